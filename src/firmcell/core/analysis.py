@@ -1,0 +1,200 @@
+"""One pure function from a design to everything the program knows about it."""
+
+from firmcell.core.chemistry import resting_voltage
+from firmcell.core.design import Design
+from firmcell.core.designation import cell_designation, pack_designation, transport_class
+from firmcell.core.jacket import Envelope, SleeveFit, envelope, fit_sleeve, flat_width_needed, metal_height
+from firmcell.core.layout import Layout, lay_out
+from firmcell.core.leads import LeadFigures, lead_figures
+from firmcell.core.quantity import AH, WH, Frozen
+from firmcell.core.shelf import EMPTY_SHELF, Shelf
+from firmcell.core.stack import (
+    END_OF_DISCHARGE_SOC,
+    PEAK_SOC,
+    StackOption,
+    stack_options,
+    usable_charge_and_energy,
+)
+from firmcell.core.strips import StripPiece, metal_resistance, stock_lengths, strip_pieces
+from firmcell.core.taps import Tap, tap_list
+
+ANALYSIS_FORMAT = 1
+"""Version of the analysis as given out by ``firm-cell analyse --json``."""
+
+
+class PackFigures(Frozen):
+    """The pack as a whole. The unit is the end of each name; ``_ah`` and ``_wh`` repeat SI fields for labels."""
+
+    designation: str
+    cell_designation: str
+    series: int
+    parallel: int
+    voltage_empty_v: float
+    voltage_nominal_v: float
+    voltage_full_v: float
+    voltage_now_v: float
+    capacity_as: float
+    capacity_ah: float
+    energy_j: float
+    energy_wh: float
+    energy_usable_j: float
+    energy_usable_wh: float
+    run_time_s: float
+    cell_current_steady_a: float
+    cell_current_peak_a: float
+    c_rate_steady_per_h: float
+    c_rate_peak_per_h: float
+    resistance_cells_ohm: float
+    resistance_strips_ohm: float
+    resistance_guard_ohm: float
+    resistance_leads_ohm: float
+    resistance_total_ohm: float
+    sag_steady_v: float
+    sag_peak_v: float
+    voltage_end_steady_v: float
+    voltage_end_peak_v: float
+    heat_steady_w: float
+    heat_peak_w: float
+    short_circuit_a: float
+    mass_kg: float
+    transport: str
+
+
+class GuardFigures(Frozen):
+    """Taps and what the board asks for."""
+
+    taps: tuple[Tap, ...]
+    sense_wire_total_m: float
+    standby_days: float | None
+
+
+class JacketFigures(Frozen):
+    """Outer size and sleeves."""
+
+    envelope: Envelope
+    sleeve: SleeveFit | None
+    cross_sleeve: SleeveFit | None
+    sleeve_flat_needed_m: float
+    cross_flat_needed_m: float
+
+
+class Analysis(Frozen):
+    """Everything computed from one design."""
+
+    format: int = ANALYSIS_FORMAT
+    pack: PackFigures
+    options: tuple[StackOption, ...]
+    layout: Layout
+    strips: tuple[StripPiece, ...]
+    strip_stock_m: dict[str, float]
+    strip_limit_k: float
+    leads: LeadFigures
+    guard: GuardFigures
+    jacket: JacketFigures
+
+    def __hash__(self) -> int:
+        return id(self)
+
+
+def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
+    """Return the whole analysis of `design`; `shelf` is what gauges are proposed from.
+
+    Pure: the same design and shelf give the same analysis. Each part is memoised on what it reads.
+    """
+    brief, cell, leads = design.brief, design.cell, design.leads
+    steady, peak, ambient = brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k
+    layout = lay_out(cell, design.series, design.parallel, design.arrangement)
+    pieces = strip_pieces(
+        layout, design.joining, steady, peak, brief.peak_duration_s, cell.temperature_max_k, ambient
+    )
+    cells_ohm = design.series * cell.resistance_ohm / design.parallel
+    strips_ohm = metal_resistance(pieces, design.parallel, design.series)
+    board = design.guarding.board
+    guard_ohm = board.resistance_ohm if board else 0.0
+    full = design.series * cell.full_v
+    figures = lead_figures(
+        leads, shelf.wires, steady, peak, brief.peak_duration_s, ambient, full,
+        cells_ohm + strips_ohm, brief.load_capacitance_f,
+    )  # fmt: skip
+    total_ohm = cells_ohm + strips_ohm + guard_ohm + figures.loop_ohm
+    delivered, usable = usable_charge_and_energy(
+        cell, design.series, design.parallel, steady, brief.load_voltage_min_v, total_ohm - cells_ohm
+    )
+    capacity = cell.capacity_as * design.parallel
+    energy = capacity * design.series * cell.nominal_v
+    height = cell.length_m + 2 * metal_height(design)
+    taps = tap_list(layout, cell, design.guarding, design.cell_now_v, height)
+    outer = envelope(design, layout)
+    jacket = design.jacket
+    end, dip = (
+        design.series * float(resting_voltage(cell.chemistry, soc)) - current * total_ohm
+        for soc, current in ((END_OF_DISCHARGE_SOC, steady), (PEAK_SOC, peak))
+    )
+    mass = (
+        design.cell_count * cell.mass_kg
+        + sum(piece.mass_kg for piece in pieces)
+        + 2 * leads.length_m * leads.wire.mass_kg_per_m
+    )
+    return Analysis(
+        pack=PackFigures(
+            designation=pack_designation(cell, design.series, design.parallel),
+            cell_designation=cell_designation(cell),
+            series=design.series,
+            parallel=design.parallel,
+            voltage_empty_v=design.series * cell.empty_v,
+            voltage_nominal_v=design.series * cell.nominal_v,
+            voltage_full_v=full,
+            voltage_now_v=design.series * design.cell_now_v,
+            capacity_as=capacity,
+            capacity_ah=capacity / AH,
+            energy_j=energy,
+            energy_wh=energy / WH,
+            energy_usable_j=float(usable),
+            energy_usable_wh=float(usable) / WH,
+            run_time_s=float(delivered) / steady,
+            cell_current_steady_a=steady / design.parallel,
+            cell_current_peak_a=peak / design.parallel,
+            c_rate_steady_per_h=steady / (capacity / AH),
+            c_rate_peak_per_h=peak / (capacity / AH),
+            resistance_cells_ohm=cells_ohm,
+            resistance_strips_ohm=strips_ohm,
+            resistance_guard_ohm=guard_ohm,
+            resistance_leads_ohm=figures.loop_ohm,
+            resistance_total_ohm=total_ohm,
+            sag_steady_v=steady * total_ohm,
+            sag_peak_v=peak * total_ohm,
+            voltage_end_steady_v=end,
+            voltage_end_peak_v=dip,
+            heat_steady_w=steady**2 * (cells_ohm + strips_ohm),
+            heat_peak_w=peak**2 * (cells_ohm + strips_ohm),
+            short_circuit_a=full / (cells_ohm + strips_ohm),
+            mass_kg=mass,
+            transport=transport_class(cell.chemistry, cell.capacity_as * cell.nominal_v, energy),
+        ),
+        options=stack_options(brief, cell),
+        layout=layout,
+        strips=pieces,
+        strip_stock_m=stock_lengths(pieces),
+        strip_limit_k=cell.temperature_max_k,
+        leads=figures,
+        guard=GuardFigures(
+            taps=taps,
+            sense_wire_total_m=sum(tap.wire_length_m for tap in taps),
+            standby_days=capacity / board.standby_current_a / 86_400 if board and board.standby_current_a else None,
+        ),
+        jacket=JacketFigures(
+            envelope=outer,
+            sleeve=fit_sleeve(
+                jacket.sleeve, outer.bare_width_m, outer.bare_height_m, outer.bare_length_m, jacket.lip_m
+            )
+            if jacket.sleeve
+            else None,
+            cross_sleeve=fit_sleeve(
+                jacket.cross_sleeve, outer.bare_length_m, outer.bare_height_m, outer.bare_width_m, jacket.lip_m
+            )
+            if jacket.cross_sleeve
+            else None,
+            sleeve_flat_needed_m=flat_width_needed(outer.bare_width_m, outer.bare_height_m),
+            cross_flat_needed_m=flat_width_needed(outer.bare_length_m, outer.bare_height_m),
+        ),
+    )

@@ -1,0 +1,96 @@
+"""Heat from a surface to still air: natural convection and radiation."""
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+STEFAN_BOLTZMANN = 5.670374419e-8
+"""W/m²K⁴ (CODATA 2018; equals scipy.constants.Stefan_Boltzmann)."""
+GRAVITY = 9.80665
+"""m/s²."""
+
+Array = NDArray[np.float64]
+
+
+def air(temperature_k: ArrayLike) -> tuple[Array, Array, Array]:
+    """Return transport properties of dry air at 101 325 Pa.
+
+    Parameters
+    ----------
+    temperature_k : array_like
+        Temperature, K; meant for 230 to 600.
+
+    Returns
+    -------
+    conductivity, kinematic_viscosity, prandtl : ndarray
+        W/m·K, m²/s, 1. Sutherland's law for viscosity and conductivity, ideal gas density,
+        c_p taken as 1007 J/kg·K (Incropera, values from memory).
+    """
+    t = np.asarray(temperature_k, dtype=float)
+    viscosity = 1.716e-5 * (t / 273.15) ** 1.5 * (273.15 + 110.4) / (t + 110.4)
+    conductivity = 0.0241 * (t / 273.15) ** 1.5 * (273.15 + 194.0) / (t + 194.0)
+    density = 101_325.0 / (287.05 * t)
+    return conductivity, viscosity / density, viscosity * 1007.0 / conductivity
+
+
+def rayleigh(surface_k: ArrayLike, ambient_k: ArrayLike, length_m: ArrayLike) -> tuple[Array, Array, Array]:
+    """Return Rayleigh number, Prandtl number and air conductivity (W/m·K) at the film temperature.
+
+    Surface and ambient in K, `length_m` the characteristic length in m; arrays broadcast.
+    """
+    surface = np.asarray(surface_k, dtype=float)
+    ambient = np.asarray(ambient_k, dtype=float)
+    film = (surface + ambient) / 2
+    conductivity, viscosity, prandtl = air(film)
+    number = GRAVITY / film * np.abs(surface - ambient) * np.asarray(length_m, dtype=float) ** 3
+    return number / viscosity**2 * prandtl, prandtl, conductivity
+
+
+def nusselt_horizontal_cylinder(rayleigh_number: ArrayLike, prandtl: ArrayLike) -> Array:
+    """Return the mean Nusselt number of a long horizontal cylinder in still air.
+
+    Churchill and Chu 1975, good for Ra up to 1e12; characteristic length is the diameter.
+    """
+    ra = np.asarray(rayleigh_number, dtype=float)
+    pr = np.asarray(prandtl, dtype=float)
+    factor = (1 + (0.559 / pr) ** (9 / 16)) ** (8 / 27)
+    return np.asarray((0.60 + 0.387 * ra ** (1 / 6) / factor) ** 2)
+
+
+def nusselt_plate(rayleigh_number: ArrayLike, prandtl: ArrayLike) -> Array:
+    """Return the mean Nusselt number of a flat surface in laminar natural convection.
+
+    Churchill and Chu 1975 for a vertical plate, Ra up to 1e9; the characteristic length is the
+    width of the surface. Used for strip in any position, since the strip's place in the finished
+    pack is not known: horizontal strip facing up is cooled at least as well.
+    """
+    ra = np.asarray(rayleigh_number, dtype=float)
+    pr = np.asarray(prandtl, dtype=float)
+    return np.asarray(0.68 + 0.670 * ra**0.25 / (1 + (0.492 / pr) ** (9 / 16)) ** (4 / 9))
+
+
+def cylinder_loss(
+    surface_k: ArrayLike, ambient_k: ArrayLike, diameter_m: ArrayLike, emissivity: float
+) -> Array:
+    """Return the heat lost by each metre of a horizontal cylinder, W/m (negative if it is the colder).
+
+    Surface and ambient in K, diameter in m; convection after Churchill and Chu, radiation to
+    surroundings at ambient temperature.
+    """
+    surface = np.asarray(surface_k, dtype=float)
+    ambient = np.asarray(ambient_k, dtype=float)
+    diameter = np.asarray(diameter_m, dtype=float)
+    ra, pr, conductivity = rayleigh(surface, ambient, diameter)
+    h = nusselt_horizontal_cylinder(ra, pr) * conductivity / diameter
+    radiated = emissivity * STEFAN_BOLTZMANN * (surface**4 - ambient**4)
+    return np.asarray(np.pi * diameter * (h * (surface - ambient) + radiated))
+
+
+def plate_loss(surface_k: ArrayLike, ambient_k: ArrayLike, width_m: ArrayLike, emissivity: float) -> Array:
+    """Return the heat lost by one face of each metre of a strip `width_m` wide, W/m."""
+    surface = np.asarray(surface_k, dtype=float)
+    ambient = np.asarray(ambient_k, dtype=float)
+    width = np.asarray(width_m, dtype=float)
+    ra, pr, conductivity = rayleigh(surface, ambient, width)
+    h = nusselt_plate(ra, pr) * conductivity / width
+    radiated = emissivity * STEFAN_BOLTZMANN * (surface**4 - ambient**4)
+    return np.asarray(width * (h * (surface - ambient) + radiated))

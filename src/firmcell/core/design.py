@@ -1,0 +1,142 @@
+"""The pack as designed: one immutable model that every number, wire, step and check comes from."""
+
+from enum import StrEnum
+from typing import Self
+
+from pydantic import Field, model_validator
+
+from firmcell.core.brief import Brief
+from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
+from firmcell.core.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Volts
+
+FORMAT = 1
+"""Version of the design model, kept in job files and exchange files."""
+
+
+class Lattice(StrEnum):
+    """How the cells stand beside each other."""
+
+    SQUARE = "square"
+    STAGGERED = "staggered"
+
+
+class TurnAxis(StrEnum):
+    """The axis that the pack is turned about to work on its other face."""
+
+    LONG = "long"
+    SHORT = "short"
+
+
+class BoardPlace(StrEnum):
+    """Where the guard lies."""
+
+    END = "end"
+    TOP = "top"
+    OUTSIDE = "outside"
+
+
+class Arrangement(Frozen):
+    """How the cells are laid out."""
+
+    lattice: Lattice = Field(Lattice.SQUARE, title="Lattice")
+    rows: Count = Field(title="Cells across the width", ge=1, le=400)
+    gap_m: Metres = Field(0.0, title="Gap between cells", le=0.05)
+    first_positive_up: bool = Field(True, title="First group stands plus up")
+    turn_axis: TurnAxis = Field(TurnAxis.LONG, title="Turned over about its axis")
+
+
+class Joining(Frozen):
+    """Strip and welds."""
+
+    link_strip: Strip = Field(title="Strip for series links")
+    link_layers: Count = Field(1, title="Layers of series links", ge=1, le=8)
+    collector_strip: Strip = Field(title="Strip for collecting")
+    collector_layers: Count = Field(1, title="Layers of collecting strips", ge=1, le=8)
+    welds_per_pad: Count = Field(2, title="Weld pairs on each pad", ge=1, le=12)
+
+
+class Leads(Frozen):
+    """Main leads and what is in their way to the load."""
+
+    wire: Wire = Field(title="Main wire")
+    length_m: Metres = Field(0.25, title="Length of one lead", gt=0, le=50)
+    drop_limit_v: Volts = Field(0.5, title="Drop allowed, both leads", gt=0)
+    limit_k: Kelvin = Field(353.15, title="Lead no hotter than")
+    connector: Connector = Field(title="Connector")
+    fuse: Fuse | None = Field(None, title="Fuse")
+    fuse_holder_ohm: Ohms = Field(0.001, title="Fuse and holder, resistance")
+
+
+class Guarding(Frozen):
+    """Board and sense leads; without a board the charger must balance."""
+
+    board: Board | None = Field(None, title="Board")
+    place: BoardPlace = Field(BoardPlace.END, title="Board lies")
+    sense_wire: Wire = Field(title="Sense wire")
+    service_loop_m: Metres = Field(0.04, title="Service loop of each sense lead", le=1)
+
+
+class Jacket(Frozen):
+    """Insulation from the inside out."""
+
+    rings: bool = Field(True, title="Ring on every positive end")
+    sheet_m: Metres = Field(0.00025, title="Sheet over the joints, thickness", le=0.01)
+    tape_m: Metres = Field(0.00006, title="Tape over the sheet, thickness", le=0.01)
+    side_m: Metres = Field(0.0005, title="Sheet around the sides, thickness", le=0.02)
+    sleeve: Sleeve | None = Field(None, title="Sleeve along the pack")
+    cross_sleeve: Sleeve | None = Field(None, title="Second sleeve across it")
+    lip_m: Metres = Field(0.012, title="Lip over each edge", le=0.2)
+
+
+class Design(Frozen):
+    """A whole pack. An edit makes a new one; nothing here is ever changed in place."""
+
+    format: int = FORMAT
+    brief: Brief
+    cell: Cell
+    series: Count = Field(title="Groups in series", ge=1, le=64)
+    parallel: Count = Field(title="Cells in parallel", ge=1, le=200)
+    arrangement: Arrangement
+    joining: Joining
+    leads: Leads
+    guarding: Guarding
+    jacket: Jacket
+    cell_now_v: Volts = Field(title="Cells measured now", gt=0)
+    charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)
+    serial: str = Field("", title="Serial number", max_length=40)
+    builder: str = Field("", title="Built by", max_length=60)
+
+    @model_validator(mode="after")
+    def _within_reason(self) -> Self:
+        if self.series * self.parallel > 2000:
+            raise ValueError(
+                f"{self.series} × {self.parallel} cells is {self.series * self.parallel}; "
+                "this version takes at most 2000 cells"
+            )
+        return self
+
+    @property
+    def cell_count(self) -> int:
+        """Number of cells."""
+        return self.series * self.parallel
+
+    def edited(self, path: str, value: object) -> "Design":
+        """Return a design with the field at the dotted `path` replaced, checked as a whole.
+
+        Raises
+        ------
+        pydantic.ValidationError
+            If the new value or its combination with the others is out of range.
+        AttributeError
+            If there is no such field.
+        """
+        return self.model_validate(_replaced(self, path.split("."), value))
+
+
+def _replaced(model: Frozen, path: list[str], value: object) -> dict[str, object]:
+    name, rest = path[0], path[1:]
+    if name not in type(model).model_fields:
+        raise AttributeError(f"there is no field {name!r} in {type(model).__name__}")
+    fields: dict[str, object] = dict(model)
+    fields[name] = _replaced(getattr(model, name), rest, value) if rest else value
+    return fields

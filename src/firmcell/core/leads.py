@@ -1,0 +1,169 @@
+"""Main leads from the strips to the load: drop, temperature, connector, fuse and the spark at plugging in."""
+
+from functools import lru_cache
+
+import numpy as np
+
+from firmcell.core.conductors import (
+    COPPER_COEFFICIENT,
+    adiabatic_rise,
+    resistance_at,
+    wire_ampacities,
+    wire_temperatures,
+    withstand_seconds,
+)
+from firmcell.core.design import Leads
+from firmcell.core.fusing import FuseFit, fit_fuse, least_rating
+from firmcell.core.parts import Connector, Wire
+from firmcell.core.quantity import Frozen
+
+CONNECTOR_RATED_AT_K = 303.15
+"""Ambient at which connector currents are given (30 °C); generic class value."""
+
+
+class WireOption(Frozen):
+    """One gauge for the main leads: what it allows and what it costs."""
+
+    wire: str
+    limit_a: float
+    drop_v: float
+    temperature_k: float
+    fits_connector: bool
+    good: bool
+
+
+class LeadFigures(Frozen):
+    """Everything between the strips and the load.
+
+    Attributes
+    ----------
+    wire_ohm : one lead, at its working temperature.
+    loop_ohm : both leads, two contact pairs, fuse with holder.
+    limit_a : steady current the wire may carry by heat balance; see `wire_ampacities`.
+    withstand_s : how long the wire survives the prospective short circuit.
+    spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
+    rules_gauge : which of current, drop or connector decided the proposed gauge.
+    """
+
+    wire_ohm: float
+    loop_ohm: float
+    drop_steady_v: float
+    drop_peak_v: float
+    limit_a: float
+    temperature_k: float
+    peak_rise_k: float
+    withstand_s: float
+    connector_limit_a: float
+    connector_margin: float
+    wire_fits_cup: bool
+    spark_j: float
+    fuse: FuseFit | None
+    fuse_least_a: float
+    options: tuple[WireOption, ...]
+    proposed_wire: str | None
+    rules_gauge: str
+
+
+def connector_limit(connector: Connector, ambient_k: float) -> float:
+    """Return the steady current in A of a connector in air at `ambient_k`.
+
+    Heat goes with current squared, so the limit goes with the square root of the rise left to the
+    body's greatest temperature, from the ambient the class value is given at; never above it.
+    """
+    left = (connector.temperature_max_k - ambient_k) / (connector.temperature_max_k - CONNECTOR_RATED_AT_K)
+    return connector.current_continuous_a * float(np.sqrt(min(max(left, 0.0), 1.0)))
+
+
+def loop_drop(leads: Leads, wire: Wire, current_a: float, temperature_k: float) -> float:
+    """Return the voltage lost in both leads, two contact pairs and the fuse at `current_a`, V."""
+    return current_a * loop_resistance(leads, wire, temperature_k)
+
+
+def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
+    """Return the resistance of the loop outside the pack in Ω, copper at `temperature_k`."""
+    per_metre = float(resistance_at(wire.resistance_ohm_per_m, temperature_k, COPPER_COEFFICIENT))
+    fuse = leads.fuse_holder_ohm if leads.fuse else 0.0
+    return 2 * leads.length_m * per_metre + 2 * leads.connector.contact_resistance_ohm + fuse
+
+
+@lru_cache(maxsize=64)
+def wire_options(
+    wires: tuple[Wire, ...], leads: Leads, steady_a: float, ambient_k: float
+) -> tuple[tuple[WireOption, ...], str | None, str]:
+    """Return every gauge judged, the name of the smallest good one, and what ruled the choice."""
+    options = []
+    ruled = "current"
+    proposed: str | None = None
+    reasons: list[str] = []
+    wires = tuple(sorted(wires, key=lambda each: each.area_m2))
+    limits = wire_ampacities(wires, leads.limit_k, ambient_k)
+    temperatures = wire_temperatures(wires, steady_a, ambient_k)
+    for wire, limit, temperature in zip(wires, limits.tolist(), temperatures.tolist(), strict=True):
+        if limit < steady_a * 0.25 or limit > steady_a * 8:
+            continue
+        drop = loop_drop(leads, wire, steady_a, min(temperature, wire.insulation_limit_k))
+        fits = wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001
+        fails = [
+            name
+            for name, failed in (("current", limit < steady_a), ("drop", drop > leads.drop_limit_v))
+            if failed
+        ]
+        if not fails and fits and proposed is None:
+            proposed, ruled = wire.name, reasons[-1] if reasons else "current"
+        if fails:
+            reasons.append(fails[0] if "current" in fails else "drop")
+        options.append(
+            WireOption(
+                wire=wire.name, limit_a=limit, drop_v=drop, temperature_k=temperature,
+                fits_connector=fits, good=not fails and fits,
+            )
+        )  # fmt: skip
+    return tuple(options), proposed, ruled if proposed else "nothing fits: see drop limit and connector"
+
+
+@lru_cache(maxsize=32)
+def lead_figures(
+    leads: Leads,
+    wires: tuple[Wire, ...],
+    steady_a: float,
+    peak_a: float,
+    peak_s: float,
+    ambient_k: float,
+    full_v: float,
+    source_ohm: float,
+    load_capacitance_f: float,
+) -> LeadFigures:
+    """Return the figures of the main leads.
+
+    Parameters
+    ----------
+    source_ohm : float
+        Resistance of cells and strips, Ω; with the leads it sets the prospective short circuit.
+    """
+    wire = leads.wire
+    limit = float(wire_ampacities([wire], leads.limit_k, ambient_k)[0])
+    temperature = float(wire_temperatures([wire], steady_a, ambient_k)[0])
+    hot = min(temperature, wire.insulation_limit_k)
+    loop = loop_resistance(leads, wire, hot)
+    fault = full_v / source_ohm
+    options, proposed, ruled = wire_options(wires, leads, steady_a, ambient_k)
+    allowed = connector_limit(leads.connector, ambient_k)
+    return LeadFigures(
+        wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
+        loop_ohm=loop,
+        drop_steady_v=steady_a * loop,
+        drop_peak_v=peak_a * loop,
+        limit_a=limit,
+        temperature_k=temperature,
+        peak_rise_k=adiabatic_rise(wire, peak_a, peak_s),
+        withstand_s=withstand_seconds(wire.area_m2, fault, wire.insulation),
+        connector_limit_a=allowed,
+        connector_margin=allowed / steady_a,
+        wire_fits_cup=wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001,
+        spark_j=0.5 * load_capacitance_f * full_v**2,
+        fuse=fit_fuse(leads.fuse, steady_a, peak_a, limit, fault, full_v) if leads.fuse else None,
+        fuse_least_a=least_rating(steady_a, peak_a),
+        options=options,
+        proposed_wire=proposed,
+        rules_gauge=ruled,
+    )

@@ -1,0 +1,171 @@
+"""The parts a pack is made of, as generic classes; a user may add parts of their own."""
+
+from enum import StrEnum
+from typing import ClassVar
+
+from pydantic import Field
+
+from firmcell.core.chemistry import FACTS, Chemistry, ChemistryFacts
+from firmcell.core.quantity import (
+    Amperes,
+    Coulombs,
+    Count,
+    Fraction,
+    Frozen,
+    Kelvin,
+    Kilograms,
+    Metres,
+    OhmMetres,
+    Ohms,
+    OhmsPerMetre,
+    SquareMetres,
+    Volts,
+)
+
+GENERIC = "generic class value"
+
+
+class Part(Frozen):
+    """What every part has: a name in the trade's terms and where its values come from."""
+
+    kind: ClassVar[str] = "part"
+    name: str = Field(title="Name", min_length=1, max_length=80)
+    source: str = Field(GENERIC, title="Source of the values", max_length=200)
+
+
+class Cell(Part):
+    """A cylindrical cell."""
+
+    kind: ClassVar[str] = "cell"
+    chemistry: Chemistry = Field(title="Chemistry")
+    size: str = Field(title="Size", max_length=20)
+    diameter_m: Metres = Field(title="Diameter", gt=0)
+    diameter_tolerance_m: Metres = Field(0.0002, title="Diameter, worst excess")
+    length_m: Metres = Field(title="Length", gt=0)
+    length_tolerance_m: Metres = Field(0.0003, title="Length, worst excess")
+    nub_diameter_m: Metres = Field(0.008, title="Positive end, diameter of the metal")
+    capacity_as: Coulombs = Field(title="Capacity", gt=0)
+    resistance_ohm: Ohms = Field(title="D.C. resistance", gt=0)
+    current_continuous_a: Amperes = Field(title="Discharge, continuous", gt=0)
+    current_peak_a: Amperes = Field(title="Discharge, peak", gt=0)
+    current_charge_a: Amperes = Field(title="Charge, greatest", gt=0)
+    mass_kg: Kilograms = Field(title="Mass", gt=0)
+    temperature_max_k: Kelvin = Field(333.15, title="Greatest temperature")
+    temperature_charge_min_k: Kelvin = Field(273.15, title="Least temperature for charging")
+    empty_v: Volts = Field(title="Empty", gt=0)
+    nominal_v: Volts = Field(title="Nominal", gt=0)
+    full_v: Volts = Field(title="Full", gt=0)
+
+    @property
+    def facts(self) -> ChemistryFacts:
+        """The facts of this cell's chemistry."""
+        return FACTS[self.chemistry]
+
+
+class StripMetal(StrEnum):
+    """Metal of a strip."""
+
+    NICKEL = "nickel"
+    PLATED_STEEL = "nickel-plated steel"
+    COPPER = "copper"
+
+
+class Strip(Part):
+    """Flat strip for joining cells."""
+
+    kind: ClassVar[str] = "strip"
+    metal: StripMetal = Field(title="Metal")
+    thickness_m: Metres = Field(title="Thickness", gt=0, le=0.01)
+    width_m: Metres = Field(title="Width", gt=0, le=0.2)
+    resistivity_ohm_m: OhmMetres = Field(title="Resistivity at 20 °C")
+    temperature_coefficient_per_k: float = Field(title="Temperature coefficient at 20 °C", ge=0, le=0.02)
+    density_kg_m3: float = Field(title="Density", gt=0, le=30_000)
+    heat_capacity_j_kg_k: float = Field(title="Heat capacity", gt=0, le=5000)
+
+    @property
+    def section_m2(self) -> float:
+        """Metal cross-section of one layer, m²."""
+        return self.thickness_m * self.width_m
+
+
+class Wire(Part):
+    """Single insulated stranded copper conductor."""
+
+    kind: ClassVar[str] = "wire"
+    gauge: str = Field(title="Gauge", max_length=20)
+    area_m2: SquareMetres = Field(title="Copper area")
+    resistance_ohm_per_m: OhmsPerMetre = Field(title="Resistance at 20 °C")
+    insulation: str = Field("silicone", title="Insulation", max_length=30)
+    insulation_limit_k: Kelvin = Field(title="Insulation, greatest temperature")
+    outer_diameter_m: Metres = Field(title="Outer diameter", gt=0)
+    mass_kg_per_m: float = Field(title="Mass per metre", gt=0, le=50)
+
+
+class Keying(StrEnum):
+    """What keeps a connector from being mated backwards."""
+
+    KEYED = "keyed"
+    UNKEYED = "unkeyed"
+
+
+class Connector(Part):
+    """A connector by its class of contact."""
+
+    kind: ClassVar[str] = "connector"
+    contacts: Count = Field(title="Contacts", ge=1, le=64)
+    keying: Keying = Field(title="Keying")
+    pack_half: str = Field(title="Half that goes on the pack", max_length=80)
+    pack_half_shrouded: bool = Field(title="Contacts of that half are shrouded")
+    current_continuous_a: Amperes = Field(title="Current, continuous", gt=0)
+    current_peak_a: Amperes = Field(title="Current, peak", gt=0)
+    voltage_v: Volts = Field(title="Voltage", gt=0)
+    contact_resistance_ohm: Ohms = Field(title="Contact resistance, one pair", gt=0)
+    wire_area_max_m2: SquareMetres = Field(title="Largest wire that fits the cup")
+    cup_depth_m: Metres = Field(title="Depth of the cup", gt=0)
+    temperature_max_k: Kelvin = Field(378.15, title="Greatest temperature of the body")
+    anti_spark: bool = Field(False, title="Has a spark-limiting contact")
+
+
+class Fuse(Part):
+    """A fuse or breaker."""
+
+    kind: ClassVar[str] = "fuse"
+    rating_a: Amperes = Field(title="Rated current", gt=0)
+    voltage_dc_v: Volts = Field(title="Voltage, d.c.", gt=0)
+    breaking_a: Amperes = Field(title="Breaking capacity", gt=0)
+    resettable: bool = Field(False, title="Can be reset")
+
+
+class Board(Part):
+    """A battery guard (BMS or protection board)."""
+
+    kind: ClassVar[str] = "board"
+    chemistry: Chemistry = Field(title="Chemistry")
+    series: Count = Field(title="Groups in series", ge=1, le=64)
+    current_continuous_a: Amperes = Field(title="Discharge, continuous", gt=0)
+    current_peak_a: Amperes = Field(title="Discharge, trips above", gt=0)
+    current_charge_a: Amperes = Field(title="Charge, greatest", gt=0)
+    over_voltage_v: Volts = Field(title="Group over-voltage trip", gt=0)
+    under_voltage_v: Volts = Field(title="Group under-voltage trip", gt=0)
+    balance_current_a: Amperes = Field(title="Balance current")
+    resistance_ohm: Ohms = Field(title="Resistance in the main line", gt=0)
+    standby_current_a: Amperes = Field(title="Standby current")
+    temperature_sensors: Count = Field(0, title="Temperature sensors", le=16)
+    length_m: Metres = Field(title="Length", gt=0)
+    width_m: Metres = Field(title="Width", gt=0)
+    height_m: Metres = Field(title="Height with parts", gt=0)
+
+
+class Sleeve(Part):
+    """Heat-shrink sleeve for whole packs, by its flat width as supplied."""
+
+    kind: ClassVar[str] = "sleeve"
+    flat_width_m: Metres = Field(title="Flat width as supplied", gt=0)
+    wall_m: Metres = Field(0.00015, title="Wall as supplied", gt=0)
+    recovered_ratio: Fraction = Field(0.5, title="Recovered over supplied width", gt=0)
+    lengthwise_shrink: Fraction = Field(0.10, title="Shrink in length, worst")
+
+
+PART_KINDS: dict[str, type[Part]] = {
+    each.kind: each for each in (Cell, Strip, Wire, Connector, Fuse, Board, Sleeve)
+}

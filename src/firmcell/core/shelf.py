@@ -1,0 +1,27 @@
+"""The parts at hand, from which proposals are made."""
+
+from typing import TypeVar
+
+from firmcell.core.parts import Board, Cell, Connector, Fuse, Part, Sleeve, Strip, Wire
+from firmcell.core.quantity import Frozen
+
+P = TypeVar("P", bound=Part)
+
+
+class Shelf(Frozen):
+    """All known parts by kind; shipped generic classes and the user's own."""
+
+    cells: tuple[Cell, ...] = ()
+    strips: tuple[Strip, ...] = ()
+    wires: tuple[Wire, ...] = ()
+    connectors: tuple[Connector, ...] = ()
+    fuses: tuple[Fuse, ...] = ()
+    boards: tuple[Board, ...] = ()
+    sleeves: tuple[Sleeve, ...] = ()
+
+    def of(self, kind: type[P]) -> tuple[P, ...]:
+        """All parts of a kind, such as ``shelf.of(Cell)``."""
+        return getattr(self, kind.kind + "s")  # type: ignore[no-any-return]
+
+
+EMPTY_SHELF = Shelf()

@@ -1,0 +1,83 @@
+"""The tap list B0 … BS: face, place, lead length and what a meter should read there."""
+
+from functools import lru_cache
+
+from firmcell.core.chemistry import FACTS
+from firmcell.core.design import BoardPlace, Guarding
+from firmcell.core.layout import CellPlace, Layout
+from firmcell.core.parts import Cell
+from firmcell.core.quantity import Frozen
+from firmcell.core.strips import Face, nodes_of
+
+READING_TOLERANCE_V = 0.05
+"""A new cell group against the others, common target before the first balance charge; common practice, no source."""
+
+
+class Tap(Frozen):
+    """One sense point.
+
+    Attributes
+    ----------
+    number : 0 is on the pack's negative; each next one reads one group more.
+    cell : number of the cell on whose pad the lead is joined.
+    wire_length_m : cut length to the board along the pack's edges, with service loop.
+    empty_v … now_v : expected against B0.
+    """
+
+    number: int
+    name: str
+    printed: str
+    face: Face
+    cell: int
+    x_m: float
+    y_m: float
+    wire_length_m: float
+    empty_v: float
+    nominal_v: float
+    full_v: float
+    now_v: float
+
+
+def tap_name(number: int) -> str:
+    """Return the trade's name, B0, B1 …; B0 is often printed B−, the last one B+."""
+    return f"B{number}"
+
+
+@lru_cache(maxsize=32)
+def tap_list(
+    layout: Layout, cell: Cell, guarding: Guarding, cell_now_v: float, stack_height_m: float
+) -> tuple[Tap, ...]:
+    """Return the S + 1 taps in order from the negative end.
+
+    Each lead leaves its pad straight to the rear long edge (y greatest), runs along that edge to the
+    board and, from the bottom face, up the height of the pack. The board is at the end of the pack
+    where its positive lead is not, or on top in the middle.
+    """
+    series = len(layout.links) + 1
+    nominal_step = FACTS[cell.chemistry].nominal_v
+    board_x = 0.0 if guarding.place is BoardPlace.TOP else layout.length_m / 2
+    edge_y = layout.width_m / 2
+    taps = []
+    for node in nodes_of(layout):
+        touching = node.minus_cells + node.plus_cells
+        at: CellPlace = max(touching, key=lambda c: (c.y_m, c.x_m))
+        route = (edge_y - at.y_m) + abs(board_x - at.x_m)
+        if node.face is Face.BOTTOM:
+            route += stack_height_m
+        taps.append(
+            Tap.model_construct(
+                number=node.number,
+                name=tap_name(node.number),
+                printed="B−" if node.number == 0 else "B+" if node.number == series else f"{node.number * nominal_step:.1f}",
+                face=node.face,
+                cell=at.number,
+                x_m=at.x_m,
+                y_m=at.y_m,
+                wire_length_m=route + guarding.service_loop_m,
+                empty_v=node.number * cell.empty_v,
+                nominal_v=node.number * cell.nominal_v,
+                full_v=node.number * cell.full_v,
+                now_v=node.number * cell_now_v,
+            )
+        )
+    return tuple(taps)
