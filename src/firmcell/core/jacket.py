@@ -1,5 +1,7 @@
 """Outer size, fit in the space, and the sleeve that goes round it."""
 
+from pydantic import computed_field
+
 from firmcell.core.design import BoardPlace, Design
 from firmcell.core.layout import Layout
 from firmcell.core.parts import Sleeve
@@ -25,6 +27,7 @@ class Envelope(Frozen):
     margin_width_m: float | None
     margin_height_m: float | None
 
+    @computed_field  # type: ignore[prop-decorator]
     @property
     def fits(self) -> bool | None:
         """Whether it goes in with the clearance on every side; None if no space is given."""

@@ -10,6 +10,7 @@ from functools import lru_cache
 from math import hypot
 
 import numpy as np
+from pydantic import computed_field
 
 from firmcell.core import strip_limit
 from firmcell.core.design import Joining
@@ -88,6 +89,7 @@ class StripPiece(Frozen):
     weld_pairs: int
     mass_kg: float
 
+    @computed_field  # type: ignore[prop-decorator]
     @property
     def share_of_limit(self) -> float:
         """Steady current over limit."""

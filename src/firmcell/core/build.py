@@ -1,0 +1,132 @@
+"""The state of a build: a fold over its events."""
+
+from collections.abc import Iterable
+from dataclasses import dataclass, field
+from enum import StrEnum
+
+from firmcell.core.events import (
+    CellCheck,
+    Checked,
+    Correction,
+    Event,
+    InsulationReading,
+    NotRight,
+    SolderJoint,
+    StepPassed,
+    TapReading,
+    WeldRow,
+    WeldSample,
+)
+
+
+class StepStatus(StrEnum):
+    """Where a step stands."""
+
+    OPEN = "open"
+    BEGUN = "begun"
+    PASSED = "passed"
+    NOT_RIGHT = "not right"
+
+
+@dataclass(frozen=True)
+class StepState:
+    """One step's status, how often it was reworked, and the numbers of its records that count."""
+
+    status: StepStatus = StepStatus.OPEN
+    rework: int = 0
+    records: tuple[int, ...] = ()
+    person: str = ""
+    time: str = ""
+    note: str = ""
+
+
+@dataclass(frozen=True)
+class BuildState:
+    """Everything the records say, taken-back ones left out.
+
+    Attributes
+    ----------
+    steps : by step code.
+    tap_volts : latest reading by tap number, V.
+    taken_back : numbers of events that a correction names.
+    """
+
+    steps: dict[str, StepState] = field(default_factory=dict)
+    tap_volts: dict[int, float] = field(default_factory=dict)
+    insulation: tuple[InsulationReading, ...] = ()
+    cell_checks: tuple[CellCheck, ...] = ()
+    weld_samples: tuple[WeldSample, ...] = ()
+    weld_rows: tuple[WeldRow, ...] = ()
+    solder_joints: tuple[SolderJoint, ...] = ()
+    checks: tuple[Checked, ...] = ()
+    taken_back: frozenset[int] = frozenset()
+    event_count: int = 0
+
+    def step(self, code: str) -> StepState:
+        """The state of a step; open if nothing is recorded."""
+        return self.steps.get(code, StepState())
+
+    @property
+    def reworks(self) -> int:
+        """How many times any step was found not right."""
+        return sum(state.rework for state in self.steps.values())
+
+
+EMPTY_STATE = BuildState()
+
+
+def standing_events(events: Iterable[Event]) -> tuple[list[Event], frozenset[int]]:
+    """Return the events that count and the numbers taken back; a taken-back correction takes nothing back."""
+    everything = list(events)
+    taken: set[int] = set()
+    # Later corrections first: one that takes back a correction restores what that one took.
+    for event in reversed(everything):
+        if isinstance(event.data, Correction) and event.seq not in taken and event.data.seq < event.seq:
+            taken.add(event.data.seq)
+    return [event for event in everything if event.seq not in taken], frozenset(taken)
+
+
+def fold(events: Iterable[Event]) -> BuildState:
+    """Return the state after `events`, oldest first."""
+    everything = list(events)
+    standing, taken = standing_events(everything)
+    steps: dict[str, StepState] = {}
+    taps: dict[int, float] = {}
+    kept: dict[type, list[object]] = {
+        kind: [] for kind in (InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, Checked)
+    }
+    for event in standing:
+        data = event.data
+        if isinstance(data, Correction):
+            continue
+        if isinstance(data, TapReading):
+            taps[data.tap] = data.volts
+        if type(data) in kept:
+            kept[type(data)].append(data)
+        if event.step:
+            steps[event.step] = _after(steps.get(event.step, StepState()), event)
+    return BuildState(
+        steps=steps,
+        tap_volts=taps,
+        insulation=tuple(kept[InsulationReading]),  # type: ignore[arg-type]
+        cell_checks=tuple(kept[CellCheck]),  # type: ignore[arg-type]
+        weld_samples=tuple(kept[WeldSample]),  # type: ignore[arg-type]
+        weld_rows=tuple(kept[WeldRow]),  # type: ignore[arg-type]
+        solder_joints=tuple(kept[SolderJoint]),  # type: ignore[arg-type]
+        checks=tuple(kept[Checked]),  # type: ignore[arg-type]
+        taken_back=taken,
+        event_count=len(everything),
+    )
+
+
+def _after(state: StepState, event: Event) -> StepState:
+    data = event.data
+    status, rework, note = state.status, state.rework, state.note
+    if isinstance(data, StepPassed):
+        status, note = StepStatus.PASSED, data.note
+    elif isinstance(data, NotRight):
+        status, rework, note = StepStatus.NOT_RIGHT, rework + 1, data.reason
+    elif status in (StepStatus.OPEN, StepStatus.PASSED):
+        # A new record on a passed step opens it again: it has to be passed anew.
+        status = StepStatus.BEGUN
+    return StepState(status, rework, (*state.records, event.seq), event.person, event.time, note)

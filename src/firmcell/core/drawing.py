@@ -1,0 +1,90 @@
+"""One description for every pen: plain shapes in millimetres, each with a role and what it shows.
+
+x runs to the right and y upwards; a pen turns them to its own axes. Text is never mirrored.
+"""
+
+from dataclasses import dataclass, field
+
+Point = tuple[float, float]
+
+
+@dataclass(frozen=True)
+class Disc:
+    """A filled circle."""
+
+    centre: Point
+    radius: float
+    role: str
+    ref: str = ""
+    tone: int = 0
+
+
+@dataclass(frozen=True)
+class Area:
+    """A filled polygon."""
+
+    points: tuple[Point, ...]
+    role: str
+    ref: str = ""
+    tone: int = 0
+
+
+@dataclass(frozen=True)
+class Stroke:
+    """A line of real width along points."""
+
+    points: tuple[Point, ...]
+    width: float
+    role: str
+    ref: str = ""
+    tone: int = 0
+
+
+@dataclass(frozen=True)
+class Label:
+    """A text of real height, centred on its place unless `anchor` is start or end."""
+
+    centre: Point
+    text: str
+    height: float
+    role: str
+    ref: str = ""
+    anchor: str = "middle"
+
+
+Shape = Disc | Area | Stroke | Label
+
+
+@dataclass(frozen=True)
+class Drawing:
+    """Shapes in painting order and the box round them: least x, least y, greatest x, greatest y (mm)."""
+
+    title: str
+    shapes: tuple[Shape, ...]
+    bounds: tuple[float, float, float, float]
+    targets: dict[str, Point] = field(default_factory=dict)
+    """Where to point at, by ref: one place for every thing that can be clicked or lit."""
+
+
+def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:
+    """Return the box round shapes, labels by a rough width."""
+    xs: list[float] = []
+    ys: list[float] = []
+    for shape in shapes:
+        if isinstance(shape, Disc):
+            reach, points = shape.radius, (shape.centre,)
+        elif isinstance(shape, Label):
+            reach, points = shape.height * 0.6, (shape.centre,)
+        elif isinstance(shape, Stroke):
+            reach, points = shape.width / 2, shape.points
+        else:
+            reach, points = 0.0, shape.points
+        for x, y in points:
+            xs += (x - reach, x + reach)
+            ys += (y - reach, y + reach)
+    return (min(xs), min(ys), max(xs), max(ys)) if xs else (0.0, 0.0, 1.0, 1.0)
+
+
+def rectangle(x0: float, y0: float, x1: float, y1: float) -> tuple[Point, ...]:
+    """Corners of an upright rectangle."""
+    return ((x0, y0), (x1, y0), (x1, y1), (x0, y1))

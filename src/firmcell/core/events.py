@@ -1,0 +1,215 @@
+"""What is recorded at the bench: append-only events, each naming the step it answers, in a hash chain."""
+
+import hashlib
+import json
+from typing import Annotated, Literal
+
+from pydantic import Field, TypeAdapter
+
+from firmcell.core.quantity import Count, Frozen, Kelvin, Metres, Ohms, Seconds, Unit
+
+GENESIS = "0" * 64
+"""What the first event's hash follows."""
+
+SignedVolts = Annotated[float, Unit("V"), Field(ge=-2000, le=2000)]
+Words = Annotated[str, Field(max_length=500)]
+
+
+class StepPassed(Frozen):
+    """A step is done and found right."""
+
+    kind: Literal["step-passed"] = "step-passed"
+    note: Words = Field("", title="Note")
+
+
+class NotRight(Frozen):
+    """A step was found not right: it opens a rework of that step."""
+
+    kind: Literal["not-right"] = "not-right"
+    reason: Words = Field(title="What is not right", min_length=1)
+
+
+class CellCheck(Frozen):
+    """Loose cells measured before they are joined."""
+
+    kind: Literal["cell-check"] = "cell-check"
+    count: Count = Field(title="Cells measured")
+    lowest_v: SignedVolts = Field(title="Lowest voltage")
+    highest_v: SignedVolts = Field(title="Highest voltage")
+    highest_ohm: Ohms | None = Field(None, title="Highest resistance")
+    wraps_sound: bool = Field(title="Every wrap sound")
+
+
+class WeldSample(Frozen):
+    """Sample welds on scrap, peeled."""
+
+    kind: Literal["weld-sample"] = "weld-sample"
+    machine: Words = Field(title="Welder", min_length=1)
+    mode: Words = Field("", title="Mode")
+    setting: Words = Field(title="Setting", min_length=1)
+    pulses: Count = Field(title="Pulses", ge=1, le=100)
+    strip: Words = Field(title="Strip", min_length=1)
+    peeled: Count = Field(title="Welds peeled", ge=1, le=10_000)
+    held: Count = Field(title="Left a nugget or a torn hole", le=10_000)
+
+
+class WeldRow(Frozen):
+    """Welds made in one step."""
+
+    kind: Literal["weld-row"] = "weld-row"
+    machine: Words = Field(title="Welder", min_length=1)
+    setting: Words = Field(title="Setting", min_length=1)
+    pulses: Count = Field(title="Pulses", ge=1, le=100)
+    strip: Words = Field(title="Strip", min_length=1)
+    welds: Count = Field(title="Weld pairs made", ge=1)
+    sparks: bool = Field(False, title="It sparked")
+    flat: bool = Field(title="Strip lies flat, no burr, clear of the rim")
+    tug: bool = Field(title="Tug held")
+
+
+class SolderJoint(Frozen):
+    """One soldered joint."""
+
+    kind: Literal["solder-joint"] = "solder-joint"
+    joint: Words = Field(title="Joint", min_length=1)
+    iron_w: float = Field(title="Iron, watts", gt=0, le=1000)
+    tip_k: Kelvin = Field(title="Tip temperature")
+    alloy: Words = Field(title="Alloy", min_length=1)
+    seconds: Seconds = Field(title="Time on the joint")
+    smooth: bool = Field(title="Smooth, wets both parts, strands in outline")
+    tug: bool = Field(title="Tug held")
+
+
+class Checked(Frozen):
+    """A list of things looked at, each right or not."""
+
+    kind: Literal["checked"] = "checked"
+    right: tuple[Words, ...] = Field((), title="Right")
+    wrong: tuple[Words, ...] = Field((), title="Not right")
+    overlap_m: Metres | None = Field(None, title="Overlap of the sleeve")
+
+
+class TapReading(Frozen):
+    """A voltage measured at a tap against B0."""
+
+    kind: Literal["tap-reading"] = "tap-reading"
+    tap: Count = Field(title="Tap")
+    volts: SignedVolts = Field(title="Reading")
+
+
+class InsulationReading(Frozen):
+    """An insulation resistance measured."""
+
+    kind: Literal["insulation-reading"] = "insulation-reading"
+    between: Words = Field(title="Between", min_length=1)
+    test_v: SignedVolts = Field(title="Test voltage")
+    ohms: Ohms = Field(title="Reading")
+
+
+class Remark(Frozen):
+    """Anything worth keeping."""
+
+    kind: Literal["remark"] = "remark"
+    text: Words = Field(title="Remark", min_length=1)
+
+
+class Correction(Frozen):
+    """Takes an earlier event back; that event stays in the log and no longer counts."""
+
+    kind: Literal["correction"] = "correction"
+    seq: Count = Field(title="Takes back record number", ge=1)
+    reason: Words = Field(title="Because", min_length=1)
+
+
+Payload = Annotated[
+    StepPassed
+    | NotRight
+    | CellCheck
+    | WeldSample
+    | WeldRow
+    | SolderJoint
+    | Checked
+    | TapReading
+    | InsulationReading
+    | Remark
+    | Correction,
+    Field(discriminator="kind"),
+]
+PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload)
+RECORD_KINDS: dict[str, type[Frozen]] = {
+    model.model_fields["kind"].default: model
+    for model in (
+        StepPassed, NotRight, CellCheck, WeldSample, WeldRow, SolderJoint, Checked, TapReading,
+        InsulationReading, Remark, Correction,
+    )
+}  # fmt: skip
+
+
+class Event(Frozen):
+    """One record.
+
+    Attributes
+    ----------
+    seq : from 1, without gaps.
+    time : ISO 8601 with offset, as the store wrote it.
+    person, instrument : who, and with what; may be empty.
+    step : code of the step it answers; empty for remarks outside one.
+    revision : number of the design revision it was made against.
+    prev, hash : of the event before, and of this one.
+    """
+
+    seq: Count
+    time: str = Field(max_length=40)
+    person: Words = ""
+    instrument: Words = ""
+    step: str = Field("", max_length=60)
+    revision: Count
+    data: Payload
+    prev: str = Field(pattern=r"^[0-9a-f]{64}$")
+    hash: str = Field(pattern=r"^[0-9a-f]{64}$")
+
+
+def event_hash(
+    seq: int, time: str, person: str, instrument: str, step: str, revision: int, data_json: str, prev: str
+) -> str:
+    """Return the SHA-256 over an event's fields and the hash before, as canonical JSON."""
+    body = json.dumps(
+        [seq, time, person, instrument, step, revision, data_json, prev],
+        ensure_ascii=False,
+        separators=(",", ":"),
+    )
+    return hashlib.sha256(body.encode()).hexdigest()
+
+
+def payload_json(payload: Frozen) -> str:
+    """Return the one JSON text of a payload that is stored and hashed."""
+    return json.dumps(payload.model_dump(mode="json"), ensure_ascii=False, sort_keys=True, separators=(",", ":"))
+
+
+def sealed(
+    seq: int, time: str, person: str, instrument: str, step: str, revision: int, data: Payload, prev: str
+) -> Event:
+    """Return the event with its hash."""
+    text = payload_json(data)
+    return Event(
+        seq=seq, time=time, person=person, instrument=instrument, step=step, revision=revision, data=data,
+        prev=prev, hash=event_hash(seq, time, person, instrument, step, revision, text, prev),
+    )  # fmt: skip
+
+
+def first_broken_link(events: tuple[Event, ...] | list[Event]) -> str | None:
+    """Return a sentence about the first event that does not follow from the one before; None if all do."""
+    prev = GENESIS
+    for expected_seq, event in enumerate(events, start=1):
+        if event.seq != expected_seq:
+            return f"Record {expected_seq} is missing; the log jumps to {event.seq}."
+        if event.prev != prev:
+            return f"Record {event.seq} does not follow record {event.seq - 1}: one of them was changed or removed."
+        computed = event_hash(
+            event.seq, event.time, event.person, event.instrument, event.step, event.revision,
+            payload_json(event.data), event.prev,
+        )  # fmt: skip
+        if computed != event.hash:
+            return f"Record {event.seq} ({event.data.kind}) was changed after it was written."
+        prev = event.hash
+    return None

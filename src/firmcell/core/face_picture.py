@@ -1,0 +1,213 @@
+"""The picture of one face of the pack, as it lies after turning."""
+
+from collections.abc import Callable
+
+from firmcell.core.analysis import Analysis
+from firmcell.core.design import BoardPlace, Design, TurnAxis
+from firmcell.core.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of, rectangle
+from firmcell.core.strips import Face, StripKind, lead_cell
+
+MM = 1e3
+LANE_MM = 1.5
+FIRST_LANE_MM = 3.5
+LEAD_OUT_MM = 16.0
+
+
+def as_it_lies(face: Face, axis: TurnAxis) -> Callable[[float, float], Point]:
+    """Return the map from the pack's own x, y (seen from above the top face) to the face as it lies.
+
+    The top is seen as it is. Turned about its long axis, the bottom has front and rear exchanged;
+    about its short axis, left and right.
+    """
+    if face is Face.TOP:
+        return lambda x, y: (x, y)
+    if axis is TurnAxis.LONG:
+        return lambda x, y: (x, -y)
+    return lambda x, y: (-x, y)
+
+
+def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
+    """Return the picture of a face: cells with polarity, rings, strips, taps with their leads, board, main leads."""
+    painter = _FacePainter(design, analysis, face)
+    painter.outline()
+    painter.cells()
+    painter.strips()
+    painter.board()
+    painter.taps()
+    painter.leads()
+    painter.labels()
+    painter.dimensions()
+    return Drawing(
+        title=f"{face.value} face", shapes=tuple(painter.shapes), bounds=bounds_of(painter.shapes), targets=painter.targets
+    )
+
+
+class _FacePainter:
+    def __init__(self, design: Design, analysis: Analysis, face: Face) -> None:
+        self.design, self.analysis, self.face = design, analysis, face
+        self.place = as_it_lies(face, design.arrangement.turn_axis)
+        self.shapes: list[Shape] = []
+        self.targets: dict[str, Point] = {}
+        layout = analysis.layout
+        self.half_length, self.half_width = layout.length_m * MM / 2, layout.width_m * MM / 2
+        board = design.guarding.board
+        self.board_depth = board.height_m * MM if board and design.guarding.place is BoardPlace.END else 0.0
+        self.end = self.half_length + design.jacket.side_m * MM + self.board_depth
+
+    def path(self, *points: Point) -> tuple[Point, ...]:
+        return tuple(self.place(x, y) for x, y in points)
+
+    def outline(self) -> None:
+        e = self.analysis.jacket.envelope
+        side = (e.length_m * MM - 2 * self.half_length - self.board_depth) / 2
+        edge = (e.width_m * MM - 2 * self.half_width) / 2
+        corners = rectangle(
+            -self.half_length - side, -self.half_width - edge,
+            self.half_length + side + self.board_depth, self.half_width + edge,
+        )  # fmt: skip
+        self.shapes.append(Area(self.path(*corners), "outline.jacket", "jacket"))
+
+    def cells(self) -> None:
+        cell = self.design.cell
+        radius, nub = cell.diameter_m * MM / 2, cell.nub_diameter_m * MM / 2
+        for c in self.analysis.layout.cells:
+            at = self.place(c.x_m * MM, c.y_m * MM)
+            ref = f"cell:{c.number}"
+            plus_here = c.positive_up == (self.face is Face.TOP)
+            self.targets[ref] = at
+            self.shapes.append(Disc(at, radius, "cell.wrap", ref, c.group))
+            if plus_here:
+                if self.design.jacket.rings:
+                    self.shapes.append(Disc(at, radius * 0.86, "cell.ring", ref, c.group))
+                self.shapes.append(Disc(at, nub, "cell.plus", ref, c.group))
+            else:
+                self.shapes.append(Disc(at, radius * 0.86, "cell.minus", ref, c.group))
+            off = radius * 0.60
+            self.shapes.append(
+                Label((at[0] - off * 0.94, at[1] + off * 0.94), "+" if plus_here else "−", radius * 0.62,
+                      "mark.plus" if plus_here else "mark.minus", ref)
+            )  # fmt: skip
+            self.shapes.append(Label((at[0] + off, at[1] - off), str(c.number), radius * 0.30, "label.cell", ref))
+
+    def strips(self) -> None:
+        order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2}
+        pieces = [p for p in self.analysis.strips if p.face is self.face]
+        for piece in sorted(pieces, key=lambda p: order[p.kind]):
+            points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
+            stretched = _overhang(points, 4.0)
+            ref = f"strip:{piece.id}"
+            middle = points[len(points) // 2 - 1], points[len(points) // 2]
+            self.targets[ref] = ((middle[0][0] + middle[1][0]) / 2, (middle[0][1] + middle[1][1]) / 2)
+            self.targets.setdefault(f"node:{piece.node}", self.targets[ref])
+            self.shapes.append(Stroke(stretched, piece.width_m * MM, f"strip.{piece.kind.value}", ref, piece.layers))
+            for x, y in points:
+                for dx, dy in ((-1.2, -0.9), (1.2, 0.9)):
+                    self.shapes.append(Disc((x + dx, y + dy), 0.45, "weld", ref))
+
+    def board(self) -> None:
+        board = self.design.guarding.board
+        place = self.design.guarding.place
+        if board is None or place is BoardPlace.OUTSIDE or (place is BoardPlace.TOP and self.face is Face.BOTTOM):
+            return
+        half = board.width_m * MM / 2
+        if place is BoardPlace.END:
+            x0 = self.half_length + self.design.jacket.side_m * MM
+            corners = rectangle(x0, -half, x0 + board.height_m * MM, half)
+        else:
+            long = board.length_m * MM / 2
+            corners = rectangle(-long, -half, long, half)
+        points = self.path(*corners)
+        centre = (sum(x for x, _ in points) / 4, sum(y for _, y in points) / 4)
+        self.targets["board"] = centre
+        self.shapes.append(Area(points, "board", "board"))
+        if place is BoardPlace.END:
+            self.shapes.append(Label(centre, "guard"[0].upper(), min(4.0, board.height_m * MM * 0.6), "label.board", "board"))
+        else:
+            self.shapes.append(Label(centre, "guard", 5.0, "label.board", "board"))
+
+    def taps(self) -> None:
+        for tap in self.analysis.guard.taps:
+            if tap.face is not self.face:
+                continue
+            ref = f"tap:{tap.number}"
+            x, y = tap.x_m * MM, tap.y_m * MM
+            lane = self.half_width + FIRST_LANE_MM + tap.number * LANE_MM
+            target = 0.0 if self.design.guarding.place is BoardPlace.TOP else self.end + 4.0
+            # The lead leaves beside the strip's end so that pad, strip and lead can all be seen.
+            leaves = x + min(self.design.cell.diameter_m * MM * 0.30, 7.0)
+            wire = self.path((leaves, y + 2.0), (leaves, lane), (target, lane))
+            self.shapes.append(Stroke(wire, 0.7, "tap.wire", ref, tap.number))
+            at = self.place(leaves, y + 2.0)
+            self.targets[ref] = at
+            self.shapes.append(Disc(at, 1.5, "tap", ref, tap.number))
+
+    def leads(self) -> None:
+        diameter = self.design.leads.wire.outer_diameter_m * MM
+        nodes = {True: self.design.series, False: 0}
+        for positive, number in nodes.items():
+            tap = self.analysis.guard.taps[number]
+            if tap.face is not self.face:
+                continue
+            cell = lead_cell(self.analysis.layout, positive)
+            x, y = cell.x_m * MM, cell.y_m * MM
+            lane = self.half_width + FIRST_LANE_MM + (self.design.series + 1) * LANE_MM + diameter * (1.2 if positive else 2.6)
+            role, ref = ("lead.plus", "lead:plus") if positive else ("lead.minus", "lead:minus")
+            start = x - min(self.design.cell.diameter_m * MM * 0.22, 5.0)
+            wire = self.path((start, y), (start, lane), (self.end + LEAD_OUT_MM, lane))
+            self.shapes.append(Stroke(wire, diameter, role, ref))
+            self.targets[ref] = wire[1]
+            end = self.place(self.end + LEAD_OUT_MM + 5.0, lane)
+            self.shapes.append(Label(end, "+" if positive else "−", 5.5, "mark.plus" if positive else "mark.minus", ref))
+
+    def labels(self) -> None:
+        """Group numbers and tap names, over everything else."""
+        layout = self.analysis.layout
+        size = min(self.design.cell.diameter_m * MM * 0.2, 4.4)
+        for group in range(1, len(layout.links) + 2):
+            cells = layout.group_cells(group)
+            first, second = cells[(len(cells) - 1) // 2], cells[len(cells) // 2]
+            at = self.place((first.x_m + second.x_m) / 2 * MM, (first.y_m + second.y_m) / 2 * MM)
+            if len(cells) == 1:
+                at = (at[0] + self.design.cell.diameter_m * MM * 0.26, at[1] + self.design.cell.diameter_m * MM * 0.26)
+            self.targets[f"group:{group}"] = at
+            self.shapes.append(Disc(at, size * 0.85, "label.group.back", f"group:{group}", group))
+            self.shapes.append(Label(at, str(group), size, "label.group", f"group:{group}"))
+        for tap in self.analysis.guard.taps:
+            if tap.face is self.face:
+                x, y = self.targets[f"tap:{tap.number}"]
+                sign = 1.0 if self.place(0.0, 1.0)[1] > 0 else -1.0
+                lane = FIRST_LANE_MM + tap.number * LANE_MM + self.half_width
+                at = (x, sign * (lane + (2.6 if tap.number == self.design.series else 0.0)))
+                self.shapes.append(Disc(at, 2.5, "label.tap.back", f"tap:{tap.number}", tap.number))
+                self.shapes.append(Label(at, tap.name, 2.9, "label.tap", f"tap:{tap.number}"))
+
+    def dimensions(self) -> None:
+        """Outer length and width beside the face."""
+        e = self.analysis.jacket.envelope
+        x0, x1 = -self.half_length, self.half_length + self.board_depth
+        side = -1.0 if self.place(0.0, 1.0)[1] > 0 else 1.0
+        y = side * (self.half_width + 6.0)
+        ends = sorted((self.place(x0, 0)[0], self.place(x1, 0)[0]))
+        self.shapes.append(Stroke(((ends[0], y), (ends[1], y)), 0.25, "dimension"))
+        for x in ends:
+            self.shapes.append(Stroke(((x, y - 1.6), (x, y + 1.6)), 0.25, "dimension"))
+        self.shapes.append(
+            Label((sum(ends) / 2, y + side * 4.2), f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside", 4.2, "label.dimension")
+        )
+        title = "Top" if self.face is Face.TOP else "Bottom"
+        how = "" if self.face is Face.TOP else f", turned over about the {self.design.arrangement.turn_axis.value} axis"
+        self.shapes.append(Label((ends[0], y + side * 4.2), f"{title}{how}", 4.6, "label.title", anchor="start"))
+
+
+def _overhang(points: list[Point], by: float) -> tuple[Point, ...]:
+    """Lengthen a run at both ends; a single pad becomes a short horizontal piece."""
+    if len(points) == 1:
+        x, y = points[0]
+        return ((x - by, y), (x + by, y))
+    (x0, y0), (x1, y1) = points[0], points[1]
+    (xn, yn), (xm, ym) = points[-1], points[-2]
+    first = ((x1 - x0) ** 2 + (y1 - y0) ** 2) ** 0.5
+    last = ((xn - xm) ** 2 + (yn - ym) ** 2) ** 0.5
+    start = (x0 - (x1 - x0) / first * by, y0 - (y1 - y0) / first * by)
+    end = (xn + (xn - xm) / last * by, yn + (yn - ym) / last * by)
+    return (start, *points, end)

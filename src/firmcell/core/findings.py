@@ -1,0 +1,86 @@
+"""A finding: one line with the numbers, its reason and source, and the edit that cures it."""
+
+from dataclasses import dataclass, field
+from enum import IntEnum, StrEnum
+
+from firmcell.core.analysis import Analysis
+from firmcell.core.build import BuildState
+from firmcell.core.design import Design
+from firmcell.core.shelf import Shelf
+
+
+class Severity(IntEnum):
+    """How bad a finding is; sorts worst first."""
+
+    STOP = 0
+    ATTENTION = 1
+    NOTE = 2
+
+    @property
+    def word(self) -> str:
+        """As shown to people."""
+        return self.name.lower()
+
+
+class Stage(StrEnum):
+    """The stages of a job, in the trade's order."""
+
+    BRIEF = "brief"
+    CELLS = "cells"
+    STACK = "stack"
+    METAL = "metal"
+    LEADS = "leads"
+    GUARD = "guard"
+    JACKET = "jacket"
+    BENCH = "bench"
+    PROOF = "proof"
+    PASSPORT = "passport"
+
+
+@dataclass(frozen=True)
+class Cure:
+    """An edit that cures a finding: dotted field paths and new values, and what it does in words."""
+
+    words: str
+    edits: tuple[tuple[str, object], ...]
+
+    def applied(self, design: Design) -> Design:
+        """Return the cured design."""
+        for path, value in self.edits:
+            design = design.edited(path, value)
+        return design
+
+
+@dataclass(frozen=True)
+class Finding:
+    """What a rule found.
+
+    Attributes
+    ----------
+    code : stable code of the rule, such as ME-1.
+    severity, stage : how bad, and where to go.
+    sentence : what is so, with the numbers.
+    reason : why it matters.
+    source : standard, physics or common practice.
+    refs : parts of the picture it is about, such as ``strip:N0-C1``.
+    cure : the edit that cures it, where one exists.
+    """
+
+    code: str
+    severity: Severity
+    stage: Stage
+    sentence: str
+    reason: str
+    source: str
+    refs: tuple[str, ...] = ()
+    cure: Cure | None = field(default=None, compare=False)
+
+
+@dataclass(frozen=True)
+class Situation:
+    """What a rule looks at."""
+
+    design: Design
+    analysis: Analysis
+    state: BuildState
+    shelf: Shelf

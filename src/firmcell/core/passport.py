@@ -1,0 +1,116 @@
+"""What is handed over with the pack: ratings, taps, limits, cautions and a summary of the records."""
+
+from dataclasses import dataclass
+
+from firmcell.core.analysis import Analysis
+from firmcell.core.build import BuildState, StepStatus
+from firmcell.core.design import Design
+from firmcell.core.proof import Verdict, judge_taps
+from firmcell.core.quantity import AH
+from firmcell.core.steps import Step
+from firmcell.core.wording import amperes, celsius, figures, kilograms, volts, watt_hours
+
+
+@dataclass(frozen=True)
+class Passport:
+    """The content of the one page; pens lay it out.
+
+    Attributes
+    ----------
+    ratings, limits : pairs of name and value.
+    taps : name, printed name, face, empty, nominal and full voltage, last reading.
+    cautions, records : one sentence each.
+    essentials : text of the QR code.
+    finished : whether every step is passed and the taps are proved right; if not, `unfinished` says why.
+    """
+
+    title: str
+    designation: str
+    serial: str
+    builder: str
+    ratings: tuple[tuple[str, str], ...]
+    limits: tuple[tuple[str, str], ...]
+    taps: tuple[tuple[str, ...], ...]
+    cautions: tuple[str, ...]
+    records: tuple[str, ...]
+    essentials: str
+    finished: bool
+    unfinished: str
+
+
+def passport(design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], last_hash: str) -> Passport:
+    """Return the passport of a pack; `last_hash` ties it to the record (the hash of the last event)."""
+    p, cell, e = analysis.pack, design.cell, analysis.jacket.envelope
+    facts = cell.facts
+    open_steps = [s for s in steps if state.step(s.code).status is not StepStatus.PASSED]
+    proof = judge_taps(state.tap_volts, design.series, cell, cell.chemistry.is_lithium)
+    unfinished = ""
+    if open_steps:
+        unfinished = f"{len(open_steps)} of {len(steps)} steps are not passed; the next is “{open_steps[0].title}”."
+    elif proof.verdict in (Verdict.WRONG, Verdict.MISSING):
+        unfinished = proof.words
+    charge = design.series * cell.full_v
+    ratings = (
+        ("Chemistry", facts.label),
+        ("Cells", f"{design.cell_count} × {cell.size}, {p.series}S{p.parallel}P"),
+        ("Nominal", f"{volts(p.voltage_nominal_v)}, {figures(p.capacity_ah)} Ah, {watt_hours(p.energy_j)}"),
+        ("Window", f"{volts(p.voltage_empty_v)} empty to {volts(p.voltage_full_v)} full"),
+        ("Discharge", f"{amperes(design.brief.current_steady_a)} steady, {amperes(design.brief.current_peak_a)} for "
+                      f"{figures(design.brief.peak_duration_s)} s"),
+        ("Guard", design.guarding.board.name if design.guarding.board else "none; balance charger only"
+         if cell.chemistry.is_lithium else "none"),
+        ("Fuse", design.leads.fuse.name if design.leads.fuse else "none"),
+        ("Connector", design.leads.connector.name),
+        ("Size", f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f} mm, {kilograms(p.mass_kg)}"),
+        ("Transport", p.transport),
+    )  # fmt: skip
+    limits = (
+        ("Charge to", f"{volts(charge)} ({volts(cell.full_v)} a group), no higher"),
+        ("Charge current", f"up to {amperes(min(design.charge_current_a, cell.current_charge_a * design.parallel))}"),
+        ("Method", facts.charge_words),
+        ("Charge between", f"{celsius(cell.temperature_charge_min_k)} and 45 °C, never below"),
+        ("Store at", f"{volts(design.series * facts.storage_low_v)} to {volts(design.series * facts.storage_high_v)}"),
+        ("Stop at", f"{volts(p.voltage_empty_v)}; no cell above {celsius(cell.temperature_max_k)}"),
+    )
+    taps = tuple(
+        (
+            t.name, t.printed, t.face.value, f"{t.empty_v:.2f}", f"{t.nominal_v:.2f}", f"{t.full_v:.2f}",
+            f"{state.tap_volts[t.number]:.3f}" if t.number in state.tap_volts else "0 (reference)" if t.number == 0 else "—",
+        )
+        for t in analysis.guard.taps
+    )  # fmt: skip
+    cautions = (
+        "Always live: never bridge the contacts, never cut both leads at once.",
+        "Do not charge unattended, near sleepers, or on anything that burns.",
+        "A pack that swells, hisses, smells or warms by itself goes outside and is left.",
+        "Local rules for transport and disposal apply.",
+        *(
+            (f"Up to {volts(p.voltage_full_v)}: over the touch limit of 60 V d.c.; covers on, licensed practice where asked.",)
+            if p.voltage_full_v > 60
+            else ()
+        ),
+    )
+    passed = len(steps) - len(open_steps)
+    held = sum(w.held for w in state.weld_samples)
+    peeled = sum(w.peeled for w in state.weld_samples)
+    records = (
+        f"{passed} of {len(steps)} steps passed, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
+        f"{peeled} sample welds peeled, {held} held; {sum(r.welds for r in state.weld_rows)} weld pairs recorded.",
+        f"{len(state.solder_joints)} solder joint record{'s' if len(state.solder_joints) != 1 else ''}.",
+        *(f"Insulation {i.between}: {i.ohms / 1e6:.3g} MΩ at {i.test_v:.0f} V." for i in state.insulation[-2:]),
+        f"Taps: {proof.words}",
+        f"{state.event_count} records, chain ends {last_hash[:12] or 'empty'}.",
+    )
+    essentials = "\n".join(
+        (
+            f"{design.brief.title}", p.designation, f"serial {design.serial or 'none'}",
+            f"{p.voltage_nominal_v:.1f} V {design.cell.capacity_as * design.parallel / AH:.1f} Ah {p.energy_wh:.0f} Wh",
+            f"charge to {charge:.2f} V, up to {figures(design.charge_current_a)} A",
+            f"discharge {figures(design.brief.current_steady_a)} A", f"record {last_hash[:16] or 'none'}",
+        )
+    )  # fmt: skip
+    return Passport(
+        title=design.brief.title, designation=p.designation, serial=design.serial, builder=design.builder,
+        ratings=ratings, limits=limits, taps=taps, cautions=cautions, records=records, essentials=essentials,
+        finished=not unfinished, unfinished=unfinished,
+    )  # fmt: skip

@@ -1,0 +1,36 @@
+"""Rules on the task itself."""
+
+from collections.abc import Iterator
+
+from firmcell.core.findings import Severity, Situation, Stage
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.wording import celsius, volts
+
+TOUCH_LIMIT_V = 60.0
+"""D.c. limit of touchable circuits, IEC 62368-1 ES1 (value from memory)."""
+
+
+@rule("BR-1", Stage.BRIEF, Severity.ATTENTION, source="IEC 62368-1, ES1 limit (from memory)",
+      reason="Above it a touch can injure; local codes may ask for licensed work and for covers.")  # fmt: skip
+def touch_voltage(s: Situation) -> Iterator[Hit]:
+    """Full pack over the touch limit."""
+    full = s.analysis.pack.voltage_full_v
+    if full > TOUCH_LIMIT_V:
+        yield Hit(f"Full, the pack gives {volts(full)}: over the touch limit of 60 V d.c.")
+
+
+@rule("BR-2", Stage.BRIEF, Severity.ATTENTION, source="cell class, charging limit",
+      reason="Charging a lithium cell that is too cold plates metal inside it, which stays and may short it.")  # fmt: skip
+def cold_charging(s: Situation) -> Iterator[Hit]:
+    """Coldest place below the charging limit."""
+    coldest, least = s.design.brief.ambient_min_k, s.design.cell.temperature_charge_min_k
+    if coldest < least:
+        yield Hit(f"It is used down to {celsius(coldest)}; this cell must not be charged below {celsius(least)}.")
+
+
+@rule("BR-3", Stage.BRIEF, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Nickel cells can give off hydrogen; a gas-tight jacket collects it.")  # fmt: skip
+def wet_nickel(s: Situation) -> Iterator[Hit]:
+    """Wet use of a nickel pack."""
+    if s.design.brief.wet and not s.design.cell.chemistry.is_lithium:
+        yield Hit("It gets wet and the cells are nickel: a sealed jacket needs a vent, or is not sealed.")

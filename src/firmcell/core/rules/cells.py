@@ -1,0 +1,88 @@
+"""Rules on the cell and what is asked of it."""
+
+from collections.abc import Iterator
+
+from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.wording import amperes, volts
+
+CLOSE_TO_LIMIT = 0.85
+GROUP_JOIN_SPREAD_V = 0.10
+"""Largest difference between cells that are joined in parallel; common practice, no source."""
+
+
+def _more_parallel(s: Situation, least: float) -> Cure | None:
+    parallel = int(-(-least // 1))
+    if parallel <= s.design.parallel or s.design.series * parallel > 2000:
+        return None
+    edits: tuple[tuple[str, object], ...] = (("parallel", parallel), ("arrangement.rows", parallel))
+    return Cure(f"Make it {s.design.series}S{parallel}P", edits)
+
+
+@rule("CE-1", Stage.CELLS, Severity.STOP, source="cell class",
+      reason="Above its continuous current a cell overheats and ages within weeks; it may vent.")  # fmt: skip
+def cell_over_steady(s: Situation) -> Iterator[Hit]:
+    """Steady current of one cell over its limit."""
+    current, limit = s.analysis.pack.cell_current_steady_a, s.design.cell.current_continuous_a
+    if current > limit * (1 + 1e-9):
+        need = s.design.brief.current_steady_a / limit
+        yield Hit(f"Each cell gives {amperes(current)} steadily; its limit is {amperes(limit)}.",
+                  cure=_more_parallel(s, need))  # fmt: skip
+
+
+@rule("CE-2", Stage.CELLS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Cells scatter and age; the best of a group carries more than its share.")  # fmt: skip
+def cell_near_steady(s: Situation) -> Iterator[Hit]:
+    """Steady current of one cell close to its limit."""
+    current, limit = s.analysis.pack.cell_current_steady_a, s.design.cell.current_continuous_a
+    if CLOSE_TO_LIMIT * limit < current <= limit * (1 + 1e-9):
+        yield Hit(f"Each cell gives {amperes(current)} of its {amperes(limit)} steadily; little is left.")
+
+
+@rule("CE-3", Stage.CELLS, Severity.STOP, source="cell class",
+      reason="The peak rating already allows for its short time.")  # fmt: skip
+def cell_over_peak(s: Situation) -> Iterator[Hit]:
+    """Peak current of one cell over its limit."""
+    current, limit = s.analysis.pack.cell_current_peak_a, s.design.cell.current_peak_a
+    if current > limit * (1 + 1e-9):
+        need = s.design.brief.current_peak_a / limit
+        yield Hit(f"Each cell gives {amperes(current)} at the peak; its limit is {amperes(limit)}.",
+                  cure=_more_parallel(s, need))  # fmt: skip
+
+
+@rule("CE-4", Stage.CELLS, Severity.STOP, source="cell class",
+      reason="Charging too fast plates lithium or overheats the cell.")  # fmt: skip
+def charge_too_fast(s: Situation) -> Iterator[Hit]:
+    """Charge current of one cell over its limit."""
+    allowed = s.design.cell.current_charge_a * s.design.parallel
+    if s.design.charge_current_a > allowed * (1 + 1e-9):
+        yield Hit(
+            f"The charger gives {amperes(s.design.charge_current_a)}; {s.design.parallel} cells in parallel take "
+            f"{amperes(allowed)}.",
+            cure=Cure(f"Charge with {amperes(allowed)}", (("charge_current_a", allowed),)),
+        )
+
+
+@rule("CE-5", Stage.CELLS, Severity.STOP, source="cell class",
+      reason="A cell outside its window is damaged; charging it again may start a fire.")  # fmt: skip
+def cells_outside_window(s: Situation) -> Iterator[Hit]:
+    """Cells as measured are below empty or above full."""
+    now, cell = s.design.cell_now_v, s.design.cell
+    if now < cell.empty_v or now > cell.full_v + 0.01:
+        yield Hit(f"The cells measure {volts(now)}; sound ones lie between {volts(cell.empty_v)} and {volts(cell.full_v)}.")
+
+
+@rule("CE-6", Stage.CELLS, Severity.STOP, source=COMMON_PRACTICE + "; I = ΔV/(R1 + R2)",
+      reason="The moment the strip touches, the difference drives a current limited only by the cells.")  # fmt: skip
+def cells_not_alike(s: Situation) -> Iterator[Hit]:
+    """Measured cells differ too much to be joined in parallel."""
+    for check in s.state.cell_checks[-1:]:
+        spread = check.highest_v - check.lowest_v
+        if s.design.parallel > 1 and spread > GROUP_JOIN_SPREAD_V:
+            rush = spread / (2 * s.design.cell.resistance_ohm)
+            yield Hit(
+                f"The cells differ by {volts(spread)}: joined in parallel two of them would exchange about "
+                f"{amperes(rush)}. Bring them within {volts(GROUP_JOIN_SPREAD_V)} first."
+            )
+        if not check.wraps_sound:
+            yield Hit("A wrap is not sound: the can under it is negative and live.", severity=Severity.STOP)

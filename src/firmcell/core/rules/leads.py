@@ -1,0 +1,177 @@
+"""Rules on wire, connector and fuse."""
+
+from collections.abc import Iterator
+
+from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.fusing import fit_fuse
+from firmcell.core.parts import Keying
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.wording import amperes, celsius, figures, percent, square_millimetres, volts
+
+HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
+SPARK_J = 0.05
+"""Spark energy from which contacts are visibly eaten; common practice, no source."""
+
+
+def _proposed_wire(s: Situation) -> Cure | None:
+    name = s.analysis.leads.proposed_wire
+    for wire in s.shelf.wires:
+        if wire.name == name and wire != s.design.leads.wire:
+            return Cure(f"Take {name}", (("leads.wire", wire),))
+    return None
+
+
+def _better_connector(s: Situation) -> Cure | None:
+    from firmcell.core.leads import connector_limit
+
+    brief, wire = s.design.brief, s.design.leads.wire
+    for part in sorted(s.shelf.connectors, key=lambda c: c.current_continuous_a):
+        if (
+            part.contacts == 2
+            and part.keying is Keying.KEYED
+            and part.pack_half_shrouded
+            and connector_limit(part, brief.ambient_max_k) >= brief.current_steady_a
+            and part.current_peak_a >= brief.current_peak_a
+            and part.wire_area_max_m2 >= wire.area_m2
+            and part.voltage_v >= s.analysis.pack.voltage_full_v
+            and part != s.design.leads.connector
+        ):
+            return Cure(f"Take a {part.name}", (("leads.connector", part),))
+    return None
+
+
+def _better_fuse(s: Situation) -> Cure | None:
+    a, brief = s.analysis, s.design.brief
+    for fuse in sorted(s.shelf.fuses, key=lambda f: (f.resettable, f.rating_a)):
+        fit = fit_fuse(
+            fuse, brief.current_steady_a, brief.current_peak_a, a.leads.limit_a, a.pack.short_circuit_a,
+            a.pack.voltage_full_v,
+        )  # fmt: skip
+        if fit.fits:
+            return Cure(f"Take a {fuse.name}", (("leads.fuse", fuse),))
+    return None
+
+
+@rule("LE-1", Stage.LEADS, Severity.STOP, source=HEAT_BALANCE,
+      reason="A lead this hot softens sleeve and connector, and burns the hand.")  # fmt: skip
+def wire_too_thin(s: Situation) -> Iterator[Hit]:
+    """Wire over its heat-balance limit."""
+    f = s.analysis.leads
+    if s.design.brief.current_steady_a > f.limit_a:
+        yield Hit(
+            f"{s.design.leads.wire.gauge} carries {amperes(f.limit_a)} at {celsius(s.design.leads.limit_k)}; "
+            f"{amperes(s.design.brief.current_steady_a)} is drawn (it would reach {celsius(f.temperature_k)}).",
+            refs=("lead:plus", "lead:minus"),
+            cure=_proposed_wire(s),
+        )
+
+
+@rule("LE-2", Stage.LEADS, Severity.ATTENTION, source="resistance at working temperature, both leads, contacts, fuse",
+      reason="Voltage lost in the leads is lost to the load and warms the leads.")  # fmt: skip
+def drop_too_large(s: Situation) -> Iterator[Hit]:
+    """Drop over what is allowed."""
+    drop, limit = s.analysis.leads.drop_steady_v, s.design.leads.drop_limit_v
+    if drop > limit:
+        yield Hit(f"The leads lose {volts(drop)} of the {volts(limit)} allowed.", cure=_proposed_wire(s))
+
+
+@rule("LE-3", Stage.LEADS, Severity.STOP, source="class value, derated by ambient",
+      reason="Overloaded contacts melt their housing, and then the poles can touch.")  # fmt: skip
+def connector_overloaded(s: Situation) -> Iterator[Hit]:
+    """Connector over its current or voltage."""
+    brief, part, f = s.design.brief, s.design.leads.connector, s.analysis.leads
+    if brief.current_steady_a > f.connector_limit_a:
+        yield Hit(f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}; "
+                  f"{amperes(brief.current_steady_a)} is drawn.", ("connector",), _better_connector(s))  # fmt: skip
+    elif brief.current_peak_a > part.current_peak_a:
+        yield Hit(f"The connector takes {amperes(part.current_peak_a)} at the peak; {amperes(brief.current_peak_a)} "
+                  "is drawn.", ("connector",), _better_connector(s))  # fmt: skip
+    if s.analysis.pack.voltage_full_v > part.voltage_v:
+        yield Hit(f"The connector is for {volts(part.voltage_v)}; the full pack gives "
+                  f"{volts(s.analysis.pack.voltage_full_v)}.", ("connector",), _better_connector(s))  # fmt: skip
+
+
+@rule("LE-4", Stage.LEADS, Severity.STOP, source="class value of the cup",
+      reason="Cut strands or a wire half outside the cup make a joint that lets go.")  # fmt: skip
+def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
+    """Wire does not go into the connector."""
+    if not s.analysis.leads.wire_fits_cup:
+        wire, part = s.design.leads.wire, s.design.leads.connector
+        yield Hit(
+            f"{wire.gauge} ({square_millimetres(wire.area_m2)}) does not fit the cup: it takes "
+            f"{square_millimetres(part.wire_area_max_m2)}.",
+            ("connector",),
+            _better_connector(s) or _proposed_wire(s),
+        )
+
+
+@rule("LE-5", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Plugged in backwards once, the load is destroyed or the pack is shorted through it.")  # fmt: skip
+def connector_unkeyed(s: Situation) -> Iterator[Hit]:
+    """Connector can be reversed."""
+    if s.design.leads.connector.keying is Keying.UNKEYED:
+        yield Hit("The connector can be mated backwards.", ("connector",), _better_connector(s))
+
+
+@rule("LE-6", Stage.LEADS, Severity.STOP, source=COMMON_PRACTICE,
+      reason="A pack is always live: its contacts must not be touchable.")  # fmt: skip
+def pack_half_bare(s: Situation) -> Iterator[Hit]:
+    """Pack half has exposed contacts."""
+    if not s.design.leads.connector.pack_half_shrouded:
+        yield Hit("The half on the pack has exposed contacts.", ("connector",), _better_connector(s))
+
+
+@rule("LE-7", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="A short in the leads is then limited only by the cells.")  # fmt: skip
+def no_fuse(s: Situation) -> Iterator[Hit]:
+    """No fuse or breaker."""
+    if s.design.leads.fuse is None:
+        current, time = s.analysis.pack.short_circuit_a, s.analysis.leads.withstand_s
+        yield Hit(
+            f"There is no fuse: a short drives about {amperes(current)}, which the wire withstands for {figures(time, 2)} s.",
+            ("lead:plus",),
+            _better_fuse(s),
+        )
+
+
+@rule("LE-8", Stage.LEADS, Severity.STOP, source="rating between load and wire; breaking capacity; d.c. voltage",
+      reason="A fuse outside these blows in use, comes too late, or burns on as an arc.")  # fmt: skip
+def fuse_does_not_fit(s: Situation) -> Iterator[Hit]:
+    """Fuse too small, too large, too weak or of too low a voltage."""
+    fuse, fit = s.design.leads.fuse, s.analysis.leads.fuse
+    if fuse is None or fit is None:
+        return
+    cure = _better_fuse(s)
+    if not fit.voltage_is_enough:
+        yield Hit(f"The fuse is for {volts(fuse.voltage_dc_v)} d.c.; the full pack gives "
+                  f"{volts(s.analysis.pack.voltage_full_v)} and would hold an arc.", ("fuse",), cure)  # fmt: skip
+    if not fit.breaks_fault:
+        yield Hit(f"The fuse breaks {amperes(fuse.breaking_a)}; a short drives about "
+                  f"{amperes(s.analysis.pack.short_circuit_a)}.", ("fuse",), cure)  # fmt: skip
+    if not fit.protects_wire:
+        yield Hit(f"The fuse holds {amperes(fuse.rating_a)}, the wire carries {amperes(fit.greatest_rating_a)}.",
+                  ("fuse",), cure, Severity.ATTENTION)  # fmt: skip
+    if not fit.carries_load:
+        yield Hit(f"The fuse is rated {amperes(fuse.rating_a)}; this load needs {amperes(fit.least_rating_a)} so that "
+                  "it does not blow in use.", ("fuse",), cure, Severity.ATTENTION)  # fmt: skip
+
+
+@rule("LE-9", Stage.LEADS, Severity.NOTE, source="½CV²; " + COMMON_PRACTICE,
+      reason="The spark eats the contacts at each mating.")  # fmt: skip
+def spark(s: Situation) -> Iterator[Hit]:
+    """Inrush into the load's capacitors."""
+    energy = s.analysis.leads.spark_j
+    if energy > SPARK_J and not s.design.leads.connector.anti_spark:
+        yield Hit(f"Plugging in charges the load's capacitors with {figures(energy)} J through the contacts: "
+                  "use a spark-limiting connector or a precharge resistor.", ("connector",))  # fmt: skip
+
+
+@rule("LE-10", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
+      reason="Cells, strips and leads all warm with the square of the current.")  # fmt: skip
+def large_loss(s: Situation) -> Iterator[Hit]:
+    """Share of energy lost inside the pack."""
+    p = s.analysis.pack
+    share = p.sag_steady_v / p.voltage_nominal_v
+    if share > 0.05:
+        yield Hit(f"{percent(share)} of the voltage is lost inside at the steady current: "
+                  f"{figures(p.heat_steady_w)} W of heat in cells and strips.")  # fmt: skip

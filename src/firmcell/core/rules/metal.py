@@ -1,0 +1,116 @@
+"""Rules on strip and welds."""
+
+from collections.abc import Iterator
+
+from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.parts import Strip, StripMetal
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.strip_limit import long_run_limit
+from firmcell.core.strips import MOST_LAYERS, StripKind, StripPiece
+from firmcell.core.wording import amperes, celsius, millimetres
+
+SMALL_WELDER_M = 0.0002
+"""Thickest nickel a small spot welder joins reliably; common practice, no source."""
+LAYERS_WORTH_WELDING = 3
+SOURCE = "heat balance of a long strip, Churchill and Chu, and radiation"
+
+
+def _worst(s: Situation, collectors: bool) -> StripPiece | None:
+    pieces = [p for p in s.analysis.strips if (p.kind is StripKind.COLLECTOR) == collectors]
+    return max(pieces, key=lambda p: p.share_of_limit, default=None)
+
+
+def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
+    """More layers if three are enough, otherwise the least strip on the shelf that does it in few layers."""
+    if piece.layers_needed <= LAYERS_WORTH_WELDING:
+        return Cure(f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
+    ambient = s.design.brief.ambient_max_k
+    best: tuple[float, int, Strip] | None = None
+    for strip in s.shelf.strips:
+        if strip.thickness_m > 0.0003 or strip.width_m > 0.012:
+            continue
+        for layers in range(1, LAYERS_WORTH_WELDING + 1):
+            if long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient) >= piece.current_steady_a:
+                metal = strip.section_m2 * layers
+                if best is None or metal < best[0]:
+                    best = (metal, layers, strip)
+                break
+    if best is None:
+        if piece.layers_needed <= MOST_LAYERS:
+            return Cure(f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
+        return None
+    _, layers, strip = best
+    return Cure(
+        f"{strip.name}, {layers} layer{'s' if layers > 1 else ''}",
+        ((f"joining.{part}_strip", strip), (f"joining.{part}_layers", layers)),
+    )
+
+
+def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator[Hit]:
+    piece = _worst(s, collectors)
+    if piece is not None and piece.share_of_limit > 1 + 1e-9:
+        others = [p for p in s.analysis.strips if (p.kind is StripKind.COLLECTOR) == collectors]
+        yield Hit(
+            f"{words} {amperes(piece.current_steady_a)} of {amperes(piece.limit_a)} "
+            f"({celsius(piece.temperature_k)} in the long run, {celsius(s.analysis.strip_limit_k)} allowed).",
+            refs=tuple(f"strip:{p.id}" for p in others if p.share_of_limit > 1),
+            cure=_stronger(s, piece, part),
+        )
+
+
+@rule("ME-1", Stage.METAL, Severity.STOP, source=SOURCE,
+      reason="Hot strip ripples, sags on to the rim and melts the wrap; the rim is the other pole.")  # fmt: skip
+def link_over_limit(s: Situation) -> Iterator[Hit]:
+    """Series link over its long-run limit."""
+    yield from _overload(s, False, "Series links carry", "link")
+
+
+@rule("ME-2", Stage.METAL, Severity.STOP, source=SOURCE + "; k/P in the k-th span",
+      reason="A collecting strip carries more the nearer it is to the lead.")  # fmt: skip
+def collector_over_limit(s: Situation) -> Iterator[Hit]:
+    """Collecting strip over its long-run limit."""
+    yield from _overload(s, True, "Beside the main lead the collecting strip carries", "collector")
+
+
+@rule("ME-3", Stage.METAL, Severity.ATTENTION, source="adiabatic rise during the peak, from the steady temperature",
+      reason="The peak alone brings the strip past what the cell may have.")  # fmt: skip
+def strip_over_peak(s: Situation) -> Iterator[Hit]:
+    """Strip too hot after the peak though fine in steady use."""
+    hot = [p for p in s.analysis.strips if p.share_of_limit <= 1 and p.peak_temperature_k > s.analysis.strip_limit_k]
+    if hot:
+        worst = max(hot, key=lambda p: p.peak_temperature_k)
+        part = "collector" if worst.kind is StripKind.COLLECTOR else "link"
+        cure = Cure(f"Lay {worst.layers + 1} layers", ((f"joining.{part}_layers", worst.layers + 1),))
+        yield Hit(
+            f"After the peak {'a collecting strip' if part == 'collector' else 'the series links'} may be at "
+            f"{celsius(worst.peak_temperature_k)}; {celsius(s.analysis.strip_limit_k)} is allowed.",
+            refs=tuple(f"strip:{p.id}" for p in hot),
+            cure=cure if worst.layers < LAYERS_WORTH_WELDING else None,
+        )
+
+
+@rule("ME-4", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Copper spreads current and heat so well that a small welder makes no nugget.")  # fmt: skip
+def hard_to_weld(s: Situation) -> Iterator[Hit]:
+    """Strip that a small welder cannot join."""
+    for words, strip in (
+        ("Series links", s.design.joining.link_strip),
+        ("Collecting strips", s.design.joining.collector_strip),
+    ):
+        if strip.metal is StripMetal.COPPER:
+            yield Hit(f"{words} are copper: weld through nickel on top, or solder; peel samples before trusting it.")
+        elif strip.thickness_m > SMALL_WELDER_M + 1e-9:
+            yield Hit(f"{words} are {strip.thickness_m * 1e3:.2f} mm thick: a small welder will not get through.")
+
+
+@rule("ME-5", Stage.METAL, Severity.STOP, source=COMMON_PRACTICE,
+      reason="The can is negative right up to the rim; strip over the rim is positive.")  # fmt: skip
+def strip_over_bare_rim(s: Situation) -> Iterator[Hit]:
+    """Strip reaches over the rim of a positive end and there is no ring."""
+    nub = s.design.cell.nub_diameter_m
+    if not s.design.jacket.rings:
+        yield Hit(
+            f"Strip runs over the rim of every positive end (the metal there is {millimetres(nub)} wide) and there is "
+            "no ring between.",
+            cure=Cure("Put a ring on every positive end", (("jacket.rings", True),)),
+        )

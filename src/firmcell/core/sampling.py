@@ -1,0 +1,23 @@
+"""How many sample welds to peel, and what the peels prove."""
+
+from math import ceil, log
+
+
+def zero_failure_sample(confidence: float, reliability: float) -> int:
+    """Return the least n without failure that proves `reliability` with `confidence` (both 0 to 1, exclusive).
+
+    n ≥ ln(1 − C)/ln R.
+
+    Raises
+    ------
+    ValueError
+        If either is not between 0 and 1.
+    """
+    if not (0 < confidence < 1 and 0 < reliability < 1):
+        raise ValueError("confidence and reliability must lie between 0 and 1")
+    return ceil(log(1 - confidence) / log(reliability) - 1e-9)
+
+
+def proven_reliability(confidence: float, samples: int) -> float:
+    """Return the reliability that `samples` without failure prove with `confidence`: (1 − C)^(1/n)."""
+    return (1 - confidence) ** (1 / samples) if samples > 0 else 0.0

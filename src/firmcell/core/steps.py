@@ -1,0 +1,295 @@
+"""The work plan of a new pack: every step from the design, with its caution, its records and what to expect."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+from firmcell.core.analysis import Analysis
+from firmcell.core.build import BuildState, StepStatus
+from firmcell.core.design import BoardPlace, Design
+from firmcell.core.rules.brief import TOUCH_LIMIT_V
+from firmcell.core.sampling import zero_failure_sample
+from firmcell.core.strips import Face, StripKind
+from firmcell.core.wording import amperes, millimetres, plural, volts
+
+
+@dataclass(frozen=True)
+class Step:
+    """One step at the bench.
+
+    Attributes
+    ----------
+    code : stable within a design, such as ``weld-bottom-N0``.
+    phase : heading it stands under.
+    title, words : what to do, short and in full.
+    cautions : for this step only.
+    records : kinds of record wanted before it may be passed, as in `events.RECORD_KINDS`.
+    looks : things to look at one by one (for a ``checked`` record).
+    expected : what a right result reads or looks like.
+    face, refs : which face lies up, and what to light on the picture.
+    hold : whether work stops here until it is passed.
+    """
+
+    code: str
+    phase: str
+    title: str
+    words: str
+    cautions: tuple[str, ...] = ()
+    records: tuple[str, ...] = ()
+    looks: tuple[str, ...] = ()
+    expected: str = ""
+    face: Face | None = None
+    refs: tuple[str, ...] = ()
+    hold: bool = False
+
+
+def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
+    """Return the steps of a new pack in order."""
+    return tuple(
+        step
+        for part in (_prepare, _sample, _weld, _wire, _insulate, _prove, _close)
+        for step in part(design, analysis)
+    )
+
+
+def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:
+    """Return the first step that is not passed, or None when all are."""
+    return next((s for s in steps if state.step(s.code).status is not StepStatus.PASSED), None)
+
+
+def held_by(steps: tuple[Step, ...], state: BuildState, code: str) -> Step | None:
+    """Return the first hold point before `code` that is not passed, or None."""
+    for step in steps:
+        if step.code == code:
+            return None
+        if step.hold and state.step(step.code).status is not StepStatus.PASSED:
+            return step
+    return None
+
+
+def missing_records(step: Step, state: BuildState, kinds_by_seq: dict[int, str]) -> tuple[str, ...]:
+    """Return the kinds of record still wanted; a rework wants them anew after the last "not right"."""
+    since: set[str] = set()
+    for seq in state.step(step.code).records:
+        kind = kinds_by_seq.get(seq, "")
+        since = set() if kind == "not-right" else since | {kind}
+    return tuple(kind for kind in step.records if kind not in since)
+
+
+def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
+    e = a.jacket.envelope
+    if d.brief.box_m:
+        yield Step(
+            "measure-space", "Prepare", "Measure the real space",
+            f"Measure the compartment itself, not its drawing: length, width, height at several places. The pack will be "
+            f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm.",
+            records=("checked",),
+            looks=("Length takes the pack with clearance", "Width takes it", "Height takes it", "Leads have a way out"),
+            hold=True,
+        )  # fmt: skip
+    yield Step(
+        "check-cells", "Prepare", f"Measure all {d.cell_count} cells",
+        f"Voltage of every {d.cell.name}, and look at every wrap and both ends. Note the lowest and the highest.",
+        cautions=("A dented, leaking or rusty cell does not go into a pack.",),
+        records=("cell-check",),
+        expected=f"about {volts(d.cell_now_v)} each, all within 0.10 V, {plural(d.cell_count, 'cell')}",
+        hold=True,
+    )  # fmt: skip
+    if d.jacket.rings:
+        yield Step(
+            "rings", "Prepare", "Ring on every positive end",
+            "Press an insulator ring on every positive end, centred, metal of the nub clear inside it.",
+            cautions=("The can is negative right up to the rim: without the ring a strip shorts the cell.",),
+            records=("checked",), looks=("Ring on each positive", "Each ring centred and stuck down"), hold=True,
+        )  # fmt: skip
+    lay = d.arrangement
+    first = "plus" if lay.first_positive_up else "minus"
+    yield Step(
+        "dry-fit", "Prepare", "Set the cells, mark plus and minus",
+        f"Stand the cells {lay.rows} across, {a.layout.columns} columns, group by group as drawn; group 1 with {first} up, "
+        "each next group the other way. Write + and − on the bench beside the groups and leave the marks to the end.",
+        cautions=("Check each group's direction against the drawing twice: one cell the wrong way is a dead short.",),
+        records=("checked",),
+        looks=("Every cell's direction as drawn, first time", "Every cell's direction as drawn, second time",
+               "Marks on the bench", "Cells held firm"),
+        face=Face.TOP, hold=True,
+        refs=tuple(f"cell:{c.number}" for c in a.layout.cells if c.positive_up),
+    )  # fmt: skip
+
+
+def _sample(d: Design, a: Analysis) -> Iterator[Step]:
+    need = zero_failure_sample(0.90, 0.90)
+    strip = d.joining.link_strip
+    yield Step(
+        "weld-sample", "Weld", "Peel sample welds",
+        f"Weld {strip.name} on scrap or a dead cell with the setting you will use, and peel. A good weld leaves a nugget "
+        f"and tears a hole in the strip. {need} peeled without a failure prove 90 % good welds with 90 % confidence.",
+        cautions=("The two electrodes must never touch each other.", "Glasses on: sparks, and sharp strip when peeling."),
+        records=("weld-sample",), expected="every peeled weld leaves a nugget or a torn hole", hold=True,
+    )  # fmt: skip
+
+
+def _weld(d: Design, a: Analysis) -> Iterator[Step]:
+    # One face, then the other; while only one face is welded no more than two groups are ever in series.
+    for face in (Face.BOTTOM, Face.TOP):
+        turned = "Turn the pack over" if face is Face.BOTTOM else "Turn the pack back"
+        axis = f"about its {d.arrangement.turn_axis.value} axis"
+        nodes = sorted({p.node for p in a.strips if p.face is face})
+        yield Step(
+            f"turn-{face.value}", "Weld", f"{turned}: {face.value} face up",
+            f"{turned} {axis} and compare every cell with the picture before the first strip touches.",
+            cautions=("Turning mirrors everything; this is where polarity is lost.",),
+            records=("checked",), looks=("Each visible end as drawn", "Rings in place"), face=face, hold=True,
+            refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
+        )  # fmt: skip
+        for node in nodes:
+            yield _weld_node(d, a, face, node)
+        yield Step(
+            f"measure-{face.value}", "Weld", f"Measure across the {face.value} face",
+            "Measure each group from its minus to its plus, then each joined pair of groups between its free ends on the other face.",
+            records=("checked",),
+            looks=("Each group reads one cell", "Each joined pair reads the sum of both within 0.05 V", "No strip over a bare rim"),
+            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair", face=face, hold=True,
+        )  # fmt: skip
+        yield Step(
+            f"cover-{face.value}", "Weld", f"Cover the {face.value} face",
+            "Lay sheet over all joints of this face before anything else is joined; it may come off again for the taps.",
+            cautions=("From here on the far face is live through every group joined on this one.",),
+            records=("checked",), looks=("Sheet covers all metal",), face=face,
+        )  # fmt: skip
+
+
+def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
+    pieces = [p for p in a.strips if p.node == node]
+    links = [p for p in pieces if p.kind is StripKind.LINK]
+    others = [p for p in pieces if p.kind is not StripKind.LINK]
+    strip, layers = (links or others)[0].strip, (links or others)[0].layers
+    welds = sum(p.weld_pairs for p in pieces)
+    many = f" in {layers} layers" if layers > 1 else ""
+    if links:
+        title = f"B{node}: join group {node} to group {node + 1}"
+        words = (
+            f"{plural(len(others), 'parallel strip')} first, then {plural(len(links), 'series link')} of {strip}{many}, "
+            f"{millimetres(links[0].length_m)} long. {plural(welds, 'weld pair')} in all."
+        )
+        expected = f"on the other face, minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
+        cautions: tuple[str, ...] = ("Weld on flat metal only; keep strip and tools off every rim.",)
+    else:
+        pole = "minus" if node == 0 else "plus"
+        title = f"B{node}: collecting strip of the pack's {pole}"
+        words = f"{strip}{many}, {', '.join(millimetres(p.length_m) for p in pieces)} long, tail towards the main lead. {plural(welds, 'weld pair')}."
+        expected = f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}" if d.parallel > 1 else volts(d.cell_now_v)
+        cautions = ("This strip carries the whole current at its tail: no single weld may be missing.",)
+    if node * d.cell_now_v > TOUCH_LIMIT_V:
+        cautions += (f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",)
+    return Step(
+        f"weld-{face.value}-N{node}", "Weld", title, words, cautions=cautions, records=("weld-row",), expected=expected,
+        face=face, refs=tuple(f"strip:{p.id}" for p in pieces),
+    )  # fmt: skip
+
+
+def _wire(d: Design, a: Analysis) -> Iterator[Step]:
+    if d.guarding.board is not None:
+        for face in (Face.BOTTOM, Face.TOP):
+            taps = [t for t in a.guard.taps if t.face is face]
+            lengths = ", ".join(f"{t.name} {t.wire_length_m * 1e3:.0f} mm" for t in taps)
+            yield Step(
+                f"taps-{face.value}", "Wire", f"Sense leads on the {face.value} face",
+                f"Cut {d.guarding.sense_wire.gauge} leads: {lengths}. Solder each to its strip between the cells, never over "
+                "a cell end, one at a time, its free end covered before the next.",
+                cautions=("The board's plug stays out. Every lead is live as soon as it is soldered: cover its free end.",),
+                records=("solder-joint",), expected="smooth joint, strands in outline, tug holds", face=face,
+                refs=tuple(f"tap:{t.number}" for t in taps),
+            )  # fmt: skip
+    yield Step(
+        "connector-plug-in", "Wire", "Make up the connector on the leads",
+        f"{d.leads.connector.name}, {d.leads.connector.pack_half}. {d.leads.wire.gauge}, each lead "
+        f"{d.leads.length_m * 1e3:.0f} mm. Sleeve on the wire first, far back from the heat; an unconnected mate plugged in "
+        "keeps the contacts straight. Minus and plus as the signs moulded on the body say.",
+        cautions=("The leads are not on the pack yet: keep it so until both contacts are sleeved.",),
+        records=("solder-joint",), expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
+    )  # fmt: skip
+    for pole, node in (("minus", 0), ("plus", d.series)):
+        tap = a.guard.taps[node]
+        over = d.series * d.cell_now_v > TOUCH_LIMIT_V
+        fuse = f" The {d.leads.fuse.name} goes into this lead first." if pole == "plus" and d.leads.fuse else ""
+        yield Step(
+            f"lead-{pole}", "Wire", f"Main {pole} lead",
+            f"Solder the {pole} lead to the tail of the collecting strip B{node}.{fuse} Finish, sleeve and cover it before the "
+            "other conductor is touched.",
+            cautions=("One conductor at a time; the other end is covered.",
+                      f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.")
+            + (("Over 60 V: gloves and covers.",) if over else ()),
+            records=("solder-joint",), expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
+            if pole == "plus" else "smooth joint, tug holds",
+            face=tap.face, refs=(f"lead:{pole}", f"strip:N{node}-C1"), hold=pole == "plus",
+        )  # fmt: skip
+
+
+def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
+    looks = ["Ring under every positive", "Sheet over all joints, both faces", "No bare metal anywhere", "No lead across a strip edge"]
+    if d.guarding.board is not None:
+        where = {BoardPlace.END: "at the end", BoardPlace.TOP: "on top", BoardPlace.OUTSIDE: "outside"}[d.guarding.place]
+        looks.append(f"Sheet under the board, board fixed {where}")
+    yield Step(
+        "insulation-look", "Insulate", "Look over the insulation",
+        f"Sheet {d.jacket.sheet_m * 1e3:.2f} mm over both faces, tape to hold it, sheet round the sides.",
+        records=("checked",), looks=tuple(looks), hold=True,
+    )  # fmt: skip
+    yield Step(
+        "insulation-resistance", "Insulate", "Measure the insulation",
+        "Each pole against the outside of the pack (foil laid round it), with a meter or an insulation tester of low voltage.",
+        cautions=("Never an insulation tester between the two poles of a live pack.",),
+        records=("insulation-reading",), expected="more than 5 MΩ", hold=True,
+    )  # fmt: skip
+
+
+def _prove(d: Design, a: Analysis) -> Iterator[Step]:
+    where = "at the free end of the sense plug" if d.guarding.board else "on the strips, through a gap in the sheet"
+    yield Step(
+        "tap-voltages", "Prove", "Read every tap against B0",
+        f"Black probe on B0, red on B1, B2 … in order, {where}. Enter each reading in Proof.",
+        cautions=("Not plugged in until every step rises by one cell.",) if d.guarding.board else (),
+        records=("tap-reading",) , expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",
+        refs=tuple(f"tap:{t.number}" for t in a.guard.taps), hold=True,
+    )  # fmt: skip
+    if d.guarding.board is not None:
+        yield Step(
+            "board-on", "Prove", "Connect the board",
+            "B− lead first, then the sense plug, then P− to the connector's minus. Check the order of pads against the list.",
+            cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
+            records=("checked",),
+            looks=("B− joined first", "Sense plug sits and reads as listed", "Voltage at the connector equals the pack"),
+            refs=("board",), hold=True,
+        )  # fmt: skip
+    yield Step(
+        "first-charge", "Prove", "First charge and first load, watched",
+        f"Charge with at most {amperes(d.charge_current_a)} and stay with it. Feel or measure the strips near the leads, then "
+        "load it steadily for a minute.",
+        cautions=("Outdoors or on a non-burning surface, water or sand by. A pack that swells, hisses, smells or warms by "
+                  "itself goes outside and is left.",),
+        records=("checked",),
+        looks=(f"Charge ends at {volts(a.pack.voltage_full_v)}", "No group over its limit", "Nothing warmer than the hand bears",
+               "Connector cool after load"),
+        hold=True,
+    )  # fmt: skip
+
+
+def _close(d: Design, a: Analysis) -> Iterator[Step]:
+    fit = a.jacket.sleeve
+    if fit is not None:
+        cross = a.jacket.cross_sleeve
+        second = f" Second sleeve across: {cross.sleeve}, {cross.cut_length_m * 1e3:.0f} mm." if cross else ""
+        yield Step(
+            "sleeve", "Close", "Sleeve",
+            f"{fit.sleeve}, cut {fit.cut_length_m * 1e3:.0f} mm. Hot air from the middle outwards, moving, low heat.{second}",
+            cautions=("No open flame. Keep the heat moving: it reaches the cells through the sheet.",),
+            records=("checked",),
+            looks=("Both ends lip over the edge", "No wrinkle over a lead", "No trapped air", "No burnt place"), hold=True,
+        )  # fmt: skip
+    yield Step(
+        "final-look", "Close", "Fit, label and last look",
+        "Put it in its place without squeezing, check the connector by meter once more, label it with voltage, energy and serial.",
+        records=("checked",),
+        looks=("Fits with nothing squeezed", "Polarity at the connector by meter", "Connector halves mate, shape not melted", "Label on"),
+        hold=True,
+    )  # fmt: skip

@@ -1,0 +1,146 @@
+"""The invented farm Hollin Lea and the first three jobs of its workshop."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+from firmcell.core.brief import Brief
+from firmcell.core.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, Leads
+from firmcell.core.events import CellCheck, Checked, Remark, StepPassed, WeldRow, WeldSample
+from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
+from firmcell.core.shelf import Shelf
+from firmcell.store.jobfile import SUFFIX, JobFile
+from firmcell.store.parts import part_named, shipped_shelf
+
+BUILDER = "Wren Ashby"
+HELPER = "Tam Holloway"
+
+
+
+def orchard_hoist(shelf: Shelf) -> Design:
+    """The hoist's lithium pack: 10S4P of the 21700 class, 25 A steady, 45 A for 10 s, tray 240 × 110 × 90 mm."""
+    return Design(
+        brief=Brief(
+            title="Orchard hoist", customer="Hollin Lea, top orchard", load_voltage_min_v=32.0,
+            load_voltage_max_v=43.0, current_steady_a=25.0, current_peak_a=45.0, peak_duration_s=10.0,
+            energy_j=550 * 3600.0, box_length_m=0.240, box_width_m=0.110, box_height_m=0.090, clearance_m=0.001,
+            mass_limit_kg=3.5, ambient_min_k=268.15, ambient_max_k=303.15, load_capacitance_f=0.0022, shaken=True,
+        ),
+        cell=part_named(shelf, Cell, "21700 high-energy 5.0 Ah"), series=10, parallel=4,
+        arrangement=Arrangement(rows=4),
+        joining=Joining(
+            link_strip=part_named(shelf, Strip, "pure nickel strip 0.15 × 8"), link_layers=1,
+            collector_strip=part_named(shelf, Strip, "copper strip 0.15 × 10"), collector_layers=2,
+        ),
+        leads=Leads(
+            wire=part_named(shelf, Wire, "10 AWG silicone"), length_m=0.25,
+            connector=part_named(shelf, Connector, "keyed twin-bullet 4.5 mm"),
+            fuse=part_named(shelf, Fuse, "bolted fuse 80 V, 40 A"),
+        ),
+        guarding=Guarding(
+            board=part_named(shelf, Board, "lithium-ion guard 10S 30 A"), place=BoardPlace.END,
+            sense_wire=part_named(shelf, Wire, "24 AWG silicone"),
+        ),
+        jacket=Jacket(
+            sleeve=part_named(shelf, Sleeve, "pack sleeve 180 mm flat"),
+            cross_sleeve=part_named(shelf, Sleeve, "pack sleeve 330 mm flat"),
+        ),
+        cell_now_v=3.56, charge_current_a=5.0, serial="HL-0031", builder=BUILDER,
+    )  # fmt: skip
+
+
+def bee_house_scale(shelf: Shelf) -> Design:
+    """The scale's iron-phosphate pack: 4S2P of the 26650 class."""
+    return Design(
+        brief=Brief(
+            title="Bee-house scale", customer="Hollin Lea, bee house", load_voltage_min_v=11.0,
+            load_voltage_max_v=14.8, current_steady_a=1.5, current_peak_a=3.0, peak_duration_s=5.0,
+            energy_j=60 * 3600.0, box_length_m=0.130, box_width_m=0.075, box_height_m=0.085,
+            ambient_min_k=273.15, ambient_max_k=308.15, wet=True,
+        ),
+        cell=part_named(shelf, Cell, "26650 iron phosphate 3.3 Ah"), series=4, parallel=2,
+        arrangement=Arrangement(rows=2),
+        joining=Joining(
+            link_strip=part_named(shelf, Strip, "plated steel strip 0.15 × 8"),
+            collector_strip=part_named(shelf, Strip, "plated steel strip 0.15 × 8"),
+        ),
+        leads=Leads(
+            wire=part_named(shelf, Wire, "18 AWG silicone"), length_m=0.18,
+            connector=part_named(shelf, Connector, "keyed twin-bullet 2 mm"),
+            fuse=part_named(shelf, Fuse, "blade fuse 32 V, 5 A"),
+        ),
+        guarding=Guarding(
+            board=part_named(shelf, Board, "iron phosphate guard 4S 20 A"), place=BoardPlace.TOP,
+            sense_wire=part_named(shelf, Wire, "26 AWG silicone"),
+        ),
+        jacket=Jacket(sleeve=part_named(shelf, Sleeve, "pack sleeve 140 mm flat")),
+        cell_now_v=3.29, charge_current_a=2.0, serial="HL-0032", builder=HELPER,
+    )  # fmt: skip
+
+
+def hay_loft_lantern(shelf: Shelf) -> Design:
+    """The lantern's nickel pack: 5S1P of sub-C."""
+    return Design(
+        brief=Brief(
+            title="Hay-loft lantern", customer="Hollin Lea, hay loft", load_voltage_min_v=5.0, load_voltage_max_v=8.0,
+            current_steady_a=0.8, current_peak_a=1.2, run_time_s=3 * 3600.0, box_length_m=0.125, box_width_m=0.030,
+            box_height_m=0.050, clearance_m=0.0005, ambient_min_k=273.15, ambient_max_k=303.15,
+        ),
+        cell=part_named(shelf, Cell, "sub-C metal hydride 3.0 Ah"), series=5, parallel=1,
+        arrangement=Arrangement(rows=1),
+        joining=Joining(
+            link_strip=part_named(shelf, Strip, "plated steel strip 0.1 × 5"),
+            collector_strip=part_named(shelf, Strip, "plated steel strip 0.1 × 5"),
+        ),
+        leads=Leads(
+            wire=part_named(shelf, Wire, "22 AWG silicone"), length_m=0.12,
+            connector=part_named(shelf, Connector, "crimp housing 2.5 mm pitch, two-way"),
+            fuse=part_named(shelf, Fuse, "ceramic tube fuse 125 V, 2 A"),
+        ),
+        guarding=Guarding(board=None, place=BoardPlace.OUTSIDE, sense_wire=part_named(shelf, Wire, "26 AWG silicone")),
+        jacket=Jacket(sleeve=part_named(shelf, Sleeve, "pack sleeve 75 mm flat")),
+        cell_now_v=1.28, charge_current_a=0.3, serial="HL-0033", builder=BUILDER,
+    )  # fmt: skip
+
+
+DEMO_JOBS: dict[str, tuple[str, Callable[[Shelf], Design]]] = {
+    "orchard-hoist": ("Orchard hoist: 10S4P lithium-ion, half built", orchard_hoist),
+    "bee-house-scale": ("Bee-house scale: 4S2P iron phosphate, drawn up", bee_house_scale),
+    "hay-loft-lantern": ("Hay-loft lantern: 5S1P metal hydride, drawn up", hay_loft_lantern),
+}
+
+
+def make_demo(name: str, folder: Path) -> Path:
+    """Make the demo job `name` in `folder` with its invented records and return its path."""
+    folder.mkdir(parents=True, exist_ok=True)
+    path = folder / f"{name}{SUFFIX}"
+    _, design = DEMO_JOBS[name]
+    with JobFile.create(path, design(shipped_shelf()), BUILDER, "demo job of Hollin Lea") as job:
+        if name == "orchard-hoist":
+            _hoist_records(job)
+        else:
+            job.append(Remark(text="Drawn up from the note on the workshop door."), person=BUILDER)
+    return path
+
+
+def _hoist_records(job: JobFile) -> None:
+    """Everything up to the welds of the bottom face, with one rework on the way."""
+    welder, setting = "bench welder, capacitor type", "level 6"
+    strip = job.latest().design().joining.link_strip.name
+
+    def look(step: str, *right: str) -> None:
+        job.append(Checked(right=right), step, BUILDER)
+        job.append(StepPassed(), step, BUILDER)
+
+    look("measure-space", "Length takes the pack with clearance", "Width takes it", "Height takes it", "Leads have a way out")
+    job.append(CellCheck(count=40, lowest_v=3.548, highest_v=3.571, highest_ohm=0.0251, wraps_sound=True), "check-cells", HELPER, "bench meter")
+    job.append(StepPassed(note="one wrap replaced before"), "check-cells", HELPER)
+    look("rings", "Ring on each positive", "Each ring centred and stuck down")
+    look("dry-fit", "Every cell's direction as drawn, first time", "Every cell's direction as drawn, second time", "Marks on the bench", "Cells held firm")
+    job.append(WeldSample(machine=welder, mode="double pulse", setting="level 5", pulses=2, strip=strip, peeled=6, held=4), "weld-sample", BUILDER)
+    job.append(WeldSample(machine=welder, mode="double pulse", setting=setting, pulses=2, strip=strip, peeled=22, held=22), "weld-sample", BUILDER)
+    job.append(StepPassed(note="level 5 too cold, level 6 holds"), "weld-sample", BUILDER)
+    look("turn-bottom", "Each visible end as drawn", "Rings in place")
+    for node, welds in ((0, 16), (2, 32)):
+        step = f"weld-bottom-N{node}"
+        job.append(WeldRow(machine=welder, setting=setting, pulses=2, strip=strip, welds=welds, flat=True, tug=True), step, BUILDER)
+        job.append(StepPassed(), step, BUILDER)

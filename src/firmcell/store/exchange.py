@@ -1,0 +1,116 @@
+"""JSON exchange of whole jobs, both ways, lossless; its schema is published in docs/schema."""
+
+import base64
+import binascii
+import json
+from pathlib import Path
+from typing import Any, Literal
+
+from pydantic import Field, ValidationError
+
+from firmcell.core.design import Design
+from firmcell.core.events import Event, first_broken_link
+from firmcell.core.quantity import Frozen
+from firmcell.core.refusal import Refusal
+from firmcell.store.jobfile import Attachment, JobFile, Revision
+from firmcell.store.sentences import first_fault
+
+
+class ExchangedRevision(Frozen):
+    """A saved design."""
+
+    number: int = Field(ge=1)
+    time: str
+    person: str
+    note: str
+    design: Design
+
+
+class ExchangedAttachment(Frozen):
+    """A file kept in the job, its content in base64."""
+
+    name: str
+    media_type: str
+    time: str
+    content_base64: str
+
+
+class ExchangedJob(Frozen):
+    """A whole job as JSON."""
+
+    format: Literal["firmcell-job"] = "firmcell-job"
+    version: Literal[1] = 1
+    revisions: tuple[ExchangedRevision, ...] = Field(min_length=1)
+    events: tuple[Event, ...]
+    attachments: tuple[ExchangedAttachment, ...] = ()
+
+
+def job_to_json(job: JobFile) -> str:
+    """Return the whole job as JSON text."""
+    whole = ExchangedJob(
+        revisions=tuple(
+            ExchangedRevision(number=r.number, time=r.time, person=r.person, note=r.note, design=r.design())
+            for r in job.revisions()
+        ),
+        events=tuple(job.events()),
+        attachments=tuple(
+            ExchangedAttachment(
+                name=a.name, media_type=a.media_type, time=a.time,
+                content_base64=base64.b64encode(a.content).decode(),
+            )
+            for a in job.attachments()
+        ),
+    )  # fmt: skip
+    return whole.model_dump_json(indent=1) + "\n"
+
+
+def read_exchange(text: str, where: str) -> ExchangedJob:
+    """Return the job in a JSON text, its hash chain checked.
+
+    Raises
+    ------
+    Refusal
+        In one sentence: not JSON, another format or version, a field that is wrong, a broken chain.
+    """
+    try:
+        raw: Any = json.loads(text)
+    except (json.JSONDecodeError, RecursionError) as error:
+        line = f", line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
+        raise Refusal(f"{where} is not JSON{line}.") from None
+    if not isinstance(raw, dict) or raw.get("format") != "firmcell-job":
+        raise Refusal(f"{where} is not an exchanged Firm Cell job (its “format” must be “firmcell-job”).")
+    if raw.get("version") != 1:
+        raise Refusal(f"{where} has exchange version {raw.get('version')!r}; this program reads version 1.")
+    try:
+        job = ExchangedJob.model_validate_json(text)
+    except ValidationError as error:
+        raise Refusal(f"{where}: {first_fault(error, ExchangedJob)}") from None
+    fault = first_broken_link(job.events)
+    if fault:
+        raise Refusal(f"{where} was changed after it was written: {fault}")
+    return job
+
+
+def import_job(text: str, where: str, path: Path) -> JobFile:
+    """Make a new job file at `path` from an exchanged job and open it.
+
+    Raises
+    ------
+    Refusal
+        If the text cannot be used or `path` cannot be made; nothing is left behind then.
+    """
+    whole = read_exchange(text, where)
+    attachments = []
+    for a in whole.attachments:
+        try:
+            content = base64.b64decode(a.content_base64, validate=True)
+        except (binascii.Error, ValueError):
+            raise Refusal(f"{where}: attachment “{a.name}” is not base64.") from None
+        attachments.append(Attachment(a.name, a.media_type, a.time, content))
+    numbers = [r.number for r in whole.revisions]
+    if numbers != sorted(set(numbers)):
+        raise Refusal(f"{where}: the numbers of the design revisions do not rise.")
+    revisions = [Revision(r.number, r.time, r.person, r.note, r.design.model_dump_json()) for r in whole.revisions]
+    job = JobFile.create_empty(path)
+    job.take_over(revisions, list(whole.events), attachments)
+    return job

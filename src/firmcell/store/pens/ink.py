@@ -1,0 +1,42 @@
+"""Colours of each role on paper; the screen has its own in firmcell.app.theme."""
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True)
+class Ink:
+    """Fill and line colour as #rrggbb, line width in mm; None leaves it out."""
+
+    fill: str | None = None
+    line: str | None = None
+    width: float = 0.2
+    dashed: bool = False
+
+
+PAPER: dict[str, Ink] = {
+    "outline.jacket": Ink("#f7f5ef", "#5d6468", 0.3),
+    "cell.wrap": Ink("#d9dedd", "#4a5256", 0.25),
+    "cell.ring": Ink("#f3efe2", "#8b8878", 0.15),
+    "cell.plus": Ink("#e4b79f", "#8c3a12", 0.2),
+    "cell.minus": Ink("#b9c9d6", "#1f4a6b", 0.2),
+    "strip.link": Ink("#8f9496", "#3f4547", 0.15),
+    "strip.parallel": Ink("#b3b8b9", "#3f4547", 0.15),
+    "strip.collector": Ink("#c08b4c", "#6d4715", 0.15),
+    "weld": Ink("#3f4547"),
+    "board": Ink("#33594a", "#1d352c", 0.2),
+    "tap": Ink("#ffffff", "#2b2f31", 0.4),
+    "tap.wire": Ink(None, "#6b4f9e"),
+    "lead.plus": Ink(None, "#b3401a"),
+    "lead.minus": Ink(None, "#24313a"),
+    "mark.plus": Ink("#8c2f0b"),
+    "mark.minus": Ink("#123f63"),
+    "label.cell": Ink("#4a5256"),
+    "label.group": Ink("#ffffff"),
+    "label.group.back": Ink("#24313a"),
+    "label.tap": Ink("#ffffff"),
+    "label.tap.back": Ink("#5a4089"),
+    "label.board": Ink("#ffffff"),
+    "label.dimension": Ink("#24313a"),
+    "label.title": Ink("#24313a"),
+    "dimension": Ink(None, "#24313a"),
+}

@@ -1,0 +1,25 @@
+"""Tables of a job as CSV."""
+
+import csv
+import io
+
+from firmcell.core.analysis import Analysis
+
+
+def analysis_csv(analysis: Analysis) -> str:
+    """Return cells, strips and taps as one CSV: a first column says which; SI units in the headings."""
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(["table", "name", "group_or_node", "face", "x_m", "y_m", "length_m", "current_steady_a", "limit_a",
+                    "voltage_empty_v", "voltage_nominal_v", "voltage_full_v"])  # fmt: skip
+    for c in analysis.layout.cells:
+        face = "top" if c.positive_up else "bottom"
+        write.writerow(["cell", c.number, c.group, f"plus on {face}", f"{c.x_m:.6f}", f"{c.y_m:.6f}", *[""] * 6])
+    for s in analysis.strips:
+        x, y = s.points_m[0]
+        write.writerow(["strip", s.id, s.node, s.face.value, f"{x:.6f}", f"{y:.6f}", f"{s.length_m:.6f}",
+                        f"{s.current_steady_a:.4f}", f"{s.limit_a:.4f}", "", "", ""])  # fmt: skip
+    for t in analysis.guard.taps:
+        write.writerow(["tap", t.name, t.number, t.face.value, f"{t.x_m:.6f}", f"{t.y_m:.6f}", f"{t.wire_length_m:.6f}",
+                        "", "", f"{t.empty_v:.4f}", f"{t.nominal_v:.4f}", f"{t.full_v:.4f}"])  # fmt: skip
+    return out.getvalue()
