@@ -72,7 +72,7 @@ class SolderJoint(Frozen):
 
     kind: Literal["solder-joint"] = "solder-joint"
     joint: Words = Field(title="Joint", min_length=1)
-    iron_w: float = Field(title="Iron, watts", gt=0, le=1000)
+    iron_w: Annotated[float, Unit("W")] = Field(title="Iron", gt=0, le=1000)
     tip_k: Kelvin = Field(title="Tip temperature")
     alloy: Words = Field(title="Alloy", min_length=1)
     seconds: Seconds = Field(title="Time on the joint")

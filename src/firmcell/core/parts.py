@@ -1,7 +1,7 @@
 """The parts a pack is made of, as generic classes; a user may add parts of their own."""
 
 from enum import StrEnum
-from typing import ClassVar
+from typing import Annotated, ClassVar
 
 from pydantic import Field
 
@@ -19,6 +19,7 @@ from firmcell.core.quantity import (
     Ohms,
     OhmsPerMetre,
     SquareMetres,
+    Unit,
     Volts,
 )
 
@@ -78,9 +79,11 @@ class Strip(Part):
     thickness_m: Metres = Field(title="Thickness", gt=0, le=0.01)
     width_m: Metres = Field(title="Width", gt=0, le=0.2)
     resistivity_ohm_m: OhmMetres = Field(title="Resistivity at 20 °C")
-    temperature_coefficient_per_k: float = Field(title="Temperature coefficient at 20 °C", ge=0, le=0.02)
-    density_kg_m3: float = Field(title="Density", gt=0, le=30_000)
-    heat_capacity_j_kg_k: float = Field(title="Heat capacity", gt=0, le=5000)
+    temperature_coefficient_per_k: Annotated[float, Unit("1/K")] = Field(
+        title="Temperature coefficient at 20 °C", ge=0, le=0.02
+    )
+    density_kg_m3: Annotated[float, Unit("kg/m³")] = Field(title="Density", gt=0, le=30_000)
+    heat_capacity_j_kg_k: Annotated[float, Unit("J/kg·K")] = Field(title="Heat capacity", gt=0, le=5000)
 
     @property
     def section_m2(self) -> float:
@@ -98,7 +101,7 @@ class Wire(Part):
     insulation: str = Field("silicone", title="Insulation", max_length=30)
     insulation_limit_k: Kelvin = Field(title="Insulation, greatest temperature")
     outer_diameter_m: Metres = Field(title="Outer diameter", gt=0)
-    mass_kg_per_m: float = Field(title="Mass per metre", gt=0, le=50)
+    mass_kg_per_m: Annotated[float, Unit("kg/m")] = Field(title="Mass per metre", gt=0, le=50)
 
 
 class Keying(StrEnum):

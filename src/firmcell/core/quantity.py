@@ -1,7 +1,7 @@
 """Number types of the models, each with its SI unit attached, and the base of all frozen models."""
 
 from dataclasses import dataclass
-from typing import Annotated
+from typing import Annotated, Any, get_args
 
 from pydantic import BaseModel, ConfigDict, Field
 
@@ -34,6 +34,26 @@ Joules = Annotated[float, Unit("J"), Field(ge=0, le=1e12)]
 Farads = Annotated[float, Unit("F"), Field(ge=0, le=100)]
 Fraction = Annotated[float, Unit("1"), Field(ge=0, le=1)]
 Count = Annotated[int, Unit("count"), Field(ge=0, le=100_000)]
+
+
+def unit_of(model: type[BaseModel], field: str) -> str | None:
+    """Return the SI unit of a field, ``count`` for whole numbers, None for words and yes/no."""
+    info = model.model_fields[field]
+    return _unit_in(info.metadata) or _unit_in_type(info.annotation)
+
+
+def _unit_in(metadata: Any) -> str | None:
+    return next((item.symbol for item in metadata if isinstance(item, Unit)), None)
+
+
+def _unit_in_type(annotation: Any) -> str | None:
+    # An optional quantity keeps its unit inside the union.
+    for inner in get_args(annotation):
+        found = _unit_in(getattr(inner, "__metadata__", ())) or _unit_in_type(inner)
+        if found:
+            return found
+    return None
+
 
 AH = 3600.0
 """Coulombs in one ampere-hour."""

@@ -13,44 +13,27 @@ from platformdirs import user_data_path
 from pydantic import ValidationError
 
 from firmcell.core.parts import PART_KINDS, Part
-from firmcell.core.quantity import Unit
+from firmcell.core.quantity import Frozen, unit_of
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
 from firmcell.store.sentences import first_fault
-from firmcell.store.units import parse
+from firmcell.store.units import parse, suggestion
 
 P = TypeVar("P", bound=Part)
+M = TypeVar("M", bound=Frozen)
 
 # The ends of field names that tell a unit; a library writes `diameter = "21.2 mm"` for diameter_m.
 _UNIT_ENDINGS = re.compile(
     r"_(ohm_per_m|ohm_m|kg_per_m|kg_m3|j_kg_k|per_k|m2|kg|as|ohm|m|a|v|k|j|s|f)$"
 )
-# Units of the few plain numbers that are not Annotated quantities.
-_PLAIN_UNITS = {
-    "temperature_coefficient_per_k": "1/K",
-    "density_kg_m3": "kg/m³",
-    "heat_capacity_j_kg_k": "J/kg·K",
-    "mass_kg_per_m": "kg/m",
-}
-
-
-def unit_of(model: type[Part], field: str) -> str | None:
-    """Return the SI unit of a field, ``count`` for whole numbers, None for words and yes/no."""
-    if field in _PLAIN_UNITS:
-        return _PLAIN_UNITS[field]
-    for item in model.model_fields[field].metadata:
-        if isinstance(item, Unit):
-            return item.symbol
-    return None
-
 
 def library_key(field: str) -> str:
     """Return the name of a field in a library file: without its unit."""
     return _UNIT_ENDINGS.sub("", field)
 
 
-def part_from_table(model: type[P], table: dict[str, Any], where: str) -> P:
-    """Return the part a library table describes.
+def model_from_table(model: type[M], table: dict[str, Any], where: str) -> M:
+    """Return the model a table describes: values as text with units, under names without them.
 
     Raises
     ------
@@ -59,27 +42,30 @@ def part_from_table(model: type[P], table: dict[str, Any], where: str) -> P:
     """
     fields = {library_key(name): name for name in model.model_fields}
     values: dict[str, Any] = {}
-    name = table.get("name", "without a name")
     for key, raw in table.items():
         if key not in fields:
-            raise Refusal(
-                f"{where}: {model.kind} “{name}” has an unknown field “{key}”; known are {', '.join(sorted(fields))}."
-            )
-        field = fields[key]
-        unit = unit_of(model, field)
-        if unit in (None, "count", "1") or not isinstance(raw, str):
-            if unit not in (None, "count", "1") and isinstance(raw, int | float) and not isinstance(raw, bool):
-                raise Refusal(f"{where}: “{key}” of {model.kind} “{name}” has no unit; write it as text with one.")
-            values[field] = parse(raw, unit) if unit == "1" and isinstance(raw, str) else raw
-        else:
+            raise Refusal(f"{where} has an unknown field “{key}”; known are {', '.join(sorted(fields))}.")
+        unit = unit_of(model, fields[key])
+        if isinstance(raw, str) and unit not in (None, "count"):
             try:
-                values[field] = parse(raw, unit or "1")
+                values[fields[key]] = parse(raw, unit or "1")
             except Refusal as refusal:
-                raise Refusal(f"{where}: “{key}” of {model.kind} “{name}”: {refusal.sentence}") from None
+                raise Refusal(f"{where}, “{key}”: {refusal.sentence}") from None
+        elif unit not in (None, "count", "1") and isinstance(raw, int | float) and not isinstance(raw, bool):
+            raise Refusal(f"{where}: “{key}” has no unit; write it as text, such as “{raw} {suggestion(unit or '')}”.")
+        elif unit == "count" and isinstance(raw, str):
+            values[fields[key]] = int(parse(raw, "count"))
+        else:
+            values[fields[key]] = raw
     try:
         return model.model_validate(values)
     except ValidationError as error:
-        raise Refusal(f"{where}: {model.kind} “{name}”: {first_fault(error)}") from None
+        raise Refusal(f"{where}: {first_fault(error)}") from None
+
+
+def part_from_table(model: type[P], table: dict[str, Any], where: str) -> P:
+    """Return the part a library table describes; raises as `model_from_table`."""
+    return model_from_table(model, table, f"{where}: {model.kind} “{table.get('name', 'without a name')}”")
 
 
 def parts_from_toml(text: str, where: str) -> list[Part]:

@@ -101,8 +101,8 @@ class _Page:
         widest = max(f.bounds[2] - f.bounds[0] for f in faces)
         tallest = max(f.bounds[3] - f.bounds[1] for f in faces)
         # Beside each other, or one under the other if that is larger.
-        side = min((room - 4 * mm) / 2 / widest, 88 * mm / tallest)
-        under = min(room / widest, 88 * mm / (2 * tallest))
+        side = min((room - 4 * mm) / 2 / widest, 150 * mm / tallest)
+        under = min(room / widest, 150 * mm / (2 * tallest))
         beside = side >= under
         scale = max(side, under)
         for number, face in enumerate(faces):

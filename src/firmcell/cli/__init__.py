@@ -1,0 +1,1 @@
+"""The command line; the window is started from here too."""

@@ -1,0 +1,215 @@
+"""Commands over the same core as the window."""
+
+import argparse
+import json
+import os
+import sys
+from collections.abc import Callable
+from pathlib import Path
+
+from firmcell import __version__
+from firmcell.core.refusal import Refusal
+
+EXAMPLES = """\
+examples:
+  firm-cell --demo                              open the orchard hoist of the demo farm
+  firm-cell hoist.firmcell                      open a job
+  firm-cell analyse hoist.firmcell              the figures and findings in words
+  firm-cell analyse hoist.firmcell --json | jq .analysis.pack.energy_wh
+  firm-cell new --brief brief.json -o new.firmcell
+  firm-cell export hoist.firmcell --to pdf passport.pdf
+  firm-cell log hoist.firmcell                  every record, oldest first
+  firm-cell verify hoist.firmcell               is the record unchanged?
+  firm-cell shots docs/screenshots              pictures of every stage, without a screen
+
+A brief is JSON with units, such as
+  {"title": "Orchard hoist", "load_voltage_min": "32 V", "load_voltage_max": "43 V",
+   "current_steady": "25 A", "current_peak": "45 A", "energy": "550 Wh",
+   "box_length": "240 mm", "box_width": "110 mm", "box_height": "90 mm"}
+and may name a cell: "cell": "21700 high-energy 5.0 Ah".
+
+exit codes: 0 done · 1 could not be done (one sentence on standard error) · 2 wrong call
+"""
+
+
+def _parser() -> argparse.ArgumentParser:
+    parser = argparse.ArgumentParser(
+        prog="firm-cell",
+        description="Design, build, check and hand over battery packs. Without a command it opens the window.",
+        epilog=EXAMPLES,
+        formatter_class=argparse.RawDescriptionHelpFormatter,
+    )
+    parser.add_argument("--version", action="version", version=f"Firm Cell {__version__}")
+    commands = parser.add_subparsers(dest="command", metavar="COMMAND")
+
+    def command(name: str, run: Callable[[argparse.Namespace], int], words: str, example: str) -> argparse.ArgumentParser:
+        sub = commands.add_parser(
+            name, help=words, description=words, epilog=f"example:\n  {example}",
+            formatter_class=argparse.RawDescriptionHelpFormatter,
+        )  # fmt: skip
+        sub.set_defaults(run=run)
+        return sub
+
+    opening = command("open", _open, "open the window (also without the word: firm-cell JOB)", "firm-cell open hoist.firmcell")
+    opening.add_argument("job", nargs="?", type=Path, metavar="JOB", help="a .firmcell file")
+    opening.add_argument("--demo", nargs="?", const="orchard-hoist", metavar="NAME", help="open a demo job of the farm (orchard-hoist, bee-house-scale, hay-loft-lantern)")
+    opening.add_argument("--fresh", action="store_true", help="with --demo: start the demo job over")
+    sub = command("analyse", _analyse, "figures and findings of a job", "firm-cell analyse hoist.firmcell --json")
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("--json", action="store_true", help="everything, as documented in docs/analyse-json.md")
+    sub = command("new", _new, "make a job from a brief", "firm-cell new --brief brief.json -o new.firmcell")
+    sub.add_argument("--brief", type=Path, required=True, metavar="FILE", help="JSON with units; - for standard input")
+    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub = command("export", _export, "write a job in an open format", "firm-cell export hoist.firmcell --to pdf passport.pdf")
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("--to", choices=("json", "csv", "pdf", "html"), required=True, help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport")
+    sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
+    sub = command("import", _import, "make a job from an exchanged JSON job", "firm-cell import hoist.json -o hoist.firmcell")
+    sub.add_argument("json", type=Path, metavar="FILE")
+    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub = command("log", _log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json")
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("--json", action="store_true", help="one record a line")
+    sub = command("verify", _verify, "check that no record was changed", "firm-cell verify hoist.firmcell")
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub = command("shots", _shots, "render the documentation's pictures without a screen", "firm-cell shots docs/screenshots")
+    sub.add_argument("folder", type=Path, metavar="DIR")
+    return parser
+
+
+COMMANDS = ("open", "analyse", "new", "export", "import", "log", "verify", "shots")
+
+
+def main(argv: list[str]) -> int:
+    """Run one command; returns the exit code."""
+    if not argv or (argv[0] not in (*COMMANDS, "-h", "--help", "--version")):
+        argv = ["open", *argv]
+    arguments = _parser().parse_args(argv)
+    try:
+        return int(arguments.run(arguments))
+    except Refusal as refusal:
+        print(f"firm-cell: {refusal.sentence}", file=sys.stderr)
+        return 1
+    except BrokenPipeError:
+        # The reader went away (such as head); that is not an error of ours.
+        os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
+        return 0
+    except OSError as error:
+        print(f"firm-cell: {error.filename or ''}: {error.strerror or error}.", file=sys.stderr)
+        return 1
+
+
+def _open(arguments: argparse.Namespace) -> int:
+    from firmcell.app.start import run_window
+
+    return run_window(arguments.job, arguments.demo, arguments.fresh)
+
+
+def _analyse(arguments: argparse.Namespace) -> int:
+    from firmcell.store.office import open_read_only, report_of
+
+    with open_read_only(arguments.job) as job:
+        whole = report_of(job)
+    if arguments.json:
+        print(whole.model_dump_json(indent=1))
+        return 0
+    p, a = whole.analysis.pack, whole.analysis
+    e = a.jacket.envelope
+    print(f"{whole.job}: {p.designation} ({p.series}S{p.parallel}P)")
+    for name, value in (
+        ("voltage", f"{p.voltage_empty_v:.2f} / {p.voltage_nominal_v:.2f} / {p.voltage_full_v:.2f} V empty / nominal / full"),
+        ("content", f"{p.capacity_ah:.2f} Ah, {p.energy_wh:.0f} Wh rated, {p.energy_usable_wh:.0f} Wh to the load"),
+        ("cell", f"{p.cell_current_steady_a:.2f} A steady, {p.cell_current_peak_a:.2f} A peak"),
+        ("sag", f"{p.sag_steady_v:.2f} V steady, {p.sag_peak_v:.2f} V peak, {p.resistance_total_ohm * 1e3:.1f} mΩ in all"),
+        ("size", f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm, {p.mass_kg:.2f} kg"),
+        ("lead", f"{a.leads.limit_a:.1f} A allowed, {a.leads.drop_steady_v * 1e3:.0f} mV lost"),
+    ):
+        print(f"  {name:<8} {value}")
+    for finding in whole.findings:
+        cure = f" Cure: {finding.cure}." if finding.cure else ""
+        print(f"  {finding.severity.upper():<10}{finding.code:<6}{finding.sentence}{cure}")
+    return 0
+
+
+def _new(arguments: argparse.Namespace) -> int:
+    from firmcell.store.office import new_from_brief
+
+    text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
+    with new_from_brief(text, str(arguments.brief), arguments.output) as job:
+        design = job.latest().design()
+    print(f"{arguments.output}: {design.series}S{design.parallel}P of {design.cell.name}")
+    return 0
+
+
+def _export(arguments: argparse.Namespace) -> int:
+    from firmcell.store.office import exported, open_read_only
+
+    with open_read_only(arguments.job) as job:
+        content = exported(job, arguments.to)
+    if arguments.out == "-":
+        sys.stdout.buffer.write(content)
+    else:
+        _write_whole(Path(arguments.out), content)
+    return 0
+
+
+def _import(arguments: argparse.Namespace) -> int:
+    from firmcell.store.exchange import import_job
+
+    import_job(_read(arguments.json), str(arguments.json), arguments.output).close()
+    print(arguments.output)
+    return 0
+
+
+def _log(arguments: argparse.Namespace) -> int:
+    from firmcell.store.office import event_words, open_read_only
+
+    with open_read_only(arguments.job) as job:
+        events = job.events()
+    for event in events:
+        if arguments.json:
+            print(json.dumps(event.model_dump(mode="json"), ensure_ascii=False))
+        else:
+            print(f"{event.seq:>4}  {event.time[:19].replace('T', ' ')}  {event.person or '-':<16} {event.step or '-':<20} {event_words(event)}")
+    return 0
+
+
+def _verify(arguments: argparse.Namespace) -> int:
+    from firmcell.store.office import open_read_only
+
+    with open_read_only(arguments.job) as job:
+        count, fault = len(job.events()), job.verify()
+    if fault:
+        print(f"firm-cell: {arguments.job}: {fault}", file=sys.stderr)
+        return 1
+    print(f"{arguments.job}: {count} records, the chain holds")
+    return 0
+
+
+def _shots(arguments: argparse.Namespace) -> int:
+    from firmcell.app.shots import render_shots
+
+    arguments.folder.mkdir(parents=True, exist_ok=True)
+    for path in render_shots(arguments.folder):
+        print(path)
+    return 0
+
+
+def _read(path: Path) -> str:
+    try:
+        return path.read_text(encoding="utf-8")
+    except FileNotFoundError:
+        raise Refusal(f"There is no file {path}.") from None
+    except UnicodeDecodeError:
+        raise Refusal(f"{path} is not a text file in UTF-8.") from None
+
+
+def _write_whole(path: Path, content: bytes) -> None:
+    """Write beside and rename, so that a full disk leaves no half file under the name."""
+    part = path.with_name(path.name + ".part")
+    try:
+        part.write_bytes(content)
+        part.replace(path)
+    except OSError as error:
+        part.unlink(missing_ok=True)
+        raise Refusal(f"{path} cannot be written: {(error.strerror or str(error)).lower()}.") from None

@@ -1,0 +1,102 @@
+"""A first design from a brief: the lightest cell and stack that does it, and the rest cured rule by rule."""
+
+from firmcell.core.analysis import analyse
+from firmcell.core.brief import Brief
+from firmcell.core.build import EMPTY_STATE
+from firmcell.core.design import Arrangement, Design, Guarding, Jacket, Joining, Lattice, Leads
+from firmcell.core.findings import Severity, Situation
+from firmcell.core.jacket import next_stock_size
+from firmcell.core.layout import best_rows
+from firmcell.core.parts import Cell, Keying, StripMetal
+from firmcell.core.refusal import Refusal
+from firmcell.core.rules import find
+from firmcell.core.shelf import Shelf
+from firmcell.core.stack import StackOption, stack_options
+
+MOST_CURES = 30
+
+
+def best_stack(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, StackOption]:
+    """Return the cell and pair that does the brief with the least mass; if none does, the one that fails on least.
+
+    Raises
+    ------
+    Refusal
+        If there is no cell to choose from, or no pair in reach at all.
+    """
+    found = [(cell, option) for cell in cells for option in stack_options(brief, cell)]
+    if not found:
+        raise Refusal("No cell on the shelf makes a pack for this voltage window; look at the brief's voltages.")
+    return min(found, key=lambda pair: (len(pair[1].reasons), pair[1].mass_cells_kg))
+
+
+def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
+    """Return a first design for `brief` from the parts of `shelf`; `cell` fixes the cell.
+
+    Starts from plain choices and applies the cures of the rules that speak, the worst first, as long
+    as each makes the worst better. What cannot be cured stays as findings.
+
+    Raises
+    ------
+    Refusal
+        If the shelf lacks a kind of part or nothing is in reach.
+    """
+    for kind in ("cells", "strips", "wires", "connectors"):
+        if not getattr(shelf, kind):
+            raise Refusal(f"There are no {kind} on the shelf.")
+    chosen, option = best_stack(brief, (cell,) if cell else shelf.cells)
+    pitch = chosen.diameter_m + chosen.diameter_tolerance_m
+    rows = option.parallel
+    if brief.box_m:
+        length, width, _ = (side - 2 * brief.clearance_m for side in brief.box_m)
+        rows = best_rows(option.series * option.parallel, option.parallel, pitch, Lattice.SQUARE, length, width)
+    nickel = [s for s in shelf.strips if s.metal is StripMetal.NICKEL] or list(shelf.strips)
+    # The widest that still is a strip and not a sheet, of the thickness every welder joins.
+    strip = min(nickel, key=lambda s: (abs(s.thickness_m - 0.00015), abs(s.width_m - 0.008)))
+    connector = next(
+        (c for c in shelf.connectors if c.keying is Keying.KEYED and c.pack_half_shrouded and c.contacts == 2),
+        shelf.connectors[0],
+    )
+    wires = sorted(shelf.wires, key=lambda w: w.area_m2)
+    sense = min(wires, key=lambda w: abs(w.area_m2 - 0.205e-6))
+    design = Design(
+        brief=brief,
+        cell=chosen,
+        series=option.series,
+        parallel=option.parallel,
+        arrangement=Arrangement(rows=rows),
+        joining=Joining(link_strip=strip, collector_strip=strip),
+        leads=Leads(wire=sense, connector=connector),
+        guarding=Guarding(sense_wire=sense),
+        jacket=Jacket(),
+        cell_now_v=_resting_now(chosen),
+        charge_current_a=chosen.current_charge_a * option.parallel / 2,
+    )
+    return _with_sleeves(_cured(design, shelf), shelf)
+
+
+def _resting_now(cell: Cell) -> float:
+    facts = cell.facts
+    middle = (facts.storage_low_v + facts.storage_high_v) / 2
+    return round(middle, 2)
+
+
+def _cured(design: Design, shelf: Shelf) -> Design:
+    for _ in range(MOST_CURES):
+        findings = find(Situation(design, analyse(design, shelf), EMPTY_STATE, shelf))
+        for finding in findings:
+            # Stack and cell were chosen above on purpose; notes are left for the builder to decide.
+            if finding.cure and finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief"):
+                cured = finding.cure.applied(design)
+                if cured != design:
+                    design = cured
+                    break
+        else:
+            break
+    return design
+
+
+def _with_sleeves(design: Design, shelf: Shelf) -> Design:
+    outer = analyse(design, shelf).jacket.envelope
+    along = next_stock_size(shelf.sleeves, outer.bare_width_m, outer.bare_height_m)
+    return design.edited("jacket.sleeve", along) if along and design.jacket.sleeve is None else design

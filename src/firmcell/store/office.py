@@ -1,0 +1,133 @@
+"""What both the command line and the window do with a whole job: read it, report it, hand it out."""
+
+import json
+from pathlib import Path
+from typing import Any
+
+from firmcell.core.analysis import analyse
+from firmcell.core.brief import Brief
+from firmcell.core.build import BuildState, fold
+from firmcell.core.design import Design
+from firmcell.core.events import (
+    CellCheck,
+    Checked,
+    Correction,
+    Event,
+    InsulationReading,
+    NotRight,
+    SolderJoint,
+    StepPassed,
+    TapReading,
+    WeldRow,
+    WeldSample,
+)
+from firmcell.core.face_picture import face_drawing
+from firmcell.core.findings import Situation
+from firmcell.core.parts import Cell
+from firmcell.core.passport import Passport, passport
+from firmcell.core.propose import propose
+from firmcell.core.refusal import Refusal
+from firmcell.core.rules import find
+from firmcell.core.shelf import Shelf
+from firmcell.core.steps import new_pack_steps
+from firmcell.core.strips import Face
+from firmcell.store.exchange import job_to_json
+from firmcell.store.jobfile import JobFile
+from firmcell.store.parts import load_shelf, model_from_table, part_named
+from firmcell.store.report import Report, report
+from firmcell.store.tables import analysis_csv
+
+
+def open_read_only(path: Path) -> JobFile:
+    """Open a job for reading, whoever else holds it."""
+    return JobFile.open(path, read_only=True)
+
+
+def report_of(job: JobFile) -> Report:
+    """Return the analysis and findings of the design saved last."""
+    shelf, _ = load_shelf()
+    design = job.latest().design()
+    analysis = analyse(design, shelf)
+    return report(design.brief.title, analysis, find(Situation(design, analysis, fold(job.events()), shelf)))
+
+
+def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:
+    """Return the passport of a job as it stands."""
+    analysis = analyse(design, shelf)
+    return passport(design, analysis, state, new_pack_steps(design, analysis), events[-1].hash if events else "")
+
+
+def exported(job: JobFile, kind: str) -> bytes:
+    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``."""
+    if kind == "json":
+        return job_to_json(job).encode()
+    design, events = job.latest().design(), job.events()
+    shelf, _ = load_shelf()
+    analysis = analyse(design, shelf)
+    if kind == "csv":
+        return analysis_csv(analysis).encode()
+    return passport_bytes(design, events, shelf, kind)
+
+
+def passport_bytes(design: Design, events: list[Event], shelf: Shelf, kind: str) -> bytes:
+    """Return the passport as ``pdf`` or ``html``."""
+    # Imported here: paper takes a quarter of a second to load and most starts do not need it.
+    from firmcell.store.passport_paper import passport_html, passport_pdf
+
+    page = passport_of(design, events, fold(events), shelf)
+    analysis = analyse(design, shelf)
+    faces = [face_drawing(design, analysis, face) for face in Face]
+    return passport_pdf(page, faces) if kind == "pdf" else passport_html(page, faces).encode()
+
+
+def brief_from_json(text: str, where: str) -> tuple[Brief, str | None]:
+    """Return the brief in a JSON text with units, and the name of the cell if it fixes one."""
+    try:
+        raw: Any = json.loads(text)
+    except (json.JSONDecodeError, RecursionError):
+        raise Refusal(f"{where} is not JSON.") from None
+    if not isinstance(raw, dict):
+        raise Refusal(f"{where} must hold one JSON object; see firm-cell --help for an example.")
+    cell = raw.pop("cell", None)
+    if cell is not None and not isinstance(cell, str):
+        raise Refusal(f"{where}: “cell” must be the name of a cell.")
+    return model_from_table(Brief, raw, where), cell
+
+
+def new_from_brief(text: str, where: str, path: Path) -> JobFile:
+    """Make a job with a first design from a brief in JSON."""
+    brief, cell = brief_from_json(text, where)
+    shelf, _ = load_shelf()
+    design = propose(brief, shelf, part_named(shelf, Cell, cell) if cell else None)
+    return JobFile.create(path, design, note="proposed from the brief")
+
+
+def event_words(event: Event) -> str:
+    """Return one line that tells a record."""
+    match event.data:
+        case StepPassed(note=note):
+            return "passed" + (f": {note}" if note else "")
+        case NotRight(reason=reason):
+            return f"NOT RIGHT: {reason}"
+        case CellCheck(count=n, lowest_v=low, highest_v=high, wraps_sound=sound):
+            return f"{n} cells, {low:.3f} to {high:.3f} V, wraps {'sound' if sound else 'NOT sound'}"
+        case WeldSample(setting=setting, peeled=n, held=held, machine=machine, pulses=pulses):
+            return f"{held} of {n} sample welds held ({machine}, {setting}, {pulses} pulse{'s' if pulses != 1 else ''})"
+        case WeldRow(welds=n, setting=setting, flat=flat, tug=tug, sparks=sparks):
+            marks = [w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes]
+            return f"{n} weld pairs at {setting}" + (": " + ", ".join(marks) if marks else ", flat, tug held")
+        case SolderJoint(joint=joint, iron_w=watts, smooth=smooth, tug=tug, seconds=seconds):
+            return (
+                f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "
+                f"tug {'held' if tug else 'FAILED'}"
+            )
+        case Checked(right=right, wrong=wrong):
+            return f"{len(right)} right" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
+        case TapReading(tap=tap, volts=volts):
+            return f"B{tap} reads {volts:.3f} V"
+        case InsulationReading(between=between, ohms=ohms, test_v=test):
+            return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
+        case Correction(seq=seq, reason=reason):
+            return f"takes back record {seq}: {reason}"
+        case remark:
+            return str(getattr(remark, "text", remark.kind))
