@@ -92,6 +92,7 @@ class _FacePainter:
     def strips(self) -> None:
         order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2}
         pieces = [p for p in self.analysis.strips if p.face is self.face]
+        welds: list[Shape] = []
         for piece in sorted(pieces, key=lambda p: order[p.kind]):
             points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
             stretched = _overhang(points, 4.0)
@@ -102,7 +103,8 @@ class _FacePainter:
             self.shapes.append(Stroke(stretched, piece.width_m * MM, f"strip.{piece.kind.value}", ref, piece.layers))
             for x, y in points:
                 for dx, dy in ((-1.2, -0.9), (1.2, 0.9)):
-                    self.shapes.append(Disc((x + dx, y + dy), 0.45, "weld", ref))
+                    welds.append(Disc((x + dx, y + dy), 0.45, "weld", ref))
+        self.shapes += welds
 
     def board(self) -> None:
         board = self.design.guarding.board

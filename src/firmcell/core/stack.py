@@ -182,7 +182,7 @@ def room_for_cells(brief: Brief, cell: Cell) -> int | None:
     return max(best, columns * rows)
 
 
-@lru_cache(maxsize=32)
+@lru_cache(maxsize=128)
 def stack_options(brief: Brief, cell: Cell) -> tuple[StackOption, ...]:
     """Return every pair worth listing: all series counts near the window, parallel counts near the need.
 
@@ -209,3 +209,22 @@ def stack_options(brief: Brief, cell: Cell) -> tuple[StackOption, ...]:
     ]
     options.sort(key=lambda o: (not o.feasible, len(o.reasons), o.series * o.parallel, o.series))
     return tuple(options)
+
+
+class CellChoice(Frozen):
+    """What a cell would make of the brief: its best pair, or why it makes none."""
+
+    cell: Cell
+    option: StackOption | None
+
+
+def compare_cells(brief: Brief, cells: tuple[Cell, ...]) -> tuple[CellChoice, ...]:
+    """Return every cell with its best pair, those that do the brief first, then by mass."""
+    choices = []
+    for cell in cells:
+        options = stack_options(brief, cell)
+        best = min(options, key=lambda o: (len(o.reasons), o.mass_cells_kg), default=None)
+        choices.append(CellChoice(cell=cell, option=best))
+    return tuple(
+        sorted(choices, key=lambda c: (len(c.option.reasons), c.option.mass_cells_kg) if c.option else (99, 0.0))
+    )

@@ -66,15 +66,6 @@ def held_by(steps: tuple[Step, ...], state: BuildState, code: str) -> Step | Non
     return None
 
 
-def missing_records(step: Step, state: BuildState, kinds_by_seq: dict[int, str]) -> tuple[str, ...]:
-    """Return the kinds of record still wanted; a rework wants them anew after the last "not right"."""
-    since: set[str] = set()
-    for seq in state.step(step.code).records:
-        kind = kinds_by_seq.get(seq, "")
-        since = set() if kind == "not-right" else since | {kind}
-    return tuple(kind for kind in step.records if kind not in since)
-
-
 def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
     e = a.jacket.envelope
     if d.brief.box_m:

@@ -1,0 +1,140 @@
+"""The few dialogs: a new pack from its brief, and the sheet of shortcuts."""
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QFont
+from PySide6.QtWidgets import (
+    QDialog,
+    QDialogButtonBox,
+    QFileDialog,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
+
+from firmcell.app.fields import RecordForm
+from firmcell.app.theme import sized
+from firmcell.core.brief import Brief
+from firmcell.core.refusal import Refusal
+from firmcell.store.jobfile import SUFFIX
+from firmcell.store.sentences import first_fault
+from firmcell.store.units import System
+
+
+class NewPackDialog(QDialog):
+    """Asks for the brief and the file; `brief` and `path` hold them once accepted."""
+
+    def __init__(self, system: System, folder: Path, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("New pack")
+        self.brief: Brief | None = None
+        self.path = folder / f"new-pack{SUFFIX}"
+        layout = QVBoxLayout(self)
+        title = QLabel("What is asked of the pack?")
+        title.setFont(sized(1.3, QFont.Weight.DemiBold))
+        layout.addWidget(title)
+        words = QLabel("A first design is made from this: the lightest cell and stack that does it. Everything can be changed after.")
+        words.setWordWrap(True)
+        words.setObjectName("quiet")
+        layout.addWidget(words)
+        area = QScrollArea()
+        area.setWidgetResizable(True)
+        self.form = RecordForm(Brief, system, {"title": "", "peak_duration_s": 10.0}, skip=("customer",))
+        area.setWidget(self.form)
+        layout.addWidget(area, 1)
+        row = QHBoxLayout()
+        self.file = QLineEdit(str(self.path))
+        self.file.setAccessibleName("File of the job")
+        browse = QPushButton("Choose…")
+        browse.clicked.connect(self._browse)
+        row.addWidget(QLabel("File"))
+        row.addWidget(self.file, 1)
+        row.addWidget(browse)
+        layout.addLayout(row)
+        self.fault = QLabel()
+        self.fault.setObjectName("fault")
+        self.fault.setWordWrap(True)
+        layout.addWidget(self.fault)
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
+        make = QPushButton("Make the pack")
+        make.setProperty("main", "true")
+        make.setDefault(True)
+        buttons.addButton(make, QDialogButtonBox.ButtonRole.AcceptRole)
+        buttons.accepted.connect(self.accept)
+        buttons.rejected.connect(self.reject)
+        layout.addWidget(buttons)
+        self.resize(560, 660)
+
+    def _browse(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(self, "File of the job", self.file.text(), f"Firm Cell job (*{SUFFIX})")
+        if name:
+            self.file.setText(name)
+
+    def accept(self) -> None:
+        try:
+            self.brief = self._read()
+            self.path = job_path(self.file.text())
+        except Refusal as refusal:
+            self.fault.setText(refusal.sentence)
+            return
+        super().accept()
+
+    def _read(self) -> Brief:
+        from pydantic import ValidationError
+
+        try:
+            return Brief.model_validate(self.form.values())
+        except ValidationError as error:
+            raise Refusal(first_fault(error, Brief)) from None
+
+
+def job_path(text: str) -> Path:
+    """Return the path typed, with the suffix of job files.
+
+    Raises
+    ------
+    Refusal
+        If nothing is typed.
+    """
+    if not text.strip():
+        raise Refusal("The job needs a file name.")
+    path = Path(text.strip()).expanduser()
+    return path if path.suffix == SUFFIX else path.with_name(path.name + SUFFIX)
+
+
+class ShortcutSheet(QDialog):
+    """Every key, by place."""
+
+    def __init__(self, groups: list[tuple[str, list[tuple[str, str]]]], parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Keys")
+        layout = QVBoxLayout(self)
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(26)
+        layout.addLayout(grid)
+        columns = 2
+        for number, (heading, keys) in enumerate(groups):
+            box = QVBoxLayout()
+            title = QLabel(heading)
+            title.setObjectName("section")
+            title.setFont(sized(1.05, QFont.Weight.DemiBold))
+            box.addWidget(title)
+            lines = QGridLayout()
+            for row, (key, what) in enumerate(keys):
+                cap = QLabel(key)
+                cap.setFont(sized(1.0, QFont.Weight.DemiBold))
+                lines.addWidget(cap, row, 0)
+                lines.addWidget(QLabel(what), row, 1)
+            lines.setColumnStretch(1, 1)
+            box.addLayout(lines)
+            box.addStretch(1)
+            grid.addLayout(box, number // columns, number % columns, Qt.AlignmentFlag.AlignTop)
+        close = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
+        close.rejected.connect(self.reject)
+        layout.addWidget(close)

@@ -1,0 +1,307 @@
+"""Fields of the forms: made from the models, each with its unit, its range and a plain error beneath."""
+
+from collections.abc import Callable
+from enum import Enum
+from types import NoneType, UnionType
+from typing import Any, Union, get_args, get_origin
+
+from PySide6.QtCore import QEvent, QObject, Qt, Signal
+from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
+
+from firmcell.core.parts import Part
+from firmcell.core.quantity import Frozen, unit_of
+from firmcell.core.refusal import Refusal
+from firmcell.store.units import System, parse, show, show_number, shown_unit
+
+Commit = Callable[[object], None]
+
+
+def field_at(model: type[Frozen], path: str) -> tuple[type[Frozen], str]:
+    """Return the model and the field name at the end of a dotted path."""
+    *way, name = path.split(".")
+    for step in way:
+        model = model.model_fields[step].annotation  # type: ignore[assignment]
+    return model, name
+
+
+def bare_type(model: type[Frozen], name: str) -> tuple[type, bool]:
+    """Return the plain type of a field and whether it may be empty."""
+    annotation: Any = model.model_fields[name].annotation
+    if get_origin(annotation) in (Union, UnionType):
+        inner = [a for a in get_args(annotation) if a is not NoneType]
+        annotation = inner[0]
+        optional = True
+    else:
+        optional = False
+    while get_origin(annotation) is not None and get_args(annotation):
+        annotation = get_args(annotation)[0]
+    return annotation, optional
+
+
+def limits(model: type[Frozen], name: str) -> tuple[float | None, float | None]:
+    """Return least and greatest value of a field, None where open."""
+    low: float | None = None
+    high: float | None = None
+    info = model.model_fields[name]
+    constraints = list(info.metadata)
+    for inner in get_args(info.annotation):
+        constraints += getattr(inner, "__metadata__", ())
+    flat = [c for item in constraints for c in (getattr(item, "metadata", None) or [item])]
+    for item in flat:
+        low = getattr(item, "ge", getattr(item, "gt", low))
+        high = getattr(item, "le", getattr(item, "lt", high))
+    return low, high
+
+
+class FieldRow(QObject):
+    """A label, an editor and a line beneath for range and faults, placed in a grid."""
+
+    def __init__(self, grid: QGridLayout, title: str, unit: str, editor: QWidget) -> None:
+        super().__init__(editor)
+        row = grid.rowCount()
+        self.label = QLabel(title)
+        self.label.setBuddy(editor)
+        self.label.setWordWrap(True)
+        self.unit = QLabel(unit)
+        self.unit.setObjectName("quiet")
+        self.hint = QLabel()
+        self.hint.setObjectName("hint")
+        self.hint.setWordWrap(True)
+        self.hint.hide()
+        self.editor = editor
+        editor.setAccessibleName(f"{title} {unit}".strip())
+        grid.addWidget(self.label, row, 0, Qt.AlignmentFlag.AlignVCenter)
+        grid.addWidget(editor, row, 1)
+        grid.addWidget(self.unit, row, 2)
+        grid.addWidget(self.hint, row + 1, 0, 1, 3)
+        editor.installEventFilter(self)
+        self._range = ""
+
+    def set_range(self, text: str) -> None:
+        """What is shown beneath while the field has the focus."""
+        self._range = text
+        self.editor.setToolTip(text)
+
+    def fault(self, sentence: str) -> None:
+        """Show why the entry cannot be used; "" takes it away."""
+        self._dress("fault" if sentence else "hint", sentence or (self._range if self.editor.hasFocus() else ""))
+        self.editor.setProperty("wrong", "true" if sentence else "false")
+        self.editor.style().polish(self.editor)
+        self.editor.setAccessibleDescription(sentence)
+
+    @property
+    def is_faulty(self) -> bool:
+        """Whether a fault is shown."""
+        return self.editor.property("wrong") == "true"
+
+    def _dress(self, name: str, text: str) -> None:
+        self.hint.setObjectName(name)
+        self.hint.style().polish(self.hint)
+        self.hint.setText(text)
+        self.hint.setVisible(bool(text))
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.FocusIn and self._range and not self.is_faulty:
+            self._dress("hint", self._range)
+        elif event.type() == QEvent.Type.FocusOut and not self.is_faulty:
+            self._dress("hint", "")
+        return False
+
+
+class Field(QObject):
+    """One field of a model in a form. Call `show_value` with the present value; it calls `commit` with new ones."""
+
+    committed = Signal()
+
+    def __init__(self, grid: QGridLayout, model: type[Frozen], name: str, commit: Commit, system: System, choices: tuple[Part, ...] = ()) -> None:
+        self.model, self.name, self.commit, self.system, self.choices = model, name, commit, system, choices
+        self.kind, self.optional = bare_type(model, name)
+        self.si = unit_of(model, name)
+        self.title = model.model_fields[name].title or name.replace("_", " ")
+        self._value: Any = None
+        editor = self._make_editor()
+        super().__init__(editor)
+        shown = shown_unit(self.si, system) if self.si not in (None, "count", "1") else ""
+        self.row = FieldRow(grid, self.title if not isinstance(editor, QCheckBox) else "", shown, editor)
+        if isinstance(editor, QCheckBox):
+            editor.setAccessibleName(self.title)
+        self.row.set_range(self._range_words())
+
+    # -- making -----------------------------------------------------------------------------------------
+
+    def _make_editor(self) -> QWidget:
+        if self.kind is bool:
+            box = QCheckBox(self.title)
+            box.toggled.connect(lambda on: self._try(on))
+            return box
+        if issubclass(self.kind, Part) or issubclass(self.kind, Enum):
+            combo = QComboBox()
+            combo.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+            combo.setMinimumContentsLength(12)
+            combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+            combo.activated.connect(lambda _: self._try(combo.currentData()))
+            return combo
+        line = QLineEdit()
+        line.editingFinished.connect(self.enter)
+        return line
+
+    def _range_words(self) -> str:
+        low, high = limits(self.model, self.name)
+        if self.kind not in (int, float):
+            return ""
+        si = self.si or "1"
+        words = []
+        if low is not None:
+            words.append(f"from {show(low, si, self.system)}" if low else "above 0" if self._is_positive() else "from 0")
+        if high is not None:
+            words.append(f"to {show(high, si, self.system)}")
+        text = " ".join(words)
+        units = shown_unit(si, self.system)
+        known = f"; bare numbers are {units}" if units not in ("1", "count") else ""
+        empty = "; empty: not limited" if self.optional else ""
+        return f"{text}{known}{empty}".strip("; ")
+
+    def _is_positive(self) -> bool:
+        info = self.model.model_fields[self.name]
+        flat = [c for item in info.metadata for c in (getattr(item, "metadata", None) or [item])]
+        return any(getattr(c, "gt", None) == 0 for c in flat)
+
+    # -- showing ----------------------------------------------------------------------------------------
+
+    def show_value(self, value: Any) -> None:
+        """Show the model's value; what the user is just typing in the field stays."""
+        self._value = value
+        editor = self.row.editor
+        editor.blockSignals(True)
+        if isinstance(editor, QCheckBox):
+            editor.setChecked(bool(value))
+        elif isinstance(editor, QComboBox):
+            self._fill(editor, value)
+        elif isinstance(editor, QLineEdit) and not (editor.hasFocus() and editor.isModified()):
+            editor.setText(self._text(value))
+            editor.setModified(False)
+            self.row.fault("")
+        editor.blockSignals(False)
+
+    def _fill(self, combo: QComboBox, value: Any) -> None:
+        combo.clear()
+        if self.optional:
+            combo.addItem("none", None)
+        if issubclass(self.kind, Enum):
+            for member in self.kind:
+                combo.addItem(str(member.value), member)
+        else:
+            names = [part.name for part in self.choices]
+            if value is not None and value.name not in names:
+                combo.addItem(f"{value.name} (only in this job)", value)
+            for part in self.choices:
+                combo.addItem(part.name, part)
+        for index in range(combo.count()):
+            data = combo.itemData(index)
+            if data == value or (isinstance(data, Part) and value is not None and data.name == value.name):
+                combo.setCurrentIndex(index)
+                break
+
+    def _text(self, value: Any) -> str:
+        if value is None:
+            return ""
+        if self.kind in (int, float):
+            return show_number(value, self.si or "1", self.system)
+        return str(value)
+
+    # -- committing -------------------------------------------------------------------------------------
+
+    def enter(self) -> None:
+        """Take what is typed, if anything new is."""
+        editor = self.row.editor
+        assert isinstance(editor, QLineEdit)
+        if not editor.isModified():
+            return
+        text = editor.text()
+        try:
+            value = self._parsed(text)
+        except Refusal as refusal:
+            self.row.fault(refusal.sentence)
+            return
+        if isinstance(value, float) and self._value is not None and text.strip() == self._text(self._value):
+            editor.setModified(False)
+            self.row.fault("")
+            return
+        self._try(value)
+
+    def _parsed(self, text: str) -> Any:
+        if self.kind not in (int, float):
+            return text.strip()
+        if self.optional and not text.strip():
+            return None
+        si = self.si or "1"
+        units = shown_unit(si, self.system)
+        value = parse(text, si, None if units == "1" else units)
+        low, high = limits(self.model, self.name)
+        if low is not None and value < low - abs(low) * 1e-12:
+            raise Refusal(f"{self.title}: {text.strip()} is too little; from {show(low, si, self.system)} is right.")
+        if high is not None and value > high + abs(high) * 1e-12:
+            raise Refusal(f"{self.title}: {text.strip()} is too much; up to {show(high, si, self.system)} is right.")
+        return int(value) if self.kind is int else value
+
+    def _try(self, value: object) -> None:
+        editor = self.row.editor
+        try:
+            if isinstance(editor, QLineEdit):
+                editor.setModified(False)
+            self.commit(value)
+        except Refusal as refusal:
+            if isinstance(editor, QLineEdit):
+                editor.setModified(True)
+            self.row.fault(refusal.sentence)
+            return
+        self.row.fault("")
+        self.committed.emit()
+
+
+class RecordForm(QWidget):
+    """A form for one kind of record: fields of its model, read all at once."""
+
+    def __init__(self, model: type[Frozen], system: System, given: dict[str, Any], parent: QWidget | None = None, skip: tuple[str, ...] = ()) -> None:
+        super().__init__(parent)
+        self.model = model
+        self._values: dict[str, Any] = {}
+        grid = QGridLayout(self)
+        grid.setContentsMargins(0, 0, 0, 0)
+        grid.setColumnStretch(1, 1)
+        self.fields: dict[str, Field] = {}
+        for name, info in model.model_fields.items():
+            if name == "kind" or name in skip:
+                continue
+            field = Field(grid, model, name, lambda value, n=name: self._values.__setitem__(n, value), system)
+            value = given.get(name, None if info.is_required() else info.default)
+            if value is not None:
+                self._values[name] = value
+                field.show_value(value)
+            elif field.kind is bool:
+                self._values[name] = False
+            self.fields[name] = field
+
+    def typed(self) -> dict[str, Any]:
+        """Return what is entered so far, checked or not."""
+        return dict(self._values)
+
+    def values(self) -> dict[str, Any]:
+        """Return the values entered.
+
+        Raises
+        ------
+        Refusal
+            Naming the first field that is missing or wrong.
+        """
+        for name, field in self.fields.items():
+            editor = field.row.editor
+            if isinstance(editor, QLineEdit):
+                field.enter()
+                required = self.model.model_fields[name].is_required()
+                if not field.row.is_faulty and required and (name not in self._values or self._values[name] == ""):
+                    field.row.fault(f"{field.title} is missing.")
+            if field.row.is_faulty:
+                editor.setFocus()
+                raise Refusal(field.row.hint.text())
+        return dict(self._values)

@@ -1,0 +1,468 @@
+"""The pack on the bench: both faces to scale, zoomed, panned, clicked and walked by keyboard."""
+
+from dataclasses import dataclass
+
+from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtGui import (
+    QColor,
+    QFont,
+    QFontMetricsF,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPainterPath,
+    QPainterPathStroker,
+    QPaintEvent,
+    QPen,
+    QPixmap,
+    QPolygonF,
+    QResizeEvent,
+    QTransform,
+    QWheelEvent,
+)
+from PySide6.QtWidgets import QSizePolicy, QWidget
+
+from firmcell.app.theme import FAMILY, Palette
+from firmcell.core.drawing import Area, Disc, Drawing, Label, Shape, Stroke
+from firmcell.core.stage_paint import StagePaint
+
+GRID_MM = 10.0
+SMALLEST_TEXT = 5.5
+QUIET_OPACITY = 0.16
+MARK_COLOURS = {"good": "good", "look": "attention", "bad": "stop", "lit": "lit", "done": "good", "open": "quiet"}
+
+
+@dataclass
+class _Batch:
+    """Neighbouring shapes of one role and mark in one path, so that a thousand cells paint as few calls."""
+
+    role: str
+    mark: str
+    path: QPainterPath
+    width: float
+
+
+@dataclass
+class _Placed:
+    """A face and where it lies in the scene (mm, y down)."""
+
+    drawing: Drawing
+    origin: QPointF
+    batches: list[_Batch]
+    labels: list[tuple[QPointF, Label]]
+
+
+def _to_scene(origin: QPointF, point: tuple[float, float]) -> QPointF:
+    return QPointF(origin.x() + point[0], origin.y() - point[1])
+
+
+class PackView(QWidget):
+    """Shows drawings of the core; emits `picked` with the ref of what was clicked or walked to ("" for nothing)."""
+
+    picked = Signal(str)
+
+    def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setAccessibleName("Picture of the pack")
+        self.setAccessibleDescription(
+            "Arrow keys move, plus and minus zoom, 0 fits; brackets walk from part to part."
+        )
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setMouseTracking(True)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setMinimumSize(220, 160)
+        self._palette = palette
+        self._paint = StagePaint()
+        self._faces: list[_Placed] = []
+        self._scene = QRectF(0, 0, 100, 100)
+        self._transform = QTransform()
+        self._fitted = True
+        self._selected = ""
+        self._drag: QPointF | None = None
+        self._moved = False
+        self._cache: QPixmap | None = None
+
+    # -- what is shown --------------------------------------------------------------------------------
+
+    def show_faces(self, drawings: list[Drawing]) -> None:
+        """Show these faces, one under the other or side by side, whichever is larger on the screen."""
+        size = self._scene.size()
+        self._place(drawings)
+        self._build()
+        if self._fitted or self._scene.size() != size:
+            self.fit()
+        self._renew()
+
+    def show_paint(self, paint: StagePaint) -> None:
+        """Show what a stage paints on the pack."""
+        if paint != self._paint:
+            self._paint = paint
+            self._build()
+            self._renew()
+
+    def set_palette(self, palette: Palette) -> None:
+        """Change the colours."""
+        self._palette = palette
+        self._renew()
+
+    @property
+    def selected(self) -> str:
+        """Ref of the part that is picked."""
+        return self._selected
+
+    def select(self, ref: str) -> None:
+        """Pick a part by its ref, as if clicked; "" picks nothing."""
+        self._selected = ref
+        self._renew()
+        self.picked.emit(ref)
+
+    def targets(self) -> dict[str, QPointF]:
+        """All parts that can be picked, with their place in the scene."""
+        return {ref: _to_scene(f.origin, at) for f in self._faces for ref, at in f.drawing.targets.items()}
+
+    def _place(self, drawings: list[Drawing]) -> None:
+        gap = 8.0
+        sizes = [(d.bounds[2] - d.bounds[0], d.bounds[3] - d.bounds[1]) for d in drawings]
+        under = (max(w for w, _ in sizes), sum(h for _, h in sizes) + gap * (len(sizes) - 1))
+        beside = (sum(w for w, _ in sizes) + gap * (len(sizes) - 1), max(h for _, h in sizes))
+
+        def scale(whole: tuple[float, float]) -> float:
+            return min(max(self.width(), 1) / whole[0], max(self.height(), 1) / whole[1])
+
+        stack = scale(under) >= scale(beside)
+        self._faces = []
+        x = y = 0.0
+        left = min(d.bounds[0] for d in drawings)
+        for drawing, (w, h) in zip(drawings, sizes, strict=True):
+            # Under each other the faces keep one x axis, so that a column is seen through both.
+            origin = QPointF(-left if stack else x - drawing.bounds[0], y + drawing.bounds[3])
+            self._faces.append(_Placed(drawing, origin, [], []))
+            x, y = (0.0, y + h + gap) if stack else (x + w + gap, 0.0)
+        self._scene = QRectF(0, 0, *(under if stack else beside))
+
+    def _build(self) -> None:
+        for face in self._faces:
+            face.batches, face.labels = [], []
+            for shape in face.drawing.shapes:
+                if isinstance(shape, Label):
+                    face.labels.append((_to_scene(face.origin, shape.centre), shape))
+                else:
+                    self._add(face, shape)
+
+    def _add(self, face: _Placed, shape: Shape) -> None:
+        role = shape.role
+        if role == "cell.wrap" and getattr(shape, "tone", 0) % 2:
+            role = "cell.wrap.odd"
+        mark = self._paint.marks.get(shape.ref, "") if role not in ("weld", "cell.wrap") else ""
+        width = shape.width if isinstance(shape, Stroke) else 0.0
+        batch = next(
+            (b for b in reversed(face.batches[-12:]) if (b.role, b.mark, b.width) == (role, mark, width)), None
+        )
+        if batch is None:
+            batch = _Batch(role, mark, QPainterPath(), width)
+            face.batches.append(batch)
+        if isinstance(shape, Disc):
+            batch.path.addEllipse(_to_scene(face.origin, shape.centre), shape.radius, shape.radius)
+        elif isinstance(shape, Area):
+            batch.path.addPolygon(QPolygonF([_to_scene(face.origin, p) for p in (*shape.points, shape.points[0])]))
+        elif isinstance(shape, Stroke):
+            points = [_to_scene(face.origin, p) for p in shape.points]
+            batch.path.moveTo(points[0])
+            for point in points[1:]:
+                batch.path.lineTo(point)
+
+    # -- looking --------------------------------------------------------------------------------------
+
+    def fit(self) -> None:
+        """Show everything."""
+        margin = 10.0
+        scale = min(
+            (self.width() - 2 * margin) / max(self._scene.width(), 1),
+            (self.height() - 2 * margin) / max(self._scene.height(), 1),
+        )
+        scale = max(scale, 0.05)
+        dx = (self.width() - self._scene.width() * scale) / 2
+        dy = (self.height() - self._scene.height() * scale) / 2
+        self._transform = QTransform(scale, 0, 0, scale, dx, dy)
+        self._fitted = True
+        self._renew()
+
+    def zoom(self, factor: float, about: QPointF | None = None) -> None:
+        """Zoom about a point of the widget (its middle if none is given)."""
+        scale = self._transform.m11() * factor
+        if not 0.2 <= scale <= 200:
+            return
+        centre = about or QPointF(self.width() / 2, self.height() / 2)
+        scene = self._transform.inverted()[0].map(centre)
+        self._transform = QTransform(scale, 0, 0, scale, centre.x() - scene.x() * scale, centre.y() - scene.y() * scale)
+        self._fitted = False
+        self._renew()
+
+    def pan(self, dx: float, dy: float) -> None:
+        """Move the picture by pixels."""
+        t = self._transform
+        self._transform = QTransform(t.m11(), 0, 0, t.m22(), t.dx() + dx, t.dy() + dy)
+        self._fitted = False
+        self._renew()
+
+    def scale(self) -> float:
+        """Pixels per millimetre."""
+        return self._transform.m11()
+
+    def _renew(self) -> None:
+        self._cache = None
+        self.update()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        if self._faces:
+            drawings = [f.drawing for f in self._faces]
+            self._place(drawings)
+            self._build()
+            if self._fitted:
+                self.fit()
+        self._renew()
+
+    # -- painting -------------------------------------------------------------------------------------
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        if self._cache is None:
+            ratio = self.devicePixelRatioF()
+            self._cache = QPixmap(self.size() * ratio)
+            self._cache.setDevicePixelRatio(ratio)
+            painter = QPainter(self._cache)
+            painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
+            self._paint_all(painter)
+            painter.end()
+        painter = QPainter(self)
+        painter.drawPixmap(0, 0, self._cache)
+        if self.hasFocus():
+            painter.setPen(QPen(self._palette.colour("accent"), 2))
+            painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
+
+    def _paint_all(self, painter: QPainter) -> None:
+        painter.fillRect(self.rect(), self._palette.colour("bench"))
+        self._paint_grid(painter)
+        painter.setTransform(self._transform)
+        for face in self._faces:
+            for batch in face.batches:
+                self._paint_batch(painter, batch)
+        painter.resetTransform()
+        for face in self._faces:
+            for at, label in face.labels:
+                self._paint_label(painter, at, label)
+        self._paint_values(painter)
+        self._paint_selected(painter)
+        self._paint_caption(painter)
+
+    def _paint_grid(self, painter: QPainter) -> None:
+        step = GRID_MM * self.scale()
+        if step < 6:
+            return
+        painter.setPen(QPen(self._palette.colour("grid"), 1))
+        x = self._transform.dx() % step
+        while x < self.width():
+            painter.drawLine(QPointF(x, 0), QPointF(x, self.height()))
+            x += step
+        y = self._transform.dy() % step
+        while y < self.height():
+            painter.drawLine(QPointF(0, y), QPointF(self.width(), y))
+            y += step
+
+    def _quiet(self, role: str) -> bool:
+        return any(role.startswith(beginning) for beginning in self._paint.quiet)
+
+    def _paint_batch(self, painter: QPainter, batch: _Batch) -> None:
+        fill_name, line_name, line_width = self._palette.roles.get(batch.role, (None, None, 0))
+        quiet = self._quiet(batch.role)
+        painter.setOpacity(QUIET_OPACITY if quiet else 1.0)
+        fill = QColor(fill_name) if fill_name else QColor(0, 0, 0, 0)
+        line = QColor(line_name) if line_name else None
+        marked = bool(batch.mark) and not quiet
+        if marked and batch.mark in ("good", "look", "bad", "lit"):
+            fill = self._palette.colour(MARK_COLOURS[batch.mark])
+        if batch.width:
+            self._paint_stroke(painter, batch, fill, line, line_width, marked)
+        else:
+            painter.setPen(QPen(line, line_width) if line else Qt.PenStyle.NoPen)
+            if marked and batch.mark == "open":
+                painter.setOpacity(0.35)
+            if batch.role == "outline.jacket" and marked:
+                painter.setPen(QPen(self._palette.colour("accent"), 1.2))
+                fill = QColor(fill_name or "#00000000")
+            painter.setBrush(fill)
+            painter.drawPath(batch.path)
+        painter.setOpacity(1.0)
+
+    def _paint_stroke(
+        self, painter: QPainter, batch: _Batch, fill: QColor, line: QColor | None, edge: float, marked: bool
+    ) -> None:
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        flat, join = Qt.PenCapStyle.FlatCap, Qt.PenJoinStyle.RoundJoin
+        if marked and batch.mark == "open":
+            outline = QPen(self._palette.colour("quiet"), 0.5, Qt.PenStyle.DashLine)
+            stroker = QPainterPathStroker()
+            stroker.setWidth(batch.width)
+            stroker.setCapStyle(flat)
+            painter.setPen(outline)
+            painter.drawPath(stroker.createStroke(batch.path))
+            return
+        if line is not None and not self._quiet(batch.role):
+            painter.setPen(QPen(line, batch.width + 2 * edge, Qt.PenStyle.SolidLine, flat, join))
+            painter.drawPath(batch.path)
+        painter.setPen(QPen(fill, batch.width, Qt.PenStyle.SolidLine, flat, join))
+        painter.drawPath(batch.path)
+
+    def _paint_label(self, painter: QPainter, at: QPointF, label: Label) -> None:
+        height = label.height * self.scale()
+        if height < SMALLEST_TEXT:
+            return
+        place = self._transform.map(at)
+        if not self.rect().adjusted(-300, -60, 300, 60).contains(place.toPoint()):
+            return
+        fill, _, _ = self._palette.roles.get(label.role, (None, None, 0))
+        painter.setOpacity(QUIET_OPACITY if self._quiet(label.role) else 1.0)
+        font = QFont(FAMILY)
+        font.setPixelSize(max(round(height), 1))
+        font.setWeight(QFont.Weight.DemiBold)
+        painter.setFont(font)
+        painter.setPen(QColor(fill or self._palette.ink))
+        if label.anchor == "start":
+            painter.drawText(QPointF(place.x(), place.y() + height * 0.36), label.text)
+        else:
+            box = QRectF(place.x() - 500, place.y() - height, 1000, 2 * height)
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, label.text)
+        painter.setOpacity(1.0)
+
+    def _paint_values(self, painter: QPainter) -> None:
+        if not self._paint.values:
+            return
+        font = QFont(FAMILY)
+        font.setPixelSize(max(11, min(15, round(3.6 * self.scale()))))
+        font.setWeight(QFont.Weight.DemiBold)
+        painter.setFont(font)
+        metrics = QFontMetricsF(font)
+        for ref, at in self.targets().items():
+            text = self._paint.values.get(ref)
+            if not text:
+                continue
+            place = self._transform.map(at)
+            width = metrics.horizontalAdvance(text) + 8
+            box = QRectF(place.x() - width / 2, place.y() - metrics.height() / 2, width, metrics.height())
+            painter.setPen(QPen(self._palette.colour(MARK_COLOURS.get(self._paint.marks.get(ref, ""), "quiet")), 1.5))
+            painter.setBrush(self._palette.colour("raised"))
+            painter.drawRoundedRect(box, 3, 3)
+            painter.setPen(self._palette.colour("ink"))
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+
+    def _paint_selected(self, painter: QPainter) -> None:
+        if not self._selected:
+            return
+        painter.setTransform(self._transform)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for face in self._faces:
+            for shape in face.drawing.shapes:
+                if shape.ref != self._selected or isinstance(shape, Label):
+                    continue
+                # Dark under light, so that it is seen on every ground.
+                for colour, width in (("ink", 1.6), ("lit", 0.9)):
+                    painter.setPen(QPen(self._palette.colour(colour), width))
+                    if isinstance(shape, Disc):
+                        painter.drawEllipse(_to_scene(face.origin, shape.centre), shape.radius, shape.radius)
+                    elif isinstance(shape, Area):
+                        painter.drawPolygon(QPolygonF([_to_scene(face.origin, p) for p in shape.points]))
+                    elif isinstance(shape, Stroke):
+                        points = [_to_scene(face.origin, p) for p in shape.points]
+                        painter.drawPolyline(QPolygonF(points))
+        painter.resetTransform()
+
+    def _paint_caption(self, painter: QPainter) -> None:
+        if not self._paint.caption:
+            return
+        font = QFont(self.font())
+        font.setPointSizeF(font.pointSizeF() * 0.92)
+        painter.setFont(font)
+        painter.setPen(self._palette.colour("quiet"))
+        painter.drawText(self.rect().adjusted(12, 6, -12, -6), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, self._paint.caption)
+
+    # -- hand -----------------------------------------------------------------------------------------
+
+    def ref_at(self, place: QPointF) -> str:
+        """Return the ref of the topmost part at a point of the widget."""
+        scene = self._transform.inverted()[0].map(place)
+        for face in reversed(self._faces):
+            point = (scene.x() - face.origin.x(), face.origin.y() - scene.y())
+            for shape in reversed(face.drawing.shapes):
+                if shape.ref and not self._quiet(shape.role) and _holds(shape, point):
+                    return shape.ref
+        return ""
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.setFocus(Qt.FocusReason.MouseFocusReason)
+        self._drag, self._moved = event.position(), False
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._drag is not None and event.buttons():
+            step = event.position() - self._drag
+            if self._moved or step.manhattanLength() > 4:
+                self._moved = True
+                self.pan(step.x(), step.y())
+                self._drag = event.position()
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if not self._moved:
+            self.select(self.ref_at(event.position()))
+        self._drag = None
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.fit()
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        self.zoom(1.0015 ** event.angleDelta().y(), event.position())
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        step = 40
+        moves = {
+            Qt.Key.Key_Left: (step, 0), Qt.Key.Key_Right: (-step, 0),
+            Qt.Key.Key_Up: (0, step), Qt.Key.Key_Down: (0, -step),
+        }  # fmt: skip
+        key = event.key()
+        if key in moves:
+            self.pan(*moves[key])
+        elif key in (Qt.Key.Key_Plus, Qt.Key.Key_Equal):
+            self.zoom(1.25)
+        elif key == Qt.Key.Key_Minus:
+            self.zoom(0.8)
+        elif key == Qt.Key.Key_0:
+            self.fit()
+        elif key in (Qt.Key.Key_BracketRight, Qt.Key.Key_BracketLeft):
+            self._walk(1 if key == Qt.Key.Key_BracketRight else -1)
+        elif key == Qt.Key.Key_Escape and self._selected:
+            self.select("")
+        else:
+            super().keyPressEvent(event)
+
+    def _walk(self, by: int) -> None:
+        refs = [r for r in self.targets() if not r.startswith("node:")]
+        if refs:
+            now = refs.index(self._selected) if self._selected in refs else (-1 if by > 0 else 0)
+            self.select(refs[(now + by) % len(refs)])
+
+
+def _holds(shape: Shape, point: tuple[float, float]) -> bool:
+    x, y = point
+    if isinstance(shape, Disc):
+        return (x - shape.centre[0]) ** 2 + (y - shape.centre[1]) ** 2 <= shape.radius**2
+    if isinstance(shape, Area):
+        return QPolygonF([QPointF(*p) for p in shape.points]).containsPoint(QPointF(x, y), Qt.FillRule.OddEvenFill)
+    if isinstance(shape, Stroke):
+        reach = max(shape.width / 2, 0.8)
+        return any(_distance(point, a, b) <= reach for a, b in zip(shape.points, shape.points[1:], strict=False))
+    return False
+
+
+def _distance(point: tuple[float, float], a: tuple[float, float], b: tuple[float, float]) -> float:
+    """Distance of a point from a segment."""
+    dx, dy = b[0] - a[0], b[1] - a[1]
+    length = dx * dx + dy * dy
+    along = 0.0 if length == 0 else max(0.0, min(1.0, ((point[0] - a[0]) * dx + (point[1] - a[1]) * dy) / length))
+    return float(((point[0] - a[0] - along * dx) ** 2 + (point[1] - a[1] - along * dy) ** 2) ** 0.5)

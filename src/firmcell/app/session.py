@@ -1,0 +1,206 @@
+"""The job that is open: its file, design, analysis, findings and records, and the edits proposed to it."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtGui import QUndoCommand, QUndoStack
+from pydantic import ValidationError
+
+from firmcell.core.analysis import Analysis, analyse
+from firmcell.core.build import BuildState, fold
+from firmcell.core.design import Design
+from firmcell.core.events import Event, Payload
+from firmcell.core.findings import Finding, Severity, Situation, Stage
+from firmcell.core.passing import obstacle, wanted_records
+from firmcell.core.refusal import Refusal
+from firmcell.core.rules import find
+from firmcell.core.shelf import Shelf
+from firmcell.core.steps import Step, new_pack_steps, next_step
+from firmcell.store.jobfile import JobFile
+from firmcell.store.sentences import first_fault
+
+AUTOSAVE_MS = 600
+
+
+class _Edit(QUndoCommand):
+    """Replaces one design by another."""
+
+    def __init__(self, session: "Session", old: Design, new: Design, words: str) -> None:
+        super().__init__(words)
+        self._session, self._old, self._new = session, old, new
+
+    def redo(self) -> None:
+        self._session._show(self._new)
+
+    def undo(self) -> None:
+        self._session._show(self._old)
+
+
+class Session(QObject):
+    """One open job. Screens read it and call `edit` or `record`; it tells them when something changed.
+
+    Signals
+    -------
+    changed : the design, and with it the analysis and findings.
+    recorded : the log grew.
+    saved : the design on screen is on disk (True) or not yet (False).
+    refused : a sentence why something could not be done.
+    """
+
+    changed = Signal()
+    recorded = Signal()
+    saved = Signal(bool)
+    refused = Signal(str)
+
+    def __init__(self, job: JobFile, shelf: Shelf, person: str = "", parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.job, self.shelf, self.person = job, shelf, person
+        self.undo_stack = QUndoStack(self)
+        self.events: list[Event] = job.events()
+        self.state: BuildState = fold(self.events)
+        self.dirty = False
+        self._autosave = QTimer(self)
+        self._autosave.setSingleShot(True)
+        self._autosave.setInterval(AUTOSAVE_MS)
+        self._autosave.timeout.connect(self.save)
+        self.design: Design = job.latest().design()
+        self.analysis: Analysis
+        self.findings: tuple[Finding, ...]
+        self.steps: tuple[Step, ...]
+        self._analyse()
+
+    @property
+    def path(self) -> Path:
+        """The job's file."""
+        return self.job.path
+
+    @property
+    def read_only_because(self) -> str | None:
+        """Why nothing can be written, or None."""
+        return self.job.read_only_because
+
+    # -- designing ------------------------------------------------------------------------------------
+
+    def edit(self, path: str, value: object, words: str) -> None:
+        """Propose a new value for the field at the dotted `path`.
+
+        Raises
+        ------
+        Refusal
+            In one sentence, if the design would not be valid or the job is read-only.
+        """
+        try:
+            self.replace(self.design.edited(path, value), words)
+        except ValidationError as error:
+            raise Refusal(first_fault(error, Design)) from None
+
+    def replace(self, design: Design, words: str) -> None:
+        """Put `design` in the place of the present one, undoable."""
+        if self.read_only_because:
+            raise Refusal(f"This job is open for reading only: {self.read_only_because}.")
+        if design != self.design:
+            self.undo_stack.push(_Edit(self, self.design, design, words))
+
+    def apply_cure(self, finding: Finding) -> None:
+        """Apply the cure of a finding."""
+        if finding.cure is None:
+            raise Refusal(f"{finding.code} has no cure that can be applied for you.")
+        try:
+            self.replace(finding.cure.applied(self.design), finding.cure.words)
+        except ValidationError as error:
+            raise Refusal(first_fault(error, Design)) from None
+
+    def _show(self, design: Design) -> None:
+        self.design = design
+        self._analyse()
+        self.dirty = True
+        self.saved.emit(False)
+        self._autosave.start()
+        self.changed.emit()
+
+    def _analyse(self) -> None:
+        self.analysis = analyse(self.design, self.shelf)
+        self.steps = new_pack_steps(self.design, self.analysis)
+        self._judge()
+
+    def _judge(self) -> None:
+        self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf))
+
+    def save(self) -> bool:
+        """Write the design on screen as a new revision; returns whether it is on disk."""
+        self._autosave.stop()
+        if not self.dirty:
+            return True
+        try:
+            self.job.add_revision(self.design, self.person, self.undo_stack.undoText())
+        except Refusal as refusal:
+            self.refused.emit(refusal.sentence)
+            return False
+        self.dirty = False
+        self.saved.emit(True)
+        return True
+
+    # -- recording ------------------------------------------------------------------------------------
+
+    def record(self, data: Payload, step: str = "", instrument: str = "") -> Event:
+        """Record an event; it is on disk when this returns.
+
+        Raises
+        ------
+        Refusal
+            If it could not be written.
+        """
+        if not self.save():
+            raise Refusal("The design could not be saved, so nothing was recorded against it.")
+        event = self.job.append(data, step, self.person, instrument)
+        self.events.append(event)
+        self.state = fold(self.events)
+        self._judge()
+        self.recorded.emit()
+        return event
+
+    @property
+    def current_step(self) -> Step | None:
+        """The first step that is not passed."""
+        return next_step(self.steps, self.state)
+
+    def still_wanted(self, step: Step) -> tuple[str, ...]:
+        """Kinds of record that `step` still wants before it may be passed."""
+        return wanted_records(step, self.events)
+
+    def obstacle(self, step: Step) -> str | None:
+        """Why `step` may not be passed yet, or None."""
+        return obstacle(step, self.steps, self.state, self.events, self.design)
+
+    # -- overview -------------------------------------------------------------------------------------
+
+    def stage_state(self, stage: Stage) -> tuple[str, int]:
+        """Return empty, fine, look or stop, and how many findings the stage has (notes left out)."""
+        own = [f for f in self.findings if f.stage is stage and f.severity < Severity.NOTE]
+        if any(f.severity is Severity.STOP for f in own):
+            return "stop", len(own)
+        if own:
+            return "look", len(own)
+        empty = {
+            Stage.BENCH: not self.state.steps,
+            Stage.PROOF: not self.state.tap_volts,
+            Stage.PASSPORT: self.current_step is not None,
+        }
+        return ("empty", 0) if empty.get(stage) else ("fine", 0)
+
+    def close(self) -> bool:
+        """Save and let go of the file; False if the design could not be saved."""
+        kept = self.save()
+        self.job.close()
+        return kept
+
+
+def guarded(call: Callable[[], object], tell: Callable[[str], None]) -> bool:
+    """Run `call`; on a refusal tell the sentence and return False."""
+    try:
+        call()
+    except Refusal as refusal:
+        tell(refusal.sentence)
+        return False
+    return True

@@ -1,0 +1,21 @@
+"""The ten stages, one page each."""
+
+from firmcell.app.stages.bench import BenchPage
+from firmcell.app.stages.design_pages import (
+    BriefPage,
+    CellsPage,
+    GuardPage,
+    JacketPage,
+    LeadsPage,
+    MetalPage,
+    StackPage,
+)
+from firmcell.app.stages.page import Page
+from firmcell.app.stages.passport import PassportPage
+from firmcell.app.stages.proof import ProofPage
+
+PAGES: tuple[type[Page], ...] = (
+    BriefPage, CellsPage, StackPage, MetalPage, LeadsPage, GuardPage, JacketPage, BenchPage, ProofPage, PassportPage,
+)  # fmt: skip
+
+__all__ = ["PAGES", "BenchPage", "Page", "PassportPage", "ProofPage"]

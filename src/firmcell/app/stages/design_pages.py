@@ -1,0 +1,341 @@
+"""The pages from brief to jacket: fields, figures and tables over the design."""
+
+from PySide6.QtWidgets import QPushButton
+
+from firmcell.app.session import guarded
+from firmcell.app.stages.page import Page
+from firmcell.core.findings import Stage
+from firmcell.core.stack import compare_cells
+from firmcell.core.strips import StripKind, StripPiece
+from firmcell.core.wording import (
+    amperes,
+    celsius,
+    duration,
+    figures,
+    kilograms,
+    millimetres,
+    milliohms,
+    percent,
+    volts,
+    watt_hours,
+)
+from firmcell.store.units import show
+
+
+class BriefPage(Page):
+    """What the pack is for."""
+
+    stage, heading = Stage.BRIEF, "Brief: what is asked of the pack"
+
+    def build(self) -> None:
+        self.section("Job")
+        for path in ("brief.title", "brief.customer", "serial", "builder"):
+            self.field(path)
+        self.section("Load")
+        for name in ("load_voltage_min_v", "load_voltage_max_v", "current_steady_a", "current_peak_a", "peak_duration_s"):
+            self.field(f"brief.{name}")
+        self.section("How long")
+        for name in ("energy_j", "run_time_s", "load_capacitance_f"):
+            self.field(f"brief.{name}")
+        self.section("Space")
+        for name in ("box_length_m", "box_width_m", "box_height_m", "clearance_m", "mass_limit_kg"):
+            self.field(f"brief.{name}")
+        self.section("Where and how")
+        for name in ("ambient_min_k", "ambient_max_k", "wet", "shaken", "must_not_cut_out"):
+            self.field(f"brief.{name}")
+
+
+class CellsPage(Page):
+    """Which cell, and what is asked of each."""
+
+    stage, heading = Stage.CELLS, "Cells: which one, and what each must give"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("This pack's cell")
+        self.field("cell")
+        self.field("cell_now_v")
+        self.field("charge_current_a")
+        self.figures(
+            ("Designation", lambda: f"{s.analysis.pack.cell_designation}, {s.design.cell.facts.label.lower()}"),
+            ("Steady", lambda: f"{amperes(s.analysis.pack.cell_current_steady_a)} of "
+                               f"{amperes(s.design.cell.current_continuous_a)} ({figures(s.analysis.pack.c_rate_steady_per_h)} C)"),
+            ("Peak", lambda: f"{amperes(s.analysis.pack.cell_current_peak_a)} of {amperes(s.design.cell.current_peak_a)} "
+                             f"({figures(s.analysis.pack.c_rate_peak_per_h)} C)"),
+            ("Voltages", lambda: f"{volts(s.design.cell.empty_v)} empty, {volts(s.design.cell.nominal_v)} nominal, "
+                                 f"{volts(s.design.cell.full_v)} full"),
+            ("Resistance", lambda: f"{milliohms(s.design.cell.resistance_ohm)} d.c."),
+            ("Size", lambda: f"{millimetres(s.design.cell.diameter_m)} × {millimetres(s.design.cell.length_m)}, "
+                             f"worst excess {s.design.cell.diameter_tolerance_m * 1e3:.1f} / {s.design.cell.length_tolerance_m * 1e3:.1f} mm"),
+            ("Values", lambda: s.design.cell.source),
+        )  # fmt: skip
+        self.section("What each cell would make of the brief")
+        self.choices = self.table(("Cell", "Best", "Cells weigh", "Verdict"), "Cells compared", wide=3)
+        self.choices.chosen.connect(self._take)
+        button = QPushButton("Take this cell")
+        button.setToolTip("Takes the cell picked in the table and its best stack (Enter)")
+        button.clicked.connect(lambda: self._take(str(self.choices.currentIndex().siblingAtColumn(0).data() or "")))
+        self.body.addWidget(button)
+
+    def refresh_more(self) -> None:
+        if not self.isVisible():
+            return
+        rows = []
+        for choice in compare_cells(self.session.design.brief, self.session.shelf.cells):
+            option = choice.option
+            if option is None:
+                rows.append((choice.cell.name, (choice.cell.name, "–", "–", "no series count meets the window")))
+            else:
+                verdict = "does it" if option.feasible else option.reasons[0]
+                rows.append((choice.cell.name, (choice.cell.name, option.label, kilograms(option.mass_cells_kg), verdict)))
+        self.choices.set_rows(rows)
+
+    def showEvent(self, event: object) -> None:
+        self.refresh_more()
+
+    def _take(self, name: str) -> None:
+        choice = next((c for c in compare_cells(self.session.design.brief, self.session.shelf.cells) if c.cell.name == name), None)
+        if choice is None:
+            return
+        design = self.session.design.edited("cell", choice.cell).edited("cell_now_v", _storage_voltage(choice.cell.facts))
+        if choice.option:
+            design = design.edited("series", choice.option.series).edited("parallel", choice.option.parallel)
+            design = design.edited("arrangement.rows", choice.option.parallel)
+        guarded(lambda: self.session.replace(design, f"Take {name}"), self.session.refused.emit)
+
+
+def _storage_voltage(facts: object) -> float:
+    return round((facts.storage_low_v + facts.storage_high_v) / 2, 2)  # type: ignore[attr-defined]
+
+
+class StackPage(Page):
+    """Series, parallel and how the groups lie."""
+
+    stage, heading = Stage.STACK, "Stack: how many, and how they lie"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("Count")
+        self.field("series")
+        self.field("parallel")
+        self.options = self.table(("Stack", "Full", "Near empty", "To load", "Each cell", "Verdict"), "Stacks in reach", wide=5)
+        self.options.chosen.connect(self._take)
+        button = QPushButton("Take this stack")
+        button.clicked.connect(lambda: self._take(str(self.options.currentIndex().siblingAtColumn(0).data() or "")))
+        self.body.addWidget(button)
+        self.section("Lie of the cells")
+        for name in ("lattice", "rows", "gap_m", "first_positive_up", "turn_axis"):
+            self.field(f"arrangement.{name}")
+        self.section("What comes of it")
+        self.figures(
+            ("Outside", lambda: self._outside()),
+            ("Space left", lambda: self._left()),
+            ("Links", lambda: f"{min(s.analysis.layout.links, default=0)} to {max(s.analysis.layout.links, default=0)} "
+                              "neighbour pairs between consecutive groups"),
+            ("Content", lambda: f"{figures(s.analysis.pack.capacity_ah)} Ah, {watt_hours(s.analysis.pack.energy_j)} rated, "
+                                f"{watt_hours(s.analysis.pack.energy_usable_j)} to the load, {duration(s.analysis.pack.run_time_s)}"),
+            ("Sag", lambda: f"{volts(s.analysis.pack.sag_steady_v)} steady, {volts(s.analysis.pack.sag_peak_v)} at the peak"),
+            ("Near empty", lambda: f"{volts(s.analysis.pack.voltage_end_steady_v)} steady, {volts(s.analysis.pack.voltage_end_peak_v)} at the peak"),
+            ("Heat", lambda: f"{figures(s.analysis.pack.heat_steady_w)} W steady, {figures(s.analysis.pack.heat_peak_w)} W at the peak"),
+            ("Mass", lambda: kilograms(s.analysis.pack.mass_kg)),
+        )  # fmt: skip
+
+    def refresh_more(self) -> None:
+        rows = []
+        for o in self.session.analysis.options[:60]:
+            verdict = "does it" if o.feasible else "; ".join(o.reasons)
+            rows.append(
+                (o.label, (o.label, volts(o.voltage_full_v), volts(o.voltage_end_v), watt_hours(o.energy_usable_j),
+                           amperes(o.cell_steady_a), verdict))
+            )  # fmt: skip
+        self.options.set_rows(rows)
+
+    def _take(self, label: str) -> None:
+        option = next((o for o in self.session.analysis.options if o.label == label), None)
+        if option is None:
+            return
+        design = self.session.design.edited("series", option.series).edited("parallel", option.parallel)
+        design = design.edited("arrangement.rows", option.parallel)
+        guarded(lambda: self.session.replace(design, f"Make it {label}"), self.session.refused.emit)
+
+    def _outside(self) -> str:
+        e = self.session.analysis.jacket.envelope
+        return " × ".join(show(v, "m", self.system) for v in (e.length_m, e.width_m, e.height_m))
+
+    def _left(self) -> str:
+        e = self.session.analysis.jacket.envelope
+        margins = (e.margin_length_m, e.margin_width_m, e.margin_height_m)
+        if any(m is None for m in margins):
+            return "no space given in the brief"
+        return ", ".join(f"{word} {show(m or 0.0, 'm', self.system)}" for word, m in zip(("length", "width", "height"), margins, strict=True))
+
+
+class MetalPage(Page):
+    """Strips on both faces."""
+
+    stage, heading = Stage.METAL, "Metal: strips and what they carry"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("Strip")
+        for name in ("link_strip", "link_layers", "collector_strip", "collector_layers", "welds_per_pad"):
+            self.field(f"joining.{name}")
+        self.section("Every piece, most loaded first")
+        self.pieces = self.table(("Piece", "Face", "Cut", "Carries", "Limit", "Share"), "Strip pieces", wide=0)
+        self.section("To cut and weld")
+        self.figures(
+            ("Stock", lambda: "; ".join(f"{name}: {length:.2f} m" for name, length in s.analysis.strip_stock_m.items())),
+            ("Weld pairs", lambda: f"{sum(p.weld_pairs for p in s.analysis.strips if p.face == 'top')} on top, "
+                                   f"{sum(p.weld_pairs for p in s.analysis.strips if p.face == 'bottom')} on the bottom"),
+            ("Resistance", lambda: f"{milliohms(s.analysis.pack.resistance_strips_ohm)} strips and joints, "
+                                   f"{milliohms(s.analysis.pack.resistance_cells_ohm)} cells"),
+            ("Limit", lambda: f"what brings a long strip to {celsius(s.analysis.strip_limit_k)} in {celsius(s.design.brief.ambient_max_k)}, "
+                              "one face in still air; the cells' help is not counted"),
+        )  # fmt: skip
+
+    def refresh_more(self) -> None:
+        words = {StripKind.LINK: "link", StripKind.PARALLEL: "parallel", StripKind.COLLECTOR: "collecting"}
+
+        def row(p: StripPiece) -> tuple[str, tuple[str, ...]]:
+            share = percent(p.share_of_limit)
+            return f"strip:{p.id}", (f"{p.id} {words[p.kind]}", p.face.value, show(p.length_m, "m", self.system),
+                                     amperes(p.current_steady_a), amperes(p.limit_a), share)  # fmt: skip
+
+        self.pieces.set_rows([row(p) for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)])
+
+    def point_at(self, ref: str) -> None:
+        self.pieces.pick(ref)
+
+
+class LeadsPage(Page):
+    """Wire, connector and fuse."""
+
+    stage, heading = Stage.LEADS, "Leads: wire, connector, fuse"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("Main leads")
+        for name in ("wire", "length_m", "drop_limit_v", "limit_k"):
+            self.field(f"leads.{name}")
+        self.figures(
+            ("Carries", lambda: f"{amperes(s.analysis.leads.limit_a)} by heat balance; {amperes(s.design.brief.current_steady_a)} drawn"),
+            ("Warms to", lambda: f"{celsius(s.analysis.leads.temperature_k)}, and {s.analysis.leads.peak_rise_k:.0f} K more in the peak at most"),
+            ("Loses", lambda: f"{figures(s.analysis.leads.drop_steady_v * 1e3)} mV steady, {figures(s.analysis.leads.drop_peak_v * 1e3)} mV at the peak"),
+            ("In a short", lambda: f"about {amperes(s.analysis.pack.short_circuit_a)}; the wire withstands it {figures(s.analysis.leads.withstand_s, 2)} s"),
+            ("Proposed", lambda: f"{s.analysis.leads.proposed_wire or 'none'}; ruled by {s.analysis.leads.rules_gauge}"),
+        )  # fmt: skip
+        self.gauges = self.table(("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4)
+        self.gauges.chosen.connect(self._take)
+        self.section("Connector")
+        self.field("leads.connector")
+        self.figures(
+            ("On the pack", lambda: s.design.leads.connector.pack_half),
+            ("Carries", lambda: f"{amperes(s.analysis.leads.connector_limit_a)} at {celsius(s.design.brief.ambient_max_k)}, "
+                                f"{s.analysis.leads.connector_margin:.2f} times the steady current"),
+            ("Spark", lambda: f"{figures(s.analysis.leads.spark_j)} J at plugging in"),
+        )  # fmt: skip
+        self.section("Fuse")
+        self.field("leads.fuse")
+        self.field("leads.fuse_holder_ohm")
+        self.figures(
+            ("Rating", lambda: f"from {amperes(s.analysis.leads.fuse_least_a)} (carries the load) to {amperes(s.analysis.leads.limit_a)} (protects the wire)"),
+            ("Must break", lambda: f"{amperes(s.analysis.pack.short_circuit_a)} at {volts(s.analysis.pack.voltage_full_v)} d.c."),
+        )  # fmt: skip
+
+    def refresh_more(self) -> None:
+        rows = []
+        for o in self.session.analysis.leads.options:
+            verdict = "good" if o.good else "does not fit the cup" if not o.fits_connector else "too hot or too much drop"
+            hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
+            rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))
+        self.gauges.set_rows(rows)
+
+    def _take(self, name: str) -> None:
+        wire = next((w for w in self.session.shelf.wires if w.name == name), None)
+        if wire:
+            guarded(lambda: self.session.edit("leads.wire", wire, f"Take {name}"), self.session.refused.emit)
+
+
+class GuardPage(Page):
+    """Board and taps."""
+
+    stage, heading = Stage.GUARD, "Guard: board and taps"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("Board")
+        for name in ("board", "place"):
+            self.field(f"guarding.{name}")
+        self.figures(
+            ("Thresholds", lambda: self._thresholds()),
+            ("Currents", lambda: f"{amperes(s.design.guarding.board.current_continuous_a)} steady, trips at "
+                                 f"{amperes(s.design.guarding.board.current_peak_a)}" if s.design.guarding.board else "–"),
+            ("Left alone", lambda: f"its own drain empties the pack in about {s.analysis.guard.standby_days / 365:.0f} years"
+                                   if s.analysis.guard.standby_days else "no drain"),
+        )  # fmt: skip
+        self.section("Taps, from the pack's negative")
+        self.taps = self.table(("Tap", "Printed", "Face", "Lead", "Empty", "Nominal", "Full", "Now"), "Taps")
+        self.section("Sense leads")
+        self.field("guarding.sense_wire")
+        self.field("guarding.service_loop_m")
+        self.figures(("Wire needed", lambda: f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads"))
+        self.text(
+            "B0 is on the pack's negative, whichever end you began with. Before the plug goes in, measure every "
+            "pin against B0: each must read one cell more than the one before."
+        )
+
+    def _thresholds(self) -> str:
+        board = self.session.design.guarding.board
+        if board is None:
+            return "no board: charge only with a balance charger"
+        return f"a group is cut off below {volts(board.under_voltage_v)} and above {volts(board.over_voltage_v)}"
+
+    def refresh_more(self) -> None:
+        self.taps.set_rows(
+            [
+                (f"tap:{t.number}", (t.name, t.printed, t.face.value, show(t.wire_length_m, "m", self.system),
+                                     f"{t.empty_v:.2f} V", f"{t.nominal_v:.2f} V", f"{t.full_v:.2f} V", f"{t.now_v:.2f} V"))
+                for t in self.session.analysis.guard.taps
+            ]
+        )  # fmt: skip
+
+    def point_at(self, ref: str) -> None:
+        self.taps.pick(ref)
+
+
+class JacketPage(Page):
+    """Insulation and sleeve."""
+
+    stage, heading = Stage.JACKET, "Jacket: insulation and sleeve"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("From the inside out")
+        for name in ("rings", "sheet_m", "tape_m", "side_m"):
+            self.field(f"jacket.{name}")
+        self.section("Sleeve")
+        for name in ("sleeve", "cross_sleeve", "lip_m"):
+            self.field(f"jacket.{name}")
+        self.figures(
+            ("Along the pack", lambda: self._sleeve("sleeve")),
+            ("Across it", lambda: self._sleeve("cross_sleeve")),
+            ("Slides on from", lambda: f"{millimetres(s.analysis.jacket.sleeve_flat_needed_m)} flat along, "
+                                       f"{millimetres(s.analysis.jacket.cross_flat_needed_m)} flat across"),
+        )  # fmt: skip
+        self.section("Outer size")
+        self.figures(
+            ("Bare", lambda: self._size("bare_")),
+            ("Outside", lambda: self._size("")),
+            ("Fits", lambda: {True: "yes, with the clearance on every side", False: "no", None: "no space given"}[s.analysis.jacket.envelope.fits]),
+        )  # fmt: skip
+        self.text("Hot air from the middle outwards, moving. Low heat: pack sleeve shrinks early and burns through.", "caution")
+
+    def _sleeve(self, which: str) -> str:
+        fit = getattr(self.session.analysis.jacket, which)
+        if fit is None:
+            return "none"
+        return f"cut {show(fit.cut_length_m, 'm', self.system)}; wall {fit.wall_recovered_m * 1e3:.2f} mm once shrunk"
+
+    def _size(self, which: str) -> str:
+        e = self.session.analysis.jacket.envelope
+        return " × ".join(show(getattr(e, f"{which}{side}_m"), "m", self.system) for side in ("length", "width", "height"))

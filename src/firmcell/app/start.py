@@ -1,0 +1,73 @@
+"""Start the window."""
+
+import os
+import sys
+from pathlib import Path
+
+from firmcell.core.refusal import Refusal
+
+NO_SCREEN = (
+    "there is no screen to open a window on ({why}). Start it in a desktop session, or over ssh -X, or use a command "
+    "that needs none, such as: firm-cell analyse JOB (see firm-cell --help)."
+)
+
+
+def check_screen(environment: dict[str, str]) -> None:
+    """Raise a Refusal if there is no display to open a window on; Qt itself would abort without a word of use."""
+    if environment.get("QT_QPA_PLATFORM", "").startswith(("offscreen", "minimal", "vnc")):
+        return
+    if environment.get("WAYLAND_DISPLAY"):
+        return
+    display = environment.get("DISPLAY", "")
+    if not display:
+        raise Refusal(NO_SCREEN.format(why="neither DISPLAY nor WAYLAND_DISPLAY is set"))
+    if display.startswith(":"):
+        number = display[1:].split(".")[0]
+        if not Path(f"/tmp/.X11-unix/X{number}").exists():
+            raise Refusal(NO_SCREEN.format(why=f"DISPLAY is {display}, and no X server answers there"))
+
+
+def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
+    """Open the window on a job, a demo job, or the start page; returns the exit code.
+
+    Raises
+    ------
+    Refusal
+        If there is no screen, a library is missing, or the job cannot be opened.
+    """
+    check_screen(dict(os.environ))
+    try:
+        from PySide6.QtWidgets import QApplication
+    except ImportError as error:
+        raise Refusal(f"A system library of the window is missing ({error}). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0") from None
+    from PySide6.QtCore import QSettings, QStandardPaths
+
+    from firmcell.app.theme import base_font, load_fonts
+    from firmcell.app.window import MainWindow
+    from firmcell.store.demo import DEMO_JOBS
+    from firmcell.store.parts import load_shelf
+
+    if demo is not None and demo not in DEMO_JOBS:
+        raise Refusal(f"There is no demo job “{demo}”; there are {', '.join(DEMO_JOBS)}.")
+    application = QApplication.instance() or QApplication(sys.argv[:1])
+    assert isinstance(application, QApplication)
+    application.setApplicationName("firm-cell")
+    application.setApplicationDisplayName("Firm Cell")
+    application.setDesktopFileName("firm-cell")
+    application.setStyle("Fusion")
+    load_fonts()
+    application.setFont(base_font())
+    shelf, faults = load_shelf()
+    data = Path(QStandardPaths.writableLocation(QStandardPaths.StandardLocation.GenericDataLocation)) / "firm-cell"
+    window = MainWindow(shelf, QSettings("firm-cell", "firm-cell"), data / "demo")
+    opened = True
+    if demo is not None:
+        opened = window.open_demo(demo, fresh)
+    elif job is not None:
+        opened = window.open_path(job)
+    if not opened:
+        raise Refusal(window.banner.text())
+    if faults:
+        window.tell(" ".join(faults))
+    window.show()
+    return int(application.exec())

@@ -1,0 +1,225 @@
+"""Tables that show rows of text with a ref each, and the list of findings."""
+
+from collections.abc import Sequence
+from typing import Any
+
+from PySide6.QtCore import (
+    QAbstractListModel,
+    QAbstractTableModel,
+    QModelIndex,
+    QPersistentModelIndex,
+    QRectF,
+    QSize,
+    Qt,
+    Signal,
+)
+from PySide6.QtGui import QFont, QFontMetrics, QPainter
+from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QListView, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QTableView, QWidget
+
+from firmcell.app.icons import paint_mark
+from firmcell.app.theme import Palette
+from firmcell.core.findings import Finding
+
+Index = QModelIndex | QPersistentModelIndex
+REF_ROLE = Qt.ItemDataRole.UserRole
+FINDING_ROLE = Qt.ItemDataRole.UserRole + 1
+
+
+class RowsModel(QAbstractTableModel):
+    """Rows of text; the first item of each row is its ref."""
+
+    def __init__(self, headings: Sequence[str], parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._headings = tuple(headings)
+        self._rows: list[tuple[str, tuple[str, ...]]] = []
+
+    def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
+        """Replace all rows: (ref, texts)."""
+        rows = list(rows)
+        if rows == self._rows:
+            return
+        if len(rows) == len(self._rows):
+            self._rows = rows
+            self.dataChanged.emit(self.index(0, 0), self.index(len(rows) - 1, len(self._headings) - 1))
+            return
+        self.beginResetModel()
+        self._rows = rows
+        self.endResetModel()
+
+    def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
+        return 0 if parent.isValid() else len(self._rows)
+
+    def columnCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
+        return len(self._headings)
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        ref, texts = self._rows[index.row()]
+        if role == Qt.ItemDataRole.DisplayRole:
+            return texts[index.column()]
+        if role == Qt.ItemDataRole.ToolTipRole:
+            return texts[index.column()]
+        if role == REF_ROLE:
+            return ref
+        return None
+
+    def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        if role == Qt.ItemDataRole.DisplayRole and orientation == Qt.Orientation.Horizontal:
+            return self._headings[section]
+        return None
+
+
+class RowsTable(QTableView):
+    """A table of rows that tells the ref of the row picked."""
+
+    picked = Signal(str)
+    chosen = Signal(str)
+
+    def __init__(self, headings: Sequence[str], name: str, wide: int = -1, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.rows = RowsModel(headings, self)
+        self.setModel(self.rows)
+        self.setAccessibleName(name)
+        self.setAlternatingRowColors(True)
+        self.setShowGrid(False)
+        self.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        self.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
+        self.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+        self.setTabKeyNavigation(False)
+        self.verticalHeader().hide()
+        self.verticalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
+        header = self.horizontalHeader()
+        header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft)
+        header.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
+        header.setHighlightSections(False)
+        if wide >= 0:
+            header.setSectionResizeMode(wide, QHeaderView.ResizeMode.Stretch)
+        self.selectionModel().currentChanged.connect(lambda now, _: self.picked.emit(str(now.data(REF_ROLE) or "")))
+        self.activated.connect(lambda index: self.chosen.emit(str(index.data(REF_ROLE) or "")))
+
+    def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
+        """Replace all rows and keep the height to what is needed, up to a dozen rows."""
+        self.rows.set_rows(rows)
+        line = QFontMetrics(self.font()).height() + 9
+        self.setMinimumHeight(line * (min(len(rows), 12) + 1) + 6)
+
+    def pick(self, ref: str) -> None:
+        """Select the row of `ref`, if it is there."""
+        for row in range(self.rows.rowCount()):
+            if self.rows.index(row, 0).data(REF_ROLE) == ref:
+                self.setCurrentIndex(self.rows.index(row, 0))
+                return
+
+
+class FindingsModel(QAbstractListModel):
+    """The findings, worst first."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._findings: tuple[Finding, ...] = ()
+
+    def set_findings(self, findings: tuple[Finding, ...]) -> None:
+        """Replace all."""
+        self.beginResetModel()
+        self._findings = findings
+        self.endResetModel()
+
+    def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
+        return 0 if parent.isValid() else len(self._findings)
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        finding = self._findings[index.row()]
+        if role == FINDING_ROLE:
+            return finding
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            cure = f" Cure: {finding.cure.words}." if finding.cure else ""
+            return f"{finding.severity.word}, {finding.stage.value}, {finding.code}: {finding.sentence}{cure}"
+        if role == Qt.ItemDataRole.ToolTipRole:
+            return f"{finding.sentence}\n{finding.reason}\nSource: {finding.source}"
+        return None
+
+
+class _FindingDelegate(QStyledItemDelegate):
+    """One line: mark, code, sentence, and at the right the cure."""
+
+    def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.palette = palette
+
+    def sizeHint(self, option: QStyleOptionViewItem, index: Index) -> QSize:
+        return QSize(100, QFontMetrics(option.font).height() + 9)
+
+    def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
+        finding: Finding = index.data(FINDING_ROLE)
+        p = self.palette
+        picked = bool(option.state & QStyle.StateFlag.State_Selected)
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.fillRect(option.rect, p.colour("accent" if picked else "raised"))
+        ink = p.colour("on_accent" if picked else "ink")
+        quiet = p.colour("on_accent" if picked else "quiet")
+        word = finding.severity.word
+        shade = ink if picked else p.colour(word)
+        box = QRectF(option.rect)
+        size = box.height() - 13
+        paint_mark(painter, word, QRectF(box.left() + 10, box.top() + 6.5, size, size), shade, p.colour("accent" if picked else "raised"))
+        bold = QFont(option.font)
+        bold.setWeight(QFont.Weight.DemiBold)
+        metrics = QFontMetrics(bold)
+        x = box.left() + 16 + size
+        painter.setFont(bold)
+        painter.setPen(shade)
+        width = metrics.horizontalAdvance("attention ") + 4
+        centre = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft
+        painter.drawText(QRectF(x, box.top(), width, box.height()), centre, word)
+        x += width
+        painter.setFont(option.font)
+        painter.setPen(quiet)
+        width = metrics.horizontalAdvance("LE-10  ") + 2
+        painter.drawText(QRectF(x, box.top(), width, box.height()), centre, finding.code)
+        x += width
+        right = box.right() - 10
+        if finding.cure:
+            text = f"Ctrl+. {finding.cure.words}" if picked else finding.cure.words
+            painter.setFont(bold)
+            painter.setPen(p.colour("on_accent" if picked else "accent"))
+            width = metrics.horizontalAdvance(text) + 6
+            painter.drawText(QRectF(right - width, box.top(), width, box.height()), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, text)
+            right -= width + 14
+            painter.setFont(option.font)
+        painter.setPen(ink)
+        sentence = QFontMetrics(option.font).elidedText(finding.sentence, Qt.TextElideMode.ElideRight, int(right - x))
+        painter.drawText(QRectF(x, box.top(), right - x, box.height()), centre, sentence)
+        painter.restore()
+
+
+class FindingsList(QListView):
+    """Findings always in sight; Enter goes to the place, Ctrl+. applies the cure."""
+
+    go = Signal(object)
+
+    def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setAccessibleName("Findings, worst first")
+        self.findings = FindingsModel(self)
+        self.setModel(self.findings)
+        self._delegate = _FindingDelegate(palette, self)
+        self.setItemDelegate(self._delegate)
+        self.setUniformItemSizes(True)
+        self.activated.connect(self._go)
+        self.clicked.connect(self._go)
+
+    def _go(self, index: QModelIndex) -> None:
+        self.go.emit(index.data(FINDING_ROLE))
+
+    def set_palette(self, palette: Palette) -> None:
+        """Change the colours."""
+        self._delegate.palette = palette
+        self.viewport().update()
+
+    def current(self) -> Finding | None:
+        """The finding picked, or the first that has a cure."""
+        index = self.currentIndex()
+        if index.isValid():
+            return index.data(FINDING_ROLE)  # type: ignore[no-any-return]
+        rows = (self.findings.index(i, 0).data(FINDING_ROLE) for i in range(self.findings.rowCount()))
+        return next((f for f in rows if f.cure), None)

@@ -1,0 +1,162 @@
+"""Colours, type and the style sheet: a workshop bench, light by day and dark by lamp.
+
+Hues stay apart for the common kinds of colour blindness (rust against ink blue), and nothing is
+told by colour alone: each mark has a shape or a word as well.
+"""
+
+from dataclasses import dataclass
+from importlib import resources
+
+from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication
+
+FAMILY = "Firm Cell Sans"
+
+
+@dataclass(frozen=True)
+class Palette:
+    """One set of colours by use."""
+
+    name: str
+    bench: str
+    grid: str
+    panel: str
+    raised: str
+    field: str
+    ink: str
+    quiet: str
+    rule: str
+    accent: str
+    on_accent: str
+    plate: str
+    plate_ink: str
+    plate_quiet: str
+    stop: str
+    attention: str
+    note: str
+    good: str
+    lit: str
+    roles: dict[str, tuple[str | None, str | None, float]]
+
+    def colour(self, name: str) -> QColor:
+        """A colour of this palette by its use."""
+        return QColor(getattr(self, name))
+
+
+LIGHT = Palette(
+    name="light", bench="#e6e2d6", grid="#d9d4c5", panel="#f6f3ea", raised="#fdfbf5", field="#ffffff",
+    ink="#20282b", quiet="#59646a", rule="#cfc8b6", accent="#1d5c63", on_accent="#ffffff",
+    plate="#2c3a3f", plate_ink="#f3ead2", plate_quiet="#b9c1b8",
+    stop="#a8280f", attention="#8a5a00", note="#2d5f94", good="#2f6b3f", lit="#e0a100",
+    roles={
+        "outline.jacket": ("#f3efe3", "#6b7478", 0.5),
+        "cell.wrap": ("#cfd6d6", "#5b666b", 0.3), "cell.wrap.odd": ("#dcd8c9", "#5b666b", 0.3),
+        "cell.ring": ("#f6f1e1", "#a29c87", 0.15),
+        "cell.plus": ("#dca386", "#7d2f0c", 0.25), "cell.minus": ("#a9bfd0", "#1f4a6b", 0.25),
+        "strip.link": ("#8d9598", "#3c4447", 0.2), "strip.parallel": ("#b4babb", "#5c6568", 0.2),
+        "strip.collector": ("#b98146", "#5e3b10", 0.25), "weld": ("#4a5255", None, 0),
+        "board": ("#2f5d4e", "#173329", 0.3), "tap": ("#ffffff", "#4d3583", 0.5), "tap.wire": ("#6a4fa3", None, 0),
+        "lead.plus": ("#b23a14", "#5f1d08", 0.25), "lead.minus": ("#2a3338", "#0f1416", 0.25),
+        "mark.plus": ("#7d2406", None, 0), "mark.minus": ("#0f3a5c", None, 0), "label.cell": ("#4b565b", None, 0),
+        "label.group": ("#ffffff", None, 0), "label.group.back": ("#20282b", None, 0),
+        "label.tap": ("#ffffff", None, 0), "label.tap.back": ("#5a4089", None, 0), "label.board": ("#ffffff", None, 0),
+        "label.dimension": ("#3c474c", None, 0), "label.title": ("#20282b", None, 0), "dimension": ("#59646a", None, 0),
+    },
+)  # fmt: skip
+
+DARK = Palette(
+    name="dark", bench="#1b2225", grid="#252e32", panel="#20282b", raised="#2a3438", field="#161c1e",
+    ink="#ece6d6", quiet="#a3aeb0", rule="#3b474c", accent="#7cc0bd", on_accent="#0f1a1b",
+    plate="#10171a", plate_ink="#f0dfae", plate_quiet="#98a39c",
+    stop="#ff8e73", attention="#f0b84a", note="#8fbcf0", good="#86c795", lit="#ffcf3f",
+    roles={
+        "outline.jacket": ("#272f33", "#8b979b", 0.5),
+        "cell.wrap": ("#47545a", "#8d999d", 0.3), "cell.wrap.odd": ("#5a574b", "#8d999d", 0.3),
+        "cell.ring": ("#d8d0b8", "#8f886f", 0.15),
+        "cell.plus": ("#d98f6c", "#5b1f06", 0.25), "cell.minus": ("#86a7c0", "#0f2e47", 0.25),
+        "strip.link": ("#9aa3a6", "#23292b", 0.2), "strip.parallel": ("#747e82", "#23292b", 0.2),
+        "strip.collector": ("#c9904f", "#3f270a", 0.25), "weld": ("#2a3032", None, 0),
+        "board": ("#3f7a66", "#a7d3c4", 0.3), "tap": ("#1b2225", "#c3adf2", 0.5), "tap.wire": ("#b79cf0", None, 0),
+        "lead.plus": ("#dd6137", "#ffb59a", 0.25), "lead.minus": ("#0c1012", "#93a0a5", 0.25),
+        "mark.plus": ("#7d2406", None, 0), "mark.minus": ("#0b2f4d", None, 0), "label.cell": ("#1b2225", None, 0),
+        "label.group": ("#16201f", None, 0), "label.group.back": ("#f0dfae", None, 0),
+        "label.tap": ("#1b1430", None, 0), "label.tap.back": ("#c3adf2", None, 0), "label.board": ("#ffffff", None, 0),
+        "label.dimension": ("#c3c9c6", None, 0), "label.title": ("#ece6d6", None, 0), "dimension": ("#a3aeb0", None, 0),
+    },
+)  # fmt: skip
+
+PALETTES = {"light": LIGHT, "dark": DARK}
+
+
+def load_fonts() -> None:
+    """Make the shipped fonts known to Qt."""
+    folder = resources.files("firmcell") / "data" / "fonts"
+    for entry in folder.iterdir():
+        if entry.name.endswith(".ttf"):
+            with resources.as_file(entry) as path:
+                QFontDatabase.addApplicationFont(str(path))
+
+
+def base_font() -> QFont:
+    """The interface font, at the desktop's size but not below 11 points."""
+    font = QFont(FAMILY)
+    font.setPointSizeF(max(QGuiApplication.font().pointSizeF(), 11.0))
+    return font
+
+
+def sized(factor: float, weight: QFont.Weight = QFont.Weight.Normal) -> QFont:
+    """The interface font at a multiple of its size."""
+    font = QFont(QGuiApplication.font())
+    font.setPointSizeF(font.pointSizeF() * factor)
+    font.setWeight(weight)
+    return font
+
+
+def style_sheet(p: Palette) -> str:
+    """Return the style sheet of a palette; lengths are in ex and em-like points, never pixels of text."""
+    return f"""
+    QWidget {{ color: {p.ink}; background: {p.panel}; selection-background-color: {p.accent}; selection-color: {p.on_accent}; }}
+    QMainWindow, #bench {{ background: {p.bench}; }}
+    QToolTip {{ background: {p.plate}; color: {p.plate_ink}; border: 1px solid {p.rule}; padding: 4px; }}
+    QMenuBar {{ background: {p.panel}; border-bottom: 1px solid {p.rule}; }}
+    QMenuBar::item {{ padding: 4px 9px; background: transparent; }}
+    QMenuBar::item:selected, QMenu::item:selected {{ background: {p.accent}; color: {p.on_accent}; }}
+    QMenu {{ background: {p.raised}; border: 1px solid {p.rule}; }}
+    QMenu::item {{ padding: 5px 28px 5px 14px; }} QMenu::item:disabled {{ color: {p.quiet}; }}
+    QMenu::separator {{ height: 1px; background: {p.rule}; margin: 4px 8px; }}
+    QLineEdit, QComboBox, QPlainTextEdit, QSpinBox {{ background: {p.field}; border: 1px solid {p.rule}; border-radius: 3px; padding: 3px 6px; }}
+    QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {p.accent}; padding: 2px 5px; }}
+    QLineEdit[wrong="true"] {{ border: 2px solid {p.stop}; padding: 2px 5px; }}
+    QLineEdit:disabled, QComboBox:disabled {{ color: {p.quiet}; background: {p.panel}; }}
+    QComboBox QAbstractItemView {{ background: {p.raised}; border: 1px solid {p.rule}; }}
+    QPushButton {{ background: {p.raised}; border: 1px solid {p.rule}; border-bottom: 2px solid {p.rule}; border-radius: 4px; padding: 5px 12px; }}
+    QPushButton:hover {{ border-color: {p.accent}; }}
+    QPushButton:focus {{ border: 2px solid {p.accent}; padding: 4px 11px; }}
+    QPushButton:pressed {{ background: {p.bench}; }}
+    QPushButton:disabled {{ color: {p.quiet}; }}
+    QPushButton[main="true"] {{ background: {p.accent}; color: {p.on_accent}; border: 1px solid {p.accent}; font-weight: 600; }}
+    QPushButton[main="true"]:focus {{ border: 2px solid {p.ink}; }}
+    QPushButton[main="true"]:disabled {{ background: {p.rule}; color: {p.quiet}; border-color: {p.rule}; }}
+    QCheckBox {{ spacing: 8px; }}
+    QCheckBox:focus {{ color: {p.accent}; }}
+    QScrollArea, QScrollArea > QWidget > QWidget {{ border: none; }}
+    QScrollBar:vertical {{ background: {p.panel}; width: 12px; margin: 0; }}
+    QScrollBar::handle:vertical {{ background: {p.rule}; border-radius: 5px; min-height: 30px; margin: 2px; }}
+    QScrollBar:horizontal {{ background: {p.panel}; height: 12px; }}
+    QScrollBar::handle:horizontal {{ background: {p.rule}; border-radius: 5px; min-width: 30px; margin: 2px; }}
+    QScrollBar::add-line, QScrollBar::sub-line {{ width: 0; height: 0; }}
+    QScrollBar::add-page, QScrollBar::sub-page {{ background: transparent; }}
+    QTableView, QListView, QTextBrowser {{ background: {p.raised}; border: 1px solid {p.rule}; alternate-background-color: {p.panel}; gridline-color: {p.rule}; outline: none; }}
+    QTableView::item {{ padding: 2px 5px; }}
+    QTableView::item:selected, QListView::item:selected {{ background: {p.accent}; color: {p.on_accent}; }}
+    QHeaderView::section {{ background: {p.panel}; color: {p.quiet}; border: none; border-bottom: 1px solid {p.rule}; padding: 3px 5px; }}
+    QSplitter::handle {{ background: {p.rule}; }}
+    QStatusBar {{ background: {p.panel}; color: {p.quiet}; border-top: 1px solid {p.rule}; }}
+    QStatusBar::item {{ border: none; }}
+    #section {{ color: {p.accent}; border-bottom: 1px solid {p.rule}; padding-top: 6px; padding-bottom: 2px; }}
+    #quiet, #hint {{ color: {p.quiet}; }}
+    #fault {{ color: {p.stop}; }}
+    #caution {{ background: {p.raised}; border-left: 5px solid {p.attention}; padding: 6px 8px; }}
+    #expected {{ background: {p.raised}; border-left: 5px solid {p.accent}; padding: 6px 8px; }}
+    #banner {{ background: {p.attention}; color: {p.panel}; padding: 5px 12px; }}
+    #findingsTitle {{ color: {p.quiet}; }}
+    """

@@ -1,0 +1,592 @@
+"""The main window: plate, rail, the pack in the middle, the stage's page, and the findings always in sight."""
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import QSettings, Qt, QTimer, Signal
+from PySide6.QtGui import QAction, QActionGroup, QCloseEvent, QFont, QKeySequence
+from PySide6.QtWidgets import (
+    QApplication,
+    QFileDialog,
+    QHBoxLayout,
+    QInputDialog,
+    QLabel,
+    QMainWindow,
+    QSplitter,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
+
+from firmcell.app.background import Task
+from firmcell.app.dialogs import NewPackDialog, ShortcutSheet
+from firmcell.app.pack_view import PackView
+from firmcell.app.plate import RatingPlate, StageRail
+from firmcell.app.session import Session, guarded
+from firmcell.app.stages import PAGES, BenchPage, Page, PassportPage, ProofPage
+from firmcell.app.start_page import StartPage
+from firmcell.app.tables import FindingsList
+from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
+from firmcell.core.brief import Brief
+from firmcell.core.describe import describe
+from firmcell.core.design import TurnAxis
+from firmcell.core.face_picture import face_drawing
+from firmcell.core.findings import Finding, Severity, Stage
+from firmcell.core.propose import propose
+from firmcell.core.refusal import Refusal
+from firmcell.core.shelf import Shelf
+from firmcell.core.stage_paint import stage_paint
+from firmcell.core.strips import Face
+from firmcell.core.wording import amperes, figures, kilograms, volts, watt_hours
+from firmcell.store.demo import make_demo
+from firmcell.store.jobfile import SUFFIX, JobFile
+from firmcell.store.office import passport_bytes
+from firmcell.store.units import System
+
+RECENT = 10
+NOTICE_MS = 12_000
+
+
+class MainWindow(QMainWindow):
+    """One window, one job."""
+
+    painted = Signal()
+
+    def __init__(self, shelf: Shelf, settings: QSettings, demo_folder: Path) -> None:
+        super().__init__()
+        self.shelf, self.settings, self.demo_folder = shelf, settings, demo_folder
+        self.session: Session | None = None
+        self.pages: dict[Stage, Page] = {}
+        self.stage = Stage.BRIEF
+        self.system: System = "inch" if settings.value("system") == "inch" else "metric"
+        self.look: Palette = PALETTES.get(str(settings.value("look", "light")), PALETTES["light"])
+        self._tasks: list[Task] = []
+        self._bench_mode = False
+        self._make_widgets()
+        self._make_actions()
+        self._dress()
+        self.resize(1280, 800)
+        geometry = settings.value("geometry")
+        if geometry is not None:
+            self.restoreGeometry(geometry)
+        self._show_title()
+
+    # -- making -----------------------------------------------------------------------------------------
+
+    def _make_widgets(self) -> None:
+        self.stack = QStackedWidget()
+        self.setCentralWidget(self.stack)
+        self._show_start()
+        work = QWidget()
+        column = QVBoxLayout(work)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        self.plate = RatingPlate(self.look)
+        column.addWidget(self.plate)
+        self.banner = QLabel()
+        self.banner.setObjectName("banner")
+        self.banner.setWordWrap(True)
+        self.banner.hide()
+        column.addWidget(self.banner)
+        middle = QHBoxLayout()
+        middle.setSpacing(0)
+        self.rail = StageRail(self.look)
+        self.rail.chosen.connect(self.go)
+        middle.addWidget(self.rail)
+        self.split = QSplitter(Qt.Orientation.Horizontal)
+        self.view = PackView(self.look)
+        self.view.picked.connect(self._picked)
+        self.card = QLabel(self.view)
+        self.card.setTextFormat(Qt.TextFormat.RichText)
+        self.card.setAccessibleName("Numbers of the part picked")
+        self.card.hide()
+        self.split.addWidget(self.view)
+        self.page_stack = QStackedWidget()
+        self.page_stack.setMinimumWidth(300)
+        self.split.addWidget(self.page_stack)
+        self.split.setStretchFactor(0, 5)
+        self.split.setStretchFactor(1, 3)
+        self.split.setSizes([700, 440])
+        middle.addWidget(self.split, 1)
+        column.addLayout(middle, 1)
+        self.findings_box = QWidget()
+        lower = QVBoxLayout(self.findings_box)
+        lower.setContentsMargins(10, 4, 10, 6)
+        lower.setSpacing(3)
+        self.findings_title = QLabel()
+        self.findings_title.setObjectName("findingsTitle")
+        self.findings_title.setFont(sized(0.95, QFont.Weight.DemiBold))
+        lower.addWidget(self.findings_title)
+        self.findings = FindingsList(self.look)
+        self.findings.go.connect(self._go_to_finding)
+        lower.addWidget(self.findings)
+        line = self.findings.fontMetrics().height() + 9
+        self.findings.setFixedHeight(line * 4 + 4)
+        column.addWidget(self.findings_box)
+        self.stack.addWidget(work)
+        self.work = work
+        self._notice = QTimer(self)
+        self._notice.setSingleShot(True)
+        self._notice.setInterval(NOTICE_MS)
+        self._notice.timeout.connect(self._clear_notice)
+
+    def _action(self, menu: Any, text: str, keys: str, call: Callable[[], Any], checkable: bool = False) -> QAction:
+        action = QAction(text, self)
+        if keys:
+            action.setShortcut(QKeySequence(keys))
+        action.setCheckable(checkable)
+        action.triggered.connect(lambda _=False: call())
+        menu.addAction(action)
+        self.addAction(action)
+        return action
+
+    def _make_actions(self) -> None:
+        bar = self.menuBar()
+        job = bar.addMenu("&Job")
+        self._action(job, "&New pack…", "Ctrl+N", self.new_pack)
+        self._action(job, "&Open…", "Ctrl+O", self.choose_job)
+        self._action(job, "Save a &copy as…", "Ctrl+Shift+S", self.save_copy)
+        self._action(job, "&Save now", "Ctrl+S", lambda: self.session and self.session.save())
+        job.addSeparator()
+        self._action(job, "Write &passport PDF…", "Ctrl+P", lambda: self.export_passport("pdf"))
+        self._action(job, "Write passport &HTML…", "", lambda: self.export_passport("html"))
+        job.addSeparator()
+        self._action(job, "&Start page", "Ctrl+W", self.close_job)
+        self._action(job, "&Quit", "Ctrl+Q", self.close)
+        edit = bar.addMenu("&Edit")
+        self.undo_action = self._action(edit, "&Undo", "Ctrl+Z", lambda: self.session and self.session.undo_stack.undo())
+        self.redo_action = self._action(edit, "&Redo", "Ctrl+Shift+Z", lambda: self.session and self.session.undo_stack.redo())
+        edit.addSeparator()
+        self._action(edit, "Apply the &cure of the finding", "Ctrl+.", self.apply_cure)
+        go = bar.addMenu("&Go")
+        for number, stage in enumerate(Stage, start=1):
+            self._action(go, stage.value.capitalize(), f"Alt+{number % 10}", lambda s=stage: self.go(s))
+        go.addSeparator()
+        for text, keys, place in (
+            ("Stages", "F2", lambda: self.rail), ("Picture", "F3", lambda: self.view),
+            ("Page", "F4", self._first_field), ("Findings", "F5", lambda: self.findings),
+        ):  # fmt: skip
+            self._action(go, f"Keyboard to {text.lower()}", keys, lambda p=place: p() and p().setFocus(Qt.FocusReason.ShortcutFocusReason))
+        bench = bar.addMenu("&Bench")
+        self.bench_action = self._action(bench, "&Bench mode, large type", "F11", self.toggle_bench_mode, checkable=True)
+        self._action(bench, "&Passed", "Ctrl+Space", self._pass_step)
+        self._action(bench, "&Not right…", "Ctrl+R", self._not_right)
+        self._action(bench, "&Who is at the bench…", "", self.ask_person)
+        view = bar.addMenu("&View")
+        self._action(view, "&Turn about the other axis", "Ctrl+T", self.turn_axis)
+        self._action(view, "&Fit the picture", "Ctrl+0", self.view.fit)
+        view.addSeparator()
+        self._action(view, "&Light or dark", "Ctrl+D", self.toggle_look)
+        units = QActionGroup(self)
+        for text, system in (("&Metric (mm, mm², °C)", "metric"), ("&Inch (in, AWG, °F)", "inch")):
+            action = self._action(view, text, "", lambda s=system: self.set_system(s), checkable=True)
+            action.setChecked(self.system == system)
+            units.addAction(action)
+        self._action(view, "&Keys…", "F1", self.show_keys)
+
+    def _show_start(self) -> None:
+        start = StartPage(self.recent())
+        start.new_wanted.connect(self.new_pack)
+        start.open_wanted.connect(self.choose_job)
+        start.path_wanted.connect(lambda p: self.open_path(Path(p)))
+        start.demo_wanted.connect(self.open_demo)
+        if self.stack.count():
+            old = self.stack.widget(0)
+            self.stack.removeWidget(old)
+            old.deleteLater()
+        self.stack.insertWidget(0, start)
+
+    def _dress(self) -> None:
+        QApplication.instance().setStyleSheet(style_sheet(self.look))  # type: ignore[union-attr]
+        for part in (self.plate, self.rail, self.view, self.findings):
+            part.set_palette(self.look)
+
+    # -- jobs -------------------------------------------------------------------------------------------
+
+    def recent(self) -> list[str]:
+        """Paths opened lately that still exist."""
+        value = self.settings.value("recent", [])
+        paths = [value] if isinstance(value, str) else list(value or [])
+        return [p for p in paths if Path(p).exists()]
+
+    def _remember(self, path: Path) -> None:
+        text = str(path.absolute())
+        self.settings.setValue("recent", [text, *[p for p in self.recent() if p != text]][:RECENT])
+
+    def open_path(self, path: Path) -> bool:
+        """Open a job file in this window; on refusal the window stays as it is."""
+        return guarded(lambda: self._take_job(JobFile.open(path)), self.tell)
+
+    def open_demo(self, name: str, fresh: bool = False) -> bool:
+        """Open a demo job; it is made on first use and then kept with what was changed in it."""
+        path = self.demo_folder / f"{name}{SUFFIX}"
+
+        def make() -> None:
+            if fresh and path.exists():
+                path.replace(path.with_suffix(f".before{SUFFIX}"))
+            if not path.exists():
+                make_demo(name, self.demo_folder)
+            self._take_job(JobFile.open(path))
+
+        return guarded(make, self.tell)
+
+    def _take_job(self, job: JobFile) -> None:
+        try:
+            session = Session(job, self.shelf, str(self.settings.value("person", "")), self)
+        except Refusal:
+            job.close()
+            raise
+        self._let_go()
+        self.session = session
+        session.changed.connect(self._refresh)
+        session.recorded.connect(self._refresh)
+        session.saved.connect(lambda on_disk: self.setWindowModified(not on_disk))
+        session.refused.connect(self.tell)
+        session.undo_stack.indexChanged.connect(self._show_undo)
+        self._remember(job.path)
+        self._make_pages()
+        self.stack.setCurrentWidget(self.work)
+        self._show_title()
+        fault = job.verify()
+        if fault:
+            self.tell(f"The record of this job does not hold: {fault}", keep=True)
+        elif session.read_only_because:
+            self.tell(f"Open for reading only: {session.read_only_because}.", keep=True)
+        else:
+            self._clear_notice()
+        self._show_undo()
+        self.go(Stage.BENCH if session.state.steps else Stage.BRIEF)
+
+    def _make_pages(self) -> None:
+        assert self.session is not None
+        for page in self.pages.values():
+            self.page_stack.removeWidget(page)
+            page.deleteLater()
+        self.pages = {}
+        for kind in PAGES:
+            page = kind(self.session, self.system)
+            page.picked.connect(self._light)
+            self.pages[kind.stage] = page
+            self.page_stack.addWidget(page)
+        bench = self._bench()
+        bench.go_to_proof.connect(lambda: self.go(Stage.PROOF))
+        bench.step_shown.connect(self._paint)
+        proof = self.pages[Stage.PROOF]
+        assert isinstance(proof, ProofPage)
+        proof.back_to_bench.connect(lambda: self.go(Stage.BENCH))
+        passport = self.pages[Stage.PASSPORT]
+        assert isinstance(passport, PassportPage)
+        passport.export.connect(self.export_passport)
+
+    def _bench(self) -> BenchPage:
+        page = self.pages[Stage.BENCH]
+        assert isinstance(page, BenchPage)
+        return page
+
+    def _let_go(self) -> None:
+        if self.session is not None:
+            if not self.session.close():
+                raise Refusal("The job that is open could not be saved, so it stays open.")
+            self.session.deleteLater()
+            self.session = None
+
+    def close_job(self) -> None:
+        """Save, close and show the start page."""
+        if guarded(self._let_go, self.tell):
+            self._show_start()
+            self.stack.setCurrentIndex(0)
+            self._show_title()
+
+    def new_pack(self) -> None:
+        """Ask for a brief and make a job from it."""
+        folder = Path(str(self.settings.value("folder", Path.home())))
+        dialog = NewPackDialog(self.system, folder, self)
+        if dialog.exec() and dialog.brief is not None:
+            self.make_from_brief(dialog.brief, dialog.path)
+
+    def make_from_brief(self, brief: Brief, path: Path) -> None:
+        """Propose a design off the interface thread, then make the job and open it."""
+        self.tell("Looking for the lightest pack that does it …", keep=True)
+
+        def made(design: Any) -> None:
+            self._clear_notice()
+            person = str(self.settings.value("person", ""))
+            if guarded(lambda: self._take_job(JobFile.create(path, design, person, "proposed from the brief")), self.tell):
+                self.settings.setValue("folder", str(path.parent))
+
+        self._tasks.append(Task(lambda: propose(brief, self.shelf), made, self.tell).start())
+
+    def choose_job(self) -> None:
+        """Ask for a job file and open it."""
+        folder = str(self.settings.value("folder", Path.home()))
+        name, _ = QFileDialog.getOpenFileName(self, "Open a job", folder, f"Firm Cell job (*{SUFFIX});;All files (*)")
+        if name and self.open_path(Path(name)):
+            self.settings.setValue("folder", str(Path(name).parent))
+
+    def save_copy(self) -> None:
+        """Write a copy of the job under another name and go on in it."""
+        if self.session is None:
+            return
+        name, _ = QFileDialog.getSaveFileName(self, "Save a copy as", str(self.session.path), f"Firm Cell job (*{SUFFIX})")
+        if name:
+            path = Path(name) if name.endswith(SUFFIX) else Path(name + SUFFIX)
+            session = self.session
+            session.save()
+            if guarded(lambda: session.job.copy_to(path), self.tell):
+                self.open_path(path)
+
+    def export_passport(self, kind: str) -> None:
+        """Ask where, and write the passport off the interface thread."""
+        if self.session is None:
+            return
+        name, _ = QFileDialog.getSaveFileName(self, "Write the passport", str(self.session.path.with_suffix(f".{kind}")), f"*.{kind}")
+        if name:
+            self.write_passport(kind, Path(name))
+
+    def write_passport(self, kind: str, path: Path) -> None:
+        """Write the passport of the job as it stands now to `path`."""
+        assert self.session is not None
+        design, events, shelf = self.session.design, list(self.session.events), self.shelf
+        task = Task(
+            lambda: path.write_bytes(passport_bytes(design, events, shelf, kind)),
+            lambda _: self.tell(f"The passport is written: {path}"),
+            self.tell,
+        )
+        self._tasks.append(task.start())
+
+    # -- showing ----------------------------------------------------------------------------------------
+
+    def go(self, stage: Stage) -> None:
+        """Show a stage."""
+        if self.session is None:
+            return
+        self.stage = stage
+        self.rail.set_current(stage)
+        self.page_stack.setCurrentWidget(self.pages[stage])
+        self.pages[stage].refresh()
+        self._paint()
+
+    def _refresh(self) -> None:
+        session = self.session
+        if session is None:
+            return
+        self.pages[self.stage].refresh()
+        self._paint()
+
+    def _paint(self) -> None:
+        session = self.session
+        if session is None:
+            return
+        analysis, design = session.analysis, session.design
+        self.view.show_faces([face_drawing(design, analysis, face) for face in Face])
+        current = self._bench().step if Stage.BENCH in self.pages else None
+        self.view.show_paint(stage_paint(self.stage, design, analysis, session.state, session.steps, current))
+        self._show_card(self.view.selected)
+        self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
+        self.findings.findings.set_findings(session.findings)
+        counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
+        words = ", ".join(f"{n} {s.word}" for n, s in zip(counts, Severity, strict=True) if n) or "nothing found wrong"
+        self.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a cure")
+        p, e = analysis.pack, analysis.jacket.envelope
+        self.plate.show_plate(
+            design.brief.title, p.designation,
+            (
+                ("Stack", f"{p.series}S{p.parallel}P"), ("Nominal", volts(p.voltage_nominal_v)),
+                ("Full", volts(p.voltage_full_v)), ("Capacity", f"{figures(p.capacity_ah)} Ah"),
+                ("Energy", watt_hours(p.energy_j)),
+                ("Steady / peak", f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}"),
+                ("Mass", kilograms(p.mass_kg)),
+                ("Outside, mm", f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f}"),
+            ),
+        )  # fmt: skip
+        self._show_title()
+
+    def _show_title(self) -> None:
+        if self.session is None:
+            self.setWindowTitle("Firm Cell")
+            self.setWindowModified(False)
+            return
+        self.setWindowTitle(f"{self.session.design.brief.title}[*] – {self.session.path.name} – Firm Cell")
+        self.setWindowModified(self.session.dirty)
+
+    def _show_undo(self) -> None:
+        stack = self.session.undo_stack if self.session else None
+        for action, can, text, word in (
+            (self.undo_action, stack and stack.canUndo(), stack.undoText() if stack else "", "&Undo"),
+            (self.redo_action, stack and stack.canRedo(), stack.redoText() if stack else "", "&Redo"),
+        ):
+            action.setEnabled(bool(can))
+            action.setText(f"{word} {text}".strip())
+
+    def tell(self, sentence: str, keep: bool = False) -> None:
+        """Show a sentence above the work until it is read, or for good if `keep`."""
+        self._notice.stop()
+        self.banner.setText(sentence)
+        self.banner.setAccessibleName(sentence)
+        self.banner.show()
+        if self.stack.currentIndex() == 0:
+            # The start page has no banner of its own.
+            self.statusBar().showMessage(sentence, NOTICE_MS)
+        if not keep:
+            self._notice.start()
+
+    def _clear_notice(self) -> None:
+        session = self.session
+        if session is not None and session.read_only_because:
+            self.banner.setText(f"Open for reading only: {session.read_only_because}.")
+            return
+        self.banner.hide()
+        self.statusBar().hide() if not self.statusBar().currentMessage() else None
+
+    # -- picking ----------------------------------------------------------------------------------------
+
+    def _light(self, ref: str) -> None:
+        """A page asks to light a part; the page itself is not told again."""
+        self.view.blockSignals(True)
+        self.view.select(ref)
+        self.view.blockSignals(False)
+        self._show_card(ref)
+
+    def _picked(self, ref: str) -> None:
+        self._show_card(ref)
+        if ref and self.session is not None:
+            self.pages[self.stage].point_at(ref)
+
+    def _show_card(self, ref: str) -> None:
+        told = describe(ref, self.session.design, self.session.analysis) if ref and self.session else None
+        if told is None:
+            self.card.hide()
+            return
+        p = self.look
+        rows = "".join(f"<tr><td style='color:{p.quiet};padding-right:10px'>{n}</td><td>{v}</td></tr>" for n, v in told.rows)
+        why = f"<div style='color:{p.quiet}'>{told.why}</div>" if told.why else ""
+        self.card.setText(f"<b>{told.title}</b><table>{rows}</table>{why}")
+        self.card.setStyleSheet(f"background:{p.raised};border:1px solid {p.accent};border-radius:5px;padding:7px;")
+        self.card.setWordWrap(True)
+        self.card.setMaximumWidth(max(self.view.width() - 24, 200))
+        self.card.adjustSize()
+        self.card.move(12, self.view.height() - self.card.height() - 12)
+        self.card.show()
+        self.card.raise_()
+
+    def _go_to_finding(self, finding: Finding) -> None:
+        self.go(finding.stage)
+        refs = [r for r in finding.refs if r in self.view.targets()]
+        if refs:
+            self._light(refs[0])
+
+    def apply_cure(self) -> None:
+        """Apply the cure of the finding picked, or of the first that has one."""
+        session, finding = self.session, self.findings.current()
+        if session is None or finding is None:
+            self.tell("There is no finding with a cure that can be applied for you.")
+            return
+        if guarded(lambda: session.apply_cure(finding), self.tell) and finding.cure:
+            self.tell(f"{finding.code}: {finding.cure.words}. Ctrl+Z takes it back.")
+
+    def _first_field(self) -> QWidget | None:
+        page = self.pages.get(self.stage)
+        if page is None:
+            return None
+        fields = [w for w in page.widget().findChildren(QWidget) if w.focusPolicy() & Qt.FocusPolicy.TabFocus and w.isVisible() and w.isEnabled()]
+        return fields[0] if fields else page
+
+    # -- looks and bench --------------------------------------------------------------------------------
+
+    def toggle_look(self) -> None:
+        """Change between light and dark."""
+        self.look = PALETTES["dark" if self.look.name == "light" else "light"]
+        self.settings.setValue("look", self.look.name)
+        self._dress()
+        self._paint()
+
+    def set_system(self, system: str) -> None:
+        """Show metric or inch units."""
+        self.system = "inch" if system == "inch" else "metric"
+        self.settings.setValue("system", self.system)
+        if self.session is not None:
+            self._make_pages()
+            self.go(self.stage)
+
+    def turn_axis(self) -> None:
+        """Turn the pack about its other axis in the picture and in the work plan."""
+        session = self.session
+        if session is None:
+            return
+        axis = TurnAxis.SHORT if session.design.arrangement.turn_axis is TurnAxis.LONG else TurnAxis.LONG
+        guarded(lambda: session.edit("arrangement.turn_axis", axis, f"Turn about the {axis.value} axis"), self.tell)
+
+    def toggle_bench_mode(self) -> None:
+        """Fill the screen with the pack and the step at hand, in large type; or go back."""
+        if self.session is None:
+            self.bench_action.setChecked(False)
+            return
+        self._bench_mode = not self._bench_mode
+        self.bench_action.setChecked(self._bench_mode)
+        for part in (self.rail, self.plate, self.findings_box, self.menuBar()):
+            part.setVisible(not self._bench_mode)
+        self._bench().set_large(self._bench_mode)
+        if self._bench_mode:
+            self.go(Stage.BENCH)
+            self.showFullScreen()
+            self.split.setSizes([1, 1])
+        else:
+            self.showNormal()
+            self.split.setSizes([700, 440])
+
+    def _pass_step(self) -> None:
+        if self.session is not None and self.stage is Stage.BENCH:
+            self._bench().pass_now()
+
+    def _not_right(self) -> None:
+        if self.session is not None and self.stage is Stage.BENCH:
+            self._bench().not_right()
+
+    def ask_person(self) -> None:
+        """Ask who is at the bench; every record carries the name."""
+        name, given = QInputDialog.getText(self, "Who is at the bench", "Name that stands with each record:", text=str(self.settings.value("person", "")))
+        if given:
+            self.set_person(name.strip()[:60])
+
+    def set_person(self, name: str) -> None:
+        """Record under this name from now on."""
+        self.settings.setValue("person", name)
+        if self.session is not None:
+            self.session.person = name
+            self._refresh()
+
+    def show_keys(self) -> None:
+        """Show every key."""
+        self.keys_sheet().exec()
+
+    def keys_sheet(self) -> ShortcutSheet:
+        """The sheet of all shortcuts, made from the menus and the picture's own keys."""
+        groups: list[tuple[str, list[tuple[str, str]]]] = []
+        for top in self.menuBar().actions():
+            menu = top.menu()
+            keys = [
+                (a.shortcut().toString(QKeySequence.SequenceFormat.NativeText), a.text().replace("&", ""))
+                for a in (menu.actions() if menu is not None else [])
+                if not a.shortcut().isEmpty()
+            ]
+            groups.append((top.text().replace("&", ""), keys))  # type: ignore[attr-defined]
+        groups.append(
+            ("On the picture", [("Arrows", "move"), ("+ and −", "zoom"), ("0", "fit"), ("[ and ]", "walk from part to part"), ("Esc", "pick nothing")])
+        )
+        groups.append(("In lists", [("Enter", "go there, or take it"), ("Up and Down", "move")]))
+        return ShortcutSheet(groups, self)
+
+    def paintEvent(self, event: Any) -> None:
+        super().paintEvent(event)
+        self.painted.emit()
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        for task in self._tasks:
+            task.abandon()
+        if not guarded(self._let_go, self.tell):
+            event.ignore()
+            return
+        if not self._bench_mode:
+            self.settings.setValue("geometry", self.saveGeometry())
+        event.accept()

@@ -1,0 +1,156 @@
+"""The numbers behind one thing on the picture, and why they are so."""
+
+from dataclasses import dataclass
+
+from firmcell.core.analysis import Analysis
+from firmcell.core.design import Design
+from firmcell.core.strips import StripKind
+from firmcell.core.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
+
+
+@dataclass(frozen=True)
+class Description:
+    """A title, pairs of name and value, and one sentence of reason."""
+
+    title: str
+    rows: tuple[tuple[str, str], ...]
+    why: str = ""
+
+
+def describe(ref: str, design: Design, analysis: Analysis) -> Description | None:
+    """Return the numbers of the thing `ref` names (such as ``strip:N3-L2``), or None if there is no such thing."""
+    kind, _, name = ref.partition(":")
+    teller = {
+        "cell": _cell, "strip": _strip, "tap": _tap, "group": _group, "lead": _lead, "board": _board,
+        "jacket": _jacket, "node": _node, "connector": _connector, "fuse": _fuse, "sleeve": _jacket,
+    }.get(kind)  # fmt: skip
+    return teller(name, design, analysis) if teller else None
+
+
+def _cell(name: str, d: Design, a: Analysis) -> Description | None:
+    found = next((c for c in a.layout.cells if str(c.number) == name), None)
+    if found is None:
+        return None
+    p = a.pack
+    return Description(
+        f"Cell {name}, group {found.group}",
+        (
+            ("Stands", f"plus {'up (top face)' if found.positive_up else 'down (bottom face)'}"),
+            ("Steady", f"{amperes(p.cell_current_steady_a)} of {amperes(d.cell.current_continuous_a)}"),
+            ("Peak", f"{amperes(p.cell_current_peak_a)} of {amperes(d.cell.current_peak_a)}"),
+            ("Place", f"{found.x_m * 1e3:+.1f}, {found.y_m * 1e3:+.1f} mm from the middle"),
+        ),
+        "Pack current divided evenly over the cells of a group.",
+    )
+
+
+def _strip(name: str, d: Design, a: Analysis) -> Description | None:
+    p = next((s for s in a.strips if s.id == name), None)
+    if p is None:
+        return None
+    title = {StripKind.LINK: "Series link", StripKind.PARALLEL: "Parallel strip", StripKind.COLLECTOR: "Collecting strip"}[p.kind]
+    why = {
+        StripKind.LINK: "Pack current divided by the number of links.",
+        StripKind.PARALLEL: "Evens out its group; it carries current only where a cell has no link of its own.",
+        StripKind.COLLECTOR: "One cell's share more in each span towards the lead: k/P in the k-th.",
+    }[p.kind]
+    return Description(
+        f"{title} {p.id}",
+        (
+            ("Metal", f"{p.strip}, {p.layers} layer{'s' if p.layers > 1 else ''}"),
+            ("Cut length", millimetres(p.length_m)),
+            ("Carries", f"{amperes(p.current_steady_a)} of {amperes(p.limit_a)} ({percent(p.share_of_limit)})"),
+            ("Warms to", f"{celsius(p.temperature_k)}, {celsius(p.peak_temperature_k)} after the peak"),
+            ("Weld pairs", str(p.weld_pairs)),
+        ),
+        why,
+    )
+
+
+def _tap(name: str, d: Design, a: Analysis) -> Description | None:
+    t = next((t for t in a.guard.taps if str(t.number) == name), None)
+    if t is None:
+        return None
+    return Description(
+        f"Tap {t.name}" + (f" ({t.printed})" if not t.printed[0].isdigit() else f", printed {t.printed}"),
+        (
+            ("Place", f"{t.face.value} face, at cell {t.cell}"),
+            ("Lead", f"{t.wire_length_m * 1e3:.0f} mm of {d.guarding.sense_wire.gauge}"),
+            ("Reads now", volts(t.now_v)),
+            ("Reads", f"{volts(t.empty_v)} empty, {volts(t.full_v)} full"),
+        ),
+        "Against B0; each next tap is one group more.",
+    )
+
+
+def _group(name: str, d: Design, a: Analysis) -> Description | None:
+    if not name.isdigit() or not 1 <= int(name) <= d.series:
+        return None
+    cells = a.layout.group_cells(int(name))
+    return Description(
+        f"Group {name}",
+        (
+            ("Cells", f"{cells[0].number} to {cells[-1].number}" if len(cells) > 1 else str(cells[0].number)),
+            ("Stands", f"plus {'up' if cells[0].positive_up else 'down'}"),
+            ("Between", f"B{int(name) - 1} and B{name}"),
+            ("Resistance", milliohms(d.cell.resistance_ohm / d.parallel)),
+        ),
+    )
+
+
+def _lead(name: str, d: Design, a: Analysis) -> Description | None:
+    if name not in ("plus", "minus"):
+        return None
+    f = a.leads
+    return Description(
+        f"Main {name} lead",
+        (
+            ("Wire", f"{d.leads.wire.name}, {d.leads.length_m * 1e3:.0f} mm"),
+            ("Carries", f"{amperes(d.brief.current_steady_a)} of {amperes(f.limit_a)}"),
+            ("Warms to", celsius(f.temperature_k)),
+            ("Loses", f"{figures(f.drop_steady_v * 1e3)} mV in the whole loop"),
+        ),
+        f"Heat balance in still air, held to {celsius(d.leads.limit_k)}.",
+    )
+
+
+def _board(name: str, d: Design, a: Analysis) -> Description | None:
+    b = d.guarding.board
+    if b is None:
+        return None
+    return Description(
+        b.name,
+        (
+            ("Carries", f"{amperes(b.current_continuous_a)}, trips at {amperes(b.current_peak_a)}"),
+            ("Cuts off", f"{volts(b.under_voltage_v)} to {volts(b.over_voltage_v)} a group"),
+            ("Size", f"{b.length_m * 1e3:.0f} × {b.width_m * 1e3:.0f} × {b.height_m * 1e3:.0f} mm"),
+        ),
+    )
+
+
+def _connector(name: str, d: Design, a: Analysis) -> Description | None:
+    c = d.leads.connector
+    return Description(
+        c.name,
+        (("Carries", f"{amperes(a.leads.connector_limit_a)} here"), ("On the pack", c.pack_half), ("Keying", c.keying.value)),
+    )
+
+
+def _fuse(name: str, d: Design, a: Analysis) -> Description | None:
+    fuse = d.leads.fuse
+    if fuse is None:
+        return None
+    return Description(fuse.name, (("Breaks", amperes(fuse.breaking_a)), ("A short drives", amperes(a.pack.short_circuit_a))))
+
+
+def _jacket(name: str, d: Design, a: Analysis) -> Description | None:
+    e = a.jacket.envelope
+    rows = [("Outside", f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm")]
+    if a.jacket.sleeve:
+        rows.append(("Sleeve", f"{a.jacket.sleeve.sleeve}, cut {a.jacket.sleeve.cut_length_m * 1e3:.0f} mm"))
+    return Description("Outline", tuple(rows), "Largest cells of the class, strips, sheets, board and sleeves counted.")
+
+
+def _node(name: str, d: Design, a: Analysis) -> Description | None:
+    pieces = [p for p in a.strips if str(p.node) == name]
+    return _strip(pieces[0].id, d, a) if pieces else None

@@ -1,0 +1,81 @@
+"""When a step may be passed: its records are there, they are good, and no hold point before it is open."""
+
+from collections.abc import Iterable
+
+from firmcell.core.build import BuildState, standing_events
+from firmcell.core.design import Design
+from firmcell.core.events import CellCheck, Checked, Event, InsulationReading, NotRight, SolderJoint, WeldRow, WeldSample
+from firmcell.core.proof import Verdict, judge_taps
+from firmcell.core.rules.cells import GROUP_JOIN_SPREAD_V
+from firmcell.core.rules.proof import LEAST_INSULATION_OHM
+from firmcell.core.steps import Step, held_by
+from firmcell.core.wording import volts
+
+RECORD_WORDS = {
+    "cell-check": "the cell measurements",
+    "weld-sample": "a peeled sample",
+    "weld-row": "the welds",
+    "solder-joint": "the solder joint",
+    "checked": "the look-over",
+    "tap-reading": "the tap readings",
+    "insulation-reading": "the insulation reading",
+}
+
+
+def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
+    """Return the standing records of a step after its last "not right"."""
+    standing, _ = standing_events(events)
+    own = [e for e in standing if e.step == step.code]
+    last = max((i for i, e in enumerate(own) if isinstance(e.data, NotRight)), default=-1)
+    return own[last + 1 :]
+
+
+def wanted_records(step: Step, events: Iterable[Event]) -> tuple[str, ...]:
+    """Return the kinds of record still wanted for a step."""
+    have = {e.data.kind for e in records_since_rework(step, events)}
+    return tuple(kind for kind in step.records if kind not in have)
+
+
+def obstacle(
+    step: Step, steps: tuple[Step, ...], state: BuildState, events: list[Event], design: Design
+) -> str | None:
+    """Return in one sentence why `step` may not be passed yet, or None."""
+    held = held_by(steps, state, step.code)
+    if held:
+        return f"“{held.title}” comes first: it is a hold point."
+    own = records_since_rework(step, events)
+    latest = {e.data.kind: e.data for e in own}
+    for kind in step.records:
+        if kind == "tap-reading":
+            proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
+            if proof.verdict in (Verdict.WRONG, Verdict.MISSING):
+                return proof.words
+        elif kind not in latest:
+            return f"Record {RECORD_WORDS[kind]} first."
+        else:
+            fault = _fault(latest[kind], step)
+            if fault:
+                return fault
+    return None
+
+
+def _fault(data: object, step: Step) -> str | None:
+    match data:
+        case CellCheck(lowest_v=low, highest_v=high, wraps_sound=sound):
+            if high - low > GROUP_JOIN_SPREAD_V:
+                return f"The cells differ by {volts(high - low)}; within {volts(GROUP_JOIN_SPREAD_V)} is right."
+            return None if sound else "A wrap is not sound."
+        case WeldSample(peeled=peeled, held=held) if held < peeled:
+            return f"{peeled - held} of {peeled} samples did not hold; change the setting and peel again."
+        case WeldRow(flat=flat, tug=tug) if not (flat and tug):
+            return "The strip is not flat, or a weld let go."
+        case SolderJoint(smooth=smooth, tug=tug) if not (smooth and tug):
+            return "The joint is not smooth, or it let go."
+        case Checked(right=right, wrong=wrong):
+            open_looks = [look for look in step.looks if look not in right]
+            if wrong:
+                return f"Not right: {wrong[0]}."
+            return f"Not looked at: {open_looks[0]}." if open_looks else None
+        case InsulationReading(ohms=ohms) if ohms < LEAST_INSULATION_OHM:
+            return f"{ohms / 1e6:.2f} MΩ is too low; more than 5 MΩ is right."
+    return None

@@ -1,0 +1,101 @@
+"""What each stage paints on the pack: for every part of the picture a mark, and what stands back."""
+
+from dataclasses import dataclass, field
+
+from firmcell.core.analysis import Analysis
+from firmcell.core.build import BuildState, StepStatus
+from firmcell.core.design import Design
+from firmcell.core.findings import Stage
+from firmcell.core.proof import Verdict, judge_taps
+from firmcell.core.steps import Step
+
+NEAR_LIMIT = 0.8
+
+
+@dataclass(frozen=True)
+class StagePaint:
+    """How the picture is shown.
+
+    Attributes
+    ----------
+    marks : by ref: good, look, bad, done, open or lit.
+    quiet : roles (or beginnings of them) that stand back.
+    caption : what the marks mean, one line.
+    values : short texts beside refs, such as the share of limit of a strip.
+    """
+
+    marks: dict[str, str] = field(default_factory=dict)
+    quiet: tuple[str, ...] = ()
+    caption: str = ""
+    values: dict[str, str] = field(default_factory=dict)
+
+
+def stage_paint(
+    stage: Stage, design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], current: Step | None
+) -> StagePaint:
+    """Return what `stage` paints; `current` is the step at hand (bench)."""
+    wires = ("tap", "label.tap", "lead", "board", "label.board")
+    match stage:
+        case Stage.BRIEF:
+            return StagePaint(quiet=("strip", "weld", *wires), caption="The pack as it stands, to scale; grid 10 mm.")
+        case Stage.CELLS:
+            return StagePaint(quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face.")
+        case Stage.STACK:
+            return StagePaint(quiet=("weld", *wires), caption="Number in the dark disc: group, counted from the negative end.")
+        case Stage.METAL:
+            return _metal(analysis)
+        case Stage.LEADS:
+            return StagePaint(quiet=("tap", "label.tap", "strip.link", "strip.parallel"), caption="Main leads at their true thickness.")
+        case Stage.GUARD:
+            return StagePaint(quiet=("lead",), caption="Each sense lead on its face, by the rear long edge to the board.")
+        case Stage.JACKET:
+            return StagePaint(marks={"jacket": "lit"}, quiet=wires, caption="Outline: outer size with sheets and sleeves.")
+        case Stage.BENCH:
+            return _bench(analysis, state, steps, current)
+        case Stage.PROOF:
+            return _proof(design, analysis, state)
+        case _:
+            return StagePaint(caption="As it is handed over.")
+
+
+def _metal(analysis: Analysis) -> StagePaint:
+    marks = {}
+    values = {}
+    shown: dict[tuple[int, str], float] = {}
+    for piece in analysis.strips:
+        share = piece.share_of_limit
+        marks[f"strip:{piece.id}"] = "bad" if share > 1 else "look" if share > NEAR_LIMIT else "good"
+        key = (piece.node, piece.kind.value)
+        if piece.current_steady_a > 0 and share > shown.get(key, 0.0):
+            shown[key] = share
+            values[f"strip:{piece.id}"] = f"{share * 100:.0f} %"
+    return StagePaint(
+        marks, ("tap", "label.tap", "lead", "board", "cell", "mark", "label.cell", "label.group"),
+        "Share of each strip's long-run limit at the steady current.", values,
+    )  # fmt: skip
+
+
+def _bench(
+    analysis: Analysis, state: BuildState, steps: tuple[Step, ...], current: Step | None
+) -> StagePaint:
+    marks: dict[str, str] = {f"strip:{p.id}": "open" for p in analysis.strips}
+    marks |= {f"tap:{t.number}": "open" for t in analysis.guard.taps}
+    marks |= {"lead:plus": "open", "lead:minus": "open", "board": "open"}
+    for step in steps:
+        status = state.step(step.code).status
+        if status in (StepStatus.PASSED, StepStatus.NOT_RIGHT):
+            mark = "done" if status is StepStatus.PASSED else "bad"
+            marks |= {ref: mark for ref in step.refs if ref in marks}
+    if current:
+        marks |= {ref: "lit" for ref in current.refs}
+    return StagePaint(marks, (), "Solid: done. Outlined: still open. Bright: the step at hand.")
+
+
+def _proof(design: Design, analysis: Analysis, state: BuildState) -> StagePaint:
+    proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
+    words = {Verdict.RIGHT: "good", Verdict.LOOK: "look", Verdict.WRONG: "bad", Verdict.MISSING: "open"}
+    marks = {f"tap:{g.group}": words[g.verdict] for g in proof.groups}
+    marks |= {f"group:{g.group}": words[g.verdict] for g in proof.groups}
+    marks["tap:0"] = "good" if state.tap_volts else "open"
+    values = {f"tap:{t.number}": f"{state.tap_volts[t.number]:.2f} V" for t in analysis.guard.taps if t.number in state.tap_volts}
+    return StagePaint(marks, ("strip", "weld", "lead"), "Each tap as it read; outlined ones are not read yet.", values)
