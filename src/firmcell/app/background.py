@@ -16,13 +16,15 @@ class _Signals(QObject):
 class Task(QRunnable):
     """One piece of work in the thread pool. `abandon` makes its result be thrown away."""
 
-    def __init__(self, work: Callable[[], Any], done: Callable[[Any], None], refused: Callable[[str], None]) -> None:
+    def __init__(
+        self, work: Callable[[], Any], done: Callable[[Any], None], refused: Callable[[str], None]
+    ) -> None:
         super().__init__()
+        self.abandoned: bool = False
         self._work = work
         self._signals = _Signals()
         self._signals.done.connect(lambda result: None if self.abandoned else done(result))
         self._signals.refused.connect(lambda sentence: None if self.abandoned else refused(sentence))
-        self.abandoned = False
         self.setAutoDelete(False)
 
     def abandon(self) -> None:
@@ -40,6 +42,8 @@ class Task(QRunnable):
         except Refusal as refusal:
             self._signals.refused.emit(refusal.sentence)
         except OSError as error:
-            self._signals.refused.emit(f"{error.filename or 'The file'} could not be written: {error.strerror}.")
+            self._signals.refused.emit(
+                f"{error.filename or 'The file'} could not be written: {error.strerror}."
+            )
         else:
             self._signals.done.emit(result)

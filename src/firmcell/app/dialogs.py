@@ -39,7 +39,9 @@ class NewPackDialog(QDialog):
         title = QLabel("What is asked of the pack?")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
         layout.addWidget(title)
-        words = QLabel("A first design is made from this: the lightest cell and stack that does it. Everything can be changed after.")
+        words = QLabel(
+            "A first design is made from this: the lightest cell and stack that does it. Everything can be changed after."
+        )
         words.setWordWrap(True)
         words.setObjectName("quiet")
         layout.addWidget(words)
@@ -72,7 +74,9 @@ class NewPackDialog(QDialog):
         self.resize(560, 660)
 
     def _browse(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "File of the job", self.file.text(), f"Firm Cell job (*{SUFFIX})")
+        name, _ = QFileDialog.getSaveFileName(
+            self, "File of the job", self.file.text(), f"Firm Cell job (*{SUFFIX})"
+        )
         if name:
             self.file.setText(name)
 
@@ -111,7 +115,9 @@ def job_path(text: str) -> Path:
 class ShortcutSheet(QDialog):
     """Every key, by place."""
 
-    def __init__(self, groups: list[tuple[str, list[tuple[str, str]]]], parent: QWidget | None = None) -> None:
+    def __init__(
+        self, groups: list[tuple[str, list[tuple[str, str]]]], parent: QWidget | None = None
+    ) -> None:
         super().__init__(parent)
         self.setWindowTitle("Keys")
         layout = QVBoxLayout(self)

@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 from enum import Enum
+from functools import partial
 from types import NoneType, UnionType
 from typing import Any, Union, get_args, get_origin
 
@@ -84,7 +85,9 @@ class FieldRow(QObject):
 
     def fault(self, sentence: str) -> None:
         """Show why the entry cannot be used; "" takes it away."""
-        self._dress("fault" if sentence else "hint", sentence or (self._range if self.editor.hasFocus() else ""))
+        self._dress(
+            "fault" if sentence else "hint", sentence or (self._range if self.editor.hasFocus() else "")
+        )
         self.editor.setProperty("wrong", "true" if sentence else "false")
         self.editor.style().polish(self.editor)
         self.editor.setAccessibleDescription(sentence)
@@ -92,7 +95,7 @@ class FieldRow(QObject):
     @property
     def is_faulty(self) -> bool:
         """Whether a fault is shown."""
-        return self.editor.property("wrong") == "true"
+        return bool(self.editor.property("wrong") == "true")
 
     def _dress(self, name: str, text: str) -> None:
         self.hint.setObjectName(name)
@@ -113,7 +116,15 @@ class Field(QObject):
 
     committed = Signal()
 
-    def __init__(self, grid: QGridLayout, model: type[Frozen], name: str, commit: Commit, system: System, choices: tuple[Part, ...] = ()) -> None:
+    def __init__(
+        self,
+        grid: QGridLayout,
+        model: type[Frozen],
+        name: str,
+        commit: Commit,
+        system: System,
+        choices: tuple[Part, ...] = (),
+    ) -> None:
         self.model, self.name, self.commit, self.system, self.choices = model, name, commit, system, choices
         self.kind, self.optional = bare_type(model, name)
         self.si = unit_of(model, name)
@@ -152,7 +163,13 @@ class Field(QObject):
         si = self.si or "1"
         words = []
         if low is not None:
-            words.append(f"from {show(low, si, self.system)}" if low else "above 0" if self._is_positive() else "from 0")
+            words.append(
+                f"from {show(low, si, self.system)}"
+                if low
+                else "above 0"
+                if self._is_positive()
+                else "from 0"
+            )
         if high is not None:
             words.append(f"to {show(high, si, self.system)}")
         text = " ".join(words)
@@ -239,9 +256,13 @@ class Field(QObject):
         value = parse(text, si, None if units == "1" else units)
         low, high = limits(self.model, self.name)
         if low is not None and value < low - abs(low) * 1e-12:
-            raise Refusal(f"{self.title}: {text.strip()} is too little; from {show(low, si, self.system)} is right.")
+            raise Refusal(
+                f"{self.title}: {text.strip()} is too little; from {show(low, si, self.system)} is right."
+            )
         if high is not None and value > high + abs(high) * 1e-12:
-            raise Refusal(f"{self.title}: {text.strip()} is too much; up to {show(high, si, self.system)} is right.")
+            raise Refusal(
+                f"{self.title}: {text.strip()} is too much; up to {show(high, si, self.system)} is right."
+            )
         return int(value) if self.kind is int else value
 
     def _try(self, value: object) -> None:
@@ -262,7 +283,14 @@ class Field(QObject):
 class RecordForm(QWidget):
     """A form for one kind of record: fields of its model, read all at once."""
 
-    def __init__(self, model: type[Frozen], system: System, given: dict[str, Any], parent: QWidget | None = None, skip: tuple[str, ...] = ()) -> None:
+    def __init__(
+        self,
+        model: type[Frozen],
+        system: System,
+        given: dict[str, Any],
+        parent: QWidget | None = None,
+        skip: tuple[str, ...] = (),
+    ) -> None:
         super().__init__(parent)
         self.model = model
         self._values: dict[str, Any] = {}
@@ -273,7 +301,7 @@ class RecordForm(QWidget):
         for name, info in model.model_fields.items():
             if name == "kind" or name in skip:
                 continue
-            field = Field(grid, model, name, lambda value, n=name: self._values.__setitem__(n, value), system)
+            field = Field(grid, model, name, partial(self._values.__setitem__, name), system)
             value = given.get(name, None if info.is_required() else info.default)
             if value is not None:
                 self._values[name] = value
@@ -299,7 +327,11 @@ class RecordForm(QWidget):
             if isinstance(editor, QLineEdit):
                 field.enter()
                 required = self.model.model_fields[name].is_required()
-                if not field.row.is_faulty and required and (name not in self._values or self._values[name] == ""):
+                if (
+                    not field.row.is_faulty
+                    and required
+                    and (name not in self._values or self._values[name] == "")
+                ):
                     field.row.fault(f"{field.title} is missing.")
             if field.row.is_faulty:
                 editor.setFocus()

@@ -11,7 +11,9 @@ def paint_stage(painter: QPainter, stage: Stage, box: QRectF, colour: QColor) ->
     painter.save()
     painter.translate(box.topLeft())
     painter.scale(box.width() / 24, box.height() / 24)
-    painter.setPen(QPen(colour, 1.7, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin))
+    painter.setPen(
+        QPen(colour, 1.7, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin)
+    )
     painter.setBrush(Qt.BrushStyle.NoBrush)
     _DRAW[stage](painter, colour)
     painter.restore()
@@ -23,7 +25,13 @@ def _lines(painter: QPainter, *runs: tuple[tuple[float, float], ...]) -> None:
 
 
 def _brief(p: QPainter, c: QColor) -> None:
-    _lines(p, ((6, 3), (18, 3), (18, 21), (6, 21), (6, 3)), ((9, 8), (15, 8)), ((9, 12), (15, 12)), ((9, 16), (13, 16)))
+    _lines(
+        p,
+        ((6, 3), (18, 3), (18, 21), (6, 21), (6, 3)),
+        ((9, 8), (15, 8)),
+        ((9, 12), (15, 12)),
+        ((9, 16), (13, 16)),
+    )
 
 
 def _cells(p: QPainter, c: QColor) -> None:
@@ -70,7 +78,14 @@ def _jacket(p: QPainter, c: QColor) -> None:
 
 
 def _bench(p: QPainter, c: QColor) -> None:
-    _lines(p, ((2, 15), (22, 15)), ((4, 15), (4, 22)), ((20, 15), (20, 22)), ((9, 15), (17, 4)), ((15.4, 2.8), (18.6, 5.2)))
+    _lines(
+        p,
+        ((2, 15), (22, 15)),
+        ((4, 15), (4, 22)),
+        ((20, 15), (20, 22)),
+        ((9, 15), (17, 4)),
+        ((15.4, 2.8), (18.6, 5.2)),
+    )
 
 
 def _proof(p: QPainter, c: QColor) -> None:
@@ -102,7 +117,14 @@ def paint_mark(painter: QPainter, mark: str, box: QRectF, colour: QColor, ground
     painter.setBrush(colour)
     pen = QPen(ground, 2, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap)
     if mark == "stop":
-        painter.drawPolygon(QPolygonF([QPointF(*p) for p in ((5, 1), (11, 1), (15, 5), (15, 11), (11, 15), (5, 15), (1, 11), (1, 5))]))
+        painter.drawPolygon(
+            QPolygonF(
+                [
+                    QPointF(*p)
+                    for p in ((5, 1), (11, 1), (15, 5), (15, 11), (11, 15), (5, 15), (1, 11), (1, 5))
+                ]
+            )
+        )
         painter.setPen(pen)
         painter.drawLine(QPointF(4.5, 8), QPointF(11.5, 8))
     elif mark in ("look", "attention"):
@@ -111,7 +133,9 @@ def paint_mark(painter: QPainter, mark: str, box: QRectF, colour: QColor, ground
         painter.drawLine(QPointF(8, 6), QPointF(8, 10))
         painter.drawPoint(QPointF(8, 12.7))
     elif mark in ("fine", "good", "right"):
-        painter.setPen(QPen(colour, 2.4, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin))
+        painter.setPen(
+            QPen(colour, 2.4, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin)
+        )
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawPolyline(QPolygonF([QPointF(2.5, 8.5), QPointF(6.5, 12.5), QPointF(13.5, 3.5)]))
     elif mark == "note":

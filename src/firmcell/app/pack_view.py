@@ -28,8 +28,16 @@ from firmcell.core.stage_paint import StagePaint
 
 GRID_MM = 10.0
 SMALLEST_TEXT = 5.5
+THIN_MM = 2.0
 QUIET_OPACITY = 0.16
-MARK_COLOURS = {"good": "good", "look": "attention", "bad": "stop", "lit": "lit", "done": "good", "open": "quiet"}
+MARK_COLOURS = {
+    "good": "good",
+    "look": "attention",
+    "bad": "stop",
+    "lit": "lit",
+    "done": "good",
+    "open": "quiet",
+}
 
 
 @dataclass
@@ -120,6 +128,11 @@ class PackView(QWidget):
         """All parts that can be picked, with their place in the scene."""
         return {ref: _to_scene(f.origin, at) for f in self._faces for ref, at in f.drawing.targets.items()}
 
+    def place_of(self, ref: str) -> QPointF | None:
+        """Where a part is on the widget, or None."""
+        at = self.targets().get(ref)
+        return self._transform.map(at) if at is not None else None
+
     def _place(self, drawings: list[Drawing]) -> None:
         gap = 8.0
         sizes = [(d.bounds[2] - d.bounds[0], d.bounds[3] - d.bounds[1]) for d in drawings]
@@ -156,7 +169,8 @@ class PackView(QWidget):
         mark = self._paint.marks.get(shape.ref, "") if role not in ("weld", "cell.wrap") else ""
         width = shape.width if isinstance(shape, Stroke) else 0.0
         batch = next(
-            (b for b in reversed(face.batches[-12:]) if (b.role, b.mark, b.width) == (role, mark, width)), None
+            (b for b in reversed(face.batches[-12:]) if (b.role, b.mark, b.width) == (role, mark, width)),
+            None,
         )
         if batch is None:
             batch = _Batch(role, mark, QPainterPath(), width)
@@ -164,7 +178,9 @@ class PackView(QWidget):
         if isinstance(shape, Disc):
             batch.path.addEllipse(_to_scene(face.origin, shape.centre), shape.radius, shape.radius)
         elif isinstance(shape, Area):
-            batch.path.addPolygon(QPolygonF([_to_scene(face.origin, p) for p in (*shape.points, shape.points[0])]))
+            batch.path.addPolygon(
+                QPolygonF([_to_scene(face.origin, p) for p in (*shape.points, shape.points[0])])
+            )
         elif isinstance(shape, Stroke):
             points = [_to_scene(face.origin, p) for p in shape.points]
             batch.path.moveTo(points[0])
@@ -194,7 +210,9 @@ class PackView(QWidget):
             return
         centre = about or QPointF(self.width() / 2, self.height() / 2)
         scene = self._transform.inverted()[0].map(centre)
-        self._transform = QTransform(scale, 0, 0, scale, centre.x() - scene.x() * scale, centre.y() - scene.y() * scale)
+        self._transform = QTransform(
+            scale, 0, 0, scale, centre.x() - scene.x() * scale, centre.y() - scene.y() * scale
+        )
         self._fitted = False
         self._renew()
 
@@ -300,6 +318,10 @@ class PackView(QWidget):
         flat, join = Qt.PenCapStyle.FlatCap, Qt.PenJoinStyle.RoundJoin
         if marked and batch.mark == "open":
             outline = QPen(self._palette.colour("quiet"), 0.5, Qt.PenStyle.DashLine)
+            if batch.width < THIN_MM:
+                painter.setPen(outline)
+                painter.drawPath(batch.path)
+                return
             stroker = QPainterPathStroker()
             stroker.setWidth(batch.width)
             stroker.setCapStyle(flat)
@@ -348,7 +370,9 @@ class PackView(QWidget):
             place = self._transform.map(at)
             width = metrics.horizontalAdvance(text) + 8
             box = QRectF(place.x() - width / 2, place.y() - metrics.height() / 2, width, metrics.height())
-            painter.setPen(QPen(self._palette.colour(MARK_COLOURS.get(self._paint.marks.get(ref, ""), "quiet")), 1.5))
+            painter.setPen(
+                QPen(self._palette.colour(MARK_COLOURS.get(self._paint.marks.get(ref, ""), "quiet")), 1.5)
+            )
             painter.setBrush(self._palette.colour("raised"))
             painter.drawRoundedRect(box, 3, 3)
             painter.setPen(self._palette.colour("ink"))
@@ -382,7 +406,11 @@ class PackView(QWidget):
         font.setPointSizeF(font.pointSizeF() * 0.92)
         painter.setFont(font)
         painter.setPen(self._palette.colour("quiet"))
-        painter.drawText(self.rect().adjusted(12, 6, -12, -6), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, self._paint.caption)
+        painter.drawText(
+            self.rect().adjusted(12, 6, -12, -6),
+            Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft,
+            self._paint.caption,
+        )
 
     # -- hand -----------------------------------------------------------------------------------------
 
@@ -425,7 +453,7 @@ class PackView(QWidget):
             Qt.Key.Key_Left: (step, 0), Qt.Key.Key_Right: (-step, 0),
             Qt.Key.Key_Up: (0, step), Qt.Key.Key_Down: (0, -step),
         }  # fmt: skip
-        key = event.key()
+        key = Qt.Key(event.key())
         if key in moves:
             self.pan(*moves[key])
         elif key in (Qt.Key.Key_Plus, Qt.Key.Key_Equal):
@@ -453,10 +481,14 @@ def _holds(shape: Shape, point: tuple[float, float]) -> bool:
     if isinstance(shape, Disc):
         return (x - shape.centre[0]) ** 2 + (y - shape.centre[1]) ** 2 <= shape.radius**2
     if isinstance(shape, Area):
-        return QPolygonF([QPointF(*p) for p in shape.points]).containsPoint(QPointF(x, y), Qt.FillRule.OddEvenFill)
+        return QPolygonF([QPointF(*p) for p in shape.points]).containsPoint(
+            QPointF(x, y), Qt.FillRule.OddEvenFill
+        )
     if isinstance(shape, Stroke):
         reach = max(shape.width / 2, 0.8)
-        return any(_distance(point, a, b) <= reach for a, b in zip(shape.points, shape.points[1:], strict=False))
+        return any(
+            _distance(point, a, b) <= reach for a, b in zip(shape.points, shape.points[1:], strict=False)
+        )
     return False
 
 
@@ -464,5 +496,7 @@ def _distance(point: tuple[float, float], a: tuple[float, float], b: tuple[float
     """Distance of a point from a segment."""
     dx, dy = b[0] - a[0], b[1] - a[1]
     length = dx * dx + dy * dy
-    along = 0.0 if length == 0 else max(0.0, min(1.0, ((point[0] - a[0]) * dx + (point[1] - a[1]) * dy) / length))
+    along = (
+        0.0 if length == 0 else max(0.0, min(1.0, ((point[0] - a[0]) * dx + (point[1] - a[1]) * dy) / length))
+    )
     return float(((point[0] - a[0] - along * dx) ** 2 + (point[1] - a[1] - along * dy) ** 2) ** 0.5)

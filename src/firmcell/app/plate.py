@@ -49,7 +49,9 @@ class RatingPlate(QWidget):
             painter.setBrush(p.colour("plate_quiet"))
             painter.drawEllipse(QPointF(x, plate.center().y()), 3.4, 3.4)
             painter.setPen(QPen(p.colour("plate"), 1.2))
-            painter.drawLine(QPointF(x - 2.2, plate.center().y() - 1), QPointF(x + 2.2, plate.center().y() + 1))
+            painter.drawLine(
+                QPointF(x - 2.2, plate.center().y() - 1), QPointF(x + 2.2, plate.center().y() + 1)
+            )
             painter.setPen(QPen(p.colour("plate_quiet"), 0.6))
         inner = plate.adjusted(26, 6, -26, -6)
         self._paint_words(painter, inner)
@@ -58,9 +60,17 @@ class RatingPlate(QWidget):
         p = self._palette
         big, small, bold = sized(1.35, QFont.Weight.DemiBold), sized(0.82), sized(1.12, QFont.Weight.DemiBold)
         upper = QRectF(inner.left(), inner.top(), inner.width(), inner.height() * 0.42)
-        lower = QRectF(inner.left(), inner.top() + inner.height() * 0.40, inner.width(), inner.height() * 0.60)
+        lower = QRectF(
+            inner.left(), inner.top() + inner.height() * 0.40, inner.width(), inner.height() * 0.60
+        )
         middle = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft
-        name_width = max(QFontMetricsF(big).horizontalAdvance(self._designation), QFontMetricsF(small).horizontalAdvance(self._title)) + 22
+        name_width = (
+            max(
+                QFontMetricsF(big).horizontalAdvance(self._designation),
+                QFontMetricsF(small).horizontalAdvance(self._title),
+            )
+            + 22
+        )
         painter.setFont(small)
         painter.setPen(p.colour("plate_quiet"))
         painter.drawText(upper, middle, self._title)
@@ -122,7 +132,9 @@ class StageRail(QWidget):
 
     def _tell(self) -> None:
         state, count = self._states.get(self.current, ("empty", 0))
-        self.setAccessibleDescription(f"{self.current.value}, {state}" + (f", {count} findings" if count else ""))
+        self.setAccessibleDescription(
+            f"{self.current.value}, {state}" + (f", {count} findings" if count else "")
+        )
 
     def _row(self) -> float:
         return min(self.height() / len(Stage), QFontMetricsF(self.font()).height() * 2.5)
@@ -156,11 +168,17 @@ class StageRail(QWidget):
         ground = p.colour("accent" if here else "panel")
         colour = QColor(p.on_accent) if here else p.colour(shade)
         size = 13.0
-        paint_mark(painter, state, QRectF(box.right() - 26, box.center().y() - size / 2, size, size), colour, ground)
+        paint_mark(
+            painter, state, QRectF(box.right() - 26, box.center().y() - size / 2, size, size), colour, ground
+        )
         if count > 1:
             painter.setFont(sized(0.8, QFont.Weight.DemiBold))
             painter.setPen(colour)
-            painter.drawText(QRectF(box.right() - 42, box.top(), 14, box.height()), Qt.AlignmentFlag.AlignCenter, str(count))
+            painter.drawText(
+                QRectF(box.right() - 42, box.top(), 14, box.height()),
+                Qt.AlignmentFlag.AlignCenter,
+                str(count),
+            )
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         number = int(event.position().y() / self._row())

@@ -3,9 +3,9 @@
 from collections.abc import Callable
 from pathlib import Path
 
+from pydantic import ValidationError
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
-from pydantic import ValidationError
 
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import BuildState, fold
@@ -183,8 +183,8 @@ class Session(QObject):
         if own:
             return "look", len(own)
         empty = {
-            Stage.BENCH: not self.state.steps,
-            Stage.PROOF: not self.state.tap_volts,
+            Stage.BENCH: self.current_step is not None,
+            Stage.PROOF: len(self.state.tap_volts) < self.design.series,
             Stage.PASSPORT: self.current_step is not None,
         }
         return ("empty", 0) if empty.get(stage) else ("fine", 0)

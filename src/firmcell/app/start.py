@@ -39,7 +39,9 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     try:
         from PySide6.QtWidgets import QApplication
     except ImportError as error:
-        raise Refusal(f"A system library of the window is missing ({error}). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0") from None
+        raise Refusal(
+            f"A system library of the window is missing ({error}). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0"
+        ) from None
     from PySide6.QtCore import QSettings, QStandardPaths
 
     from firmcell.app.theme import base_font, load_fonts
@@ -58,7 +60,10 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     load_fonts()
     application.setFont(base_font())
     shelf, faults = load_shelf()
-    data = Path(QStandardPaths.writableLocation(QStandardPaths.StandardLocation.GenericDataLocation)) / "firm-cell"
+    data = (
+        Path(QStandardPaths.writableLocation(QStandardPaths.StandardLocation.GenericDataLocation))
+        / "firm-cell"
+    )
     window = MainWindow(shelf, QSettings("firm-cell", "firm-cell"), data / "demo")
     opened = True
     if demo is not None:

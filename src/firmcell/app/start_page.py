@@ -1,13 +1,19 @@
 """What is shown when no job is open: new, open, recent, and the demo jobs of the farm."""
 
 from pathlib import Path
+from typing import Any
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
-from firmcell.app.theme import sized
-from firmcell.store.demo import DEMO_JOBS
+from firmcell.app.pack_view import PackView
+from firmcell.app.theme import Palette, sized
+from firmcell.core.analysis import analyse
+from firmcell.core.face_picture import face_drawing
+from firmcell.core.strips import Face
+from firmcell.store.demo import DEMO_JOBS, orchard_hoist
+from firmcell.store.parts import shipped_shelf
 
 
 class StartPage(QWidget):
@@ -18,25 +24,39 @@ class StartPage(QWidget):
     path_wanted = Signal(str)
     demo_wanted = Signal(str)
 
-    def __init__(self, recent: list[str], parent: QWidget | None = None) -> None:
+    def __init__(self, recent: list[str], palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         outer = QHBoxLayout(self)
-        outer.addStretch(1)
+        outer.setContentsMargins(40, 0, 0, 0)
+        outer.setSpacing(40)
         column = QVBoxLayout()
         column.setSpacing(8)
-        outer.addLayout(column, 3)
-        outer.addStretch(1)
+        outer.addLayout(column, 5)
+        # A pack on the bench, so that the first thing seen is what the program is about.
+        self.picture = PackView(palette)
+        self.picture.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.picture.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
+        shelf = shipped_shelf()
+        design = orchard_hoist(shelf)
+        analysis = analyse(design, shelf)
+        self.picture.show_faces([face_drawing(design, analysis, face) for face in Face])
+        outer.addWidget(self.picture, 6)
         column.addStretch(2)
         title = QLabel("Firm Cell")
         title.setFont(sized(2.6, QFont.Weight.Bold))
         column.addWidget(title)
-        words = QLabel("The whole pack in one model: every number, wire, step and check on the bench comes from it.")
+        words = QLabel(
+            "The whole pack in one model: every number, wire, step and check on the bench comes from it."
+        )
         words.setWordWrap(True)
         words.setObjectName("quiet")
         words.setFont(sized(1.1))
         column.addWidget(words)
         row = QHBoxLayout()
-        for text, signal, main in (("New pack… (Ctrl+N)", self.new_wanted, "true"), ("Open a job… (Ctrl+O)", self.open_wanted, "false")):
+        for text, signal, main in (
+            ("New pack… (Ctrl+N)", self.new_wanted, "true"),
+            ("Open a job… (Ctrl+O)", self.open_wanted, "false"),
+        ):
             button = QPushButton(text)
             button.setProperty("main", main)
             button.setFont(sized(1.1, QFont.Weight.DemiBold))
@@ -45,29 +65,33 @@ class StartPage(QWidget):
         row.addStretch(1)
         column.addSpacing(10)
         column.addLayout(row)
-        lists = QGridLayout()
-        lists.setHorizontalSpacing(30)
-        column.addSpacing(12)
-        column.addLayout(lists)
-        self._list(lists, 0, "Lately open", [(Path(p).stem, p, lambda _=False, p=p: self.path_wanted.emit(p)) for p in recent[:6]], "Nothing yet; jobs you open are listed here.")
-        demos = [(text, name, lambda _=False, n=name: self.demo_wanted.emit(n)) for name, (text, _) in DEMO_JOBS.items()]
-        self._list(lists, 1, "From the workshop of Hollin Lea, an invented farm", demos, "")
+        demos = [
+            (text, name, lambda _=False, n=name: self.demo_wanted.emit(n))
+            for name, (text, _) in DEMO_JOBS.items()
+        ]
+        latest = [(Path(p).stem, p, lambda _=False, p=p: self.path_wanted.emit(p)) for p in recent[:6]]
+        for heading, entries, empty in (
+            ("Lately open", latest, "Nothing yet; jobs you open are listed here."),
+            ("From the workshop of Hollin Lea, an invented farm", demos, ""),
+        ):
+            column.addSpacing(10)
+            self._list(column, heading, entries, empty)
         column.addStretch(3)
 
-    def _list(self, grid: QGridLayout, column: int, heading: str, entries: list[tuple[str, str, object]], empty: str) -> None:
+    def _list(
+        self, column: QVBoxLayout, heading: str, entries: list[tuple[str, str, Any]], empty: str
+    ) -> None:
         label = QLabel(heading)
         label.setObjectName("section")
         label.setFont(sized(1.02, QFont.Weight.DemiBold))
-        grid.addWidget(label, 0, column)
+        column.addWidget(label)
         if not entries:
             none = QLabel(empty)
             none.setObjectName("quiet")
-            none.setWordWrap(True)
-            grid.addWidget(none, 1, column, Qt.AlignmentFlag.AlignTop)
-        for row, (text, tip, call) in enumerate(entries, start=1):
+            column.addWidget(none)
+        for text, tip, call in entries:
             button = QPushButton(text)
             button.setToolTip(tip)
             button.setStyleSheet("text-align: left;")
             button.clicked.connect(call)
-            grid.addWidget(button, row, column)
-        grid.setColumnStretch(column, 1)
+            column.addWidget(button)

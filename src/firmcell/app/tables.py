@@ -14,7 +14,16 @@ from PySide6.QtCore import (
     Signal,
 )
 from PySide6.QtGui import QFont, QFontMetrics, QPainter
-from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QListView, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QTableView, QWidget
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QHeaderView,
+    QListView,
+    QStyle,
+    QStyledItemDelegate,
+    QStyleOptionViewItem,
+    QTableView,
+    QWidget,
+)
 
 from firmcell.app.icons import paint_mark
 from firmcell.app.theme import Palette
@@ -62,7 +71,9 @@ class RowsModel(QAbstractTableModel):
             return ref
         return None
 
-    def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+    def headerData(
+        self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole
+    ) -> Any:
         if role == Qt.ItemDataRole.DisplayRole and orientation == Qt.Orientation.Horizontal:
             return self._headings[section]
         return None
@@ -74,26 +85,32 @@ class RowsTable(QTableView):
     picked = Signal(str)
     chosen = Signal(str)
 
-    def __init__(self, headings: Sequence[str], name: str, wide: int = -1, parent: QWidget | None = None) -> None:
+    def __init__(
+        self, headings: Sequence[str], name: str, wide: int = -1, parent: QWidget | None = None
+    ) -> None:
         super().__init__(parent)
         self.rows = RowsModel(headings, self)
         self.setModel(self.rows)
         self.setAccessibleName(name)
         self.setAlternatingRowColors(True)
         self.setShowGrid(False)
+        self.setWordWrap(False)
         self.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         self.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
         self.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.setTabKeyNavigation(False)
         self.verticalHeader().hide()
-        self.verticalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
+        self.verticalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
+        self.verticalHeader().setDefaultSectionSize(QFontMetrics(self.font()).height() + 8)
         header = self.horizontalHeader()
         header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft)
         header.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
         header.setHighlightSections(False)
         if wide >= 0:
             header.setSectionResizeMode(wide, QHeaderView.ResizeMode.Stretch)
-        self.selectionModel().currentChanged.connect(lambda now, _: self.picked.emit(str(now.data(REF_ROLE) or "")))
+        self.selectionModel().currentChanged.connect(
+            lambda now, _: self.picked.emit(str(now.data(REF_ROLE) or ""))
+        )
         self.activated.connect(lambda index: self.chosen.emit(str(index.data(REF_ROLE) or "")))
 
     def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
@@ -161,7 +178,13 @@ class _FindingDelegate(QStyledItemDelegate):
         shade = ink if picked else p.colour(word)
         box = QRectF(option.rect)
         size = box.height() - 13
-        paint_mark(painter, word, QRectF(box.left() + 10, box.top() + 6.5, size, size), shade, p.colour("accent" if picked else "raised"))
+        paint_mark(
+            painter,
+            word,
+            QRectF(box.left() + 10, box.top() + 6.5, size, size),
+            shade,
+            p.colour("accent" if picked else "raised"),
+        )
         bold = QFont(option.font)
         bold.setWeight(QFont.Weight.DemiBold)
         metrics = QFontMetrics(bold)
@@ -183,11 +206,17 @@ class _FindingDelegate(QStyledItemDelegate):
             painter.setFont(bold)
             painter.setPen(p.colour("on_accent" if picked else "accent"))
             width = metrics.horizontalAdvance(text) + 6
-            painter.drawText(QRectF(right - width, box.top(), width, box.height()), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, text)
+            painter.drawText(
+                QRectF(right - width, box.top(), width, box.height()),
+                Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight,
+                text,
+            )
             right -= width + 14
             painter.setFont(option.font)
         painter.setPen(ink)
-        sentence = QFontMetrics(option.font).elidedText(finding.sentence, Qt.TextElideMode.ElideRight, int(right - x))
+        sentence = QFontMetrics(option.font).elidedText(
+            finding.sentence, Qt.TextElideMode.ElideRight, int(right - x)
+        )
         painter.drawText(QRectF(x, box.top(), right - x, box.height()), centre, sentence)
         painter.restore()
 

@@ -54,7 +54,7 @@ LIGHT = Palette(
         "cell.plus": ("#dca386", "#7d2f0c", 0.25), "cell.minus": ("#a9bfd0", "#1f4a6b", 0.25),
         "strip.link": ("#8d9598", "#3c4447", 0.2), "strip.parallel": ("#b4babb", "#5c6568", 0.2),
         "strip.collector": ("#b98146", "#5e3b10", 0.25), "weld": ("#4a5255", None, 0),
-        "board": ("#2f5d4e", "#173329", 0.3), "tap": ("#ffffff", "#4d3583", 0.5), "tap.wire": ("#6a4fa3", None, 0),
+        "board": ("#2f5d4e", "#173329", 0.3), "board.pad": ("#e0bd62", None, 0), "tap": ("#ffffff", "#4d3583", 0.5), "tap.wire": ("#6a4fa3", None, 0),
         "lead.plus": ("#b23a14", "#5f1d08", 0.25), "lead.minus": ("#2a3338", "#0f1416", 0.25),
         "mark.plus": ("#7d2406", None, 0), "mark.minus": ("#0f3a5c", None, 0), "label.cell": ("#4b565b", None, 0),
         "label.group": ("#ffffff", None, 0), "label.group.back": ("#20282b", None, 0),
@@ -75,7 +75,7 @@ DARK = Palette(
         "cell.plus": ("#d98f6c", "#5b1f06", 0.25), "cell.minus": ("#86a7c0", "#0f2e47", 0.25),
         "strip.link": ("#9aa3a6", "#23292b", 0.2), "strip.parallel": ("#747e82", "#23292b", 0.2),
         "strip.collector": ("#c9904f", "#3f270a", 0.25), "weld": ("#2a3032", None, 0),
-        "board": ("#3f7a66", "#a7d3c4", 0.3), "tap": ("#1b2225", "#c3adf2", 0.5), "tap.wire": ("#b79cf0", None, 0),
+        "board": ("#3f7a66", "#a7d3c4", 0.3), "board.pad": ("#f0d68c", None, 0), "tap": ("#1b2225", "#c3adf2", 0.5), "tap.wire": ("#b79cf0", None, 0),
         "lead.plus": ("#dd6137", "#ffb59a", 0.25), "lead.minus": ("#0c1012", "#93a0a5", 0.25),
         "mark.plus": ("#7d2406", None, 0), "mark.minus": ("#0b2f4d", None, 0), "label.cell": ("#1b2225", None, 0),
         "label.group": ("#16201f", None, 0), "label.group.back": ("#f0dfae", None, 0),
@@ -94,6 +94,11 @@ def load_fonts() -> None:
         if entry.name.endswith(".ttf"):
             with resources.as_file(entry) as path:
                 QFontDatabase.addApplicationFont(str(path))
+
+
+def icon_path(icon: str, look: str) -> str:
+    """Path of a drawn icon of fields: the arrow of lists or the tick of boxes."""
+    return str(resources.files("firmcell") / "data" / "icons" / f"{icon}-{look}.png")
 
 
 def base_font() -> QFont:
@@ -127,6 +132,8 @@ def style_sheet(p: Palette) -> str:
     QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {p.accent}; padding: 2px 5px; }}
     QLineEdit[wrong="true"] {{ border: 2px solid {p.stop}; padding: 2px 5px; }}
     QLineEdit:disabled, QComboBox:disabled {{ color: {p.quiet}; background: {p.panel}; }}
+    QComboBox::drop-down {{ border: none; width: 20px; }}
+    QComboBox::down-arrow {{ image: url({icon_path("down", p.name)}); width: 11px; height: 7px; }}
     QComboBox QAbstractItemView {{ background: {p.raised}; border: 1px solid {p.rule}; }}
     QPushButton {{ background: {p.raised}; border: 1px solid {p.rule}; border-bottom: 2px solid {p.rule}; border-radius: 4px; padding: 5px 12px; }}
     QPushButton:hover {{ border-color: {p.accent}; }}
@@ -137,6 +144,9 @@ def style_sheet(p: Palette) -> str:
     QPushButton[main="true"]:focus {{ border: 2px solid {p.ink}; }}
     QPushButton[main="true"]:disabled {{ background: {p.rule}; color: {p.quiet}; border-color: {p.rule}; }}
     QCheckBox {{ spacing: 8px; }}
+    QCheckBox::indicator {{ width: 14px; height: 14px; border: 1px solid {p.quiet}; border-radius: 3px; background: {p.field}; }}
+    QCheckBox::indicator:checked {{ image: url({icon_path("tick", p.name)}); border: 1px solid {p.accent}; }}
+    QCheckBox::indicator:focus {{ border: 2px solid {p.accent}; }}
     QCheckBox:focus {{ color: {p.accent}; }}
     QScrollArea, QScrollArea > QWidget > QWidget {{ border: none; }}
     QScrollBar:vertical {{ background: {p.panel}; width: 12px; margin: 0; }}

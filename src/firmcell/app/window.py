@@ -1,6 +1,7 @@
 """The main window: plate, rail, the pack in the middle, the stage's page, and the findings always in sight."""
 
 from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 from typing import Any
 
@@ -46,6 +47,12 @@ from firmcell.store.units import System
 
 RECENT = 10
 NOTICE_MS = 12_000
+
+
+def _focus(place: Callable[[], QWidget | None]) -> None:
+    widget = place()
+    if widget is not None:
+        widget.setFocus(Qt.FocusReason.ShortcutFocusReason)
 
 
 class MainWindow(QMainWindow):
@@ -131,7 +138,9 @@ class MainWindow(QMainWindow):
         self._notice.setInterval(NOTICE_MS)
         self._notice.timeout.connect(self._clear_notice)
 
-    def _action(self, menu: Any, text: str, keys: str, call: Callable[[], Any], checkable: bool = False) -> QAction:
+    def _action(
+        self, menu: Any, text: str, keys: str, call: Callable[[], Any], checkable: bool = False
+    ) -> QAction:
         action = QAction(text, self)
         if keys:
             action.setShortcut(QKeySequence(keys))
@@ -143,7 +152,8 @@ class MainWindow(QMainWindow):
 
     def _make_actions(self) -> None:
         bar = self.menuBar()
-        job = bar.addMenu("&Job")
+        self._menus = [bar.addMenu(name) for name in ("&Job", "&Edit", "&Go", "&Bench", "&View")]
+        job, edit, go, bench, view = self._menus
         self._action(job, "&New pack…", "Ctrl+N", self.new_pack)
         self._action(job, "&Open…", "Ctrl+O", self.choose_job)
         self._action(job, "Save a &copy as…", "Ctrl+Shift+S", self.save_copy)
@@ -154,45 +164,59 @@ class MainWindow(QMainWindow):
         job.addSeparator()
         self._action(job, "&Start page", "Ctrl+W", self.close_job)
         self._action(job, "&Quit", "Ctrl+Q", self.close)
-        edit = bar.addMenu("&Edit")
-        self.undo_action = self._action(edit, "&Undo", "Ctrl+Z", lambda: self.session and self.session.undo_stack.undo())
-        self.redo_action = self._action(edit, "&Redo", "Ctrl+Shift+Z", lambda: self.session and self.session.undo_stack.redo())
+        self.undo_action = self._action(edit, "&Undo", "Ctrl+Z", self.undo)
+        self.redo_action = self._action(edit, "&Redo", "Ctrl+Shift+Z", self.redo)
         edit.addSeparator()
         self._action(edit, "Apply the &cure of the finding", "Ctrl+.", self.apply_cure)
-        go = bar.addMenu("&Go")
         for number, stage in enumerate(Stage, start=1):
-            self._action(go, stage.value.capitalize(), f"Alt+{number % 10}", lambda s=stage: self.go(s))
+            self._action(go, stage.value.capitalize(), f"Alt+{number % 10}", partial(self.go, stage))
         go.addSeparator()
         for text, keys, place in (
             ("Stages", "F2", lambda: self.rail), ("Picture", "F3", lambda: self.view),
             ("Page", "F4", self._first_field), ("Findings", "F5", lambda: self.findings),
         ):  # fmt: skip
-            self._action(go, f"Keyboard to {text.lower()}", keys, lambda p=place: p() and p().setFocus(Qt.FocusReason.ShortcutFocusReason))
-        bench = bar.addMenu("&Bench")
-        self.bench_action = self._action(bench, "&Bench mode, large type", "F11", self.toggle_bench_mode, checkable=True)
+            self._action(
+                go,
+                f"Keyboard to {text.lower()}",
+                keys,
+                partial(_focus, place),
+            )
+        self.bench_action = self._action(
+            bench, "&Bench mode, large type", "F11", self.toggle_bench_mode, checkable=True
+        )
         self._action(bench, "&Passed", "Ctrl+Space", self._pass_step)
         self._action(bench, "&Not right…", "Ctrl+R", self._not_right)
         self._action(bench, "&Who is at the bench…", "", self.ask_person)
-        view = bar.addMenu("&View")
         self._action(view, "&Turn about the other axis", "Ctrl+T", self.turn_axis)
         self._action(view, "&Fit the picture", "Ctrl+0", self.view.fit)
         view.addSeparator()
         self._action(view, "&Light or dark", "Ctrl+D", self.toggle_look)
         units = QActionGroup(self)
         for text, system in (("&Metric (mm, mm², °C)", "metric"), ("&Inch (in, AWG, °F)", "inch")):
-            action = self._action(view, text, "", lambda s=system: self.set_system(s), checkable=True)
+            action = self._action(view, text, "", partial(self.set_system, system), checkable=True)
             action.setChecked(self.system == system)
             units.addAction(action)
         self._action(view, "&Keys…", "F1", self.show_keys)
 
+    def undo(self) -> None:
+        """Take the last edit back."""
+        if self.session is not None:
+            self.session.undo_stack.undo()
+
+    def redo(self) -> None:
+        """Make the edit taken back again."""
+        if self.session is not None:
+            self.session.undo_stack.redo()
+
     def _show_start(self) -> None:
-        start = StartPage(self.recent())
+        start = StartPage(self.recent(), self.look)
         start.new_wanted.connect(self.new_pack)
         start.open_wanted.connect(self.choose_job)
         start.path_wanted.connect(lambda p: self.open_path(Path(p)))
         start.demo_wanted.connect(self.open_demo)
         if self.stack.count():
             old = self.stack.widget(0)
+            assert old is not None
             self.stack.removeWidget(old)
             old.deleteLater()
         self.stack.insertWidget(0, start)
@@ -201,13 +225,18 @@ class MainWindow(QMainWindow):
         QApplication.instance().setStyleSheet(style_sheet(self.look))  # type: ignore[union-attr]
         for part in (self.plate, self.rail, self.view, self.findings):
             part.set_palette(self.look)
+        start = self.stack.widget(0)
+        if isinstance(start, StartPage):
+            start.picture.set_palette(self.look)
 
     # -- jobs -------------------------------------------------------------------------------------------
 
     def recent(self) -> list[str]:
         """Paths opened lately that still exist."""
         value = self.settings.value("recent", [])
-        paths = [value] if isinstance(value, str) else list(value or [])
+        paths = (
+            [value] if isinstance(value, str) else [str(v) for v in value] if isinstance(value, list) else []
+        )
         return [p for p in paths if Path(p).exists()]
 
     def _remember(self, path: Path) -> None:
@@ -312,7 +341,10 @@ class MainWindow(QMainWindow):
         def made(design: Any) -> None:
             self._clear_notice()
             person = str(self.settings.value("person", ""))
-            if guarded(lambda: self._take_job(JobFile.create(path, design, person, "proposed from the brief")), self.tell):
+            if guarded(
+                lambda: self._take_job(JobFile.create(path, design, person, "proposed from the brief")),
+                self.tell,
+            ):
                 self.settings.setValue("folder", str(path.parent))
 
         self._tasks.append(Task(lambda: propose(brief, self.shelf), made, self.tell).start())
@@ -320,7 +352,9 @@ class MainWindow(QMainWindow):
     def choose_job(self) -> None:
         """Ask for a job file and open it."""
         folder = str(self.settings.value("folder", Path.home()))
-        name, _ = QFileDialog.getOpenFileName(self, "Open a job", folder, f"Firm Cell job (*{SUFFIX});;All files (*)")
+        name, _ = QFileDialog.getOpenFileName(
+            self, "Open a job", folder, f"Firm Cell job (*{SUFFIX});;All files (*)"
+        )
         if name and self.open_path(Path(name)):
             self.settings.setValue("folder", str(Path(name).parent))
 
@@ -328,7 +362,9 @@ class MainWindow(QMainWindow):
         """Write a copy of the job under another name and go on in it."""
         if self.session is None:
             return
-        name, _ = QFileDialog.getSaveFileName(self, "Save a copy as", str(self.session.path), f"Firm Cell job (*{SUFFIX})")
+        name, _ = QFileDialog.getSaveFileName(
+            self, "Save a copy as", str(self.session.path), f"Firm Cell job (*{SUFFIX})"
+        )
         if name:
             path = Path(name) if name.endswith(SUFFIX) else Path(name + SUFFIX)
             session = self.session
@@ -340,7 +376,9 @@ class MainWindow(QMainWindow):
         """Ask where, and write the passport off the interface thread."""
         if self.session is None:
             return
-        name, _ = QFileDialog.getSaveFileName(self, "Write the passport", str(self.session.path.with_suffix(f".{kind}")), f"*.{kind}")
+        name, _ = QFileDialog.getSaveFileName(
+            self, "Write the passport", str(self.session.path.with_suffix(f".{kind}")), f"*.{kind}"
+        )
         if name:
             self.write_passport(kind, Path(name))
 
@@ -379,14 +417,19 @@ class MainWindow(QMainWindow):
         if session is None:
             return
         analysis, design = session.analysis, session.design
-        self.view.show_faces([face_drawing(design, analysis, face) for face in Face])
-        current = self._bench().step if Stage.BENCH in self.pages else None
+        current = self._bench().step
+        # At the bench only the face that lies up now is shown.
+        faces = [current.face] if self._bench_mode and current and current.face else list(Face)
+        self.view.show_faces([face_drawing(design, analysis, face) for face in faces])
         self.view.show_paint(stage_paint(self.stage, design, analysis, session.state, session.steps, current))
         self._show_card(self.view.selected)
         self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
         self.findings.findings.set_findings(session.findings)
         counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
-        words = ", ".join(f"{n} {s.word}" for n, s in zip(counts, Severity, strict=True) if n) or "nothing found wrong"
+        words = (
+            ", ".join(f"{n} {s.word}" for n, s in zip(counts, Severity, strict=True) if n)
+            or "nothing found wrong"
+        )
         self.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a cure")
         p, e = analysis.pack, analysis.jacket.envelope
         self.plate.show_plate(
@@ -459,14 +502,28 @@ class MainWindow(QMainWindow):
             self.card.hide()
             return
         p = self.look
-        rows = "".join(f"<tr><td style='color:{p.quiet};padding-right:10px'>{n}</td><td>{v}</td></tr>" for n, v in told.rows)
+        rows = "".join(
+            f"<tr><td style='color:{p.quiet};padding-right:10px'>{n}</td><td>{v}</td></tr>"
+            for n, v in told.rows
+        )
         why = f"<div style='color:{p.quiet}'>{told.why}</div>" if told.why else ""
         self.card.setText(f"<b>{told.title}</b><table>{rows}</table>{why}")
-        self.card.setStyleSheet(f"background:{p.raised};border:1px solid {p.accent};border-radius:5px;padding:7px;")
+        self.card.setStyleSheet(
+            f"background:{p.raised};border:1px solid {p.accent};border-radius:5px;padding:7px;"
+        )
         self.card.setWordWrap(True)
-        self.card.setMaximumWidth(max(self.view.width() - 24, 200))
+        self.card.setMaximumWidth(
+            max(min(self.view.width() - 24, self.fontMetrics().averageCharWidth() * 46), 200)
+        )
         self.card.adjustSize()
-        self.card.move(12, self.view.height() - self.card.height() - 12)
+        # In the corner away from the part, so that it does not cover what it tells about.
+        at = self.view.place_of(ref)
+        low = at is None or at.y() < self.view.height() / 2
+        right = at is not None and at.x() < self.view.width() / 2
+        self.card.move(
+            self.view.width() - self.card.width() - 12 if right else 12,
+            self.view.height() - self.card.height() - 12 if low else 12,
+        )
         self.card.show()
         self.card.raise_()
 
@@ -489,7 +546,11 @@ class MainWindow(QMainWindow):
         page = self.pages.get(self.stage)
         if page is None:
             return None
-        fields = [w for w in page.widget().findChildren(QWidget) if w.focusPolicy() & Qt.FocusPolicy.TabFocus and w.isVisible() and w.isEnabled()]
+        fields = [
+            w
+            for w in page.findChildren(QWidget)
+            if w.focusPolicy() & Qt.FocusPolicy.TabFocus and w.isVisible() and w.isEnabled()
+        ]
         return fields[0] if fields else page
 
     # -- looks and bench --------------------------------------------------------------------------------
@@ -515,25 +576,29 @@ class MainWindow(QMainWindow):
         if session is None:
             return
         axis = TurnAxis.SHORT if session.design.arrangement.turn_axis is TurnAxis.LONG else TurnAxis.LONG
-        guarded(lambda: session.edit("arrangement.turn_axis", axis, f"Turn about the {axis.value} axis"), self.tell)
+        guarded(
+            lambda: session.edit("arrangement.turn_axis", axis, f"Turn about the {axis.value} axis"),
+            self.tell,
+        )
 
     def toggle_bench_mode(self) -> None:
         """Fill the screen with the pack and the step at hand, in large type; or go back."""
-        if self.session is None:
-            self.bench_action.setChecked(False)
-            return
-        self._bench_mode = not self._bench_mode
+        self.set_bench_mode(not self._bench_mode)
+        if self._bench_mode:
+            self.showFullScreen()
+        elif self.isFullScreen():
+            self.showNormal()
+
+    def set_bench_mode(self, on: bool) -> None:
+        """Show only the pack and the step at hand, in large type."""
+        self._bench_mode = on and self.session is not None
         self.bench_action.setChecked(self._bench_mode)
         for part in (self.rail, self.plate, self.findings_box, self.menuBar()):
             part.setVisible(not self._bench_mode)
-        self._bench().set_large(self._bench_mode)
-        if self._bench_mode:
+        if self.session is not None:
+            self._bench().set_large(self._bench_mode)
             self.go(Stage.BENCH)
-            self.showFullScreen()
-            self.split.setSizes([1, 1])
-        else:
-            self.showNormal()
-            self.split.setSizes([700, 440])
+        self.split.setSizes([1000, 1000] if self._bench_mode else [700, 440])
 
     def _pass_step(self) -> None:
         if self.session is not None and self.stage is Stage.BENCH:
@@ -545,7 +610,12 @@ class MainWindow(QMainWindow):
 
     def ask_person(self) -> None:
         """Ask who is at the bench; every record carries the name."""
-        name, given = QInputDialog.getText(self, "Who is at the bench", "Name that stands with each record:", text=str(self.settings.value("person", "")))
+        name, given = QInputDialog.getText(
+            self,
+            "Who is at the bench",
+            "Name that stands with each record:",
+            text=str(self.settings.value("person", "")),
+        )
         if given:
             self.set_person(name.strip()[:60])
 
@@ -563,16 +633,24 @@ class MainWindow(QMainWindow):
     def keys_sheet(self) -> ShortcutSheet:
         """The sheet of all shortcuts, made from the menus and the picture's own keys."""
         groups: list[tuple[str, list[tuple[str, str]]]] = []
-        for top in self.menuBar().actions():
-            menu = top.menu()
+        for menu in self._menus:
             keys = [
                 (a.shortcut().toString(QKeySequence.SequenceFormat.NativeText), a.text().replace("&", ""))
-                for a in (menu.actions() if menu is not None else [])
+                for a in menu.actions()
                 if not a.shortcut().isEmpty()
             ]
-            groups.append((top.text().replace("&", ""), keys))  # type: ignore[attr-defined]
+            groups.append((menu.title().replace("&", ""), keys))
         groups.append(
-            ("On the picture", [("Arrows", "move"), ("+ and −", "zoom"), ("0", "fit"), ("[ and ]", "walk from part to part"), ("Esc", "pick nothing")])
+            (
+                "On the picture",
+                [
+                    ("Arrows", "move"),
+                    ("+ and −", "zoom"),
+                    ("0", "fit"),
+                    ("[ and ]", "walk from part to part"),
+                    ("Esc", "pick nothing"),
+                ],
+            )
         )
         groups.append(("In lists", [("Enter", "go there, or take it"), ("Up and Down", "move")]))
         return ShortcutSheet(groups, self)

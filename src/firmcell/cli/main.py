@@ -42,7 +42,9 @@ def _parser() -> argparse.ArgumentParser:
     parser.add_argument("--version", action="version", version=f"Firm Cell {__version__}")
     commands = parser.add_subparsers(dest="command", metavar="COMMAND")
 
-    def command(name: str, run: Callable[[argparse.Namespace], int], words: str, example: str) -> argparse.ArgumentParser:
+    def command(
+        name: str, run: Callable[[argparse.Namespace], int], words: str, example: str
+    ) -> argparse.ArgumentParser:
         sub = commands.add_parser(
             name, help=words, description=words, epilog=f"example:\n  {example}",
             formatter_class=argparse.RawDescriptionHelpFormatter,
@@ -50,21 +52,51 @@ def _parser() -> argparse.ArgumentParser:
         sub.set_defaults(run=run)
         return sub
 
-    opening = command("open", _open, "open the window (also without the word: firm-cell JOB)", "firm-cell open hoist.firmcell")
+    opening = command(
+        "open",
+        _open,
+        "open the window (also without the word: firm-cell JOB)",
+        "firm-cell open hoist.firmcell",
+    )
     opening.add_argument("job", nargs="?", type=Path, metavar="JOB", help="a .firmcell file")
-    opening.add_argument("--demo", nargs="?", const="orchard-hoist", metavar="NAME", help="open a demo job of the farm (orchard-hoist, bee-house-scale, hay-loft-lantern)")
+    opening.add_argument(
+        "--demo",
+        nargs="?",
+        const="orchard-hoist",
+        metavar="NAME",
+        help="open a demo job of the farm (orchard-hoist, bee-house-scale, hay-loft-lantern)",
+    )
     opening.add_argument("--fresh", action="store_true", help="with --demo: start the demo job over")
-    sub = command("analyse", _analyse, "figures and findings of a job", "firm-cell analyse hoist.firmcell --json")
+    sub = command(
+        "analyse", _analyse, "figures and findings of a job", "firm-cell analyse hoist.firmcell --json"
+    )
     sub.add_argument("job", type=Path, metavar="JOB")
     sub.add_argument("--json", action="store_true", help="everything, as documented in docs/analyse-json.md")
     sub = command("new", _new, "make a job from a brief", "firm-cell new --brief brief.json -o new.firmcell")
-    sub.add_argument("--brief", type=Path, required=True, metavar="FILE", help="JSON with units; - for standard input")
+    sub.add_argument(
+        "--brief", type=Path, required=True, metavar="FILE", help="JSON with units; - for standard input"
+    )
     sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
-    sub = command("export", _export, "write a job in an open format", "firm-cell export hoist.firmcell --to pdf passport.pdf")
+    sub = command(
+        "export",
+        _export,
+        "write a job in an open format",
+        "firm-cell export hoist.firmcell --to pdf passport.pdf",
+    )
     sub.add_argument("job", type=Path, metavar="JOB")
-    sub.add_argument("--to", choices=("json", "csv", "pdf", "html"), required=True, help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport")
+    sub.add_argument(
+        "--to",
+        choices=("json", "csv", "pdf", "html"),
+        required=True,
+        help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport",
+    )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
-    sub = command("import", _import, "make a job from an exchanged JSON job", "firm-cell import hoist.json -o hoist.firmcell")
+    sub = command(
+        "import",
+        _import,
+        "make a job from an exchanged JSON job",
+        "firm-cell import hoist.json -o hoist.firmcell",
+    )
     sub.add_argument("json", type=Path, metavar="FILE")
     sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
     sub = command("log", _log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json")
@@ -72,7 +104,12 @@ def _parser() -> argparse.ArgumentParser:
     sub.add_argument("--json", action="store_true", help="one record a line")
     sub = command("verify", _verify, "check that no record was changed", "firm-cell verify hoist.firmcell")
     sub.add_argument("job", type=Path, metavar="JOB")
-    sub = command("shots", _shots, "render the documentation's pictures without a screen", "firm-cell shots docs/screenshots")
+    sub = command(
+        "shots",
+        _shots,
+        "render the documentation's pictures without a screen",
+        "firm-cell shots docs/screenshots",
+    )
     sub.add_argument("folder", type=Path, metavar="DIR")
     return parser
 
@@ -117,11 +154,23 @@ def _analyse(arguments: argparse.Namespace) -> int:
     e = a.jacket.envelope
     print(f"{whole.job}: {p.designation} ({p.series}S{p.parallel}P)")
     for name, value in (
-        ("voltage", f"{p.voltage_empty_v:.2f} / {p.voltage_nominal_v:.2f} / {p.voltage_full_v:.2f} V empty / nominal / full"),
-        ("content", f"{p.capacity_ah:.2f} Ah, {p.energy_wh:.0f} Wh rated, {p.energy_usable_wh:.0f} Wh to the load"),
+        (
+            "voltage",
+            f"{p.voltage_empty_v:.2f} / {p.voltage_nominal_v:.2f} / {p.voltage_full_v:.2f} V empty / nominal / full",
+        ),
+        (
+            "content",
+            f"{p.capacity_ah:.2f} Ah, {p.energy_wh:.0f} Wh rated, {p.energy_usable_wh:.0f} Wh to the load",
+        ),
         ("cell", f"{p.cell_current_steady_a:.2f} A steady, {p.cell_current_peak_a:.2f} A peak"),
-        ("sag", f"{p.sag_steady_v:.2f} V steady, {p.sag_peak_v:.2f} V peak, {p.resistance_total_ohm * 1e3:.1f} mΩ in all"),
-        ("size", f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm, {p.mass_kg:.2f} kg"),
+        (
+            "sag",
+            f"{p.sag_steady_v:.2f} V steady, {p.sag_peak_v:.2f} V peak, {p.resistance_total_ohm * 1e3:.1f} mΩ in all",
+        ),
+        (
+            "size",
+            f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm, {p.mass_kg:.2f} kg",
+        ),
         ("lead", f"{a.leads.limit_a:.1f} A allowed, {a.leads.drop_steady_v * 1e3:.0f} mV lost"),
     ):
         print(f"  {name:<8} {value}")
@@ -170,7 +219,9 @@ def _log(arguments: argparse.Namespace) -> int:
         if arguments.json:
             print(json.dumps(event.model_dump(mode="json"), ensure_ascii=False))
         else:
-            print(f"{event.seq:>4}  {event.time[:19].replace('T', ' ')}  {event.person or '-':<16} {event.step or '-':<20} {event_words(event)}")
+            print(
+                f"{event.seq:>4}  {event.time[:19].replace('T', ' ')}  {event.person or '-':<16} {event.step or '-':<20} {event_words(event)}"
+            )
     return 0
 
 

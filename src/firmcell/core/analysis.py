@@ -180,7 +180,9 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         guard=GuardFigures(
             taps=taps,
             sense_wire_total_m=sum(tap.wire_length_m for tap in taps),
-            standby_days=capacity / board.standby_current_a / 86_400 if board and board.standby_current_a else None,
+            standby_days=capacity / board.standby_current_a / 86_400
+            if board and board.standby_current_a
+            else None,
         ),
         jacket=JacketFigures(
             envelope=outer,
@@ -190,7 +192,11 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
             if jacket.sleeve
             else None,
             cross_sleeve=fit_sleeve(
-                jacket.cross_sleeve, outer.bare_length_m, outer.bare_height_m, outer.bare_width_m, jacket.lip_m
+                jacket.cross_sleeve,
+                outer.bare_length_m,
+                outer.bare_height_m,
+                outer.bare_width_m,
+                jacket.lip_m,
             )
             if jacket.cross_sleeve
             else None,

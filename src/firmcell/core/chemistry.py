@@ -99,9 +99,9 @@ def resting_voltage(chemistry: Chemistry, soc: ArrayLike) -> NDArray[np.float64]
     -------
     ndarray of the same shape, V.
     """
-    return np.interp(np.asarray(soc, dtype=float), _SOC, _RESTING[chemistry])
+    return np.asarray(np.interp(np.asarray(soc, dtype=float), _SOC, _RESTING[chemistry]))
 
 
 def soc_of_resting_voltage(chemistry: Chemistry, voltage: ArrayLike) -> NDArray[np.float64]:
     """Return the state of charge (0 to 1) at which the generic cell rests at `voltage` (V)."""
-    return np.interp(np.asarray(voltage, dtype=float), _RESTING[chemistry], _SOC)
+    return np.asarray(np.interp(np.asarray(voltage, dtype=float), _RESTING[chemistry], _SOC))

@@ -51,9 +51,7 @@ def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficien
     return np.asarray(np.asarray(resistance_20, dtype=float) * (1 + coefficient * rise))
 
 
-def bisect(
-    function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, steps: int = 40
-) -> Array:
+def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, steps: int = 40) -> Array:
     """Return where a rising `function` of an array crosses zero between `low` and `high`, elementwise.
 
     After `steps` halvings the width is 2^-steps of the first; a function that stays on one side
@@ -94,7 +92,8 @@ def wire_heat_loss(
     barrier = insulation_barrier(area_m2, outer)
 
     def imbalance(surface: Array) -> Array:
-        return surface + barrier * cylinder_loss(surface, ambient, outer, INSULATION_EMISSIVITY) - conductor
+        lost = cylinder_loss(surface, ambient, outer, INSULATION_EMISSIVITY)
+        return np.asarray(surface + barrier * lost - conductor)
 
     surface = bisect(imbalance, ambient, np.maximum(conductor, ambient) + 0 * barrier, steps=30)
     return cylinder_loss(surface, ambient, outer, INSULATION_EMISSIVITY)

@@ -48,7 +48,11 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
     p = next((s for s in a.strips if s.id == name), None)
     if p is None:
         return None
-    title = {StripKind.LINK: "Series link", StripKind.PARALLEL: "Parallel strip", StripKind.COLLECTOR: "Collecting strip"}[p.kind]
+    title = {
+        StripKind.LINK: "Series link",
+        StripKind.PARALLEL: "Parallel strip",
+        StripKind.COLLECTOR: "Collecting strip",
+    }[p.kind]
     why = {
         StripKind.LINK: "Pack current divided by the number of links.",
         StripKind.PARALLEL: "Evens out its group; it carries current only where a cell has no link of its own.",
@@ -59,7 +63,10 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
         (
             ("Metal", f"{p.strip}, {p.layers} layer{'s' if p.layers > 1 else ''}"),
             ("Cut length", millimetres(p.length_m)),
-            ("Carries", f"{amperes(p.current_steady_a)} of {amperes(p.limit_a)} ({percent(p.share_of_limit)})"),
+            (
+                "Carries",
+                f"{amperes(p.current_steady_a)} of {amperes(p.limit_a)} ({percent(p.share_of_limit)})",
+            ),
             ("Warms to", f"{celsius(p.temperature_k)}, {celsius(p.peak_temperature_k)} after the peak"),
             ("Weld pairs", str(p.weld_pairs)),
         ),
@@ -132,7 +139,11 @@ def _connector(name: str, d: Design, a: Analysis) -> Description | None:
     c = d.leads.connector
     return Description(
         c.name,
-        (("Carries", f"{amperes(a.leads.connector_limit_a)} here"), ("On the pack", c.pack_half), ("Keying", c.keying.value)),
+        (
+            ("Carries", f"{amperes(a.leads.connector_limit_a)} here"),
+            ("On the pack", c.pack_half),
+            ("Keying", c.keying.value),
+        ),
     )
 
 
@@ -140,7 +151,9 @@ def _fuse(name: str, d: Design, a: Analysis) -> Description | None:
     fuse = d.leads.fuse
     if fuse is None:
         return None
-    return Description(fuse.name, (("Breaks", amperes(fuse.breaking_a)), ("A short drives", amperes(a.pack.short_circuit_a))))
+    return Description(
+        fuse.name, (("Breaks", amperes(fuse.breaking_a)), ("A short drives", amperes(a.pack.short_circuit_a)))
+    )
 
 
 def _jacket(name: str, d: Design, a: Analysis) -> Description | None:
@@ -148,7 +161,9 @@ def _jacket(name: str, d: Design, a: Analysis) -> Description | None:
     rows = [("Outside", f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm")]
     if a.jacket.sleeve:
         rows.append(("Sleeve", f"{a.jacket.sleeve.sleeve}, cut {a.jacket.sleeve.cut_length_m * 1e3:.0f} mm"))
-    return Description("Outline", tuple(rows), "Largest cells of the class, strips, sheets, board and sleeves counted.")
+    return Description(
+        "Outline", tuple(rows), "Largest cells of the class, strips, sheets, board and sleeves counted."
+    )
 
 
 def _node(name: str, d: Design, a: Analysis) -> Description | None:

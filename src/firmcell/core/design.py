@@ -93,7 +93,7 @@ class Design(Frozen):
 
     format: int = FORMAT
     brief: Brief
-    cell: Cell
+    cell: Cell = Field(title="Cell")
     series: Count = Field(title="Groups in series", ge=1, le=64)
     parallel: Count = Field(title="Cells in parallel", ge=1, le=200)
     arrangement: Arrangement

@@ -68,11 +68,13 @@ class Drawing:
 
 def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:
     """Return the box round shapes, labels by a rough width."""
+    points: tuple[Point, ...]
     xs: list[float] = []
     ys: list[float] = []
     for shape in shapes:
         if isinstance(shape, Disc):
-            reach, points = shape.radius, (shape.centre,)
+            reach = shape.radius
+            points = (shape.centre,)
         elif isinstance(shape, Label):
             reach, points = shape.height * 0.6, (shape.centre,)
         elif isinstance(shape, Stroke):

@@ -183,7 +183,9 @@ def event_hash(
 
 def payload_json(payload: Frozen) -> str:
     """Return the one JSON text of a payload that is stored and hashed."""
-    return json.dumps(payload.model_dump(mode="json"), ensure_ascii=False, sort_keys=True, separators=(",", ":"))
+    return json.dumps(
+        payload.model_dump(mode="json"), ensure_ascii=False, sort_keys=True, separators=(",", ":")
+    )
 
 
 def sealed(

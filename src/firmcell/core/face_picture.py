@@ -38,7 +38,10 @@ def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
     painter.labels()
     painter.dimensions()
     return Drawing(
-        title=f"{face.value} face", shapes=tuple(painter.shapes), bounds=bounds_of(painter.shapes), targets=painter.targets
+        title=f"{face.value} face",
+        shapes=tuple(painter.shapes),
+        bounds=bounds_of(painter.shapes),
+        targets=painter.targets,
     )
 
 
@@ -84,10 +87,12 @@ class _FacePainter:
                 self.shapes.append(Disc(at, radius * 0.86, "cell.minus", ref, c.group))
             off = radius * 0.60
             self.shapes.append(
-                Label((at[0] - off * 0.94, at[1] + off * 0.94), "+" if plus_here else "−", radius * 0.62,
+                Label((at[0] - off * 0.94, at[1] + off * 0.94), "+" if plus_here else "−", radius * 0.84,
                       "mark.plus" if plus_here else "mark.minus", ref)
             )  # fmt: skip
-            self.shapes.append(Label((at[0] + off, at[1] - off), str(c.number), radius * 0.30, "label.cell", ref))
+            self.shapes.append(
+                Label((at[0] + off, at[1] - off), str(c.number), radius * 0.30, "label.cell", ref)
+            )
 
     def strips(self) -> None:
         order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2}
@@ -100,7 +105,9 @@ class _FacePainter:
             middle = points[len(points) // 2 - 1], points[len(points) // 2]
             self.targets[ref] = ((middle[0][0] + middle[1][0]) / 2, (middle[0][1] + middle[1][1]) / 2)
             self.targets.setdefault(f"node:{piece.node}", self.targets[ref])
-            self.shapes.append(Stroke(stretched, piece.width_m * MM, f"strip.{piece.kind.value}", ref, piece.layers))
+            self.shapes.append(
+                Stroke(stretched, piece.width_m * MM, f"strip.{piece.kind.value}", ref, piece.layers)
+            )
             for x, y in points:
                 for dx, dy in ((-1.2, -0.9), (1.2, 0.9)):
                     welds.append(Disc((x + dx, y + dy), 0.45, "weld", ref))
@@ -109,23 +116,36 @@ class _FacePainter:
     def board(self) -> None:
         board = self.design.guarding.board
         place = self.design.guarding.place
-        if board is None or place is BoardPlace.OUTSIDE or (place is BoardPlace.TOP and self.face is Face.BOTTOM):
+        if (
+            board is None
+            or place is BoardPlace.OUTSIDE
+            or (place is BoardPlace.TOP and self.face is Face.BOTTOM)
+        ):
             return
         half = board.width_m * MM / 2
+        long = board.length_m * MM / 2
         if place is BoardPlace.END:
             x0 = self.half_length + self.design.jacket.side_m * MM
             corners = rectangle(x0, -half, x0 + board.height_m * MM, half)
         else:
-            long = board.length_m * MM / 2
             corners = rectangle(-long, -half, long, half)
         points = self.path(*corners)
         centre = (sum(x for x, _ in points) / 4, sum(y for _, y in points) / 4)
         self.targets["board"] = centre
         self.shapes.append(Area(points, "board", "board"))
-        if place is BoardPlace.END:
-            self.shapes.append(Label(centre, "guard"[0].upper(), min(4.0, board.height_m * MM * 0.6), "label.board", "board"))
-        else:
+        if place is BoardPlace.TOP:
             self.shapes.append(Label(centre, "guard", 5.0, "label.board", "board"))
+        # One pad for each tap, so that it reads as a board and not as a bar.
+        pads = board.series + 1
+        for n in range(pads):
+            along = (n + 0.5) / pads * 2 - 1
+            x = (
+                self.half_length + self.design.jacket.side_m * MM + 2.0
+                if place is BoardPlace.END
+                else along * long * 0.9
+            )
+            y = along * half * 0.9 if place is BoardPlace.END else half - 2.0
+            self.shapes.append(Disc(self.place(x, y), 0.8, "board.pad", "board"))
 
     def taps(self) -> None:
         for tap in self.analysis.guard.taps:
@@ -152,14 +172,21 @@ class _FacePainter:
                 continue
             cell = lead_cell(self.analysis.layout, positive)
             x, y = cell.x_m * MM, cell.y_m * MM
-            lane = self.half_width + FIRST_LANE_MM + (self.design.series + 1) * LANE_MM + diameter * (1.2 if positive else 2.6)
+            lane = (
+                self.half_width
+                + FIRST_LANE_MM
+                + (self.design.series + 1) * LANE_MM
+                + diameter * (1.2 if positive else 2.6)
+            )
             role, ref = ("lead.plus", "lead:plus") if positive else ("lead.minus", "lead:minus")
             start = x - min(self.design.cell.diameter_m * MM * 0.22, 5.0)
             wire = self.path((start, y), (start, lane), (self.end + LEAD_OUT_MM, lane))
             self.shapes.append(Stroke(wire, diameter, role, ref))
             self.targets[ref] = wire[1]
             end = self.place(self.end + LEAD_OUT_MM + 5.0, lane)
-            self.shapes.append(Label(end, "+" if positive else "−", 5.5, "mark.plus" if positive else "mark.minus", ref))
+            self.shapes.append(
+                Label(end, "+" if positive else "−", 5.5, "mark.plus" if positive else "mark.minus", ref)
+            )
 
     def labels(self) -> None:
         """Group numbers and tap names, over everything else."""
@@ -170,13 +197,16 @@ class _FacePainter:
             first, second = cells[(len(cells) - 1) // 2], cells[len(cells) // 2]
             at = self.place((first.x_m + second.x_m) / 2 * MM, (first.y_m + second.y_m) / 2 * MM)
             if len(cells) == 1:
-                at = (at[0] + self.design.cell.diameter_m * MM * 0.26, at[1] + self.design.cell.diameter_m * MM * 0.26)
+                at = (
+                    at[0] + self.design.cell.diameter_m * MM * 0.26,
+                    at[1] + self.design.cell.diameter_m * MM * 0.26,
+                )
             self.targets[f"group:{group}"] = at
             self.shapes.append(Disc(at, size * 0.85, "label.group.back", f"group:{group}", group))
             self.shapes.append(Label(at, str(group), size, "label.group", f"group:{group}"))
         for tap in self.analysis.guard.taps:
             if tap.face is self.face:
-                x, y = self.targets[f"tap:{tap.number}"]
+                x = self.targets[f"tap:{tap.number}"][0]
                 sign = 1.0 if self.place(0.0, 1.0)[1] > 0 else -1.0
                 lane = FIRST_LANE_MM + tap.number * LANE_MM + self.half_width
                 at = (x, sign * (lane + (2.6 if tap.number == self.design.series else 0.0)))
@@ -194,11 +224,22 @@ class _FacePainter:
         for x in ends:
             self.shapes.append(Stroke(((x, y - 1.6), (x, y + 1.6)), 0.25, "dimension"))
         self.shapes.append(
-            Label((sum(ends) / 2, y + side * 4.2), f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside", 4.2, "label.dimension")
+            Label(
+                (sum(ends) / 2, y + side * 4.2),
+                f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside",
+                4.2,
+                "label.dimension",
+            )
         )
         title = "Top" if self.face is Face.TOP else "Bottom"
-        how = "" if self.face is Face.TOP else f", turned over about the {self.design.arrangement.turn_axis.value} axis"
-        self.shapes.append(Label((ends[0], y + side * 4.2), f"{title}{how}", 4.6, "label.title", anchor="start"))
+        how = (
+            ""
+            if self.face is Face.TOP
+            else f", turned over about the {self.design.arrangement.turn_axis.value} axis"
+        )
+        self.shapes.append(
+            Label((ends[0], y + side * 4.2), f"{title}{how}", 4.6, "label.title", anchor="start")
+        )
 
 
 def _overhang(points: list[Point], by: float) -> tuple[Point, ...]:

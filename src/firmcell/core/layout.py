@@ -140,11 +140,21 @@ def lay_out(cell: Cell, series: int, parallel: int, arrangement: Arrangement) ->
         for i in range(count)
     )
     links = tuple(
-        len(neighbour_pairs(xy[k * parallel : (k + 1) * parallel], xy[(k + 1) * parallel : (k + 2) * parallel], pitch))
+        len(
+            neighbour_pairs(
+                xy[k * parallel : (k + 1) * parallel], xy[(k + 1) * parallel : (k + 2) * parallel], pitch
+            )
+        )
         for k in range(series - 1)
     )
     return Layout.model_construct(
-        cells=cells, pitch_m=pitch, columns=-(-count // rows), rows=rows, length_m=length, width_m=width, links=links
+        cells=cells,
+        pitch_m=pitch,
+        columns=-(-count // rows),
+        rows=rows,
+        length_m=length,
+        width_m=width,
+        links=links,
     )
 
 

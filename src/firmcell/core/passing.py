@@ -4,7 +4,16 @@ from collections.abc import Iterable
 
 from firmcell.core.build import BuildState, standing_events
 from firmcell.core.design import Design
-from firmcell.core.events import CellCheck, Checked, Event, InsulationReading, NotRight, SolderJoint, WeldRow, WeldSample
+from firmcell.core.events import (
+    CellCheck,
+    Checked,
+    Event,
+    InsulationReading,
+    NotRight,
+    SolderJoint,
+    WeldRow,
+    WeldSample,
+)
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.rules.cells import GROUP_JOIN_SPREAD_V
 from firmcell.core.rules.proof import LEAST_INSULATION_OHM
@@ -63,7 +72,9 @@ def _fault(data: object, step: Step) -> str | None:
     match data:
         case CellCheck(lowest_v=low, highest_v=high, wraps_sound=sound):
             if high - low > GROUP_JOIN_SPREAD_V:
-                return f"The cells differ by {volts(high - low)}; within {volts(GROUP_JOIN_SPREAD_V)} is right."
+                return (
+                    f"The cells differ by {volts(high - low)}; within {volts(GROUP_JOIN_SPREAD_V)} is right."
+                )
             return None if sound else "A wrap is not sound."
         case WeldSample(peeled=peeled, held=held) if held < peeled:
             return f"{peeled - held} of {peeled} samples did not hold; change the setting and peel again."

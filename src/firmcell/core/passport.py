@@ -38,7 +38,9 @@ class Passport:
     unfinished: str
 
 
-def passport(design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], last_hash: str) -> Passport:
+def passport(
+    design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], last_hash: str
+) -> Passport:
     """Return the passport of a pack; `last_hash` ties it to the record (the hash of the last event)."""
     p, cell, e = analysis.pack, design.cell, analysis.jacket.envelope
     facts = cell.facts
@@ -46,7 +48,9 @@ def passport(design: Design, analysis: Analysis, state: BuildState, steps: tuple
     proof = judge_taps(state.tap_volts, design.series, cell, cell.chemistry.is_lithium)
     unfinished = ""
     if open_steps:
-        unfinished = f"{len(open_steps)} of {len(steps)} steps are not passed; the next is “{open_steps[0].title}”."
+        unfinished = (
+            f"{len(open_steps)} of {len(steps)} steps are not passed; the next is “{open_steps[0].title}”."
+        )
     elif proof.verdict in (Verdict.WRONG, Verdict.MISSING):
         unfinished = proof.words
     charge = design.series * cell.full_v
@@ -66,10 +70,16 @@ def passport(design: Design, analysis: Analysis, state: BuildState, steps: tuple
     )  # fmt: skip
     limits = (
         ("Charge to", f"{volts(charge)} ({volts(cell.full_v)} a group), no higher"),
-        ("Charge current", f"up to {amperes(min(design.charge_current_a, cell.current_charge_a * design.parallel))}"),
+        (
+            "Charge current",
+            f"up to {amperes(min(design.charge_current_a, cell.current_charge_a * design.parallel))}",
+        ),
         ("Method", facts.charge_words),
         ("Charge between", f"{celsius(cell.temperature_charge_min_k)} and 45 °C, never below"),
-        ("Store at", f"{volts(design.series * facts.storage_low_v)} to {volts(design.series * facts.storage_high_v)}"),
+        (
+            "Store at",
+            f"{volts(design.series * facts.storage_low_v)} to {volts(design.series * facts.storage_high_v)}",
+        ),
         ("Stop at", f"{volts(p.voltage_empty_v)}; no cell above {celsius(cell.temperature_max_k)}"),
     )
     taps = tuple(
@@ -85,7 +95,9 @@ def passport(design: Design, analysis: Analysis, state: BuildState, steps: tuple
         "A pack that swells, hisses, smells or warms by itself goes outside and is left.",
         "Local rules for transport and disposal apply.",
         *(
-            (f"Up to {volts(p.voltage_full_v)}: over the touch limit of 60 V d.c.; covers on, licensed practice where asked.",)
+            (
+                f"Up to {volts(p.voltage_full_v)}: over the touch limit of 60 V d.c.; covers on, licensed practice where asked.",
+            )
             if p.voltage_full_v > 60
             else ()
         ),
@@ -97,7 +109,10 @@ def passport(design: Design, analysis: Analysis, state: BuildState, steps: tuple
         f"{passed} of {len(steps)} steps passed, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
         f"{peeled} sample welds peeled, {held} held; {sum(r.welds for r in state.weld_rows)} weld pairs recorded.",
         f"{len(state.solder_joints)} solder joint record{'s' if len(state.solder_joints) != 1 else ''}.",
-        *(f"Insulation {i.between}: {i.ohms / 1e6:.3g} MΩ at {i.test_v:.0f} V." for i in state.insulation[-2:]),
+        *(
+            f"Insulation {i.between}: {i.ohms / 1e6:.3g} MΩ at {i.test_v:.0f} V."
+            for i in state.insulation[-2:]
+        ),
         f"Taps: {proof.words}",
         f"{state.event_count} records, chain ends {last_hash[:12] or 'empty'}.",
     )

@@ -65,7 +65,9 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
         low, high = readings.get(group - 1), readings.get(group)
         rough.append(_judge_step(group, None if low is None or high is None else high - low, cell, lithium))
     if abs(readings[0]) > 0.02:
-        rough[0] = GroupProof(1, rough[0].step_v, Verdict.WRONG, f"B0 itself reads {volts(readings[0])}; it must be 0")
+        rough[0] = GroupProof(
+            1, rough[0].step_v, Verdict.WRONG, f"B0 itself reads {volts(readings[0])}; it must be 0"
+        )
     steps = [g.step_v for g in rough if g.step_v is not None and g.verdict is not Verdict.WRONG]
     spread = max(steps) - min(steps) if len(steps) > 1 else None
     groups = rough
@@ -111,7 +113,10 @@ def _overall(groups: list[GroupProof], spread: float | None, read: int) -> tuple
     if missing:
         if not read:
             return Verdict.MISSING, "No tap is read yet. Black probe on B0, then B1, B2 … in order."
-        return Verdict.MISSING, f"{len(missing)} of {len(groups)} groups are not known yet; nothing wrong so far."
+        return (
+            Verdict.MISSING,
+            f"{len(missing)} of {len(groups)} groups are not known yet; nothing wrong so far.",
+        )
     if spread is not None and spread > FAIR_SPREAD_V:
         return Verdict.WRONG, f"The groups differ by {volts(spread)}, more than {volts(FAIR_SPREAD_V)}."
     if spread is not None and spread > GOOD_SPREAD_V:

@@ -26,7 +26,9 @@ def best_stack(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, StackOption
     """
     found = [(cell, option) for cell in cells for option in stack_options(brief, cell)]
     if not found:
-        raise Refusal("No cell on the shelf makes a pack for this voltage window; look at the brief's voltages.")
+        raise Refusal(
+            "No cell on the shelf makes a pack for this voltage window; look at the brief's voltages."
+        )
     return min(found, key=lambda pair: (len(pair[1].reasons), pair[1].mass_cells_kg))
 
 
@@ -49,12 +51,18 @@ def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
     rows = option.parallel
     if brief.box_m:
         length, width, _ = (side - 2 * brief.clearance_m for side in brief.box_m)
-        rows = best_rows(option.series * option.parallel, option.parallel, pitch, Lattice.SQUARE, length, width)
+        rows = best_rows(
+            option.series * option.parallel, option.parallel, pitch, Lattice.SQUARE, length, width
+        )
     nickel = [s for s in shelf.strips if s.metal is StripMetal.NICKEL] or list(shelf.strips)
     # The widest that still is a strip and not a sheet, of the thickness every welder joins.
     strip = min(nickel, key=lambda s: (abs(s.thickness_m - 0.00015), abs(s.width_m - 0.008)))
     connector = next(
-        (c for c in shelf.connectors if c.keying is Keying.KEYED and c.pack_half_shrouded and c.contacts == 2),
+        (
+            c
+            for c in shelf.connectors
+            if c.keying is Keying.KEYED and c.pack_half_shrouded and c.contacts == 2
+        ),
         shelf.connectors[0],
     )
     wires = sorted(shelf.wires, key=lambda w: w.area_m2)

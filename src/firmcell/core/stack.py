@@ -72,7 +72,8 @@ def usable_charge_and_energy(
     not counted.
     """
     s, p, path = (
-        a[..., None] for a in np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
+        a[..., None]
+        for a in np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
     )
     group = _resting_curve(cell) - current_a / p * cell.resistance_ohm
     pack = s * group - current_a * path
@@ -226,5 +227,7 @@ def compare_cells(brief: Brief, cells: tuple[Cell, ...]) -> tuple[CellChoice, ..
         best = min(options, key=lambda o: (len(o.reasons), o.mass_cells_kg), default=None)
         choices.append(CellChoice(cell=cell, option=best))
     return tuple(
-        sorted(choices, key=lambda c: (len(c.option.reasons), c.option.mass_cells_kg) if c.option else (99, 0.0))
+        sorted(
+            choices, key=lambda c: (len(c.option.reasons), c.option.mass_cells_kg) if c.option else (99, 0.0)
+        )
     )

@@ -31,25 +31,44 @@ class StagePaint:
 
 
 def stage_paint(
-    stage: Stage, design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], current: Step | None
+    stage: Stage,
+    design: Design,
+    analysis: Analysis,
+    state: BuildState,
+    steps: tuple[Step, ...],
+    current: Step | None,
 ) -> StagePaint:
     """Return what `stage` paints; `current` is the step at hand (bench)."""
     wires = ("tap", "label.tap", "lead", "board", "label.board")
     match stage:
         case Stage.BRIEF:
-            return StagePaint(quiet=("strip", "weld", *wires), caption="The pack as it stands, to scale; grid 10 mm.")
+            return StagePaint(
+                quiet=("strip", "weld", *wires), caption="The pack as it stands, to scale; grid 10 mm."
+            )
         case Stage.CELLS:
-            return StagePaint(quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face.")
+            return StagePaint(
+                quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face."
+            )
         case Stage.STACK:
-            return StagePaint(quiet=("weld", *wires), caption="Number in the dark disc: group, counted from the negative end.")
+            return StagePaint(
+                quiet=("weld", *wires),
+                caption="Number in the dark disc: group, counted from the negative end.",
+            )
         case Stage.METAL:
             return _metal(analysis)
         case Stage.LEADS:
-            return StagePaint(quiet=("tap", "label.tap", "strip.link", "strip.parallel"), caption="Main leads at their true thickness.")
+            return StagePaint(
+                quiet=("tap", "label.tap", "strip.link", "strip.parallel"),
+                caption="Main leads at their true thickness.",
+            )
         case Stage.GUARD:
-            return StagePaint(quiet=("lead",), caption="Each sense lead on its face, by the rear long edge to the board.")
+            return StagePaint(
+                quiet=("lead",), caption="Each sense lead on its face, by the rear long edge to the board."
+            )
         case Stage.JACKET:
-            return StagePaint(marks={"jacket": "lit"}, quiet=wires, caption="Outline: outer size with sheets and sleeves.")
+            return StagePaint(
+                marks={"jacket": "lit"}, quiet=wires, caption="Outline: outer size with sheets and sleeves."
+            )
         case Stage.BENCH:
             return _bench(analysis, state, steps, current)
         case Stage.PROOF:
@@ -87,7 +106,7 @@ def _bench(
             mark = "done" if status is StepStatus.PASSED else "bad"
             marks |= {ref: mark for ref in step.refs if ref in marks}
     if current:
-        marks |= {ref: "lit" for ref in current.refs}
+        marks |= dict.fromkeys(current.refs, "lit")
     return StagePaint(marks, (), "Solid: done. Outlined: still open. Bright: the step at hand.")
 
 
@@ -97,5 +116,11 @@ def _proof(design: Design, analysis: Analysis, state: BuildState) -> StagePaint:
     marks = {f"tap:{g.group}": words[g.verdict] for g in proof.groups}
     marks |= {f"group:{g.group}": words[g.verdict] for g in proof.groups}
     marks["tap:0"] = "good" if state.tap_volts else "open"
-    values = {f"tap:{t.number}": f"{state.tap_volts[t.number]:.2f} V" for t in analysis.guard.taps if t.number in state.tap_volts}
-    return StagePaint(marks, ("strip", "weld", "lead"), "Each tap as it read; outlined ones are not read yet.", values)
+    values = {
+        f"tap:{t.number}": f"{state.tap_volts[t.number]:.2f} V"
+        for t in analysis.guard.taps
+        if t.number in state.tap_volts
+    }
+    return StagePaint(
+        marks, ("strip", "weld", "lead"), "Each tap as it read; outlined ones are not read yet.", values
+    )

@@ -162,16 +162,24 @@ def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
             f"{plural(len(others), 'parallel strip')} first, then {plural(len(links), 'series link')} of {strip}{many}, "
             f"{millimetres(links[0].length_m)} long. {plural(welds, 'weld pair')} in all."
         )
-        expected = f"on the other face, minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
+        expected = (
+            f"on the other face, minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
+        )
         cautions: tuple[str, ...] = ("Weld on flat metal only; keep strip and tools off every rim.",)
     else:
         pole = "minus" if node == 0 else "plus"
         title = f"B{node}: collecting strip of the pack's {pole}"
         words = f"{strip}{many}, {', '.join(millimetres(p.length_m) for p in pieces)} long, tail towards the main lead. {plural(welds, 'weld pair')}."
-        expected = f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}" if d.parallel > 1 else volts(d.cell_now_v)
+        expected = (
+            f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
+            if d.parallel > 1
+            else volts(d.cell_now_v)
+        )
         cautions = ("This strip carries the whole current at its tail: no single weld may be missing.",)
     if node * d.cell_now_v > TOUCH_LIMIT_V:
-        cautions += (f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",)
+        cautions += (
+            f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",
+        )
     return Step(
         f"weld-{face.value}-N{node}", "Weld", title, words, cautions=cautions, records=("weld-row",), expected=expected,
         face=face, refs=tuple(f"strip:{p.id}" for p in pieces),
@@ -202,7 +210,9 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
     for pole, node in (("minus", 0), ("plus", d.series)):
         tap = a.guard.taps[node]
         over = d.series * d.cell_now_v > TOUCH_LIMIT_V
-        fuse = f" The {d.leads.fuse.name} goes into this lead first." if pole == "plus" and d.leads.fuse else ""
+        fuse = (
+            f" The {d.leads.fuse.name} goes into this lead first." if pole == "plus" and d.leads.fuse else ""
+        )
         yield Step(
             f"lead-{pole}", "Wire", f"Main {pole} lead",
             f"Solder the {pole} lead to the tail of the collecting strip B{node}.{fuse} Finish, sleeve and cover it before the "
@@ -217,9 +227,16 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
-    looks = ["Ring under every positive", "Sheet over all joints, both faces", "No bare metal anywhere", "No lead across a strip edge"]
+    looks = [
+        "Ring under every positive",
+        "Sheet over all joints, both faces",
+        "No bare metal anywhere",
+        "No lead across a strip edge",
+    ]
     if d.guarding.board is not None:
-        where = {BoardPlace.END: "at the end", BoardPlace.TOP: "on top", BoardPlace.OUTSIDE: "outside"}[d.guarding.place]
+        where = {BoardPlace.END: "at the end", BoardPlace.TOP: "on top", BoardPlace.OUTSIDE: "outside"}[
+            d.guarding.place
+        ]
         looks.append(f"Sheet under the board, board fixed {where}")
     yield Step(
         "insulation-look", "Insulate", "Look over the insulation",
@@ -235,7 +252,11 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _prove(d: Design, a: Analysis) -> Iterator[Step]:
-    where = "at the free end of the sense plug" if d.guarding.board else "on the strips, through a gap in the sheet"
+    where = (
+        "at the free end of the sense plug"
+        if d.guarding.board
+        else "on the strips, through a gap in the sheet"
+    )
     yield Step(
         "tap-voltages", "Prove", "Read every tap against B0",
         f"Black probe on B0, red on B1, B2 … in order, {where}. Enter each reading in Proof.",

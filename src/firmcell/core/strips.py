@@ -5,6 +5,7 @@ link or to the lead. A collecting strip fed evenly by P cells and tapped at one 
 current in its k-th span.
 """
 
+import itertools
 from enum import StrEnum
 from functools import lru_cache
 from math import hypot
@@ -136,7 +137,9 @@ def straight_runs(cells: tuple[CellPlace, ...]) -> list[list[int]]:
     return runs
 
 
-def link_matching(first: tuple[CellPlace, ...], second: tuple[CellPlace, ...], pitch_m: float) -> list[tuple[int, int]]:
+def link_matching(
+    first: tuple[CellPlace, ...], second: tuple[CellPlace, ...], pitch_m: float
+) -> list[tuple[int, int]]:
     """Return the largest set of direct links, each cell in at most one, same row preferred (index pairs)."""
     xy = [np.array([[c.x_m, c.y_m] for c in group]) for group in (first, second)]
     choices: dict[int, list[int]] = {}
@@ -218,10 +221,16 @@ def strip_pieces(
     pieces: list[StripPiece] = []
 
     def add(
-        tag: str, node: Node, kind: StripKind, cells: list[CellPlace], metal: _Metal, shares: list[float], lead: float
+        tag: str,
+        node: Node,
+        kind: StripKind,
+        cells: list[CellPlace],
+        metal: _Metal,
+        shares: list[float],
+        lead: float,
     ) -> None:
         points = tuple((c.x_m, c.y_m) for c in cells)
-        run = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in zip(points, points[1:], strict=False))
+        run = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in itertools.pairwise(points))
         length = run + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if lead else 0.0)
         most = max([*shares, lead], default=0.0)
         strip, layers = metal.strip, metal.layers

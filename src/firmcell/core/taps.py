@@ -68,7 +68,11 @@ def tap_list(
             Tap.model_construct(
                 number=node.number,
                 name=tap_name(node.number),
-                printed="B−" if node.number == 0 else "B+" if node.number == series else f"{node.number * nominal_step:.1f}",
+                printed="B−"
+                if node.number == 0
+                else "B+"
+                if node.number == series
+                else f"{node.number * nominal_step:.1f}",
                 face=node.face,
                 cell=at.number,
                 x_m=at.x_m,

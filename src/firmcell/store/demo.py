@@ -15,7 +15,6 @@ BUILDER = "Wren Ashby"
 HELPER = "Tam Holloway"
 
 
-
 def orchard_hoist(shelf: Shelf) -> Design:
     """The hoist's lithium pack: 10S4P of the 21700 class, 25 A steady, 45 A for 10 s, tray 240 × 110 × 90 mm."""
     return Design(
@@ -131,16 +130,49 @@ def _hoist_records(job: JobFile) -> None:
         job.append(Checked(right=right), step, BUILDER)
         job.append(StepPassed(), step, BUILDER)
 
-    look("measure-space", "Length takes the pack with clearance", "Width takes it", "Height takes it", "Leads have a way out")
-    job.append(CellCheck(count=40, lowest_v=3.548, highest_v=3.571, highest_ohm=0.0251, wraps_sound=True), "check-cells", HELPER, "bench meter")
+    look(
+        "measure-space",
+        "Length takes the pack with clearance",
+        "Width takes it",
+        "Height takes it",
+        "Leads have a way out",
+    )
+    job.append(
+        CellCheck(count=40, lowest_v=3.548, highest_v=3.571, highest_ohm=0.0251, wraps_sound=True),
+        "check-cells",
+        HELPER,
+        "bench meter",
+    )
     job.append(StepPassed(note="one wrap replaced before"), "check-cells", HELPER)
     look("rings", "Ring on each positive", "Each ring centred and stuck down")
-    look("dry-fit", "Every cell's direction as drawn, first time", "Every cell's direction as drawn, second time", "Marks on the bench", "Cells held firm")
-    job.append(WeldSample(machine=welder, mode="double pulse", setting="level 5", pulses=2, strip=strip, peeled=6, held=4), "weld-sample", BUILDER)
-    job.append(WeldSample(machine=welder, mode="double pulse", setting=setting, pulses=2, strip=strip, peeled=22, held=22), "weld-sample", BUILDER)
+    look(
+        "dry-fit",
+        "Every cell's direction as drawn, first time",
+        "Every cell's direction as drawn, second time",
+        "Marks on the bench",
+        "Cells held firm",
+    )
+    job.append(
+        WeldSample(
+            machine=welder, mode="double pulse", setting="level 5", pulses=2, strip=strip, peeled=6, held=4
+        ),
+        "weld-sample",
+        BUILDER,
+    )
+    job.append(
+        WeldSample(
+            machine=welder, mode="double pulse", setting=setting, pulses=2, strip=strip, peeled=22, held=22
+        ),
+        "weld-sample",
+        BUILDER,
+    )
     job.append(StepPassed(note="level 5 too cold, level 6 holds"), "weld-sample", BUILDER)
     look("turn-bottom", "Each visible end as drawn", "Rings in place")
     for node, welds in ((0, 16), (2, 32)):
         step = f"weld-bottom-N{node}"
-        job.append(WeldRow(machine=welder, setting=setting, pulses=2, strip=strip, welds=welds, flat=True, tug=True), step, BUILDER)
+        job.append(
+            WeldRow(machine=welder, setting=setting, pulses=2, strip=strip, welds=welds, flat=True, tug=True),
+            step,
+            BUILDER,
+        )
         job.append(StepPassed(), step, BUILDER)

@@ -110,7 +110,9 @@ def import_job(text: str, where: str, path: Path) -> JobFile:
     numbers = [r.number for r in whole.revisions]
     if numbers != sorted(set(numbers)):
         raise Refusal(f"{where}: the numbers of the design revisions do not rise.")
-    revisions = [Revision(r.number, r.time, r.person, r.note, r.design.model_dump_json()) for r in whole.revisions]
+    revisions = [
+        Revision(r.number, r.time, r.person, r.note, r.design.model_dump_json()) for r in whole.revisions
+    ]
     job = JobFile.create_empty(path)
     job.take_over(revisions, list(whole.events), attachments)
     return job

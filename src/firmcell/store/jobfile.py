@@ -100,7 +100,9 @@ class JobFile:
         A sentence if nothing can be written, such as another window holding the file.
     """
 
-    def __init__(self, path: Path, db: sqlite3.Connection, lock: "_Lock | None", read_only_because: str | None) -> None:
+    def __init__(
+        self, path: Path, db: sqlite3.Connection, lock: "_Lock | None", read_only_because: str | None
+    ) -> None:
         self.path = path
         self.read_only_because = read_only_because
         self._db = db
@@ -161,7 +163,9 @@ class JobFile:
         with _told(self.path, "is damaged"):
             result = self._db.execute("PRAGMA quick_check(1)").fetchone()[0]
             if result != "ok":
-                raise Refusal(f"{self.path} is damaged ({result}); it is left as it is. Work from a copy or a backup.")
+                raise Refusal(
+                    f"{self.path} is damaged ({result}); it is left as it is. Work from a copy or a backup."
+                )
             if version < SCHEMA_VERSION and not self.read_only_because:
                 migrate(self._db, version)
             self._db.execute("SELECT count(*) FROM revisions").fetchone()
@@ -177,7 +181,9 @@ class JobFile:
     def __enter__(self) -> Self:
         return self
 
-    def __exit__(self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None) -> None:
+    def __exit__(
+        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
+    ) -> None:
         self.close()
 
     # -- designs --------------------------------------------------------------------------------------
@@ -188,12 +194,15 @@ class JobFile:
         A design equal to the last one saved makes no new revision.
         """
         text = design.model_dump_json()
-        last = self._db.execute("SELECT number, design FROM revisions ORDER BY number DESC LIMIT 1").fetchone()
+        last = self._db.execute(
+            "SELECT number, design FROM revisions ORDER BY number DESC LIMIT 1"
+        ).fetchone()
         if last and last[1] == text:
             return int(last[0])
         with self._writing():
             cursor = self._db.execute(
-                "INSERT INTO revisions (time, person, note, design) VALUES (?, ?, ?, ?)", (now(), person, note, text)
+                "INSERT INTO revisions (time, person, note, design) VALUES (?, ?, ?, ?)",
+                (now(), person, note, text),
             )
             for part in parts_in(design):
                 self._db.execute(
@@ -205,7 +214,9 @@ class JobFile:
     def revisions(self) -> list[Revision]:
         """All saved designs, oldest first."""
         with _told(self.path, "cannot be read"):
-            rows = self._db.execute("SELECT number, time, person, note, design FROM revisions ORDER BY number")
+            rows = self._db.execute(
+                "SELECT number, time, person, note, design FROM revisions ORDER BY number"
+            )
             return [Revision(*row) for row in rows]
 
     def latest(self) -> Revision:
@@ -275,7 +286,9 @@ class JobFile:
                           data=PAYLOAD.validate_json(row[6]), prev=row[7], hash=row[8])
                 )  # fmt: skip
             except ValidationError as error:
-                raise Refusal(f"Record {row[0]} in {self.path} cannot be read: {first_fault(error, Frozen)}") from None
+                raise Refusal(
+                    f"Record {row[0]} in {self.path} cannot be read: {first_fault(error, Frozen)}"
+                ) from None
         return events
 
     def verify(self) -> str | None:
@@ -301,13 +314,21 @@ class JobFile:
 
     # -- whole files ----------------------------------------------------------------------------------
 
-    def take_over(self, revisions: list[Revision], events: list[Event], attachments: list[Attachment]) -> None:
+    def take_over(
+        self, revisions: list[Revision], events: list[Event], attachments: list[Attachment]
+    ) -> None:
         """Fill a new, empty file with everything of another; numbers, times and hashes stay as they are."""
         with self._writing():
             for r in revisions:
-                self._db.execute("INSERT INTO revisions VALUES (?, ?, ?, ?, ?)", (r.number, r.time, r.person, r.note, r.design_json))
+                self._db.execute(
+                    "INSERT INTO revisions VALUES (?, ?, ?, ?, ?)",
+                    (r.number, r.time, r.person, r.note, r.design_json),
+                )
                 for part in parts_in(r.design()):
-                    self._db.execute("INSERT OR REPLACE INTO parts VALUES (?, ?, ?)", (part.kind, part.name, part.model_dump_json()))
+                    self._db.execute(
+                        "INSERT OR REPLACE INTO parts VALUES (?, ?, ?)",
+                        (part.kind, part.name, part.model_dump_json()),
+                    )
             for event in events:
                 self._insert(event)
             for a in attachments:
@@ -343,7 +364,9 @@ class JobFile:
                     self._db.execute("ROLLBACK")
                 raise
         except (sqlite3.Error, OSError) as error:
-            raise Refusal(f"{self.path.name} could not be written: {_plain(error)} What was recorded before is safe.") from None
+            raise Refusal(
+                f"{self.path.name} could not be written: {_plain(error)} What was recorded before is safe."
+            ) from None
 
 
 @dataclass
@@ -421,7 +444,9 @@ def _read_header(path: Path) -> int:
         raise Refusal(f"{path} is a database of another program, not a Firm Cell job.")
     version = int.from_bytes(head[60:64], "big")
     if version > SCHEMA_VERSION:
-        raise Refusal(f"{path} was written by a newer Firm Cell (file version {version}, this one reads up to {SCHEMA_VERSION}).")
+        raise Refusal(
+            f"{path} was written by a newer Firm Cell (file version {version}, this one reads up to {SCHEMA_VERSION})."
+        )
     return version
 
 
@@ -455,7 +480,9 @@ def _connect(path: Path, read_only: bool) -> sqlite3.Connection:
     # In a folder that cannot be written SQLite cannot make its shared-memory file.
     wal = path.with_name(path.name + "-wal")
     still = not os.access(path.parent, os.W_OK) and not wal.exists()
-    return sqlite3.connect(f"{quoted}?mode=ro{'&immutable=1' if still else ''}", uri=True, isolation_level=None, timeout=5)
+    return sqlite3.connect(
+        f"{quoted}?mode=ro{'&immutable=1' if still else ''}", uri=True, isolation_level=None, timeout=5
+    )
 
 
 @contextmanager

@@ -54,7 +54,9 @@ def report_of(job: JobFile) -> Report:
 def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:
     """Return the passport of a job as it stands."""
     analysis = analyse(design, shelf)
-    return passport(design, analysis, state, new_pack_steps(design, analysis), events[-1].hash if events else "")
+    return passport(
+        design, analysis, state, new_pack_steps(design, analysis), events[-1].hash if events else ""
+    )
 
 
 def exported(job: JobFile, kind: str) -> bytes:
@@ -114,7 +116,9 @@ def event_words(event: Event) -> str:
         case WeldSample(setting=setting, peeled=n, held=held, machine=machine, pulses=pulses):
             return f"{held} of {n} sample welds held ({machine}, {setting}, {pulses} pulse{'s' if pulses != 1 else ''})"
         case WeldRow(welds=n, setting=setting, flat=flat, tug=tug, sparks=sparks):
-            marks = [w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes]
+            marks = [
+                w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes
+            ]
             return f"{n} weld pairs at {setting}" + (": " + ", ".join(marks) if marks else ", flat, tug held")
         case SolderJoint(joint=joint, iron_w=watts, smooth=smooth, tug=tug, seconds=seconds):
             return (

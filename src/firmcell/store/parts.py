@@ -23,9 +23,8 @@ P = TypeVar("P", bound=Part)
 M = TypeVar("M", bound=Frozen)
 
 # The ends of field names that tell a unit; a library writes `diameter = "21.2 mm"` for diameter_m.
-_UNIT_ENDINGS = re.compile(
-    r"_(ohm_per_m|ohm_m|kg_per_m|kg_m3|j_kg_k|per_k|m2|kg|as|ohm|m|a|v|k|j|s|f)$"
-)
+_UNIT_ENDINGS = re.compile(r"_(ohm_per_m|ohm_m|kg_per_m|kg_m3|j_kg_k|per_k|m2|kg|as|ohm|m|a|v|k|j|s|f)$")
+
 
 def library_key(field: str) -> str:
     """Return the name of a field in a library file: without its unit."""
@@ -52,7 +51,9 @@ def model_from_table(model: type[M], table: dict[str, Any], where: str) -> M:
             except Refusal as refusal:
                 raise Refusal(f"{where}, “{key}”: {refusal.sentence}") from None
         elif unit not in (None, "count", "1") and isinstance(raw, int | float) and not isinstance(raw, bool):
-            raise Refusal(f"{where}: “{key}” has no unit; write it as text, such as “{raw} {suggestion(unit or '')}”.")
+            raise Refusal(
+                f"{where}: “{key}” has no unit; write it as text, such as “{raw} {suggestion(unit or '')}”."
+            )
         elif unit == "count" and isinstance(raw, str):
             values[fields[key]] = int(parse(raw, "count"))
         else:
@@ -77,7 +78,9 @@ def parts_from_toml(text: str, where: str) -> list[Part]:
     parts: list[Part] = []
     for kind, tables in document.items():
         if kind not in PART_KINDS or not isinstance(tables, list):
-            raise Refusal(f"{where}: “{kind}” is no kind of part; known are {', '.join(PART_KINDS)}, as [[tables]].")
+            raise Refusal(
+                f"{where}: “{kind}” is no kind of part; known are {', '.join(PART_KINDS)}, as [[tables]]."
+            )
         for table in tables:
             if not isinstance(table, dict):
                 raise Refusal(f"{where}: an entry of “{kind}” is not a table.")
@@ -95,7 +98,9 @@ def parts_from_csv(text: str, where: str) -> list[Part]:
     for number, row in enumerate(rows, start=2):
         kind = (row.pop("kind", "") or "").strip()
         if kind not in PART_KINDS:
-            raise Refusal(f"{where}, line {number}: “{kind}” is no kind of part; known are {', '.join(PART_KINDS)}.")
+            raise Refusal(
+                f"{where}, line {number}: “{kind}” is no kind of part; known are {', '.join(PART_KINDS)}."
+            )
         table: dict[str, Any] = {}
         for key, raw in row.items():
             if key is None:
@@ -170,4 +175,6 @@ def part_named(shelf: Shelf, kind: type[P], name: str) -> P:
         if part.name == name:
             return part
     some = ", ".join(f"“{part.name}”" for part in found[:4])
-    raise Refusal(f"There is no {kind.kind} called “{name}”; there are {some} and {max(len(found) - 4, 0)} more.")
+    raise Refusal(
+        f"There is no {kind.kind} called “{name}”; there are {some} and {max(len(found) - 4, 0)} more."
+    )

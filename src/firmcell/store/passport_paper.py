@@ -22,7 +22,9 @@ TAP_HEADINGS = ("Tap", "Printed", "Face", "Empty V", "Nominal V", "Full V", "Mea
 
 def passport_html(passport: Passport, faces: list[Drawing]) -> str:
     """Return the passport as one self-contained HTML page."""
-    template = (resources.files("firmcell") / "data" / "templates" / "passport.html").read_text(encoding="utf-8")
+    template = (resources.files("firmcell") / "data" / "templates" / "passport.html").read_text(
+        encoding="utf-8"
+    )
     environment = Environment(autoescape=select_autoescape(default=True, default_for_string=True))
     qr = segno.make(passport.essentials, error="m", micro=False)
     return environment.from_string(template).render(
@@ -44,7 +46,9 @@ def passport_pdf(passport: Passport, faces: list[Drawing]) -> bytes:
     page.heading()
     page.faces(faces)
     top = page.y
-    left = page.column(page.left, top, page.half, (("Ratings", passport.ratings), ("Charging and storage", passport.limits)))
+    left = page.column(
+        page.left, top, page.half, (("Ratings", passport.ratings), ("Charging and storage", passport.limits))
+    )
     right = page.taps(page.left + page.half + 6 * mm, top)
     right = page.sentences(page.left + page.half + 6 * mm, right, page.half, "Cautions", passport.cautions)
     page.y = min(left, right) - 2 * mm
@@ -64,7 +68,9 @@ class _Page:
         self.half = (self.right - self.left - 6 * mm) / 2
         self.y = self.height - 16 * mm
 
-    def text(self, x: float, y: float, text: str, size: float, font: str = REGULAR, colour: HexColor = INK) -> None:
+    def text(
+        self, x: float, y: float, text: str, size: float, font: str = REGULAR, colour: HexColor = INK
+    ) -> None:
         self.canvas.setFillColor(colour)
         self.canvas.setFont(font, size)
         self.canvas.drawString(x, y, text)
@@ -79,15 +85,28 @@ class _Page:
         for row, line in enumerate(qr.matrix_iter(border=2)):
             for column, dark in enumerate(line):
                 if dark:
-                    self.canvas.rect(x0 + column * step, y0 + size - (row + 1) * step, step * 1.02, step * 1.02, stroke=0, fill=1)
+                    self.canvas.rect(
+                        x0 + column * step,
+                        y0 + size - (row + 1) * step,
+                        step * 1.02,
+                        step * 1.02,
+                        stroke=0,
+                        fill=1,
+                    )
         self.text(self.left, self.y - 3 * mm, "Pack passport", 10, BOLD, QUIET)
         self.text(self.left, self.y - 11 * mm, p.title, 20, BOLD)
         self.text(self.left, self.y - 18 * mm, p.designation, 13, BOLD)
-        given = " · ".join(t for t in (f"Serial {p.serial}" if p.serial else "", f"Built by {p.builder}" if p.builder else "") if t)
+        given = " · ".join(
+            t
+            for t in (f"Serial {p.serial}" if p.serial else "", f"Built by {p.builder}" if p.builder else "")
+            if t
+        )
         self.text(self.left, self.y - 23.5 * mm, given or "No serial, no builder named", 9, REGULAR, QUIET)
         self.y -= 27 * mm
         if not p.finished:
-            for line in simpleSplit(f"NOT FINISHED: {p.unfinished}", BOLD, 9.5, self.right - self.left - size):
+            for line in simpleSplit(
+                f"NOT FINISHED: {p.unfinished}", BOLD, 9.5, self.right - self.left - size
+            ):
                 self.text(self.left, self.y, line, 9.5, BOLD, HexColor("#9c2f0c"))
                 self.y -= 4.2 * mm
         self.y -= 1.5 * mm
@@ -106,7 +125,10 @@ class _Page:
         beside = side >= under
         scale = max(side, under)
         for number, face in enumerate(faces):
-            width, height = (face.bounds[2] - face.bounds[0]) * scale, (face.bounds[3] - face.bounds[1]) * scale
+            width, height = (
+                (face.bounds[2] - face.bounds[0]) * scale,
+                (face.bounds[3] - face.bounds[1]) * scale,
+            )
             x = self.left + (number * (room + 4 * mm) / 2 if beside else (room - width) / 2)
             if not beside or number == 0:
                 self.y -= height if not beside else tallest * scale
@@ -115,7 +137,9 @@ class _Page:
                 self.y -= 2 * mm
         self.y -= 5 * mm
 
-    def column(self, x: float, y: float, width: float, parts: tuple[tuple[str, tuple[tuple[str, str], ...]], ...]) -> float:
+    def column(
+        self, x: float, y: float, width: float, parts: tuple[tuple[str, tuple[tuple[str, str], ...]], ...]
+    ) -> float:
         for title, pairs in parts:
             y = self.subtitle(x, y, width, title)
             for name, value in pairs:
@@ -131,7 +155,7 @@ class _Page:
         self.canvas.setStrokeColor(RULE)
         self.canvas.setLineWidth(0.5)
         self.canvas.line(x, y - 1.3 * mm, x + width, y - 1.3 * mm)
-        return y - 5 * mm
+        return float(y - 5 * mm)
 
     def taps(self, x: float, y: float) -> float:
         y = self.subtitle(x, y, self.half, "Taps against B0")
@@ -145,7 +169,7 @@ class _Page:
             for offset, value in zip(columns, row, strict=True):
                 self.text(x + offset * mm, y, value, min(8.0, step * 2.3), BOLD if offset == 0 else REGULAR)
             y -= step * mm
-        return y - 2 * mm
+        return float(y - 2 * mm)
 
     def sentences(self, x: float, y: float, width: float, title: str, sentences: tuple[str, ...]) -> float:
         y = self.subtitle(x, y, width, title)
@@ -154,8 +178,17 @@ class _Page:
                 self.text(x, y, line, 7.8)
                 y -= 3.3 * mm
             y -= 0.5 * mm
-        return y - 2 * mm
+        return float(y - 2 * mm)
 
     def foot(self) -> None:
-        y = self.sentences(self.left, self.y, self.right - self.left, "Record", (" ".join(self.passport.records),))
-        self.text(self.left, max(y, 8 * mm), "Made with Firm Cell from the pack's own record. Values of generic classes unless measured.", 6.8, REGULAR, QUIET)
+        y = self.sentences(
+            self.left, self.y, self.right - self.left, "Record", (" ".join(self.passport.records),)
+        )
+        self.text(
+            self.left,
+            max(y, 8 * mm),
+            "Made with Firm Cell from the pack's own record. Values of generic classes unless measured.",
+            6.8,
+            REGULAR,
+            QUIET,
+        )

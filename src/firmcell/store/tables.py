@@ -14,7 +14,9 @@ def analysis_csv(analysis: Analysis) -> str:
                     "voltage_empty_v", "voltage_nominal_v", "voltage_full_v"])  # fmt: skip
     for c in analysis.layout.cells:
         face = "top" if c.positive_up else "bottom"
-        write.writerow(["cell", c.number, c.group, f"plus on {face}", f"{c.x_m:.6f}", f"{c.y_m:.6f}", *[""] * 6])
+        write.writerow(
+            ["cell", c.number, c.group, f"plus on {face}", f"{c.x_m:.6f}", f"{c.y_m:.6f}", *[""] * 6]
+        )
     for s in analysis.strips:
         x, y = s.points_m[0]
         write.writerow(["strip", s.id, s.node, s.face.value, f"{x:.6f}", f"{y:.6f}", f"{s.length_m:.6f}",

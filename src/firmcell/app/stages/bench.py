@@ -9,10 +9,10 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QInputDialog,
     QLabel,
+    QLayout,
     QLineEdit,
     QPushButton,
     QVBoxLayout,
-    QWidget,
 )
 
 from firmcell.app.fields import RecordForm
@@ -75,9 +75,19 @@ class BenchPage(Page):
             self.step = s.current_step
         passed = sum(s.state.step(c).status is StepStatus.PASSED for c in codes)
         place = f"Step {codes.index(self.step.code) + 1} of {len(codes)}" if self.step else "All steps passed"
-        self.progress.setText(f"{place}; {passed} passed, {s.state.reworks} reworked. Recording as {s.person or 'nobody named (View, Who is at the bench)'}.")
+        self.progress.setText(
+            f"{place}; {passed} passed, {s.state.reworks} reworked. Recording as {s.person or 'nobody named (View, Who is at the bench)'}."
+        )
         self.list.blockSignals(True)
-        self.list.set_rows([(f"step:{step.code}", (MARKS[s.state.step(step.code).status], step.title, s.state.step(step.code).person)) for step in s.steps])
+        self.list.set_rows(
+            [
+                (
+                    f"step:{step.code}",
+                    (MARKS[s.state.step(step.code).status], step.title, s.state.step(step.code).person),
+                )
+                for step in s.steps
+            ]
+        )
         self.log.set_rows(
             [
                 (f"event:{e.seq}", (str(e.seq), e.time[5:16].replace("T", " "), e.person,
@@ -106,7 +116,15 @@ class BenchPage(Page):
         step, s = self.step, self.session
         wanted = s.still_wanted(step) if step else ()
         state = s.state.step(step.code) if step else None
-        shown = (step, wanted, state, s.person, s.read_only_because, s.obstacle(step) if step else "", bool(self.property("large")))
+        shown = (
+            step,
+            wanted,
+            state,
+            s.person,
+            s.read_only_because,
+            s.obstacle(step) if step else "",
+            bool(self.property("large")),
+        )
         if shown == self._shown:
             return
         self._shown = shown
@@ -125,7 +143,9 @@ class BenchPage(Page):
         if step.expected:
             self._line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
         if state and state.status is StepStatus.NOT_RIGHT:
-            self._line(f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0).setObjectName("fault")
+            self._line(
+                f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0
+            ).setObjectName("fault")
         if not s.read_only_because:
             self._add_record(step, wanted)
         self._add_buttons(step)
@@ -188,11 +208,18 @@ class BenchPage(Page):
         given = dict(last) if last is not None and kind in ("weld-sample", "weld-row", "solder-joint") else {}
         d = self.session.design
         if kind == "weld-row":
-            sample = next((e.data for e in reversed(self.session.events) if e.data.kind == "weld-sample"), None)
+            sample = next(
+                (e.data for e in reversed(self.session.events) if e.data.kind == "weld-sample"), None
+            )
             if sample is not None:
                 given |= {name: getattr(sample, name) for name in ("machine", "setting", "pulses", "strip")}
             pieces = [p for p in self.session.analysis.strips if f"strip:{p.id}" in step.refs]
-            given |= {"welds": sum(p.weld_pairs for p in pieces), "sparks": False, "flat": False, "tug": False}
+            given |= {
+                "welds": sum(p.weld_pairs for p in pieces),
+                "sparks": False,
+                "flat": False,
+                "tug": False,
+            }
             if pieces:
                 given["strip"] = pieces[0].strip
         elif kind == "weld-sample":
@@ -259,17 +286,23 @@ class BenchPage(Page):
         if step is None:
             return False
         if not reason:
-            reason, given = QInputDialog.getText(self, "Not right", f"What is not right with “{step.title}”?", QLineEdit.EchoMode.Normal)
+            reason, given = QInputDialog.getText(
+                self, "Not right", f"What is not right with “{step.title}”?", QLineEdit.EchoMode.Normal
+            )
             if not given or not reason.strip():
                 return False
-        return guarded(lambda: self.session.record(NotRight(reason=reason.strip()), step.code), self.session.refused.emit)
+        return guarded(
+            lambda: self.session.record(NotRight(reason=reason.strip()), step.code), self.session.refused.emit
+        )
 
     def _take_back(self) -> None:
         ref = str(self.log.currentIndex().siblingAtColumn(0).data() or "")
         if not ref:
             self.session.refused.emit("Pick the record to take back in the list first.")
             return
-        reason, given = QInputDialog.getText(self, "Take back", f"Why is record {ref} taken back?", QLineEdit.EchoMode.Normal)
+        reason, given = QInputDialog.getText(
+            self, "Take back", f"Why is record {ref} taken back?", QLineEdit.EchoMode.Normal
+        )
         if given and reason.strip():
             data = Correction(seq=int(ref), reason=reason.strip())
             guarded(lambda: self.session.record(data), self.session.refused.emit)
@@ -286,12 +319,11 @@ class BenchPage(Page):
                 self.list.pick(f"step:{step.code}")
 
 
-def _clear(layout: QVBoxLayout) -> None:
-    while layout.count():
-        item = layout.takeAt(0)
-        widget: QWidget | None = item.widget()
+def _clear(layout: QLayout) -> None:
+    while (item := layout.takeAt(0)) is not None:
+        widget, inner = item.widget(), item.layout()
         if widget is not None:
             widget.hide()
             widget.deleteLater()
-        elif item.layout() is not None:
-            _clear(item.layout())  # type: ignore[arg-type]
+        elif inner is not None:
+            _clear(inner)

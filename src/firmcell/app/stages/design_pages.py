@@ -4,6 +4,7 @@ from PySide6.QtWidgets import QPushButton
 
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
+from firmcell.core.chemistry import ChemistryFacts
 from firmcell.core.findings import Stage
 from firmcell.core.stack import compare_cells
 from firmcell.core.strips import StripKind, StripPiece
@@ -19,7 +20,7 @@ from firmcell.core.wording import (
     volts,
     watt_hours,
 )
-from firmcell.store.units import show
+from firmcell.store.units import show, show_number
 
 
 class BriefPage(Page):
@@ -32,7 +33,13 @@ class BriefPage(Page):
         for path in ("brief.title", "brief.customer", "serial", "builder"):
             self.field(path)
         self.section("Load")
-        for name in ("load_voltage_min_v", "load_voltage_max_v", "current_steady_a", "current_peak_a", "peak_duration_s"):
+        for name in (
+            "load_voltage_min_v",
+            "load_voltage_max_v",
+            "current_steady_a",
+            "current_peak_a",
+            "peak_duration_s",
+        ):
             self.field(f"brief.{name}")
         self.section("How long")
         for name in ("energy_j", "run_time_s", "load_capacitance_f"):
@@ -70,11 +77,15 @@ class CellsPage(Page):
             ("Values", lambda: s.design.cell.source),
         )  # fmt: skip
         self.section("What each cell would make of the brief")
-        self.choices = self.table(("Cell", "Best", "Cells weigh", "Verdict"), "Cells compared", wide=3)
+        self.choices = self.table(("", "Cell", "Best", "Cells weigh"), "Cells compared", wide=1)
         self.choices.chosen.connect(self._take)
+        self.verdict = self.text("Pick a cell to read what it does or fails on.")
+        self.choices.picked.connect(self._tell)
         button = QPushButton("Take this cell")
         button.setToolTip("Takes the cell picked in the table and its best stack (Enter)")
-        button.clicked.connect(lambda: self._take(str(self.choices.currentIndex().siblingAtColumn(0).data() or "")))
+        button.clicked.connect(
+            lambda: self._take(str(self.choices.currentIndex().siblingAtColumn(1).data() or ""))
+        )
         self.body.addWidget(button)
 
     def refresh_more(self) -> None:
@@ -84,28 +95,49 @@ class CellsPage(Page):
         for choice in compare_cells(self.session.design.brief, self.session.shelf.cells):
             option = choice.option
             if option is None:
-                rows.append((choice.cell.name, (choice.cell.name, "–", "–", "no series count meets the window")))
+                rows.append((choice.cell.name, ("", choice.cell.name, "–", "–")))
             else:
-                verdict = "does it" if option.feasible else option.reasons[0]
-                rows.append((choice.cell.name, (choice.cell.name, option.label, kilograms(option.mass_cells_kg), verdict)))
+                mark = "✓" if option.feasible else ""
+                rows.append(
+                    (
+                        choice.cell.name,
+                        (mark, choice.cell.name, option.label, kilograms(option.mass_cells_kg)),
+                    )
+                )
         self.choices.set_rows(rows)
 
     def showEvent(self, event: object) -> None:
         self.refresh_more()
 
+    def _tell(self, name: str) -> None:
+        for choice in compare_cells(self.session.design.brief, self.session.shelf.cells):
+            if choice.cell.name == name and choice.option:
+                self.verdict.setText(
+                    f"{name}, {choice.option.label}: {'; '.join(choice.option.reasons) or 'does all that is asked'}."
+                )
+
     def _take(self, name: str) -> None:
-        choice = next((c for c in compare_cells(self.session.design.brief, self.session.shelf.cells) if c.cell.name == name), None)
+        choice = next(
+            (
+                c
+                for c in compare_cells(self.session.design.brief, self.session.shelf.cells)
+                if c.cell.name == name
+            ),
+            None,
+        )
         if choice is None:
             return
-        design = self.session.design.edited("cell", choice.cell).edited("cell_now_v", _storage_voltage(choice.cell.facts))
+        design = self.session.design.edited("cell", choice.cell).edited(
+            "cell_now_v", _storage_voltage(choice.cell.facts)
+        )
         if choice.option:
             design = design.edited("series", choice.option.series).edited("parallel", choice.option.parallel)
             design = design.edited("arrangement.rows", choice.option.parallel)
         guarded(lambda: self.session.replace(design, f"Take {name}"), self.session.refused.emit)
 
 
-def _storage_voltage(facts: object) -> float:
-    return round((facts.storage_low_v + facts.storage_high_v) / 2, 2)  # type: ignore[attr-defined]
+def _storage_voltage(facts: ChemistryFacts) -> float:
+    return round((facts.storage_low_v + facts.storage_high_v) / 2, 2)
 
 
 class StackPage(Page):
@@ -118,10 +150,16 @@ class StackPage(Page):
         self.section("Count")
         self.field("series")
         self.field("parallel")
-        self.options = self.table(("Stack", "Full", "Near empty", "To load", "Each cell", "Verdict"), "Stacks in reach", wide=5)
+        self.options = self.table(
+            ("Stack", "Full", "To load", "Each cell", "Verdict"), "Stacks in reach", wide=4
+        )
         self.options.chosen.connect(self._take)
+        self.verdict = self.text("Pick a stack to read what it does or fails on.")
+        self.options.picked.connect(self._tell)
         button = QPushButton("Take this stack")
-        button.clicked.connect(lambda: self._take(str(self.options.currentIndex().siblingAtColumn(0).data() or "")))
+        button.clicked.connect(
+            lambda: self._take(str(self.options.currentIndex().siblingAtColumn(0).data() or ""))
+        )
         self.body.addWidget(button)
         self.section("Lie of the cells")
         for name in ("lattice", "rows", "gap_m", "first_positive_up", "turn_axis"):
@@ -145,8 +183,7 @@ class StackPage(Page):
         for o in self.session.analysis.options[:60]:
             verdict = "does it" if o.feasible else "; ".join(o.reasons)
             rows.append(
-                (o.label, (o.label, volts(o.voltage_full_v), volts(o.voltage_end_v), watt_hours(o.energy_usable_j),
-                           amperes(o.cell_steady_a), verdict))
+                (o.label, (o.label, volts(o.voltage_full_v), watt_hours(o.energy_usable_j), amperes(o.cell_steady_a), verdict))
             )  # fmt: skip
         self.options.set_rows(rows)
 
@@ -158,6 +195,14 @@ class StackPage(Page):
         design = design.edited("arrangement.rows", option.parallel)
         guarded(lambda: self.session.replace(design, f"Make it {label}"), self.session.refused.emit)
 
+    def _tell(self, label: str) -> None:
+        option = next((o for o in self.session.analysis.options if o.label == label), None)
+        if option:
+            fails = "; ".join(option.reasons) or "does all that is asked"
+            self.verdict.setText(
+                f"{label}: {fails}. Near empty {volts(option.voltage_end_v)}, cells {kilograms(option.mass_cells_kg)}."
+            )
+
     def _outside(self) -> str:
         e = self.session.analysis.jacket.envelope
         return " × ".join(show(v, "m", self.system) for v in (e.length_m, e.width_m, e.height_m))
@@ -167,7 +212,10 @@ class StackPage(Page):
         margins = (e.margin_length_m, e.margin_width_m, e.margin_height_m)
         if any(m is None for m in margins):
             return "no space given in the brief"
-        return ", ".join(f"{word} {show(m or 0.0, 'm', self.system)}" for word, m in zip(("length", "width", "height"), margins, strict=True))
+        return ", ".join(
+            f"{word} {show(m or 0.0, 'm', self.system)}"
+            for word, m in zip(("length", "width", "height"), margins, strict=True)
+        )
 
 
 class MetalPage(Page):
@@ -181,7 +229,9 @@ class MetalPage(Page):
         for name in ("link_strip", "link_layers", "collector_strip", "collector_layers", "welds_per_pad"):
             self.field(f"joining.{name}")
         self.section("Every piece, most loaded first")
-        self.pieces = self.table(("Piece", "Face", "Cut", "Carries", "Limit", "Share"), "Strip pieces", wide=0)
+        self.pieces = self.table(
+            ("Piece", "Face", "Cut", "Carries", "Limit", "Share"), "Strip pieces", wide=0
+        )
         self.section("To cut and weld")
         self.figures(
             ("Stock", lambda: "; ".join(f"{name}: {length:.2f} m" for name, length in s.analysis.strip_stock_m.items())),
@@ -201,7 +251,9 @@ class MetalPage(Page):
             return f"strip:{p.id}", (f"{p.id} {words[p.kind]}", p.face.value, show(p.length_m, "m", self.system),
                                      amperes(p.current_steady_a), amperes(p.limit_a), share)  # fmt: skip
 
-        self.pieces.set_rows([row(p) for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)])
+        self.pieces.set_rows(
+            [row(p) for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)]
+        )
 
     def point_at(self, ref: str) -> None:
         self.pieces.pick(ref)
@@ -224,7 +276,9 @@ class LeadsPage(Page):
             ("In a short", lambda: f"about {amperes(s.analysis.pack.short_circuit_a)}; the wire withstands it {figures(s.analysis.leads.withstand_s, 2)} s"),
             ("Proposed", lambda: f"{s.analysis.leads.proposed_wire or 'none'}; ruled by {s.analysis.leads.rules_gauge}"),
         )  # fmt: skip
-        self.gauges = self.table(("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4)
+        self.gauges = self.table(
+            ("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4
+        )
         self.gauges.chosen.connect(self._take)
         self.section("Connector")
         self.field("leads.connector")
@@ -245,7 +299,13 @@ class LeadsPage(Page):
     def refresh_more(self) -> None:
         rows = []
         for o in self.session.analysis.leads.options:
-            verdict = "good" if o.good else "does not fit the cup" if not o.fits_connector else "too hot or too much drop"
+            verdict = (
+                "good"
+                if o.good
+                else "does not fit the cup"
+                if not o.fits_connector
+                else "too hot or too much drop"
+            )
             hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
             rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))
         self.gauges.set_rows(rows)
@@ -274,11 +334,27 @@ class GuardPage(Page):
                                    if s.analysis.guard.standby_days else "no drain"),
         )  # fmt: skip
         self.section("Taps, from the pack's negative")
-        self.taps = self.table(("Tap", "Printed", "Face", "Lead", "Empty", "Nominal", "Full", "Now"), "Taps")
+        self.taps = self.table(
+            (
+                "Tap",
+                "Print",
+                "Face",
+                f"Lead {'mm' if self.system == 'metric' else 'in'}",
+                "Empty V",
+                "Full V",
+                "Now V",
+            ),
+            "Taps",
+        )
         self.section("Sense leads")
         self.field("guarding.sense_wire")
         self.field("guarding.service_loop_m")
-        self.figures(("Wire needed", lambda: f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads"))
+        self.figures(
+            (
+                "Wire needed",
+                lambda: f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads",
+            )
+        )
         self.text(
             "B0 is on the pack's negative, whichever end you began with. Before the plug goes in, measure every "
             "pin against B0: each must read one cell more than the one before."
@@ -288,13 +364,15 @@ class GuardPage(Page):
         board = self.session.design.guarding.board
         if board is None:
             return "no board: charge only with a balance charger"
-        return f"a group is cut off below {volts(board.under_voltage_v)} and above {volts(board.over_voltage_v)}"
+        return (
+            f"a group is cut off below {volts(board.under_voltage_v)} and above {volts(board.over_voltage_v)}"
+        )
 
     def refresh_more(self) -> None:
         self.taps.set_rows(
             [
-                (f"tap:{t.number}", (t.name, t.printed, t.face.value, show(t.wire_length_m, "m", self.system),
-                                     f"{t.empty_v:.2f} V", f"{t.nominal_v:.2f} V", f"{t.full_v:.2f} V", f"{t.now_v:.2f} V"))
+                (f"tap:{t.number}", (t.name, t.printed, t.face.value, show_number(t.wire_length_m, "m", self.system),
+                                     f"{t.empty_v:.2f}", f"{t.full_v:.2f}", f"{t.now_v:.2f}"))
                 for t in self.session.analysis.guard.taps
             ]
         )  # fmt: skip
@@ -328,7 +406,10 @@ class JacketPage(Page):
             ("Outside", lambda: self._size("")),
             ("Fits", lambda: {True: "yes, with the clearance on every side", False: "no", None: "no space given"}[s.analysis.jacket.envelope.fits]),
         )  # fmt: skip
-        self.text("Hot air from the middle outwards, moving. Low heat: pack sleeve shrinks early and burns through.", "caution")
+        self.text(
+            "Hot air from the middle outwards, moving. Low heat: pack sleeve shrinks early and burns through.",
+            "caution",
+        )
 
     def _sleeve(self, which: str) -> str:
         fit = getattr(self.session.analysis.jacket, which)
@@ -338,4 +419,6 @@ class JacketPage(Page):
 
     def _size(self, which: str) -> str:
         e = self.session.analysis.jacket.envelope
-        return " × ".join(show(getattr(e, f"{which}{side}_m"), "m", self.system) for side in ("length", "width", "height"))
+        return " × ".join(
+            show(getattr(e, f"{which}{side}_m"), "m", self.system) for side in ("length", "width", "height")
+        )

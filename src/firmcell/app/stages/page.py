@@ -89,7 +89,12 @@ class Page(QScrollArea):
         kind, _ = bare_type(model, name)
         choices: tuple[Part, ...] = self.session.shelf.of(kind) if issubclass(kind, Part) else ()
         field = Field(
-            self._rows(), model, name, lambda value: self.session.edit(path, value, title), self.system, choices
+            self._rows(),
+            model,
+            name,
+            lambda value: self.session.edit(path, value, title),
+            self.system,
+            choices,
         )
         self._fields.append((path, field))
         return field

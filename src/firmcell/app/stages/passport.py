@@ -93,7 +93,11 @@ class PassportPage(Page):
         s = self.session
         page: Passport = passport_of(s.design, s.events, s.state, s.shelf)
         self.designation.setText(page.designation)
-        self.unfinished.setText("Finished: every step is passed and the taps are right." if page.finished else f"Not finished: {page.unfinished}")
+        self.unfinished.setText(
+            "Finished: every step is passed and the taps are right."
+            if page.finished
+            else f"Not finished: {page.unfinished}"
+        )
         self.unfinished.setObjectName("" if page.finished else "fault")
         self.unfinished.style().polish(self.unfinished)
         self.qr.set_text(page.essentials)

@@ -2,7 +2,7 @@
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton
+from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton, QWidget
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.session import guarded
@@ -31,7 +31,9 @@ class ProofPage(Page):
         self.verdict.setAccessibleName("Verdict on the taps")
         self.body.addWidget(self.verdict)
         self.section("Taps against B0")
-        self.text("Black probe stays on B0. Type what you read and press Enter; the next tap is waiting. A minus sign counts.")
+        self.text(
+            "Black probe stays on B0. Type what you read and press Enter; the next tap is waiting. A minus sign counts."
+        )
         self.grid = QGridLayout()
         self.grid.setVerticalSpacing(2)
         self.grid.setColumnStretch(4, 1)
@@ -45,14 +47,16 @@ class ProofPage(Page):
         self.body.addWidget(back)
         self.section("Insulation")
         self.insulation = self.table(("Between", "Reading", "Test"), "Insulation readings", wide=0)
-        self.form = RecordForm(InsulationReading, self.system, {"between": "plus to outside", "test_v": 9.0}, self)
+        self.form = RecordForm(
+            InsulationReading, self.system, {"between": "plus to outside", "test_v": 9.0}, self
+        )
         self.body.addWidget(self.form)
         button = QPushButton("Record insulation reading")
         button.clicked.connect(self.record_insulation)
         self.body.addWidget(button)
 
     def _make_rows(self) -> None:
-        for widget in self.findChildren(QLabel) + self.findChildren(QLineEdit):
+        for widget in self.findChildren(QWidget):
             if widget.property("tap") is not None:
                 self.grid.removeWidget(widget)
                 widget.deleteLater()
@@ -70,7 +74,8 @@ class ProofPage(Page):
             line.setAccessibleName(f"Reading at {tap.name} against B0, volts")
             line.setMaximumWidth(line.fontMetrics().horizontalAdvance("−000.000 V") + 24)
             line.returnPressed.connect(lambda n=tap.number: self.enter(n))
-            for column, widget in enumerate((name, expect, line, QLabel("V"), verdict)):
+            widgets: tuple[QWidget, ...] = (name, expect, line, QLabel("V"), verdict)
+            for column, widget in enumerate(widgets):
                 widget.setProperty("tap", tap.number)
                 self.grid.addWidget(widget, tap.number, column)
             self._lines.append(line)
@@ -94,15 +99,23 @@ class ProofPage(Page):
                 line.setText("" if reading is None else f"{reading:.3f}")
             line.setEnabled(not s.read_only_because)
             step = f"+{group.step_v:.3f} V" if group.step_v is not None else ""
-            words = WORDS[group.verdict] if group.verdict in (Verdict.RIGHT, Verdict.MISSING) else f"{WORDS[group.verdict]}: {group.words}"
+            words = (
+                WORDS[group.verdict]
+                if group.verdict in (Verdict.RIGHT, Verdict.MISSING)
+                else f"{WORDS[group.verdict]}: {group.words}"
+            )
             verdict.setText(f"{step} {words}".strip())
             verdict.setObjectName("fault" if group.verdict is Verdict.WRONG else "quiet")
             verdict.style().polish(verdict)
-        self.insulation.set_rows([("", (i.between, f"{i.ohms / 1e6:.4g} MΩ", f"{i.test_v:g} V")) for i in s.state.insulation])
+        self.insulation.set_rows(
+            [("", (i.between, f"{i.ohms / 1e6:.4g} MΩ", f"{i.test_v:g} V")) for i in s.state.insulation]
+        )
 
     def _proof(self) -> Proof:
         s = self.session
-        return judge_taps(s.state.tap_volts, s.design.series, s.design.cell, s.design.cell.chemistry.is_lithium)
+        return judge_taps(
+            s.state.tap_volts, s.design.series, s.design.cell, s.design.cell.chemistry.is_lithium
+        )
 
     def enter(self, tap: int) -> bool:
         """Record the reading typed for a tap and go to the next one."""
@@ -128,7 +141,9 @@ class ProofPage(Page):
     def record_insulation(self) -> bool:
         """Record the insulation form."""
         return guarded(
-            lambda: self.session.record(InsulationReading.model_validate(self.form.values()), "insulation-resistance"),
+            lambda: self.session.record(
+                InsulationReading.model_validate(self.form.values()), "insulation-resistance"
+            ),
             self.session.refused.emit,
         )
 

@@ -25,7 +25,9 @@ def cold_charging(s: Situation) -> Iterator[Hit]:
     """Coldest place below the charging limit."""
     coldest, least = s.design.brief.ambient_min_k, s.design.cell.temperature_charge_min_k
     if coldest < least:
-        yield Hit(f"It is used down to {celsius(coldest)}; this cell must not be charged below {celsius(least)}.")
+        yield Hit(
+            f"It is used down to {celsius(coldest)}; this cell must not be charged below {celsius(least)}."
+        )
 
 
 @rule("BR-3", Stage.BRIEF, Severity.ATTENTION, source=COMMON_PRACTICE,

@@ -69,7 +69,9 @@ def cells_outside_window(s: Situation) -> Iterator[Hit]:
     """Cells as measured are below empty or above full."""
     now, cell = s.design.cell_now_v, s.design.cell
     if now < cell.empty_v or now > cell.full_v + 0.01:
-        yield Hit(f"The cells measure {volts(now)}; sound ones lie between {volts(cell.empty_v)} and {volts(cell.full_v)}.")
+        yield Hit(
+            f"The cells measure {volts(now)}; sound ones lie between {volts(cell.empty_v)} and {volts(cell.full_v)}."
+        )
 
 
 @rule("CE-6", Stage.CELLS, Severity.STOP, source=COMMON_PRACTICE + "; I = ΔV/(R1 + R2)",

@@ -36,7 +36,9 @@ def wrong_count(s: Situation) -> Iterator[Hit]:
     """Board for another series count."""
     board = s.design.guarding.board
     if board and board.series != s.design.series:
-        yield Hit(f"The board is for {board.series} groups; the pack has {s.design.series}.", ("board",), _cure(s))
+        yield Hit(
+            f"The board is for {board.series} groups; the pack has {s.design.series}.", ("board",), _cure(s)
+        )
 
 
 @rule("GU-2", Stage.GUARD, Severity.STOP, source="thresholds of the class",
@@ -62,7 +64,9 @@ def board_too_weak(s: Situation) -> Iterator[Hit]:
         ("takes a charge of", board.current_charge_a, s.design.charge_current_a),
     ):
         if have < need:
-            yield Hit(f"The board {words} {amperes(have)}; {amperes(need)} is asked of it.", ("board",), _cure(s))
+            yield Hit(
+                f"The board {words} {amperes(have)}; {amperes(need)} is asked of it.", ("board",), _cure(s)
+            )
             return
 
 
@@ -81,7 +85,9 @@ def no_board(s: Situation) -> Iterator[Hit]:
 def board_may_cut_out(s: Situation) -> Iterator[Hit]:
     """The load must never cut out, yet there is a board."""
     if s.design.brief.must_not_cut_out and s.design.guarding.board is not None:
-        yield Hit("The brief says it must never cut out by itself, and a guard can open at any moment.", ("board",))
+        yield Hit(
+            "The brief says it must never cut out by itself, and a guard can open at any moment.", ("board",)
+        )
 
 
 @rule("GU-6", Stage.GUARD, Severity.NOTE, source=COMMON_PRACTICE,

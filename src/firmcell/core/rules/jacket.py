@@ -8,7 +8,9 @@ from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.wording import millimetres
 
 
-def _judge_sleeve(s: Situation, fit: SleeveFit | None, words: str, part: str, sides: tuple[float, float]) -> Iterator[Hit]:
+def _judge_sleeve(
+    s: Situation, fit: SleeveFit | None, words: str, part: str, sides: tuple[float, float]
+) -> Iterator[Hit]:
     stock = next_stock_size(s.shelf.sleeves, *sides)
     cure = Cure(f"Take {stock.name}", ((f"jacket.{part}", stock),)) if stock else None
     if fit and not fit.slides_on:
@@ -25,7 +27,9 @@ def sleeve_size(s: Situation) -> Iterator[Hit]:
     """Sleeve too small or too large."""
     e, j = s.analysis.jacket.envelope, s.analysis.jacket
     yield from _judge_sleeve(s, j.sleeve, "The sleeve", "sleeve", (e.bare_width_m, e.bare_height_m))
-    yield from _judge_sleeve(s, j.cross_sleeve, "The second sleeve", "cross_sleeve", (e.bare_length_m, e.bare_height_m))
+    yield from _judge_sleeve(
+        s, j.cross_sleeve, "The second sleeve", "cross_sleeve", (e.bare_length_m, e.bare_height_m)
+    )
 
 
 @rule("JA-2", Stage.JACKET, Severity.ATTENTION, source=COMMON_PRACTICE,
@@ -72,6 +76,8 @@ def transport(s: Situation) -> Iterator[Hit]:
       reason="In two years somebody has to know which pack this is.")  # fmt: skip
 def no_serial(s: Situation) -> Iterator[Hit]:
     """Passport without a serial or a name."""
-    missing = [w for w, value in (("serial number", s.design.serial), ("builder", s.design.builder)) if not value]
+    missing = [
+        w for w, value in (("serial number", s.design.serial), ("builder", s.design.builder)) if not value
+    ]
     if missing:
         yield Hit(f"The passport has no {' and no '.join(missing)}.")

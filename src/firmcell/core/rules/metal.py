@@ -37,7 +37,9 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
                 break
     if best is None:
         if piece.layers_needed <= MOST_LAYERS:
-            return Cure(f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
+            return Cure(
+                f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),)
+            )
         return None
     _, layers, strip = best
     return Cure(
@@ -76,7 +78,11 @@ def collector_over_limit(s: Situation) -> Iterator[Hit]:
       reason="The peak alone brings the strip past what the cell may have.")  # fmt: skip
 def strip_over_peak(s: Situation) -> Iterator[Hit]:
     """Strip too hot after the peak though fine in steady use."""
-    hot = [p for p in s.analysis.strips if p.share_of_limit <= 1 and p.peak_temperature_k > s.analysis.strip_limit_k]
+    hot = [
+        p
+        for p in s.analysis.strips
+        if p.share_of_limit <= 1 and p.peak_temperature_k > s.analysis.strip_limit_k
+    ]
     if hot:
         worst = max(hot, key=lambda p: p.peak_temperature_k)
         part = "collector" if worst.kind is StripKind.COLLECTOR else "link"
@@ -98,9 +104,13 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
         ("Collecting strips", s.design.joining.collector_strip),
     ):
         if strip.metal is StripMetal.COPPER:
-            yield Hit(f"{words} are copper: weld through nickel on top, or solder; peel samples before trusting it.")
+            yield Hit(
+                f"{words} are copper: weld through nickel on top, or solder; peel samples before trusting it."
+            )
         elif strip.thickness_m > SMALL_WELDER_M + 1e-9:
-            yield Hit(f"{words} are {strip.thickness_m * 1e3:.2f} mm thick: a small welder will not get through.")
+            yield Hit(
+                f"{words} are {strip.thickness_m * 1e3:.2f} mm thick: a small welder will not get through."
+            )
 
 
 @rule("ME-5", Stage.METAL, Severity.STOP, source=COMMON_PRACTICE,

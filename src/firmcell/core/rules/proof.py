@@ -63,7 +63,11 @@ def few_samples(s: Situation) -> Iterator[Hit]:
         yield Hit(f"{last.peeled - last.held} of the last {last.peeled} sample welds peeled clean off: change the "
                   "setting and peel again before welding the pack.", severity=Severity.STOP)  # fmt: skip
         return
-    same = [w for w in samples if (w.machine, w.setting, w.pulses, w.strip) == (last.machine, last.setting, last.pulses, last.strip)]
+    same = [
+        w
+        for w in samples
+        if (w.machine, w.setting, w.pulses, w.strip) == (last.machine, last.setting, last.pulses, last.strip)
+    ]
     peeled = sum(w.peeled for w in same) if all(w.held == w.peeled for w in same) else last.peeled
     need = zero_failure_sample(SAMPLE_CONFIDENCE, SAMPLE_RELIABILITY)
     if peeled < need:

@@ -16,7 +16,9 @@ def _best_feasible(s: Situation) -> Cure | None:
     feasible = [o for o in s.analysis.options if o.feasible]
     if not feasible:
         return None
-    option = min(feasible, key=lambda o: (abs(o.series - s.design.series), abs(o.parallel - s.design.parallel)))
+    option = min(
+        feasible, key=lambda o: (abs(o.series - s.design.series), abs(o.parallel - s.design.parallel))
+    )
     if (option.series, option.parallel) == (s.design.series, s.design.parallel):
         return None
     return Cure(
@@ -54,7 +56,10 @@ def too_little_energy(s: Situation) -> Iterator[Hit]:
     """Usable energy below what is wanted."""
     wanted, have = s.design.brief.energy_wanted_j, s.analysis.pack.energy_usable_j
     if wanted is not None and have < wanted:
-        yield Hit(f"It delivers {watt_hours(have)} to the load; {watt_hours(wanted)} is wanted.", cure=_best_feasible(s))
+        yield Hit(
+            f"It delivers {watt_hours(have)} to the load; {watt_hours(wanted)} is wanted.",
+            cure=_best_feasible(s),
+        )
 
 
 @rule("ST-4", Stage.STACK, Severity.STOP, source="outer size with the largest cells of the class",
@@ -70,7 +75,10 @@ def does_not_fit(s: Situation) -> Iterator[Hit]:
         if margin is not None and margin < -1e-9
     ]  # fmt: skip
     if over:
-        yield Hit(f"It does not fit the space with the clearance asked for: {', '.join(over)}.", cure=_rows_that_fit(s))
+        yield Hit(
+            f"It does not fit the space with the clearance asked for: {', '.join(over)}.",
+            cure=_rows_that_fit(s),
+        )
 
 
 def _rows_that_fit(s: Situation) -> Cure | None:
@@ -82,7 +90,12 @@ def _rows_that_fit(s: Situation) -> Cure | None:
     length, width, _ = (side - 2 * design.brief.clearance_m for side in design.brief.box_m)
     for lattice in type(design.arrangement.lattice):
         rows = best_rows(
-            design.cell_count, design.parallel, layout.pitch_m, lattice, length - extra_length, width - extra_width
+            design.cell_count,
+            design.parallel,
+            layout.pitch_m,
+            lattice,
+            length - extra_length,
+            width - extra_width,
         )
         along, across = stack_size(design.cell_count, rows, layout.pitch_m, lattice)
         if along + extra_length <= length and across + extra_width <= width:
@@ -116,7 +129,10 @@ def few_links(s: Situation) -> Iterator[Hit]:
     if least < s.design.parallel:
         straight = s.design.arrangement.model_copy(update={"rows": s.design.parallel})
         cure = None
-        if min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links) >= s.design.parallel:
+        if (
+            min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links)
+            >= s.design.parallel
+        ):
             cure = Cure(
                 f"Put each group in one column, {s.design.parallel} across",
                 (("arrangement", Arrangement.model_validate(straight.model_dump())),),
@@ -135,4 +151,6 @@ def too_heavy(s: Situation) -> Iterator[Hit]:
     """Mass over the limit."""
     limit = s.design.brief.mass_limit_kg
     if limit is not None and s.analysis.pack.mass_kg > limit:
-        yield Hit(f"It weighs {kilograms(s.analysis.pack.mass_kg)} without the jacket; the limit is {kilograms(limit)}.")
+        yield Hit(
+            f"It weighs {kilograms(s.analysis.pack.mass_kg)} without the jacket; the limit is {kilograms(limit)}."
+        )

@@ -33,7 +33,9 @@ class Rule:
         """Yield the findings of this rule."""
         for hit in self.body(situation):
             severity = self.severity if hit.severity is None else hit.severity
-            yield Finding(self.code, severity, self.stage, hit.sentence, self.reason, self.source, hit.refs, hit.cure)
+            yield Finding(
+                self.code, severity, self.stage, hit.sentence, self.reason, self.source, hit.refs, hit.cure
+            )
 
 
 RULES: dict[str, Rule] = {}

@@ -24,6 +24,7 @@ PAPER: dict[str, Ink] = {
     "strip.collector": Ink("#c08b4c", "#6d4715", 0.15),
     "weld": Ink("#3f4547"),
     "board": Ink("#33594a", "#1d352c", 0.2),
+    "board.pad": Ink("#d9b45a"),
     "tap": Ink("#ffffff", "#2b2f31", 0.4),
     "tap.wire": Ink(None, "#6b4f9e"),
     "lead.plus": Ink(None, "#b3401a"),
