@@ -57,15 +57,16 @@ def nusselt_horizontal_cylinder(rayleigh_number: ArrayLike, prandtl: ArrayLike) 
 
 
 def nusselt_plate(rayleigh_number: ArrayLike, prandtl: ArrayLike) -> Array:
-    """Return the mean Nusselt number of a flat surface in laminar natural convection.
+    """Return the mean Nusselt number of a flat surface in natural convection.
 
-    Churchill and Chu 1975 for a vertical plate, Ra up to 1e9; the characteristic length is the
+    Churchill and Chu 1975 for a vertical plate, all Ra up to 1e12; the characteristic length is the
     width of the surface. Used for strip in any position, since the strip's place in the finished
     pack is not known: horizontal strip facing up is cooled at least as well.
     """
     ra = np.asarray(rayleigh_number, dtype=float)
     pr = np.asarray(prandtl, dtype=float)
-    return np.asarray(0.68 + 0.670 * ra**0.25 / (1 + (0.492 / pr) ** (9 / 16)) ** (4 / 9))
+    factor = (1 + (0.492 / pr) ** (9 / 16)) ** (8 / 27)
+    return np.asarray((0.825 + 0.387 * ra ** (1 / 6) / factor) ** 2)
 
 
 def cylinder_loss(

@@ -4,7 +4,8 @@ from collections.abc import Iterator
 
 from firmcell.core.findings import Cure, Severity, Situation, Stage
 from firmcell.core.fusing import fit_fuse
-from firmcell.core.parts import Keying
+from firmcell.core.leads import connector_limit
+from firmcell.core.parts import Connector, Keying, Wire
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.wording import amperes, celsius, figures, percent, square_millimetres, volts
 
@@ -14,17 +15,27 @@ SPARK_J = 0.05
 
 
 def _proposed_wire(s: Situation) -> Cure | None:
+    """The smallest wire that carries the load within the drop; with another connector if this one's cup is too small."""
+    wires = {w.name: w for w in s.shelf.wires}
     name = s.analysis.leads.proposed_wire
-    for wire in s.shelf.wires:
-        if wire.name == name and wire != s.design.leads.wire:
-            return Cure(f"Take {name}", (("leads.wire", wire),))
+    if name is not None:
+        return Cure(f"Take {name}", (("leads.wire", wires[name]),)) if wires[name] != s.design.leads.wire else None
+    brief, limit = s.design.brief, s.design.leads.drop_limit_v
+    for option in s.analysis.leads.options:
+        if option.limit_a >= brief.current_steady_a and option.drop_v <= limit:
+            wire = wires[option.wire]
+            connector = _fitting_connector(s, wire)
+            if connector is not None:
+                return Cure(
+                    f"Take {wire.name} and a {connector.name}",
+                    (("leads.wire", wire), ("leads.connector", connector)),
+                )
     return None
 
 
-def _better_connector(s: Situation) -> Cure | None:
-    from firmcell.core.leads import connector_limit
-
-    brief, wire = s.design.brief, s.design.leads.wire
+def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
+    """The smallest keyed, shrouded pair that carries the load and takes the wire."""
+    brief = s.design.brief
     for part in sorted(s.shelf.connectors, key=lambda c: c.current_continuous_a):
         if (
             part.contacts == 2
@@ -32,12 +43,18 @@ def _better_connector(s: Situation) -> Cure | None:
             and part.pack_half_shrouded
             and connector_limit(part, brief.ambient_max_k) >= brief.current_steady_a
             and part.current_peak_a >= brief.current_peak_a
-            and part.wire_area_max_m2 >= wire.area_m2
+            and part.wire_area_max_m2 * 1.001 >= wire.area_m2
             and part.voltage_v >= s.analysis.pack.voltage_full_v
-            and part != s.design.leads.connector
         ):
-            return Cure(f"Take a {part.name}", (("leads.connector", part),))
+            return part
     return None
+
+
+def _better_connector(s: Situation) -> Cure | None:
+    part = _fitting_connector(s, s.design.leads.wire)
+    if part is None or part == s.design.leads.connector:
+        return None
+    return Cure(f"Take a {part.name}", (("leads.connector", part),))
 
 
 def _better_fuse(s: Situation) -> Cure | None:

@@ -1,0 +1,53 @@
+"""Fixtures: the demo designs, jobs in scratch folders, and an application without a screen."""
+
+import os
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+
+from pathlib import Path
+
+import pytest
+
+from firmcell.core.analysis import Analysis, analyse
+from firmcell.core.build import EMPTY_STATE
+from firmcell.core.design import Design
+from firmcell.core.findings import Finding, Situation
+from firmcell.core.rules import find
+from firmcell.core.shelf import Shelf
+from firmcell.store import demo
+from firmcell.store.jobfile import JobFile
+from firmcell.store.parts import shipped_shelf
+
+
+@pytest.fixture(autouse=True)
+def _own_home(tmp_path_factory: pytest.TempPathFactory, monkeypatch: pytest.MonkeyPatch) -> None:
+    home = tmp_path_factory.mktemp("home")
+    for name in ("HOME", "XDG_DATA_HOME", "XDG_CONFIG_HOME", "XDG_CACHE_HOME"):
+        monkeypatch.setenv(name, str(home))
+
+
+@pytest.fixture(scope="session")
+def shelf() -> Shelf:
+    return shipped_shelf()
+
+
+@pytest.fixture(scope="session")
+def hoist(shelf: Shelf) -> Design:
+    return demo.orchard_hoist(shelf)
+
+
+@pytest.fixture(scope="session")
+def hoist_analysis(hoist: Design, shelf: Shelf) -> Analysis:
+    return analyse(hoist, shelf)
+
+
+@pytest.fixture
+def job(tmp_path: Path, hoist: Design):
+    with JobFile.create(tmp_path / "hoist.firmcell", hoist, "Wren Ashby") as opened:
+        yield opened
+
+
+def found(design: Design, shelf: Shelf, state=EMPTY_STATE) -> dict[str, Finding]:
+    """Findings of a design by code (the first of each)."""
+    findings = find(Situation(design, analyse(design, shelf), state, shelf))
+    return {f.code: f for f in reversed(findings)}

@@ -1,0 +1,41 @@
+"""A first design from many briefs: it meets the brief wherever anything on the shelf can."""
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from firmcell.core.brief import Brief
+from firmcell.core.findings import Severity
+from firmcell.core.propose import propose
+from firmcell.core.refusal import Refusal
+from firmcell.core.shelf import EMPTY_SHELF
+from firmcell.store.parts import shipped_shelf
+from tests.conftest import found
+
+
+@given(
+    low=st.floats(3, 40), width=st.floats(1.25, 1.8), steady=st.floats(0.2, 40), peak=st.floats(1, 2.5),
+    hours=st.floats(0.2, 4),
+)  # fmt: skip
+@settings(max_examples=25, deadline=None)
+def test_a_proposed_design_is_valid_and_its_stops_are_of_the_stack(low, width, steady, peak, hours):
+    shelf = shipped_shelf()
+    brief = Brief(
+        title="t", load_voltage_min_v=low, load_voltage_max_v=low * width, current_steady_a=steady,
+        current_peak_a=steady * peak, run_time_s=hours * 3600,
+    )  # fmt: skip
+    design = propose(brief, shelf)
+    stops = {c for c, f in found(design, shelf).items() if f.severity is Severity.STOP}
+    # Where the shelf has no board, no strip or no connector for it, the finding stays and says so.
+    assert stops <= {"CE-1", "CE-3", "ST-1", "ME-1", "ME-2", "LE-3", "LE-8"}
+
+
+def test_hoist_brief_gives_a_pack_without_stops(hoist, shelf):
+    design = propose(hoist.brief, shelf)
+    assert not [f for f in found(design, shelf).values() if f.severity is Severity.STOP]
+    assert design.series == 10
+
+
+def test_an_empty_shelf_is_told(hoist):
+    with pytest.raises(Refusal, match="no cells on the shelf"):
+        propose(hoist.brief, EMPTY_SHELF)
