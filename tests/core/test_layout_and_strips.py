@@ -1,5 +1,7 @@
 """Layout, strips, taps and pictures: geometry, conservation of current, true mirroring."""
 
+import itertools
+
 import networkx as nx
 import numpy as np
 import pytest
@@ -54,7 +56,7 @@ def test_groups_are_connected_alternate_and_link_to_the_next(shape):
         assert nx.is_connected(graph.subgraph([c.number for c in cells]))
         assert len({c.positive_up for c in cells}) == 1
     ups = [layout.group_cells(g)[0].positive_up for g in range(1, series + 1)]
-    assert all(a != b for a, b in zip(ups, ups[1:], strict=False))
+    assert all(a != b for a, b in itertools.pairwise(ups))
     assert all(links >= 1 for links in layout.links)
 
 
@@ -89,7 +91,9 @@ def test_every_pad_has_metal_and_series_links_carry_the_whole_current(shape):
     from firmcell.store.demo import orchard_hoist
 
     base = orchard_hoist(shelf).model_copy(update={"series": series, "parallel": parallel})
-    design = base.model_copy(update={"arrangement": Arrangement(rows=rows, lattice=lattice, first_positive_up=up)})
+    design = base.model_copy(
+        update={"arrangement": Arrangement(rows=rows, lattice=lattice, first_positive_up=up)}
+    )
     analysis = analyse(design, shelf)
     for node in nodes_of(analysis.layout):
         pieces = [p for p in analysis.strips if p.node == node.number]
@@ -133,7 +137,7 @@ def test_taps_alternate_and_rise_by_one_cell(hoist, hoist_analysis):
     assert [t.name for t in taps] == [f"B{k}" for k in range(11)]
     assert {t.face for t in taps[::2]} == {Face.BOTTOM}
     assert {t.face for t in taps[1::2]} == {Face.TOP}
-    for low, high in zip(taps, taps[1:], strict=False):
+    for low, high in itertools.pairwise(taps):
         assert high.full_v - low.full_v == pytest.approx(hoist.cell.full_v)
         assert high.now_v - low.now_v == pytest.approx(hoist.cell_now_v)
     # Printed steps of a lithium board: 3.6, 7.2, 10.8 … (nominal).

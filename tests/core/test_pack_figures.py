@@ -1,5 +1,7 @@
 """Stack, designation, transport, sleeve, sampling: numbers worked by hand or from standards."""
 
+import itertools
+
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
@@ -117,7 +119,7 @@ def test_voltages_are_those_people_expect():
     assert (FACTS[Chemistry.NIMH].empty_v, FACTS[Chemistry.NIMH].nominal_v) == (1.0, 1.2)
     for chemistry in Chemistry:
         rest = resting_voltage(chemistry, [0, 0.25, 0.5, 0.75, 1.0])
-        assert all(a < b for a, b in zip(rest, rest[1:], strict=False))
+        assert all(a < b for a, b in itertools.pairwise(rest))
         assert rest[-1] <= FACTS[chemistry].full_v
 
 
@@ -140,7 +142,9 @@ def test_sleeve_that_cannot_grip_is_refused():
     assert fit.cut_length_m == pytest.approx(0.22 / 0.9)
 
 
-@pytest.mark.parametrize(("confidence", "reliability", "n"), [(0.9, 0.9, 22), (0.9, 0.95, 45), (0.95, 0.99, 299)])
+@pytest.mark.parametrize(
+    ("confidence", "reliability", "n"), [(0.9, 0.9, 22), (0.9, 0.95, 45), (0.95, 0.99, 299)]
+)
 def test_zero_failure_samples(confidence, reliability, n):
     """Published values: 22, 45, 299 (from memory)."""
     assert zero_failure_sample(confidence, reliability) == n
@@ -158,7 +162,10 @@ def test_all_demo_jobs_meet_their_brief(shelf):
         design = make(shelf)
         analysis = analyse(design, shelf)
         assert analysis.jacket.envelope.fits
-        assert any(o.feasible and (o.series, o.parallel) == (design.series, design.parallel) for o in analysis.options)
+        assert any(
+            o.feasible and (o.series, o.parallel) == (design.series, design.parallel)
+            for o in analysis.options
+        )
 
 
 def test_brief_refuses_what_makes_no_sense():

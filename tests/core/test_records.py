@@ -1,6 +1,5 @@
 """Events, their chain, the fold, the work plan and the verdict on taps."""
 
-import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
@@ -45,11 +44,17 @@ def test_a_sound_chain_holds_and_every_kind_of_tampering_shows():
     assert "does not follow" in first_broken_link([*events[:3], *other[3:]])
 
 
-@given(st.integers(0, 5), st.sampled_from(["person", "instrument", "time", "step"]), st.text(min_size=1, max_size=20))
+@given(
+    st.integers(0, 5),
+    st.sampled_from(["person", "instrument", "time", "step"]),
+    st.text(min_size=1, max_size=20),
+)
 def test_changing_any_field_of_any_record_shows(index, field, text):
     events = chain(*[("s", Remark(text=f"remark {n}")) for n in range(6)])
     changed = events[index].model_copy(update={field: text})
-    assert (first_broken_link([*events[:index], changed, *events[index + 1 :]]) is None) == (changed == events[index])
+    assert (first_broken_link([*events[:index], changed, *events[index + 1 :]]) is None) == (
+        changed == events[index]
+    )
 
 
 def test_fold_passes_reworks_and_takes_back():
@@ -83,7 +88,12 @@ def test_steps_cover_every_strip_tap_and_lead_once(hoist, hoist_analysis):
     assert sorted(welded) == sorted(f"strip:{p.id}" for p in hoist_analysis.strips)
     wired = [r for s in steps if s.code.startswith("taps-") for r in s.refs]
     assert sorted(wired) == sorted(f"tap:{t.number}" for t in hoist_analysis.guard.taps)
-    assert codes.index("lead-minus") < codes.index("lead-plus") < codes.index("tap-voltages") < codes.index("board-on")
+    assert (
+        codes.index("lead-minus")
+        < codes.index("lead-plus")
+        < codes.index("tap-voltages")
+        < codes.index("board-on")
+    )
     assert codes.index("weld-sample") < min(i for i, c in enumerate(codes) if c.startswith("weld-bottom"))
     assert all(s.cautions for s in steps if s.code.startswith(("weld-", "lead-", "first-")))
 
@@ -118,7 +128,9 @@ BAD = {
     "cell-check": CellCheck(count=40, lowest_v=3.3, highest_v=3.57, wraps_sound=True),
     "weld-sample": WeldSample(machine="m", setting="1", pulses=1, strip="s", peeled=22, held=21),
     "weld-row": WeldRow(machine="m", setting="1", pulses=1, strip="s", welds=4, flat=True, tug=False),
-    "solder-joint": SolderJoint(joint="j", iron_w=80, tip_k=653, alloy="a", seconds=3, smooth=False, tug=True),
+    "solder-joint": SolderJoint(
+        joint="j", iron_w=80, tip_k=653, alloy="a", seconds=3, smooth=False, tug=True
+    ),
 }
 
 

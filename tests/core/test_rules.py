@@ -73,7 +73,9 @@ def test_rule_speaks_and_its_cure_cures(hoist, shelf, code):
         design = design.edited(path, P(shelf, *value) if isinstance(value, tuple) else value)
     finding = found(design, shelf).get(code)
     assert finding is not None, f"{code} keeps silent"
-    assert re.search(r"\d|connector|sleeve|guard|ring|contacts|never|mated|wrap", finding.sentence), finding.sentence
+    assert re.search(r"\d|connector|sleeve|guard|ring|contacts|never|mated|wrap", finding.sentence), (
+        finding.sentence
+    )
     assert finding.sentence.endswith(".")
     assert code not in found(hoist, shelf), f"{code} speaks on a sound design"
     assert bool(finding.cure) == curable
@@ -113,7 +115,10 @@ def test_a_cure_never_makes_a_new_stop(hoist, shelf):
         after = {f.code for f in find(Situation(cured, analyse(cured, shelf), BuildState(), shelf))
                  if f.severity is Severity.STOP}  # fmt: skip
         # A smaller or larger stack needs another board, strip or sleeve: those findings carry their own cures.
-        assert after - before <= {"GU-1", "ME-1", "ME-2", "JA-1", "ST-4", "LE-3", "GU-3"}, (code, after - before)
+        assert after - before <= {"GU-1", "ME-1", "ME-2", "JA-1", "ST-4", "LE-3", "GU-3"}, (
+            code,
+            after - before,
+        )
 
 
 def _state(**kept) -> BuildState:

@@ -8,6 +8,7 @@ from typing import Any, Union, get_args, get_origin
 
 from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
+from shiboken6 import isValid
 
 from firmcell.core.parts import Part
 from firmcell.core.quantity import Frozen, unit_of
@@ -41,17 +42,14 @@ def bare_type(model: type[Frozen], name: str) -> tuple[type, bool]:
 
 def limits(model: type[Frozen], name: str) -> tuple[float | None, float | None]:
     """Return least and greatest value of a field, None where open."""
-    low: float | None = None
-    high: float | None = None
     info = model.model_fields[name]
     constraints = list(info.metadata)
     for inner in get_args(info.annotation):
         constraints += getattr(inner, "__metadata__", ())
     flat = [c for item in constraints for c in (getattr(item, "metadata", None) or [item])]
-    for item in flat:
-        low = getattr(item, "ge", getattr(item, "gt", low))
-        high = getattr(item, "le", getattr(item, "lt", high))
-    return low, high
+    lows = [getattr(c, key) for c in flat for key in ("ge", "gt", "low") if hasattr(c, key)]
+    highs = [getattr(c, key) for c in flat for key in ("le", "lt", "high") if hasattr(c, key)]
+    return max(lows, default=None), min(highs, default=None)
 
 
 class FieldRow(QObject):
@@ -104,10 +102,12 @@ class FieldRow(QObject):
         self.hint.setVisible(bool(text))
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        if event.type() == QEvent.Type.FocusIn and self._range and not self.is_faulty:
-            self._dress("hint", self._range)
-        elif event.type() == QEvent.Type.FocusOut and not self.is_faulty:
-            self._dress("hint", "")
+        # A window that goes down takes the focus from a field whose label is already gone.
+        if isValid(self.hint) and isValid(self.editor) and not self.is_faulty:
+            if event.type() == QEvent.Type.FocusIn and self._range:
+                self._dress("hint", self._range)
+            elif event.type() == QEvent.Type.FocusOut:
+                self._dress("hint", "")
         return False
 
 

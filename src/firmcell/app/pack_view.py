@@ -92,21 +92,21 @@ class PackView(QWidget):
 
     # -- what is shown --------------------------------------------------------------------------------
 
-    def show_faces(self, drawings: list[Drawing]) -> None:
+    def show_faces(self, drawings: list[Drawing], paint: StagePaint | None = None) -> None:
         """Show these faces, one under the other or side by side, whichever is larger on the screen."""
+        same = len(drawings) == len(self._faces) and all(
+            a is b.drawing for a, b in zip(drawings, self._faces, strict=True)
+        )
+        if same and (paint is None or paint == self._paint):
+            return
+        self._paint = paint or self._paint
         size = self._scene.size()
-        self._place(drawings)
+        if not same:
+            self._place(drawings)
         self._build()
         if self._fitted or self._scene.size() != size:
             self.fit()
         self._renew()
-
-    def show_paint(self, paint: StagePaint) -> None:
-        """Show what a stage paints on the pack."""
-        if paint != self._paint:
-            self._paint = paint
-            self._build()
-            self._renew()
 
     def set_palette(self, palette: Palette) -> None:
         """Change the colours."""
@@ -233,8 +233,7 @@ class PackView(QWidget):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         if self._faces:
-            drawings = [f.drawing for f in self._faces]
-            self._place(drawings)
+            self._place([f.drawing for f in self._faces])
             self._build()
             if self._fitted:
                 self.fit()

@@ -10,13 +10,16 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import BuildState, fold
 from firmcell.core.design import Design
+from firmcell.core.drawing import Drawing
 from firmcell.core.events import Event, Payload
+from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Finding, Severity, Situation, Stage
 from firmcell.core.passing import obstacle, wanted_records
 from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
 from firmcell.core.shelf import Shelf
 from firmcell.core.steps import Step, new_pack_steps, next_step
+from firmcell.core.strips import Face
 from firmcell.store.jobfile import JobFile
 from firmcell.store.sentences import first_fault
 
@@ -122,7 +125,14 @@ class Session(QObject):
     def _analyse(self) -> None:
         self.analysis = analyse(self.design, self.shelf)
         self.steps = new_pack_steps(self.design, self.analysis)
+        self._faces: dict[Face, Drawing] = {}
         self._judge()
+
+    def face(self, face: Face) -> Drawing:
+        """The picture of a face; made once for each analysis."""
+        if face not in self._faces:
+            self._faces[face] = face_drawing(self.design, self.analysis, face)
+        return self._faces[face]
 
     def _judge(self) -> None:
         self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf))

@@ -32,7 +32,6 @@ from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
 from firmcell.core.brief import Brief
 from firmcell.core.describe import describe
 from firmcell.core.design import TurnAxis
-from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Finding, Severity, Stage
 from firmcell.core.propose import propose
 from firmcell.core.refusal import Refusal
@@ -245,13 +244,24 @@ class MainWindow(QMainWindow):
 
     def open_path(self, path: Path) -> bool:
         """Open a job file in this window; on refusal the window stays as it is."""
+        if self._is_open(path):
+            return True
         return guarded(lambda: self._take_job(JobFile.open(path)), self.tell)
+
+    def _is_open(self, path: Path) -> bool:
+        """Whether this window has the file open; opening it again would find it held by ourselves."""
+        return self.session is not None and path.exists() and path.samefile(self.session.path)
 
     def open_demo(self, name: str, fresh: bool = False) -> bool:
         """Open a demo job; it is made on first use and then kept with what was changed in it."""
         path = self.demo_folder / f"{name}{SUFFIX}"
 
+        if self._is_open(path) and not fresh:
+            return True
+
         def make() -> None:
+            if fresh and self._is_open(path):
+                self._let_go()
             if fresh and path.exists():
                 path.replace(path.with_suffix(f".before{SUFFIX}"))
             if not path.exists():
@@ -274,7 +284,7 @@ class MainWindow(QMainWindow):
         session.refused.connect(self.tell)
         session.undo_stack.indexChanged.connect(self._show_undo)
         self._remember(job.path)
-        self._make_pages()
+        self._drop_pages()
         self.stack.setCurrentWidget(self.work)
         self._show_title()
         fault = job.verify()
@@ -287,29 +297,31 @@ class MainWindow(QMainWindow):
         self._show_undo()
         self.go(Stage.BENCH if session.state.steps else Stage.BRIEF)
 
-    def _make_pages(self) -> None:
-        assert self.session is not None
+    def _drop_pages(self) -> None:
         for page in self.pages.values():
             self.page_stack.removeWidget(page)
             page.deleteLater()
         self.pages = {}
-        for kind in PAGES:
-            page = kind(self.session, self.system)
+
+    def page(self, stage: Stage) -> Page:
+        """The page of a stage, made when it is first wanted."""
+        if stage not in self.pages:
+            assert self.session is not None
+            page = next(kind for kind in PAGES if kind.stage is stage)(self.session, self.system)
             page.picked.connect(self._light)
-            self.pages[kind.stage] = page
+            if isinstance(page, BenchPage):
+                page.go_to_proof.connect(partial(self.go, Stage.PROOF))
+                page.step_shown.connect(self._paint)
+            elif isinstance(page, ProofPage):
+                page.back_to_bench.connect(partial(self.go, Stage.BENCH))
+            elif isinstance(page, PassportPage):
+                page.export.connect(self.export_passport)
+            self.pages[stage] = page
             self.page_stack.addWidget(page)
-        bench = self._bench()
-        bench.go_to_proof.connect(lambda: self.go(Stage.PROOF))
-        bench.step_shown.connect(self._paint)
-        proof = self.pages[Stage.PROOF]
-        assert isinstance(proof, ProofPage)
-        proof.back_to_bench.connect(lambda: self.go(Stage.BENCH))
-        passport = self.pages[Stage.PASSPORT]
-        assert isinstance(passport, PassportPage)
-        passport.export.connect(self.export_passport)
+        return self.pages[stage]
 
     def _bench(self) -> BenchPage:
-        page = self.pages[Stage.BENCH]
+        page = self.page(Stage.BENCH)
         assert isinstance(page, BenchPage)
         return page
 
@@ -401,15 +413,18 @@ class MainWindow(QMainWindow):
             return
         self.stage = stage
         self.rail.set_current(stage)
-        self.page_stack.setCurrentWidget(self.pages[stage])
-        self.pages[stage].refresh()
+        new = stage not in self.pages
+        page = self.page(stage)
+        self.page_stack.setCurrentWidget(page)
+        if not new:
+            page.refresh()
         self._paint()
 
     def _refresh(self) -> None:
         session = self.session
         if session is None:
             return
-        self.pages[self.stage].refresh()
+        self.page(self.stage).refresh()
         self._paint()
 
     def _paint(self) -> None:
@@ -417,11 +432,11 @@ class MainWindow(QMainWindow):
         if session is None:
             return
         analysis, design = session.analysis, session.design
-        current = self._bench().step
+        current = self._bench().step if self.stage is Stage.BENCH else None
         # At the bench only the face that lies up now is shown.
         faces = [current.face] if self._bench_mode and current and current.face else list(Face)
-        self.view.show_faces([face_drawing(design, analysis, face) for face in faces])
-        self.view.show_paint(stage_paint(self.stage, design, analysis, session.state, session.steps, current))
+        paint = stage_paint(self.stage, design, analysis, session.state, session.steps, current)
+        self.view.show_faces([session.face(face) for face in faces], paint)
         self._show_card(self.view.selected)
         self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
         self.findings.findings.set_findings(session.findings)
@@ -494,7 +509,7 @@ class MainWindow(QMainWindow):
     def _picked(self, ref: str) -> None:
         self._show_card(ref)
         if ref and self.session is not None:
-            self.pages[self.stage].point_at(ref)
+            self.page(self.stage).point_at(ref)
 
     def _show_card(self, ref: str) -> None:
         told = describe(ref, self.session.design, self.session.analysis) if ref and self.session else None
@@ -567,7 +582,7 @@ class MainWindow(QMainWindow):
         self.system = "inch" if system == "inch" else "metric"
         self.settings.setValue("system", self.system)
         if self.session is not None:
-            self._make_pages()
+            self._drop_pages()
             self.go(self.stage)
 
     def turn_axis(self) -> None:

@@ -6,12 +6,12 @@ from typing import Annotated, Literal
 
 from pydantic import Field, TypeAdapter
 
-from firmcell.core.quantity import Count, Frozen, Kelvin, Metres, Ohms, Seconds, Unit
+from firmcell.core.quantity import Count, Frozen, Kelvin, Metres, Ohms, Range, Seconds, Unit
 
 GENESIS = "0" * 64
 """What the first event's hash follows."""
 
-SignedVolts = Annotated[float, Unit("V"), Field(ge=-2000, le=2000)]
+SignedVolts = Annotated[float, Unit("V"), Range(-2000, 2000)]
 Words = Annotated[str, Field(max_length=500)]
 
 

@@ -3,7 +3,8 @@
 from dataclasses import dataclass
 from typing import Annotated, Any, get_args
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import BaseModel, ConfigDict, GetCoreSchemaHandler, GetJsonSchemaHandler
+from pydantic_core import PydanticCustomError, core_schema
 
 
 @dataclass(frozen=True)
@@ -13,27 +14,61 @@ class Unit:
     symbol: str
 
 
+@dataclass(frozen=True)
+class Range:
+    """The range that a kind of quantity can have at all; a field's own limits come on top.
+
+    Not pydantic's own ``ge`` and ``le``: given twice, on the type and on the field, pydantic keeps
+    only one of the two, and the looser one may win.
+    """
+
+    low: float
+    high: float
+
+    def __get_pydantic_core_schema__(
+        self, source: Any, handler: GetCoreSchemaHandler
+    ) -> core_schema.CoreSchema:
+        return core_schema.no_info_after_validator_function(self._checked, handler(source))
+
+    def __get_pydantic_json_schema__(
+        self, schema: core_schema.CoreSchema, handler: GetJsonSchemaHandler
+    ) -> dict[str, Any]:
+        written = handler(schema)
+        if "exclusiveMinimum" not in written:
+            written.setdefault("minimum", self.low)
+        if "exclusiveMaximum" not in written:
+            written.setdefault("maximum", self.high)
+        return written
+
+    def _checked(self, value: float) -> float:
+        if value < self.low:
+            raise PydanticCustomError("greater_than_equal", "it must be at least {ge}", {"ge": self.low})
+        if value > self.high:
+            raise PydanticCustomError("less_than_equal", "it must be at most {le}", {"le": self.high})
+        return value
+
+
 class Frozen(BaseModel):
     """Base of every model: immutable, hashable, closed to unknown fields, no NaN or infinity."""
 
     model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False)
 
 
-Metres = Annotated[float, Unit("m"), Field(ge=0, le=100)]
-SquareMetres = Annotated[float, Unit("m²"), Field(gt=0, le=0.01)]
-Kilograms = Annotated[float, Unit("kg"), Field(ge=0, le=10_000)]
-Seconds = Annotated[float, Unit("s"), Field(ge=0, le=1e9)]
-Kelvin = Annotated[float, Unit("K"), Field(ge=173.15, le=773.15)]
-Volts = Annotated[float, Unit("V"), Field(ge=0, le=2000)]
-Amperes = Annotated[float, Unit("A"), Field(ge=0, le=100_000)]
-Ohms = Annotated[float, Unit("Ω"), Field(ge=0, le=1e12)]
-OhmsPerMetre = Annotated[float, Unit("Ω/m"), Field(gt=0, le=1000)]
-OhmMetres = Annotated[float, Unit("Ω·m"), Field(gt=0, le=1e-3)]
-Coulombs = Annotated[float, Unit("A·s"), Field(ge=0, le=1e9)]
-Joules = Annotated[float, Unit("J"), Field(ge=0, le=1e12)]
-Farads = Annotated[float, Unit("F"), Field(ge=0, le=100)]
-Fraction = Annotated[float, Unit("1"), Field(ge=0, le=1)]
-Count = Annotated[int, Unit("count"), Field(ge=0, le=100_000)]
+Metres = Annotated[float, Unit("m"), Range(0, 100)]
+SquareMetres = Annotated[float, Unit("m²"), Range(1e-12, 0.01)]
+Kilograms = Annotated[float, Unit("kg"), Range(0, 10_000)]
+Seconds = Annotated[float, Unit("s"), Range(0, 1e9)]
+Kelvin = Annotated[float, Unit("K"), Range(173.15, 773.15)]
+Volts = Annotated[float, Unit("V"), Range(0, 2000)]
+Amperes = Annotated[float, Unit("A"), Range(0, 100_000)]
+Ohms = Annotated[float, Unit("Ω"), Range(0, 1e12)]
+OhmsPerMetre = Annotated[float, Unit("Ω/m"), Range(1e-12, 1000)]
+OhmMetres = Annotated[float, Unit("Ω·m"), Range(1e-12, 1e-3)]
+Coulombs = Annotated[float, Unit("A·s"), Range(0, 1e9)]
+Joules = Annotated[float, Unit("J"), Range(0, 1e12)]
+Farads = Annotated[float, Unit("F"), Range(0, 100)]
+Fraction = Annotated[float, Unit("1"), Range(0, 1)]
+Count = Annotated[int, Unit("count"), Range(0, 100_000)]
 
 
 def unit_of(model: type[BaseModel], field: str) -> str | None:

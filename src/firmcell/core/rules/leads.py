@@ -19,7 +19,11 @@ def _proposed_wire(s: Situation) -> Cure | None:
     wires = {w.name: w for w in s.shelf.wires}
     name = s.analysis.leads.proposed_wire
     if name is not None:
-        return Cure(f"Take {name}", (("leads.wire", wires[name]),)) if wires[name] != s.design.leads.wire else None
+        return (
+            Cure(f"Take {name}", (("leads.wire", wires[name]),))
+            if wires[name] != s.design.leads.wire
+            else None
+        )
     brief, limit = s.design.brief, s.design.leads.drop_limit_v
     for option in s.analysis.leads.options:
         if option.limit_a >= brief.current_steady_a and option.drop_v <= limit:

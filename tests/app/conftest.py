@@ -1,0 +1,37 @@
+"""A window with its own settings and folder."""
+
+import pytest
+from PySide6.QtCore import QCoreApplication, QEvent, QSettings
+
+from firmcell.app.theme import base_font, load_fonts
+from firmcell.app.window import MainWindow
+
+
+@pytest.fixture(scope="session", autouse=True)
+def _looks(qapp):
+    # Once: each further setStyle under a style sheet wraps the one before, and every window then takes twice as long.
+    qapp.setStyle("Fusion")
+    load_fonts()
+    qapp.setFont(base_font())
+
+
+@pytest.fixture
+def window(qapp, qtbot, shelf, tmp_path):
+    settings = QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat)
+    settings.setValue("person", "Wren Ashby")
+    made = MainWindow(shelf, settings, tmp_path / "demo")
+    made.show()
+    qtbot.waitExposed(made)
+    yield made
+    made.close()
+    # At once, and not at the end of the run: a style sheet change walks over every widget there is.
+    qapp.setStyleSheet("")
+    made.deleteLater()
+    qapp.processEvents()
+    QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
+
+
+@pytest.fixture
+def hoist_window(window):
+    assert window.open_demo("orchard-hoist")
+    return window

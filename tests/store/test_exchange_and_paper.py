@@ -1,0 +1,186 @@
+"""JSON exchange, published schemas, passport on paper, CSV."""
+
+import csv
+import io
+import json
+from pathlib import Path
+
+import jsonschema
+import pytest
+import segno
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from pypdf import PdfReader
+
+from firmcell.core.analysis import analyse
+from firmcell.core.build import fold
+from firmcell.core.events import Remark, TapReading
+from firmcell.core.face_picture import face_drawing
+from firmcell.core.refusal import Refusal
+from firmcell.core.strips import Face
+from firmcell.store.demo import DEMO_JOBS, make_demo
+from firmcell.store.exchange import import_job, job_to_json, read_exchange
+from firmcell.store.jobfile import JobFile
+from firmcell.store.office import exported, passport_of, report_of
+from firmcell.store.passport_paper import passport_html, passport_pdf
+from firmcell.store.pens.svg import to_svg
+from firmcell.store.schemas import SCHEMAS, schema_text
+
+DOCS = Path(__file__).parents[2] / "docs"
+
+
+@pytest.mark.parametrize("name", DEMO_JOBS)
+def test_exchange_is_lossless_both_ways(tmp_path, name):
+    path = make_demo(name, tmp_path)
+    with JobFile.open(path) as job:
+        job.attach("log.bin", "application/octet-stream", bytes(range(256)))
+        text = job_to_json(job)
+    with import_job(text, "x.json", tmp_path / "copy.firmcell") as copy:
+        assert job_to_json(copy) == text
+        assert copy.verify() is None
+        copy.append(Remark(text="goes on"))
+        assert copy.verify() is None
+    jsonschema.validate(json.loads(text), json.loads((DOCS / "schema/job.schema.json").read_text()))
+
+
+@pytest.mark.parametrize("name", SCHEMAS)
+def test_published_schemas_are_those_of_the_models(name):
+    assert (DOCS / "schema" / f"{name}.schema.json").read_text() == schema_text(name)
+
+
+def test_report_follows_its_schema_and_names_units(job):
+    text = report_of(job).model_dump_json()
+    jsonschema.validate(json.loads(text), json.loads((DOCS / "schema/analyse.schema.json").read_text()))
+    units = ("_v", "_a", "_as", "_ah", "_j", "_wh", "_s", "_w", "_m", "_kg", "_ohm", "_k", "_per_h", "_days")
+    plain = {"designation", "cell_designation", "series", "parallel", "transport"}
+    for field in json.loads(text)["analysis"]["pack"]:
+        assert field in plain or field.endswith(units), field
+
+
+def _exchanged(job) -> dict:
+    return json.loads(job_to_json(job))
+
+
+@pytest.mark.parametrize(
+    ("change", "words"),
+    [
+        (lambda d: d.update(format="other"), "not an exchanged Firm Cell job"),
+        (lambda d: d.update(version=2), "exchange version 2"),
+        (lambda d: d.pop("events"), "“events” is missing"),
+        (lambda d: d["revisions"].clear(), "revisions"),
+        (lambda d: d["revisions"][0]["design"].update(series=0), "“revisions.0.design.series”"),
+        (
+            lambda d: d["revisions"][0]["design"]["brief"].update(current_steady_a=float("nan")),
+            "current_steady_a",
+        ),
+        (lambda d: d["events"][0]["data"].update(volts=9.0), "was changed after it was written"),
+        (lambda d: d["events"].pop(0), "missing"),
+        (lambda d: d["revisions"][0]["design"].update(format="x"), "format"),
+    ],
+)
+def test_faulty_exchange_files_are_told(job, tmp_path, change, words):
+    job.append(TapReading(tap=1, volts=3.5), "tap-voltages")
+    job.append(TapReading(tap=2, volts=7.0), "tap-voltages")
+    document = _exchanged(job)
+    change(document)
+    with pytest.raises(Refusal) as caught:
+        import_job(json.dumps(document), "in.json", tmp_path / "out.firmcell")
+    assert words in caught.value.sentence
+    assert not (tmp_path / "out.firmcell").exists()
+
+
+JSON = st.recursive(
+    st.none() | st.booleans() | st.integers() | st.floats() | st.text(max_size=10),
+    lambda inner: (
+        st.lists(inner, max_size=4)
+        | st.dictionaries(
+            st.sampled_from(["format", "version", "revisions", "events", "design", "seq"]), inner, max_size=5
+        )
+    ),
+    max_leaves=12,
+)
+
+
+@given(st.one_of(st.text(max_size=60), JSON.map(json.dumps)))
+@settings(max_examples=150)
+def test_any_text_is_refused_in_a_sentence(text):
+    with pytest.raises(Refusal) as caught:
+        read_exchange(text, "in.json")
+    assert caught.value.sentence.startswith("in.json")
+
+
+def _page(job, shelf):
+    design, events = job.latest().design(), job.events()
+    analysis = analyse(design, shelf)
+    return passport_of(design, events, fold(events), shelf), [face_drawing(design, analysis, f) for f in Face]
+
+
+@pytest.mark.parametrize("name", DEMO_JOBS)
+def test_passport_is_one_a4_page_with_the_essentials(tmp_path, shelf, name):
+    with JobFile.open(make_demo(name, tmp_path)) as job:
+        page, faces = _page(job, shelf)
+    reader = PdfReader(io.BytesIO(passport_pdf(page, faces)))
+    assert len(reader.pages) == 1
+    box = reader.pages[0].mediabox
+    assert (float(box.width), float(box.height)) == pytest.approx((595.276, 841.890), abs=0.01)
+    text = reader.pages[0].extract_text()
+    for words in (
+        page.title,
+        page.designation,
+        page.serial,
+        "NOT FINISHED",
+        *[t[0] for t in page.taps],
+        "Cautions",
+    ):
+        assert words in text
+    for _, value in page.ratings[:4]:
+        assert value in " ".join(text.split())
+
+
+def test_passport_html_holds_both_faces_taps_and_qr(job, shelf):
+    page, faces = _page(job, shelf)
+    html = passport_html(page, faces)
+    assert html.count("<svg") == 3
+    assert "http://" not in html.replace("http://www.w3.org", "")
+    assert "https://" not in html
+    for tap in page.taps:
+        assert f"<td>{tap[0]}</td>" in html
+
+
+def test_qr_code_is_segnos_and_holds_the_essentials(job, shelf):
+    page, _ = _page(job, shelf)
+    assert "10INR22/71-4" in page.essentials
+    assert "charge to 42.00 V" in page.essentials
+    code = segno.make(page.essentials, error="m", micro=False)
+    assert not code.is_micro
+    assert code.error in ("M", "Q", "H")
+
+
+def test_markup_in_names_is_escaped(job, shelf, hoist):
+    design = hoist.edited("brief.title", "<script>alert(1)</script> & co")
+    html = passport_html(passport_of(design, [], fold([]), shelf), [])
+    assert "<script>" not in html
+
+
+def test_svg_is_to_scale_and_names_its_parts(hoist, hoist_analysis):
+    from xml.etree import ElementTree
+
+    drawing = face_drawing(hoist, hoist_analysis, Face.TOP)
+    root = ElementTree.fromstring(to_svg(drawing))
+    width = drawing.bounds[2] - drawing.bounds[0] + 4
+    assert root.get("width") == f"{width:.3f}".rstrip("0").rstrip(".") + "mm"
+    assert float(root.get("viewBox").split()[2]) == pytest.approx(width, abs=1e-3)
+    wraps = [e for e in root.iter() if e.get("class") == "cell-wrap"]
+    assert len(wraps) == 40
+    assert {e.get("r") for e in wraps} == {"10.6"}
+
+
+def test_csv_has_every_cell_strip_and_tap(job, hoist_analysis):
+    rows = list(csv.DictReader(io.StringIO(exported(job, "csv").decode())))
+    kinds = [r["table"] for r in rows]
+    assert (kinds.count("cell"), kinds.count("strip"), kinds.count("tap")) == (
+        40,
+        len(hoist_analysis.strips),
+        11,
+    )
+    assert float(next(r for r in rows if r["name"] == "B10")["voltage_full_v"]) == pytest.approx(42.0)
