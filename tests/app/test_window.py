@@ -76,7 +76,9 @@ def test_an_edit_shows_saves_itself_and_can_be_undone(hoist_window, qtbot):
     qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
     assert session.design.brief.current_steady_a == 25.0
     assert editor.text() == "25"
-    qtbot.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier)
+    qtbot.keyClick(
+        window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier
+    )
     assert session.design.brief.current_steady_a == 30.5
 
 

@@ -2,6 +2,7 @@
 
 import os
 import sys
+import time
 from pathlib import Path
 
 from firmcell.core.refusal import Refusal
@@ -25,6 +26,12 @@ def check_screen(environment: dict[str, str]) -> None:
         number = display[1:].split(".")[0]
         if not Path(f"/tmp/.X11-unix/X{number}").exists():
             raise Refusal(NO_SCREEN.format(why=f"DISPLAY is {display}, and no X server answers there"))
+
+
+def _seconds_since_start() -> float:
+    """How long this process has been running, s."""
+    ticks = int(Path("/proc/self/stat").read_text().rsplit(")", 1)[1].split()[19])
+    return time.clock_gettime(time.CLOCK_BOOTTIME) - ticks / os.sysconf("SC_CLK_TCK")
 
 
 def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
@@ -74,5 +81,10 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
         raise Refusal(window.banner.text())
     if faults:
         window.tell(" ".join(faults))
+    if os.environ.get("FIRMCELL_QUIT_WHEN_PAINTED"):
+        # For tests and benchmarks: how long from the start of the process to the first painted window.
+        window.painted.connect(
+            lambda: (print(f"painted after {_seconds_since_start():.3f} s"), application.quit())
+        )
     window.show()
     return int(application.exec())

@@ -95,7 +95,7 @@ def wire_heat_loss(
         lost = cylinder_loss(surface, ambient, outer, INSULATION_EMISSIVITY)
         return np.asarray(surface + barrier * lost - conductor)
 
-    surface = bisect(imbalance, ambient, np.maximum(conductor, ambient) + 0 * barrier, steps=30)
+    surface = bisect(imbalance, ambient, np.maximum(conductor, ambient) + 0 * barrier, steps=24)
     return cylinder_loss(surface, ambient, outer, INSULATION_EMISSIVITY)
 
 
@@ -136,7 +136,7 @@ def wire_temperatures(wires: Sequence[Wire], current_a: float, ambient_k: float)
         conductor = surface + barrier * loss
         return loss - current_a**2 * resistance_at(resistance, conductor, COPPER_COEFFICIENT)
 
-    surface = bisect(imbalance, np.full(len(wires), ambient_k), 773.15, steps=26)
+    surface = bisect(imbalance, np.full(len(wires), ambient_k), 773.15, steps=21)
     loss = cylinder_loss(surface, ambient_k, outer, INSULATION_EMISSIVITY)
     return np.asarray(np.minimum(surface + barrier * loss, 773.15))
 

@@ -9,6 +9,7 @@ import itertools
 from enum import StrEnum
 from functools import lru_cache
 from math import hypot
+from typing import NamedTuple
 
 import numpy as np
 from pydantic import computed_field
@@ -176,14 +177,79 @@ def path_span_shares(count: int, exits: list[int]) -> list[float]:
     return [float(v) for v in spans]
 
 
+class StripRun(NamedTuple):
+    """One run of strip before metal and current are chosen: where it lies and what share it carries."""
+
+    id: str
+    node: int
+    face: Face
+    kind: StripKind
+    cells: tuple[int, ...]
+    points_m: tuple[tuple[float, float], ...]
+    run_m: float
+    span_share: tuple[float, ...]
+    lead_share: float
+
+
+@lru_cache(maxsize=32)
+def strip_runs(layout: Layout) -> tuple[StripRun, ...]:
+    """Return every run of strip on both faces, in order of node; it depends on the layout alone."""
+    runs: list[StripRun] = []
+
+    def add(
+        tag: str, node: Node, kind: StripKind, cells: list[CellPlace], shares: list[float], lead: float
+    ) -> None:
+        points = tuple((c.x_m, c.y_m) for c in cells)
+        run = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in itertools.pairwise(points))
+        numbers = tuple(c.number for c in cells)
+        runs.append(
+            StripRun(
+                f"N{node.number}-{tag}",
+                node.number,
+                node.face,
+                kind,
+                numbers,
+                points,
+                run,
+                tuple(shares),
+                lead,
+            )
+        )
+
+    for node in nodes_of(layout):
+        plus, minus = node.plus_cells, node.minus_cells
+        if plus and minus:
+            links = link_matching(plus, minus, layout.pitch_m)
+            for n, (i, j) in enumerate(links, start=1):
+                add(f"L{n}", node, StripKind.LINK, [plus[i], minus[j]], [1.0 / len(links)], 0.0)
+            for side, group, exits in (
+                ("P", plus, [i for i, _ in links]),
+                ("M", minus, [j for _, j in links]),
+            ):
+                shares = path_span_shares(len(group), exits)
+                for n, run in enumerate(straight_runs(group), start=1):
+                    cells = [group[i] for i in run]
+                    add(f"{side}{n}", node, StripKind.PARALLEL, cells, shares[run[0] : run[-1]], 0.0)
+        else:
+            group = plus or minus
+            if _lead_index(group) == 0:
+                group = group[::-1]
+            shares = path_span_shares(len(group), [len(group) - 1])
+            straight = straight_runs(group) or [[0]]
+            for n, run in enumerate(straight, start=1):
+                cells, lead = [group[i] for i in run], 1.0 if run is straight[-1] else 0.0
+                add(f"C{n}", node, StripKind.COLLECTOR, cells, shares[run[0] : run[-1]], lead)
+    return tuple(runs)
+
+
 class _Metal:
     """Figures of one strip in a number of layers, worked out once for all its pieces."""
 
     def __init__(self, strip: Strip, layers: int, limit_k: float, ambient_k: float) -> None:
-        self.strip, self.layers, self.ambient_k = strip, layers, ambient_k
-        self.limits = [
-            strip_limit.long_run_limit(strip, n, limit_k, ambient_k) for n in range(1, MOST_LAYERS + 1)
-        ]
+        self.strip, self.layers = strip, layers
+        # The heat given off does not depend on the layers, and resistance goes with their inverse.
+        single = strip_limit.long_run_limit(strip, 1, limit_k, ambient_k)
+        self.limits = [single * n**0.5 for n in range(1, MOST_LAYERS + 1)]
         self.ohm_per_m = float(strip_limit.resistance_per_metre(strip, layers, 293.15))
 
     def layers_needed(self, current_a: float) -> int:
@@ -219,63 +285,26 @@ def strip_pieces(
     link = _Metal(joining.link_strip, joining.link_layers, limit_k, ambient_k)
     collector = _Metal(joining.collector_strip, joining.collector_layers, limit_k, ambient_k)
     pieces: list[StripPiece] = []
-
-    def add(
-        tag: str,
-        node: Node,
-        kind: StripKind,
-        cells: list[CellPlace],
-        metal: _Metal,
-        shares: list[float],
-        lead: float,
-    ) -> None:
-        points = tuple((c.x_m, c.y_m) for c in cells)
-        run = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in itertools.pairwise(points))
-        length = run + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if lead else 0.0)
-        most = max([*shares, lead], default=0.0)
+    for run in strip_runs(layout):
+        metal = collector if run.kind is StripKind.COLLECTOR else link
         strip, layers = metal.strip, metal.layers
+        length = run.run_m + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if run.lead_share else 0.0)
+        most = max([*run.span_share, run.lead_share], default=0.0)
         steady, peak = most * current_steady_a, most * current_peak_a
         temperature = _temperature(strip, layers, steady, ambient_k)
         pieces.append(
             StripPiece.model_construct(
-                id=f"N{node.number}-{tag}", node=node.number, face=node.face, kind=kind,
-                cells=tuple(c.number for c in cells), points_m=points, strip=strip.name, width_m=strip.width_m,
-                thickness_m=strip.thickness_m, layers=layers, length_m=length, span_share=tuple(shares),
-                lead_share=lead, current_steady_a=steady, current_peak_a=peak,
-                limit_a=metal.limits[layers - 1], temperature_k=temperature,
+                id=run.id, node=run.node, face=run.face, kind=run.kind, cells=run.cells, points_m=run.points_m,
+                strip=strip.name, width_m=strip.width_m, thickness_m=strip.thickness_m, layers=layers,
+                length_m=length, span_share=run.span_share, lead_share=run.lead_share,
+                current_steady_a=steady, current_peak_a=peak, limit_a=metal.limits[layers - 1],
+                temperature_k=temperature,
                 peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, peak_s),
-                layers_needed=metal.layers_needed(steady), resistance_ohm=metal.ohm_per_m * run,
-                weld_pairs=len(cells) * layers * joining.welds_per_pad,
+                layers_needed=metal.layers_needed(steady), resistance_ohm=metal.ohm_per_m * run.run_m,
+                weld_pairs=len(run.cells) * layers * joining.welds_per_pad,
                 mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
             )
         )  # fmt: skip
-
-    for node in nodes_of(layout):
-        plus, minus = node.plus_cells, node.minus_cells
-        if plus and minus:
-            links = link_matching(plus, minus, layout.pitch_m)
-            for n, (i, j) in enumerate(links, start=1):
-                add(f"L{n}", node, StripKind.LINK, [plus[i], minus[j]], link, [1.0 / len(links)], 0.0)
-            for side, group, exits in (
-                ("P", plus, [i for i, _ in links]),
-                ("M", minus, [j for _, j in links]),
-            ):
-                shares = path_span_shares(len(group), exits)
-                for n, run in enumerate(straight_runs(group), start=1):
-                    span = shares[run[0] : run[-1]]
-                    add(f"{side}{n}", node, StripKind.PARALLEL, [group[i] for i in run], link, span, 0.0)
-        else:
-            group = plus or minus
-            if _lead_index(group) == 0:
-                group = group[::-1]
-            shares = path_span_shares(len(group), [len(group) - 1])
-            runs = straight_runs(group) or [[0]]
-            for n, run in enumerate(runs, start=1):
-                last = run is runs[-1]
-                add(
-                    f"C{n}", node, StripKind.COLLECTOR, [group[i] for i in run], collector,
-                    shares[run[0] : run[-1]], 1.0 if last else 0.0,
-                )  # fmt: skip
     return tuple(pieces)
 
 

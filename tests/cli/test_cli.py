@@ -1,0 +1,184 @@
+"""The commands: their output, exit codes and errors, as a Linux user expects."""
+
+import io
+import json
+import subprocess
+import sys
+
+import pytest
+
+from firmcell.cli.main import main
+from firmcell.store.demo import make_demo
+from firmcell.store.jobfile import JobFile
+
+BRIEF = {
+    "title": "Sheep fence", "load_voltage_min": "10,5 V", "load_voltage_max": "14.8 V", "current_steady": "3 A",
+    "current_peak": "6 A", "energy": "40 Wh", "box_length": "4 in", "box_width": "3 1/8 in", "box_height": "80 mm",
+    "ambient_max": "95 °F",
+}  # fmt: skip
+
+
+@pytest.fixture
+def path(tmp_path):
+    return make_demo("orchard-hoist", tmp_path)
+
+
+def run(capsys, *arguments):
+    code = main([str(a) for a in arguments])
+    out = capsys.readouterr()
+    return code, out.out, out.err
+
+
+def test_analyse_in_words_and_json(capsys, path):
+    code, out, err = run(capsys, "analyse", path)
+    assert (code, err) == (0, "")
+    assert "10INR22/71-4 (10S4P)" in out
+    assert "ATTENTION ME-3" in out
+    code, out, err = run(capsys, "analyse", path, "--json")
+    report = json.loads(out)
+    assert report["format"] == 1
+    assert report["analysis"]["pack"]["energy_wh"] == pytest.approx(720)
+    assert report["analysis"]["guard"]["taps"][10]["full_v"] == pytest.approx(42)
+    assert {"code", "severity", "stage", "sentence", "reason", "source", "refs", "cure"} == set(
+        report["findings"][0]
+    )
+
+
+def test_new_from_a_brief_with_units(capsys, tmp_path):
+    (tmp_path / "b.json").write_text(json.dumps(BRIEF))
+    code, out, _ = run(capsys, "new", "--brief", tmp_path / "b.json", "-o", tmp_path / "n.firmcell")
+    assert code == 0
+    assert "4S1P" in out
+    with JobFile.open(tmp_path / "n.firmcell") as job:
+        brief = job.latest().design().brief
+    assert brief.box_width_m == pytest.approx(3.125 * 0.0254)
+    assert brief.ambient_max_k == pytest.approx(308.15)
+    fixed = {**BRIEF, "cell": "18650 iron phosphate 1.5 Ah"}
+    (tmp_path / "c.json").write_text(json.dumps(fixed))
+    assert run(capsys, "new", "--brief", tmp_path / "c.json", "-o", tmp_path / "m.firmcell")[0] == 0
+    with JobFile.open(tmp_path / "m.firmcell") as job:
+        assert job.latest().design().cell.size == "18650"
+
+
+@pytest.mark.parametrize(
+    ("change", "words"),
+    [
+        ({"current_steady": "3 V"}, "measures something else"), ({"current_steady": "3"}, "has no unit"),
+        ({"current_steady": 3}, "has no unit"), ({"current_steady": "NaN A"}, "not a number"),
+        ({"current_steady": ""}, "Nothing is entered"), ({"current_steady": "-3 A"}, "above 0"),
+        ({"colour": "red"}, "unknown field “colour”"), ({"cell": "spoon"}, "no cell called “spoon”"),
+        ({"current_peak": "1 A"}, "peak current must be at least"), ({"wet": "perhaps"}, "wet"),
+    ],
+)  # fmt: skip
+def test_a_wrong_brief_is_one_sentence_and_leaves_nothing(capsys, tmp_path, change, words):
+    (tmp_path / "b.json").write_text(json.dumps({**BRIEF, **change}))
+    code, out, err = run(capsys, "new", "--brief", tmp_path / "b.json", "-o", tmp_path / "n.firmcell")
+    assert (code, out) == (1, "")
+    assert words in err
+    assert err.startswith("firm-cell: ")
+    assert err.count("\n") == 1
+    assert not (tmp_path / "n.firmcell").exists()
+
+
+@pytest.mark.parametrize(
+    ("kind", "begins"), [("json", b"{"), ("csv", b"table,"), ("pdf", b"%PDF"), ("html", b"<!doctype")]
+)
+def test_export_to_every_format(capsys, path, tmp_path, kind, begins):
+    assert run(capsys, "export", path, "--to", kind, tmp_path / "out")[0] == 0
+    assert (tmp_path / "out").read_bytes().startswith(begins)
+    assert not (tmp_path / "out.part").exists()
+
+
+def test_export_json_and_import_it_again(capsys, path, tmp_path):
+    run(capsys, "export", path, "--to", "json", tmp_path / "a.json")
+    assert run(capsys, "import", tmp_path / "a.json", "-o", tmp_path / "b.firmcell")[0] == 0
+    run(capsys, "export", tmp_path / "b.firmcell", "--to", "json", tmp_path / "b.json")
+    assert (tmp_path / "a.json").read_text() == (tmp_path / "b.json").read_text()
+
+
+def test_log_and_verify(capsys, path):
+    code, out, _ = run(capsys, "log", path)
+    assert code == 0
+    assert "22 of 22 sample welds held" in out
+    _, out, _ = run(capsys, "log", path, "--json")
+    lines = [json.loads(line) for line in out.splitlines()]
+    assert [e["seq"] for e in lines] == list(range(1, len(lines) + 1))
+    assert run(capsys, "verify", path)[:2] == (0, f"{path}: {len(lines)} records, the chain holds\n")
+
+
+def test_verify_fails_on_a_changed_record(capsys, path):
+    import sqlite3
+
+    other = sqlite3.connect(path)
+    other.execute("DROP TRIGGER events_no_update")
+    other.execute("UPDATE events SET person = 'somebody else' WHERE seq = 3")
+    other.commit()
+    other.close()
+    code, _, err = run(capsys, "verify", path)
+    assert code == 1
+    assert "Record 3" in err
+
+
+@pytest.mark.parametrize("command", ["analyse", "log", "verify"])
+def test_missing_and_foreign_files(capsys, tmp_path, command):
+    code, _, err = run(capsys, command, tmp_path / "none.firmcell")
+    assert code == 1
+    assert "There is no file" in err
+    (tmp_path / "x").write_text("hello")
+    assert "not a Firm Cell job" in run(capsys, command, tmp_path / "x")[2]
+
+
+def test_export_to_a_place_that_cannot_be_written(capsys, path, tmp_path):
+    code, _, err = run(capsys, "export", path, "--to", "csv", tmp_path / "no" / "out.csv")
+    assert code == 1
+    assert "cannot be written" in err
+    code, _, err = run(capsys, "export", path, "--to", "csv", "/dev/full/x")
+    assert code == 1
+
+
+def test_wrong_calls_exit_2_and_help_has_examples(capsys):
+    for arguments in (["analyse"], ["export", "x", "--to", "png", "y"], ["--nonsense"]):
+        with pytest.raises(SystemExit) as caught:
+            main(arguments)
+        assert caught.value.code == 2
+    with pytest.raises(SystemExit) as caught:
+        main(["--help"])
+    assert caught.value.code == 0
+    assert "examples:" in capsys.readouterr().out
+    with pytest.raises(SystemExit):
+        main(["new", "--help"])
+    assert "example:" in capsys.readouterr().out
+
+
+def test_brief_from_standard_input(capsys, tmp_path, monkeypatch):
+    monkeypatch.setattr(sys, "stdin", io.StringIO(json.dumps(BRIEF)))
+    assert run(capsys, "new", "--brief", "-", "-o", tmp_path / "n.firmcell")[0] == 0
+
+
+def test_a_reader_that_goes_away_is_no_error(path):
+    done = subprocess.run(
+        f"{sys.executable} -m firmcell analyse {path} --json | head -n 1",
+        shell=True,
+        capture_output=True,
+        text=True,
+        check=False,
+    )
+    assert done.stdout == "{\n"
+    assert "Traceback" not in done.stderr
+
+
+def test_demo_names_are_checked(capsys, monkeypatch):
+    monkeypatch.setenv("QT_QPA_PLATFORM", "offscreen")
+    code, _, err = run(capsys, "--demo", "moon-base")
+    assert code == 1
+    assert "There is no demo job “moon-base”" in err
+
+
+def test_shots_draw_every_stage(tmp_path):
+    done = subprocess.run(
+        [sys.executable, "-m", "firmcell", "shots", str(tmp_path)], capture_output=True, text=True, check=True
+    )
+    names = [line.rsplit("/", 1)[1] for line in done.stdout.splitlines()]
+    assert len(names) == 13
+    for name in names:
+        assert (tmp_path / name).stat().st_size > 15_000
