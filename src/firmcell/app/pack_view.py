@@ -30,6 +30,8 @@ from firmcell.core.stage_paint import StagePaint
 GRID_MM = 10.0
 SMALLEST_TEXT = 5.5
 THIN_MM = 2.0
+SMALLEST_WELD_SCALE = 2.0
+"""Pixels per mm below which weld points are specks that only cost time."""
 QUIET_OPACITY = 0.16
 MARK_COLOURS = {
     "good": "good",
@@ -295,6 +297,7 @@ class PackView(QWidget):
         step = GRID_MM * self.scale()
         if step < 6:
             return
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
         painter.setPen(QPen(self._palette.colour("grid"), 1))
         x = self._transform.dx() % step
         while x < self.width():
@@ -304,6 +307,7 @@ class PackView(QWidget):
         while y < self.height():
             painter.drawLine(QPointF(0, y), QPointF(self.width(), y))
             y += step
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing, True)
 
     def _quiet(self, role: str) -> bool:
         return any(role.startswith(beginning) for beginning in self._paint.quiet)
@@ -311,6 +315,8 @@ class PackView(QWidget):
     def _paint_batch(self, painter: QPainter, batch: _Batch) -> None:
         fill_name, line_name, line_width = self._palette.roles.get(batch.role, (None, None, 0))
         quiet = self._quiet(batch.role)
+        if batch.role == "weld" and (quiet or self.scale() < SMALLEST_WELD_SCALE):
+            return
         painter.setOpacity(QUIET_OPACITY if quiet else 1.0)
         fill = QColor(fill_name) if fill_name else QColor(0, 0, 0, 0)
         line = QColor(line_name) if line_name else None

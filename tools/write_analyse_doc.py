@@ -1,0 +1,56 @@
+"""Write docs/analyse-json.md from the models, so that it cannot differ from them."""
+
+from pathlib import Path
+
+from pydantic import BaseModel
+
+from firmcell.core.analysis import Analysis, GuardFigures, JacketFigures, PackFigures
+from firmcell.core.fusing import FuseFit
+from firmcell.core.jacket import Envelope, SleeveFit
+from firmcell.core.layout import CellPlace, Layout
+from firmcell.core.leads import LeadFigures, WireOption
+from firmcell.core.stack import StackOption
+from firmcell.core.strips import StripPiece
+from firmcell.core.taps import Tap
+from firmcell.store.report import ReportedFinding
+
+UNITS = [
+    ("_per_h", "1/h"), ("_ohm", "Ω"), ("_as", "A·s"), ("_ah", "Ah"), ("_wh", "Wh"), ("_kg", "kg"), ("_days", "days"),
+    ("_v", "V"), ("_a", "A"), ("_j", "J"), ("_s", "s"), ("_w", "W"), ("_m", "m"), ("_k", "K"),
+]  # fmt: skip
+PARTS: list[tuple[str, type[BaseModel]]] = [
+    ("analysis.pack", PackFigures), ("analysis.options[]", StackOption), ("analysis.layout", Layout),
+    ("analysis.layout.cells[]", CellPlace), ("analysis.strips[]", StripPiece), ("analysis.leads", LeadFigures),
+    ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.guard", GuardFigures),
+    ("analysis.guard.taps[]", Tap), ("analysis.jacket", JacketFigures), ("analysis.jacket.envelope", Envelope),
+    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("findings[]", ReportedFinding),
+]  # fmt: skip
+HEAD = """# `firm-cell analyse JOB --json`
+
+One JSON object: `format` (1), `job` (title), `analysis`, `findings`. Field names are stable: within format 1 fields are only
+added. The end of a name is its unit; everything is SI but `_ah`, `_wh` and `_days`, which repeat SI fields for labels. Lists of
+points are `[x, y]` in m, x along the pack, y across it, seen from above the top face, origin in the middle of the cells.
+`analysis.strip_stock_m` maps the name of a strip to metres needed; `analysis.strip_limit_k` is the temperature strips may reach.
+The JSON schema is [schema/analyse.schema.json](schema/analyse.schema.json).
+
+Written by `tools/write_analyse_doc.py` from the models.
+"""
+
+
+def unit(name: str) -> str:
+    return next((symbol for ending, symbol in UNITS if name.endswith(ending)), "")
+
+
+def page() -> str:
+    lines = [HEAD]
+    for path, model in PARTS:
+        doc = (model.__doc__ or "").strip().splitlines()[0]
+        lines += [f"\n## `{path}`\n", f"{doc}\n", "| Field | Unit |", "|---|---|"]
+        lines += [
+            f"| `{name}` | {unit(name)} |" for name in [*model.model_fields, *model.model_computed_fields]
+        ]
+    return "\n".join(lines) + "\n"
+
+
+if __name__ == "__main__":
+    (Path(__file__).parent.parent / "docs/analyse-json.md").write_text(page(), encoding="utf-8")
