@@ -42,6 +42,8 @@ setup_firmcell() {
     want="$(cat "$here/$lock" "$here/pyproject.toml" | sha256sum | cut -c1-16)"
     stamp="$venv/.firmcell-$lock"
     if [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$want" ]; then return 0; fi
+    if [ "$tests" = no ] && [ "$(cat "$venv/.firmcell-requirements-dev.lock" 2>/dev/null)" = \
+        "$(cat "$here/requirements-dev.lock" "$here/pyproject.toml" | sha256sum | cut -c1-16)" ]; then return 0; fi
     install_packages "$tests" || [ "$tests" = no ] || return 1
     if [ ! -x "$venv/bin/python" ]; then
         python3 -c 'import sys; sys.exit(sys.version_info < (3, 11))' 2>/dev/null || {

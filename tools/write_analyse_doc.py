@@ -4,7 +4,7 @@ from pathlib import Path
 
 from pydantic import BaseModel
 
-from firmcell.core.analysis import Analysis, GuardFigures, JacketFigures, PackFigures
+from firmcell.core.analysis import GuardFigures, JacketFigures, PackFigures
 from firmcell.core.fusing import FuseFit
 from firmcell.core.jacket import Envelope, SleeveFit
 from firmcell.core.layout import CellPlace, Layout

@@ -3,6 +3,7 @@
 import os
 import sys
 import time
+from importlib import resources
 from pathlib import Path
 
 from firmcell.core.refusal import Refusal
@@ -50,6 +51,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
             f"A system library of the window is missing ({error}). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0"
         ) from None
     from PySide6.QtCore import QSettings, QStandardPaths
+    from PySide6.QtGui import QIcon
 
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.window import MainWindow
@@ -64,6 +66,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     application.setApplicationDisplayName("Firm Cell")
     application.setDesktopFileName("firm-cell")
     application.setStyle("Fusion")
+    application.setWindowIcon(QIcon(str(resources.files("firmcell") / "data" / "desktop" / "firm-cell.svg")))
     load_fonts()
     application.setFont(base_font())
     shelf, faults = load_shelf()

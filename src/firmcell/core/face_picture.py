@@ -184,9 +184,7 @@ class _FacePainter:
             self.shapes.append(Stroke(wire, diameter, role, ref))
             self.targets[ref] = wire[1]
             end = self.place(self.end + LEAD_OUT_MM + 5.0, lane)
-            self.shapes.append(
-                Label(end, "+" if positive else "−", 5.5, "mark.plus" if positive else "mark.minus", ref)
-            )
+            self.shapes.append(Label(end, "+" if positive else "−", 6.5, f"{role}.sign", ref))
 
     def labels(self) -> None:
         """Group numbers and tap names, over everything else."""

@@ -24,6 +24,7 @@ class Step:
     cautions : for this step only.
     records : kinds of record wanted before it may be passed, as in `events.RECORD_KINDS`.
     looks : things to look at one by one (for a ``checked`` record).
+    measures : fields of that record that are measured as well.
     expected : what a right result reads or looks like.
     face, refs : which face lies up, and what to light on the picture.
     hold : whether work stops here until it is passed.
@@ -36,6 +37,7 @@ class Step:
     cautions: tuple[str, ...] = ()
     records: tuple[str, ...] = ()
     looks: tuple[str, ...] = ()
+    measures: tuple[str, ...] = ()
     expected: str = ""
     face: Face | None = None
     refs: tuple[str, ...] = ()
@@ -296,7 +298,9 @@ def _close(d: Design, a: Analysis) -> Iterator[Step]:
             f"{fit.sleeve}, cut {fit.cut_length_m * 1e3:.0f} mm. Hot air from the middle outwards, moving, low heat.{second}",
             cautions=("No open flame. Keep the heat moving: it reaches the cells through the sheet.",),
             records=("checked",),
-            looks=("Both ends lip over the edge", "No wrinkle over a lead", "No trapped air", "No burnt place"), hold=True,
+            looks=("Both ends lip over the edge", "No wrinkle over a lead", "No trapped air", "No burnt place",
+                   "No bare metal outside the sleeve"),
+            measures=("overlap_m",), expected=f"lip of about {millimetres(d.jacket.lip_m)} at each end", hold=True,
         )  # fmt: skip
     yield Step(
         "final-look", "Close", "Fit, label and last look",

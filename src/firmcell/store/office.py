@@ -125,8 +125,9 @@ def event_words(event: Event) -> str:
                 f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "
                 f"tug {'held' if tug else 'FAILED'}"
             )
-        case Checked(right=right, wrong=wrong):
-            return f"{len(right)} right" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
+        case Checked(right=right, wrong=wrong, overlap_m=overlap):
+            lip = f", overlap {overlap * 1e3:.1f} mm" if overlap is not None else ""
+            return f"{len(right)} right{lip}" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
         case TapReading(tap=tap, volts=volts):
             return f"B{tap} reads {volts:.3f} V"
         case InsulationReading(between=between, ohms=ohms, test_v=test):

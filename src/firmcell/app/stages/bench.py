@@ -174,6 +174,10 @@ class BenchPage(Page):
                 box.setFont(sized(1.25 if self.property("large") else 1.0))
                 self._looks.append(box)
                 self.card.addWidget(box)
+            if step.measures:
+                others = tuple(n for n in Checked.model_fields if n not in step.measures)
+                self._form = RecordForm(Checked, self.system, {}, self, skip=others)
+                self.card.addWidget(self._form)
             words = f"Record what is ticked{again}"
         else:
             self._form = RecordForm(RECORD_KINDS[kind], self.system, self._given(kind, step), self)
@@ -255,7 +259,8 @@ class BenchPage(Page):
                 right = tuple(box.text() for box in self._looks if box.isChecked())
                 if not right:
                     raise Refusal("Nothing is ticked: tick each thing you have looked at and found right.")
-                self.session.record(Checked(right=right), step.code)
+                measured = self._form.values() if self._form is not None else {}
+                self.session.record(Checked(right=right, **measured), step.code)
             else:
                 assert self._form is not None
                 self.session.record(RECORD_KINDS[kind].model_validate(self._form.values()), step.code)  # type: ignore[arg-type]

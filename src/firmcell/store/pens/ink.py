@@ -29,6 +29,8 @@ PAPER: dict[str, Ink] = {
     "tap.wire": Ink(None, "#6b4f9e"),
     "lead.plus": Ink(None, "#b3401a"),
     "lead.minus": Ink(None, "#24313a"),
+    "lead.plus.sign": Ink("#8c2f0b"),
+    "lead.minus.sign": Ink("#24313a"),
     "mark.plus": Ink("#8c2f0b"),
     "mark.minus": Ink("#123f63"),
     "label.cell": Ink("#4a5256"),
