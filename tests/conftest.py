@@ -7,6 +7,7 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 from pathlib import Path
 
 import pytest
+from hypothesis import settings
 
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import EMPTY_STATE
@@ -17,6 +18,10 @@ from firmcell.core.shelf import Shelf
 from firmcell.store import demo
 from firmcell.store.jobfile import JobFile
 from firmcell.store.parts import shipped_shelf
+
+# No deadline: the machines that run this are shared, and a slow moment is no fault. In CI the cases are always the same.
+settings.register_profile("here", deadline=None, derandomize=bool(os.environ.get("CI")))
+settings.load_profile("here")
 
 
 @pytest.fixture(autouse=True)

@@ -114,6 +114,11 @@ def test_a_pack_without_board_has_no_step_for_one(shelf):
     design = hay_loft_lantern(shelf)
     codes = [s.code for s in new_pack_steps(design, analyse(design, shelf))]
     assert "board-on" not in codes
+    # Lithium without a board still has its balance lead.
+    from firmcell.store.demo import bee_house_scale
+
+    bare = bee_house_scale(shelf).edited("guarding.board", None)
+    assert "taps-top" in [s.code for s in new_pack_steps(bare, analyse(bare, shelf))]
     assert not any(c.startswith("taps-") for c in codes)
     assert "tap-voltages" in codes
 

@@ -285,6 +285,8 @@ class MainWindow(QMainWindow):
         session.undo_stack.indexChanged.connect(self._show_undo)
         self._remember(job.path)
         self._drop_pages()
+        self.view.select("")
+        self.view.fit()
         self.stack.setCurrentWidget(self.work)
         self._show_title()
         fault = job.verify()

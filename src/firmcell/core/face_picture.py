@@ -158,7 +158,8 @@ class _FacePainter:
             # The lead leaves beside the strip's end so that pad, strip and lead can all be seen.
             leaves = x + min(self.design.cell.diameter_m * MM * 0.30, 7.0)
             wire = self.path((leaves, y + 2.0), (leaves, lane), (target, lane))
-            self.shapes.append(Stroke(wire, 0.7, "tap.wire", ref, tap.number))
+            if tap.wire_length_m:
+                self.shapes.append(Stroke(wire, 0.7, "tap.wire", ref, tap.number))
             at = self.place(leaves, y + 2.0)
             self.targets[ref] = at
             self.shapes.append(Disc(at, 1.5, "tap", ref, tap.number))
@@ -221,22 +222,12 @@ class _FacePainter:
         self.shapes.append(Stroke(((ends[0], y), (ends[1], y)), 0.25, "dimension"))
         for x in ends:
             self.shapes.append(Stroke(((x, y - 1.6), (x, y + 1.6)), 0.25, "dimension"))
-        self.shapes.append(
-            Label(
-                (sum(ends) / 2, y + side * 4.2),
-                f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside",
-                4.2,
-                "label.dimension",
-            )
-        )
         title = "Top" if self.face is Face.TOP else "Bottom"
-        how = (
-            ""
-            if self.face is Face.TOP
-            else f", turned over about the {self.design.arrangement.turn_axis.value} axis"
-        )
+        axis = self.design.arrangement.turn_axis.value
+        how = "" if self.face is Face.TOP else f", turned over about the {axis} axis"
+        size = f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside"
         self.shapes.append(
-            Label((ends[0], y + side * 4.2), f"{title}{how}", 4.6, "label.title", anchor="start")
+            Label((ends[0], y + side * 4.4), f"{title}{how}: {size}", 4.4, "label.title", anchor="start")
         )
 
 

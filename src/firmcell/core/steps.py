@@ -189,7 +189,7 @@ def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
 
 
 def _wire(d: Design, a: Analysis) -> Iterator[Step]:
-    if d.guarding.board is not None:
+    if a.guard.sense_wire_total_m:
         for face in (Face.BOTTOM, Face.TOP):
             taps = [t for t in a.guard.taps if t.face is face]
             lengths = ", ".join(f"{t.name} {t.wire_length_m * 1e3:.0f} mm" for t in taps)
@@ -256,13 +256,13 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
 def _prove(d: Design, a: Analysis) -> Iterator[Step]:
     where = (
         "at the free end of the sense plug"
-        if d.guarding.board
+        if a.guard.sense_wire_total_m
         else "on the strips, through a gap in the sheet"
     )
     yield Step(
         "tap-voltages", "Prove", "Read every tap against B0",
         f"Black probe on B0, red on B1, B2 … in order, {where}. Enter each reading in Proof.",
-        cautions=("Not plugged in until every step rises by one cell.",) if d.guarding.board else (),
+        cautions=("Not plugged in until every step rises by one cell.",) if a.guard.sense_wire_total_m else (),
         records=("tap-reading",) , expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",
         refs=tuple(f"tap:{t.number}" for t in a.guard.taps), hold=True,
     )  # fmt: skip

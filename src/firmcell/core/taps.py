@@ -20,7 +20,7 @@ class Tap(Frozen):
     ----------
     number : 0 is on the pack's negative; each next one reads one group more.
     cell : number of the cell on whose pad the lead is joined.
-    wire_length_m : cut length to the board along the pack's edges, with service loop.
+    wire_length_m : cut length to the board or balance plug along the pack's edges, with service loop; 0 where none is needed.
     empty_v … now_v : expected against B0.
     """
 
@@ -64,6 +64,8 @@ def tap_list(
         route = (edge_y - at.y_m) + abs(board_x - at.x_m)
         if node.face is Face.BOTTOM:
             route += stack_height_m
+        # A nickel pack without a board is charged in series: its taps are only places to measure.
+        led_out = guarding.board is not None or cell.chemistry.is_lithium
         taps.append(
             Tap.model_construct(
                 number=node.number,
@@ -77,7 +79,7 @@ def tap_list(
                 cell=at.number,
                 x_m=at.x_m,
                 y_m=at.y_m,
-                wire_length_m=route + guarding.service_loop_m,
+                wire_length_m=route + guarding.service_loop_m if led_out else 0.0,
                 empty_v=node.number * cell.empty_v,
                 nominal_v=node.number * cell.nominal_v,
                 full_v=node.number * cell.full_v,

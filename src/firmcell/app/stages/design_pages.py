@@ -352,7 +352,11 @@ class GuardPage(Page):
         self.figures(
             (
                 "Wire needed",
-                lambda: f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads",
+                lambda: (
+                    f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads"
+                    if s.analysis.guard.sense_wire_total_m
+                    else "none: these are places to measure"
+                ),
             )
         )
         self.text(
@@ -362,6 +366,8 @@ class GuardPage(Page):
 
     def _thresholds(self) -> str:
         board = self.session.design.guarding.board
+        if board is None and not self.session.design.cell.chemistry.is_lithium:
+            return "no board; nickel cells are charged in series, ended by time, −ΔV or temperature"
         if board is None:
             return "no board: charge only with a balance charger"
         return (
