@@ -140,8 +140,8 @@ def test_taps_alternate_and_rise_by_one_cell(hoist, hoist_analysis):
     for low, high in itertools.pairwise(taps):
         assert high.full_v - low.full_v == pytest.approx(hoist.cell.full_v)
         assert high.now_v - low.now_v == pytest.approx(hoist.cell_now_v)
-    # Printed steps of a lithium board: 3.6, 7.2, 10.8 … (nominal).
-    assert [t.printed for t in taps[:3]] == ["B−", "3.6", "7.2"]
+    # Printed steps of a lithium-ion board: 3.7, 7.4, 11.1 … (TRADE, common practice).
+    assert [t.printed for t in taps[:3]] == ["B−", "3.7", "7.4"]
     assert taps[-1].printed == "B+"
 
 

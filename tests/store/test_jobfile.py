@@ -7,7 +7,7 @@ import sys
 from pathlib import Path
 
 import pytest
-from hypothesis import HealthCheck, given, settings
+from hypothesis import HealthCheck, example, given, settings
 from hypothesis import strategies as st
 
 from firmcell.core.events import Remark, TapReading
@@ -153,7 +153,8 @@ def test_truncated_files_are_told(tmp_path, hoist, keep):
 
 
 @given(st.integers(0, 40_000), st.binary(min_size=1, max_size=40))
-@settings(max_examples=40, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@example(2861, b"\xde^?\x9b\xc2")  # makes SQLite's own message undecodable
+@settings(max_examples=60, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture])
 def test_damage_anywhere_is_a_refusal_or_a_readable_job(tmp_path, hoist, place, noise):
     path = tmp_path / "damaged.firmcell"
     path.unlink(missing_ok=True)

@@ -1,6 +1,7 @@
 """Start the window."""
 
 import os
+import pwd
 import sys
 import time
 from importlib import resources
@@ -27,6 +28,15 @@ def check_screen(environment: dict[str, str]) -> None:
         number = display[1:].split(".")[0]
         if not Path(f"/tmp/.X11-unix/X{number}").exists():
             raise Refusal(NO_SCREEN.format(why=f"DISPLAY is {display}, and no X server answers there"))
+
+
+def login_name() -> str:
+    """The user's full name as the system knows it, or the login."""
+    try:
+        entry = pwd.getpwuid(os.getuid())
+    except KeyError:
+        return ""
+    return entry.pw_gecos.split(",")[0] or entry.pw_name
 
 
 def _seconds_since_start() -> float:
@@ -74,7 +84,11 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
         Path(QStandardPaths.writableLocation(QStandardPaths.StandardLocation.GenericDataLocation))
         / "firm-cell"
     )
-    window = MainWindow(shelf, QSettings("firm-cell", "firm-cell"), data / "demo")
+    settings = QSettings("firm-cell", "firm-cell")
+    if not settings.value("person"):
+        # A record without a name is worth little; the login is a beginning, the Bench menu changes it.
+        settings.setValue("person", login_name())
+    window = MainWindow(shelf, settings, data / "demo")
     opened = True
     if demo is not None:
         opened = window.open_demo(demo, fresh)

@@ -5,7 +5,7 @@ from firmcell.core.design import Design
 from firmcell.core.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.jacket import Envelope, SleeveFit, envelope, fit_sleeve, flat_width_needed, metal_height
 from firmcell.core.layout import Layout, lay_out
-from firmcell.core.leads import LeadFigures, lead_figures
+from firmcell.core.leads import LeadFigures, lead_figures, prospective_short_circuit
 from firmcell.core.quantity import AH, WH, Frozen
 from firmcell.core.shelf import EMPTY_SHELF, Shelf
 from firmcell.core.stack import (
@@ -167,7 +167,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
             voltage_end_peak_v=dip,
             heat_steady_w=steady**2 * (cells_ohm + strips_ohm),
             heat_peak_w=peak**2 * (cells_ohm + strips_ohm),
-            short_circuit_a=full / (cells_ohm + strips_ohm),
+            short_circuit_a=prospective_short_circuit(full, cells_ohm + strips_ohm),
             mass_kg=mass,
             transport=transport_class(cell.chemistry, cell.capacity_as * cell.nominal_v, energy),
         ),

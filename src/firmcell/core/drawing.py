@@ -77,6 +77,10 @@ def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:
             points = (shape.centre,)
         elif isinstance(shape, Label):
             reach, points = shape.height * 0.6, (shape.centre,)
+            if shape.anchor == "start":
+                # Nothing here knows the font; half its height is a wide letter.
+                x, y = shape.centre
+                points = (shape.centre, (x + len(shape.text) * shape.height * 0.5, y))
         elif isinstance(shape, Stroke):
             reach, points = shape.width / 2, shape.points
         else:

@@ -207,7 +207,7 @@ class _FacePainter:
             if tap.face is self.face:
                 x = self.targets[f"tap:{tap.number}"][0]
                 sign = 1.0 if self.place(0.0, 1.0)[1] > 0 else -1.0
-                lane = FIRST_LANE_MM + tap.number * LANE_MM + self.half_width
+                lane = FIRST_LANE_MM + self.half_width + (tap.number * LANE_MM if tap.wire_length_m else 0.0)
                 at = (x, sign * (lane + (2.6 if tap.number == self.design.series else 0.0)))
                 self.shapes.append(Disc(at, 2.5, "label.tap.back", f"tap:{tap.number}", tap.number))
                 self.shapes.append(Label(at, tap.name, 2.9, "label.tap", f"tap:{tap.number}"))

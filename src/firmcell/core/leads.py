@@ -20,6 +20,10 @@ from firmcell.core.quantity import Frozen
 CONNECTOR_RATED_AT_K = 303.15
 """Ambient at which connector currents are given (30 °C); generic class value."""
 
+SHORT_CIRCUIT_FACTOR = 1.5
+"""In its first moment a short meets only the ohmic part of the cells, about two thirds of the d.c. resistance
+that is measured over seconds; generic class value."""
+
 
 class WireOption(Frozen):
     """One gauge for the main leads: what it allows and what it costs."""
@@ -62,6 +66,15 @@ class LeadFigures(Frozen):
     options: tuple[WireOption, ...]
     proposed_wire: str | None
     rules_gauge: str
+
+
+def prospective_short_circuit(full_v: float, source_ohm: float) -> float:
+    """Return the current in A that a short at the leads may drive, on the safe side.
+
+    Full voltage over the resistance of cells and strips, times `SHORT_CIRCUIT_FACTOR`: fuses must
+    break it and wires withstand it, so it may be too high but not too low.
+    """
+    return SHORT_CIRCUIT_FACTOR * full_v / source_ohm
 
 
 def connector_limit(connector: Connector, ambient_k: float) -> float:
@@ -145,7 +158,7 @@ def lead_figures(
     temperature = float(wire_temperatures([wire], steady_a, ambient_k)[0])
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
-    fault = full_v / source_ohm
+    fault = prospective_short_circuit(full_v, source_ohm)
     options, proposed, ruled = wire_options(wires, leads, steady_a, ambient_k)
     allowed = connector_limit(leads.connector, ambient_k)
     return LeadFigures(

@@ -10,6 +10,9 @@ from firmcell.core.quantity import AH
 from firmcell.core.steps import Step
 from firmcell.core.wording import amperes, celsius, figures, kilograms, volts, watt_hours
 
+CHARGE_MAX_K = 318.15
+"""Warmest for charging; common practice, no source."""
+
 
 @dataclass(frozen=True)
 class Passport:
@@ -75,7 +78,10 @@ def passport(
             f"up to {amperes(min(design.charge_current_a, cell.current_charge_a * design.parallel))}",
         ),
         ("Method", facts.charge_words),
-        ("Charge between", f"{celsius(cell.temperature_charge_min_k)} and 45 °C, never below"),
+        (
+            "Charge between",
+            f"{celsius(cell.temperature_charge_min_k)} and {celsius(CHARGE_MAX_K)}, never below",
+        ),
         (
             "Store at",
             f"{volts(design.series * facts.storage_low_v)} to {volts(design.series * facts.storage_high_v)}",

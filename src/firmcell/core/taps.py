@@ -54,7 +54,7 @@ def tap_list(
     where its positive lead is not, or on top in the middle.
     """
     series = len(layout.links) + 1
-    nominal_step = FACTS[cell.chemistry].nominal_v
+    printed_step = FACTS[cell.chemistry].printed_step_v
     board_x = 0.0 if guarding.place is BoardPlace.TOP else layout.length_m / 2
     edge_y = layout.width_m / 2
     taps = []
@@ -74,7 +74,7 @@ def tap_list(
                 if node.number == 0
                 else "B+"
                 if node.number == series
-                else f"{node.number * nominal_step:.1f}",
+                else f"{node.number * printed_step:.1f}",
                 face=node.face,
                 cell=at.number,
                 x_m=at.x_m,

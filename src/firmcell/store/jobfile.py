@@ -7,7 +7,7 @@ import os
 import socket
 import sqlite3
 from collections.abc import Iterator
-from contextlib import contextmanager
+from contextlib import contextmanager, suppress
 from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
@@ -27,6 +27,8 @@ from firmcell.store.sentences import first_fault
 SUFFIX = ".firmcell"
 _MAGIC = b"SQLite format 3\x00"
 _FULL = ("full", "disk i/o")
+# A damaged file can make SQLite's own message unreadable, which Python then reports in place of it.
+_FAULTS = (sqlite3.Error, OSError, UnicodeDecodeError)
 
 
 @dataclass(frozen=True)
@@ -129,7 +131,7 @@ class JobFile:
         _check_new(path)
         try:
             _build(path)
-        except (sqlite3.Error, OSError) as error:
+        except _FAULTS as error:
             path.unlink(missing_ok=True)
             raise Refusal(f"{path} cannot be made: {_plain(error)}") from None
         return cls.open(path)
@@ -147,7 +149,7 @@ class JobFile:
         because, lock = ("opened for reading only", None) if read_only else _try_to_hold(path)
         try:
             db = _connect(path, because is not None)
-        except sqlite3.Error as error:
+        except _FAULTS as error:
             if lock:
                 lock.release()
             raise Refusal(f"{path} cannot be opened: {_plain(error)}") from None
@@ -173,7 +175,9 @@ class JobFile:
 
     def close(self) -> None:
         """Close the file and let go of it."""
-        self._db.close()
+        # Everything that was recorded is on disk already; a file that cannot even be closed must not stay held.
+        with suppress(*_FAULTS):
+            self._db.close()
         if self._lock:
             self._lock.release()
             self._lock = None
@@ -194,9 +198,10 @@ class JobFile:
         A design equal to the last one saved makes no new revision.
         """
         text = design.model_dump_json()
-        last = self._db.execute(
-            "SELECT number, design FROM revisions ORDER BY number DESC LIMIT 1"
-        ).fetchone()
+        with _told(self.path, "cannot be read"):
+            last = self._db.execute(
+                "SELECT number, design FROM revisions ORDER BY number DESC LIMIT 1"
+            ).fetchone()
         if last and last[1] == text:
             return int(last[0])
         with self._writing():
@@ -237,7 +242,8 @@ class JobFile:
 
     def parts(self) -> list[tuple[str, str, dict[str, Any]]]:
         """Kind, name and values of every part that was ever in the design."""
-        rows = self._db.execute("SELECT kind, name, part FROM parts ORDER BY kind, name")
+        with _told(self.path, "cannot be read"):
+            rows = self._db.execute("SELECT kind, name, part FROM parts ORDER BY kind, name").fetchall()
         return [(kind, name, json.loads(text)) for kind, name, text in rows]
 
     # -- records --------------------------------------------------------------------------------------
@@ -307,10 +313,11 @@ class JobFile:
 
     def attachments(self) -> list[Attachment]:
         """All files kept in the job."""
-        if not self._db.execute("SELECT 1 FROM sqlite_master WHERE name = 'attachments'").fetchone():
-            return []
-        rows = self._db.execute("SELECT name, media_type, time, content FROM attachments ORDER BY number")
-        return [Attachment(*row) for row in rows]
+        with _told(self.path, "cannot be read"):
+            if not self._db.execute("SELECT 1 FROM sqlite_master WHERE name = 'attachments'").fetchone():
+                return []
+            rows = self._db.execute("SELECT name, media_type, time, content FROM attachments ORDER BY number")
+            return [Attachment(*row) for row in rows]
 
     # -- whole files ----------------------------------------------------------------------------------
 
@@ -346,7 +353,7 @@ class JobFile:
                 self._db.backup(target)
             finally:
                 target.close()
-        except (sqlite3.Error, OSError) as error:
+        except _FAULTS as error:
             path.unlink(missing_ok=True)
             raise Refusal(f"{path} cannot be written: {_plain(error)}") from None
 
@@ -363,7 +370,7 @@ class JobFile:
                 if self._db.in_transaction:
                     self._db.execute("ROLLBACK")
                 raise
-        except (sqlite3.Error, OSError) as error:
+        except _FAULTS as error:
             raise Refusal(
                 f"{self.path.name} could not be written: {_plain(error)} What was recorded before is safe."
             ) from None
@@ -489,11 +496,13 @@ def _connect(path: Path, read_only: bool) -> sqlite3.Connection:
 def _told(path: Path, what: str) -> Iterator[None]:
     try:
         yield
-    except sqlite3.Error as error:
+    except _FAULTS as error:
         raise Refusal(f"{path} {what}: {_plain(error)} It is left as it is.") from None
 
 
 def _plain(error: Exception) -> str:
+    if isinstance(error, UnicodeDecodeError):
+        return "its contents are damaged."
     text = str(error)
     if any(word in text.lower() for word in _FULL) or getattr(error, "errno", None) == 28:
         return "the disk is full or cannot be written; free some space and do it again."

@@ -76,7 +76,7 @@ class BenchPage(Page):
         passed = sum(s.state.step(c).status is StepStatus.PASSED for c in codes)
         place = f"Step {codes.index(self.step.code) + 1} of {len(codes)}" if self.step else "All steps passed"
         self.progress.setText(
-            f"{place}; {passed} passed, {s.state.reworks} reworked. Recording as {s.person or 'nobody named (View, Who is at the bench)'}."
+            f"{place}; {passed} passed, {s.state.reworks} reworked. Recording as {s.person or 'nobody named (menu Bench, Who is at the bench)'}."
         )
         self.list.blockSignals(True)
         self.list.set_rows(
