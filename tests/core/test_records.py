@@ -219,5 +219,28 @@ def test_no_single_wiring_fault_is_called_right(series, data, cell_v, scatter):
     assert judge_taps(whole, series, cell, True).verdict is Verdict.WRONG
 
 
+@given(st.integers(3, 24), st.data())
+def test_two_exchanged_taps_are_named(series, data):
+    from firmcell.store.parts import shipped_shelf
+
+    cell = next(c for c in shipped_shelf().cells if c.name.startswith("21700 high"))
+    whole = readings([3.6 + data.draw(st.floats(-0.02, 0.02)) for _ in range(series)])
+    i = data.draw(st.integers(1, series - 1))
+    j = data.draw(st.integers(i + 1, series))
+    whole[i], whole[j] = whole[j], whole[i]
+    verdict = judge_taps(whole, series, cell, True)
+    assert verdict.verdict is Verdict.WRONG
+    assert f"B{i} and B{j} exchanged" in verdict.words
+
+
+def test_other_faults_are_not_called_an_exchange(hoist):
+    reversed_group = readings([3.56, 3.56, -3.56, 3.56, 3.56, 3.56, 3.56, 3.56, 3.56, 3.56])
+    assert "exchanged." not in judge(reversed_group, hoist).words
+    missing = readings([3.56] * 10)
+    missing[3], missing[4] = missing[4], missing[3]
+    del missing[2]
+    assert "exchanged." not in judge(missing, hoist).words
+
+
 def test_a_meter_not_on_b0_shows(hoist):
     assert judge({0: 3.6, **readings([3.56] * 10)}, hoist).verdict is Verdict.WRONG

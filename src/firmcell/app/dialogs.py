@@ -136,6 +136,7 @@ class ShortcutSheet(QDialog):
             title.setFont(sized(1.05, QFont.Weight.DemiBold))
             box.addWidget(title)
             lines = QGridLayout()
+            lines.setHorizontalSpacing(16)
             for row, (key, what) in enumerate(keys):
                 cap = QLabel(key)
                 cap.setFont(sized(1.0, QFont.Weight.DemiBold))

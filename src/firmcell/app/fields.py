@@ -326,7 +326,9 @@ class RecordForm(QWidget):
             editor = field.row.editor
             if isinstance(editor, QLineEdit):
                 field.enter()
-                required = self.model.model_fields[name].is_required()
+                info = self.model.model_fields[name]
+                # A text that must have a character is as good as required, even if the model has a default.
+                required = info.is_required() or any(getattr(m, "min_length", 0) for m in info.metadata)
                 if (
                     not field.row.is_faulty
                     and required

@@ -1,5 +1,6 @@
 """Tap readings against the prediction, in plain words."""
 
+import itertools
 from dataclasses import dataclass
 from enum import StrEnum
 
@@ -80,7 +81,34 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
             else g
             for g in rough
         ]  # fmt: skip
-    return Proof(tuple(groups), spread, *_overall(groups, spread, len(tap_volts)))
+    verdict, words = _overall(groups, spread, len(tap_volts))
+    if verdict is Verdict.WRONG:
+        pair = exchanged_taps(readings, series, cell)
+        if pair is not None:
+            words = f"Do not plug in. The readings are those of a sound pack with B{pair[0]} and B{pair[1]} exchanged."
+    return Proof(tuple(groups), spread, verdict, words)
+
+
+def exchanged_taps(readings: dict[int, float], series: int, cell: Cell) -> tuple[int, int] | None:
+    """Return the one pair of taps whose exchange would explain the readings, or None.
+
+    None as well if several pairs would, or if a reading up to the highest one is missing.
+    """
+    known = max(readings)
+    if any(tap not in readings for tap in range(min(known, series) + 1)):
+        return None
+    values = [readings[tap] for tap in range(known + 1)]
+
+    def sound(v: list[float]) -> bool:
+        return all(cell.empty_v <= high - low <= cell.full_v + 0.02 for low, high in itertools.pairwise(v))
+
+    found = []
+    for i, j in itertools.combinations(range(1, len(values)), 2):
+        values[i], values[j] = values[j], values[i]
+        if sound(values):
+            found.append((i, j))
+        values[i], values[j] = values[j], values[i]
+    return found[0] if len(found) == 1 else None
 
 
 def _judge_step(group: int, step: float | None, cell: Cell, lithium: bool) -> GroupProof:

@@ -42,6 +42,7 @@ class ProofPage(Page):
         self._verdicts: list[QLabel] = []
         self._expects: list[QLabel] = []
         self._make_rows()
+        self.details = self.text(name="fault")
         back = QPushButton("Back to the step at the bench")
         back.clicked.connect(self.back_to_bench)
         self.body.addWidget(back)
@@ -68,7 +69,6 @@ class ProofPage(Page):
             self.grid.addWidget(label, 0, column)
         for tap in self.session.analysis.guard.taps[1:]:
             name, expect, verdict = QLabel(f"{tap.name} ({tap.face.value})"), QLabel(), QLabel()
-            verdict.setWordWrap(True)
             line = QLineEdit()
             line.setAlignment(Qt.AlignmentFlag.AlignRight)
             line.setAccessibleName(f"Reading at {tap.name} against B0, volts")
@@ -98,15 +98,14 @@ class ProofPage(Page):
                 reading = s.state.tap_volts.get(tap.number)
                 line.setText("" if reading is None else f"{reading:.3f}")
             line.setEnabled(not s.read_only_because)
-            step = f"+{group.step_v:.3f} V" if group.step_v is not None else ""
-            words = (
-                WORDS[group.verdict]
-                if group.verdict in (Verdict.RIGHT, Verdict.MISSING)
-                else f"{WORDS[group.verdict]}: {group.words}"
-            )
-            verdict.setText(f"{step} {words}".strip())
+            step = f"{group.step_v:+.3f} V".replace("-", "−") if group.step_v is not None else ""
+            verdict.setText(f"{step} {WORDS[group.verdict]}".strip())
+            verdict.setToolTip(group.words)
             verdict.setObjectName("fault" if group.verdict is Verdict.WRONG else "quiet")
             verdict.style().polish(verdict)
+        wrong = [g.words for g in proof.groups if g.verdict in (Verdict.WRONG, Verdict.LOOK)]
+        self.details.setText("\n".join(f"{words[0].upper()}{words[1:]}." for words in wrong))
+        self.details.setVisible(bool(wrong))
         self.insulation.set_rows(
             [("", (i.between, f"{i.ohms / 1e6:.4g} MΩ", f"{i.test_v:g} V")) for i in s.state.insulation]
         )
