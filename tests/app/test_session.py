@@ -1,0 +1,117 @@
+"""The open job: any run of edits undone gives the first design again; records and saving stand in their order."""
+
+import pytest
+from hypothesis import HealthCheck, given, settings
+from hypothesis import strategies as st
+
+from firmcell.app.session import Session, guarded
+from firmcell.core.build import StepStatus
+from firmcell.core.design import Lattice, TurnAxis
+from firmcell.core.events import Correction, Remark, StepPassed, TapReading
+from firmcell.core.findings import Stage
+from firmcell.core.refusal import Refusal
+from firmcell.store.jobfile import JobFile
+
+EDITS = st.lists(
+    st.one_of(
+        st.tuples(st.just("series"), st.integers(1, 20)), st.tuples(st.just("parallel"), st.integers(1, 12)),
+        st.tuples(st.just("arrangement.rows"), st.integers(1, 12)),
+        st.tuples(st.just("arrangement.lattice"), st.sampled_from(list(Lattice))),
+        st.tuples(st.just("arrangement.turn_axis"), st.sampled_from(list(TurnAxis))),
+        st.tuples(st.just("brief.current_steady_a"), st.floats(0.1, 45)),
+        st.tuples(st.just("leads.fuse"), st.none()), st.tuples(st.just("guarding.board"), st.none()),
+        st.tuples(st.just("jacket.rings"), st.booleans()), st.tuples(st.just("series"), st.integers(-5, 0)),
+    ),
+    max_size=8,
+)  # fmt: skip
+
+
+@pytest.fixture
+def session(qapp, job, shelf):
+    return Session(job, shelf, "Wren Ashby")
+
+
+@given(EDITS)
+@settings(max_examples=30, suppress_health_check=[HealthCheck.function_scoped_fixture])
+def test_any_edits_undone_and_redone(session, edits):
+    first = session.design
+    for path, value in edits:
+        guarded(lambda p=path, v=value: session.edit(p, v, "edit"), lambda sentence: None)
+        # Whatever the pack looks like, everything about it is there.
+        assert len(session.analysis.layout.cells) == session.design.cell_count
+        assert len(session.analysis.guard.taps) == session.design.series + 1
+        assert session.steps
+        assert {session.stage_state(s)[0] for s in Stage} <= {"empty", "fine", "look", "stop"}
+    last = session.design
+    count = session.undo_stack.index()
+    while session.undo_stack.canUndo():
+        session.undo_stack.undo()
+    assert session.design == first
+    for _ in range(count):
+        session.undo_stack.redo()
+    assert session.design == last
+    session.undo_stack.clear()
+    session._show(first)
+
+
+def test_records_are_made_against_the_saved_design(session):
+    session.edit("serial", "X-9", "serial")
+    assert session.dirty
+    event = session.record(Remark(text="after the edit"))
+    assert not session.dirty
+    assert event.revision == 2
+    assert session.job.latest().design().serial == "X-9"
+
+
+def test_nothing_is_recorded_when_the_design_cannot_be_saved(session, monkeypatch):
+    def full(*_):
+        raise Refusal("the disk is full.")
+
+    session.edit("serial", "X", "serial")
+    monkeypatch.setattr(session.job, "add_revision", full)
+    with pytest.raises(Refusal, match="nothing was recorded"):
+        session.record(Remark(text="x"))
+    assert session.events == []
+
+
+def test_a_taken_back_reading_counts_no_more(session):
+    session.record(TapReading(tap=1, volts=9.0), "tap-voltages")
+    assert session.stage_state(Stage.PROOF)[0] == "stop"
+    session.record(Correction(seq=1, reason="meter was on another range"))
+    assert session.state.tap_volts == {}
+    assert session.stage_state(Stage.PROOF)[0] == "empty"
+    assert len(session.events) == 2
+    assert session.job.verify() is None
+
+
+def test_the_faces_are_drawn_once_for_each_analysis(session):
+    from firmcell.core.strips import Face
+
+    assert session.face(Face.TOP) is session.face(Face.TOP)
+    before = session.face(Face.TOP)
+    session.edit("arrangement.gap_m", 0.001, "gap")
+    assert session.face(Face.TOP) is not before
+
+
+def test_a_finding_without_a_cure_says_so(session):
+    finding = next(f for f in session.findings if f.cure is None)
+    with pytest.raises(Refusal, match="no cure"):
+        session.apply_cure(finding)
+
+
+def test_a_session_on_a_read_only_job_changes_nothing(qapp, job, shelf):
+    with JobFile.open(job.path, read_only=True) as second:
+        session = Session(second, shelf)
+        before = session.design
+        with pytest.raises(Refusal, match="reading only"):
+            session.edit("serial", "X", "serial")
+        with pytest.raises(Refusal, match="reading only"):
+            session.record(Remark(text="x"))
+        assert session.design == before
+
+
+def test_passing_shows_in_the_state(session):
+    code = session.steps[0].code
+    session.record(StepPassed(), code)
+    assert session.state.step(code).status is StepStatus.PASSED
+    assert session.current_step is session.steps[1]
