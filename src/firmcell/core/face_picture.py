@@ -1,11 +1,16 @@
 """The picture of one face of the pack, as it lies after turning."""
 
 from collections.abc import Callable
+from functools import lru_cache
 
 from firmcell.core.analysis import Analysis
-from firmcell.core.design import BoardPlace, Design, TurnAxis
+from firmcell.core.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, TurnAxis
 from firmcell.core.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of, rectangle
-from firmcell.core.strips import Face, StripKind, lead_cell
+from firmcell.core.jacket import Envelope
+from firmcell.core.layout import Layout
+from firmcell.core.parts import Cell, Wire
+from firmcell.core.strips import Face, StripKind, lead_cell, strip_runs
+from firmcell.core.taps import Tap
 
 MM = 1e3
 LANE_MM = 1.5
@@ -28,13 +33,36 @@ def as_it_lies(face: Face, axis: TurnAxis) -> Callable[[float, float], Point]:
 
 def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
     """Return the picture of a face: cells with polarity, rings, strips, taps with their leads, board, main leads."""
-    painter = _FacePainter(design, analysis, face)
+    return _face_drawing(
+        face, design.series, design.cell, design.arrangement, design.joining, design.leads.wire, design.guarding,
+        design.jacket, analysis.layout, analysis.jacket.envelope, analysis.guard.taps,
+    )  # fmt: skip
+
+
+@lru_cache(maxsize=16)
+def _face_drawing(
+    face: Face,
+    series: int,
+    cell: Cell,
+    arrangement: Arrangement,
+    joining: Joining,
+    wire: Wire,
+    guarding: Guarding,
+    jacket: Jacket,
+    layout: Layout,
+    envelope: Envelope,
+    taps: tuple[Tap, ...],
+) -> Drawing:
+    """The picture by just what it reads, so that an edit of a current does not draw anything anew."""
+    painter = _FacePainter(
+        face, series, cell, arrangement, joining, wire, guarding, jacket, layout, envelope, taps
+    )
     painter.outline()
     painter.cells()
     painter.strips()
     painter.board()
-    painter.taps()
-    painter.leads()
+    painter.tap_leads()
+    painter.main_leads()
     painter.labels()
     painter.dimensions()
     return Drawing(
@@ -46,22 +74,36 @@ def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
 
 
 class _FacePainter:
-    def __init__(self, design: Design, analysis: Analysis, face: Face) -> None:
-        self.design, self.analysis, self.face = design, analysis, face
-        self.place = as_it_lies(face, design.arrangement.turn_axis)
+    def __init__(
+        self,
+        face: Face,
+        series: int,
+        cell: Cell,
+        arrangement: Arrangement,
+        joining: Joining,
+        wire: Wire,
+        guarding: Guarding,
+        jacket: Jacket,
+        layout: Layout,
+        envelope: Envelope,
+        taps: tuple[Tap, ...],
+    ) -> None:
+        self.face, self.series, self.cell, self.arrangement = face, series, cell, arrangement
+        self.joining, self.wire, self.guarding, self.jacket = joining, wire, guarding, jacket
+        self.layout, self.envelope, self.taps = layout, envelope, taps
+        self.place = as_it_lies(face, arrangement.turn_axis)
         self.shapes: list[Shape] = []
         self.targets: dict[str, Point] = {}
-        layout = analysis.layout
         self.half_length, self.half_width = layout.length_m * MM / 2, layout.width_m * MM / 2
-        board = design.guarding.board
-        self.board_depth = board.height_m * MM if board and design.guarding.place is BoardPlace.END else 0.0
-        self.end = self.half_length + design.jacket.side_m * MM + self.board_depth
+        board = guarding.board
+        self.board_depth = board.height_m * MM if board and guarding.place is BoardPlace.END else 0.0
+        self.end = self.half_length + jacket.side_m * MM + self.board_depth
 
     def path(self, *points: Point) -> tuple[Point, ...]:
         return tuple(self.place(x, y) for x, y in points)
 
     def outline(self) -> None:
-        e = self.analysis.jacket.envelope
+        e = self.envelope
         side = (e.length_m * MM - 2 * self.half_length - self.board_depth) / 2
         edge = (e.width_m * MM - 2 * self.half_width) / 2
         corners = rectangle(
@@ -71,16 +113,16 @@ class _FacePainter:
         self.shapes.append(Area(self.path(*corners), "outline.jacket", "jacket"))
 
     def cells(self) -> None:
-        cell = self.design.cell
+        cell = self.cell
         radius, nub = cell.diameter_m * MM / 2, cell.nub_diameter_m * MM / 2
-        for c in self.analysis.layout.cells:
+        for c in self.layout.cells:
             at = self.place(c.x_m * MM, c.y_m * MM)
             ref = f"cell:{c.number}"
             plus_here = c.positive_up == (self.face is Face.TOP)
             self.targets[ref] = at
             self.shapes.append(Disc(at, radius, "cell.wrap", ref, c.group))
             if plus_here:
-                if self.design.jacket.rings:
+                if self.jacket.rings:
                     self.shapes.append(Disc(at, radius * 0.86, "cell.ring", ref, c.group))
                 self.shapes.append(Disc(at, nub, "cell.plus", ref, c.group))
             else:
@@ -96,9 +138,12 @@ class _FacePainter:
 
     def strips(self) -> None:
         order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2}
-        pieces = [p for p in self.analysis.strips if p.face is self.face]
+        runs = [r for r in strip_runs(self.layout) if r.face is self.face]
         welds: list[Shape] = []
-        for piece in sorted(pieces, key=lambda p: order[p.kind]):
+        for piece in sorted(runs, key=lambda r: order[r.kind]):
+            collects = piece.kind is StripKind.COLLECTOR
+            strip = self.joining.collector_strip if collects else self.joining.link_strip
+            layers = self.joining.collector_layers if collects else self.joining.link_layers
             points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
             stretched = _overhang(points, 4.0)
             ref = f"strip:{piece.id}"
@@ -106,7 +151,7 @@ class _FacePainter:
             self.targets[ref] = ((middle[0][0] + middle[1][0]) / 2, (middle[0][1] + middle[1][1]) / 2)
             self.targets.setdefault(f"node:{piece.node}", self.targets[ref])
             self.shapes.append(
-                Stroke(stretched, piece.width_m * MM, f"strip.{piece.kind.value}", ref, piece.layers)
+                Stroke(stretched, strip.width_m * MM, f"strip.{piece.kind.value}", ref, layers)
             )
             for x, y in points:
                 for dx, dy in ((-1.2, -0.9), (1.2, 0.9)):
@@ -114,8 +159,8 @@ class _FacePainter:
         self.shapes += welds
 
     def board(self) -> None:
-        board = self.design.guarding.board
-        place = self.design.guarding.place
+        board = self.guarding.board
+        place = self.guarding.place
         if (
             board is None
             or place is BoardPlace.OUTSIDE
@@ -125,7 +170,7 @@ class _FacePainter:
         half = board.width_m * MM / 2
         long = board.length_m * MM / 2
         if place is BoardPlace.END:
-            x0 = self.half_length + self.design.jacket.side_m * MM
+            x0 = self.half_length + self.jacket.side_m * MM
             corners = rectangle(x0, -half, x0 + board.height_m * MM, half)
         else:
             corners = rectangle(-long, -half, long, half)
@@ -140,23 +185,23 @@ class _FacePainter:
         for n in range(pads):
             along = (n + 0.5) / pads * 2 - 1
             x = (
-                self.half_length + self.design.jacket.side_m * MM + 2.0
+                self.half_length + self.jacket.side_m * MM + 2.0
                 if place is BoardPlace.END
                 else along * long * 0.9
             )
             y = along * half * 0.9 if place is BoardPlace.END else half - 2.0
             self.shapes.append(Disc(self.place(x, y), 0.8, "board.pad", "board"))
 
-    def taps(self) -> None:
-        for tap in self.analysis.guard.taps:
+    def tap_leads(self) -> None:
+        for tap in self.taps:
             if tap.face is not self.face:
                 continue
             ref = f"tap:{tap.number}"
             x, y = tap.x_m * MM, tap.y_m * MM
             lane = self.half_width + FIRST_LANE_MM + tap.number * LANE_MM
-            target = 0.0 if self.design.guarding.place is BoardPlace.TOP else self.end + 4.0
+            target = 0.0 if self.guarding.place is BoardPlace.TOP else self.end + 4.0
             # The lead leaves beside the strip's end so that pad, strip and lead can all be seen.
-            leaves = x + min(self.design.cell.diameter_m * MM * 0.30, 7.0)
+            leaves = x + min(self.cell.diameter_m * MM * 0.30, 7.0)
             wire = self.path((leaves, y + 2.0), (leaves, lane), (target, lane))
             if tap.wire_length_m:
                 self.shapes.append(Stroke(wire, 0.7, "tap.wire", ref, tap.number))
@@ -164,23 +209,23 @@ class _FacePainter:
             self.targets[ref] = at
             self.shapes.append(Disc(at, 1.5, "tap", ref, tap.number))
 
-    def leads(self) -> None:
-        diameter = self.design.leads.wire.outer_diameter_m * MM
-        nodes = {True: self.design.series, False: 0}
+    def main_leads(self) -> None:
+        diameter = self.wire.outer_diameter_m * MM
+        nodes = {True: self.series, False: 0}
         for positive, number in nodes.items():
-            tap = self.analysis.guard.taps[number]
+            tap = self.taps[number]
             if tap.face is not self.face:
                 continue
-            cell = lead_cell(self.analysis.layout, positive)
+            cell = lead_cell(self.layout, positive)
             x, y = cell.x_m * MM, cell.y_m * MM
             lane = (
                 self.half_width
                 + FIRST_LANE_MM
-                + (self.design.series + 1) * LANE_MM
+                + (self.series + 1) * LANE_MM
                 + diameter * (1.2 if positive else 2.6)
             )
             role, ref = ("lead.plus", "lead:plus") if positive else ("lead.minus", "lead:minus")
-            start = x - min(self.design.cell.diameter_m * MM * 0.22, 5.0)
+            start = x - min(self.cell.diameter_m * MM * 0.22, 5.0)
             wire = self.path((start, y), (start, lane), (self.end + LEAD_OUT_MM, lane))
             self.shapes.append(Stroke(wire, diameter, role, ref))
             self.targets[ref] = wire[1]
@@ -189,32 +234,32 @@ class _FacePainter:
 
     def labels(self) -> None:
         """Group numbers and tap names, over everything else."""
-        layout = self.analysis.layout
-        size = min(self.design.cell.diameter_m * MM * 0.2, 4.4)
+        layout = self.layout
+        size = min(self.cell.diameter_m * MM * 0.2, 4.4)
         for group in range(1, len(layout.links) + 2):
             cells = layout.group_cells(group)
             first, second = cells[(len(cells) - 1) // 2], cells[len(cells) // 2]
             at = self.place((first.x_m + second.x_m) / 2 * MM, (first.y_m + second.y_m) / 2 * MM)
             if len(cells) == 1:
                 at = (
-                    at[0] + self.design.cell.diameter_m * MM * 0.26,
-                    at[1] + self.design.cell.diameter_m * MM * 0.26,
+                    at[0] + self.cell.diameter_m * MM * 0.26,
+                    at[1] + self.cell.diameter_m * MM * 0.26,
                 )
             self.targets[f"group:{group}"] = at
             self.shapes.append(Disc(at, size * 0.85, "label.group.back", f"group:{group}", group))
             self.shapes.append(Label(at, str(group), size, "label.group", f"group:{group}"))
-        for tap in self.analysis.guard.taps:
+        for tap in self.taps:
             if tap.face is self.face:
                 x = self.targets[f"tap:{tap.number}"][0]
                 sign = 1.0 if self.place(0.0, 1.0)[1] > 0 else -1.0
                 lane = FIRST_LANE_MM + self.half_width + (tap.number * LANE_MM if tap.wire_length_m else 0.0)
-                at = (x, sign * (lane + (2.6 if tap.number == self.design.series else 0.0)))
+                at = (x, sign * (lane + (2.6 if tap.number == self.series else 0.0)))
                 self.shapes.append(Disc(at, 2.5, "label.tap.back", f"tap:{tap.number}", tap.number))
                 self.shapes.append(Label(at, tap.name, 2.9, "label.tap", f"tap:{tap.number}"))
 
     def dimensions(self) -> None:
         """Outer length and width beside the face."""
-        e = self.analysis.jacket.envelope
+        e = self.envelope
         x0, x1 = -self.half_length, self.half_length + self.board_depth
         side = -1.0 if self.place(0.0, 1.0)[1] > 0 else 1.0
         y = side * (self.half_width + 6.0)
@@ -223,7 +268,7 @@ class _FacePainter:
         for x in ends:
             self.shapes.append(Stroke(((x, y - 1.6), (x, y + 1.6)), 0.25, "dimension"))
         title = "Top" if self.face is Face.TOP else "Bottom"
-        axis = self.design.arrangement.turn_axis.value
+        axis = self.arrangement.turn_axis.value
         how = "" if self.face is Face.TOP else f", turned over about the {axis} axis"
         size = f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside"
         self.shapes.append(

@@ -3,6 +3,7 @@
 from functools import lru_cache
 
 import numpy as np
+from numpy.typing import NDArray
 
 from firmcell.core.conductors import (
     COPPER_COEFFICIENT,
@@ -100,6 +101,11 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
 
 
 @lru_cache(maxsize=64)
+def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float) -> NDArray[np.float64]:
+    return wire_ampacities(wires, limit_k, ambient_k)
+
+
+@lru_cache(maxsize=64)
 def wire_options(
     wires: tuple[Wire, ...], leads: Leads, steady_a: float, ambient_k: float
 ) -> tuple[tuple[WireOption, ...], str | None, str]:
@@ -109,7 +115,7 @@ def wire_options(
     proposed: str | None = None
     reasons: list[str] = []
     wires = tuple(sorted(wires, key=lambda each: each.area_m2))
-    limits = wire_ampacities(wires, leads.limit_k, ambient_k)
+    limits = _limits(wires, leads.limit_k, ambient_k)
     temperatures = wire_temperatures(wires, steady_a, ambient_k)
     for wire, limit, temperature in zip(wires, limits.tolist(), temperatures.tolist(), strict=True):
         if limit < steady_a * 0.25 or limit > steady_a * 8:
@@ -154,7 +160,7 @@ def lead_figures(
         Resistance of cells and strips, Ω; with the leads it sets the prospective short circuit.
     """
     wire = leads.wire
-    limit = float(wire_ampacities([wire], leads.limit_k, ambient_k)[0])
+    limit = float(_limits((wire,), leads.limit_k, ambient_k)[0])
     temperature = float(wire_temperatures([wire], steady_a, ambient_k)[0])
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
