@@ -51,7 +51,7 @@ class Range:
 class Frozen(BaseModel):
     """Base of every model: immutable, hashable, closed to unknown fields, no NaN or infinity."""
 
-    model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False)
+    model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, defer_build=True)
 
 
 Metres = Annotated[float, Unit("m"), Range(0, 100)]

@@ -1,6 +1,5 @@
 """The page handed over with the pack, and its export."""
 
-import segno
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QPainter, QPaintEvent
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
@@ -22,6 +21,9 @@ class QrCode(QWidget):
 
     def set_text(self, text: str) -> None:
         """Show another text."""
+        # Imported on first use: it brings half of the network library with it, which starting need not wait for.
+        import segno
+
         self._matrix = [list(row) for row in segno.make(text, error="m", micro=False).matrix_iter(border=2)]
         self.setAccessibleDescription(text)
         self.update()
