@@ -29,6 +29,14 @@ def run(capsys, *arguments):
     return code, out.out, out.err
 
 
+def test_a_brief_that_nothing_meets_says_what_stops_it(capsys, tmp_path):
+    impossible = {**BRIEF, "load_voltage_min": "1 V", "load_voltage_max": "1.1 V"}
+    (tmp_path / "b.json").write_text(json.dumps(impossible))
+    code, out, _ = run(capsys, "new", "--brief", tmp_path / "b.json", "-o", tmp_path / "n.firmcell")
+    assert code == 0
+    assert "findings stop it" in out
+
+
 def test_analyse_in_words_and_json(capsys, path):
     code, out, err = run(capsys, "analyse", path)
     assert (code, err) == (0, "")

@@ -68,8 +68,8 @@ def test_more_current_never_needs_a_thinner_wire(amps, more):
     shelf = shipped_shelf()
     leads = orchard_hoist(shelf).leads
     areas = {w.name: w.area_m2 for w in shelf.wires}
-    _, small, _ = wire_options(shelf.wires, leads, amps, 303.15)
-    _, large, _ = wire_options(shelf.wires, leads, amps + more, 303.15)
+    _, small, _ = wire_options(shelf.wires, leads, amps, 1.5 * amps, 303.15)
+    _, large, _ = wire_options(shelf.wires, leads, amps + more, 1.5 * (amps + more), 303.15)
     if small and large:
         assert areas[large] >= areas[small]
     assert small or not large
@@ -80,7 +80,8 @@ def test_what_rules_the_gauge_is_told(hoist, shelf):
         design = hoist.edited("leads.length_m", length).edited("leads.drop_limit_v", drop)
         return analyse(design, shelf).leads
 
-    assert ruled(5.0, 0.25).rules_gauge == "current"
+    # 33.3 A of fuse for 25 A steady: the wire must carry the fuse, not only the load.
+    assert ruled(5.0, 0.25).rules_gauge == "fuse"
     assert ruled(0.3, 1.5).rules_gauge == "drop"
     assert ruled(0.01, 5.0).proposed_wire is None
 

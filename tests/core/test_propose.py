@@ -36,6 +36,18 @@ def test_hoist_brief_gives_a_pack_without_stops(hoist, shelf):
     assert design.series == 10
 
 
+def test_a_short_high_peak_gets_a_fuse_and_the_wire_it_protects(shelf):
+    """7.25 A steady, 19 A for 30 s at 58.8 V: a fuse of 14.1 A at least (19/1.35), and a wire that carries it."""
+    brief = Brief(
+        title="t", load_voltage_min_v=46, load_voltage_max_v=60.5, current_steady_a=7.25, current_peak_a=19,
+        peak_duration_s=30, run_time_s=5400,
+    )  # fmt: skip
+    design = propose(brief, shelf)
+    assert design.leads.fuse.rating_a >= 19 / 1.35
+    findings = found(design, shelf)
+    assert not {"LE-1", "LE-7", "LE-8", "ST-3"} & set(findings)
+
+
 def test_an_empty_shelf_is_told(hoist):
     with pytest.raises(Refusal, match="no cells on the shelf"):
         propose(hoist.brief, EMPTY_SHELF)

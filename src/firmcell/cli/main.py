@@ -181,12 +181,14 @@ def _analyse(arguments: argparse.Namespace) -> int:
 
 
 def _new(arguments: argparse.Namespace) -> int:
-    from firmcell.store.office import new_from_brief
+    from firmcell.store.office import new_from_brief, report_of
 
     text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
     with new_from_brief(text, str(arguments.brief), arguments.output) as job:
         design = job.latest().design()
-    print(f"{arguments.output}: {design.series}S{design.parallel}P of {design.cell.name}")
+        stops = [f for f in report_of(job).findings if f.severity == "stop"]
+    more = f"; {len(stops)} findings stop it, the first: {stops[0].sentence}" if stops else ""
+    print(f"{arguments.output}: {design.series}S{design.parallel}P of {design.cell.name}{more}")
     return 0
 
 

@@ -47,7 +47,7 @@ class LeadFigures(Frozen):
     limit_a : steady current the wire may carry by heat balance; see `wire_ampacities`.
     withstand_s : how long the wire survives the prospective short circuit.
     spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
-    rules_gauge : which of current, drop or connector decided the proposed gauge.
+    rules_gauge : which of current, fuse or drop decided the proposed gauge.
     """
 
     wire_ohm: float
@@ -107,9 +107,13 @@ def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float) -> NDArra
 
 @lru_cache(maxsize=64)
 def wire_options(
-    wires: tuple[Wire, ...], leads: Leads, steady_a: float, ambient_k: float
+    wires: tuple[Wire, ...], leads: Leads, steady_a: float, peak_a: float, ambient_k: float
 ) -> tuple[tuple[WireOption, ...], str | None, str]:
-    """Return every gauge judged, the name of the smallest good one, and what ruled the choice."""
+    """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
+
+    A good one carries the least fuse that carries the load, so that a fuse can protect it.
+    """
+    fuse_a = least_rating(steady_a, peak_a)
     options = []
     ruled = "current"
     proposed: str | None = None
@@ -124,13 +128,17 @@ def wire_options(
         fits = wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001
         fails = [
             name
-            for name, failed in (("current", limit < steady_a), ("drop", drop > leads.drop_limit_v))
+            for name, failed in (
+                ("current", limit < steady_a),
+                ("fuse", limit < fuse_a),
+                ("drop", drop > leads.drop_limit_v),
+            )
             if failed
         ]
         if not fails and fits and proposed is None:
             proposed, ruled = wire.name, reasons[-1] if reasons else "current"
         if fails:
-            reasons.append(fails[0] if "current" in fails else "drop")
+            reasons.append(fails[0])
         options.append(
             WireOption(
                 wire=wire.name, limit_a=limit, drop_v=drop, temperature_k=temperature,
@@ -165,7 +173,7 @@ def lead_figures(
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault = prospective_short_circuit(full_v, source_ohm)
-    options, proposed, ruled = wire_options(wires, leads, steady_a, ambient_k)
+    options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, ambient_k)
     allowed = connector_limit(leads.connector, ambient_k)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),

@@ -16,8 +16,8 @@ END_OF_DISCHARGE_SOC = 0.10
 """State of charge at which the load must still get its least voltage under the steady current."""
 PEAK_SOC = 0.20
 """State of charge at which the load must still get its least voltage under the peak current."""
-PATH_OHM_PER_GROUP = 0.0005
-"""Strip, joints and their share of leads, for each group in series, while no metal is chosen yet;
+PATH_OHM_PER_GROUP = 0.0015
+"""Strip, joints and a share of board, leads and fuse, for each group in series, while none is chosen yet;
 generic class value."""
 MOST_SERIES = 64
 

@@ -304,7 +304,7 @@ class LeadsPage(Page):
                 if o.good
                 else "does not fit the cup"
                 if not o.fits_connector
-                else "too hot or too much drop"
+                else "too thin for current, fuse or drop"
             )
             hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
             rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))

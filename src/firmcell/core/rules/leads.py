@@ -14,27 +14,32 @@ SPARK_J = 0.05
 """Spark energy from which contacts are visibly eaten; common practice, no source."""
 
 
-def _proposed_wire(s: Situation) -> Cure | None:
-    """The smallest wire that carries the load within the drop; with another connector if this one's cup is too small."""
+def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, object], ...]] | None:
+    """The smallest wire that carries `least_a` within the drop, in words and edits.
+
+    With another connector if the present one's cup is too small for it.
+    """
     wires = {w.name: w for w in s.shelf.wires}
-    name = s.analysis.leads.proposed_wire
-    if name is not None:
-        return (
-            Cure(f"Take {name}", (("leads.wire", wires[name]),))
-            if wires[name] != s.design.leads.wire
-            else None
-        )
-    brief, limit = s.design.brief, s.design.leads.drop_limit_v
     for option in s.analysis.leads.options:
-        if option.limit_a >= brief.current_steady_a and option.drop_v <= limit:
-            wire = wires[option.wire]
-            connector = _fitting_connector(s, wire)
-            if connector is not None:
-                return Cure(
-                    f"Take {wire.name} and a {connector.name}",
-                    (("leads.wire", wire), ("leads.connector", connector)),
-                )
+        if option.limit_a < least_a or option.drop_v > s.design.leads.drop_limit_v:
+            continue
+        wire = wires[option.wire]
+        if option.fits_connector:
+            return wire.name, (("leads.wire", wire),)
+        connector = _fitting_connector(s, wire)
+        if connector is not None:
+            return f"{wire.name} and a {connector.name}", (
+                ("leads.wire", wire),
+                ("leads.connector", connector),
+            )
     return None
+
+
+def _proposed_wire(s: Situation) -> Cure | None:
+    found = _wire_for(s, max(s.design.brief.current_steady_a, s.analysis.leads.fuse_least_a))
+    if found is None or found[1] == (("leads.wire", s.design.leads.wire),):
+        return None
+    return Cure(f"Take {found[0]}", found[1])
 
 
 def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
@@ -62,6 +67,7 @@ def _better_connector(s: Situation) -> Cure | None:
 
 
 def _better_fuse(s: Situation) -> Cure | None:
+    """The smallest fuse that fits; with a heavier wire if none can protect the present one."""
     a, brief = s.analysis, s.design.brief
     for fuse in sorted(s.shelf.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
@@ -70,6 +76,11 @@ def _better_fuse(s: Situation) -> Cure | None:
         )  # fmt: skip
         if fit.fits:
             return Cure(f"Take a {fuse.name}", (("leads.fuse", fuse),))
+        if not (fit.carries_load and fit.breaks_fault and fit.voltage_is_enough):
+            continue
+        found = _wire_for(s, fuse.rating_a)
+        if found is not None:
+            return Cure(f"Take a {fuse.name} and {found[0]}", (("leads.fuse", fuse), *found[1]))
     return None
 
 
