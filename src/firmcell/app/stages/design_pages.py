@@ -299,16 +299,11 @@ class LeadsPage(Page):
     def refresh_more(self) -> None:
         rows = []
         for o in self.session.analysis.leads.options:
-            verdict = (
-                "good"
-                if o.good
-                else "does not fit the cup"
-                if not o.fits_connector
-                else "too thin for current, fuse or drop"
-            )
+            verdict = "good" if o.good else "cup too small" if not o.fits_connector else "too thin"
             hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
             rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))
         self.gauges.set_rows(rows)
+        self.gauges.bring_up(self.session.analysis.leads.proposed_wire or self.session.design.leads.wire.name)
 
     def _take(self, name: str) -> None:
         wire = next((w for w in self.session.shelf.wires if w.name == name), None)
