@@ -119,14 +119,6 @@ class RowsTable(QTableView):
         line = QFontMetrics(self.font()).height() + 9
         self.setMinimumHeight(line * (min(len(rows), 12) + 1) + 6)
 
-    def bring_up(self, ref: str) -> None:
-        """Scroll to the row of `ref` without picking it, unless a row is picked already."""
-        if self.currentIndex().isValid():
-            return
-        for row in range(self.rows.rowCount()):
-            if self.rows.index(row, 0).data(REF_ROLE) == ref:
-                self.scrollTo(self.rows.index(row, 0), QAbstractItemView.ScrollHint.PositionAtCenter)
-
     def pick(self, ref: str) -> None:
         """Select the row of `ref`, if it is there."""
         for row in range(self.rows.rowCount()):

@@ -23,6 +23,10 @@ from firmcell.core.wording import (
 from firmcell.store.units import show, show_number
 
 
+HOPELESS = 0.7
+"""Share of the current a gauge must carry to be worth a row."""
+
+
 class BriefPage(Page):
     """What the pack is for."""
 
@@ -298,12 +302,14 @@ class LeadsPage(Page):
 
     def refresh_more(self) -> None:
         rows = []
+        present, needed = self.session.design.leads.wire.name, self.session.design.brief.current_steady_a
         for o in self.session.analysis.leads.options:
+            if o.limit_a < HOPELESS * needed and o.wire != present:
+                continue
             verdict = "good" if o.good else "cup too small" if not o.fits_connector else "too thin"
             hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
             rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))
         self.gauges.set_rows(rows)
-        self.gauges.bring_up(self.session.analysis.leads.proposed_wire or self.session.design.leads.wire.name)
 
     def _take(self, name: str) -> None:
         wire = next((w for w in self.session.shelf.wires if w.name == name), None)
