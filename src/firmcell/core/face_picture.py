@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 from functools import lru_cache
+from typing import NamedTuple
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, TurnAxis
@@ -31,32 +32,35 @@ def as_it_lies(face: Face, axis: TurnAxis) -> Callable[[float, float], Point]:
     return lambda x, y: (-x, y)
 
 
+class FaceMatter(NamedTuple):
+    """Just what the picture of a face reads, so that an edit of a current does not draw anything anew."""
+
+    face: Face
+    series: int
+    cell: Cell
+    arrangement: Arrangement
+    joining: Joining
+    wire: Wire
+    guarding: Guarding
+    jacket: Jacket
+    layout: Layout
+    envelope: Envelope
+    taps: tuple[Tap, ...]
+
+
 def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
     """Return the picture of a face: cells with polarity, rings, strips, taps with their leads, board, main leads."""
     return _face_drawing(
-        face, design.series, design.cell, design.arrangement, design.joining, design.leads.wire, design.guarding,
-        design.jacket, analysis.layout, analysis.jacket.envelope, analysis.guard.taps,
+        FaceMatter(
+            face, design.series, design.cell, design.arrangement, design.joining, design.leads.wire, design.guarding,
+            design.jacket, analysis.layout, analysis.jacket.envelope, analysis.guard.taps,
+        )
     )  # fmt: skip
 
 
 @lru_cache(maxsize=16)
-def _face_drawing(
-    face: Face,
-    series: int,
-    cell: Cell,
-    arrangement: Arrangement,
-    joining: Joining,
-    wire: Wire,
-    guarding: Guarding,
-    jacket: Jacket,
-    layout: Layout,
-    envelope: Envelope,
-    taps: tuple[Tap, ...],
-) -> Drawing:
-    """The picture by just what it reads, so that an edit of a current does not draw anything anew."""
-    painter = _FacePainter(
-        face, series, cell, arrangement, joining, wire, guarding, jacket, layout, envelope, taps
-    )
+def _face_drawing(matter: FaceMatter) -> Drawing:
+    painter = _FacePainter(matter)
     painter.outline()
     painter.cells()
     painter.strips()
@@ -66,7 +70,7 @@ def _face_drawing(
     painter.labels()
     painter.dimensions()
     return Drawing(
-        title=f"{face.value} face",
+        title=f"{matter.face.value} face",
         shapes=tuple(painter.shapes),
         bounds=bounds_of(painter.shapes),
         targets=painter.targets,
@@ -74,23 +78,13 @@ def _face_drawing(
 
 
 class _FacePainter:
-    def __init__(
-        self,
-        face: Face,
-        series: int,
-        cell: Cell,
-        arrangement: Arrangement,
-        joining: Joining,
-        wire: Wire,
-        guarding: Guarding,
-        jacket: Jacket,
-        layout: Layout,
-        envelope: Envelope,
-        taps: tuple[Tap, ...],
-    ) -> None:
-        self.face, self.series, self.cell, self.arrangement = face, series, cell, arrangement
-        self.joining, self.wire, self.guarding, self.jacket = joining, wire, guarding, jacket
-        self.layout, self.envelope, self.taps = layout, envelope, taps
+    def __init__(self, matter: FaceMatter) -> None:
+        self.face, self.series, self.cell, self.arrangement = matter[:4]
+        self.joining, self.wire, self.guarding, self.jacket = matter[4:8]
+        self.layout, self.envelope, self.taps = matter[8:]
+        face, arrangement, guarding, jacket, layout = (
+            self.face, self.arrangement, self.guarding, self.jacket, self.layout,
+        )  # fmt: skip
         self.place = as_it_lies(face, arrangement.turn_axis)
         self.shapes: list[Shape] = []
         self.targets: dict[str, Point] = {}

@@ -22,7 +22,6 @@ from firmcell.core.wording import (
 )
 from firmcell.store.units import show, show_number
 
-
 HOPELESS = 0.7
 """Share of the current a gauge must carry to be worth a row."""
 
