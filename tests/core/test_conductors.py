@@ -128,6 +128,17 @@ def test_adiabatic_withstand_of_iec_60364():
     assert c.withstand_seconds(2.5e-6, 500, "unheard of") == c.withstand_seconds(2.5e-6, 500, "pvc")
 
 
-def test_bisect_finds_roots_elementwise():
-    roots = c.bisect(lambda x: x**2 - np.array([2.0, 9.0]), np.zeros(2), np.full(2, 10.0))
-    assert_allclose(roots, [np.sqrt(2), 3.0], rtol=1e-9)
+def test_bisect_finds_roots_elementwise_and_stays_at_the_nearer_end():
+    def both(x):
+        return x**2 - np.array([2.0, 9.0])
+
+    for steps, near in ((12, 1e-6), (30, 1e-12)):
+        roots = c.bisect(both, np.zeros(2), np.full(2, 10.0), steps=steps)
+        assert_allclose(roots, [np.sqrt(2), 3.0], rtol=near)
+    assert_allclose(c.bisect(lambda x: x - 20, np.zeros(1), np.full(1, 10.0)), [10.0])
+    assert_allclose(c.bisect(lambda x: x + 20, np.zeros(1), np.full(1, 10.0)), [0.0], atol=1e-2)
+
+
+def test_a_wire_that_cannot_lose_its_heat_runs_away(shelf):
+    thin = next(w for w in shelf.wires if w.gauge == "30 AWG")
+    assert float(c.wire_temperatures([thin], 60.0, 303.15)[0]) == 773.15

@@ -106,6 +106,11 @@ def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float) -> NDArra
 
 
 @lru_cache(maxsize=64)
+def _temperatures(wires: tuple[Wire, ...], steady_a: float, ambient_k: float) -> NDArray[np.float64]:
+    return wire_temperatures(wires, steady_a, ambient_k)
+
+
+@lru_cache(maxsize=64)
 def wire_options(
     wires: tuple[Wire, ...], leads: Leads, steady_a: float, peak_a: float, ambient_k: float
 ) -> tuple[tuple[WireOption, ...], str | None, str]:
@@ -120,7 +125,7 @@ def wire_options(
     reasons: list[str] = []
     wires = tuple(sorted(wires, key=lambda each: each.area_m2))
     limits = _limits(wires, leads.limit_k, ambient_k)
-    temperatures = wire_temperatures(wires, steady_a, ambient_k)
+    temperatures = _temperatures(wires, steady_a, ambient_k)
     for wire, limit, temperature in zip(wires, limits.tolist(), temperatures.tolist(), strict=True):
         if limit < steady_a * 0.25 or limit > steady_a * 8:
             continue
@@ -169,7 +174,10 @@ def lead_figures(
     """
     wire = leads.wire
     limit = float(_limits((wire,), leads.limit_k, ambient_k)[0])
-    temperature = float(wire_temperatures([wire], steady_a, ambient_k)[0])
+    # Usually it is one of the shelf's, whose temperatures are worked out in one go.
+    known = tuple(sorted(wires, key=lambda each: each.area_m2))
+    known = known if wire in known else (wire,)
+    temperature = float(_temperatures(known, steady_a, ambient_k)[known.index(wire)])
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault = prospective_short_circuit(full_v, source_ohm)

@@ -43,7 +43,7 @@ def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambien
         heat = current**2 * resistance_per_metre(strip, layers, strip_k)
         return plate_loss(strip_k, ambient_k, strip.width_m, SHEET_EMISSIVITY) - heat
 
-    return bisect(imbalance, np.full(current.shape, ambient_k), 773.15, steps=21)
+    return bisect(imbalance, np.full(current.shape, ambient_k), 773.15)
 
 
 def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float) -> float:
