@@ -40,6 +40,18 @@ def test_designs_are_frozen_and_unknown_fields_refused(hoist):
         Design.model_validate({**hoist.model_dump(), "colour": "red"})
 
 
+def test_edits_that_belong_together_are_checked_together(hoist):
+    wide = hoist.with_edits(("series", 1), ("parallel", 200))
+    # Either alone would be 64 × 200 or 1 × 1 on the way; together they are a sound design.
+    narrow = wide.with_edits(
+        ("series", 64), ("parallel", 1), ("arrangement.rows", 1), ("arrangement.gap_m", 0.001)
+    )
+    assert (narrow.series, narrow.parallel) == (64, 1)
+    assert (narrow.arrangement.rows, narrow.arrangement.gap_m) == (1, 0.001)
+    with pytest.raises(ValidationError):
+        wide.edited("series", 64)
+
+
 def test_too_many_cells_are_told(hoist):
     with pytest.raises(ValidationError, match="at most 2000 cells"):
         hoist.edited("parallel", 200).edited("series", 11)

@@ -1,6 +1,6 @@
 """The job that is open: its file, design, analysis, findings and records, and the edits proposed to it."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from pathlib import Path
 
 from pydantic import ValidationError
@@ -97,6 +97,18 @@ class Session(QObject):
             self.replace(self.design.edited(path, value), words)
         except ValidationError as error:
             raise Refusal(first_fault(error, Design)) from None
+
+    def edit_all(self, edits: Iterable[tuple[str, object]], words: str) -> bool:
+        """Propose several values at once; a refusal is told by signal and returns False."""
+        try:
+            self.replace(self.design.with_edits(*edits), words)
+        except ValidationError as error:
+            self.refused.emit(first_fault(error, Design))
+            return False
+        except Refusal as refusal:
+            self.refused.emit(refusal.sentence)
+            return False
+        return True
 
     def replace(self, design: Design, words: str) -> None:
         """Put `design` in the place of the present one, undoable."""

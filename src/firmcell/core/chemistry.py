@@ -40,6 +40,11 @@ class ChemistryFacts(Frozen):
     printed_step_v: Volts
     charge_words: str
 
+    @property
+    def storage_v(self) -> float:
+        """The middle of the storage window, V: what a delivered or stored cell is taken to measure."""
+        return round((self.storage_low_v + self.storage_high_v) / 2, 2)
+
 
 FACTS: dict[Chemistry, ChemistryFacts] = {
     Chemistry.LI_ION: ChemistryFacts(
@@ -101,8 +106,3 @@ def resting_voltage(chemistry: Chemistry, soc: ArrayLike) -> NDArray[np.float64]
     ndarray of the same shape, V.
     """
     return np.asarray(np.interp(np.asarray(soc, dtype=float), _SOC, _RESTING[chemistry]))
-
-
-def soc_of_resting_voltage(chemistry: Chemistry, voltage: ArrayLike) -> NDArray[np.float64]:
-    """Return the state of charge (0 to 1) at which the generic cell rests at `voltage` (V)."""
-    return np.asarray(np.interp(np.asarray(voltage, dtype=float), _RESTING[chemistry], _SOC))

@@ -130,13 +130,30 @@ class Design(Frozen):
         AttributeError
             If there is no such field.
         """
-        return self.model_validate(_replaced(self, path.split("."), value))
+        return self.with_edits((path, value))
+
+    def with_edits(self, *edits: tuple[str, object]) -> "Design":
+        """Return a design with several fields replaced, checked once as a whole; raises as `edited`.
+
+        Of edits that belong together one alone need not be valid, such as a new series count
+        beside the old parallel count.
+        """
+        fields: dict[str, object] = dict(self)
+        for path, value in edits:
+            fields = _replaced(type(self), fields, path.split("."), value)
+        return self.model_validate(fields)
 
 
-def _replaced(model: Frozen, path: list[str], value: object) -> dict[str, object]:
+def _replaced(
+    model: type[Frozen], fields: dict[str, object], path: list[str], value: object
+) -> dict[str, object]:
     name, rest = path[0], path[1:]
-    if name not in type(model).model_fields:
-        raise AttributeError(f"there is no field {name!r} in {type(model).__name__}")
-    fields: dict[str, object] = dict(model)
-    fields[name] = _replaced(getattr(model, name), rest, value) if rest else value
-    return fields
+    if name not in model.model_fields:
+        raise AttributeError(f"there is no field {name!r} in {model.__name__}")
+    if rest:
+        inner = fields[name]
+        kind = model.model_fields[name].annotation
+        assert isinstance(kind, type)
+        assert issubclass(kind, Frozen)
+        value = _replaced(kind, dict(inner) if isinstance(inner, Frozen | dict) else {}, rest, value)
+    return {**fields, name: value}

@@ -46,9 +46,7 @@ class Cure:
 
     def applied(self, design: Design) -> Design:
         """Return the cured design."""
-        for path, value in self.edits:
-            design = design.edited(path, value)
-        return design
+        return design.with_edits(*self.edits)
 
 
 @dataclass(frozen=True)

@@ -77,16 +77,10 @@ def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
         leads=Leads(wire=sense, connector=connector),
         guarding=Guarding(sense_wire=sense),
         jacket=Jacket(),
-        cell_now_v=_resting_now(chosen),
+        cell_now_v=chosen.facts.storage_v,
         charge_current_a=chosen.current_charge_a * option.parallel / 2,
     )
     return _with_sleeves(_cured(design, shelf), shelf)
-
-
-def _resting_now(cell: Cell) -> float:
-    facts = cell.facts
-    middle = (facts.storage_low_v + facts.storage_high_v) / 2
-    return round(middle, 2)
 
 
 def _cured(design: Design, shelf: Shelf) -> Design:

@@ -46,6 +46,11 @@ class StackOption(Frozen):
     mass_cells_kg: float
 
     @property
+    def edits(self) -> tuple[tuple[str, object], ...]:
+        """The edits of a design that make it this stack, each group in a column of its own."""
+        return (("series", self.series), ("parallel", self.parallel), ("arrangement.rows", self.parallel))
+
+    @property
     def label(self) -> str:
         """Such as 10S4P."""
         return f"{self.series}S{self.parallel}P"

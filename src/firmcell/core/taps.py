@@ -9,9 +9,6 @@ from firmcell.core.parts import Cell
 from firmcell.core.quantity import Frozen
 from firmcell.core.strips import Face, nodes_of
 
-READING_TOLERANCE_V = 0.05
-"""A new cell group against the others, common target before the first balance charge; common practice, no source."""
-
 
 class Tap(Frozen):
     """One sense point.

@@ -1,6 +1,6 @@
 """SI numbers as people write them in sentences: three figures and a unit."""
 
-from firmcell.core.quantity import AH, WH, ZERO_CELSIUS
+from firmcell.core.quantity import WH, ZERO_CELSIUS
 
 
 def figures(value: float, digits: int = 3) -> str:
@@ -36,16 +36,6 @@ def milliohms(value: float) -> str:
 def celsius(value: float) -> str:
     """`value` in K as text in °C."""
     return f"{value - ZERO_CELSIUS:.0f} °C".replace("-", "−")
-
-
-def kelvin_rise(value: float) -> str:
-    """A temperature difference in K as text."""
-    return f"{value:.0f} K"
-
-
-def ampere_hours(value: float) -> str:
-    """`value` in A·s as text in Ah."""
-    return f"{figures(value / AH)} Ah"
 
 
 def watt_hours(value: float) -> str:

@@ -4,7 +4,6 @@ from PySide6.QtWidgets import QPushButton
 
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
-from firmcell.core.chemistry import ChemistryFacts
 from firmcell.core.findings import Stage
 from firmcell.core.stack import compare_cells
 from firmcell.core.strips import StripKind, StripPiece
@@ -130,17 +129,10 @@ class CellsPage(Page):
         )
         if choice is None:
             return
-        design = self.session.design.edited("cell", choice.cell).edited(
-            "cell_now_v", _storage_voltage(choice.cell.facts)
-        )
+        edits: list[tuple[str, object]] = [("cell", choice.cell), ("cell_now_v", choice.cell.facts.storage_v)]
         if choice.option:
-            design = design.edited("series", choice.option.series).edited("parallel", choice.option.parallel)
-            design = design.edited("arrangement.rows", choice.option.parallel)
-        guarded(lambda: self.session.replace(design, f"Take {name}"), self.session.refused.emit)
-
-
-def _storage_voltage(facts: ChemistryFacts) -> float:
-    return round((facts.storage_low_v + facts.storage_high_v) / 2, 2)
+            edits += choice.option.edits
+        self.session.edit_all(edits, f"Take {name}")
 
 
 class StackPage(Page):
@@ -194,9 +186,7 @@ class StackPage(Page):
         option = next((o for o in self.session.analysis.options if o.label == label), None)
         if option is None:
             return
-        design = self.session.design.edited("series", option.series).edited("parallel", option.parallel)
-        design = design.edited("arrangement.rows", option.parallel)
-        guarded(lambda: self.session.replace(design, f"Make it {label}"), self.session.refused.emit)
+        self.session.edit_all(option.edits, f"Make it {label}")
 
     def _tell(self, label: str) -> None:
         option = next((o for o in self.session.analysis.options if o.label == label), None)

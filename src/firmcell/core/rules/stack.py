@@ -21,10 +21,7 @@ def _best_feasible(s: Situation) -> Cure | None:
     )
     if (option.series, option.parallel) == (s.design.series, s.design.parallel):
         return None
-    return Cure(
-        f"Make it {option.label}",
-        (("series", option.series), ("parallel", option.parallel), ("arrangement.rows", option.parallel)),
-    )
+    return Cure(f"Make it {option.label}", option.edits)
 
 
 @rule("ST-1", Stage.STACK, Severity.STOP, source=PHYSICS,
