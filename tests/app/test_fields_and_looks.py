@@ -21,7 +21,7 @@ from firmcell.core.findings import Stage
 from firmcell.core.parts import Fuse, Wire
 from firmcell.core.refusal import Refusal
 from firmcell.core.stage_paint import StagePaint
-from firmcell.core.strips import Face
+from firmcell.core.design import Face
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.pens.ink import PAPER
 

@@ -85,7 +85,7 @@ def test_a_taken_back_reading_counts_no_more(session):
 
 
 def test_the_faces_are_drawn_once_for_each_analysis(session):
-    from firmcell.core.strips import Face
+    from firmcell.core.design import Face
 
     assert session.face(Face.TOP) is session.face(Face.TOP)
     before = session.face(Face.TOP)

@@ -10,13 +10,13 @@ from hypothesis import strategies as st
 from shapely.geometry import Point
 
 from firmcell.core.analysis import analyse
-from firmcell.core.design import Arrangement, Lattice, TurnAxis
+from firmcell.core.design import Arrangement, Face, Joining, Lattice, TurnAxis
 from firmcell.core.drawing import Disc
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.layout import lay_out, stack_size
 from firmcell.core.parts import Strip
 from firmcell.core.strip_limit import long_run_limit, long_run_temperature
-from firmcell.core.strips import Face, StripKind, nodes_of, path_span_shares
+from firmcell.core.strips import nodes_of, strip_runs, strip_shares
 from firmcell.store.parts import part_named, shipped_shelf
 
 SHAPES = st.tuples(
@@ -80,7 +80,15 @@ def test_staggered_size_against_shapely(hoist):
 
 def test_collecting_strip_carries_k_over_p():
     """Analytic: fed evenly by P cells and tapped at one end, k/P in the k-th span (REFERENCES.md)."""
-    assert path_span_shares(5, [4]) == pytest.approx([0.2, 0.4, 0.6, 0.8])
+    shelf = shipped_shelf()
+    # Cells of a great resistance feed evenly whatever the strip does.
+    cell = shelf.cells[4].model_copy(update={"resistance_ohm": 1e4})
+    layout = lay_out(cell, 1, 5, Arrangement(rows=5))
+    strip = part_named(shelf, Strip, "pure nickel strip 0.15 × 8")
+    shares = strip_shares(layout, Joining(link_strip=strip, collector_strip=strip), cell.resistance_ohm)
+    for run, spans in zip(strip_runs(layout), shares.spans, strict=True):
+        assert spans == pytest.approx([0.2, 0.4, 0.6, 0.8], rel=1e-6), run.id
+    assert sum(shares.cells.values()) == pytest.approx(1.0)
 
 
 @given(SHAPES)
@@ -100,12 +108,15 @@ def test_every_pad_has_metal_and_series_links_carry_the_whole_current(shape):
         covered = {n for p in pieces for n in p.cells}
         assert covered == {c.number for c in node.minus_cells + node.plus_cells}
         assert {p.face for p in pieces} == {node.face}
-        links = [p for p in pieces if p.kind is StripKind.LINK]
         if node.plus_cells and node.minus_cells:
-            assert sum(p.span_share[0] for p in links) == pytest.approx(1.0)
-            # Turned over, every link lies between a plus and a minus end of this face.
-            by_number = {c.number: c for c in analysis.layout.cells}
-            assert all(by_number[p.cells[0]].positive_up != by_number[p.cells[1]].positive_up for p in links)
+            ours = {c.number for c in node.plus_cells}
+            crossing = [
+                share
+                for p in pieces
+                for (a, b), share in zip(itertools.pairwise(p.cells), p.span_share, strict=True)
+                if (a in ours) != (b in ours)
+            ]
+            assert sum(crossing) == pytest.approx(1.0)
         else:
             assert sum(p.lead_share for p in pieces) == 1.0
 

@@ -19,7 +19,7 @@ from firmcell.core.leads import connector_limit, loop_resistance, wire_options
 from firmcell.core.parts import Connector, Fuse, Wire
 from firmcell.core.stage_paint import stage_paint
 from firmcell.core.steps import new_pack_steps
-from firmcell.core.strips import Face
+from firmcell.core.design import Face
 from firmcell.core.wording import celsius, duration, figures, kilograms, volts
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.parts import part_named, shipped_shelf

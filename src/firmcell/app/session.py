@@ -19,7 +19,7 @@ from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
 from firmcell.core.shelf import Shelf
 from firmcell.core.steps import Step, new_pack_steps, next_step
-from firmcell.core.strips import Face
+from firmcell.core.design import Face
 from firmcell.store.jobfile import JobFile
 from firmcell.store.sentences import first_fault
 

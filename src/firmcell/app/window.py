@@ -37,7 +37,7 @@ from firmcell.core.propose import propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
 from firmcell.core.stage_paint import stage_paint
-from firmcell.core.strips import Face
+from firmcell.core.design import Face
 from firmcell.core.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import SUFFIX, JobFile

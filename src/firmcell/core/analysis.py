@@ -1,8 +1,10 @@
 """One pure function from a design to everything the program knows about it."""
 
+from firmcell.core.clearances import TooNear, metal_too_near
 from firmcell.core.chemistry import resting_voltage
 from firmcell.core.design import Design
 from firmcell.core.designation import cell_designation, pack_designation, transport_class
+from firmcell.core.fit import FitFigures, fit_figures
 from firmcell.core.jacket import Envelope, SleeveFit, envelope, fit_sleeve, flat_width_needed, metal_height
 from firmcell.core.layout import Layout, lay_out
 from firmcell.core.leads import LeadFigures, lead_figures, prospective_short_circuit
@@ -15,7 +17,16 @@ from firmcell.core.stack import (
     stack_options,
     usable_charge_and_energy,
 )
-from firmcell.core.strips import StripPiece, metal_resistance, stock_lengths, strip_pieces
+from firmcell.core.strips import (
+    LayoutMeasures,
+    StockPlan,
+    StripPiece,
+    layout_measures,
+    stock_lengths,
+    stock_plan,
+    strip_pieces,
+    strip_shares,
+)
 from firmcell.core.taps import Tap, tap_list
 
 ANALYSIS_FORMAT = 1
@@ -85,7 +96,12 @@ class Analysis(Frozen):
     pack: PackFigures
     options: tuple[StackOption, ...]
     layout: Layout
+    fit: FitFigures
+    measures: LayoutMeasures
     strips: tuple[StripPiece, ...]
+    too_near: tuple[TooNear, ...]
+    strip_cuts: tuple[StockPlan, ...]
+    current_flows: bool
     strip_stock_m: dict[str, float]
     strip_limit_k: float
     leads: LeadFigures
@@ -105,10 +121,11 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     steady, peak, ambient = brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k
     layout = lay_out(cell, design.series, design.parallel, design.arrangement)
     pieces = strip_pieces(
-        layout, design.joining, steady, peak, brief.peak_duration_s, cell.temperature_max_k, ambient
+        layout, design.joining, cell.resistance_ohm, steady, peak, brief.peak_duration_s, cell.temperature_max_k, ambient
     )
     cells_ohm = design.series * cell.resistance_ohm / design.parallel
-    strips_ohm = metal_resistance(pieces, design.parallel, design.series)
+    shares = strip_shares(layout, design.joining, cell.resistance_ohm)
+    strips_ohm = shares.heat_ohm
     board = design.guarding.board
     guard_ohm = board.resistance_ohm if board else 0.0
     full = design.series * cell.full_v
@@ -124,7 +141,8 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     energy = capacity * design.series * cell.nominal_v
     height = cell.length_m + 2 * metal_height(design)
     taps = tap_list(layout, cell, design.guarding, design.cell_now_v, height)
-    outer = envelope(design, layout)
+    fit = fit_figures(design, layout)
+    outer = envelope(design, layout, fit)
     jacket = design.jacket
     end, dip = (
         design.series * float(resting_voltage(cell.chemistry, soc)) - current * total_ohm
@@ -173,7 +191,12 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         ),
         options=stack_options(brief, cell),
         layout=layout,
+        fit=fit,
+        measures=layout_measures(layout, pieces),
         strips=pieces,
+        too_near=metal_too_near(layout, design.joining, cell),
+        strip_cuts=stock_plan(pieces),
+        current_flows=shares.whole,
         strip_stock_m=stock_lengths(pieces),
         strip_limit_k=cell.temperature_max_k,
         leads=figures,

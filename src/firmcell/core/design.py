@@ -1,13 +1,13 @@
 """The pack as designed: one immutable model that every number, wire, step and check comes from."""
 
 from enum import StrEnum
-from typing import Self
+from typing import Annotated, Self
 
 from pydantic import Field, model_validator
 
 from firmcell.core.brief import Brief
 from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
-from firmcell.core.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Volts
+from firmcell.core.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
 
 FORMAT = 1
 """Version of the design model, kept in job files and exchange files."""
@@ -18,6 +18,7 @@ class Lattice(StrEnum):
 
     SQUARE = "square"
     STAGGERED = "staggered"
+    FREE = "free"
 
 
 class TurnAxis(StrEnum):
@@ -35,18 +36,102 @@ class BoardPlace(StrEnum):
     OUTSIDE = "outside"
 
 
+class Lie(StrEnum):
+    """How the cells lie in the space."""
+
+    STANDING = "standing"
+    ACROSS = "lying across"
+    ALONG = "lying along"
+
+
+class Face(StrEnum):
+    """The two faces of the pack."""
+
+    TOP = "top"
+    BOTTOM = "bottom"
+
+    @property
+    def other(self) -> "Face":
+        """The face on the other side."""
+        return Face.BOTTOM if self is Face.TOP else Face.TOP
+
+
+class PlacedCell(Frozen):
+    """A cell put in a place of its own, by the engine or by hand. Its number is its place in the list, from 1.
+
+    Attributes
+    ----------
+    x_m, y_m : middle, in the plane across the cells' axis; from the middle of the space.
+    group : group in series, from 1 at the negative end.
+    up : plus on the top face; of a flat cell, plus terminal at the far end of its width.
+    angle_rad : of a flat cell's thickness against x.
+    block : which part of a split or layered pack it stands in, from 1.
+    locked : the engine must not change its place or group.
+    """
+
+    x_m: Place
+    y_m: Place
+    group: Count = Field(ge=1, le=64)
+    up: bool
+    angle_rad: Annotated[float, Unit("rad")] = Field(0.0, ge=-7, le=7)
+    block: Count = Field(1, ge=1, le=8)
+    locked: bool = False
+
+
+class StripRef(Frozen):
+    """A straight run of strip by what it is welded to: a face, and the numbers of cells in order."""
+
+    face: Face
+    cells: tuple[Count, ...] = Field(min_length=1, max_length=400)
+
+
 class Arrangement(Frozen):
-    """How the cells are laid out."""
+    """How the cells are laid out: in whole rows, or each in its own place once `placed` holds them all.
+
+    Attributes
+    ----------
+    gap_m : between touching cells; a holder's pitch less the cell's diameter.
+    layers : of cells one above the other along their axis, each welded as a block of its own.
+    split_gap_m : a pack split in two blocks side by side has this between them; 0 is one block.
+    placed : places of all cells; empty means whole rows.
+    spare_m : places found in which no cell stands: x, y and block.
+    minus_at_m, plus_at_m : where the main leads are wanted, in the plane of the faces; None is the rear edge.
+    drawn, removed : strip runs put in or left out by hand.
+    """
 
     lattice: Lattice = Field(Lattice.SQUARE, title="Lattice")
     rows: Count = Field(title="Cells across the width", ge=1, le=400)
     gap_m: Metres = Field(0.0, title="Gap between cells", le=0.05)
     first_positive_up: bool = Field(True, title="First group stands plus up")
     turn_axis: TurnAxis = Field(TurnAxis.LONG, title="Turned over about its axis")
+    lie: Lie = Field(Lie.STANDING, title="Cells stand or lie")
+    layers: Count = Field(1, title="Layers of cells", ge=1, le=4)
+    split_gap_m: Metres = Field(0.0, title="Split in two blocks, gap", le=0.2)
+    placed: tuple[PlacedCell, ...] = Field((), title="Placed cells", max_length=2000)
+    spare_m: tuple[tuple[Place, Place, Count], ...] = Field((), title="Free places", max_length=4000)
+    minus_at_m: tuple[Place, Place] | None = Field(None, title="Minus leaves at")
+    plus_at_m: tuple[Place, Place] | None = Field(None, title="Plus leaves at")
+    drawn: tuple[StripRef, ...] = Field((), title="Strips drawn by hand", max_length=4000)
+    removed: tuple[StripRef, ...] = Field((), title="Strips left out by hand", max_length=4000)
+
+    @property
+    def in_rows(self) -> bool:
+        """Whether the cells stand in whole rows and not each in a place of its own."""
+        return not self.placed
+
+
+class MetalStyle(StrEnum):
+    """What joins the cells."""
+
+    STRIPS = "strips"
+    PLATES = "plates"
 
 
 class Joining(Frozen):
     """Strip and welds."""
+
+    style: MetalStyle = Field(MetalStyle.STRIPS, title="Strips or cut plates")
+    gap_m: Metres = Field(0.001, title="Metal of two potentials apart by at least", le=0.02)
 
     link_strip: Strip = Field(title="Strip for series links")
     link_layers: Count = Field(1, title="Layers of series links", ge=1, le=8)
@@ -82,6 +167,7 @@ class Jacket(Frozen):
     rings: bool = Field(True, title="Ring on every positive end")
     sheet_m: Metres = Field(0.00025, title="Sheet over the joints, thickness", le=0.01)
     tape_m: Metres = Field(0.00006, title="Tape over the sheet, thickness", le=0.01)
+    foam_m: Metres = Field(0.0, title="Foam over the sheet, thickness", le=0.02)
     side_m: Metres = Field(0.0005, title="Sheet around the sides, thickness", le=0.02)
     sleeve: Sleeve | None = Field(None, title="Sleeve along the pack")
     cross_sleeve: Sleeve | None = Field(None, title="Second sleeve across it")
@@ -113,6 +199,12 @@ class Design(Frozen):
                 f"{self.series} × {self.parallel} cells is {self.series * self.parallel}; "
                 "this version takes at most 2000 cells"
             )
+        placed = len(self.arrangement.placed)
+        if placed and placed != self.series * self.parallel:
+            raise ValueError(
+                f"{placed} cells are placed, {self.series} × {self.parallel} are {self.series * self.parallel}; "
+                "find places anew or go back to whole rows"
+            )
         return self
 
     @property
@@ -139,6 +231,10 @@ class Design(Frozen):
         beside the old parallel count.
         """
         fields: dict[str, object] = dict(self)
+        changed = {path for path, _ in edits}
+        if changed & {"series", "parallel"} and not changed & {"arrangement", "arrangement.placed"}:
+            # Places are for a count of cells; with another count they mean nothing.
+            edits = (*edits, *(("arrangement." + name, ()) for name in ("placed", "spare_m", "drawn", "removed")))
         for path, value in edits:
             fields = _replaced(type(self), fields, path.split("."), value)
         return self.model_validate(fields)

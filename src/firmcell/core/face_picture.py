@@ -4,13 +4,30 @@ from collections.abc import Callable
 from functools import lru_cache
 from typing import NamedTuple
 
+import numpy as np
+
 from firmcell.core.analysis import Analysis
-from firmcell.core.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, TurnAxis
+from firmcell.core.brief import Blocked, SpaceShape
+from firmcell.core.design import (
+    Arrangement,
+    BoardPlace,
+    Design,
+    Face,
+    Guarding,
+    Jacket,
+    Joining,
+    Lie,
+    MetalStyle,
+    TurnAxis,
+)
 from firmcell.core.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of, rectangle
-from firmcell.core.jacket import Envelope
-from firmcell.core.layout import Layout
+from firmcell.core.geometry.plane import hull, turned
+from firmcell.core.geometry.space import Room, blocked_ring, rooms_of
+from firmcell.core.jacket import Envelope, board_place
+from firmcell.core.layout import Layout, lead_cell
 from firmcell.core.parts import Cell, Wire
-from firmcell.core.strips import Face, StripKind, lead_cell, strip_runs
+from firmcell.core.plates import plates
+from firmcell.core.strips import StripKind, metal_of, strip_runs
 from firmcell.core.taps import Tap
 
 MM = 1e3
@@ -46,6 +63,9 @@ class FaceMatter(NamedTuple):
     layout: Layout
     envelope: Envelope
     taps: tuple[Tap, ...]
+    rooms: tuple[Room, ...]
+    board_at: Blocked | None
+    blocked: tuple[Blocked, ...]
 
 
 def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
@@ -54,13 +74,21 @@ def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
         FaceMatter(
             face, design.series, design.cell, design.arrangement, design.joining, design.leads.wire, design.guarding,
             design.jacket, analysis.layout, analysis.jacket.envelope, analysis.guard.taps,
+            _shown_rooms(design), board_place(design), design.brief.blocked,
         )
     )  # fmt: skip
+
+
+def _shown_rooms(design: Design) -> tuple[Room, ...]:
+    """The regions to show: a plain box round whole rows tells nothing."""
+    plain = design.brief.space is SpaceShape.BOX and not design.brief.blocked
+    return () if plain and design.arrangement.in_rows else rooms_of(design)
 
 
 @lru_cache(maxsize=16)
 def _face_drawing(matter: FaceMatter) -> Drawing:
     painter = _FacePainter(matter)
+    painter.space()
     painter.outline()
     painter.cells()
     painter.strips()
@@ -81,7 +109,7 @@ class _FacePainter:
     def __init__(self, matter: FaceMatter) -> None:
         self.face, self.series, self.cell, self.arrangement = matter[:4]
         self.joining, self.wire, self.guarding, self.jacket = matter[4:8]
-        self.layout, self.envelope, self.taps = matter[8:]
+        self.layout, self.envelope, self.taps, self.rooms, self.board_at, self.blocked = matter[8:]
         face, arrangement, guarding, jacket, layout = (
             self.face, self.arrangement, self.guarding, self.jacket, self.layout,
         )  # fmt: skip
@@ -90,14 +118,55 @@ class _FacePainter:
         self.targets: dict[str, Point] = {}
         self.half_length, self.half_width = layout.length_m * MM / 2, layout.width_m * MM / 2
         board = guarding.board
-        self.board_depth = board.height_m * MM if board and guarding.place is BoardPlace.END else 0.0
+        at_end = board is not None and guarding.place is BoardPlace.END and self.board_at is None
+        self.board_depth = board.height_m * MM if board and at_end else 0.0
         self.end = self.half_length + jacket.side_m * MM + self.board_depth
+        # Leads run outside the space where one is drawn.
+        rear = [self.bench(0.0, room.region.bounds[3], room.layer)[1] for room in self.rooms]
+        self.rear = max([self.half_width, *rear])
+        ends = [self.bench(room.region.bounds[2], 0.0)[0] for room in self.rooms]
+        self.end = max([self.end, *ends])
 
     def path(self, *points: Point) -> tuple[Point, ...]:
         return tuple(self.place(x, y) for x, y in points)
 
+    def bench(self, x_m: float, y_m: float, layer: int = 1) -> Point:
+        """A point of the space (m) where it lies on the bench, mm."""
+        layout = self.layout
+        return (
+            (x_m - layout.origin_m[0]) * MM,
+            (y_m - layout.origin_m[1] - layout.lifted_m(layer)) * MM,
+        )
+
+    def space(self) -> None:
+        """The space the cells were placed in, what is blocked in it, and the free places."""
+        drawn: set[int] = set()
+        for room in self.rooms:
+            ring = [self.bench(x, y, room.layer) for x, y in room.region.ring.tolist()]
+            self.shapes.append(Area(self.path(*ring), "space.edge", "space"))
+            if room.layer in drawn or self.arrangement.lie is not Lie.STANDING:
+                continue
+            drawn.add(room.layer)
+            for number, place in enumerate(self.blocked):
+                corners = [self.bench(x, y, room.layer) for x, y in blocked_ring(place).tolist()]
+                ref = f"blocked:{number}"
+                self.shapes.append(Area(self.path(*corners), "space.blocked", ref))
+                at = self.place(*self.bench(place.x_m, place.y_m, room.layer))
+                self.targets.setdefault(ref, at)
+                if not place.holds_board:
+                    self.shapes.append(Label(at, place.name, 3.0, "label.blocked", ref))
+        radius = self.cell.largest_m[0] * MM / 2 * 0.94
+        halves = 2 if self.arrangement.split_gap_m > 0 else 1
+        for number, (x, y, block) in enumerate(self.arrangement.spare_m):
+            at = self.place(*self.bench(x, y, (block - 1) // halves + 1))
+            self.targets[f"spare:{number}"] = at
+            self.shapes.append(Disc(at, radius, "place.spare", f"spare:{number}"))
+
     def outline(self) -> None:
         e = self.envelope
+        if not self.layout.in_rows:
+            self._hull_outline()
+            return
         side = (e.length_m * MM - 2 * self.half_length - self.board_depth) / 2
         edge = (e.width_m * MM - 2 * self.half_width) / 2
         corners = rectangle(
@@ -106,8 +175,47 @@ class _FacePainter:
         )  # fmt: skip
         self.shapes.append(Area(self.path(*corners), "outline.jacket", "jacket"))
 
+    def _hull_outline(self) -> None:
+        """The line a sleeve takes round each layer of placed cells."""
+        jacket = self.jacket
+        walls = sum(s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None)
+        reach = (self.layout.pitch_m / 2 + jacket.side_m + walls) * MM
+        angles = np.arange(24) * np.pi / 12
+        ring = np.column_stack([np.cos(angles), np.sin(angles)]) * reach
+        if self.layout.terminal_m:
+            half = self.layout.width_pitch_m / 2 * MM + jacket.side_m * MM
+            ring = np.array([[-reach, -half], [reach, -half], [reach, half], [-reach, half]])
+        for layer in range(1, self.layout.layers + 1):
+            mine = np.array([(c.x_m, c.y_m) for c in self.layout.cells if c.layer == layer]) * MM
+            line = hull((mine[:, None] + ring[None]).reshape(-1, 2))
+            self.shapes.append(Area(self.path(*map(tuple, line.tolist())), "outline.jacket", "jacket"))
+
+    def _flat_cells(self) -> None:
+        """Prismatic and pouch cells: both terminals on the top face."""
+        cell, layout = self.cell, self.layout
+        half = np.array([cell.diameter_m, cell.width_m]) * MM / 2
+        post = cell.nub_diameter_m * MM / 2
+        for c in layout.cells:
+            ref, middle = f"cell:{c.number}", np.array([c.x_m, c.y_m]) * MM
+            corners = turned(np.array([[-1, -1], [1, -1], [1, 1], [-1, 1]]) * half, c.angle_rad) + middle
+            self.shapes.append(Area(self.path(*map(tuple, corners.tolist())), "cell.wrap", ref, c.group))
+            self.targets[ref] = self.place(*middle.tolist())
+            if self.face is Face.TOP:
+                for plus in (True, False):
+                    x, y = layout.pad(c, plus)
+                    at = self.place(x * MM, y * MM)
+                    self.shapes.append(Disc(at, post, "cell.plus" if plus else "cell.minus", ref, c.group))
+                    out = self.place(*(middle + (np.array([x, y]) * MM - middle) * 1.22).tolist())
+                    self.shapes.append(
+                        Label(out, "+" if plus else "−", post * 1.2, "mark.plus" if plus else "mark.minus", ref)
+                    )
+            self.shapes.append(Label(self.targets[ref], str(c.number), post * 0.6, "label.cell", ref))
+
     def cells(self) -> None:
         cell = self.cell
+        if self.layout.terminal_m:
+            self._flat_cells()
+            return
         radius, nub = cell.diameter_m * MM / 2, cell.nub_diameter_m * MM / 2
         for c in self.layout.cells:
             at = self.place(c.x_m * MM, c.y_m * MM)
@@ -129,20 +237,36 @@ class _FacePainter:
             self.shapes.append(
                 Label((at[0] + off, at[1] - off), str(c.number), radius * 0.30, "label.cell", ref)
             )
+        for number, p in enumerate(self.arrangement.placed, start=1):
+            if p.locked:
+                x, y = self.targets[f"cell:{number}"]
+                side, off = radius * 0.16, radius * 0.62
+                box = rectangle(x - off - side, y - off - side, x - off + side, y - off + side)
+                self.shapes.append(Area(box, "mark.locked", f"cell:{number}"))
+                arch = ((x - off - side * 0.6, y - off + side), (x - off - side * 0.6, y - off + 2 * side),
+                        (x - off + side * 0.6, y - off + 2 * side), (x - off + side * 0.6, y - off + side))  # fmt: skip
+                self.shapes.append(Stroke(arch, radius * 0.06, "mark.locked.arch", f"cell:{number}"))
 
     def strips(self) -> None:
-        order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2}
-        runs = [r for r in strip_runs(self.layout) if r.face is self.face]
+        order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2, StripKind.BRIDGE: 3}
+        plated = self.joining.style is MetalStyle.PLATES
+        if plated:
+            self._plates()
+        runs = [
+            r
+            for r in strip_runs(self.layout)
+            if r.face is self.face and (not plated or r.kind is StripKind.BRIDGE)
+        ]
         welds: list[Shape] = []
         for piece in sorted(runs, key=lambda r: order[r.kind]):
-            collects = piece.kind is StripKind.COLLECTOR
-            strip = self.joining.collector_strip if collects else self.joining.link_strip
-            layers = self.joining.collector_layers if collects else self.joining.link_layers
+            strip, layers = metal_of(self.layout, self.joining, piece.kind)
             points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
             stretched = _overhang(points, 4.0)
             ref = f"strip:{piece.id}"
             middle = points[len(points) // 2 - 1], points[len(points) // 2]
-            self.targets[ref] = ((middle[0][0] + middle[1][0]) / 2, (middle[0][1] + middle[1][1]) / 2)
+            self.targets[ref] = (
+                ((middle[0][0] + middle[1][0]) / 2, (middle[0][1] + middle[1][1]) / 2) if len(points) > 1 else points[0]
+            )
             self.targets.setdefault(f"node:{piece.node}", self.targets[ref])
             self.shapes.append(
                 Stroke(stretched, strip.width_m * MM, f"strip.{piece.kind.value}", ref, layers)
@@ -152,9 +276,33 @@ class _FacePainter:
                     welds.append(Disc((x + dx, y + dy), 0.45, "weld", ref))
         self.shapes += welds
 
+    def _plates(self) -> None:
+        for plate in plates(self.layout, self.joining, self.cell):
+            if plate.face is not self.face:
+                continue
+            ref = f"strip:{plate.id}"
+            outline = [(x * MM, y * MM) for x, y in plate.outline_m.tolist()]
+            self.shapes.append(Area(self.path(*outline), "plate", ref, plate.node))
+            self.targets[ref] = self.place(*(np.array(list(plate.pads_m.values())).mean(axis=0) * MM).tolist())
+            self.targets.setdefault(f"node:{plate.node}", self.targets[ref])
+            for slot in plate.slots_m:
+                self.shapes.append(Area(self.path(*map(tuple, (slot * MM).tolist())), "plate.slot", ref))
+
     def board(self) -> None:
         board = self.guarding.board
         place = self.guarding.place
+        if board is not None and self.board_at is not None and place is BoardPlace.END:
+            corners = [self.bench(x, y) for x, y in blocked_ring(self.board_at).tolist()]
+            points = self.path(*corners)
+            self.targets["board"] = self.place(*self.bench(self.board_at.x_m, self.board_at.y_m))
+            self.shapes.append(Area(points, "board", "board"))
+            long = self.board_at.length_m >= self.board_at.width_m
+            side = max(self.board_at.length_m, self.board_at.width_m) * 0.45
+            for n in range(board.series + 1):
+                along = ((n + 0.5) / (board.series + 1) * 2 - 1) * side
+                x, y = self.board_at.x_m + along * long, self.board_at.y_m + along * (not long)
+                self.shapes.append(Disc(self.place(*self.bench(x, y)), 0.8, "board.pad", "board"))
+            return
         if (
             board is None
             or place is BoardPlace.OUTSIDE
@@ -192,7 +340,7 @@ class _FacePainter:
                 continue
             ref = f"tap:{tap.number}"
             x, y = tap.x_m * MM, tap.y_m * MM
-            lane = self.half_width + FIRST_LANE_MM + tap.number * LANE_MM
+            lane = self.rear + FIRST_LANE_MM + tap.number * LANE_MM
             target = 0.0 if self.guarding.place is BoardPlace.TOP else self.end + 4.0
             # The lead leaves beside the strip's end so that pad, strip and lead can all be seen.
             leaves = x + min(self.cell.diameter_m * MM * 0.30, 7.0)
@@ -213,7 +361,7 @@ class _FacePainter:
             cell = lead_cell(self.layout, positive)
             x, y = cell.x_m * MM, cell.y_m * MM
             lane = (
-                self.half_width
+                self.rear
                 + FIRST_LANE_MM
                 + (self.series + 1) * LANE_MM
                 + diameter * (1.2 if positive else 2.6)
@@ -246,7 +394,7 @@ class _FacePainter:
             if tap.face is self.face:
                 x = self.targets[f"tap:{tap.number}"][0]
                 sign = 1.0 if self.place(0.0, 1.0)[1] > 0 else -1.0
-                lane = FIRST_LANE_MM + self.half_width + (tap.number * LANE_MM if tap.wire_length_m else 0.0)
+                lane = FIRST_LANE_MM + self.rear + (tap.number * LANE_MM if tap.wire_length_m else 0.0)
                 at = (x, sign * (lane + (2.6 if tap.number == self.series else 0.0)))
                 self.shapes.append(Disc(at, 2.5, "label.tap.back", f"tap:{tap.number}", tap.number))
                 self.shapes.append(Label(at, tap.name, 2.9, "label.tap", f"tap:{tap.number}"))
@@ -256,7 +404,8 @@ class _FacePainter:
         e = self.envelope
         x0, x1 = -self.half_length, self.half_length + self.board_depth
         side = -1.0 if self.place(0.0, 1.0)[1] > 0 else 1.0
-        y = side * (self.half_width + 6.0)
+        front = [-self.bench(0.0, room.region.bounds[1], room.layer)[1] for room in self.rooms]
+        y = side * (max([self.half_width, *front]) + 6.0)
         ends = sorted((self.place(x0, 0)[0], self.place(x1, 0)[0]))
         self.shapes.append(Stroke(((ends[0], y), (ends[1], y)), 0.25, "dimension"))
         for x in ends:
@@ -271,10 +420,10 @@ class _FacePainter:
 
 
 def _overhang(points: list[Point], by: float) -> tuple[Point, ...]:
-    """Lengthen a run at both ends; a single pad becomes a short horizontal piece."""
+    """Lengthen a run at both ends; a single pad becomes a short piece towards the rear edge."""
     if len(points) == 1:
         x, y = points[0]
-        return ((x - by, y), (x + by, y))
+        return ((x, y - by), (x, y + by))
     (x0, y0), (x1, y1) = points[0], points[1]
     (xn, yn), (xm, ym) = points[-1], points[-2]
     first = ((x1 - x0) ** 2 + (y1 - y0) ** 2) ** 0.5

@@ -2,7 +2,9 @@
 
 from pydantic import computed_field
 
-from firmcell.core.design import BoardPlace, Design
+from firmcell.core.brief import Blocked
+from firmcell.core.design import BoardPlace, Design, Lie
+from firmcell.core.fit import FitFigures
 from firmcell.core.layout import Layout
 from firmcell.core.parts import Sleeve
 from firmcell.core.quantity import Frozen
@@ -70,28 +72,52 @@ def _sleeve_wall(sleeve: Sleeve | None) -> float:
     return sleeve.wall_m / sleeve.recovered_ratio if sleeve else 0.0
 
 
-def envelope(design: Design, layout: Layout) -> Envelope:
+def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
     """Return the outer size with the largest cells the tolerance allows, and the margins in the brief's space."""
     jacket, cell, board = design.jacket, design.cell, design.guarding.board
     around, across = _sleeve_wall(jacket.sleeve), _sleeve_wall(jacket.cross_sleeve)
-    sheet = jacket.sheet_m + jacket.tape_m
-    height = cell.length_m + cell.length_tolerance_m + 2 * (metal_height(design) + sheet)
-    length = layout.length_m + 2 * jacket.side_m
-    width = layout.width_m + 2 * jacket.side_m
-    if board and design.guarding.place is BoardPlace.END:
+    sheet = jacket.sheet_m + jacket.tape_m + jacket.foam_m
+    one = cell.length_m + cell.length_tolerance_m + 2 * (metal_height(design) + sheet)
+    height = layout.layers * one
+    length = layout.stacked_m[0] + 2 * jacket.side_m
+    width = layout.stacked_m[1] + 2 * jacket.side_m
+    if board and design.guarding.place is BoardPlace.END and board_place(design) is None:
         length += board.height_m + jacket.sheet_m
     if board and design.guarding.place is BoardPlace.TOP:
         height += board.height_m + jacket.sheet_m
     outer = (length + 2 * across, width + 2 * around, height + 2 * (around + across))
     margins: tuple[float | None, float | None, float | None] = (None, None, None)
-    if design.brief.box_m is not None:
-        room = [side - 2 * design.brief.clearance_m for side in design.brief.box_m]
-        margins = (room[0] - outer[0], room[1] - outer[1], room[2] - outer[2])
+    box = _box_of_faces(design)
+    if box is not None:
+        room = [side - 2 * design.brief.clearance_m for side in box]
+        # In a box the pack may be moved about; in any other space each cell is where it is.
+        across = (room[0] - outer[0], room[1] - outer[1])
+        if fit.room_m is not None:
+            at_end = board and design.guarding.place is BoardPlace.END and board_place(design) is None
+            across = (min(across[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
+        margins = (*across, room[2] - outer[2])
     return Envelope(
         bare_length_m=length, bare_width_m=width, bare_height_m=height,
         length_m=outer[0], width_m=outer[1], height_m=outer[2],
         margin_length_m=margins[0], margin_width_m=margins[1], margin_height_m=margins[2],
     )  # fmt: skip
+
+
+def _box_of_faces(design: Design) -> tuple[float, float, float] | None:
+    """The space as the pack is counted: along the faces, across them, and along the cells."""
+    if design.brief.box_m is None:
+        return None
+    length, width, height = design.brief.box_m
+    return {
+        Lie.STANDING: (length, width, height),
+        Lie.ACROSS: (length, height, width),
+        Lie.ALONG: (width, height, length),
+    }[design.arrangement.lie]
+
+
+def board_place(design: Design) -> Blocked | None:
+    """The place kept free for the board in the space, if there is one."""
+    return next((b for b in design.brief.blocked if b.holds_board), None)
 
 
 def flat_width_needed(width_m: float, height_m: float) -> float:

@@ -1,9 +1,9 @@
 """The parts a pack is made of, as generic classes; a user may add parts of their own."""
 
 from enum import StrEnum
-from typing import Annotated, ClassVar
+from typing import Annotated, ClassVar, Self
 
-from pydantic import Field
+from pydantic import Field, model_validator
 
 from firmcell.core.chemistry import FACTS, Chemistry, ChemistryFacts
 from firmcell.core.quantity import (
@@ -34,14 +34,34 @@ class Part(Frozen):
     source: str = Field(GENERIC, title="Source of the values", max_length=200)
 
 
+class CellForm(StrEnum):
+    """What a cell looks like and where its terminals are."""
+
+    ROUND = "round"
+    PRISMATIC = "prismatic, both terminals on top"
+    POUCH = "pouch, both tabs at the top edge"
+
+
 class Cell(Part):
-    """A cylindrical cell."""
+    """A cell: round, prismatic with both terminals on top, or a pouch with both tabs at its top edge.
+
+    Attributes
+    ----------
+    diameter_m : diameter of a round cell; thickness of a flat one (at the pressure it is held at).
+    width_m : width of a flat cell along its terminals; 0 for a round one.
+    length_m : from the bottom to the top, without tabs.
+    nub_diameter_m : metal of the positive end; width of the terminal or tab of a flat cell.
+    terminal_spacing_m : between the middles of the two terminals of a flat cell.
+    """
 
     kind: ClassVar[str] = "cell"
+    form: CellForm = Field(CellForm.ROUND, title="Form")
     chemistry: Chemistry = Field(title="Chemistry")
     size: str = Field(title="Size", max_length=20)
-    diameter_m: Metres = Field(title="Diameter", gt=0)
-    diameter_tolerance_m: Metres = Field(0.0002, title="Diameter, worst excess")
+    diameter_m: Metres = Field(title="Diameter (flat: thickness)", gt=0)
+    diameter_tolerance_m: Metres = Field(0.0002, title="Diameter or thickness, worst excess")
+    width_m: Metres = Field(0.0, title="Width of a flat cell")
+    terminal_spacing_m: Metres = Field(0.0, title="Terminals apart, flat cell")
     length_m: Metres = Field(title="Length", gt=0)
     length_tolerance_m: Metres = Field(0.0003, title="Length, worst excess")
     nub_diameter_m: Metres = Field(0.008, title="Positive end, diameter of the metal")
@@ -56,6 +76,23 @@ class Cell(Part):
     empty_v: Volts = Field(title="Empty", gt=0)
     nominal_v: Volts = Field(title="Nominal", gt=0)
     full_v: Volts = Field(title="Full", gt=0)
+
+    @model_validator(mode="after")
+    def _has_its_sides(self) -> Self:
+        if self.form is not CellForm.ROUND and not 0 < self.terminal_spacing_m < self.width_m:
+            raise ValueError("a flat cell needs a width, and its terminals apart by less than that")
+        return self
+
+    @property
+    def is_round(self) -> bool:
+        """Whether it is a cylinder with one pole at each end."""
+        return self.form is CellForm.ROUND
+
+    @property
+    def largest_m(self) -> tuple[float, float]:
+        """Largest size across: diameter twice, or thickness and width, m."""
+        thick = self.diameter_m + self.diameter_tolerance_m
+        return (thick, thick if self.is_round else self.width_m + self.diameter_tolerance_m)
 
     @property
     def facts(self) -> ChemistryFacts:

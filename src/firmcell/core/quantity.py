@@ -55,6 +55,8 @@ class Frozen(BaseModel):
 
 
 Metres = Annotated[float, Unit("m"), Range(0, 100)]
+Place = Annotated[float, Unit("m"), Range(-100, 100)]
+"""A coordinate; unlike a length it may be negative."""
 SquareMetres = Annotated[float, Unit("m²"), Range(1e-12, 0.01)]
 Kilograms = Annotated[float, Unit("kg"), Range(0, 10_000)]
 Seconds = Annotated[float, Unit("s"), Range(0, 1e9)]

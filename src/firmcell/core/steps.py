@@ -1,14 +1,15 @@
 """The work plan of a new pack: every step from the design, with its caution, its records and what to expect."""
 
+from collections import Counter
 from collections.abc import Iterator
 from dataclasses import dataclass
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState, StepStatus
-from firmcell.core.design import BoardPlace, Design
+from firmcell.core.design import BoardPlace, Design, Face
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.sampling import zero_failure_sample
-from firmcell.core.strips import Face, StripKind
+from firmcell.core.strips import StripKind, StripPiece
 from firmcell.core.wording import amperes, millimetres, plural, volts
 
 
@@ -95,11 +96,12 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
             records=("checked",), looks=("Ring on each positive", "Each ring centred and stuck down"), hold=True,
         )  # fmt: skip
     lay = d.arrangement
-    first = "plus" if lay.first_positive_up else "minus"
+    first = "plus" if a.layout.group_up(1) else "minus"
     yield Step(
         "dry-fit", "Prepare", "Set the cells, mark plus and minus",
-        f"Stand the cells {lay.rows} across, {a.layout.columns} columns, group by group as drawn; group 1 with {first} up, "
-        "each next group the other way. Write + and − on the bench beside the groups and leave the marks to the end.",
+        (f"Stand the cells {lay.rows} across, {a.layout.columns} columns, group by group as drawn; "
+         if a.layout.in_rows else "Stand each cell in its numbered place, in the holder or on the template printed at 1:1; ")
+        + f"group 1 with {first} up, each next group the other way. Write + and − on the bench beside the groups and leave the marks to the end.",
         cautions=("Check each group's direction against the drawing twice: one cell the wrong way is a dead short.",),
         records=("checked",),
         looks=("Every cell's direction as drawn, first time", "Every cell's direction as drawn, second time",
@@ -151,27 +153,42 @@ def _weld(d: Design, a: Analysis) -> Iterator[Step]:
         )  # fmt: skip
 
 
+def _lengths(pieces: list[StripPiece]) -> str:
+    """Cut lengths in words, equal ones counted: 29.4 mm, 2 × 50.8 mm."""
+    counts = Counter(millimetres(p.length_m) for p in pieces)
+    return ", ".join(f"{n} × {length}" if n > 1 else length for length, n in counts.items())
+
+
 def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
     pieces = [p for p in a.strips if p.node == node]
-    links = [p for p in pieces if p.kind is StripKind.LINK]
-    others = [p for p in pieces if p.kind is not StripKind.LINK]
+    links = [p for p in pieces if p.kind in (StripKind.LINK, StripKind.BRIDGE)]
+    others = [p for p in pieces if p not in links]
+    plated = any(p.kind is StripKind.PLATE for p in pieces)
     strip, layers = (links or others)[0].strip, (links or others)[0].layers
     welds = sum(p.weld_pairs for p in pieces)
     many = f" in {layers} layers" if layers > 1 else ""
-    if links:
+    if 0 < node < d.series:
         title = f"B{node}: join group {node} to group {node + 1}"
         words = (
-            f"{plural(len(others), 'parallel strip')} first, then {plural(len(links), 'series link')} of {strip}{many}, "
-            f"{millimetres(links[0].length_m)} long. {plural(welds, 'weld pair')} in all."
-        )
+            f"Plate B{node}{many}, as cut from the template."
+            if plated
+            else f"{plural(len(others), 'parallel strip')} first, then {plural(len(links), 'series link')} of {strip}{many}, "
+            f"{_lengths(links)} long."
+        ) + f" {plural(welds, 'weld pair')} in all."
+        if any(p.kind is StripKind.BRIDGE for p in links):
+            words += " The bridge to the other block is flexible insulated wire."
         expected = (
             f"on the other face, minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
         )
         cautions: tuple[str, ...] = ("Weld on flat metal only; keep strip and tools off every rim.",)
     else:
         pole = "minus" if node == 0 else "plus"
-        title = f"B{node}: collecting strip of the pack's {pole}"
-        words = f"{strip}{many}, {', '.join(millimetres(p.length_m) for p in pieces)} long, tail towards the main lead. {plural(welds, 'weld pair')}."
+        title = f"B{node}: collecting {'plate' if plated else 'strip'} of the pack's {pole}"
+        words = (
+            f"Plate B{node}{many}, tab towards the main lead."
+            if plated
+            else f"{strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
+        ) + f" {plural(welds, 'weld pair')}."
         expected = (
             f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
             if d.parallel > 1
@@ -224,7 +241,7 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
             + (("Over 60 V: gloves and covers.",) if over else ()),
             records=("solder-joint",), expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
             if pole == "plus" else "smooth joint, tug holds",
-            face=tap.face, refs=(f"lead:{pole}", f"strip:N{node}-C1"), hold=pole == "plus",
+            face=tap.face, refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)), hold=pole == "plus",
         )  # fmt: skip
 
 

@@ -1,22 +1,26 @@
 """Strips on both faces, generated from the groups: what they join, how long they are, what they carry.
 
-Currents here are by simple division: series links share evenly, each cell takes the nearest way to a
-link or to the lead. A collecting strip fed evenly by P cells and tapped at one end carries k/P of the
-current in its k-th span.
+Currents are those of the real network of pads, strips and alike cells, solved exactly.
 """
 
 import itertools
+from collections import Counter
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass
 from enum import StrEnum
 from functools import lru_cache
-from math import hypot
+from math import atan2, cos, degrees, hypot, radians, sin
 from typing import NamedTuple
 
 import numpy as np
+from numpy.typing import ArrayLike
 from pydantic import computed_field
 
 from firmcell.core import strip_limit
-from firmcell.core.design import Joining
-from firmcell.core.layout import CellPlace, Layout, neighbour_pairs
+from firmcell.core.circuit import Network, solve
+from firmcell.core.design import Face, Joining, MetalStyle
+from firmcell.core.grouping import links_bound
+from firmcell.core.layout import CellPlace, Layout
 from firmcell.core.parts import Strip
 from firmcell.core.quantity import Frozen
 
@@ -29,24 +33,14 @@ JOINT_OHM = 0.0002
 MOST_LAYERS = 8
 
 
-class Face(StrEnum):
-    """The two faces of the pack."""
-
-    TOP = "top"
-    BOTTOM = "bottom"
-
-    @property
-    def other(self) -> "Face":
-        """The face on the other side."""
-        return Face.BOTTOM if self is Face.TOP else Face.TOP
-
-
 class StripKind(StrEnum):
     """What a strip is for."""
 
     LINK = "link"
     PARALLEL = "parallel"
     COLLECTOR = "collector"
+    BRIDGE = "bridge"
+    PLATE = "plate"
 
 
 class StripPiece(Frozen):
@@ -109,76 +103,33 @@ class Node(Frozen):
 
 def nodes_of(layout: Layout) -> tuple[Node, ...]:
     """Return the S + 1 nodes in order from the negative end, each with the cells it touches."""
-    series = len(layout.links) + 1
     nodes = []
-    for number in range(series + 1):
+    for number in range(layout.series + 1):
         plus = layout.group_cells(number) if number > 0 else ()
-        minus = layout.group_cells(number + 1) if number < series else ()
-        up = plus[0].positive_up if plus else not minus[0].positive_up
-        nodes.append(
-            Node.model_construct(
-                number=number, face=Face.TOP if up else Face.BOTTOM, minus_cells=minus, plus_cells=plus
-            )
-        )
+        minus = layout.group_cells(number + 1) if number < layout.series else ()
+        up = layout.group_up(number) if number > 0 else not layout.group_up(1)
+        face = Face.TOP if up or layout.terminal_m else Face.BOTTOM
+        nodes.append(Node.model_construct(number=number, face=face, minus_cells=minus, plus_cells=plus))
     return tuple(nodes)
 
 
-def straight_runs(cells: tuple[CellPlace, ...]) -> list[list[int]]:
-    """Split a path of cells into straight runs; neighbours share the corner cell. Returns index lists."""
-    if len(cells) < 2:
-        return []
-    runs = [[0, 1]]
-    for i in range(2, len(cells)):
-        a, b, c = cells[i - 2], cells[i - 1], cells[i]
-        turn = (b.x_m - a.x_m) * (c.y_m - b.y_m) - (b.y_m - a.y_m) * (c.x_m - b.x_m)
-        if abs(turn) < 1e-9:
-            runs[-1].append(i)
-        else:
-            runs.append([i - 1, i])
-    return runs
-
-
-def link_matching(
-    first: tuple[CellPlace, ...], second: tuple[CellPlace, ...], pitch_m: float
-) -> list[tuple[int, int]]:
-    """Return the largest set of direct links, each cell in at most one, same row preferred (index pairs)."""
-    xy = [np.array([[c.x_m, c.y_m] for c in group]) for group in (first, second)]
-    choices: dict[int, list[int]] = {}
-    for i, j in neighbour_pairs(xy[0], xy[1], pitch_m):
-        choices.setdefault(i, []).append(j)
-    for i, found in choices.items():
-        found.sort(key=lambda j, i=i: first[i].row != second[j].row)  # type: ignore[misc]
-    taken: dict[int, int] = {}
-
-    def place(i: int, tried: set[int]) -> bool:
-        for j in choices.get(i, []):
-            if j not in tried:
-                tried.add(j)
-                if j not in taken or place(taken[j], tried):
-                    taken[j] = i
-                    return True
-        return False
-
-    for i in range(len(first)):
-        place(i, set())
-    return sorted((i, j) for j, i in taken.items())
-
-
-def path_span_shares(count: int, exits: list[int]) -> list[float]:
-    """Return the share of the current in each of the count−1 spans of a path of equal cells.
-
-    Each cell sends its part to the nearest of `exits` (indices on the path).
-    """
-    spans = np.zeros(max(count - 1, 0))
-    for i in range(count):
-        way_out = min(exits, key=lambda e: (abs(e - i), e))
-        low, high = sorted((i, way_out))
-        spans[low:high] += 1.0 / count
-    return [float(v) for v in spans]
+def node_pads(layout: Layout, node: Node) -> dict[int, tuple[float, float]]:
+    """Return the pads of a node by cell number, m."""
+    return {c.number: layout.pad(c, True) for c in node.plus_cells} | {
+        c.number: layout.pad(c, False) for c in node.minus_cells
+    }
 
 
 class StripRun(NamedTuple):
-    """One run of strip before metal and current are chosen: where it lies and what share it carries."""
+    """One piece of metal before its current is known: where it lies and what it joins.
+
+    Attributes
+    ----------
+    cells, points_m : the pads it is welded to and their places.
+    nodes : the tap point that each pad belongs to; all the same but for a wrong strip drawn by hand.
+    spans : pairs of places in `cells` between which current flows straight.
+    by_hand : whether it was drawn by hand.
+    """
 
     id: str
     node: int
@@ -187,59 +138,394 @@ class StripRun(NamedTuple):
     cells: tuple[int, ...]
     points_m: tuple[tuple[float, float], ...]
     run_m: float
-    span_share: tuple[float, ...]
-    lead_share: float
+    nodes: tuple[int, ...]
+    spans: tuple[tuple[int, int], ...]
+    by_hand: bool = False
+
+    @property
+    def bends(self) -> bool:
+        """Whether the run is not straight, so that it cannot be one strip."""
+        return self.kind is not StripKind.PLATE and not _straight(self.points_m)
+
+
+def _straight(points: Sequence[tuple[float, float]], tolerance: float = 0.02) -> bool:
+    for a, b, c in zip(points, points[1:], points[2:], strict=False):
+        first, second = (b[0] - a[0], b[1] - a[1]), (c[0] - b[0], c[1] - b[1])
+        across = first[0] * second[1] - first[1] * second[0]
+        along = first[0] * second[0] + first[1] * second[1]
+        if along <= 0 or abs(across) > tolerance * along:
+            return False
+    return True
+
+
+def _direction(a: tuple[float, float], b: tuple[float, float]) -> int:
+    """Direction of a line in whole degrees, 0 to 179, either way round."""
+    return round(degrees(atan2(b[1] - a[1], b[0] - a[0]))) % 180
+
+
+def link_matching(
+    layout: Layout, first: tuple[CellPlace, ...], second: tuple[CellPlace, ...]
+) -> list[tuple[int, int]]:
+    """Return direct links from plus of `first` to minus of `second` (cell numbers), one for every cell that can have one.
+
+    First the largest set with each cell in at most one; of equally many, links along the direction most
+    pairs have, so that the strips lie parallel. Then each cell left over that touches the other group
+    gets a link to the one there that has fewest.
+    """
+    theirs = {c.number: c for c in second}
+    pads = {c.number: layout.pad(c, True) for c in first} | {n: layout.pad(c, False) for n, c in theirs.items()}
+    choices = {c.number: [n for n in layout.adjacency[c.number] if n in theirs] for c in first}
+    directions = Counter(_direction(pads[i], pads[j]) for i, found in choices.items() for j in found)
+    for i, found in choices.items():
+        found.sort(key=lambda j, i=i: (-directions[_direction(pads[i], pads[j])], j))  # type: ignore[misc]
+    taken: dict[int, int] = {}
+
+    def place(i: int, tried: set[int]) -> bool:
+        for j in choices[i]:
+            if j not in tried:
+                tried.add(j)
+                if j not in taken or place(taken[j], tried):
+                    taken[j] = i
+                    return True
+        return False
+
+    # Cells with one choice only go first, so that most get the direction they like.
+    for cell in sorted(first, key=lambda c: (len(choices[c.number]), c.number)):
+        place(cell.number, set())
+    links = {(i, j) for j, i in taken.items()}
+    used = Counter(n for link in links for n in link)
+    for i, found in choices.items():
+        if found and not used[i]:
+            _add_link(links, used, min(((i, j) for j in found), key=lambda ij: (used[ij[1]], ij)))
+    for j in theirs:
+        found = [i for i in layout.adjacency[j] if i in choices]
+        if found and not used[j]:
+            _add_link(links, used, min(((i, j) for i in found), key=lambda ij: (used[ij[0]], ij)))
+    return sorted(links)
+
+
+def _add_link(links: set[tuple[int, int]], used: Counter[int], link: tuple[int, int]) -> None:
+    links.add(link)
+    used.update(link)
+
+
+class _Parts:
+    """Which pads hang together so far (disjoint sets)."""
+
+    def __init__(self, members: Iterable[int]) -> None:
+        self.of = {m: m for m in members}
+
+    def find(self, m: int) -> int:
+        while self.of[m] != m:
+            self.of[m] = self.of[self.of[m]]
+            m = self.of[m]
+        return m
+
+    def join(self, a: int, b: int) -> bool:
+        """Join two; False if they hung together already."""
+        a, b = self.find(a), self.find(b)
+        self.of[a] = b
+        return a != b
+
+
+def spanning_runs(
+    layout: Layout, pads: dict[int, tuple[float, float]], avoid: int | None = None
+) -> list[list[int]]:
+    """Return straight runs of cells that join all pads with as few pieces as a greedy choice finds.
+
+    Parameters
+    ----------
+    layout : Layout
+    pads : dict
+        Pads of one group on one face by cell number, m.
+    avoid : int, optional
+        A direction in degrees (that of the series links) that is taken only if nothing else joins as many.
+
+    Notes
+    -----
+    Neighbours in one line make a run. The longest is laid first, then those that join most of what
+    does not hang together yet, cut to the part that does. Parts with no neighbours between them are
+    joined by a strip between their nearest pads, which the rules then speak of.
+    """
+    edges: dict[int, dict[int, list[int]]] = {}
+    for a in pads:
+        for b in layout.adjacency[a]:
+            if a < b and b in pads:
+                way = edges.setdefault(_direction(pads[a], pads[b]), {})
+                way.setdefault(a, []).append(b)
+                way.setdefault(b, []).append(a)
+    chains = [chain for way, near in edges.items() for chain in _chains(near, pads, way)]
+    parts = _Parts(pads)
+    runs: list[list[int]] = []
+    while chains:
+        scored = []
+        for chain in chains:
+            useful = _useful(parts, chain)
+            if useful:
+                along = _direction(pads[chain[0]], pads[chain[-1]])
+                scored.append((useful[2], along != avoid, -chain[0], chain[useful[0] : useful[1] + 1]))
+        if not scored:
+            break
+        best = max(scored)[3]
+        for a, b in itertools.pairwise(best):
+            parts.join(a, b)
+        runs.append(best)
+        chains = [c for c in chains if len({parts.find(m) for m in c}) > 1]
+    while len({parts.find(m) for m in pads}) > 1:
+        a, b = _nearest_of_other_part(parts, pads)
+        parts.join(a, b)
+        runs.append([a, b])
+    return runs
+
+
+def _chains(
+    near: dict[int, list[int]], pads: dict[int, tuple[float, float]], way: int
+) -> Iterator[list[int]]:
+    """Lines of neighbours of one direction, each in order along it."""
+    left = set(near)
+    c, s = cos(radians(way)), sin(radians(way))
+    while left:
+        reach = [left.pop()]
+        line = list(reach)
+        while reach:
+            for other in near[reach.pop()]:
+                if other in left:
+                    left.remove(other)
+                    reach.append(other)
+                    line.append(other)
+        yield sorted(line, key=lambda m: pads[m][0] * c + pads[m][1] * s)
+
+
+def _useful(parts: _Parts, chain: list[int]) -> tuple[int, int, int] | None:
+    """First and last place of the piece of a chain that joins something, and how much it joins."""
+    roots = [parts.find(m) for m in chain]
+    joins = len(set(roots)) - 1
+    if not joins:
+        return None
+    first, last = 0, len(chain) - 1
+    while roots[first] in roots[first + 1 : last + 1]:
+        first += 1
+    while roots[last] in roots[first:last]:
+        last -= 1
+    return first, last, joins
+
+
+def _nearest_of_other_part(parts: _Parts, pads: dict[int, tuple[float, float]]) -> tuple[int, int]:
+    roots = {m: parts.find(m) for m in pads}
+    return min(
+        ((a, b) for a, b in itertools.combinations(sorted(pads), 2) if roots[a] != roots[b]),
+        key=lambda ab: (hypot(pads[ab[0]][0] - pads[ab[1]][0], pads[ab[0]][1] - pads[ab[1]][1]), ab),
+    )
+
+
+class _NodeRuns:
+    """The runs of one node, as they are generated."""
+
+    def __init__(self, layout: Layout, node: Node) -> None:
+        self.layout, self.node, self.pads = layout, node, node_pads(layout, node)
+        self.made: list[tuple[StripKind, str, list[int]]] = []
+
+    def generate(self) -> None:
+        plus, minus = self.node.plus_cells, self.node.minus_cells
+        links = self._links(plus, minus) if plus and minus else []
+        ways = Counter(_direction(self.pads[i], self.pads[j]) for i, j in links)
+        avoid = ways.most_common(1)[0][0] if ways else None
+        for side, group in (("P", plus), ("M", minus)):
+            pads = {c.number: self.pads[c.number] for c in group}
+            for run in spanning_runs(self.layout, pads, avoid):
+                self._parallel(side, run, links)
+            if len(group) == 1 and not links:
+                self.made.append((StripKind.COLLECTOR, "C", [group[0].number]))
+
+    def _links(self, plus: tuple[CellPlace, ...], minus: tuple[CellPlace, ...]) -> list[tuple[int, int]]:
+        links = link_matching(self.layout, plus, minus)
+        kind = StripKind.LINK
+        if not links:
+            ours, theirs = ({c.number for c in group} for group in (plus, minus))
+            links = [
+                min(
+                    itertools.product(sorted(ours), sorted(theirs)),
+                    key=lambda ab: hypot(
+                        self.pads[ab[0]][0] - self.pads[ab[1]][0], self.pads[ab[0]][1] - self.pads[ab[1]][1]
+                    ),
+                )
+            ]
+            blocks = {c.block for c in (*plus, *minus)}
+            kind = StripKind.BRIDGE if len(blocks) > 1 else StripKind.LINK
+        for i, j in links:
+            self.made.append((kind, "B" if kind is StripKind.BRIDGE else "L", [i, j]))
+        return links
+
+    def _parallel(self, side: str, run: list[int], links: list[tuple[int, int]]) -> None:
+        """Lay a parallel strip; one that goes on in the line of a link becomes one piece with it."""
+        if not links:
+            self.made.append((StripKind.COLLECTOR, "C", run))
+            return
+        for n, (kind, tag, cells) in enumerate(self.made):
+            if kind is not StripKind.LINK:
+                continue
+            for mine, theirs in ((run, cells), (run, cells[::-1]), (run[::-1], cells), (run[::-1], cells[::-1])):
+                if mine[-1] == theirs[0] and _straight([self.pads[m] for m in (mine[-2], *theirs[:2])]):
+                    self.made[n] = (kind, tag, [*mine, *theirs[1:]])
+                    return
+        self.made.append((StripKind.PARALLEL, side, run))
+
+    def runs(self) -> Iterator[StripRun]:
+        """The runs in order: links, parallel strips, collecting strips, each numbered from 1."""
+        counts: Counter[str] = Counter()
+        node = self.node
+        for kind, tag, cells in sorted(self.made, key=lambda made: "LBPMC".index(made[1])):
+            counts[tag] += 1
+            yield _run(
+                f"N{node.number}-{tag}{counts[tag]}", node.number, node.face, kind, cells,
+                [self.pads[m] for m in cells], [node.number] * len(cells),
+            )  # fmt: skip
+
+
+def _run(
+    name: str, node: int, face: Face, kind: StripKind, cells: list[int], points: list[tuple[float, float]],
+    nodes: list[int], by_hand: bool = False,
+) -> StripRun:  # fmt: skip
+    length = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in itertools.pairwise(points))
+    spans = tuple((i, i + 1) for i in range(len(cells) - 1))
+    return StripRun(name, node, face, kind, tuple(cells), tuple(points), length, tuple(nodes), spans, by_hand)
 
 
 @lru_cache(maxsize=32)
 def strip_runs(layout: Layout) -> tuple[StripRun, ...]:
-    """Return every run of strip on both faces, in order of node; it depends on the layout alone."""
+    """Return every run of strip on both faces, in order of node; it depends on the layout alone.
+
+    Runs left out by hand are missing, runs drawn by hand come at the end of their node.
+    """
+    left_out = {(r.face, frozenset((r.cells, r.cells[::-1]))) for r in layout.removed}
     runs: list[StripRun] = []
-
-    def add(
-        tag: str, node: Node, kind: StripKind, cells: list[CellPlace], shares: list[float], lead: float
-    ) -> None:
-        points = tuple((c.x_m, c.y_m) for c in cells)
-        run = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in itertools.pairwise(points))
-        numbers = tuple(c.number for c in cells)
-        runs.append(
-            StripRun(
-                f"N{node.number}-{tag}",
-                node.number,
-                node.face,
-                kind,
-                numbers,
-                points,
-                run,
-                tuple(shares),
-                lead,
-            )
-        )
-
     for node in nodes_of(layout):
-        plus, minus = node.plus_cells, node.minus_cells
-        if plus and minus:
-            links = link_matching(plus, minus, layout.pitch_m)
-            for n, (i, j) in enumerate(links, start=1):
-                add(f"L{n}", node, StripKind.LINK, [plus[i], minus[j]], [1.0 / len(links)], 0.0)
-            for side, group, exits in (
-                ("P", plus, [i for i, _ in links]),
-                ("M", minus, [j for _, j in links]),
-            ):
-                shares = path_span_shares(len(group), exits)
-                for n, run in enumerate(straight_runs(group), start=1):
-                    cells = [group[i] for i in run]
-                    add(f"{side}{n}", node, StripKind.PARALLEL, cells, shares[run[0] : run[-1]], 0.0)
-        else:
-            group = plus or minus
-            if _lead_index(group) == 0:
-                group = group[::-1]
-            shares = path_span_shares(len(group), [len(group) - 1])
-            straight = straight_runs(group) or [[0]]
-            for n, run in enumerate(straight, start=1):
-                cells, lead = [group[i] for i in run], 1.0 if run is straight[-1] else 0.0
-                add(f"C{n}", node, StripKind.COLLECTOR, cells, shares[run[0] : run[-1]], lead)
-    return tuple(runs)
+        laid = _NodeRuns(layout, node)
+        laid.generate()
+        runs += [r for r in laid.runs() if (r.face, frozenset((r.cells, r.cells[::-1]))) not in left_out]
+    for number, drawn in enumerate(layout.drawn, start=1):
+        hand = _drawn_run(layout, drawn.face, drawn.cells, number)
+        if hand is not None:
+            runs.append(hand)
+    return tuple(sorted(runs, key=lambda r: r.node))
+
+
+@lru_cache(maxsize=32)
+def metal_runs(layout: Layout, style: MetalStyle) -> tuple[StripRun, ...]:
+    """Return the runs of strip, or a plate for each tap point with a span between each two neighbouring pads."""
+    if style is MetalStyle.STRIPS:
+        return strip_runs(layout)
+    made = [r for r in strip_runs(layout) if r.kind is StripKind.BRIDGE]
+    for node in nodes_of(layout):
+        pads = node_pads(layout, node)
+        cells = sorted(pads)
+        place = {m: n for n, m in enumerate(cells)}
+        spans = tuple(
+            (place[a], place[b]) for a in cells for b in layout.adjacency[a] if a < b and b in place
+        )
+        made.append(
+            StripRun(
+                f"N{node.number}-S1", node.number, node.face, StripKind.PLATE, tuple(cells),
+                tuple(pads[m] for m in cells), 0.0, (node.number,) * len(cells), spans,
+            )
+        )  # fmt: skip
+    return tuple(sorted(made, key=lambda r: (r.node, r.kind is StripKind.PLATE)))
+
+
+def pole_on(layout: Layout, cell: CellPlace, face: Face) -> bool:
+    """Whether the positive pole of a round cell is on a face."""
+    return layout.face_of(cell, True) is face
+
+
+def _drawn_run(layout: Layout, face: Face, cells: tuple[int, ...], number: int) -> StripRun | None:
+    known = [layout.by_number[n] for n in cells if n in layout.by_number]
+    if not known:
+        return None
+    if layout.terminal_m:
+        # A flat cell has both pads on this face: the strip is meant for the tap point that most have.
+        counts = Counter(n for c in known for n in (c.group - 1, c.group))
+        node = max(counts, key=lambda n: (counts[n], -n))
+        poles = [c.group == node for c in known]
+    else:
+        poles = [pole_on(layout, c, face) for c in known]
+    nodes = [c.group if plus else c.group - 1 for c, plus in zip(known, poles, strict=True)]
+    points = [layout.pad(c, plus) for c, plus in zip(known, poles, strict=True)]
+    ends = {0, layout.series}
+    kind = (
+        StripKind.COLLECTOR
+        if set(nodes) <= ends and len(set(nodes)) == 1
+        else StripKind.LINK
+        if len({c.group for c in known}) > 1
+        else StripKind.PARALLEL
+    )
+    return _run(f"N{nodes[0]}-H{number}", nodes[0], face, kind, [c.number for c in known], points, nodes, True)
+
+
+@dataclass(frozen=True, eq=False)
+class Metalwork:
+    """The metal of the pack as a network of pads.
+
+    Attributes
+    ----------
+    network : resistors are the spans of all runs in order, then cells with their two joints.
+    spans : for each resistor its run (place in the list of runs) and span.
+    pad : node of the network by cell number and pole (True is plus).
+    """
+
+    network: Network
+    spans: tuple[tuple[int, int], ...]
+    pad: dict[tuple[int, bool], int]
+
+
+def span_metres(run: StripRun) -> list[float]:
+    """Return the length of each span of a run, m."""
+    return [
+        hypot(
+            run.points_m[j][0] - run.points_m[i][0], run.points_m[j][1] - run.points_m[i][1]
+        )
+        for i, j in run.spans
+    ]
+
+
+def metalwork(
+    layout: Layout, runs: tuple[StripRun, ...], ohm_per_m: dict[StripKind, float], cell_ohm: ArrayLike,
+    joint_ohm: float = JOINT_OHM,
+) -> Metalwork:  # fmt: skip
+    """Return the network of all pads, runs and cells.
+
+    Parameters
+    ----------
+    layout : Layout
+    runs : tuple of StripRun
+    ohm_per_m : dict
+        Resistance of the metal of each kind of run, Ω/m.
+    cell_ohm : array_like
+        D.C. resistance of the cells in order of `layout.cells`, Ω; one for all, or (n,).
+    joint_ohm : float
+        Resistance of the welds at one pad, Ω.
+    """
+    pad = {}
+    for cell in layout.cells:
+        for plus in (False, True):
+            pad[(cell.number, plus)] = len(pad)
+    ends, ohms, spans = [], [], []
+    for place, run in enumerate(runs):
+        at = [
+            pad[(number, node == layout.by_number[number].group)]
+            for number, node in zip(run.cells, run.nodes, strict=True)
+        ]
+        for number, ((i, j), length) in enumerate(zip(run.spans, span_metres(run), strict=True)):
+            ends.append((at[i], at[j]))
+            ohms.append(max(length * ohm_per_m[run.kind], 1e-9))
+            spans.append((place, number))
+    cells = np.array([(pad[(c.number, False)], pad[(c.number, True)]) for c in layout.cells])
+    resistance = np.broadcast_to(np.asarray(cell_ohm, dtype=float), (len(cells),)) + 2 * joint_ohm
+    minus, plus = layout.lead_cells
+    network = Network(
+        nodes=len(pad), ends=np.array(ends, dtype=np.intp).reshape(-1, 2), ohm=np.array(ohms),
+        cell_ends=cells, cell_ohm=resistance, poles=(pad[(minus, False)], pad[(plus, True)]),
+    )  # fmt: skip
+    return Metalwork(network, tuple(spans), pad)
 
 
 class _Metal:
@@ -259,10 +545,83 @@ class _Metal:
         return MOST_LAYERS + 1
 
 
+@dataclass(frozen=True, eq=False)
+class StripShares:
+    """How one ampere of pack current divides over the metal, the cells being alike.
+
+    Attributes
+    ----------
+    spans : share of each span, by run.
+    cells : share of each cell, by number.
+    heat_ohm : resistance that makes the heat of all strips and joints at any pack current, Ω.
+    whole : whether current can flow from pole to pole at all.
+    """
+
+    spans: tuple[tuple[float, ...], ...]
+    cells: dict[int, float]
+    heat_ohm: float
+    whole: bool
+
+
+@lru_cache(maxsize=32)
+def strip_shares(layout: Layout, joining: Joining, cell_ohm: float) -> StripShares:
+    """Return the division of the pack current over the real layout, solved exactly for equal cells."""
+    runs = metal_runs(layout, joining.style)
+    per_metre = ohms_per_metre(layout, joining)
+    work = metalwork(layout, runs, per_metre, cell_ohm)
+    state = solve(work.network, 0.0, 1.0)
+    shares: list[list[float]] = [[] for _ in runs]
+    for (place, _), current in zip(work.spans, np.abs(state.current_a).tolist(), strict=True):
+        # Below a billionth is the arithmetic, not a current.
+        shares[place].append(current if current > 1e-9 else 0.0)
+    heat = float((state.current_a**2 * work.network.ohm).sum() + (state.cell_a**2).sum() * 2 * JOINT_OHM)
+    cells = {c.number: float(i) for c, i in zip(layout.cells, state.cell_a, strict=True)}
+    return StripShares(tuple(tuple(s) for s in shares), cells, heat, work.network.whole)
+
+
+def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:
+    """Return the strip and layers of a kind of run.
+
+    Of a plate it is a strip of the link metal that stands for the plate between two neighbouring pads: on a square
+    lattice each span has a band of the plate as wide as the pitch to itself, on a staggered one 1/√3 of it, so that
+    a large plate has its true resistance in every direction; less the gap to the next plate.
+    """
+    if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
+        return joining.collector_strip, joining.collector_layers
+    if kind is StripKind.PLATE:
+        six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
+        band = layout.pitch_m * (3**-0.5 if six else 1.0) - joining.gap_m
+        wide = joining.link_strip.model_copy(update={"width_m": max(band, 0.001)})
+        return wide, joining.link_layers
+    return joining.link_strip, joining.link_layers
+
+
+def ohms_per_metre(layout: Layout, joining: Joining) -> dict[StripKind, float]:
+    """Return the resistance per metre at 20 °C of each kind of run, Ω/m."""
+    return {
+        kind: float(strip_limit.resistance_per_metre(*metal_of(layout, joining, kind), 293.15))
+        for kind in StripKind
+    }
+
+
+def lead_share(layout: Layout, run: StripRun) -> float:
+    """Share of pack current in the tail of a collecting strip or plate: 1 for the one the lead is joined to."""
+    if run.kind not in (StripKind.COLLECTOR, StripKind.PLATE) or run.node not in (0, layout.series):
+        return 0.0
+    if run.kind is StripKind.PLATE:
+        return 1.0
+    at = layout.lead_cells[0 if run.node == 0 else 1]
+    first = next(
+        (r for r in strip_runs(layout) if r.node == run.node and r.kind is run.kind and at in r.cells), None
+    )
+    return 1.0 if first is not None and first.id == run.id else 0.0
+
+
 @lru_cache(maxsize=32)
 def strip_pieces(
     layout: Layout,
     joining: Joining,
+    cell_ohm: float,
     current_steady_a: float,
     current_peak_a: float,
     peak_s: float,
@@ -275,6 +634,8 @@ def strip_pieces(
     ----------
     layout : Layout
     joining : Joining
+    cell_ohm : float
+        D.C. resistance of a cell, Ω.
     current_steady_a, current_peak_a : float
         Pack current, A.
     peak_s : float
@@ -282,21 +643,34 @@ def strip_pieces(
     limit_k, ambient_k : float
         Temperature the strip may reach and that of the surrounding air, K.
     """
-    link = _Metal(joining.link_strip, joining.link_layers, limit_k, ambient_k)
-    collector = _Metal(joining.collector_strip, joining.collector_layers, limit_k, ambient_k)
+    shares = strip_shares(layout, joining, cell_ohm)
+    runs = metal_runs(layout, joining.style)
+    metals = {
+        kind: _Metal(*metal_of(layout, joining, kind), limit_k, ambient_k) for kind in {r.kind for r in runs}
+    }
+    # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
+    tails = [lead_share(layout, run) for run in runs]
+    loads = [
+        max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
+        for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
+    ]
+    temperatures = {
+        kind: dict(zip(some, _temperatures(metal, tuple(m * current_steady_a for m in some), ambient_k), strict=True))
+        for kind, metal in metals.items()
+        for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
+    }
     pieces: list[StripPiece] = []
-    for run in strip_runs(layout):
-        metal = collector if run.kind is StripKind.COLLECTOR else link
+    for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True):
+        metal = metals[run.kind]
         strip, layers = metal.strip, metal.layers
-        length = run.run_m + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if run.lead_share else 0.0)
-        most = max([*run.span_share, run.lead_share], default=0.0)
+        length = 0.0 if run.kind is StripKind.PLATE else run.run_m + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if tail else 0.0)
         steady, peak = most * current_steady_a, most * current_peak_a
-        temperature = _temperature(strip, layers, steady, ambient_k)
+        temperature = temperatures[run.kind][most]
         pieces.append(
             StripPiece.model_construct(
                 id=run.id, node=run.node, face=run.face, kind=run.kind, cells=run.cells, points_m=run.points_m,
                 strip=strip.name, width_m=strip.width_m, thickness_m=strip.thickness_m, layers=layers,
-                length_m=length, span_share=run.span_share, lead_share=run.lead_share,
+                length_m=length, span_share=span_share, lead_share=tail,
                 current_steady_a=steady, current_peak_a=peak, limit_a=metal.limits[layers - 1],
                 temperature_k=temperature,
                 peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, peak_s),
@@ -308,40 +682,110 @@ def strip_pieces(
     return tuple(pieces)
 
 
-@lru_cache(maxsize=512)
-def _temperature(strip: Strip, layers: int, current_a: float, ambient_k: float) -> float:
-    return float(strip_limit.long_run_temperature(strip, layers, current_a, ambient_k))
-
-
-def _lead_index(group: tuple[CellPlace, ...]) -> int:
-    """Index of the end of a group's path where the main lead leaves: the one nearer the rear long edge."""
-    first, last = group[0], group[-1]
-    return 0 if (first.y_m, abs(first.x_m)) > (last.y_m, abs(last.x_m)) else len(group) - 1
-
-
-def lead_cell(layout: Layout, positive: bool) -> CellPlace:
-    """Return the cell whose pad is nearest the main lead of a pole."""
-    group = layout.group_cells(len(layout.links) + 1 if positive else 1)
-    return group[_lead_index(group)]
-
-
-def metal_resistance(pieces: tuple[StripPiece, ...], parallel: int, series: int) -> float:
-    """Return the resistance in Ω that makes the heat of all strips and joints at any pack current.
-
-    Sum over spans of resistance × share², so I² times it is the heat; each cell has welds at both ends.
-    """
-    total = 2 * series * JOINT_OHM / parallel
-    for piece in pieces:
-        spans = len(piece.span_share)
-        if spans:
-            each = piece.resistance_ohm / spans
-            total += each * sum(s * s for s in piece.span_share)
-    return total
+def _temperatures(metal: _Metal, currents_a: tuple[float, ...], ambient_k: float) -> list[float]:
+    found = strip_limit.long_run_temperature(metal.strip, metal.layers, np.array(currents_a), ambient_k)
+    return [float(k) for k in found]
 
 
 def stock_lengths(pieces: tuple[StripPiece, ...]) -> dict[str, float]:
-    """Return metres of each strip needed, layers counted, offcuts not."""
+    """Return metres of each strip needed, layers counted, offcuts not; plates are cut from sheet and not in it."""
     lengths: dict[str, float] = {}
     for piece in pieces:
-        lengths[piece.strip] = lengths.get(piece.strip, 0.0) + piece.length_m * piece.layers
+        if piece.kind is not StripKind.PLATE:
+            lengths[piece.strip] = lengths.get(piece.strip, 0.0) + piece.length_m * piece.layers
     return lengths
+
+
+class StockPlan(Frozen):
+    """How one strip is cut from lengths of stock.
+
+    Attributes
+    ----------
+    lengths : how many stock lengths are begun.
+    cut_m : sum of all cut pieces, m.
+    offcut_m : what is left of the lengths begun, m.
+    pieces : number of cut pieces, and how many different lengths they have.
+    """
+
+    strip: str
+    stock_m: float
+    lengths: int
+    cut_m: float
+    offcut_m: float
+    pieces: int
+    different: int
+
+
+def stock_plan(pieces: tuple[StripPiece, ...], stock_m: float = 1.0) -> tuple[StockPlan, ...]:
+    """Return how the pieces are cut from lengths of stock, longest first, each from the first length it fits.
+
+    First fit decreasing needs at most 11/9 of the fewest lengths (Johnson 1973, from memory). A piece
+    longer than the stock counts as a length of its own.
+    """
+    cuts: dict[str, list[float]] = {}
+    for piece in pieces:
+        if piece.kind is not StripKind.PLATE:
+            cuts.setdefault(piece.strip, []).extend([piece.length_m] * piece.layers)
+    plans = []
+    for strip, lengths in cuts.items():
+        left: list[float] = []
+        for cut in sorted(lengths, reverse=True):
+            place = next((n for n, room in enumerate(left) if room >= cut - 1e-9), None)
+            if place is None:
+                left.append(max(stock_m - cut, 0.0))
+            else:
+                left[place] -= cut
+        plans.append(
+            StockPlan(
+                strip=strip, stock_m=stock_m, lengths=len(left), cut_m=sum(lengths), offcut_m=sum(left),
+                pieces=len(lengths), different=len({round(cut, 4) for cut in lengths}),
+            )
+        )  # fmt: skip
+    return tuple(plans)
+
+
+class LayoutMeasures(Frozen):
+    """How good a layout is.
+
+    Attributes
+    ----------
+    links, links_least : direct links between consecutive groups, all and the fewest.
+    links_bound : what all of them cannot exceed on this lattice.
+    links_least_at : the first of the two groups that share the fewest.
+    collecting_m : longest way along a collecting strip to the lead, m.
+    pieces, different : pieces of strip (one layer), and how many different lengths they have.
+    welds : weld pairs by face.
+    """
+
+    links: int
+    links_least: int
+    links_least_at: int
+    links_bound: int
+    collecting_m: float
+    pieces: int
+    different: int
+    welds: dict[str, int]
+
+
+def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMeasures:
+    """Return the measures of a layout with its strips."""
+    sizes = [len(layout.group_cells(g)) for g in range(1, layout.series + 1)]
+    within = {
+        g
+        for g in range(1, layout.series)
+        if {c.block for c in layout.group_cells(g)} == {c.block for c in layout.group_cells(g + 1)}
+    }
+    counted = [(k, g) for g, k in enumerate(layout.links, start=1) if g in within]
+    least, at = min(counted, default=(0, 0))
+    six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
+    bound = links_bound(
+        len(layout.cells), len(layout.neighbours), layout.series, max(sizes, default=1), six
+    )
+    ways = [p.length_m for p in pieces if p.kind is StripKind.COLLECTOR]
+    strips = [p for p in pieces if p.kind is not StripKind.PLATE]
+    return LayoutMeasures(
+        links=sum(k for k, _ in counted), links_least=least, links_least_at=at, links_bound=bound,
+        collecting_m=max(ways, default=0.0), pieces=len(pieces),
+        different=len({round(p.length_m, 4) for p in strips}),
+        welds={face.value: sum(p.weld_pairs for p in pieces if p.face is face) for face in Face},
+    )  # fmt: skip

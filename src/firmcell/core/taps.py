@@ -3,11 +3,11 @@
 from functools import lru_cache
 
 from firmcell.core.chemistry import FACTS
-from firmcell.core.design import BoardPlace, Guarding
+from firmcell.core.design import BoardPlace, Face, Guarding
 from firmcell.core.layout import CellPlace, Layout
 from firmcell.core.parts import Cell
 from firmcell.core.quantity import Frozen
-from firmcell.core.strips import Face, nodes_of
+from firmcell.core.strips import nodes_of
 
 
 class Tap(Frozen):
@@ -50,7 +50,7 @@ def tap_list(
     board and, from the bottom face, up the height of the pack. The board is at the end of the pack
     where its positive lead is not, or on top in the middle.
     """
-    series = len(layout.links) + 1
+    series = layout.series
     printed_step = FACTS[cell.chemistry].printed_step_v
     board_x = 0.0 if guarding.place is BoardPlace.TOP else layout.length_m / 2
     edge_y = layout.width_m / 2

@@ -30,7 +30,7 @@ from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
 from firmcell.core.shelf import Shelf
 from firmcell.core.steps import new_pack_steps
-from firmcell.core.strips import Face
+from firmcell.core.design import Face
 from firmcell.store.exchange import job_to_json
 from firmcell.store.jobfile import JobFile
 from firmcell.store.parts import load_shelf, model_from_table, part_named

@@ -2,12 +2,14 @@
 
 from collections.abc import Iterator
 
+from firmcell.core.design import MetalStyle
 from firmcell.core.findings import Cure, Severity, Situation, Stage
 from firmcell.core.parts import Strip, StripMetal
-from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.plates import plates
+from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strip_limit import long_run_limit
-from firmcell.core.strips import MOST_LAYERS, StripKind, StripPiece
-from firmcell.core.wording import amperes, celsius, millimetres
+from firmcell.core.strips import MOST_LAYERS, StripKind, StripPiece, StripRun, metal_runs, strip_runs
+from firmcell.core.wording import amperes, celsius, millimetres, plural
 
 SMALL_WELDER_M = 0.0002
 """Thickest nickel a small spot welder joins reliably; common practice, no source."""
@@ -124,3 +126,104 @@ def strip_over_bare_rim(s: Situation) -> Iterator[Hit]:
             "no ring between.",
             cure=Cure("Put a ring on every positive end", (("jacket.rings", True),)),
         )
+
+
+@rule("ME-6", Stage.METAL, Severity.STOP, source=PHYSICS,
+      reason="Strip over pads of two tap points shorts the group between them.")  # fmt: skip
+def strip_joins_two_points(s: Situation) -> Iterator[Hit]:
+    """A strip drawn by hand that joins different tap points."""
+    for run in strip_runs(s.analysis.layout):
+        points = sorted(set(run.nodes))
+        if len(points) > 1:
+            names = " and ".join(f"B{n}" for n in points)
+            yield Hit(
+                f"Strip {run.id} over cells {', '.join(str(n) for n in run.cells[:6])} joins {names}: a dead short.",
+                refs=(f"strip:{run.id}",),
+                cure=_without(s, run),
+            )
+
+
+def _without(s: Situation, run: StripRun) -> Cure:
+    drawn = tuple(
+        r
+        for r in s.design.arrangement.drawn
+        if not (r.face is run.face and r.cells in (run.cells, run.cells[::-1]))
+    )
+    return Cure(f"Take strip {run.id} away", (("arrangement.drawn", drawn),))
+
+
+@rule("ME-7", Stage.METAL, Severity.STOP, source="network of the layout",
+      reason="A pad without metal leaves its cell out of the pack; an open series link stops the current.")  # fmt: skip
+def pad_without_metal(s: Situation) -> Iterator[Hit]:
+    """Pads that no strip covers, or a pack that is open between its poles."""
+    layout = s.analysis.layout
+    covered = {
+        (n, node) for r in metal_runs(layout, s.design.joining.style) for n, node in zip(r.cells, r.nodes, strict=True)
+    }
+    bare = [
+        c.number for c in layout.cells for node in (c.group - 1, c.group) if (c.number, node) not in covered
+    ]
+    if not s.analysis.current_flows:
+        yield Hit(
+            "No current can flow from minus to plus: a series link is missing.",
+            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), cure=_nothing_removed(s),
+        )  # fmt: skip
+    elif bare:
+        yield Hit(
+            f"{plural(len(bare), 'pad')} without strip, the first on cell {bare[0]}.",
+            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), cure=_nothing_removed(s),
+        )  # fmt: skip
+
+
+def _nothing_removed(s: Situation) -> Cure | None:
+    removed = s.design.arrangement.removed
+    return Cure(f"Lay {plural(len(removed), 'strip')} again", (("arrangement.removed", ()),)) if removed else None
+
+
+@rule("ME-8", Stage.METAL, Severity.STOP, source="geometry with tolerances; the distance asked for in Metal",
+      reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.")  # fmt: skip
+def metal_too_near(s: Situation) -> Iterator[Hit]:
+    """Strips crossing or nearer to other metal than asked for."""
+    near = s.analysis.too_near
+    if not near:
+        return
+    worst = near[0]
+    other = f"cell {worst.other[5:]}, to which it is not welded" if worst.other.startswith("cell:") else worst.other
+    more = f"; {len(near) - 1} more places" if len(near) > 1 else ""
+    touching = (
+        "lies over" if worst.gap_m == 0 and worst.other.startswith("cell:") else "crosses or touches"
+        if worst.gap_m == 0
+        else f"comes within {millimetres(worst.gap_m)} of"
+    )
+    yield Hit(
+        f"Strip {worst.strip} {touching} {other}; {millimetres(s.design.joining.gap_m)} is asked for{more}.",
+        refs=tuple(dict.fromkeys(
+            r for n in near for r in (f"strip:{n.strip}", n.other if ":" in n.other else f"strip:{n.other}")
+        )),
+    )  # fmt: skip
+
+
+@rule("ME-9", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Strip lies flat only along a straight line; bent on edge it stands off the pads.")  # fmt: skip
+def strip_bends(s: Situation) -> Iterator[Hit]:
+    """A strip drawn by hand that is not straight."""
+    for run in strip_runs(s.analysis.layout):
+        if run.bends:
+            yield Hit(
+                f"Strip {run.id} bends on its way over cells {', '.join(str(n) for n in run.cells[:6])}: "
+                "make it of straight pieces that overlap at the corner.",
+                refs=(f"strip:{run.id}",),
+            )
+
+
+@rule("ME-10", Stage.METAL, Severity.STOP, source="plates as they would be cut",
+      reason="A plate that falls apart cannot carry its group.")  # fmt: skip
+def plate_in_parts(s: Situation) -> Iterator[Hit]:
+    """A plate that is not one piece."""
+    if s.design.joining.style is MetalStyle.PLATES:
+        for plate in plates(s.analysis.layout, s.design.joining, s.design.cell):
+            if plate.parts > 1:
+                yield Hit(
+                    f"The plate of B{plate.node} falls into {plate.parts} pieces: its cells do not all touch.",
+                    refs=(f"node:{plate.node}",),
+                )

@@ -2,11 +2,12 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.design import Arrangement
+from firmcell.core.design import Arrangement, Lattice
 from firmcell.core.findings import Cure, Severity, Situation, Stage
 from firmcell.core.layout import best_rows, lay_out, stack_size
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
-from firmcell.core.wording import kilograms, millimetres, volts, watt_hours
+from firmcell.core.strips import StripKind
+from firmcell.core.wording import amperes, kilograms, millimetres, plural, volts, watt_hours
 
 TIGHT_M = 0.001
 
@@ -73,7 +74,8 @@ def does_not_fit(s: Situation) -> Iterator[Hit]:
     ]  # fmt: skip
     if over:
         yield Hit(
-            f"It does not fit the space with the clearance asked for: {', '.join(over)}.",
+            f"It does not fit the space with the clearance asked for: {', '.join(over)}."
+            + (" Find places in the Stack stage." if s.analysis.fit.room_m is not None else ""),
             cure=_rows_that_fit(s),
         )
 
@@ -85,7 +87,9 @@ def _rows_that_fit(s: Situation) -> Cure | None:
     layout = s.analysis.layout
     extra_length, extra_width = e.length_m - layout.length_m, e.width_m - layout.width_m
     length, width, _ = (side - 2 * design.brief.clearance_m for side in design.brief.box_m)
-    for lattice in type(design.arrangement.lattice):
+    if not layout.in_rows or s.analysis.fit.room_m is not None:
+        return None
+    for lattice in (Lattice.SQUARE, Lattice.STAGGERED):
         rows = best_rows(
             design.cell_count,
             design.parallel,
@@ -118,28 +122,26 @@ def tight_fit(s: Situation) -> Iterator[Hit]:
       reason="Cells without a link of their own send their current along the parallel strip.")  # fmt: skip
 def few_links(s: Situation) -> Iterator[Hit]:
     """Fewer direct links between groups than cells in parallel."""
-    per_node: dict[int, int] = {}
-    for piece in s.analysis.strips:
-        if piece.kind == "link":
-            per_node[piece.node] = per_node.get(piece.node, 0) + 1
-    least = min(per_node.values(), default=s.design.parallel)
-    if least < s.design.parallel:
+    m, layout = s.analysis.measures, s.analysis.layout
+    if layout.series < 2 or m.links_least >= s.design.parallel or not m.links_least_at:
+        return
+    cure = None
+    if layout.in_rows:
         straight = s.design.arrangement.model_copy(update={"rows": s.design.parallel})
-        cure = None
-        if (
-            min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links)
-            >= s.design.parallel
-        ):
+        if min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links) >= s.design.parallel:
             cure = Cure(
                 f"Put each group in one column, {s.design.parallel} across",
                 (("arrangement", Arrangement.model_validate(straight.model_dump())),),
             )
-        yield Hit(
-            f"Some neighbouring groups share only {least} direct link{'s' if least != 1 else ''} for "
-            f"{s.design.parallel} cells.",
-            refs=tuple(f"node:{n}" for n, count in per_node.items() if count == least),
-            cure=cure,
-        )
+    g = m.links_least_at
+    many = f"only {plural(m.links_least, 'direct link')}" if m.links_least else "no direct link"
+    yield Hit(
+        f"Groups {g} and {g + 1} share {many} for {plural(s.design.parallel, 'cell')}"
+        + ("." if layout.in_rows else "; sort the groups again, or try another lattice or one cell fewer in parallel."),
+        refs=(f"group:{g}", f"group:{g + 1}"),
+        cure=cure,
+        severity=Severity.ATTENTION if m.links_least else Severity.STOP,
+    )
 
 
 @rule("ST-7", Stage.STACK, Severity.ATTENTION, source="sum of the parts",
@@ -150,4 +152,138 @@ def too_heavy(s: Situation) -> Iterator[Hit]:
     if limit is not None and s.analysis.pack.mass_kg > limit:
         yield Hit(
             f"It weighs {kilograms(s.analysis.pack.mass_kg)} without the jacket; the limit is {kilograms(limit)}."
+        )
+
+
+@rule("ST-8", Stage.STACK, Severity.STOP, source="outer size with the largest cells of the class",
+      reason="Two cells cannot stand in one place.")  # fmt: skip
+def cells_overlap(s: Situation) -> Iterator[Hit]:
+    """Cells that overlap."""
+    pairs = s.analysis.fit.overlapping
+    if pairs:
+        a, b = pairs[0]
+        more = f" and {len(pairs) - 1} more pairs" if len(pairs) > 1 else ""
+        yield Hit(
+            f"Cells {a} and {b}{more} overlap; their centres must be {millimetres(s.analysis.layout.pitch_m)} apart.",
+            refs=tuple(dict.fromkeys(f"cell:{n}" for pair in pairs for n in pair)),
+        )
+
+
+@rule("ST-9", Stage.STACK, Severity.STOP, source="outline of the space, blocked places, largest cells of the class",
+      reason="A cell pressed against the wall or a post is dented or rubs its wrap through.")  # fmt: skip
+def cells_outside(s: Situation) -> Iterator[Hit]:
+    """Cells too near to the edge of the space or a blocked place."""
+    fit = s.analysis.fit
+    if fit.outside and fit.gap_wall_m is not None:
+        first = f"Cell {fit.outside[0]} stands" if len(fit.outside) == 1 else f"{len(fit.outside)} cells stand"
+        yield Hit(
+            f"{first} too near to the edge of the space or a blocked place: {millimetres(fit.gap_wall_m)}, "
+            f"{millimetres(fit.wall_needed_m)} is needed for clearance, sheet and sleeve. Find places anew, or move it.",
+            refs=tuple(f"cell:{n}" for n in fit.outside),
+        )
+
+
+@rule("ST-10", Stage.STACK, Severity.STOP, source="geometry of the layout",
+      reason="A strip between the parts of a torn group runs over cells of another potential.")  # fmt: skip
+def torn_group(s: Situation) -> Iterator[Hit]:
+    """A group whose cells do not all hang together."""
+    layout = s.analysis.layout
+    for group in range(1, layout.series + 1):
+        parts = layout.parts_of(c.number for c in layout.group_cells(group))
+        if len(parts) > 1:
+            apart = ", ".join(str(n) for n in parts[-1][:4])
+            yield Hit(
+                f"Group {group} is torn into {len(parts)} parts: {'cells' if len(parts[-1]) > 1 else 'cell'} {apart} "
+                "stand apart from the rest.",
+                refs=tuple(f"cell:{n}" for part in parts[1:] for n in part),
+            )
+
+
+@rule("ST-11", Stage.STACK, Severity.STOP, source=PHYSICS,
+      reason="The smallest group is empty first and is driven on by the others; the largest is never full.")  # fmt: skip
+def uneven_groups(s: Situation) -> Iterator[Hit]:
+    """Groups of different counts of cells."""
+    layout = s.analysis.layout
+    sizes = {g: len(layout.group_cells(g)) for g in range(1, layout.series + 1)}
+    off = {g: n for g, n in sizes.items() if n != s.design.parallel}
+    if off:
+        words = ", ".join(f"group {g} has {n}" for g, n in list(off.items())[:4])
+        yield Hit(
+            f"{words.capitalize()}; every group must have {s.design.parallel}.",
+            refs=tuple(f"group:{g}" for g in off if sizes[g]),
+        )
+
+
+@rule("ST-12", Stage.STACK, Severity.STOP, source=PHYSICS,
+      reason="A cell turned the wrong way in its group is a dead short through the first strip.")  # fmt: skip
+def turned_cell(s: Situation) -> Iterator[Hit]:
+    """A cell that stands the other way than its group."""
+    layout = s.analysis.layout
+    wrong = [
+        c
+        for g in range(1, layout.series + 1)
+        for c in layout.group_cells(g)
+        if c.positive_up != layout.group_up(g)
+    ]
+    if wrong:
+        c = wrong[0]
+        more = f" and {len(wrong) - 1} more" if len(wrong) > 1 else ""
+        turned = {w.number: w for w in wrong}
+        placed = tuple(
+            p.model_copy(update={"up": not p.up}) if n in turned else p
+            for n, p in enumerate(s.design.arrangement.placed, start=1)
+        )
+        yield Hit(
+            f"Cell {c.number}{more} stands the other way than the rest of group {c.group}: it would short the group.",
+            refs=tuple(f"cell:{w.number}" for w in wrong),
+            cure=Cure(f"Turn {plural(len(wrong), 'cell')}", (("arrangement.placed", placed),)) if placed else None,
+        )
+
+
+@rule("ST-13", Stage.STACK, Severity.STOP, source="geometry of the layout",
+      reason="Plus of one group and minus of the next must lie on one face to be joined by strip.")  # fmt: skip
+def same_way(s: Situation) -> Iterator[Hit]:
+    """Two consecutive groups of round cells that stand the same way."""
+    layout = s.analysis.layout
+    if layout.terminal_m:
+        return
+    same = [g for g in range(1, layout.series) if layout.group_up(g) == layout.group_up(g + 1)]
+    if same:
+        first = layout.group_up(1)
+        placed = tuple(
+            p.model_copy(update={"up": (p.group % 2 == 1) == first}) for p in s.design.arrangement.placed
+        )
+        yield Hit(
+            f"Groups {same[0]} and {same[0] + 1} stand the same way up: no strip on one face can join them.",
+            refs=tuple(f"group:{g}" for g in same),
+            cure=Cure("Turn every second group", (("arrangement.placed", placed),)) if placed else None,
+        )
+
+
+@rule("ST-14", Stage.STACK, Severity.ATTENTION, source="outline of the space, convex hull of the cells",
+      reason="Sleeve spans inner corners in a straight line; a pack for an inner corner needs sheet and tape instead.")  # fmt: skip
+def sleeve_spans_corner(s: Situation) -> Iterator[Hit]:
+    """A sleeve would leave the space where the outline turns inwards."""
+    if s.analysis.fit.hull_sticks_out:
+        yield Hit(
+            "The cells fit the outline, a sleeve round them does not: it would span an inner corner or a post.",
+            refs=("jacket",),
+            cure=Cure(
+                "Leave the sleeves out, sheet and tape instead",
+                (("jacket.sleeve", None), ("jacket.cross_sleeve", None)),
+            ),
+        )
+
+
+@rule("ST-15", Stage.STACK, Severity.NOTE, source=COMMON_PRACTICE,
+      reason="Blocks move against each other; stiff strip between them tears its welds.")  # fmt: skip
+def bridge_between_blocks(s: Situation) -> Iterator[Hit]:
+    """Consecutive groups in different blocks."""
+    bridges = [p for p in s.analysis.strips if p.kind is StripKind.BRIDGE]
+    if bridges:
+        nodes = ", ".join(f"B{p.node}" for p in bridges)
+        yield Hit(
+            f"{nodes} crosses from one block to the next: use flexible insulated wire of at least "
+            f"{amperes(s.design.brief.current_steady_a)} there, not strip.",
+            refs=tuple(f"strip:{p.id}" for p in bridges),
         )

@@ -1,0 +1,117 @@
+"""Plates cut from sheet, one for each tap point: outline, and a slot beside each weld."""
+
+from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import NDArray
+
+from firmcell.core.clearances import PLACING_M
+from firmcell.core.design import Face, Joining
+from firmcell.core.layout import Layout
+from firmcell.core.parts import Cell
+from firmcell.core.strips import node_pads, nodes_of
+
+Array = NDArray[np.float64]
+SLOT_M = (0.0008, 0.006)
+"""Width and length of the slot between the two welds of a pad: it sends the welding current through the cell's
+metal instead of across the plate; common practice, no source."""
+CORNER_M = 0.002
+TAB_M = (0.012, 0.010)
+"""Length and width of the tab for the main lead, m."""
+
+
+@dataclass(frozen=True, eq=False)
+class Plate:
+    """One plate.
+
+    Attributes
+    ----------
+    node, face : tap point it belongs to and face it lies on.
+    outline_m : corners (n, 2).
+    holes_m : inner outlines (k, 2) each, where the plate goes round something.
+    slots_m : corners (4, 2) of each weld slot.
+    pads_m : middle of each pad by cell number.
+    area_m2 : metal area, slots taken off.
+    parts : into how many pieces it falls; more than one cannot be cut as a plate.
+    """
+
+    node: int
+    face: Face
+    outline_m: Array
+    holes_m: tuple[Array, ...]
+    slots_m: tuple[Array, ...]
+    pads_m: dict[int, tuple[float, float]]
+    area_m2: float
+    parts: int
+
+    @property
+    def id(self) -> str:
+        """Such as N3-S1."""
+        return f"N{self.node}-S1"
+
+
+@lru_cache(maxsize=8)
+def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
+    """Return the plate of every tap point.
+
+    Around each pad the plate reaches as far as half the pitch allows with the gap to the next plate;
+    between neighbouring pads it is filled, and inner corners are rounded.
+    """
+    from shapely.geometry import LineString, MultiPolygon, Point, Polygon
+    from shapely.ops import unary_union
+
+    reach = min((layout.pitch_m - joining.gap_m) / 2 - PLACING_M, cell.largest_m[0] / 2)
+    found = []
+    for node in nodes_of(layout):
+        pads = node_pads(layout, node)
+        discs = [Point(p).buffer(reach, quad_segs=12) for p in pads.values()]
+        bars = [
+            LineString([pads[a], pads[b]]).buffer(reach * 0.9, cap_style="flat")
+            for a in pads
+            for b in layout.adjacency[a]
+            if a < b and b in pads
+        ]
+        whole = unary_union([*discs, *bars])
+        others = [
+            Point(layout.pad(c, plus)).buffer(reach + joining.gap_m)
+            for c in layout.cells
+            for plus in (True, False)
+            if c.number not in pads and layout.face_of(c, plus) is node.face
+        ]
+        # Rounding inner corners must not bring the plate nearer to pads of others.
+        smooth = whole.buffer(CORNER_M).buffer(-CORNER_M)
+        if others:
+            smooth = unary_union([whole, smooth.difference(unary_union(others))])
+        smooth = smooth.simplify(2e-5)
+        parts = list(smooth.geoms) if isinstance(smooth, MultiPolygon) else [smooth]
+        largest = max(parts, key=lambda p: p.area)
+        assert isinstance(largest, Polygon)
+        slots = tuple(_slot(np.array(p)) for p in pads.values())
+        area = sum(p.area for p in parts) - len(slots) * SLOT_M[0] * SLOT_M[1]
+        found.append(
+            Plate(
+                node.number, node.face, np.array(largest.exterior.coords)[:-1],
+                tuple(np.array(ring.coords)[:-1] for ring in largest.interiors), slots, pads, float(area), len(parts),
+            )
+        )  # fmt: skip
+    return tuple(found)
+
+
+def _slot(middle: Array) -> Array:
+    a, b = SLOT_M[0] / 2, SLOT_M[1] / 2
+    return np.asarray(middle + np.array([[-a, -b], [a, -b], [a, b], [-a, b]]))
+
+
+def least_gap(all_plates: tuple[Plate, ...]) -> float | None:
+    """Return the least distance between two plates of one face, m; None for fewer than two."""
+    from shapely.geometry import Polygon
+
+    shapes = [(p.face, Polygon(p.outline_m)) for p in all_plates]
+    gaps = [
+        a.distance(b)
+        for i, (face, a) in enumerate(shapes)
+        for other, b in shapes[i + 1 :]
+        if other is face and a.distance(b) < 0.1
+    ]
+    return min(gaps, default=None)
