@@ -10,6 +10,7 @@ import pytest
 from hypothesis import settings
 
 from firmcell.core.analysis import Analysis, analyse
+from firmcell.core.brief import SpaceShape
 from firmcell.core.build import EMPTY_STATE
 from firmcell.core.design import Design
 from firmcell.core.findings import Finding, Situation
@@ -38,6 +39,16 @@ def shelf() -> Shelf:
 
 @pytest.fixture(scope="session")
 def hoist(shelf: Shelf) -> Design:
+    """The hoist's pack in whole rows in a plain box; the demo's own lies in an odd tray (`odd_hoist`)."""
+    return demo.hoist_in_rows(shelf).with_edits(
+        ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()),
+        ("brief.box_length_m", 0.240), ("brief.box_width_m", 0.110),
+        ("joining.link_layers", 1), ("joining.collector_layers", 2),
+    )  # fmt: skip
+
+
+@pytest.fixture(scope="session")
+def odd_hoist(shelf: Shelf) -> Design:
     return demo.orchard_hoist(shelf)
 
 

@@ -2,9 +2,10 @@
 
 import math
 from dataclasses import dataclass, field
+from enum import StrEnum
 from functools import cache
 
-from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QColor,
     QFont,
@@ -29,6 +30,7 @@ from firmcell.core.drawing import Area, Disc, Drawing, Label, Shape, Stroke
 from firmcell.core.stage_paint import StagePaint
 
 GRID_MM = 10.0
+CRISP_AFTER_MS = 90
 SMALLEST_TEXT = 5.5
 THIN_MM = 2.0
 FEW_DISCS = 12
@@ -43,6 +45,44 @@ MARK_COLOURS = {
     "done": "good",
     "open": "quiet",
 }
+
+
+class Tool(StrEnum):
+    """What the mouse does to the picture."""
+
+    LOOK = "look"
+    MOVE = "move a cell"
+    TURN = "turn a cell"
+    SWAP = "swap two cells"
+    PAINT = "paint into a group"
+    LOCK = "lock or unlock"
+    BLOCK = "block a place"
+    MINUS = "let minus leave here"
+    PLUS = "let plus leave here"
+    STRIP = "draw or remove a strip"
+
+
+TOOL_KEYS = {Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter}
+
+
+@dataclass
+class Gesture:
+    """One stroke of the mouse with a tool.
+
+    Attributes
+    ----------
+    face : number of the drawing it began on.
+    start, end : in mm of that drawing.
+    refs : parts it went over, in order.
+    way : points on the widget.
+    """
+
+    face: int
+    start: tuple[float, float]
+    end: tuple[float, float]
+    refs: list[str]
+    way: list[tuple[float, float]]
+    moved: bool = False
 
 
 @dataclass
@@ -92,6 +132,8 @@ class PackView(QWidget):
     """Shows drawings of the core; emits `picked` with the ref of what was clicked or walked to ("" for nothing)."""
 
     picked = Signal(str)
+    gestured = Signal(object)
+    key_pressed = Signal(object)
 
     def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -113,6 +155,40 @@ class PackView(QWidget):
         self._drag: QPointF | None = None
         self._moved = False
         self._cache: QPixmap | None = None
+        self._cached_at = QTransform()
+        self._crisp = QTimer(self)
+        self._crisp.setSingleShot(True)
+        self._crisp.setInterval(CRISP_AFTER_MS)
+        self._crisp.timeout.connect(self._renew)
+        self.tool = Tool.LOOK
+        self._gesture: Gesture | None = None
+        self.marked: tuple[str, ...] = ()
+
+    # -- tools ------------------------------------------------------------------------------------------
+
+    def set_tool(self, tool: Tool) -> None:
+        """What the mouse and the space bar do to the picture."""
+        self.tool, self._gesture, self.marked = tool, None, ()
+        self.setCursor(Qt.CursorShape.ArrowCursor if tool is Tool.LOOK else Qt.CursorShape.CrossCursor)
+        self.update()
+
+    def mark(self, refs: tuple[str, ...]) -> None:
+        """Outline parts that a tool has taken up so far."""
+        self.marked = refs
+        self.update()
+
+    def on_face(self, place: QPointF) -> tuple[int, tuple[float, float]]:
+        """Return which drawing lies nearest under a point of the widget, and the point there in its mm."""
+        scene = self._transform.inverted()[0].map(place)
+
+        def beside(face: _Placed) -> float:
+            x0, y0, x1, y1 = face.drawing.bounds
+            x, y = scene.x() - face.origin.x(), face.origin.y() - scene.y()
+            return max(x0 - x, x - x1, 0.0) + max(y0 - y, y - y1, 0.0)
+
+        number = min(range(len(self._faces)), key=lambda n: beside(self._faces[n]))
+        face = self._faces[number]
+        return number, (scene.x() - face.origin.x(), face.origin.y() - scene.y())
 
     # -- what is shown --------------------------------------------------------------------------------
 
@@ -242,21 +318,27 @@ class PackView(QWidget):
             scale, 0, 0, scale, centre.x() - scene.x() * scale, centre.y() - scene.y() * scale
         )
         self._fitted = False
-        self._renew()
+        self._moved_about()
 
     def pan(self, dx: float, dy: float) -> None:
         """Move the picture by pixels."""
         t = self._transform
         self._transform = QTransform(t.m11(), 0, 0, t.m22(), t.dx() + dx, t.dy() + dy)
         self._fitted = False
-        self._renew()
+        self._moved_about()
 
     def scale(self) -> float:
         """Pixels per millimetre."""
         return self._transform.m11()
 
     def _renew(self) -> None:
+        self._crisp.stop()
         self._cache = None
+        self.update()
+
+    def _moved_about(self) -> None:
+        """While the hand moves the picture its last painting is moved; it is painted anew when the hand rests."""
+        self._crisp.start()
         self.update()
 
     def resizeEvent(self, event: QResizeEvent) -> None:
@@ -278,8 +360,16 @@ class PackView(QWidget):
             painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
             self._paint_all(painter)
             painter.end()
+            self._cached_at = QTransform(self._transform)
         painter = QPainter(self)
-        painter.drawPixmap(0, 0, self._cache)
+        if self._cached_at == self._transform:
+            painter.drawPixmap(0, 0, self._cache)
+        else:
+            painter.fillRect(self.rect(), self._palette.colour("bench"))
+            painter.setTransform(self._cached_at.inverted()[0] * self._transform)
+            painter.drawPixmap(0, 0, self._cache)
+            painter.resetTransform()
+        self._paint_tool(painter)
         if self.hasFocus():
             painter.setPen(QPen(self._palette.colour("accent"), 2))
             painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
@@ -463,6 +553,31 @@ class PackView(QWidget):
                         painter.drawPolyline(QPolygonF(points))
         painter.resetTransform()
 
+    def _paint_tool(self, painter: QPainter) -> None:
+        """What a tool has taken up, and the way of the mouse so far."""
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setTransform(self._transform)
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for ref in self.marked:
+            for face in self._faces:
+                at = face.drawing.targets.get(ref)
+                if at is not None:
+                    painter.setPen(QPen(self._palette.colour("accent"), 1.2))
+                    painter.drawEllipse(_to_scene(face.origin, at), 7.0, 7.0)
+        painter.resetTransform()
+        g = self._gesture
+        if g is None or not g.moved:
+            return
+        painter.setPen(QPen(self._palette.colour("accent"), 2, Qt.PenStyle.DashLine))
+        first, last = QPointF(*g.way[0]), QPointF(*g.way[-1])
+        if self.tool is Tool.BLOCK:
+            painter.drawRect(QRectF(first, last).normalized())
+        elif self.tool is Tool.MOVE:
+            painter.drawLine(first, last)
+            painter.drawEllipse(last, 9.0 * self.scale(), 9.0 * self.scale())
+        else:
+            painter.drawPolyline(QPolygonF([QPointF(*p) for p in g.way]))
+
     def _paint_caption(self, painter: QPainter) -> None:
         if not self._paint.caption:
             return
@@ -478,21 +593,40 @@ class PackView(QWidget):
 
     # -- hand -----------------------------------------------------------------------------------------
 
-    def ref_at(self, place: QPointF) -> str:
-        """Return the ref of the topmost part at a point of the widget."""
+    def ref_at(self, place: QPointF, kinds: tuple[str, ...] = ("",)) -> str:
+        """Return the ref of the topmost part at a point of the widget, of refs that begin with one of `kinds`."""
         scene = self._transform.inverted()[0].map(place)
         for face in reversed(self._faces):
             point = (scene.x() - face.origin.x(), face.origin.y() - scene.y())
             for shape in reversed(face.drawing.shapes):
-                if shape.ref and not self._quiet(shape.role) and _holds(shape, point):
+                if shape.ref.startswith(kinds) and shape.ref and not self._quiet(shape.role) and _holds(shape, point):
                     return shape.ref
         return ""
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.setFocus(Qt.FocusReason.MouseFocusReason)
+        if self.tool is not Tool.LOOK and event.button() == Qt.MouseButton.LeftButton and self._faces:
+            at = event.position()
+            number, start = self.on_face(at)
+            self._gesture = Gesture(number, start, start, [], [(at.x(), at.y())])
+            self._touch(at)
+            return
         self._drag, self._moved = event.position(), False
 
+    def _touch(self, at: QPointF) -> None:
+        assert self._gesture is not None
+        ref = self.ref_at(at, ("cell:", "spare:", "blocked:"))
+        if ref and (not self._gesture.refs or self._gesture.refs[-1] != ref):
+            self._gesture.refs.append(ref)
+
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self._gesture is not None:
+            at, g = event.position(), self._gesture
+            g.way.append((at.x(), at.y()))
+            g.moved = g.moved or (at - QPointF(*g.way[0])).manhattanLength() > 4
+            self._touch(at)
+            self.update()
+            return
         if self._drag is not None and event.buttons():
             step = event.position() - self._drag
             if self._moved or step.manhattanLength() > 4:
@@ -501,6 +635,12 @@ class PackView(QWidget):
                 self._drag = event.position()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        if self._gesture is not None:
+            g, self._gesture = self._gesture, None
+            _, g.end = self.on_face(event.position())
+            self.update()
+            self.gestured.emit(g)
+            return
         if not self._moved:
             self.select(self.ref_at(event.position()))
         self._drag = None
@@ -518,6 +658,9 @@ class PackView(QWidget):
             Qt.Key.Key_Up: (0, step), Qt.Key.Key_Down: (0, -step),
         }  # fmt: skip
         key = Qt.Key(event.key())
+        if self.tool is not Tool.LOOK and key in TOOL_KEYS | moves.keys() and self._selected:
+            self.key_pressed.emit(event)
+            return
         if key in moves:
             self.pan(*moves[key])
         elif key in (Qt.Key.Key_Plus, Qt.Key.Key_Equal):

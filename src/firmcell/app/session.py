@@ -17,6 +17,7 @@ from firmcell.core.findings import Finding, Severity, Situation, Stage
 from firmcell.core.passing import obstacle, wanted_records
 from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
+from firmcell.core.section_picture import section_drawing
 from firmcell.core.shelf import Shelf
 from firmcell.core.steps import Step, new_pack_steps, next_step
 from firmcell.core.design import Face
@@ -145,6 +146,10 @@ class Session(QObject):
         if face not in self._faces:
             self._faces[face] = face_drawing(self.design, self.analysis, face)
         return self._faces[face]
+
+    def section(self) -> Drawing:
+        """The cut through the pack."""
+        return section_drawing(self.design, self.analysis)
 
     def _judge(self) -> None:
         self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf))

@@ -22,14 +22,16 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.background import Task
 from firmcell.app.dialogs import NewPackDialog, ShortcutSheet
-from firmcell.app.pack_view import PackView
+from firmcell.app.hand_tools import HINTS, HandTools
+from firmcell.app.pack_view import PackView, Tool
 from firmcell.app.plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
-from firmcell.app.stages import PAGES, BenchPage, Page, PassportPage, ProofPage
+from firmcell.app.stages import PAGES, BenchPage, Page, PassportPage, ProofPage, StackPage
+from firmcell.app.stages.stack_page import TOOL_KEYS
 from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
 from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
-from firmcell.core.brief import Brief
+from firmcell.core.brief import Brief, SpaceShape
 from firmcell.core.describe import describe
 from firmcell.core.design import TurnAxis
 from firmcell.core.findings import Finding, Severity, Stage
@@ -41,7 +43,8 @@ from firmcell.core.design import Face
 from firmcell.core.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import SUFFIX, JobFile
-from firmcell.store.office import passport_bytes
+from firmcell.store.office import EXPORT_SUFFIX, layout_bytes, passport_bytes
+from firmcell.store.outlines import read_outline
 from firmcell.store.units import System
 
 RECENT = 10
@@ -108,6 +111,8 @@ class MainWindow(QMainWindow):
         self.card.setAccessibleName("Numbers of the part picked")
         self.card.hide()
         self.split.addWidget(self.view)
+        self.hand = HandTools(self.view, lambda: self.session, self._faces_shown)
+        self.hand.told.connect(self._hand_told)
         self.page_stack = QStackedWidget()
         self.page_stack.setMinimumWidth(300)
         self.split.addWidget(self.page_stack)
@@ -167,6 +172,10 @@ class MainWindow(QMainWindow):
         self.redo_action = self._action(edit, "&Redo", "Ctrl+Shift+Z", self.redo)
         edit.addSeparator()
         self._action(edit, "Apply the &cure of the finding", "Ctrl+.", self.apply_cure)
+        hand = bar.addMenu("&Hand")
+        for tool, keys in TOOL_KEYS.items():
+            self._action(hand, tool.value.capitalize(), keys, partial(self.take_tool, tool))
+        self._menus.insert(3, hand)
         for number, stage in enumerate(Stage, start=1):
             self._action(go, stage.value.capitalize(), f"Alt+{number % 10}", partial(self.go, stage))
         go.addSeparator()
@@ -188,6 +197,7 @@ class MainWindow(QMainWindow):
         self._action(bench, "&Who is at the bench…", "", self.ask_person)
         self._action(view, "&Turn about the other axis", "Ctrl+T", self.turn_axis)
         self._action(view, "&Fit the picture", "Ctrl+0", self.view.fit)
+        self.section_action = self._action(view, "&Section through the pack", "Ctrl+E", self._paint, checkable=True)
         view.addSeparator()
         self._action(view, "&Light or dark", "Ctrl+D", self.toggle_look)
         units = QActionGroup(self)
@@ -316,6 +326,11 @@ class MainWindow(QMainWindow):
                 page.step_shown.connect(self._paint)
             elif isinstance(page, ProofPage):
                 page.back_to_bench.connect(partial(self.go, Stage.BENCH))
+            elif isinstance(page, StackPage):
+                page.tool_wanted.connect(self.take_tool)
+                page.group_wanted.connect(lambda group: setattr(self.hand, "group", group))
+                page.outline_wanted.connect(self.choose_outline)
+                page.export_wanted.connect(self.export)
             elif isinstance(page, PassportPage):
                 page.export.connect(self.export_passport)
             self.pages[stage] = page
@@ -386,6 +401,51 @@ class MainWindow(QMainWindow):
             if guarded(lambda: session.job.copy_to(path), self.tell):
                 self.open_path(path)
 
+    def choose_outline(self) -> None:
+        """Ask for a file with the outline of the space and take it."""
+        folder = str(self.settings.value("folder", Path.home()))
+        name, _ = QFileDialog.getOpenFileName(
+            self, "Outline of the space", folder, "Outlines (*.dxf *.svg *.csv);;All files (*)"
+        )
+        if name:
+            self.take_outline(Path(name))
+
+    def take_outline(self, path: Path) -> None:
+        """Make the outline in a file the space of the job."""
+        session = self.session
+        if session is None:
+            return
+
+        def take() -> None:
+            ring = read_outline(path)
+            edits = (("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", ring))
+            if session.edit_all(edits, f"Take the outline of {path.name}"):
+                self.tell(f"{path.name}: an outline of {len(ring)} corners. Now find places.")
+
+        guarded(take, self.tell)
+
+    def export(self, kind: str) -> None:
+        """Ask where, and write the layout off the interface thread."""
+        if self.session is None:
+            return
+        suffix = EXPORT_SUFFIX[kind]
+        start = self.session.path.with_name(f"{self.session.path.stem}-{kind}{suffix}")
+        name, _ = QFileDialog.getSaveFileName(self, "Write the layout", str(start), f"*{suffix}")
+        if name:
+            self.write_layout(kind, Path(name))
+
+    def write_layout(self, kind: str, path: Path) -> None:
+        """Write one kind of layout file to `path`."""
+        assert self.session is not None
+        design, shelf = self.session.design, self.session.shelf
+        paper = "letter" if self.system == "inch" else "a4"
+        task = Task(
+            lambda: path.write_bytes(layout_bytes(design, shelf, kind, paper)),
+            lambda _: self.tell(f"Written: {path}"),
+            self.tell,
+        )
+        self._tasks.append(task.start())
+
     def export_passport(self, kind: str) -> None:
         """Ask where, and write the passport off the interface thread."""
         if self.session is None:
@@ -435,10 +495,9 @@ class MainWindow(QMainWindow):
             return
         analysis, design = session.analysis, session.design
         current = self._bench().step if self.stage is Stage.BENCH else None
-        # At the bench only the face that lies up now is shown.
-        faces = [current.face] if self._bench_mode and current and current.face else list(Face)
+        faces = self._faces_shown()
         paint = stage_paint(self.stage, design, analysis, session.state, session.steps, current)
-        self.view.show_faces([session.face(face) for face in faces], paint)
+        self.view.show_faces([session.face(f) if f else session.section() for f in faces], paint)
         self._show_card(self.view.selected)
         self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
         self.findings.findings.set_findings(session.findings)
@@ -461,6 +520,32 @@ class MainWindow(QMainWindow):
             ),
         )  # fmt: skip
         self._show_title()
+
+    def _faces_shown(self) -> list[Face | None]:
+        """The faces on the picture in order; None is the section."""
+        current = self._bench().step if self.session and self.stage is Stage.BENCH else None
+        if self._bench_mode and current and current.face:
+            # At the bench only the face that lies up now is shown.
+            return [current.face]
+        if self.stage is Stage.JACKET:
+            return [Face.TOP, None]
+        return [Face.TOP, Face.BOTTOM, *([None] if self.section_action.isChecked() else [])]
+
+    def take_tool(self, tool: Tool) -> None:
+        """Take up a tool for the picture of the Stack stage."""
+        if self.session is None:
+            return
+        if tool is not Tool.LOOK and self.stage is not Stage.STACK:
+            self.go(Stage.STACK)
+        self.hand.choose(tool)
+        page = self.pages.get(Stage.STACK)
+        if isinstance(page, StackPage):
+            page.show_tool(tool, HINTS[tool])
+
+    def _hand_told(self, words: str) -> None:
+        page = self.pages.get(Stage.STACK)
+        if isinstance(page, StackPage):
+            page.tell(words)
 
     def _show_title(self) -> None:
         if self.session is None:

@@ -8,7 +8,7 @@ from math import hypot
 import numpy as np
 
 from firmcell.core.design import Arrangement, Design, Lattice, PlacedCell
-from firmcell.core.geometry.packing import Footprint, Places, free_places, search_lattices
+from firmcell.core.geometry.packing import Footprint, Places, centred, free_places, search_lattices
 from firmcell.core.geometry.plane import Array
 from firmcell.core.geometry.region import Region, most_cells
 from firmcell.core.geometry.space import Room, rooms_of, wall_of
@@ -103,7 +103,8 @@ def find_places(
         for room in rooms:
             held = np.array([(p.x_m, p.y_m) for p in locked if p.block == room.block]).reshape(-1, 2)
             region = _around(room.region, held, spacing[0], footprint, wall)
-            best = _best_places(region, footprint, spacing, wall, lattice, held)
+            enough = design.cell_count - len(held) if len(rooms) == 1 else design.cell_count
+            best = _best_places(region, footprint, spacing, wall, lattice, held, enough)
             found.append(
                 Places(np.vstack([held, best.points_m]), best.lattice, best.angle_rad, best.spacing_m)
             )
@@ -136,6 +137,7 @@ def _best_places(
     wall: float,
     lattice: Lattice,
     anchors: Array,
+    enough: int,
 ) -> Places:
     if lattice is Lattice.FREE:
         tries: Iterator[Places] = (
@@ -144,7 +146,10 @@ def _best_places(
         )
     else:
         tries = search_lattices(region, footprint, spacing, wall, (lattice.value,), anchors)
-    return max(tries, key=len)
+    # Lattices come in order of plainness, along the sides of the space first: one that holds enough is not left for one
+    # that holds more.
+    best = max(tries, key=lambda places: min(len(places), enough))
+    return best if len(anchors) or lattice is Lattice.FREE else centred(region, footprint, best)
 
 
 def shares_of(total: int, room: Sequence[int]) -> list[int] | None:
@@ -351,7 +356,7 @@ def _most_worth(design: Design) -> float:
 
 def _worth(design: Design, groupings: list[Grouping]) -> float:
     """How good a grouping is whatever the lattice: whole groups first, then links up to one a cell."""
-    links = [k for g in groupings for k in g.links]
+    links = [k for g in groupings for k in g.served]
     torn = sum(len(g.torn) for g in groupings)
     enough = sum(min(k, design.parallel) for k in links)
     return -1000.0 * torn + 5.0 * min([*links, design.parallel], default=0) + enough
@@ -462,7 +467,7 @@ def _advice(
     design: Design, groupings: list[Grouping], choices: Sequence[Choice], seed: int
 ) -> Iterator[str]:
     """Say which group suffers and what would help, tried out before it is said."""
-    links = [k for g in groupings for k in g.links]
+    links = [k for g in groupings for k in g.served]
     torn = [t for g in groupings for t in g.torn]
     least = min(links, default=design.parallel)
     if not torn and least >= design.parallel:
@@ -471,7 +476,7 @@ def _advice(
         yield f"Group {torn[0]} does not hang together in this outline."
     else:
         k = links.index(least) + 1
-        yield f"Groups {k} and {k + 1} share only {least} direct links for {design.parallel} cells."
+        yield f"Of groups {k} and {k + 1} only {least} of {design.parallel} cells touch the other group."
     if design.parallel > 1:
         smaller = design.edited("parallel", design.parallel - 1)
         found = _last(lambda: arrange(smaller, seed=seed, effort=TRIAL_EFFORT, trials=False))

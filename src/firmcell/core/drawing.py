@@ -3,7 +3,7 @@
 x runs to the right and y upwards; a pen turns them to its own axes. Text is never mirrored.
 """
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 Point = tuple[float, float]
 
@@ -89,6 +89,35 @@ def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:
             xs += (x - reach, x + reach)
             ys += (y - reach, y + reach)
     return (min(xs), min(ys), max(xs), max(ys)) if xs else (0.0, 0.0, 1.0, 1.0)
+
+
+def shifted(drawing: Drawing, dx: float, dy: float) -> Drawing:
+    """Return `drawing` moved by mm."""
+
+    def move(p: Point) -> Point:
+        return (p[0] + dx, p[1] + dy)
+
+    shapes = tuple(
+        replace(s, centre=move(s.centre))
+        if isinstance(s, Disc | Label)
+        else replace(s, points=tuple(move(p) for p in s.points))
+        for s in drawing.shapes
+    )
+    x0, y0, x1, y1 = drawing.bounds
+    targets = {ref: move(at) for ref, at in drawing.targets.items()}
+    return Drawing(drawing.title, shapes, (x0 + dx, y0 + dy, x1 + dx, y1 + dy), targets)
+
+
+def together(drawings: list[Drawing], title: str, gap: float = 10.0) -> Drawing:
+    """Return drawings under each other as one, the first on top."""
+    shapes: list[Shape] = []
+    below = 0.0
+    for drawing in drawings:
+        moved = shifted(drawing, 0.0, below - drawing.bounds[3])
+        shapes += moved.shapes
+        below = moved.bounds[1] - gap
+    xs = [b for d in drawings for b in (d.bounds[0], d.bounds[2])]
+    return Drawing(title, tuple(shapes), (min(xs), below + gap, max(xs), 0.0))
 
 
 def rectangle(x0: float, y0: float, x1: float, y1: float) -> tuple[Point, ...]:

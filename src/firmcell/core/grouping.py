@@ -16,12 +16,12 @@ from numpy.typing import NDArray
 
 from firmcell.core.geometry.plane import Array
 
-TORN = 400.0
+TORN = 2000.0
 """Score lost for each part that a group falls into beyond the first."""
 UNLINKED = 600.0
 """Score lost where two consecutive groups do not touch at all."""
-LINK, LINK_MORE, SHORT_OF = 10.0, 2.0, 2.0
-"""Score of a link up to one for each cell, of each further one, and lost by the square of those missing."""
+LINK, LINK_MORE, SHORT_OF = 10.0, 1.0, 5.0
+"""Score of each cell with a link of its own, of each further pair, and lost by the square of those without."""
 BURIED = 25.0
 """Score lost for a tap that has no cell at the edge."""
 WAY = 6.0
@@ -64,12 +64,14 @@ class Grouping:
     groups : for each place its group from 1, or 0 where no cell stands.
     score : the higher the better; only comparable for the same places and counts.
     links : neighbour pairs between each two consecutive groups.
+    served : of each two consecutive groups, how many cells of the one that has fewer touch the other.
     torn : groups (from 1) that do not hang together.
     """
 
     groups: tuple[int, ...]
     score: float
     links: tuple[int, ...]
+    served: tuple[int, ...]
     torn: tuple[int, ...]
 
     @property
@@ -165,7 +167,7 @@ def group_cells(
             best, best_score = mended, scored[mended]
         yield Progress(0.0, search.result(best, best_score))
     chosen = sorted(scored, key=lambda s: -scored[s])[:BEST_STARTS]
-    moves = int(effort * min(1200 + 50 * series * parallel, 60_000) / len(chosen))
+    moves = int(effort * min(12_000 + 50 * series * parallel, 60_000) / len(chosen))
     done = 0
     for start in chosen:
         for groups, score in search.anneal(list(start), max(moves, 1)):
@@ -197,13 +199,15 @@ class _Search:
             raise ValueError(f"{self.n} places are too few for {series * parallel} cells")
         self.fixed = list(places.fixed) or [-1] * self.n
         self.near: list[list[int]] = [[] for _ in range(self.n)]
-        for i, j in places.pairs.tolist():
+        self.pair_list: list[tuple[int, int]] = [(i, j) for i, j in places.pairs.tolist()]
+        for i, j in self.pair_list:
             self.near[i].append(j)
             self.near[j].append(i)
         most = max((len(v) for v in self.near), default=0)
         full = 6 if most > 4 else 4
         self.at_edge = [len(v) < full for v in self.near]
-        self.value = [self._link_value(k) for k in range(most * parallel + 2)]
+        self.value = [self._link_value(k) for k in range(parallel + 1)]
+        self._last: Grouping | None = None
         self.way = [self._ways(minus_at), self._ways(plus_at)]
 
     def _ways(self, at: tuple[float, float] | None) -> list[float] | None:
@@ -212,12 +216,9 @@ class _Search:
         apart = np.hypot(*(self.places.points_m - np.array(at)).T) / self.places.pitch_m
         return [float(v) * WAY for v in apart - apart.min()]
 
-    def _link_value(self, links: int) -> float:
-        short = self.parallel - links
-        value = LINK * min(links, self.parallel) + LINK_MORE * max(-short, 0)
-        if short > 0:
-            value -= SHORT_OF * short**2
-        return value if links else value - UNLINKED
+    def _link_value(self, served: int) -> float:
+        """What it is worth that so many cells of both groups have a link of their own."""
+        return LINK * served - SHORT_OF * (self.parallel - served) ** 2 - (0 if served else UNLINKED)
 
     # -- constructing -----------------------------------------------------------------------------------
 
@@ -245,8 +246,7 @@ class _Search:
             counts = {1, 2, 3, 4, rows, max(1, rows // 2), max(1, round(rows / self.parallel)),
                       max(1, round(rows / sqrt(self.parallel)))}  # fmt: skip
             for bands in sorted(c for c in counts if c <= rows):
-                for edges in self._bands(across, width, bands):
-                    band = np.searchsorted(edges, across + pitch * 1e-6, side="right")
+                for band in self._bands(along, across, width, bands):
                     forth = np.where(band % 2 == 0, along, -along)
                     # Within a column of the sweep, up and down in turn, so that a cut inside one stays together.
                     column = np.round((forth - forth.min()) / (pitch * (0.5 if six else 1.0)) + 1e-6)
@@ -254,15 +254,26 @@ class _Search:
                     yield np.lexsort((zigzag, column, band)).tolist()
                     yield np.lexsort((zigzag, forth.round(9), band)).tolist()
 
-    def _bands(self, across: Array, width: float, bands: int) -> Iterator[Array]:
-        """Inner edges of bands of even width, and of bands that hold even numbers of cells."""
-        yield np.arange(1, bands) * width / bands
-        # Bands of whole groups side by side, what is left over last.
+    def _bands(self, along: Array, across: Array, width: float, bands: int) -> Iterator[NDArray[np.intp]]:
+        """The band of each place: of even width, of whole groups, of even counts, and of even parts of each column."""
         pitch = self.places.pitch_m
+
+        def by_edges(edges: Array) -> NDArray[np.intp]:
+            return np.searchsorted(edges, across + pitch * 1e-6, side="right")
+
+        yield by_edges(np.arange(1, bands) * width / bands)
+        # Bands of whole groups side by side, what is left over last.
         if width > self.parallel * pitch > 0:
-            yield np.arange(self.parallel, width / pitch, self.parallel) * pitch - pitch / 2 + 1e-9
+            yield by_edges(np.arange(self.parallel, width / pitch, self.parallel) * pitch - pitch / 2 + 1e-9)
         if bands > 1:
-            yield np.quantile(across, np.arange(1, bands) / bands)
+            yield by_edges(np.quantile(across, np.arange(1, bands) / bands))
+            # In an outline that narrows, every band runs its whole length, so that bands meet where one turns.
+            column = np.round((along - along.min()) / pitch + 1e-6).astype(int)
+            order = np.lexsort((across, column))
+            size = np.bincount(column)
+            rank = np.empty(len(order), dtype=int)
+            rank[order] = np.arange(len(order)) - (np.cumsum(size) - size)[column[order]]
+            yield rank * bands // size[column]
 
     def fitted(self, groups: list[int]) -> list[int]:
         """Return `groups` with what is fixed put right and every group brought to its size."""
@@ -313,22 +324,14 @@ class _Search:
             members[group].append(place)
         return members
 
-    def _links(self, groups: Sequence[int]) -> list[int]:
-        links = [0] * (self.series + 1)
-        for i, j in self.places.pairs.tolist():
-            a, b = groups[i], groups[j]
-            if a and b and abs(a - b) == 1:
-                links[min(a, b)] += 1
-        return links
-
     def score(self, groups: Sequence[int]) -> float:
         """The score of a whole assignment."""
-        members, links = self._members(groups), self._links(groups)
-        total = sum(self.value[min(k, len(self.value) - 1)] for k in links[1 : self.series])
+        state = _State(self, list(groups))
+        members = state.members
+        total = sum(state.worth(k) for k in range(1, self.series))
         for group in range(1, self.series + 1):
             total -= TORN * (self._parts(members[group]) - 1)
-        own = sum(1 for i, j in self.places.pairs.tolist() if groups[i] == groups[j] != 0)
-        total += ROUGH * own - sum(self._buried(k, members) for k in range(self.series + 1))
+        total += ROUGH * sum(state.own) - sum(self._buried(k, members) for k in range(self.series + 1))
         return total - self._pole_ways(members)
 
     def _buried(self, node: int, members: list[list[int]]) -> float:
@@ -343,19 +346,27 @@ class _Search:
         return total
 
     def result(self, groups: Sequence[int], score: float) -> Grouping:
-        """An assignment with what is to be known of it."""
+        """An assignment with what is to be known of it; the last one is kept, most questions are about it."""
+        if self._last is None or self._last.groups != tuple(groups):
+            self._last = self._told(groups, score)
+        return self._last
+
+    def _told(self, groups: Sequence[int], score: float) -> Grouping:
         members = self._members(groups)
         torn = tuple(
             g for g in range(1, self.series + 1) if self._parts(members[g]) != 1
         )
-        return Grouping(tuple(groups), score, tuple(self._links(groups)[1 : self.series]), torn)
+        state = _State(self, list(groups))
+        served = tuple(state.served(k) for k in range(1, self.series))
+        return Grouping(tuple(groups), score, tuple(state.links[1 : self.series]), served, torn)
 
     def is_perfect(self, groups: Sequence[int]) -> bool:
         """Whether nothing that matters can get better: whole groups, a link for every cell, poles and taps in place."""
-        members, links = self._members(groups), self._links(groups)
+        state = _State(self, list(groups))
+        members = state.members
         return (
             all(self._parts(members[g]) == 1 for g in range(1, self.series + 1))
-            and all(k >= self.parallel for k in links[1 : self.series])
+            and all(state.served(k) >= self.parallel for k in range(1, self.series))
             and self._pole_ways(members) < WAY / 2
             and not any(self._buried(k, members) for k in range(self.series + 1))
         )
@@ -468,38 +479,44 @@ class _Search:
     def anneal(self, groups: list[int], moves: int) -> Iterator[tuple[list[int], float]]:
         """Swap places along the borders of groups; yields the best so far every `TELL_EVERY` moves."""
         score = self.score(groups)
-        members = self._members(groups)
-        links = self._links(groups)
+        state = _State(self, groups)
+        state.parts = [0, *(self._parts(m) for m in state.members[1:])]
         best, best_score = list(groups), score
         dice, near, fixed = self.dice, self.near, self.fixed
-        hot, cold = 14.0, 0.4
+        hot, cold = 30.0, 0.5
         for move in range(moves):
             if move and move % TELL_EVERY == 0:
                 yield best, best_score
             u = int(dice.random() * self.n)
-            a = groups[u]
             if fixed[u] >= 0 or not near[u]:
                 continue
             v = near[u][int(dice.random() * len(near[u]))]
-            b = groups[v]
+            a, b = groups[u], groups[v]
             if a == b:
                 continue
-            w = self._partner(groups, members, u, a, b)
+            w = self._partner(state, u, a, b)
             if w is None:
                 continue
-            gain = self._swap_gain(groups, members, links, u, w, a, b)
+            before = self._local(state, a, b)
+            kept = state.parts[a], state.parts[b]
+            state.swap(u, w)
+            # The free places, group 0, need not hang together.
+            for g in (a, b):
+                state.parts[g] = self._parts(state.members[g]) if g else 0
+            gain = self._local(state, a, b) - before
             heat = hot * (cold / hot) ** (move / moves)
             if gain >= 0 or dice.random() < exp(gain / heat):
-                self._swap(groups, members, links, u, w, a, b)
                 score += gain
                 if score > best_score + 1e-9:
                     best, best_score = list(groups), score
+            else:
+                state.swap(u, w)
+                state.parts[a], state.parts[b] = kept
         yield best, best_score
 
-    def _partner(
-        self, groups: list[int], members: list[list[int]], u: int, a: int, b: int
-    ) -> int | None:
+    def _partner(self, state: "_State", u: int, a: int, b: int) -> int | None:
         """A place of group b to give to a for u: one that touches a elsewhere, if a is a group."""
+        groups, members = state.groups, state.members
         pool = members[b] if b else [j for m in members[a] for j in self.near[m] if groups[j] == 0]
         for _ in range(6):
             if not pool:
@@ -511,40 +528,112 @@ class _Search:
                 return w
         return None
 
-    def _swap_gain(
-        self, groups: list[int], members: list[list[int]], links: list[int], u: int, w: int, a: int, b: int
-    ) -> float:
-        touched = sorted({k for g in (a, b) if g for k in (g - 1, g) if 0 < k < self.series})
-        nodes = sorted({k for g in (a, b) if g for k in (g - 1, g)})
-        before = sum(self.value[min(links[k], len(self.value) - 1)] for k in touched)
-        before -= sum(self._buried(k, members) for k in nodes) + self._pole_ways(members)
-        before += ROUGH * self._own(groups, u, w)
-        before -= TORN * sum(self._parts(members[g]) for g in (a, b) if g)
-        self._swap(groups, members, links, u, w, a, b)
-        after = sum(self.value[min(links[k], len(self.value) - 1)] for k in touched)
-        after -= sum(self._buried(k, members) for k in nodes) + self._pole_ways(members)
-        after += ROUGH * self._own(groups, u, w)
-        after -= TORN * sum(self._parts(members[g]) for g in (a, b) if g)
-        self._swap(groups, members, links, u, w, b, a)
-        return after - before
+    def _local(self, state: "_State", a: int, b: int) -> float:
+        """The part of the score that a swap between groups a and b can change."""
+        members, series = state.members, self.series
+        total = -self._pole_ways(members)
+        for k in {g + d for g in (a, b) if g for d in (-1, 0)}:
+            if 0 < k < series:
+                total += state.worth(k)
+            total -= self._buried(k, members)
+        for g in (a, b):
+            if g:
+                total += ROUGH * state.own[g] - TORN * state.parts[g]
+        return total
 
-    def _own(self, groups: list[int], u: int, w: int) -> int:
-        return sum(groups[j] == groups[u] != 0 for j in self.near[u]) + sum(
-            groups[j] == groups[w] != 0 for j in self.near[w]
-        )
 
-    def _swap(
-        self, groups: list[int], members: list[list[int]], links: list[int], u: int, w: int, a: int, b: int
-    ) -> None:
-        """Put u into b and w into a."""
-        for place, old, new in ((u, a, b), (w, b, a)):
-            for j in self.near[place]:
-                other = groups[j]
-                if other:
-                    if old and abs(other - old) == 1:
-                        links[min(other, old)] -= 1
-                    if new and abs(other - new) == 1:
-                        links[min(other, new)] += 1
-            groups[place] = new
-            members[old].remove(place)
-            members[new].append(place)
+class _State:
+    """An assignment with its counts kept up to date, one place at a time.
+
+    Attributes
+    ----------
+    links : neighbour pairs between groups k and k + 1.
+    low, high : how many cells of group k touch group k + 1, and how many of k + 1 touch k.
+    up, down : for each place how many neighbours are in the next and in the group before.
+    own : neighbour pairs within each group.
+    parts : how many parts each group is in; kept by whoever swaps.
+    """
+
+    def __init__(self, search: _Search, groups: list[int]) -> None:
+        self.search, self.groups = search, groups
+        n, series = search.n, search.series
+        self.members: list[list[int]] = [[] for _ in range(series + 1)]
+        self.links, self.low, self.high = ([0] * (series + 2) for _ in range(3))
+        self.up, self.down, self.own = [0] * n, [0] * n, [0] * (series + 2)
+        for place, group in enumerate(groups):
+            self.members[group].append(place)
+        for i, j in search.pair_list:
+            a, b = groups[i], groups[j]
+            if not a or not b:
+                continue
+            if a > b:
+                i, j, a, b = j, i, b, a
+            if b - a == 1:
+                self.links[a] += 1
+                self.low[a] += not self.up[i]
+                self.high[a] += not self.down[j]
+                self.up[i] += 1
+                self.down[j] += 1
+            elif a == b:
+                self.own[a] += 1
+        self.parts = [0] * (series + 1)
+
+    def served(self, k: int) -> int:
+        """How many cells of groups k and k + 1 have a link of their own at most, by the lesser group."""
+        return min(self.low[k], self.high[k])
+
+    def worth(self, k: int) -> float:
+        """The score of what lies between groups k and k + 1."""
+        served = min(self.low[k], self.high[k], self.search.parallel)
+        return self.search.value[served] + LINK_MORE * (self.links[k] - served)
+
+    def swap(self, u: int, w: int) -> None:
+        """Exchange the groups of two places."""
+        a, b = self.groups[u], self.groups[w]
+        self._take(u, a)
+        self._put(u, b)
+        self._take(w, b)
+        self._put(w, a)
+
+    def _take(self, place: int, old: int) -> None:
+        self.members[old].remove(place)
+        self.groups[place] = 0
+        if not old:
+            return
+        self.low[old] -= self.up[place] > 0
+        self.high[old - 1] -= self.down[place] > 0
+        self.links[old] -= self.up[place]
+        self.links[old - 1] -= self.down[place]
+        self.up[place] = self.down[place] = 0
+        for j in self.search.near[place]:
+            other = self.groups[j]
+            if other == old:
+                self.own[old] -= 1
+            elif other == old - 1 and other:
+                self.up[j] -= 1
+                self.low[other] -= not self.up[j]
+            elif other == old + 1:
+                self.down[j] -= 1
+                self.high[old] -= not self.down[j]
+
+    def _put(self, place: int, new: int) -> None:
+        self.members[new].append(place)
+        self.groups[place] = new
+        if not new:
+            return
+        for j in self.search.near[place]:
+            other = self.groups[j]
+            if other == new:
+                self.own[new] += 1
+            elif other == new - 1 and other:
+                self.low[other] += not self.up[j]
+                self.up[j] += 1
+                self.down[place] += 1
+            elif other == new + 1:
+                self.high[new] += not self.down[j]
+                self.down[j] += 1
+                self.up[place] += 1
+        self.low[new] += self.up[place] > 0
+        self.high[new - 1] += self.down[place] > 0
+        self.links[new] += self.up[place]
+        self.links[new - 1] += self.down[place]

@@ -52,12 +52,12 @@ def _with(design: Design, changed: dict[int, PlacedCell], more: Edits = ()) -> E
     return (("arrangement.placed", new), *more)
 
 
-def move_cell(design: Design, number: int, x_m: float, y_m: float) -> HandEdit:
-    """Move a cell to a point of the space (m, from its middle); near a free place it falls into it."""
+def move_cell(design: Design, number: int, x_m: float, y_m: float, snap: bool = True) -> HandEdit:
+    """Move a cell to a point of the space (m, from its middle); with `snap` it falls into a free place near by."""
     cells, a = placed_cells(design), design.arrangement
     cell = cells[number - 1]
     pitch = layout_of(design).pitch_m
-    spot = nearest_place(a, x_m, y_m, pitch * SNAP)
+    spot = nearest_place(a, x_m, y_m, pitch * SNAP) if snap else None
     spare = a.spare_m
     if spot is not None:
         spare = (*(s for s in spare if s != spot), (cell.x_m, cell.y_m, cell.block))

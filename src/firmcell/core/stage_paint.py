@@ -1,6 +1,6 @@
 """What each stage paints on the pack: for every part of the picture a mark, and what stands back."""
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState, StepStatus
@@ -39,6 +39,19 @@ def stage_paint(
     current: Step | None,
 ) -> StagePaint:
     """Return what `stage` paints; `current` is the step at hand (bench)."""
+    paint = _stage_paint(stage, design, analysis, state, steps, current)
+    # Free places are for the hand in Stack; elsewhere they only stand in the way.
+    return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place"))
+
+
+def _stage_paint(
+    stage: Stage,
+    design: Design,
+    analysis: Analysis,
+    state: BuildState,
+    steps: tuple[Step, ...],
+    current: Step | None,
+) -> StagePaint:
     wires = ("tap", "label.tap", "lead", "board", "label.board")
     match stage:
         case Stage.BRIEF:
@@ -50,10 +63,7 @@ def stage_paint(
                 quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face."
             )
         case Stage.STACK:
-            return StagePaint(
-                quiet=("weld", *wires),
-                caption="Number in the dark disc: group, counted from the negative end.",
-            )
+            return _stack(analysis)
         case Stage.METAL:
             return _metal(analysis)
         case Stage.LEADS:
@@ -75,6 +85,26 @@ def stage_paint(
             return _proof(design, analysis, state)
         case _:
             return StagePaint(caption="As it is handed over.")
+
+
+def _stack(analysis: Analysis) -> StagePaint:
+    """What is wrong with the lie of the cells, on the picture itself."""
+    layout, fit = analysis.layout, analysis.fit
+    marks = {f"cell:{n}": "bad" for pair in fit.overlapping for n in pair}
+    marks |= {f"cell:{n}": "bad" for n in fit.outside}
+    for group in range(1, layout.series + 1):
+        cells = layout.group_cells(group)
+        parts = layout.parts_of(c.number for c in cells)
+        marks |= {f"cell:{n}": "bad" for part in parts[1:] for n in part}
+        marks |= {f"cell:{c.number}": "bad" for c in cells if c.positive_up != layout.group_up(group)}
+    for near in analysis.too_near:
+        marks[f"strip:{near.strip}"] = "bad"
+        if ":" not in near.other:
+            marks[f"strip:{near.other}"] = "bad"
+    return StagePaint(
+        marks, ("weld", "tap", "label.tap", "board", "label.board"),
+        "Number in the dark disc: group, from the negative end. Dashed: free place. Red: wrong here.",
+    )  # fmt: skip
 
 
 def _metal(analysis: Analysis) -> StagePaint:

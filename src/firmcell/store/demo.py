@@ -1,9 +1,11 @@
 """The invented farm Hollin Lea and the first three jobs of its workshop."""
 
 from collections.abc import Callable
+from importlib import resources
 from pathlib import Path
 
-from firmcell.core.brief import Brief
+from firmcell.core.analysis import analyse
+from firmcell.core.brief import Blocked, Brief, SpaceShape
 from firmcell.core.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, Leads
 from firmcell.core.events import CellCheck, Checked, Remark, StepPassed, WeldRow, WeldSample
 from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
@@ -15,20 +17,38 @@ BUILDER = "Wren Ashby"
 HELPER = "Tam Holloway"
 
 
+HOIST_TRAY_M = ((-0.120, -0.055), (0.120, -0.055), (0.120, -0.012), (0.044, 0.055), (-0.120, 0.055))
+"""The hoist's tray, 240 × 110 mm: one corner is cut off for the winch."""
+
+
 def orchard_hoist(shelf: Shelf) -> Design:
-    """The hoist's lithium pack: 10S4P of the 21700 class, 25 A steady, 45 A for 10 s, tray 240 × 110 × 90 mm."""
+    """The hoist's lithium pack: 10S4P of the 21700 class, 25 A steady, 45 A for 10 s, in an odd tray 240 × 110 × 90 mm.
+
+    The layout engine placed and sorted the cells; what it found is stored beside, by tools/lay_demo.py.
+    """
+    stored = resources.files("firmcell") / "data" / "demo" / "orchard-hoist-layout.json"
+    laid = Arrangement.model_validate_json(stored.read_text(encoding="utf-8"))
+    return hoist_in_rows(shelf).edited("arrangement", laid)
+
+
+def hoist_in_rows(shelf: Shelf) -> Design:
+    """The hoist's pack as it was before it was laid out: whole rows, which do not fit the tray."""
     return Design(
         brief=Brief(
             title="Orchard hoist", customer="Hollin Lea, top orchard", load_voltage_min_v=32.0,
             load_voltage_max_v=43.0, current_steady_a=25.0, current_peak_a=45.0, peak_duration_s=10.0,
-            energy_j=550 * 3600.0, box_length_m=0.240, box_width_m=0.110, box_height_m=0.090, clearance_m=0.001,
+            energy_j=550 * 3600.0, space=SpaceShape.OUTLINE, outline_m=HOIST_TRAY_M, box_height_m=0.090, clearance_m=0.001,
+            blocked=(
+                Blocked(name="guard", x_m=0.113, y_m=-0.014, length_m=0.012, width_m=0.062, holds_board=True),
+                Blocked(name="screw post", x_m=-0.110, y_m=0.045, length_m=0.009, width_m=0.009, round=True),
+            ),
             mass_limit_kg=3.5, ambient_min_k=268.15, ambient_max_k=303.15, load_capacitance_f=0.0022, shaken=True,
         ),
         cell=part_named(shelf, Cell, "21700 high-energy 5.0 Ah"), series=10, parallel=4,
         arrangement=Arrangement(rows=4),
         joining=Joining(
-            link_strip=part_named(shelf, Strip, "pure nickel strip 0.15 × 8"), link_layers=1,
-            collector_strip=part_named(shelf, Strip, "copper strip 0.15 × 10"), collector_layers=2,
+            link_strip=part_named(shelf, Strip, "pure nickel strip 0.15 × 8"), link_layers=2,
+            collector_strip=part_named(shelf, Strip, "copper strip 0.15 × 10"), collector_layers=3,
         ),
         leads=Leads(
             wire=part_named(shelf, Wire, "10 AWG silicone"), length_m=0.25,
@@ -124,7 +144,9 @@ def make_demo(name: str, folder: Path) -> Path:
 def _hoist_records(job: JobFile) -> None:
     """Everything up to the welds of the bottom face, with one rework on the way."""
     welder, setting = "bench welder, capacitor type", "level 6"
-    strip = job.latest().design().joining.link_strip.name
+    design = job.latest().design()
+    strip = design.joining.link_strip.name
+    pieces = analyse(design).strips
 
     def look(step: str, *right: str) -> None:
         job.append(Checked(right=right), step, BUILDER)
@@ -168,7 +190,8 @@ def _hoist_records(job: JobFile) -> None:
     )
     job.append(StepPassed(note="level 5 too cold, level 6 holds"), "weld-sample", BUILDER)
     look("turn-bottom", "Each visible end as drawn", "Rings in place")
-    for node, welds in ((0, 16), (2, 32)):
+    for node in (0, 2):
+        welds = sum(p.weld_pairs for p in pieces if p.node == node)
         step = f"weld-bottom-N{node}"
         job.append(
             WeldRow(machine=welder, setting=setting, pulses=2, strip=strip, welds=welds, flat=True, tug=True),

@@ -2,8 +2,30 @@
 
 import csv
 import io
+from math import degrees
 
 from firmcell.core.analysis import Analysis
+from firmcell.core.design import Design
+from firmcell.core.hand import in_space
+
+
+def positions_csv(design: Design, analysis: Analysis) -> str:
+    """Return the place of every cell in mm, from the middle of the space (placed cells) or of the pack (whole rows)."""
+    layout = analysis.layout
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(["cell", "group", "plus_on", "x_mm", "y_mm", "angle_deg", "block", "layer", "locked"])
+    for c in layout.cells:
+        x, y = in_space(layout, c, c.x_m, c.y_m)
+        up = "far terminal" if layout.terminal_m and c.positive_up else "near terminal" if layout.terminal_m else (
+            "top" if c.positive_up else "bottom"
+        )  # fmt: skip
+        locked = bool(design.arrangement.placed) and design.arrangement.placed[c.number - 1].locked
+        write.writerow(
+            [c.number, c.group, up, f"{x * 1e3:.3f}", f"{y * 1e3:.3f}", f"{degrees(c.angle_rad):.3f}", c.block, c.layer,
+             "yes" if locked else "no"]
+        )  # fmt: skip
+    return out.getvalue()
 
 
 def analysis_csv(analysis: Analysis) -> str:

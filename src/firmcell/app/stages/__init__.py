@@ -8,14 +8,14 @@ from firmcell.app.stages.design_pages import (
     JacketPage,
     LeadsPage,
     MetalPage,
-    StackPage,
 )
 from firmcell.app.stages.page import Page
 from firmcell.app.stages.passport import PassportPage
 from firmcell.app.stages.proof import ProofPage
+from firmcell.app.stages.stack_page import StackPage
 
 PAGES: tuple[type[Page], ...] = (
     BriefPage, CellsPage, StackPage, MetalPage, LeadsPage, GuardPage, JacketPage, BenchPage, ProofPage, PassportPage,
 )  # fmt: skip
 
-__all__ = ["PAGES", "BenchPage", "Page", "PassportPage", "ProofPage"]
+__all__ = ["PAGES", "BenchPage", "Page", "PassportPage", "ProofPage", "StackPage"]

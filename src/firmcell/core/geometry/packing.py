@@ -13,6 +13,8 @@ SIN60 = float(np.sqrt(3) / 2)
 REFINED = 5
 """Offsets tried along each direction about the best, on a finer step."""
 STEP_RAD = np.pi / 12
+CENTRING_M = 0.008
+"""Cells that are nearer to the edge than the nearest and this can become the nearest when all are shifted by half of it."""
 EPS = 1e-9
 
 
@@ -169,8 +171,7 @@ def _best_offset(
     shift = turned(near[second : second + 1], angle) if more > most else turned(trial[best : best + 1], angle)
     points = base + shift
     fits = footprint.room(region, points, angle) >= wall_m - EPS
-    points = points[fits] if anchors is not None and len(anchors) else _centred(region, footprint, points[fits], angle)
-    return Places(points, "staggered" if staggered else "square", angle, spacing_m)
+    return Places(points[fits], "staggered" if staggered else "square", angle, spacing_m)
 
 
 def _snug_offsets(
@@ -203,20 +204,25 @@ def _count(
     return best, int(counts[best])
 
 
-def _centred(region: Region, footprint: Footprint, points: Array, angle: float) -> Array:
-    """Shift all cells together towards the most even room to the edge."""
+def centred(region: Region, footprint: Footprint, places: Places) -> Places:
+    """Return the places shifted together towards the most even room to the edge."""
+    points, angle = places.points_m, places.angle_rad
     if not len(points):
-        return points
-    step, room = 0.002, float(footprint.room(region, points, angle).min())
+        return places
+    room = footprint.room(region, points, angle)
+    # Only cells near the edge decide.
+    edge = np.flatnonzero(room < room.min() + CENTRING_M)
+    shift, least, step = np.zeros(2), float(room.min()), CENTRING_M / 2
     while step > 2e-5:
-        moves = np.array([[step, 0], [-step, 0], [0, step], [0, -step]])
-        rooms = [float(footprint.room(region, points + move, angle).min()) for move in moves]
+        moves = shift + step * np.array([[1, 0], [-1, 0], [0, 1], [0, -1]])
+        trial = (points[edge][None] + moves[:, None]).reshape(-1, 2)
+        rooms = footprint.room(region, trial, angle).reshape(4, -1).min(axis=1)
         best = int(np.argmax(rooms))
-        if rooms[best] > room + EPS:
-            points, room = points + moves[best], rooms[best]
+        if rooms[best] > least + EPS and np.hypot(*moves[best]) < CENTRING_M / 2:
+            shift, least = moves[best], float(rooms[best])
         else:
             step /= 2
-    return points
+    return Places(points + shift, places.lattice, angle, places.spacing_m)
 
 
 def free_places(region: Region, footprint: Footprint, pitch_m: float, wall_m: float, direction_rad: float) -> Places:
