@@ -14,14 +14,13 @@ from firmcell.app.tables import RowsTable
 from firmcell.app.theme import DARK, FAMILY, LIGHT, PALETTES, style_sheet
 from firmcell.core.analysis import analyse
 from firmcell.core.brief import Brief
-from firmcell.core.design import Design, Lattice
+from firmcell.core.design import Design, Face, Lattice
 from firmcell.core.events import CellCheck, InsulationReading, SolderJoint, WeldSample
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Stage
 from firmcell.core.parts import Fuse, Wire
 from firmcell.core.refusal import Refusal
 from firmcell.core.stage_paint import StagePaint
-from firmcell.core.design import Face
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.pens.ink import PAPER
 

@@ -110,11 +110,11 @@ def test_units_change_with_the_system(hoist_window, qtbot):
     window = hoist_window
     window.set_system("inch")
     window.go(Stage.BRIEF)
-    row = field(window.page(Stage.BRIEF), "brief.box_length_m").row
+    row = field(window.page(Stage.BRIEF), "brief.box_height_m").row
     assert row.unit.text() == "in"
-    assert row.editor.text() == "9.449"
-    type_in(qtbot, row.editor, "9 3/4")
-    assert window.session.design.brief.box_length_m == pytest.approx(9.75 * 0.0254)
+    assert row.editor.text() == "3.543"
+    type_in(qtbot, row.editor, "3 3/4")
+    assert window.session.design.brief.box_height_m == pytest.approx(3.75 * 0.0254)
     ambient = field(window.page(Stage.BRIEF), "brief.ambient_max_k").row
     assert (ambient.editor.text(), ambient.unit.text()) == ("86", "°F")
 
@@ -133,7 +133,8 @@ def test_cure_by_key(hoist_window, qtbot):
 
 def test_enter_on_a_finding_goes_to_its_stage(hoist_window, qtbot):
     window = hoist_window
-    row = next(i for i, f in enumerate(window.session.findings) if f.code == "ME-3")
+    window.session.edit("joining.link_layers", 1, "one layer")
+    row = next(i for i, f in enumerate(window.session.findings) if f.code == "ME-1")
     window.findings.setFocus()
     window.findings.setCurrentIndex(window.findings.findings.index(row, 0))
     qtbot.keyClick(window.findings, Qt.Key.Key_Return)

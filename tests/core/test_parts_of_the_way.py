@@ -10,7 +10,7 @@ from shapely.geometry import MultiPoint, Point, box
 from firmcell.core.analysis import analyse
 from firmcell.core.build import EMPTY_STATE, BuildState
 from firmcell.core.describe import describe
-from firmcell.core.design import BoardPlace, TurnAxis
+from firmcell.core.design import BoardPlace, Face, TurnAxis
 from firmcell.core.drawing import Area, Disc, Label, Stroke, bounds_of
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Stage
@@ -19,7 +19,6 @@ from firmcell.core.leads import connector_limit, loop_resistance, wire_options
 from firmcell.core.parts import Connector, Fuse, Wire
 from firmcell.core.stage_paint import stage_paint
 from firmcell.core.steps import new_pack_steps
-from firmcell.core.design import Face
 from firmcell.core.wording import celsius, duration, figures, kilograms, volts
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.parts import part_named, shipped_shelf

@@ -14,10 +14,10 @@ from pypdf import PdfReader
 
 from firmcell.core.analysis import analyse
 from firmcell.core.build import fold
+from firmcell.core.design import Face
 from firmcell.core.events import Remark, TapReading
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.refusal import Refusal
-from firmcell.core.design import Face
 from firmcell.store.demo import DEMO_JOBS, make_demo
 from firmcell.store.exchange import import_job, job_to_json, read_exchange
 from firmcell.store.jobfile import JobFile

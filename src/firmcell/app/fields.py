@@ -299,7 +299,7 @@ class RecordForm(QWidget):
         grid.setColumnStretch(1, 1)
         self.fields: dict[str, Field] = {}
         for name, info in model.model_fields.items():
-            if name == "kind" or name in skip:
+            if name == "kind" or name in skip or get_origin(info.annotation) is tuple:
                 continue
             field = Field(grid, model, name, partial(self._values.__setitem__, name), system)
             value = given.get(name, None if info.is_required() else info.default)

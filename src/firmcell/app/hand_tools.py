@@ -102,7 +102,9 @@ class HandTools(QObject):
         if held and not g.moved:
             return hand.unblock_place(session.design, int(held[0].removeprefix("blocked:")))
         layout = session.analysis.layout
-        (x0, y0), (x1, y1) = (hand.in_space(layout, 1, *self._bench(session, face, p)) for p in (g.start, g.end))
+        (x0, y0), (x1, y1) = (
+            hand.in_space(layout, 1, *self._bench(session, face, p)) for p in (g.start, g.end)
+        )
         if abs(x1 - x0) < MM or abs(y1 - y0) < MM:
             return None
         place = Blocked(

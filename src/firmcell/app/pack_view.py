@@ -599,7 +599,12 @@ class PackView(QWidget):
         for face in reversed(self._faces):
             point = (scene.x() - face.origin.x(), face.origin.y() - scene.y())
             for shape in reversed(face.drawing.shapes):
-                if shape.ref.startswith(kinds) and shape.ref and not self._quiet(shape.role) and _holds(shape, point):
+                if (
+                    shape.ref.startswith(kinds)
+                    and shape.ref
+                    and not self._quiet(shape.role)
+                    and _holds(shape, point)
+                ):
                     return shape.ref
         return ""
 

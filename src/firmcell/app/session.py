@@ -9,7 +9,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import BuildState, fold
-from firmcell.core.design import Design
+from firmcell.core.design import Design, Face
 from firmcell.core.drawing import Drawing
 from firmcell.core.events import Event, Payload
 from firmcell.core.face_picture import face_drawing
@@ -20,7 +20,6 @@ from firmcell.core.rules import find
 from firmcell.core.section_picture import section_drawing
 from firmcell.core.shelf import Shelf
 from firmcell.core.steps import Step, new_pack_steps, next_step
-from firmcell.core.design import Face
 from firmcell.store.jobfile import JobFile
 from firmcell.store.sentences import first_fault
 

@@ -10,8 +10,8 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWi
 from firmcell.app.pack_view import PackView
 from firmcell.app.theme import Palette, sized
 from firmcell.core.analysis import analyse
-from firmcell.core.face_picture import face_drawing
 from firmcell.core.design import Face
+from firmcell.core.face_picture import face_drawing
 from firmcell.store.demo import DEMO_JOBS, orchard_hoist
 from firmcell.store.parts import shipped_shelf
 

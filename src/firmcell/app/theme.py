@@ -50,7 +50,7 @@ LIGHT = Palette(
     roles={
         "outline.jacket": ("#f3efe3", "#6b7478", 0.5),
         "space.edge": ("#efeadb", "#20282b", 0.6), "space.blocked": ("#b9b29d", "#4b565b", 0.3),
-        "label.blocked": ("#20282b", None, 0), "place.spare": (None, "#8a8470", 0.35),
+        "label.blocked": ("#20282b", None, 0), "group.border": ("#20282b", None, 0), "place.spare": (None, "#8a8470", 0.35),
         "mark.locked": ("#20282b", None, 0), "mark.locked.arch": ("#20282b", None, 0),
         "plate": ("#a9b0b2", "#3c4447", 0.25), "plate.slot": ("#f6f1e1", "#3c4447", 0.1),
         "strip.bridge": ("#8a6fb0", "#3f2c66", 0.2), "sheet": ("#ece5cd", "#8a8470", 0.2), "tape": ("#d9b45a", "#8a5a00", 0.15),
@@ -80,7 +80,7 @@ DARK = Palette(
     roles={
         "outline.jacket": ("#272f33", "#8b979b", 0.5),
         "space.edge": ("#232c30", "#c3c9c6", 0.6), "space.blocked": ("#4a4638", "#b9b29d", 0.3),
-        "label.blocked": ("#ece6d6", None, 0), "place.spare": (None, "#8f99a0", 0.35),
+        "label.blocked": ("#ece6d6", None, 0), "group.border": ("#f0dfae", None, 0), "place.spare": (None, "#8f99a0", 0.35),
         "mark.locked": ("#16201f", None, 0), "mark.locked.arch": ("#16201f", None, 0),
         "plate": ("#868f92", "#23292b", 0.25), "plate.slot": ("#20282b", "#23292b", 0.1),
         "strip.bridge": ("#b79cf0", "#3f2c66", 0.2), "sheet": ("#d8d0b8", "#8f886f", 0.2), "tape": ("#f0b84a", "#5e3b10", 0.15),
@@ -161,6 +161,13 @@ def style_sheet(p: Palette) -> str:
     QPushButton[main="true"] {{ background: {p.accent}; color: {p.on_accent}; border: 1px solid {p.accent}; font-weight: 600; }}
     QPushButton[main="true"]:focus {{ border: 2px solid {p.ink}; }}
     QPushButton[main="true"]:disabled {{ background: {p.rule}; color: {p.quiet}; border-color: {p.rule}; }}
+    QToolButton {{ background: {p.raised}; border: 1px solid {p.rule}; border-radius: 4px; padding: 4px 8px; }}
+    QToolButton:hover {{ border-color: {p.accent}; }}
+    QToolButton:focus {{ border: 2px solid {p.accent}; padding: 3px 7px; }}
+    QToolButton:checked {{ background: {p.accent}; color: {p.on_accent}; border-color: {p.accent}; }}
+    QToolButton:checked:focus {{ border: 2px solid {p.ink}; }}
+    QProgressBar {{ background: {p.field}; border: 1px solid {p.rule}; border-radius: 4px; text-align: center; }}
+    QProgressBar::chunk {{ background: {p.lit}; border-radius: 3px; }}
     QCheckBox {{ spacing: 8px; }}
     QCheckBox::indicator {{ width: 14px; height: 14px; border: 1px solid {p.quiet}; border-radius: 3px; background: {p.field}; }}
     QCheckBox::indicator:checked {{ image: url({icon_path("tick", p.name)}); border: 1px solid {p.accent}; }}

@@ -33,13 +33,12 @@ from firmcell.app.tables import FindingsList
 from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
 from firmcell.core.brief import Brief, SpaceShape
 from firmcell.core.describe import describe
-from firmcell.core.design import TurnAxis
+from firmcell.core.design import Face, TurnAxis
 from firmcell.core.findings import Finding, Severity, Stage
 from firmcell.core.propose import propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
-from firmcell.core.stage_paint import stage_paint
-from firmcell.core.design import Face
+from firmcell.core.stage_paint import stage_paint, with_strips
 from firmcell.core.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import SUFFIX, JobFile
@@ -197,7 +196,9 @@ class MainWindow(QMainWindow):
         self._action(bench, "&Who is at the bench…", "", self.ask_person)
         self._action(view, "&Turn about the other axis", "Ctrl+T", self.turn_axis)
         self._action(view, "&Fit the picture", "Ctrl+0", self.view.fit)
-        self.section_action = self._action(view, "&Section through the pack", "Ctrl+E", self._paint, checkable=True)
+        self.section_action = self._action(
+            view, "&Section through the pack", "Ctrl+E", self._paint, checkable=True
+        )
         view.addSeparator()
         self._action(view, "&Light or dark", "Ctrl+D", self.toggle_look)
         units = QActionGroup(self)
@@ -497,6 +498,8 @@ class MainWindow(QMainWindow):
         current = self._bench().step if self.stage is Stage.BENCH else None
         faces = self._faces_shown()
         paint = stage_paint(self.stage, design, analysis, session.state, session.steps, current)
+        if self.view.tool is Tool.STRIP:
+            paint = with_strips(paint)
         self.view.show_faces([session.face(f) if f else session.section() for f in faces], paint)
         self._show_card(self.view.selected)
         self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
@@ -538,6 +541,7 @@ class MainWindow(QMainWindow):
         if tool is not Tool.LOOK and self.stage is not Stage.STACK:
             self.go(Stage.STACK)
         self.hand.choose(tool)
+        self._paint()
         page = self.pages.get(Stage.STACK)
         if isinstance(page, StackPage):
             page.show_tool(tool, HINTS[tool])

@@ -18,6 +18,8 @@ examples:
   firm-cell analyse hoist.firmcell --json | jq .analysis.pack.energy_wh
   firm-cell new --brief brief.json -o new.firmcell
   firm-cell export hoist.firmcell --to pdf passport.pdf
+  firm-cell lay hoist.firmcell --outline tray.dxf
+  firm-cell export hoist.firmcell --to template faces.pdf
   firm-cell log hoist.firmcell                  every record, oldest first
   firm-cell verify hoist.firmcell               is the record unchanged?
   firm-cell shots docs/screenshots              pictures of every stage, without a screen
@@ -86,9 +88,10 @@ def _parser() -> argparse.ArgumentParser:
     sub.add_argument("job", type=Path, metavar="JOB")
     sub.add_argument(
         "--to",
-        choices=("json", "csv", "pdf", "html"),
+        choices=("json", "csv", "pdf", "html", "template", "dxf", "svg", "positions", "stl"),
         required=True,
-        help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport",
+        help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport; template: 1:1 PDF of both faces; "
+        "dxf, svg: faces; positions: CSV of cell places; stl: cell holder",
     )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
     sub = command(
@@ -99,6 +102,23 @@ def _parser() -> argparse.ArgumentParser:
     )
     sub.add_argument("json", type=Path, metavar="FILE")
     sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub = command(
+        "lay",
+        _lay,
+        "find places and groups for the cells of a job and save them",
+        "firm-cell lay hoist.firmcell --outline tray.dxf --lattice staggered",
+    )
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument(
+        "--outline", type=Path, metavar="FILE", help="DXF, SVG or CSV (mm) of the space, seen from above"
+    )
+    sub.add_argument(
+        "--lattice", choices=("square", "staggered", "free"), help="only this one; otherwise the best"
+    )
+    sub.add_argument("--seed", type=int, default=1, metavar="N", help="another seed, another try")
+    sub.add_argument(
+        "--effort", type=float, default=1.0, metavar="X", help="moves of the search in proportion"
+    )
     sub = command("log", _log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json")
     sub.add_argument("job", type=Path, metavar="JOB")
     sub.add_argument("--json", action="store_true", help="one record a line")
@@ -114,7 +134,7 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-COMMANDS = ("open", "analyse", "new", "export", "import", "log", "verify", "shots")
+COMMANDS = ("open", "analyse", "new", "export", "import", "lay", "log", "verify", "shots")
 
 
 def main(argv: list[str]) -> int:
@@ -209,6 +229,24 @@ def _import(arguments: argparse.Namespace) -> int:
 
     import_job(_read(arguments.json), str(arguments.json), arguments.output).close()
     print(arguments.output)
+    return 0
+
+
+def _lay(arguments: argparse.Namespace) -> int:
+    from firmcell.core.arrange import ORDER
+    from firmcell.core.design import Lattice
+    from firmcell.store.office import lay
+
+    if not 0 < arguments.effort <= 1000:
+        raise Refusal("--effort must be above 0 and at most 1000; 1 is the usual.")
+    lattices = (Lattice(arguments.lattice),) if arguments.lattice else ORDER
+    found = lay(arguments.job, lattices, arguments.seed, arguments.effort, arguments.outline)
+    for choice in found.choices:
+        print(f"  {choice.lattice.value:<10} {choice.count} places; more than {choice.bound} are impossible")
+    assert found.arrangement is not None
+    print(f"{arguments.job}: {len(found.arrangement.placed)} cells placed, {found.arrangement.lattice.value}")
+    for sentence in found.advice:
+        print(f"  {sentence}")
     return 0
 
 

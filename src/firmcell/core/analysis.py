@@ -1,11 +1,19 @@
 """One pure function from a design to everything the program knows about it."""
 
-from firmcell.core.clearances import TooNear, metal_too_near
 from firmcell.core.chemistry import resting_voltage
-from firmcell.core.design import Design
+from firmcell.core.clearances import TooNear, metal_too_near
+from firmcell.core.design import BoardPlace, Design
 from firmcell.core.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.fit import FitFigures, fit_figures
-from firmcell.core.jacket import Envelope, SleeveFit, envelope, fit_sleeve, flat_width_needed, metal_height
+from firmcell.core.jacket import (
+    Envelope,
+    SleeveFit,
+    board_place,
+    envelope,
+    fit_sleeve,
+    flat_width_needed,
+    metal_height,
+)
 from firmcell.core.layout import Layout, lay_out
 from firmcell.core.leads import LeadFigures, lead_figures, prospective_short_circuit
 from firmcell.core.quantity import AH, WH, Frozen
@@ -121,7 +129,14 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     steady, peak, ambient = brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k
     layout = lay_out(cell, design.series, design.parallel, design.arrangement)
     pieces = strip_pieces(
-        layout, design.joining, cell.resistance_ohm, steady, peak, brief.peak_duration_s, cell.temperature_max_k, ambient
+        layout,
+        design.joining,
+        cell.resistance_ohm,
+        steady,
+        peak,
+        brief.peak_duration_s,
+        cell.temperature_max_k,
+        ambient,
     )
     cells_ohm = design.series * cell.resistance_ohm / design.parallel
     shares = strip_shares(layout, design.joining, cell.resistance_ohm)
@@ -140,7 +155,15 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
     height = cell.length_m + 2 * metal_height(design)
-    taps = tap_list(layout, cell, design.guarding, design.cell_now_v, height)
+    kept = board_place(design) if design.guarding.place is BoardPlace.END else None
+    taps = tap_list(
+        layout,
+        cell,
+        design.guarding,
+        design.cell_now_v,
+        height,
+        kept.x_m - layout.origin_m[0] if kept else None,
+    )
     fit = fit_figures(design, layout)
     outer = envelope(design, layout, fit)
     jacket = design.jacket

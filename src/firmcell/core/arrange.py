@@ -1,11 +1,13 @@
 """The layout engine: places for the cells in the real space, then which cell belongs to which group."""
 
-from collections.abc import Callable, Iterator, Sequence
+from collections import deque
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from itertools import groupby
 from math import hypot
 
 import numpy as np
+from numpy.typing import NDArray
 
 from firmcell.core.design import Arrangement, Design, Lattice, PlacedCell
 from firmcell.core.geometry.packing import Footprint, Places, centred, free_places, search_lattices
@@ -294,7 +296,9 @@ def _group(
         places, share = choice.places[block], shares[block]
         minus = design.arrangement.minus_at_m if order == 0 else _middle(choice.places[blocks[order - 1]])
         plus = (
-            design.arrangement.plus_at_m if order == len(blocks) - 1 else _middle(choice.places[blocks[order + 1]])
+            design.arrangement.plus_at_m
+            if order == len(blocks) - 1
+            else _middle(choice.places[blocks[order + 1]])
         )
         n = len(places)
         fixed: tuple[int, ...] = ()
@@ -309,9 +313,7 @@ def _group(
         pairs = _pairs(design.cell, places)
         to_group = PlacesToGroup(places.points_m, pitch, pairs, places.angle_rad, fixed)
         grouping = None
-        for progress in group_cells(
-            to_group, share, design.parallel, minus, plus, seed, effort, keep
-        ):
+        for progress in group_cells(to_group, share, design.parallel, minus, plus, seed, effort, keep):
             grouping = progress.best
             last = order == len(blocks) - 1
             yield (order + progress.fraction) / len(blocks), [*done, grouping] if last else None
@@ -320,7 +322,7 @@ def _group(
         first += share
 
 
-def _pairs(cell: Cell, places: Places) -> Array:
+def _pairs(cell: Cell, places: Places) -> NDArray[np.intp]:
     n = len(places)
     aside = None if cell.is_round else places.spacing_m[1] / 4
     angles = np.full(n, places.angle_rad)
@@ -365,10 +367,8 @@ def _worth(design: Design, groupings: list[Grouping]) -> float:
 def _arranged(
     design: Design, choice: Choice, groupings: list[Grouping], locked: list[list[int]] | None = None
 ) -> Arrangement:
-    shares = [s for s in _shares_with_locked(design, choice, locked)]
-    held = {
-        (round(p.x_m, 7), round(p.y_m, 7), p.block) for p in design.arrangement.placed if p.locked
-    }
+    shares = _shares_with_locked(design, choice, locked)
+    held = {(round(p.x_m, 7), round(p.y_m, 7), p.block) for p in design.arrangement.placed if p.locked}
     placed: list[PlacedCell] = []
     spare: list[tuple[float, float, int]] = []
     blocks = [b for b, share in enumerate(shares) if share]
@@ -410,7 +410,9 @@ def _in_order(placed: list[PlacedCell]) -> list[PlacedCell]:
         along_x = max(xs) - min(xs) >= max(ys) - min(ys)
         ordered += sorted(
             group,
-            key=lambda p: (round(p.x_m, 5), round(p.y_m, 5)) if along_x else (round(p.y_m, 5), round(p.x_m, 5)),
+            key=lambda p: (
+                (round(p.x_m, 5), round(p.y_m, 5)) if along_x else (round(p.y_m, 5), round(p.x_m, 5))
+            ),
         )
     return ordered
 
@@ -425,7 +427,9 @@ def _turned_for_short_links(placed: list[PlacedCell], cell: Cell) -> list[Placed
 
     def terminals(cells: list[PlacedCell], up: bool, plus: bool) -> Array:
         out = half if up == plus else -half
-        return np.array([(p.x_m - out * np.sin(p.angle_rad), p.y_m + out * np.cos(p.angle_rad)) for p in cells])
+        return np.array(
+            [(p.x_m - out * np.sin(p.angle_rad), p.y_m + out * np.cos(p.angle_rad)) for p in cells]
+        )
 
     def link(k: int, up: bool, next_up: bool) -> float:
         a, b = terminals(groups[k], up, True), terminals(groups[k + 1], next_up, False)
@@ -458,46 +462,38 @@ def _too_few(design: Design, choices: Sequence[Choice]) -> str:
     counts = ", ".join(f"{c.lattice.value} {c.count}" for c in choices)
     less = groups and best.count // design.series
     help_ = f" With {less} in parallel it would fit." if less else ""
-    return (
-        f"{wanted} cells do not fit: places found are {counts}; more than {best.bound} are impossible there.{help_}"
-    )
+    return f"{wanted} cells do not fit: places found are {counts}; more than {best.bound} are impossible there.{help_}"
 
 
-def _advice(
-    design: Design, groupings: list[Grouping], choices: Sequence[Choice], seed: int
-) -> Iterator[str]:
+def _advice(design: Design, groupings: list[Grouping], choices: Sequence[Choice], seed: int) -> Iterator[str]:
     """Say which group suffers and what would help, tried out before it is said."""
-    links = [k for g in groupings for k in g.served]
-    torn = [t for g in groupings for t in g.torn]
-    least = min(links, default=design.parallel)
+    # Each grouping counts its groups from 1; over the whole pack they follow each other.
+    links, torn, first = [], [], 0
+    for g in groupings:
+        links += [(served, first + k) for k, served in enumerate(g.served, start=1)]
+        torn += [first + t for t in g.torn]
+        first += len(g.served) + 1
+    least, k = min(links, default=(design.parallel, 0))
     if not torn and least >= design.parallel:
         return
     if torn:
         yield f"Group {torn[0]} does not hang together in this outline."
     else:
-        k = links.index(least) + 1
         yield f"Of groups {k} and {k + 1} only {least} of {design.parallel} cells touch the other group."
     if design.parallel > 1:
         smaller = design.edited("parallel", design.parallel - 1)
-        found = _last(lambda: arrange(smaller, seed=seed, effort=TRIAL_EFFORT, trials=False))
-        if found is not None and found.arrangement is not None:
-            fewer = fewest_links(smaller, found.arrangement)
-            if fewer >= design.parallel - 1:
-                yield f"One cell fewer in parallel ({design.parallel - 1}) would give every cell its link."
+        found = laid_out(arrange(smaller, seed=seed, effort=TRIAL_EFFORT, trials=False))
+        if found.arrangement is not None and fewest_links(smaller, found.arrangement) >= design.parallel - 1:
+            yield f"One cell fewer in parallel ({design.parallel - 1}) would give every cell its link."
     for choice in choices:
         if choice.count < design.cell_count:
             short = design.cell_count - choice.count
             yield f"{choice.lattice.value.capitalize()} holds {choice.count}: {short} too few."
 
 
-def _last(run: Callable[[], Iterator[Arranged]]) -> Arranged | None:
-    last = None
-    try:
-        for last in run():
-            pass
-    except Refusal:
-        return None
-    return last
+def laid_out(steps: Iterator[Arranged]) -> Arranged:
+    """Read a search to its end and return its last step; raises as the search does."""
+    return deque(steps, maxlen=1).pop()
 
 
 def fewest_links(design: Design, arrangement: Arrangement) -> int:
@@ -506,9 +502,7 @@ def fewest_links(design: Design, arrangement: Arrangement) -> int:
 
     layout = lay_out(design.cell, design.series, design.parallel, arrangement)
     blocks = [{c.block for c in layout.group_cells(g)} for g in range(1, design.series + 1)]
-    return min(
-        (k for g, k in enumerate(layout.links) if blocks[g] == blocks[g + 1]), default=design.parallel
-    )
+    return min((k for g, k in enumerate(layout.links) if blocks[g] == blocks[g + 1]), default=design.parallel)
 
 
 def nearest_place(

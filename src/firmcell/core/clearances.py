@@ -1,5 +1,6 @@
 """Distances on each face between metal of different potentials, and what strips run over."""
 
+import itertools
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -75,13 +76,16 @@ def _segments(runs: list[StripRun], joining: Joining) -> _Segments:
             points = points.copy()
             points[0] += first / np.hypot(*first) * PAD_OVERHANG_M
             points[-1] += last / np.hypot(*last) * PAD_OVERHANG_M
-        for a, b in zip(points, points[1:], strict=False):
+        for a, b in itertools.pairwise(points):
             place.append(n)
             starts.append(a)
             ends.append(b)
             half.append(strip.width_m / 2)
     return _Segments(
-        np.array(place, dtype=np.intp), np.array(starts).reshape(-1, 2), np.array(ends).reshape(-1, 2), np.array(half)
+        np.array(place, dtype=np.intp),
+        np.array(starts).reshape(-1, 2),
+        np.array(ends).reshape(-1, 2),
+        np.array(half),
     )
 
 

@@ -22,6 +22,7 @@ def describe(ref: str, design: Design, analysis: Analysis) -> Description | None
     kind, _, name = ref.partition(":")
     teller = {
         "cell": _cell, "strip": _strip, "tap": _tap, "group": _group, "lead": _lead, "board": _board,
+        "space": _space, "blocked": _blocked, "spare": _spare,
         "jacket": _jacket, "node": _node, "connector": _connector, "fuse": _fuse, "sleeve": _jacket,
     }.get(kind)  # fmt: skip
     return teller(name, design, analysis) if teller else None
@@ -52,11 +53,15 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
         StripKind.LINK: "Series link",
         StripKind.PARALLEL: "Parallel strip",
         StripKind.COLLECTOR: "Collecting strip",
+        StripKind.BRIDGE: "Bridge between blocks",
+        StripKind.PLATE: "Plate",
     }[p.kind]
     why = {
-        StripKind.LINK: "Pack current divided by the number of links.",
+        StripKind.LINK: "From group to group; how much it carries is solved on the real layout.",
         StripKind.PARALLEL: "Evens out its group; it carries current only where a cell has no link of its own.",
-        StripKind.COLLECTOR: "One cell's share more in each span towards the lead: k/P in the k-th.",
+        StripKind.COLLECTOR: "More in each span towards the lead, with the share of each cell it has passed.",
+        StripKind.BRIDGE: "Flexible insulated wire: blocks move against each other.",
+        StripKind.PLATE: "The band of the plate between two neighbouring pads that carries most.",
     }[p.kind]
     return Description(
         f"{title} {p.id}",
@@ -94,15 +99,24 @@ def _group(name: str, d: Design, a: Analysis) -> Description | None:
     if not name.isdigit() or not 1 <= int(name) <= d.series:
         return None
     cells = a.layout.group_cells(int(name))
+    if not cells:
+        return None
     return Description(
         f"Group {name}",
         (
-            ("Cells", f"{cells[0].number} to {cells[-1].number}" if len(cells) > 1 else str(cells[0].number)),
+            ("Cells", _numbers([c.number for c in cells])),
             ("Stands", f"plus {'up' if cells[0].positive_up else 'down'}"),
             ("Between", f"B{int(name) - 1} and B{name}"),
             ("Resistance", milliohms(d.cell.resistance_ohm / d.parallel)),
         ),
     )
+
+
+def _numbers(numbers: list[int]) -> str:
+    """Numbers in words: 5 to 8 if they follow each other, otherwise each."""
+    if len(numbers) > 2 and numbers == list(range(numbers[0], numbers[-1] + 1)):
+        return f"{numbers[0]} to {numbers[-1]}"
+    return ", ".join(str(n) for n in numbers)
 
 
 def _lead(name: str, d: Design, a: Analysis) -> Description | None:
@@ -154,6 +168,45 @@ def _fuse(name: str, d: Design, a: Analysis) -> Description | None:
     return Description(
         fuse.name, (("Breaks", amperes(fuse.breaking_a)), ("A short drives", amperes(a.pack.short_circuit_a)))
     )
+
+
+def _space(name: str, d: Design, a: Analysis) -> Description | None:
+    if d.brief.box_m is None:
+        return None
+    length, width, height = d.brief.box_m
+    fit = a.fit
+    rows = [("Size", f"{length * 1e3:.1f} × {width * 1e3:.1f} × {height * 1e3:.1f} mm")]
+    if fit.gap_wall_m is not None:
+        rows.append(
+            ("Tightest", f"{millimetres(fit.gap_wall_m)} to a cell, {millimetres(fit.wall_needed_m)} needed")
+        )
+    return Description("Space", tuple(rows), "Clearance, side sheet and sleeves are kept free at the edge.")
+
+
+def _blocked(name: str, d: Design, a: Analysis) -> Description | None:
+    if not name.isdigit() or int(name) >= len(d.brief.blocked):
+        return None
+    b = d.brief.blocked[int(name)]
+    size = (
+        f"⌀ {millimetres(b.length_m)}" if b.round else f"{millimetres(b.length_m)} × {millimetres(b.width_m)}"
+    )
+    return Description(
+        b.name,
+        (
+            ("Size", size),
+            ("Place", f"{b.x_m * 1e3:+.1f}, {b.y_m * 1e3:+.1f} mm from the middle of the space"),
+        ),
+        "Nothing may stand here, through the whole height.",
+    )
+
+
+def _spare(name: str, d: Design, a: Analysis) -> Description | None:
+    spare = d.arrangement.spare_m
+    if not name.isdigit() or int(name) >= len(spare):
+        return None
+    x, y, _ = spare[int(name)]
+    place = (("Place", f"{x * 1e3:+.1f}, {y * 1e3:+.1f} mm from the middle of the space"),)
+    return Description("Free place", place, "A cell fits here; none stands in it.")
 
 
 def _jacket(name: str, d: Design, a: Analysis) -> Description | None:

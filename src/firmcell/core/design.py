@@ -234,7 +234,10 @@ class Design(Frozen):
         changed = {path for path, _ in edits}
         if changed & {"series", "parallel"} and not changed & {"arrangement", "arrangement.placed"}:
             # Places are for a count of cells; with another count they mean nothing.
-            edits = (*edits, *(("arrangement." + name, ()) for name in ("placed", "spare_m", "drawn", "removed")))
+            edits = (
+                *edits,
+                *(("arrangement." + name, ()) for name in ("placed", "spare_m", "drawn", "removed")),
+            )
         for path, value in edits:
             fields = _replaced(type(self), fields, path.split("."), value)
         return self.model_validate(fields)

@@ -24,7 +24,7 @@ from firmcell.core.drawing import Area, Disc, Drawing, Label, Point, Shape, Stro
 from firmcell.core.geometry.plane import hull, turned
 from firmcell.core.geometry.space import Room, blocked_ring, rooms_of
 from firmcell.core.jacket import Envelope, board_place
-from firmcell.core.layout import Layout, lead_cell
+from firmcell.core.layout import CellPlace, Layout, lead_cell
 from firmcell.core.parts import Cell, Wire
 from firmcell.core.plates import plates
 from firmcell.core.strips import StripKind, metal_of, strip_runs
@@ -91,6 +91,7 @@ def _face_drawing(matter: FaceMatter) -> Drawing:
     painter.space()
     painter.outline()
     painter.cells()
+    painter.group_borders()
     painter.strips()
     painter.board()
     painter.tap_leads()
@@ -175,10 +176,30 @@ class _FacePainter:
         )  # fmt: skip
         self.shapes.append(Area(self.path(*corners), "outline.jacket", "jacket"))
 
+    def group_borders(self) -> None:
+        """A line between neighbours of different groups, so that the groups are seen as areas."""
+        layout = self.layout
+        six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
+        half = layout.pitch_m * MM * (0.29 if six else 0.5)
+        if layout.terminal_m:
+            half = layout.width_pitch_m * MM / 2
+        for i, j in layout.neighbours.tolist():
+            a, b = layout.cells[i], layout.cells[j]
+            if a.group == b.group:
+                continue
+            x, y = (a.x_m + b.x_m) / 2 * MM, (a.y_m + b.y_m) / 2 * MM
+            dx, dy = b.x_m - a.x_m, b.y_m - a.y_m
+            long = (dx * dx + dy * dy) ** 0.5
+            ux, uy = -dy / long * half, dx / long * half
+            line = self.path((x - ux, y - uy), (x + ux, y + uy))
+            self.shapes.append(Stroke(line, 1.1, "group.border"))
+
     def _hull_outline(self) -> None:
         """The line a sleeve takes round each layer of placed cells."""
         jacket = self.jacket
-        walls = sum(s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None)
+        walls = sum(
+            s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None
+        )
         reach = (self.layout.pitch_m / 2 + jacket.side_m + walls) * MM
         angles = np.arange(24) * np.pi / 12
         ring = np.column_stack([np.cos(angles), np.sin(angles)]) * reach
@@ -207,7 +228,9 @@ class _FacePainter:
                     self.shapes.append(Disc(at, post, "cell.plus" if plus else "cell.minus", ref, c.group))
                     out = self.place(*(middle + (np.array([x, y]) * MM - middle) * 1.22).tolist())
                     self.shapes.append(
-                        Label(out, "+" if plus else "−", post * 1.2, "mark.plus" if plus else "mark.minus", ref)
+                        Label(
+                            out, "+" if plus else "−", post * 1.2, "mark.plus" if plus else "mark.minus", ref
+                        )
                     )
             self.shapes.append(Label(self.targets[ref], str(c.number), post * 0.6, "label.cell", ref))
 
@@ -265,7 +288,9 @@ class _FacePainter:
             ref = f"strip:{piece.id}"
             middle = points[len(points) // 2 - 1], points[len(points) // 2]
             self.targets[ref] = (
-                ((middle[0][0] + middle[1][0]) / 2, (middle[0][1] + middle[1][1]) / 2) if len(points) > 1 else points[0]
+                ((middle[0][0] + middle[1][0]) / 2, (middle[0][1] + middle[1][1]) / 2)
+                if len(points) > 1
+                else points[0]
             )
             self.targets.setdefault(f"node:{piece.node}", self.targets[ref])
             self.shapes.append(
@@ -283,7 +308,9 @@ class _FacePainter:
             ref = f"strip:{plate.id}"
             outline = [(x * MM, y * MM) for x, y in plate.outline_m.tolist()]
             self.shapes.append(Area(self.path(*outline), "plate", ref, plate.node))
-            self.targets[ref] = self.place(*(np.array(list(plate.pads_m.values())).mean(axis=0) * MM).tolist())
+            self.targets[ref] = self.place(
+                *(np.array(list(plate.pads_m.values())).mean(axis=0) * MM).tolist()
+            )
             self.targets.setdefault(f"node:{plate.node}", self.targets[ref])
             for slot in plate.slots_m:
                 self.shapes.append(Area(self.path(*map(tuple, (slot * MM).tolist())), "plate.slot", ref))
@@ -292,16 +319,7 @@ class _FacePainter:
         board = self.guarding.board
         place = self.guarding.place
         if board is not None and self.board_at is not None and place is BoardPlace.END:
-            corners = [self.bench(x, y) for x, y in blocked_ring(self.board_at).tolist()]
-            points = self.path(*corners)
-            self.targets["board"] = self.place(*self.bench(self.board_at.x_m, self.board_at.y_m))
-            self.shapes.append(Area(points, "board", "board"))
-            long = self.board_at.length_m >= self.board_at.width_m
-            side = max(self.board_at.length_m, self.board_at.width_m) * 0.45
-            for n in range(board.series + 1):
-                along = ((n + 0.5) / (board.series + 1) * 2 - 1) * side
-                x, y = self.board_at.x_m + along * long, self.board_at.y_m + along * (not long)
-                self.shapes.append(Disc(self.place(*self.bench(x, y)), 0.8, "board.pad", "board"))
+            self._board_in_its_place(self.board_at, board.series)
             return
         if (
             board is None
@@ -334,6 +352,17 @@ class _FacePainter:
             y = along * half * 0.9 if place is BoardPlace.END else half - 2.0
             self.shapes.append(Disc(self.place(x, y), 0.8, "board.pad", "board"))
 
+    def _board_in_its_place(self, kept: Blocked, series: int) -> None:
+        corners = [self.bench(x, y) for x, y in blocked_ring(kept).tolist()]
+        self.targets["board"] = self.place(*self.bench(kept.x_m, kept.y_m))
+        self.shapes.append(Area(self.path(*corners), "board", "board"))
+        lengthwise = kept.length_m >= kept.width_m
+        side = max(kept.length_m, kept.width_m) * 0.45
+        for n in range(series + 1):
+            along = ((n + 0.5) / (series + 1) * 2 - 1) * side
+            x, y = kept.x_m + along * lengthwise, kept.y_m + along * (not lengthwise)
+            self.shapes.append(Disc(self.place(*self.bench(x, y)), 0.8, "board.pad", "board"))
+
     def tap_leads(self) -> None:
         for tap in self.taps:
             if tap.face is not self.face:
@@ -342,6 +371,8 @@ class _FacePainter:
             x, y = tap.x_m * MM, tap.y_m * MM
             lane = self.rear + FIRST_LANE_MM + tap.number * LANE_MM
             target = 0.0 if self.guarding.place is BoardPlace.TOP else self.end + 4.0
+            if self.board_at is not None and self.guarding.place is BoardPlace.END:
+                target = self.bench(self.board_at.x_m, 0.0)[0]
             # The lead leaves beside the strip's end so that pad, strip and lead can all be seen.
             leaves = x + min(self.cell.diameter_m * MM * 0.30, 7.0)
             wire = self.path((leaves, y + 2.0), (leaves, lane), (target, lane))
@@ -378,11 +409,15 @@ class _FacePainter:
         """Group numbers and tap names, over everything else."""
         layout = self.layout
         size = min(self.cell.diameter_m * MM * 0.2, 4.4)
-        for group in range(1, len(layout.links) + 2):
+        for group in range(1, layout.series + 1):
             cells = layout.group_cells(group)
+            if not cells:
+                continue
             first, second = cells[(len(cells) - 1) // 2], cells[len(cells) // 2]
             at = self.place((first.x_m + second.x_m) / 2 * MM, (first.y_m + second.y_m) / 2 * MM)
-            if len(cells) == 1:
+            if not layout.in_rows:
+                at = self._on_central_cell(cells)
+            elif len(cells) == 1:
                 at = (
                     at[0] + self.cell.diameter_m * MM * 0.26,
                     at[1] + self.cell.diameter_m * MM * 0.26,
@@ -398,6 +433,14 @@ class _FacePainter:
                 at = (x, sign * (lane + (2.6 if tap.number == self.series else 0.0)))
                 self.shapes.append(Disc(at, 2.5, "label.tap.back", f"tap:{tap.number}", tap.number))
                 self.shapes.append(Label(at, tap.name, 2.9, "label.tap", f"tap:{tap.number}"))
+
+    def _on_central_cell(self, cells: tuple[CellPlace, ...]) -> Point:
+        """A place on the cell nearest to the middle of a group, beside its end."""
+        x, y = (sum(v) / len(cells) for v in zip(*((c.x_m, c.y_m) for c in cells), strict=True))
+        cell = min(cells, key=lambda c: (c.x_m - x) ** 2 + (c.y_m - y) ** 2)
+        at = self.place(cell.x_m * MM, cell.y_m * MM)
+        off = self.cell.diameter_m * MM * (0.26 if not self.layout.terminal_m else 0.0)
+        return (at[0] + off, at[1] + off)
 
     def dimensions(self) -> None:
         """Outer length and width beside the face."""

@@ -1,5 +1,6 @@
 """How the cells sit in the space: the tightest gaps, and what overlaps or sticks out."""
 
+import itertools
 from functools import lru_cache
 
 import numpy as np
@@ -82,8 +83,10 @@ def _fit(
             half = footprint.along_m / 2
             line = hull(there)
             closed = np.vstack([line, line[:1]])
-            way = np.vstack([np.linspace(a, b, 9)[:-1] for a, b in zip(closed, closed[1:], strict=False)])
-            sticks_out |= bool(room.region.depth(way).min() < half + wall_m - 1e-6 <= depth.min() + half + 1e-6)
+            way = np.vstack([np.linspace(a, b, 9)[:-1] for a, b in itertools.pairwise(closed)])
+            sticks_out |= bool(
+                room.region.depth(way).min() < half + wall_m - 1e-6 <= depth.min() + half + 1e-6
+            )
     return FitFigures.model_construct(
         gap_cells_m=gap, gap_wall_m=wall, wall_needed_m=wall_m,
         overlapping=tuple((layout.cells[i].number, layout.cells[j].number) for i, j in pairs.tolist()),

@@ -6,7 +6,6 @@ tap can be reached from the edge. Groups are numbered in series from the negativ
 """
 
 import itertools
-import random
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from math import ceil, exp, inf, sqrt
@@ -140,7 +139,7 @@ def group_cells(
     ValueError
         If there are fewer places than cells.
     """
-    search = _Search(places, series, parallel, minus_at, plus_at, random.Random(seed))
+    search = _Search(places, series, parallel, minus_at, plus_at, _Dice(seed))
     kept = [search.fitted(list(keep))] if keep is not None else []
     scored: dict[tuple[int, ...], float] = {}
     best: tuple[int, ...] = ()
@@ -158,9 +157,9 @@ def group_cells(
     if search.is_perfect(best):
         yield Progress(1.0, search.result(best, best_score))
         return
-    for start in sorted(scored, key=lambda s: -scored[s])[: 2 * BEST_STARTS]:
-        mended = tuple(search.healed(start))
-        if mended == start:
+    for promising in sorted(scored, key=lambda s: -scored[s])[: 2 * BEST_STARTS]:
+        mended = tuple(search.healed(promising))
+        if mended == promising:
             continue
         scored[mended] = search.score(mended)
         if scored[mended] > best_score:
@@ -169,8 +168,8 @@ def group_cells(
     chosen = sorted(scored, key=lambda s: -scored[s])[:BEST_STARTS]
     moves = int(effort * min(12_000 + 50 * series * parallel, 60_000) / len(chosen))
     done = 0
-    for start in chosen:
-        for groups, score in search.anneal(list(start), max(moves, 1)):
+    for promising in chosen:
+        for groups, score in search.anneal(list(promising), max(moves, 1)):
             done += TELL_EVERY
             if score > best_score + 1e-9:
                 best_score, best = score, tuple(groups)
@@ -183,6 +182,20 @@ def group_cells(
     yield Progress(1.0, search.result(best, best_score))
 
 
+class _Dice:
+    """Even numbers from 0 to 1, the same for the same seed; drawn in blocks, since one by one they are slow."""
+
+    def __init__(self, seed: int) -> None:
+        self._source = np.random.default_rng(seed)
+        self._drawn: list[float] = []
+
+    def random(self) -> float:
+        """The next number."""
+        if not self._drawn:
+            self._drawn = self._source.random(4096).tolist()
+        return self._drawn.pop()
+
+
 class _Search:
     def __init__(
         self,
@@ -191,7 +204,7 @@ class _Search:
         parallel: int,
         minus_at: tuple[float, float] | None,
         plus_at: tuple[float, float] | None,
-        dice: random.Random,
+        dice: "_Dice",
     ) -> None:
         self.places, self.series, self.parallel, self.dice = places, series, parallel, dice
         self.n = len(places.points_m)
@@ -292,6 +305,7 @@ class _Search:
         spare = [i for i in range(self.n) if groups[i] == 0 and self.fixed[i] < 0]
         for group in range(1, self.series + 1):
             while counts[group] < self.parallel and spare:
+
                 def far(i: int, group: int = group) -> tuple[bool, bool]:
                     around = [groups[j] for j in self.near[i]]
                     return (group not in around, group - 1 not in around)
@@ -353,9 +367,7 @@ class _Search:
 
     def _told(self, groups: Sequence[int], score: float) -> Grouping:
         members = self._members(groups)
-        torn = tuple(
-            g for g in range(1, self.series + 1) if self._parts(members[g]) != 1
-        )
+        torn = tuple(g for g in range(1, self.series + 1) if self._parts(members[g]) != 1)
         state = _State(self, list(groups))
         served = tuple(state.served(k) for k in range(1, self.series))
         return Grouping(tuple(groups), score, tuple(state.links[1 : self.series]), served, torn)
@@ -458,7 +470,9 @@ class _Search:
         if any(g == 0 for g in groups):
             # A free place need not lie beside another: giving one up and taking another is one move.
             beside.setdefault(0, set())
-        begin = [g for g in {groups[j] for j in self.near[cell]} | ({0} if 0 in beside else set()) if g != group]
+        begin = [
+            g for g in {groups[j] for j in self.near[cell]} | ({0} if 0 in beside else set()) if g != group
+        ]
         back: dict[int, int | None] = dict.fromkeys(begin)
         queue = list(begin)
         while queue:
@@ -522,8 +536,10 @@ class _Search:
             if not pool:
                 return None
             w = pool[int(self.dice.random() * len(pool))]
-            if w != u and self.fixed[w] < 0 and (
-                a == 0 or any(groups[j] == a and j != u for j in self.near[w]) or self.parallel == 1
+            if (
+                w != u
+                and self.fixed[w] < 0
+                and (a == 0 or any(groups[j] == a and j != u for j in self.near[w]) or self.parallel == 1)
             ):
                 return w
         return None

@@ -65,9 +65,7 @@ def move_cell(design: Design, number: int, x_m: float, y_m: float, snap: bool = 
     else:
         moved = cell.model_copy(update={"x_m": x_m, "y_m": y_m})
     edits = _with(design, {number: moved}, (("arrangement.spare_m", spare),))
-    return HandEdit(
-        edits, f"Move cell {number} to {millimetres(moved.x_m)}, {millimetres(moved.y_m)}"
-    )
+    return HandEdit(edits, f"Move cell {number} to {millimetres(moved.x_m)}, {millimetres(moved.y_m)}")
 
 
 def turn_cells(design: Design, numbers: Sequence[int]) -> HandEdit:

@@ -78,15 +78,18 @@ class _Surface:
         n = len(inner)
         for i in range(n):
             j = (i + 1) % n
-            a, b = self.corner(*inner[i], z), self.corner(*inner[j], z)
-            c, d = self.corner(*outer[j], z), self.corner(*outer[i], z)
+            a, b, c, d = (
+                self.corner(float(p[0]), float(p[1]), z) for p in (inner[i], inner[j], outer[j], outer[i])
+            )
             self.triangles += [(a, c, b), (a, d, c)]
 
     def mesh(self) -> Mesh:
         return Mesh(np.array(list(self.places)), np.array(self.triangles, dtype=np.intp))
 
 
-def holder_halves(layout: Layout, cell: Cell, gap_m: float, size: HolderSize | None = None) -> tuple[Mesh, Mesh]:
+def holder_halves(
+    layout: Layout, cell: Cell, gap_m: float, size: HolderSize | None = None
+) -> tuple[Mesh, Mesh]:
     """Return the lower half and the upper half, each lying on its lip side.
 
     Parameters
@@ -146,9 +149,7 @@ def _half(points: Array, radius: float, wall: float, size: HolderSize) -> Mesh:
         own_holes = [np.array(r.coords)[:-1] for r in outline.interiors]
         for rings, z, up in ((small, 0.0, False), (large, size.depth_m, True)):
             level = Polygon(outline.exterior, [*own_holes, *(rings[n] for n in here)])
-            triangles = [
-                np.array(t.exterior.coords)[:3] for t in constrained_delaunay_triangles(level).geoms
-            ]
+            triangles = [np.array(t.exterior.coords)[:3] for t in constrained_delaunay_triangles(level).geoms]
             surface.flat(triangles, z, up)
         surface.wall(np.array(outline.exterior.coords)[:-1], 0.0, size.depth_m)
         for hole in own_holes:

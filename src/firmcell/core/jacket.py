@@ -91,11 +91,11 @@ def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
     if box is not None:
         room = [side - 2 * design.brief.clearance_m for side in box]
         # In a box the pack may be moved about; in any other space each cell is where it is.
-        across = (room[0] - outer[0], room[1] - outer[1])
+        aside = (room[0] - outer[0], room[1] - outer[1])
         if fit.room_m is not None:
             at_end = board and design.guarding.place is BoardPlace.END and board_place(design) is None
-            across = (min(across[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
-        margins = (*across, room[2] - outer[2])
+            aside = (min(aside[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
+        margins = (*aside, room[2] - outer[2])
     return Envelope(
         bare_length_m=length, bare_width_m=width, bare_height_m=height,
         length_m=outer[0], width_m=outer[1], height_m=outer[2],

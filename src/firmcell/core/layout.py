@@ -174,7 +174,11 @@ class Layout(Frozen):
 
 
 def neighbour_indices(
-    points_m: Array, blocks: Sequence[int], reach_m: float, angles: Array | None = None, aside_m: float | None = None
+    points_m: Array,
+    blocks: Sequence[int],
+    reach_m: float,
+    angles: Array | None = None,
+    aside_m: float | None = None,
 ) -> NDArray[np.intp]:
     """Return index pairs (k, 2) of points within reach and in one block.
 

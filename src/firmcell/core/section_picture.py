@@ -12,9 +12,9 @@ from firmcell.core.parts import Cell
 from firmcell.core.wording import millimetres
 
 MM = 1e3
-ENLARGED = 12.0
+ENLARGED = 20.0
 DETAIL_MM = 46.0
-SMALLEST_MM = 1.1
+SMALLEST_MM = 1.6
 """Layers are drawn at least this high in the enlarged part, so that they can be seen; their text tells the height."""
 
 
@@ -95,9 +95,7 @@ class _SectionPainter:
                 continue
             half = (radius**2 - aside**2) ** 0.5 * MM if cell.is_round else cell.diameter_m * MM / 2
             x, ref = c.x_m * MM, f"cell:{c.number}"
-            self.shapes.append(
-                Area(rectangle(x - half, 0, x + half, self.height), "cell.body", ref, c.group)
-            )
+            self.shapes.append(Area(rectangle(x - half, 0, x + half, self.height), "cell.body", ref, c.group))
             self.targets[ref] = (x, self.height / 2)
             ends = ((self.height, 1.0, c.positive_up), (0.0, -1.0, not c.positive_up))
             for z, out, plus in ends if cell.is_round else ():
@@ -107,12 +105,22 @@ class _SectionPainter:
                         low, high = sorted((x + side * half_nub, x + side * half * 0.95))
                         self.shapes.append(Area(rectangle(low, z - out * 0.9, high, z), "ring", ref))
                 self.shapes.append(
-                    Area(rectangle(x - wide, z - out * 1.2, x + wide, z), "cell.nub" if plus else "cell.minus", ref)
+                    Area(
+                        rectangle(x - wide, z - out * 1.2, x + wide, z),
+                        "cell.nub" if plus else "cell.minus",
+                        ref,
+                    )
                 )
                 self.shapes.append(
-                    Label((x, z - out * 5.0), "+" if plus else "−", 5.0, "mark.plus" if plus else "mark.minus", ref)
+                    Label(
+                        (x, z - out * 5.0),
+                        "+" if plus else "−",
+                        5.0,
+                        "mark.plus" if plus else "mark.minus",
+                        ref,
+                    )
                 )
-            self.shapes.append(Label((x, self.height / 2), str(c.number), 3.4, "label.section", ref))
+            self.shapes.append(Label((x, self.height / 2), str(c.number), 5.0, "label.section", ref))
 
     def covers(self) -> None:
         """Metal, sheet and sleeve over both ends, drawn as one band of their true height."""
@@ -130,21 +138,30 @@ class _SectionPainter:
         self.targets["jacket"] = (half, self.height)
 
     def heights(self) -> None:
-        x = -self.layout.stacked_m[0] * MM / 2 - 12.0
+        x = -self.layout.stacked_m[0] * MM / 2 - 14.0
         marks = [("cell", 0.0, self.height, x), ("whole", -self.over, self.height + self.over, x - 9.0)]
         for words, low, high, at in marks:
             self.shapes.append(Stroke(((at, low), (at, high)), 0.3, "dimension"))
             for z in (low, high):
                 self.shapes.append(Stroke(((at - 1.8, z), (at + 1.8, z)), 0.3, "dimension"))
             text = f"{words} {high - low:.1f} mm"
+            # Written over or under its line, beginning left of it, so that nothing runs into the cells.
             self.shapes.append(
-                Label((at, high + 4.5 if words == "cell" else low - 4.5), text, 4.0, "label.section")
+                Label(
+                    (at - 16.0, high + 6.0 if words == "cell" else low - 6.0),
+                    text,
+                    5.5,
+                    "label.section",
+                    anchor="start",
+                )
             )
         title = f"Section through y = {self.cut_y * MM:.1f} mm"
         if self.layout.layers > 1:
             title += f", lowest of {self.layout.layers} layers"
         left = -self.layout.stacked_m[0] * MM / 2
-        self.shapes.append(Label((left, self.height + self.over + 7.0), title, 4.4, "label.title", anchor="start"))
+        self.shapes.append(
+            Label((left, self.height + self.over + 7.0), title, 5.5, "label.title", anchor="start")
+        )
 
     def detail(self) -> None:
         """The layers over one positive end, heights enlarged."""
@@ -153,20 +170,22 @@ class _SectionPainter:
         title = f"One end, heights × {ENLARGED:.0f}"
         base = rectangle(x0, z, x0 + wide, z + 9.0)
         self.shapes.append(Area(base, "cell.nub"))
-        self.shapes.append(Label((x0 + wide / 2, z + 4.5), "+ end", 4.0, "mark.plus"))
+        self.shapes.append(Label((x0 + wide / 2, z + 4.5), "+ end", 5.0, "mark.plus"))
         z += 9.0
         text_z = z
         for layer in self.layers:
             high = max(layer.height_m * MM * ENLARGED, SMALLEST_MM)
             self.shapes.append(Area(rectangle(x0, z, x0 + wide, z + high), layer.role))
             middle = z + high / 2
-            text_z = max(text_z + 4.6, middle)
+            text_z = max(text_z + 7.0, middle)
             self.shapes.append(
-                Stroke(((x0 + wide, middle), (x0 + wide + 4, text_z), (x0 + wide + 6, text_z)), 0.25, "mark.line")
+                Stroke(
+                    ((x0 + wide, middle), (x0 + wide + 4, text_z), (x0 + wide + 6, text_z)), 0.25, "mark.line"
+                )
             )
             words = f"{layer.name} {layer.height_m * MM:.2f} mm"
-            self.shapes.append(Label((x0 + wide + 7, text_z), words, 3.6, "label.section", anchor="start"))
+            self.shapes.append(Label((x0 + wide + 7, text_z), words, 5.5, "label.section", anchor="start"))
             z += high
         total = f"in all {millimetres(self.over / MM)} on each end"
-        self.shapes.append(Label((x0, max(z, text_z) + 6.0), total, 3.6, "label.section", anchor="start"))
-        self.shapes.append(Label((x0, -2.0), title, 4.0, "label.title", anchor="start"))
+        self.shapes.append(Label((x0, max(z, text_z) + 8.0), total, 5.5, "label.section", anchor="start"))
+        self.shapes.append(Label((x0, -4.0), title, 5.5, "label.title", anchor="start"))

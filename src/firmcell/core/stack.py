@@ -6,8 +6,10 @@ import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core import wording as w
-from firmcell.core.brief import Brief
+from firmcell.core.brief import Brief, SpaceShape
 from firmcell.core.chemistry import Chemistry, resting_voltage
+from firmcell.core.design import Arrangement
+from firmcell.core.geometry.space import rooms_for
 from firmcell.core.layout import SIN60
 from firmcell.core.parts import Cell
 from firmcell.core.quantity import Frozen
@@ -156,7 +158,7 @@ def _judge(
             f"the cells alone weigh {w.kilograms(mass)}, the limit is {w.kilograms(brief.mass_limit_kg)}"
         )
     if room is not None and series * parallel > room:
-        reasons.append(f"{series * parallel} cells are too many: the space takes {room} standing")
+        reasons.append(f"{series * parallel} cells are too many: the space takes at most {room} standing")
     return StackOption(
         series=series,
         parallel=parallel,
@@ -173,9 +175,18 @@ def _judge(
 
 
 def room_for_cells(brief: Brief, cell: Cell) -> int | None:
-    """Return how many standing, touching cells of the largest size fit the space; None if none is given."""
+    """Return how many standing, touching cells of the largest size a box takes; None if no space is given.
+
+    Of any other space, or with blocked places, the number its area cannot exceed; how many really fit
+    is for the layout engine to find.
+    """
     if brief.box_m is None:
         return None
+    if brief.space is not SpaceShape.BOX or brief.blocked:
+        along, across = cell.largest_m
+        rooms = rooms_for(brief, Arrangement(rows=1), cell.length_m + cell.length_tolerance_m)
+        covered = np.pi / 4 * along**2 if cell.is_round else along * across
+        return int(sum(room.region.area_m2 for room in rooms) / covered)
     length, width, height = (side - 2 * brief.clearance_m for side in brief.box_m)
     if cell.length_m + cell.length_tolerance_m > height:
         return 0

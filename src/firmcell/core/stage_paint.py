@@ -10,6 +10,7 @@ from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.steps import Step
 
 NEAR_LIMIT = 0.8
+WORST_SHOWN = 10
 
 
 @dataclass(frozen=True)
@@ -40,8 +41,8 @@ def stage_paint(
 ) -> StagePaint:
     """Return what `stage` paints; `current` is the step at hand (bench)."""
     paint = _stage_paint(stage, design, analysis, state, steps, current)
-    # Free places are for the hand in Stack; elsewhere they only stand in the way.
-    return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place"))
+    # Free places and borders of groups are for Stack; elsewhere they only stand in the way.
+    return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
 
 
 def _stage_paint(
@@ -87,6 +88,11 @@ def _stage_paint(
             return StagePaint(caption="As it is handed over.")
 
 
+def with_strips(paint: StagePaint) -> StagePaint:
+    """Return `paint` with the strips in front, for the hand that lays them."""
+    return replace(paint, quiet=tuple(role for role in paint.quiet if role not in ("strip", "plate")))
+
+
 def _stack(analysis: Analysis) -> StagePaint:
     """What is wrong with the lie of the cells, on the picture itself."""
     layout, fit = analysis.layout, analysis.fit
@@ -102,25 +108,23 @@ def _stack(analysis: Analysis) -> StagePaint:
         if ":" not in near.other:
             marks[f"strip:{near.other}"] = "bad"
     return StagePaint(
-        marks, ("weld", "tap", "label.tap", "board", "label.board"),
+        marks, ("weld", "strip", "plate", "tap", "label.tap", "label.board", "lead"),
         "Number in the dark disc: group, from the negative end. Dashed: free place. Red: wrong here.",
     )  # fmt: skip
 
 
 def _metal(analysis: Analysis) -> StagePaint:
     marks = {}
-    values = {}
-    shown: dict[tuple[int, str], float] = {}
     for piece in analysis.strips:
         share = piece.share_of_limit
         marks[f"strip:{piece.id}"] = "bad" if share > 1 else "look" if share > NEAR_LIMIT else "good"
-        key = (piece.node, piece.kind.value)
-        if piece.current_steady_a > 0 and share > shown.get(key, 0.0):
-            shown[key] = share
-            values[f"strip:{piece.id}"] = f"{share * 100:.0f} %"
+    worst = sorted(analysis.strips, key=lambda p: -p.share_of_limit)[:WORST_SHOWN]
+    values = {f"strip:{p.id}": f"{p.share_of_limit * 100:.0f} %" for p in worst if p.current_steady_a > 0}
+    for near in analysis.too_near:
+        marks |= {f"strip:{n}": "bad" for n in (near.strip, near.other)}
     return StagePaint(
         marks, ("tap", "label.tap", "lead", "board", "cell", "mark", "label.cell", "label.group"),
-        "Share of each strip's long-run limit at the steady current.", values,
+        "Share of the long-run limit at the steady current; numbers at the ten most loaded.", values,
     )  # fmt: skip
 
 

@@ -173,7 +173,9 @@ def link_matching(
     gets a link to the one there that has fewest.
     """
     theirs = {c.number: c for c in second}
-    pads = {c.number: layout.pad(c, True) for c in first} | {n: layout.pad(c, False) for n, c in theirs.items()}
+    pads = {c.number: layout.pad(c, True) for c in first} | {
+        n: layout.pad(c, False) for n, c in theirs.items()
+    }
     choices = {c.number: [n for n in layout.adjacency[c.number] if n in theirs] for c in first}
     directions = Counter(_direction(pads[i], pads[j]) for i, found in choices.items() for j in found)
     for i, found in choices.items():
@@ -364,7 +366,12 @@ class _NodeRuns:
         for n, (kind, tag, cells) in enumerate(self.made):
             if kind is not StripKind.LINK:
                 continue
-            for mine, theirs in ((run, cells), (run, cells[::-1]), (run[::-1], cells), (run[::-1], cells[::-1])):
+            for mine, theirs in (
+                (run, cells),
+                (run, cells[::-1]),
+                (run[::-1], cells),
+                (run[::-1], cells[::-1]),
+            ):
                 if mine[-1] == theirs[0] and _straight([self.pads[m] for m in (mine[-2], *theirs[:2])]):
                     self.made[n] = (kind, tag, [*mine, *theirs[1:]])
                     return
@@ -458,7 +465,9 @@ def _drawn_run(layout: Layout, face: Face, cells: tuple[int, ...], number: int) 
         if len({c.group for c in known}) > 1
         else StripKind.PARALLEL
     )
-    return _run(f"N{nodes[0]}-H{number}", nodes[0], face, kind, [c.number for c in known], points, nodes, True)
+    return _run(
+        f"N{nodes[0]}-H{number}", nodes[0], face, kind, [c.number for c in known], points, nodes, True
+    )
 
 
 @dataclass(frozen=True, eq=False)
@@ -480,9 +489,7 @@ class Metalwork:
 def span_metres(run: StripRun) -> list[float]:
     """Return the length of each span of a run, m."""
     return [
-        hypot(
-            run.points_m[j][0] - run.points_m[i][0], run.points_m[j][1] - run.points_m[i][1]
-        )
+        hypot(run.points_m[j][0] - run.points_m[i][0], run.points_m[j][1] - run.points_m[i][1])
         for i, j in run.spans
     ]
 
@@ -504,10 +511,10 @@ def metalwork(
     joint_ohm : float
         Resistance of the welds at one pad, Ω.
     """
-    pad = {}
+    pad: dict[tuple[int, bool], int] = {}
     for cell in layout.cells:
-        for plus in (False, True):
-            pad[(cell.number, plus)] = len(pad)
+        for positive in (False, True):
+            pad[(cell.number, positive)] = len(pad)
     ends, ohms, spans = [], [], []
     for place, run in enumerate(runs):
         at = [
@@ -655,7 +662,9 @@ def strip_pieces(
         for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
     ]
     temperatures = {
-        kind: dict(zip(some, _temperatures(metal, tuple(m * current_steady_a for m in some), ambient_k), strict=True))
+        kind: dict(
+            zip(some, _temperatures(metal, tuple(m * current_steady_a for m in some), ambient_k), strict=True)
+        )
         for kind, metal in metals.items()
         for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
     }
@@ -663,7 +672,11 @@ def strip_pieces(
     for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True):
         metal = metals[run.kind]
         strip, layers = metal.strip, metal.layers
-        length = 0.0 if run.kind is StripKind.PLATE else run.run_m + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if tail else 0.0)
+        length = (
+            0.0
+            if run.kind is StripKind.PLATE
+            else run.run_m + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if tail else 0.0)
+        )
         steady, peak = most * current_steady_a, most * current_peak_a
         temperature = temperatures[run.kind][most]
         pieces.append(
@@ -778,9 +791,7 @@ def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMea
     counted = [(k, g) for g, k in enumerate(layout.links, start=1) if g in within]
     least, at = min(counted, default=(0, 0))
     six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
-    bound = links_bound(
-        len(layout.cells), len(layout.neighbours), layout.series, max(sizes, default=1), six
-    )
+    bound = links_bound(len(layout.cells), len(layout.neighbours), layout.series, max(sizes, default=1), six)
     ways = [p.length_m for p in pieces if p.kind is StripKind.COLLECTOR]
     strips = [p for p in pieces if p.kind is not StripKind.PLATE]
     return LayoutMeasures(

@@ -42,17 +42,28 @@ def tap_name(number: int) -> str:
 
 @lru_cache(maxsize=32)
 def tap_list(
-    layout: Layout, cell: Cell, guarding: Guarding, cell_now_v: float, stack_height_m: float
+    layout: Layout,
+    cell: Cell,
+    guarding: Guarding,
+    cell_now_v: float,
+    stack_height_m: float,
+    board_x_m: float | None = None,
 ) -> tuple[Tap, ...]:
     """Return the S + 1 taps in order from the negative end.
 
     Each lead leaves its pad straight to the rear long edge (y greatest), runs along that edge to the
     board and, from the bottom face, up the height of the pack. The board is at the end of the pack
-    where its positive lead is not, or on top in the middle.
+    where its positive lead is not, on top in the middle, or at `board_x_m` along the pack.
     """
     series = layout.series
     printed_step = FACTS[cell.chemistry].printed_step_v
-    board_x = 0.0 if guarding.place is BoardPlace.TOP else layout.length_m / 2
+    board_x = (
+        board_x_m
+        if board_x_m is not None
+        else 0.0
+        if guarding.place is BoardPlace.TOP
+        else layout.length_m / 2
+    )
     edge_y = layout.width_m / 2
     taps = []
     for node in nodes_of(layout):

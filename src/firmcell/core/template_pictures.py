@@ -59,7 +59,8 @@ class _TemplatePainter:
 
     def cells(self) -> list[Shape]:
         """Outline of every cell with a cross at its middle, number, group and sign."""
-        cell, shapes = self.design.cell, []
+        cell = self.design.cell
+        shapes: list[Shape] = []
         for c in self.layout.cells:
             middle = np.array([c.x_m, c.y_m])
             at, ref = self.place(c.x_m * MM, c.y_m * MM), f"cell:{c.number}"
@@ -101,7 +102,11 @@ class _TemplatePainter:
                 last = np.hypot(*(points[-1] - np.array(self.layout.pad(at, run.node != 0)))) < 1e-3
                 ends[1 if last else 0] += LEAD_TAIL_M
             for a, b, first, second in zip(
-                points, points[1:], [ends[0], *[0.0] * len(points)], [*[0.0] * (len(points) - 2), ends[1]], strict=False
+                points,
+                points[1:],
+                [ends[0], *[0.0] * len(points)],
+                [*[0.0] * (len(points) - 2), ends[1]],
+                strict=False,
             ):
                 way = (b - a) / np.hypot(*(b - a))
                 across = np.array([-way[1], way[0]]) * half

@@ -39,7 +39,7 @@ def hoist_in_rows(shelf: Shelf) -> Design:
             load_voltage_max_v=43.0, current_steady_a=25.0, current_peak_a=45.0, peak_duration_s=10.0,
             energy_j=550 * 3600.0, space=SpaceShape.OUTLINE, outline_m=HOIST_TRAY_M, box_height_m=0.090, clearance_m=0.001,
             blocked=(
-                Blocked(name="guard", x_m=0.113, y_m=-0.014, length_m=0.012, width_m=0.062, holds_board=True),
+                Blocked(name="guard", x_m=-0.113, y_m=-0.008, length_m=0.012, width_m=0.062, holds_board=True),
                 Blocked(name="screw post", x_m=-0.110, y_m=0.045, length_m=0.009, width_m=0.009, round=True),
             ),
             mass_limit_kg=3.5, ambient_min_k=268.15, ambient_max_k=303.15, load_capacitance_f=0.0022, shaken=True,

@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import Any
 
 from firmcell.core.analysis import analyse
-from firmcell.core.arrange import Arranged, arrange
+from firmcell.core.arrange import Arranged, arrange, laid_out
 from firmcell.core.brief import Brief, SpaceShape
 from firmcell.core.build import BuildState, fold
 from firmcell.core.design import Design, Face, Lattice
@@ -25,8 +25,8 @@ from firmcell.core.events import (
 )
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Situation
-from firmcell.core.parts import Cell
 from firmcell.core.holder import holder_halves
+from firmcell.core.parts import Cell
 from firmcell.core.passport import Passport, passport
 from firmcell.core.propose import propose
 from firmcell.core.refusal import Refusal
@@ -107,7 +107,9 @@ def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> 
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":
-        return to_svg(together([face_drawing(design, analysis, face) for face in Face], "both faces")).encode()
+        return to_svg(
+            together([face_drawing(design, analysis, face) for face in Face], "both faces")
+        ).encode()
     if kind == "stl":
         lower, upper = holder_halves(analysis.layout, design.cell, design.arrangement.gap_m)
         beside = float(lower.vertices_m[:, 1].max() - upper.vertices_m[:, 1].min()) + 0.01
@@ -120,7 +122,9 @@ def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> 
     return template_pdf(design.brief.title, templates(design, analysis), paper)
 
 
-def lay(path: Path, lattices: tuple[Lattice, ...], seed: int, effort: float, outline: Path | None) -> Arranged:
+def lay(
+    path: Path, lattices: tuple[Lattice, ...], seed: int, effort: float, outline: Path | None
+) -> Arranged:
     """Find places and groups for the cells of a job and save them as a new revision.
 
     Raises
@@ -136,10 +140,7 @@ def lay(path: Path, lattices: tuple[Lattice, ...], seed: int, effort: float, out
             design = design.with_edits(
                 ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", read_outline(outline))
             )
-        last = None
-        for last in arrange(design, lattices, seed, effort):
-            pass
-        assert last is not None
+        last = laid_out(arrange(design, lattices, seed, effort))
         job.add_revision(design.edited("arrangement", last.arrangement), note="laid out on the command line")
     return last
 

@@ -33,7 +33,12 @@ def read_outline(path: Path) -> Ring:
     Refusal
         In one sentence: no such kind of file, not readable, no closed line, or one that crosses itself.
     """
-    readers = {".dxf": outline_from_dxf, ".svg": outline_from_svg, ".csv": outline_from_csv, ".txt": outline_from_csv}
+    readers = {
+        ".dxf": outline_from_dxf,
+        ".svg": outline_from_svg,
+        ".csv": outline_from_csv,
+        ".txt": outline_from_csv,
+    }
     reader = readers.get(path.suffix.lower())
     if reader is None:
         raise Refusal(f"{path.name}: an outline is read from .dxf, .svg or .csv.")
@@ -92,9 +97,7 @@ def outline_from_svg(text: str, where: str) -> Ring:
     rings: list[Array] = []
     for element in root.iter():
         if "transform" in element.attrib:
-            raise Refusal(
-                f"{where} moves or turns parts by “transform”; save it with plain coordinates."
-            )
+            raise Refusal(f"{where} moves or turns parts by “transform”; save it with plain coordinates.")
         try:
             rings += _svg_rings(element, scale)
         except (ValueError, TypeError, ArithmeticError, IndexError):
@@ -165,10 +168,20 @@ def outline_from_dxf(text: str, where: str) -> Ring:
     """Return the largest closed line of a DXF drawing: polylines, circles, ellipses, splines, or lines and arcs end to end."""
     import ezdxf
     from ezdxf import path as dxf_path
+    from ezdxf.lldxf.const import DXFError
 
     try:
         document = ezdxf.read(io.StringIO(text.replace("\r\n", "\n")))  # type: ignore[attr-defined]
-    except (ezdxf.DXFError, ValueError, TypeError, KeyError, IndexError, AttributeError, OverflowError, RecursionError):  # type: ignore[attr-defined]
+    except (
+        DXFError,
+        ValueError,
+        TypeError,
+        KeyError,
+        IndexError,
+        AttributeError,
+        OverflowError,
+        RecursionError,
+    ):
         raise Refusal(f"{where} is not a readable DXF drawing.") from None
     unit = DXF_UNITS.get(int(document.header.get("$INSUNITS", 0) or 0))
     if unit is None:
@@ -179,7 +192,7 @@ def outline_from_dxf(text: str, where: str) -> Ring:
         try:
             line = dxf_path.make_path(entity)
             points = np.array([(v.x, v.y) for v in line.flattening(SAG_M / unit)])
-        except (ezdxf.DXFError, ValueError, TypeError, ArithmeticError):  # type: ignore[attr-defined]
+        except (DXFError, ValueError, TypeError, ArithmeticError):
             continue
         if len(points) > 1 and np.isfinite(points).all():
             pieces.append(points * unit)
@@ -221,11 +234,15 @@ def _checked(points: list[tuple[float, float]], where: str) -> Ring:
     if len(ring) > 1:
         ring = ring[np.hypot(*(ring - np.roll(ring, 1, axis=0)).T) > 1e-7]
     if len(ring) > MOST_CORNERS:
-        raise Refusal(f"{where} has {len(ring)} corners; at most {MOST_CORNERS} are read. Save it less finely.")
+        raise Refusal(
+            f"{where} has {len(ring)} corners; at most {MOST_CORNERS} are read. Save it less finely."
+        )
     fault = ring_fault(ring)
     if fault:
         raise Refusal(f"{where}: the outline {fault}.")
     if np.abs(ring).max() > 100:
-        raise Refusal(f"{where}: the outline reaches {np.abs(ring).max():.0f} m from its origin; is it drawn in mm?")
+        raise Refusal(
+            f"{where}: the outline reaches {np.abs(ring).max():.0f} m from its origin; is it drawn in mm?"
+        )
     middle = (ring.min(axis=0) + ring.max(axis=0)) / 2
     return tuple((float(x), float(y)) for x, y in np.round(ring - middle, 9))

@@ -42,7 +42,8 @@ def tiles(size_mm: tuple[float, float], page_mm: tuple[float, float]) -> tuple[i
     """Return how many pages along and up a drawing takes; neighbours overlap."""
     room = _room(page_mm)
     return tuple(  # type: ignore[return-value]
-        max(1, ceil((side - OVERLAP_MM) / (space - OVERLAP_MM) - 1e-9)) for side, space in zip(size_mm, room, strict=True)
+        max(1, ceil((side - OVERLAP_MM) / (space - OVERLAP_MM) - 1e-9))
+        for side, space in zip(size_mm, room, strict=True)
     )
 
 
@@ -77,7 +78,11 @@ def _tile(canvas: Canvas, title: str, template: Template, paper: tuple[float, fl
 
 
 def _marks(
-    canvas: Canvas, page: tuple[float, float], room: tuple[float, float], at: tuple[int, int], of: tuple[int, int]
+    canvas: Canvas,
+    page: tuple[float, float],
+    room: tuple[float, float],
+    at: tuple[int, int],
+    of: tuple[int, int],
 ) -> None:
     """Ruler at the foot, and ticks where neighbouring pages overlap."""
     canvas.setLineWidth(0.4)
@@ -89,7 +94,10 @@ def _marks(
     canvas.setFont(REGULAR, 8)
     canvas.drawString(x + RULER_MM * mm + 6, y, "must measure 100 mm; print at 100 %, not fitted to the page")
     low, high = FOOT_MM, FOOT_MM + room[1]
-    for edge, near in ((MARGIN_MM + room[0] - OVERLAP_MM, at[0] < of[0] - 1), (MARGIN_MM + OVERLAP_MM, at[0] > 0)):
+    for edge, near in (
+        (MARGIN_MM + room[0] - OVERLAP_MM, at[0] < of[0] - 1),
+        (MARGIN_MM + OVERLAP_MM, at[0] > 0),
+    ):
         if near:
             for a, b in ((low, low + 5), (high - 5, high)):
                 canvas.line(edge * mm, a * mm, edge * mm, b * mm)

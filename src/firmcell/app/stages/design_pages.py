@@ -4,20 +4,22 @@ from PySide6.QtWidgets import QPushButton
 
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
+from firmcell.core.brief import SpaceShape
+from firmcell.core.design import MetalStyle
 from firmcell.core.findings import Stage
+from firmcell.core.plates import plates
 from firmcell.core.stack import compare_cells
 from firmcell.core.strips import StripKind, StripPiece
 from firmcell.core.wording import (
     amperes,
     celsius,
-    duration,
     figures,
     kilograms,
     millimetres,
     milliohms,
     percent,
+    plural,
     volts,
-    watt_hours,
 )
 from firmcell.store.units import show, show_number
 
@@ -47,11 +49,22 @@ class BriefPage(Page):
         for name in ("energy_j", "run_time_s", "load_capacitance_f"):
             self.field(f"brief.{name}")
         self.section("Space")
-        for name in ("box_length_m", "box_width_m", "box_height_m", "clearance_m", "mass_limit_kg"):
+        for name in ("space", "box_length_m", "box_width_m", "box_height_m", "clearance_m", "mass_limit_kg"):
             self.field(f"brief.{name}")
+        self.outline = self.text("")
         self.section("Where and how")
         for name in ("ambient_min_k", "ambient_max_k", "wet", "shaken", "must_not_cut_out"):
             self.field(f"brief.{name}")
+
+    def refresh_more(self) -> None:
+        brief = self.session.design.brief
+        words = {
+            SpaceShape.BOX: "",
+            SpaceShape.CYLINDER: "A cylinder: its length is the diameter, the width is not used.",
+            SpaceShape.OUTLINE: f"An outline of {len(brief.outline_m)} corners gives length and width; read another in the Stack stage.",
+        }[brief.space]
+        self.outline.setText(words)
+        self.outline.setVisible(bool(words))
 
 
 class CellsPage(Page):
@@ -143,7 +156,9 @@ class MetalPage(Page):
     def build(self) -> None:
         s = self.session
         self.section("Strip")
-        for name in ("link_strip", "link_layers", "collector_strip", "collector_layers", "welds_per_pad"):
+        for name in (
+            "style", "link_strip", "link_layers", "collector_strip", "collector_layers", "welds_per_pad", "gap_m",
+        ):  # fmt: skip
             self.field(f"joining.{name}")
         self.section("Every piece, most loaded first")
         self.pieces = self.table(
@@ -151,7 +166,7 @@ class MetalPage(Page):
         )
         self.section("To cut and weld")
         self.figures(
-            ("Stock", lambda: "; ".join(f"{name}: {length:.2f} m" for name, length in s.analysis.strip_stock_m.items())),
+            ("Stock", lambda: self._stock()),
             ("Weld pairs", lambda: f"{sum(p.weld_pairs for p in s.analysis.strips if p.face == 'top')} on top, "
                                    f"{sum(p.weld_pairs for p in s.analysis.strips if p.face == 'bottom')} on the bottom"),
             ("Resistance", lambda: f"{milliohms(s.analysis.pack.resistance_strips_ohm)} strips and joints, "
@@ -161,7 +176,10 @@ class MetalPage(Page):
         )  # fmt: skip
 
     def refresh_more(self) -> None:
-        words = {StripKind.LINK: "link", StripKind.PARALLEL: "parallel", StripKind.COLLECTOR: "collecting"}
+        words = {
+            StripKind.LINK: "link", StripKind.PARALLEL: "parallel", StripKind.COLLECTOR: "collecting",
+            StripKind.BRIDGE: "bridge", StripKind.PLATE: "plate",
+        }  # fmt: skip
 
         def row(p: StripPiece) -> tuple[str, tuple[str, ...]]:
             share = percent(p.share_of_limit)
@@ -174,6 +192,21 @@ class MetalPage(Page):
 
     def point_at(self, ref: str) -> None:
         self.pieces.pick(ref)
+
+    def _stock(self) -> str:
+        """How each strip is cut from lengths of a metre, or what area of sheet the plates take."""
+        d, a = self.session.design, self.session.analysis
+        words = [
+            f"{c.strip}: {c.cut_m:.2f} m in {plural(c.pieces, 'piece')}, from {plural(c.lengths, 'length')} of "
+            f"{c.stock_m:.0f} m with {c.offcut_m:.2f} m left over"
+            for c in a.strip_cuts
+        ]
+        if d.joining.style is MetalStyle.PLATES:
+            area = sum(p.area_m2 for p in plates(a.layout, d.joining, d.cell)) * d.joining.link_layers
+            words.append(
+                f"plates: {area * 1e4:.0f} cm² of {d.joining.link_strip.thickness_m * 1e3:.2f} mm sheet"
+            )
+        return "; ".join(words)
 
 
 class LeadsPage(Page):

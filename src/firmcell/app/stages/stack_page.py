@@ -1,6 +1,7 @@
 """The Stack stage: how many cells, where each stands, which group it belongs to, by engine and by hand."""
 
 from collections.abc import Callable, Iterator
+from functools import partial
 from typing import Any
 
 from PySide6.QtCore import Signal
@@ -12,7 +13,6 @@ from PySide6.QtWidgets import (
     QLabel,
     QProgressBar,
     QPushButton,
-    QSpinBox,
     QToolButton,
     QWidget,
 )
@@ -91,18 +91,28 @@ class StackPage(Page):
         self.body.addLayout(row)
         self.field("arrangement.gap_m")
         row = QHBoxLayout()
-        self.find = self._button("&Find places", self._find, "Looks for the best angle, offset and lattice, then sorts into groups")
-        self.find.setProperty("main", "true")
-        self.sort = self._button("&Sort again", self._sort, "Cells keep their places; groups are sorted anew, locked cells keep theirs. Each press tries further.")
-        self.rows = self._button("Whole &rows", self._whole_rows, "Gives up single places: cells in whole rows again")
-        for button in (self.find, self.sort, self.rows):
+        self.finder = self._button(
+            "&Find places", self._find, "Looks for the best angle, offset and lattice, then sorts into groups"
+        )
+        self.finder.setProperty("main", "true")
+        self.sorter = self._button(
+            "&Sort again",
+            self._sort,
+            "Cells keep their places; groups are sorted anew, locked cells keep theirs. Each press tries further.",
+        )
+        self.in_rows = self._button(
+            "Whole &rows", self._whole_rows, "Gives up single places: cells in whole rows again"
+        )
+        for button in (self.finder, self.sorter, self.in_rows):
             row.addWidget(button)
         self.body.addLayout(row)
         row = QHBoxLayout()
         self.progress = QProgressBar()
         self.progress.setRange(0, 100)
         self.progress.setAccessibleName("Progress of the search")
-        self.cancel = self._button("&Take what there is", self._cancel, "Ends the search with the best so far (Esc)")
+        self.cancel = self._button(
+            "&Take what there is", self._cancel, "Ends the search with the best so far (Esc)"
+        )
         row.addWidget(self.progress, 1)
         row.addWidget(self.cancel)
         self.running = QWidget()
@@ -136,7 +146,7 @@ class StackPage(Page):
             button = QToolButton()
             button.setText(tool.value.capitalize())
             button.setCheckable(True)
-            button.setSizePolicy(self.find.sizePolicy())
+            button.setSizePolicy(self.finder.sizePolicy())
             button.setToolTip(f"{tool.value.capitalize()} ({TOOL_KEYS[tool]})")
             button.setAccessibleName(tool.value)
             button.clicked.connect(lambda _=False, t=tool: self.tool_wanted.emit(t))
@@ -147,10 +157,9 @@ class StackPage(Page):
         self.body.addLayout(grid)
         row = QHBoxLayout()
         label = QLabel("&Group to paint")
-        self.group = QSpinBox()
+        self.group = QComboBox()
         self.group.setAccessibleName("Group to paint")
-        self.group.setRange(1, self.session.design.series)
-        self.group.valueChanged.connect(self.group_wanted)
+        self.group.currentIndexChanged.connect(lambda index: self.group_wanted.emit(index + 1))
         label.setBuddy(self.group)
         row.addWidget(label)
         row.addWidget(self.group)
@@ -158,7 +167,7 @@ class StackPage(Page):
         unlock = self._button("&Unlock all", self._unlock_all, "Every cell may be moved and sorted again")
         row.addWidget(unlock)
         self.body.addLayout(row)
-        self.hint = self.text("")
+        self.hint = self.text("Ctrl+1 to Ctrl+9 and Ctrl+L take up a tool; Ctrl+Z takes back what it did.")
 
     def _lie(self) -> None:
         self.section("Lie of the cells")
@@ -189,7 +198,7 @@ class StackPage(Page):
             ("stl", "&Holder, STL", "Two halves of a cell holder, watertight"),
         )):  # fmt: skip
             grid.addWidget(
-                self._button(text, lambda k=kind: self.export_wanted.emit(k), tip), number // 2, number % 2
+                self._button(text, partial(self.export_wanted.emit, kind), tip), number // 2, number % 2
             )
         self.body.addLayout(grid)
 
@@ -270,7 +279,9 @@ class StackPage(Page):
             self._say("Ended before there was a layout; nothing is changed.")
             return
         if design != self.session.design:
-            self._say("The design was changed while the search ran; its result is thrown away. Start it again.")
+            self._say(
+                "The design was changed while the search ran; its result is thrown away. Start it again."
+            )
             return
         self._choices = last.choices
         self.session.edit_all((("arrangement", last.arrangement),), words)
@@ -289,7 +300,7 @@ class StackPage(Page):
     def _show_running(self, on: bool) -> None:
         self.running.setVisible(on)
         self.progress.setValue(0)
-        for button in (self.find, self.sort, self.rows):
+        for button in (self.finder, self.sorter, self.in_rows):
             button.setEnabled(not on)
 
     def _say(self, words: str) -> None:
@@ -329,9 +340,13 @@ class StackPage(Page):
         fit = self.session.analysis.fit
         words = []
         if fit.gap_cells_m is not None:
-            words.append(f"{millimetres(max(fit.gap_cells_m, 0.0) if abs(fit.gap_cells_m) < 1e-6 else fit.gap_cells_m)} between cells")
+            words.append(
+                f"{millimetres(max(fit.gap_cells_m, 0.0) if abs(fit.gap_cells_m) < 1e-6 else fit.gap_cells_m)} between cells"
+            )
         if fit.gap_wall_m is not None:
-            words.append(f"{millimetres(fit.gap_wall_m)} to the edge, {millimetres(fit.wall_needed_m)} needed")
+            words.append(
+                f"{millimetres(fit.gap_wall_m)} to the edge, {millimetres(fit.wall_needed_m)} needed"
+            )
         return ", ".join(words) or "–"
 
     def _outside(self) -> str:
@@ -359,9 +374,15 @@ class StackPage(Page):
                 (o.label, (o.label, volts(o.voltage_full_v), watt_hours(o.energy_usable_j), f"{figures(o.cell_steady_a)} A", verdict))
             )  # fmt: skip
         self.options.set_rows(rows)
-        self.group.setMaximum(design.series)
+        if self.group.count() != design.series:
+            self.group.clear()
+            self.group.addItems([str(g) for g in range(1, design.series + 1)])
         box = brief.box_m
-        shape = {"box": "a box", "cylinder": "a cylinder", "outline": f"an outline of {len(brief.outline_m)} corners"}
+        shape = {
+            "box": "a box",
+            "cylinder": "a cylinder",
+            "outline": f"an outline of {len(brief.outline_m)} corners",
+        }
         standing = "in whole rows" if design.arrangement.in_rows else (
             f"each in its place, {design.arrangement.lattice.value}; {plural(len(design.arrangement.spare_m), 'place')} free"
         )  # fmt: skip
@@ -369,7 +390,11 @@ class StackPage(Page):
         self.space.setText(f"Space: {shape[brief.space.value]}, {size}. Cells: {standing}.")
         blocked: list[tuple[str, tuple[str, ...]]] = []
         for number, b in enumerate(brief.blocked):
-            size = f"⌀ {b.length_m * 1e3:.0f} mm" if b.round else f"{b.length_m * 1e3:.0f} × {b.width_m * 1e3:.0f} mm"
+            size = (
+                f"⌀ {b.length_m * 1e3:.0f} mm"
+                if b.round
+                else f"{b.length_m * 1e3:.0f} × {b.width_m * 1e3:.0f} mm"
+            )
             blocked.append((f"blocked:{number}", (b.name, millimetres(b.x_m), millimetres(b.y_m), size)))
         self.blocked.set_rows(blocked)
 

@@ -74,7 +74,10 @@ class Places:
 
 
 def lattice_points(
-    bounds: tuple[float, float, float, float], spacing_m: tuple[float, float], staggered: bool, angle_rad: float
+    bounds: tuple[float, float, float, float],
+    spacing_m: tuple[float, float],
+    staggered: bool,
+    angle_rad: float,
 ) -> Array:
     """Return the points (n, 2) of a lattice through the origin that cover a box however it is shifted by one spacing."""
     x0, y0, x1, y1 = bounds
@@ -103,7 +106,11 @@ def angles_worth_trying(region: Region, staggered: bool, round_cells: bool) -> l
     else:
         lengths = np.hypot(sides[:, 0], sides[:, 1])
         long = sides[lengths > 0.15 * lengths.max()]
-        wanted = [0.0, half, *(float(np.arctan2(y, x)) + h for x, y in long for h in ([0.0, half] if half else [0.0]))]
+        wanted = [
+            0.0,
+            half,
+            *(float(np.arctan2(y, x)) + h for x, y in long for h in ([0.0, half] if half else [0.0])),
+        ]
         wanted += [k * STEP_RAD for k in range(1, round(period / STEP_RAD))]
     if not round_cells:
         wanted += [w + np.pi / 2 for w in wanted]
@@ -180,8 +187,14 @@ def _snug_offsets(
     """Offsets that put a row just against the least x and least y of the region, seen turned by the angle."""
     ring = turned(region.ring, -angle)
     # Both directions of the lattice, each against its low and its high side.
-    us = {(side(ring[:, 0]) + sign * (footprint.along_m / 2 + wall_m)) % dx for side, sign in ((np.min, 1), (np.max, -1))}
-    vs = {(side(ring[:, 1]) + sign * (footprint.across_m / 2 + wall_m)) % dy for side, sign in ((np.min, 1), (np.max, -1))}
+    us = {
+        (side(ring[:, 0]) + sign * (footprint.along_m / 2 + wall_m)) % dx
+        for side, sign in ((np.min, 1), (np.max, -1))
+    }
+    vs = {
+        (side(ring[:, 1]) + sign * (footprint.across_m / 2 + wall_m)) % dy
+        for side, sign in ((np.min, 1), (np.max, -1))
+    }
     u_all = {*us, *((u + dx / 2) % dx for u in us)}
     return np.array([(u, v) for u in sorted(u_all) for v in sorted(vs)])
 
@@ -225,7 +238,9 @@ def centred(region: Region, footprint: Footprint, places: Places) -> Places:
     return Places(points + shift, places.lattice, angle, places.spacing_m)
 
 
-def free_places(region: Region, footprint: Footprint, pitch_m: float, wall_m: float, direction_rad: float) -> Places:
+def free_places(
+    region: Region, footprint: Footprint, pitch_m: float, wall_m: float, direction_rad: float
+) -> Places:
     """Return places of round cells dropped one by one, each as low as it goes towards `direction_rad`.
 
     A candidate touches two of: the line that centres must keep from the edge, and cells placed
@@ -258,7 +273,9 @@ def free_places(region: Region, footprint: Footprint, pitch_m: float, wall_m: fl
             back = turned(fresh, direction_rad)
             fresh = fresh[footprint.room(region, back, 0.0) >= wall_m - 1e-6]
             if len(fresh):
-                clear = np.hypot(*np.moveaxis(fresh[:, None] - placed[None, :-1], 2, 0)).min(axis=1, initial=np.inf)
+                clear = np.hypot(*np.moveaxis(fresh[:, None] - placed[None, :-1], 2, 0)).min(
+                    axis=1, initial=np.inf
+                )
                 fresh = fresh[clear >= limit]
         keep = np.hypot(*(candidates - new).T) >= limit
         candidates = np.vstack([candidates[keep], fresh])
@@ -296,9 +313,7 @@ def _on_two(centre: Array, placed: Array, reach: float) -> Array:
     return np.vstack([middle + high[:, None] * across, middle - high[:, None] * across])
 
 
-def overlaps(
-    points: Array, footprint: Footprint, angles: Array
-) -> NDArray[np.intp]:
+def overlaps(points: Array, footprint: Footprint, angles: Array) -> NDArray[np.intp]:
     """Return the pairs (k, 2) of cells that overlap by more than a micrometre.
 
     Rectangles are compared by separating axes: two that overlap do so along the sides of both.
@@ -308,7 +323,7 @@ def overlaps(
         return pairs
     if footprint.round:
         apart = np.hypot(*(points[pairs[:, 0]] - points[pairs[:, 1]]).T)
-        return pairs[apart < footprint.along_m - 1e-6]
+        return np.asarray(pairs[apart < footprint.along_m - 1e-6])
     half = np.array([footprint.along_m, footprint.across_m]) / 2
     i, j = pairs.T
     way = points[j] - points[i]
@@ -322,4 +337,4 @@ def overlaps(
                 half[m] * np.abs((axes[side][:, m] * axis).sum(axis=1)) for side in (i, j) for m in range(2)
             )
             apart |= np.abs((way * axis).sum(axis=1)) >= reach - 1e-6
-    return pairs[~apart]
+    return np.asarray(pairs[~apart])

@@ -29,7 +29,7 @@ def inside(ring: Array, points: Array) -> NDArray[np.bool_]:
 
 def distance_to_ring(ring: Array, points: Array) -> Array:
     """Return the distance of each of `points` (m, 2) from the line of a ring (n, 2)."""
-    return distance_to_segments(ring, np.roll(ring, -1, axis=0), points).min(axis=0)
+    return np.asarray(distance_to_segments(ring, np.roll(ring, -1, axis=0), points).min(axis=0))
 
 
 def distance_to_segments(starts: Array, ends: Array, points: Array) -> Array:
@@ -116,18 +116,20 @@ def bands_apart(a: Array, b: Array, half_ab: Array, c: Array, d: Array, half_cd:
     apart = np.full(len(a), np.inf)
     for i in range(4):
         for j in range(4):
-            sides = segments_apart(
-                first[:, i], first[:, (i + 1) % 4], second[:, j], second[:, (j + 1) % 4]
-            )
+            sides = segments_apart(first[:, i], first[:, (i + 1) % 4], second[:, j], second[:, (j + 1) % 4])
             apart = np.minimum(apart, sides)
-    within = np.minimum(point_from_band(a, b, half_ab, (c + d) / 2), point_from_band(c, d, half_cd, (a + b) / 2))
+    within = np.minimum(
+        point_from_band(a, b, half_ab, (c + d) / 2), point_from_band(c, d, half_cd, (a + b) / 2)
+    )
     return np.where(within == 0, 0.0, apart)
 
 
 def _band_corners(starts: Array, ends: Array, half: Array) -> Array:
     way = ends - starts
     length = np.hypot(way[:, 0], way[:, 1])
-    across = np.column_stack([-way[:, 1], way[:, 0]]) / np.where(length == 0, 1, length)[:, None] * half[:, None]
+    across = (
+        np.column_stack([-way[:, 1], way[:, 0]]) / np.where(length == 0, 1, length)[:, None] * half[:, None]
+    )
     return np.stack([starts - across, ends - across, ends + across, starts + across], axis=1)
 
 
@@ -154,7 +156,7 @@ def hull(points: Array) -> Array:
 def turned(points: Array, angle_rad: float) -> Array:
     """Return points (n, 2) turned anticlockwise about the origin."""
     c, s = np.cos(angle_rad), np.sin(angle_rad)
-    return points @ np.array([[c, s], [-s, c]])
+    return np.asarray(points @ np.array([[c, s], [-s, c]]))
 
 
 def near_pairs(points: Array, reach: float) -> NDArray[np.intp]:

@@ -178,7 +178,9 @@ def _halves(region: Region, gap_m: float) -> tuple[Region, ...]:
     whole = Polygon(region.ring)
     low, high = middle - gap_m / 2, middle + gap_m / 2
     cuts = (
-        (box(x0, y0, low, y1), box(high, y0, x1, y1)) if along else (box(x0, y0, x1, low), box(x0, high, x1, y1))
+        (box(x0, y0, low, y1), box(high, y0, x1, y1))
+        if along
+        else (box(x0, y0, x1, low), box(x0, high, x1, y1))
     )
     halves = []
     for cut in cuts:

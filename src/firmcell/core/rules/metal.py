@@ -158,7 +158,9 @@ def pad_without_metal(s: Situation) -> Iterator[Hit]:
     """Pads that no strip covers, or a pack that is open between its poles."""
     layout = s.analysis.layout
     covered = {
-        (n, node) for r in metal_runs(layout, s.design.joining.style) for n, node in zip(r.cells, r.nodes, strict=True)
+        (n, node)
+        for r in metal_runs(layout, s.design.joining.style)
+        for n, node in zip(r.cells, r.nodes, strict=True)
     }
     bare = [
         c.number for c in layout.cells for node in (c.group - 1, c.group) if (c.number, node) not in covered
@@ -177,7 +179,11 @@ def pad_without_metal(s: Situation) -> Iterator[Hit]:
 
 def _nothing_removed(s: Situation) -> Cure | None:
     removed = s.design.arrangement.removed
-    return Cure(f"Lay {plural(len(removed), 'strip')} again", (("arrangement.removed", ()),)) if removed else None
+    return (
+        Cure(f"Lay {plural(len(removed), 'strip')} again", (("arrangement.removed", ()),))
+        if removed
+        else None
+    )
 
 
 @rule("ME-8", Stage.METAL, Severity.STOP, source="geometry with tolerances; the distance asked for in Metal",
@@ -188,10 +194,16 @@ def metal_too_near(s: Situation) -> Iterator[Hit]:
     if not near:
         return
     worst = near[0]
-    other = f"cell {worst.other[5:]}, to which it is not welded" if worst.other.startswith("cell:") else worst.other
+    other = (
+        f"cell {worst.other[5:]}, to which it is not welded"
+        if worst.other.startswith("cell:")
+        else worst.other
+    )
     more = f"; {len(near) - 1} more places" if len(near) > 1 else ""
     touching = (
-        "lies over" if worst.gap_m == 0 and worst.other.startswith("cell:") else "crosses or touches"
+        "lies over"
+        if worst.gap_m == 0 and worst.other.startswith("cell:")
+        else "crosses or touches"
         if worst.gap_m == 0
         else f"comes within {millimetres(worst.gap_m)} of"
     )

@@ -128,7 +128,10 @@ def few_links(s: Situation) -> Iterator[Hit]:
     cure = None
     if layout.in_rows:
         straight = s.design.arrangement.model_copy(update={"rows": s.design.parallel})
-        if min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links) >= s.design.parallel:
+        if (
+            min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links)
+            >= s.design.parallel
+        ):
             cure = Cure(
                 f"Put each group in one column, {s.design.parallel} across",
                 (("arrangement", Arrangement.model_validate(straight.model_dump())),),
@@ -137,7 +140,11 @@ def few_links(s: Situation) -> Iterator[Hit]:
     many = f"only {plural(m.links_least, 'direct link')}" if m.links_least else "no direct link"
     yield Hit(
         f"Groups {g} and {g + 1} share {many} for {plural(s.design.parallel, 'cell')}"
-        + ("." if layout.in_rows else "; sort the groups again, or try another lattice or one cell fewer in parallel."),
+        + (
+            "."
+            if layout.in_rows
+            else "; sort the groups again, or try another lattice or one cell fewer in parallel."
+        ),
         refs=(f"group:{g}", f"group:{g + 1}"),
         cure=cure,
         severity=Severity.ATTENTION if m.links_least else Severity.STOP,
@@ -175,7 +182,9 @@ def cells_outside(s: Situation) -> Iterator[Hit]:
     """Cells too near to the edge of the space or a blocked place."""
     fit = s.analysis.fit
     if fit.outside and fit.gap_wall_m is not None:
-        first = f"Cell {fit.outside[0]} stands" if len(fit.outside) == 1 else f"{len(fit.outside)} cells stand"
+        first = (
+            f"Cell {fit.outside[0]} stands" if len(fit.outside) == 1 else f"{len(fit.outside)} cells stand"
+        )
         yield Hit(
             f"{first} too near to the edge of the space or a blocked place: {millimetres(fit.gap_wall_m)}, "
             f"{millimetres(fit.wall_needed_m)} is needed for clearance, sheet and sleeve. Find places anew, or move it.",
@@ -236,7 +245,9 @@ def turned_cell(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"Cell {c.number}{more} stands the other way than the rest of group {c.group}: it would short the group.",
             refs=tuple(f"cell:{w.number}" for w in wrong),
-            cure=Cure(f"Turn {plural(len(wrong), 'cell')}", (("arrangement.placed", placed),)) if placed else None,
+            cure=Cure(f"Turn {plural(len(wrong), 'cell')}", (("arrangement.placed", placed),))
+            if placed
+            else None,
         )
 
 

@@ -39,7 +39,9 @@ def to_dxf(templates: tuple[Template, ...]) -> bytes:
                 points = [(x, y + dy) for x, y in shape.points]
                 space.add_lwpolyline(points, close=isinstance(shape, Area), dxfattribs=attributes)
             elif isinstance(shape, Label):
-                text = space.add_text(shape.text.replace("−", "-"), height=shape.height, dxfattribs=attributes)
+                text = space.add_text(
+                    shape.text.replace("−", "-"), height=shape.height, dxfattribs=attributes
+                )
                 x, y = shape.centre
                 text.set_placement((x, y + dy), align=TextEntityAlignment.MIDDLE_CENTER)
     out = io.StringIO()

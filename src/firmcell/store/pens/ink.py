@@ -18,6 +18,7 @@ PAPER: dict[str, Ink] = {
     "space.edge": Ink("#fbfaf6", "#24313a", 0.4),
     "space.blocked": Ink("#c9c4b4", "#5d6468", 0.3),
     "label.blocked": Ink("#24313a"),
+    "group.border": Ink(None, "#20282b"),
     "place.spare": Ink(None, "#8b8878", 0.25, dashed=True),
     "mark.locked": Ink("#24313a"),
     "mark.locked.arch": Ink(None, "#24313a"),
