@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 
 from firmcell.core.clearances import PLACING_M
 from firmcell.core.design import Face, Joining
-from firmcell.core.layout import Layout
+from firmcell.core.layout import SIN60, Layout
 from firmcell.core.parts import Cell
 from firmcell.core.strips import node_pads, nodes_of
 
@@ -17,6 +17,8 @@ SLOT_M = (0.0008, 0.006)
 """Width and length of the slot between the two welds of a pad: it sends the welding current through the cell's
 metal instead of across the plate; common practice, no source."""
 CORNER_M = 0.002
+SPECK_M2 = 1e-6
+"""Slivers smaller than this are left in the sheet, m²."""
 TAB_M = (0.012, 0.010)
 """Length and width of the tab for the main lead, m."""
 
@@ -58,33 +60,36 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     Around each pad the plate reaches as far as half the pitch allows with the gap to the next plate;
     between neighbouring pads it is filled, and inner corners are rounded.
     """
-    from shapely.geometry import LineString, MultiPolygon, Point, Polygon
+    from shapely.geometry import LineString, Point, Polygon
     from shapely.ops import unary_union
 
-    reach = min((layout.pitch_m - joining.gap_m) / 2 - PLACING_M, cell.largest_m[0] / 2)
-    found = []
-    for node in nodes_of(layout):
+    apart = joining.gap_m + 2 * PLACING_M
+    reach = min((layout.pitch_m - apart) / 2, cell.largest_m[0] / 2)
+    six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
+    # Between two pads a third one may stand as near as the lattice allows.
+    neck = min(reach * 0.9, layout.pitch_m * (SIN60 if six else 1.0) - reach - apart)
+    nodes = nodes_of(layout)
+    plain = []
+    for node in nodes:
         pads = node_pads(layout, node)
         discs = [Point(p).buffer(reach, quad_segs=12) for p in pads.values()]
         bars = [
-            LineString([pads[a], pads[b]]).buffer(reach * 0.9, cap_style="flat")
+            LineString([pads[a], pads[b]]).buffer(neck, cap_style="flat")
             for a in pads
             for b in layout.adjacency[a]
             if a < b and b in pads
         ]
-        whole = unary_union([*discs, *bars])
-        others = [
-            Point(layout.pad(c, plus)).buffer(reach + joining.gap_m)
-            for c in layout.cells
-            for plus in (True, False)
-            if c.number not in pads and layout.face_of(c, plus) is node.face
-        ]
-        # Rounding inner corners must not bring the plate nearer to pads of others.
-        smooth = whole.buffer(CORNER_M).buffer(-CORNER_M)
-        if others:
-            smooth = unary_union([whole, smooth.difference(unary_union(others))])
-        smooth = smooth.simplify(2e-5)
-        parts = list(smooth.geoms) if isinstance(smooth, MultiPolygon) else [smooth]
+        plain.append(unary_union([*discs, *bars]))
+    found: list[Plate] = []
+    made = list(plain)
+    for place, node in enumerate(nodes):
+        pads = node_pads(layout, node)
+        # Rounding inner corners must not bring a plate nearer to the others, rounded already or not yet.
+        others = unary_union([m for n, m in enumerate(made) if n != place and nodes[n].face is node.face])
+        smooth = plain[place].buffer(CORNER_M).buffer(-CORNER_M).difference(others.buffer(apart))
+        smooth = unary_union([plain[place].difference(others.buffer(apart * 0.999)), smooth]).simplify(1e-5)
+        made[place] = smooth
+        parts = [p for p in getattr(smooth, "geoms", [smooth]) if p.area > SPECK_M2]
         largest = max(parts, key=lambda p: p.area)
         assert isinstance(largest, Polygon)
         slots = tuple(_slot(np.array(p)) for p in pads.values())

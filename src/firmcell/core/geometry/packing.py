@@ -6,7 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from firmcell.core.geometry.plane import Array, inside, near_pairs, turned
+from firmcell.core.geometry.plane import Array, near_pairs, turned
 from firmcell.core.geometry.region import Region
 
 SIN60 = float(np.sqrt(3) / 2)
@@ -45,10 +45,11 @@ class Footprint:
         corners = self.corners(centres, angle_rad)
         room = region.depth(corners.reshape(-1, 2)).reshape(-1, 4).min(axis=1)
         # A corner of the edge may poke in between two corners of the cell.
+        half = np.array([self.along_m, self.across_m]) / 2 - EPS
         for ring in (region.ring, *region.holes):
-            for number, corner in enumerate(corners):
-                if room[number] >= 0 and inside(corner, ring).any():
-                    room[number] = -EPS * 10
+            for x, y in ring:
+                local = turned(np.array([x, y]) - centres, -angle_rad)
+                room[(np.abs(local) < half).all(axis=1)] = -EPS * 10
         return np.asarray(room)
 
 
