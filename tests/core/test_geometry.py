@@ -27,9 +27,9 @@ POINT = st.tuples(st.floats(-0.3, 0.3), st.floats(-0.3, 0.3))
 
 
 @st.composite
-def rings(draw, corners=st.integers(3, 9)):
+def rings(draw, most=9):
     """Star-shaped rings, many of them not convex."""
-    n = draw(corners)
+    n = draw(st.integers(3, most))
     radii = draw(st.lists(st.floats(0.06, 0.2), min_size=n, max_size=n))
     angle = np.arange(n) * 2 * np.pi / n + draw(st.floats(0, 1))
     return np.column_stack([np.cos(angle), np.sin(angle)]) * np.array(radii)[:, None]
@@ -101,7 +101,7 @@ def test_hull_equals_scipy(points):
     xy = np.array(points)
     try:
         theirs = ConvexHull(xy)
-    except Exception:  # noqa: BLE001 - flat sets, which Qhull refuses
+    except Exception:
         return
     assert abs(signed_area(hull(xy))) == pytest.approx(theirs.volume, rel=1e-6, abs=1e-12)
 
@@ -168,7 +168,7 @@ def test_free_places_find_what_no_lattice_does():
     assert len(free) > max(len(best(region, d, "square")), len(best(region, d, "staggered")))
 
 
-@given(rings(st.integers(3, 6)), st.floats(0.015, 0.025), st.floats(0.03, 0.06))
+@given(rings(6), st.floats(0.015, 0.025), st.floats(0.03, 0.06))
 @settings(max_examples=12)
 def test_flat_cells_do_not_overlap_and_lie_inside(ring, thick, wide):
     region, footprint = Region(ring), Footprint(thick, wide, False)

@@ -620,7 +620,8 @@ class PackView(QWidget):
 
     def _touch(self, at: QPointF) -> None:
         assert self._gesture is not None
-        ref = self.ref_at(at, ("cell:", "spare:", "blocked:"))
+        # A blocked place may lie under a cell; the tool that blocks sees only those.
+        ref = self.ref_at(at, ("blocked:",) if self.tool is Tool.BLOCK else ("cell:", "spare:"))
         if ref and (not self._gesture.refs or self._gesture.refs[-1] != ref):
             self._gesture.refs.append(ref)
 

@@ -42,7 +42,7 @@ def templates(design: Design, analysis: Analysis) -> tuple[Template, ...]:
         metal = "plates" if design.joining.style is MetalStyle.PLATES else "strips"
         for what, draw in (("cells", painter.cells), (metal, painter.metal), ("sheet", painter.sheet)):
             shapes = draw()
-            title = f"{face.value} face, {what}"
+            title = f"{face.value} face, {what}" + (" (number / group)" if what == "cells" else "")
             layer = f"{face.value.upper()}_{what.upper()}"
             made.append(Template(title, layer, Drawing(title, tuple(shapes), bounds_of(shapes))))
     return tuple(made)
@@ -96,6 +96,8 @@ class _TemplatePainter:
             half, points = strip.width_m / 2, np.array(run.points_m)
             if len(points) == 1:
                 points = points + np.array([[0.0, -1e-6], [0.0, 1e-6]])
+            elif not run.bends:
+                points = points[[0, -1]]
             ends = [PAD_OVERHANG_M, PAD_OVERHANG_M]
             if lead_share(self.layout, run):
                 at = lead_cell(self.layout, run.node != 0)

@@ -100,7 +100,8 @@ def outline_from_svg(text: str, where: str) -> Ring:
             raise Refusal(f"{where} moves or turns parts by “transform”; save it with plain coordinates.")
         try:
             rings += _svg_rings(element, scale)
-        except (ValueError, TypeError, ArithmeticError, IndexError):
+        except (ValueError, TypeError, ArithmeticError, IndexError, AssertionError):
+            # The path reader asserts where it means that the data is wrong.
             raise Refusal(f"{where}: a {element.tag.rsplit('}', 1)[-1]} in it cannot be read.") from None
     return _largest(rings, where)
 
