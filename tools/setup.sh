@@ -17,6 +17,7 @@ missing_packages() { # prints the Debian packages that are not there; $1 = yes a
     done
     if [ "$1" = yes ]; then
         command -v Xvfb >/dev/null || printf 'xvfb '
+        command -v ngspice >/dev/null || printf 'ngspice '
     fi
     command -v python3 >/dev/null && python3 -c 'import ensurepip' 2>/dev/null || printf 'python3-venv '
 }

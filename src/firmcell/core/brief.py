@@ -57,6 +57,7 @@ class Brief(Frozen):
     current_steady_a: Amperes = Field(title="Steady current", gt=0)
     current_peak_a: Amperes = Field(title="Peak current", gt=0)
     peak_duration_s: Seconds = Field(10.0, title="Peak lasts")
+    peak_every_s: Seconds | None = Field(None, title="Peak comes again every")
     energy_j: Joules | None = Field(None, title="Energy wanted")
     run_time_s: Seconds | None = Field(None, title="Run time at steady current")
     space: SpaceShape = Field(SpaceShape.BOX, title="Shape of the space")

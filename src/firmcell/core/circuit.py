@@ -9,7 +9,7 @@ from numpy.typing import ArrayLike, NDArray
 
 Array = NDArray[np.float64]
 Indices = NDArray[np.intp]
-DENSE = 300
+DENSE = 120
 """Nodes up to which the equations are solved as a full matrix."""
 
 
@@ -77,7 +77,7 @@ class Factor:
         place[self.free] = np.arange(len(self.free))
         inside = (place[rows] >= 0) & (place[columns] >= 0)
         at = place[rows[inside]], place[columns[inside]]
-        self._solve = _solver(len(self.free), at, values[inside])
+        self._solve = linear_solver(len(self.free), at, values[inside])
 
     def solve(self, injected_a: Array) -> Array:
         """Return node voltages (nodes, k) for currents (nodes, k) that enter at the nodes, V."""
@@ -87,8 +87,8 @@ class Factor:
         return volts
 
 
-def _solver(size: int, at: tuple[Indices, Indices], values: Array) -> Callable[[Array], Array]:
-    """Return what solves the equations with these entries (summed where they coincide)."""
+def linear_solver(size: int, at: tuple[Indices, Indices], values: Array) -> Callable[[Array], Array]:
+    """Return what solves the symmetric equations with these entries (row and column, summed where they coincide)."""
     if size <= DENSE:
         # SciPy's sparse solver takes a tenth of a second to load; small packs do without it.
         full = np.zeros((size, size))

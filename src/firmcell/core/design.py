@@ -127,8 +127,19 @@ class MetalStyle(StrEnum):
     PLATES = "plates"
 
 
+class JudgedBy(StrEnum):
+    """Which figure a strip is judged by."""
+
+    WORSE = "the worse of both"
+    LONG_RUN = "a long strip in still air"
+    IN_PLACE = "in place between its cells"
+
+
 class Joining(Frozen):
     """Strip and welds."""
+
+    judged_by: JudgedBy = Field(JudgedBy.WORSE, title="Strips judged by")
+    joint_ohm: Ohms | None = Field(None, title="Resistance of one joint, measured")
 
     style: MetalStyle = Field(MetalStyle.STRIPS, title="Strips or cut plates")
     gap_m: Metres = Field(0.001, title="Metal of two potentials apart by at least", le=0.02)
@@ -188,6 +199,7 @@ class Design(Frozen):
     guarding: Guarding
     jacket: Jacket
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
+    measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
     charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)
     serial: str = Field("", title="Serial number", max_length=40)
     builder: str = Field("", title="Built by", max_length=60)

@@ -108,6 +108,10 @@ class StripMetal(StrEnum):
     COPPER = "copper"
 
 
+METAL_CONDUCTIVITY = {StripMetal.NICKEL: 90.7, StripMetal.PLATED_STEEL: 60.0, StripMetal.COPPER: 401.0}
+"""W/m·K at 300 K: nickel and copper after Incropera's tables (from memory); mild steel strip is a generic class value."""
+
+
 class Strip(Part):
     """Flat strip for joining cells."""
 
@@ -126,6 +130,11 @@ class Strip(Part):
     def section_m2(self) -> float:
         """Metal cross-section of one layer, m²."""
         return self.thickness_m * self.width_m
+
+    @property
+    def conductivity_w_m_k(self) -> float:
+        """Thermal conductivity of the metal, W/m·K."""
+        return METAL_CONDUCTIVITY[self.metal]
 
 
 class Wire(Part):

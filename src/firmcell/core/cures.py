@@ -1,0 +1,143 @@
+"""What cures an overloaded strip: the smallest changes, each verified by solving the whole pack before it is offered."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+from firmcell.core.design import Design, StripRef
+from firmcell.core.findings import Cure
+from firmcell.core.layout import Layout, lay_out
+from firmcell.core.metal import Metal, metal_state
+from firmcell.core.parts import StripMetal
+from firmcell.core.shelf import Shelf
+from firmcell.core.strips import StripKind, strip_runs
+
+WORTH = 3
+MOST_LAYERS_OFFERED = 4
+WELDABLE_M = 0.0003
+
+
+@dataclass(frozen=True)
+class VerifiedCure:
+    """A change of the design that was solved and cures every overload.
+
+    Attributes
+    ----------
+    cure : the edits, in words.
+    share : greatest share of limit after it.
+    mass_kg, welds : added to the pack, weld pairs.
+    """
+
+    cure: Cure
+    share: float
+    mass_kg: float
+    welds: int
+
+
+def metal_cures(design: Design, layout: Layout, metal: Metal, shelf: Shelf, run_time_s: float) -> Iterator[tuple[float, tuple[VerifiedCure, ...]]]:
+    """Yield how far the search is and the best three cures so far; the last is the answer.
+
+    Tried are: one to three layers more, wider or thicker strip, copper, a link drawn beside the overloaded one, and the
+    lead moved to another cell of its group. Cures are ordered by the metal they add, then by welds.
+    """
+    if metal.figures.worst_share <= 1:
+        yield 1.0, ()
+        return
+    tries = list(_candidates(design, layout, metal, shelf))
+    before = _mass_and_welds(metal, design)
+    found: list[VerifiedCure] = []
+    for number, cure in enumerate(tries, start=1):
+        changed = cure.applied(design)
+        new_layout = lay_out(changed.cell, changed.series, changed.parallel, changed.arrangement)
+        solved = metal_state(changed, new_layout, run_time_s)
+        if solved.figures.worst_share <= 1 and solved.figures.whole:
+            mass, welds = _mass_and_welds(solved, changed)
+            found.append(VerifiedCure(cure, solved.figures.worst_share, mass - before[0], welds - before[1]))
+        found.sort(key=lambda c: (round(max(c.mass_kg, 0.0), 4), c.welds, c.share))
+        yield number / len(tries), tuple(found[:WORTH])
+    if not tries:
+        yield 1.0, ()
+
+
+def _mass_and_welds(metal: Metal, design: Design) -> tuple[float, int]:
+    mass, welds = 0.0, 0
+    for run in metal.runs:
+        strip, layers = metal.strips.get(run.kind, (design.joining.link_strip, 1))
+        mass += run.run_m * strip.section_m2 * layers * strip.density_kg_m3
+        welds += len(run.cells) * layers * design.joining.welds_per_pad
+    return mass, welds
+
+
+def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> Iterator[Cure]:
+    over = [s for s in metal.figures.segments if s.share > 1]
+    parts = {
+        "collector" if s.kind in (StripKind.COLLECTOR, StripKind.BRIDGE) else "link" for s in over
+    }
+    if len(parts) == 1:
+        yield from _stronger(design, shelf, next(iter(parts)))
+        if over[0].kind is StripKind.COLLECTOR:
+            yield from _other_lead_cells(design, layout, over[0].node)
+        elif not design.arrangement.in_rows or design.arrangement.placed:
+            yield from _further_links(design, layout, {s.node for s in over})
+    else:
+        joining = design.joining
+        for more in range(1, MOST_LAYERS_OFFERED):
+            link, collector = joining.link_layers + more, joining.collector_layers + more
+            if max(link, collector) <= 8:
+                words = f"Lay {link} layers of links and {collector} of collecting strip"
+                yield Cure(words, (("joining.link_layers", link), ("joining.collector_layers", collector)))
+        for copper in (s for s in shelf.strips if s.metal is StripMetal.COPPER):
+            words = f"{copper.name} for links and collecting strips, 1 layer"
+            yield Cure(words, (
+                ("joining.link_strip", copper), ("joining.link_layers", 1),
+                ("joining.collector_strip", copper), ("joining.collector_layers", max(1, joining.collector_layers)),
+            ))  # fmt: skip
+
+
+def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
+    layers, strip = getattr(design.joining, f"{part}_layers"), getattr(design.joining, f"{part}_strip")
+    what = "links" if part == "link" else "collecting strip"
+    for more in range(1, MOST_LAYERS_OFFERED):
+        if layers + more <= 8:
+            yield Cure(f"Lay {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
+    for other in shelf.strips:
+        larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
+        if other.name == strip.name or not larger or other.thickness_m > WELDABLE_M or other.width_m > 0.012:
+            continue
+        words = "copper under nickel: " if other.metal is StripMetal.COPPER else ""
+        for count in {1, layers}:
+            many = f", {count} layers" if count > 1 else ""
+            yield Cure(
+                f"{words}{other.name}{many} for {what}",
+                ((f"joining.{part}_strip", other), (f"joining.{part}_layers", count)),
+            )
+
+
+def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cure]:
+    """The lead at each other cell of its pole's group."""
+    pole = "minus" if node == 0 else "plus"
+    for cell in layout.group_cells(1 if node == 0 else layout.series):
+        if cell.number in layout.lead_cells:
+            continue
+        place = (cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1] + layout.lifted_m(cell.layer))
+        yield Cure(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
+
+
+def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[Cure]:
+    """All direct links that are not there yet at the overloaded tap points, drawn in."""
+    laid = {frozenset(pair) for run in strip_runs(layout) for pair in zip(run.cells, run.cells[1:], strict=False)}
+    drawn = list(design.arrangement.drawn)
+    added = 0
+    for run in strip_runs(layout):
+        if run.node not in nodes or run.kind is not StripKind.LINK:
+            continue
+        ours = {c.number for c in layout.group_cells(run.node)}
+        theirs = {c.number for c in layout.group_cells(run.node + 1)}
+        for a in sorted(ours):
+            for b in layout.adjacency[a]:
+                if b in theirs and frozenset((a, b)) not in laid:
+                    laid.add(frozenset((a, b)))
+                    drawn.append(StripRef(face=run.face, cells=(a, b)))
+                    added += 1
+    if added:
+        words = f"Draw {added} more direct link{'s' if added > 1 else ''}"
+        yield Cure(words, (("arrangement.drawn", tuple(drawn)),))
