@@ -1,5 +1,6 @@
 """Write docs/analyse-json.md from the models, so that it cannot differ from them."""
 
+import dataclasses
 from pathlib import Path
 
 from pydantic import BaseModel
@@ -9,6 +10,7 @@ from firmcell.core.fusing import FuseFit
 from firmcell.core.jacket import Envelope, SleeveFit
 from firmcell.core.layout import CellPlace, Layout
 from firmcell.core.leads import LeadFigures, WireOption
+from firmcell.core.metal import CellLoad, MetalFigures, Segment
 from firmcell.core.stack import StackOption
 from firmcell.core.strips import StripPiece
 from firmcell.core.taps import Tap
@@ -18,16 +20,16 @@ UNITS = [
     ("_per_h", "1/h"), ("_ohm", "Ω"), ("_as", "A·s"), ("_ah", "Ah"), ("_wh", "Wh"), ("_kg", "kg"), ("_days", "days"),
     ("_v", "V"), ("_a", "A"), ("_j", "J"), ("_s", "s"), ("_w", "W"), ("_m", "m"), ("_k", "K"),
 ]  # fmt: skip
-PARTS: list[tuple[str, type[BaseModel]]] = [
+PARTS: list[tuple[str, type]] = [
     ("analysis.pack", PackFigures), ("analysis.options[]", StackOption), ("analysis.layout", Layout),
     ("analysis.layout.cells[]", CellPlace), ("analysis.strips[]", StripPiece), ("analysis.leads", LeadFigures),
     ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.guard", GuardFigures),
     ("analysis.guard.taps[]", Tap), ("analysis.jacket", JacketFigures), ("analysis.jacket.envelope", Envelope),
-    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("findings[]", ReportedFinding),
+    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("metal", MetalFigures), ("metal.segments[]", Segment), ("metal.cells[]", CellLoad), ("findings[]", ReportedFinding),
 ]  # fmt: skip
 HEAD = """# `firm-cell analyse JOB --json`
 
-One JSON object: `format` (1), `job` (title), `analysis`, `findings`. Field names are stable: within format 1 fields are only
+One JSON object: `format` (1), `job` (title), `analysis`, `metal`, `findings`. Field names are stable: within format 1 fields are only
 added. The end of a name is its unit; everything is SI but `_ah`, `_wh` and `_days`, which repeat SI fields for labels. Lists of
 points are `[x, y]` in m, x along the pack, y across it, seen from above the top face, origin in the middle of the cells.
 `analysis.strip_stock_m` maps the name of a strip to metres needed; `analysis.strip_limit_k` is the temperature strips may reach.
@@ -41,14 +43,18 @@ def unit(name: str) -> str:
     return next((symbol for ending, symbol in UNITS if name.endswith(ending)), "")
 
 
+def fields_of(model: type) -> list[str]:
+    if issubclass(model, BaseModel):
+        return [*model.model_fields, *model.model_computed_fields]
+    return [field.name for field in dataclasses.fields(model)]
+
+
 def page() -> str:
     lines = [HEAD]
     for path, model in PARTS:
         doc = (model.__doc__ or "").strip().splitlines()[0]
         lines += [f"\n## `{path}`\n", f"{doc}\n", "| Field | Unit |", "|---|---|"]
-        lines += [
-            f"| `{name}` | {unit(name)} |" for name in [*model.model_fields, *model.model_computed_fields]
-        ]
+        lines += [f"| `{name}` | {unit(name)} |" for name in fields_of(model)]
     return "\n".join(lines) + "\n"
 
 

@@ -1,20 +1,79 @@
-"""Work off the interface thread: it can be abandoned, and its result or refusal comes back by signal."""
+"""Work off the interface thread: it can be abandoned or cancelled, and what it finds comes back on the interface thread.
+
+Every job is kept alive here until its last word has been delivered: a job that is dropped while its thread still
+runs, or while its result waits in the event queue, would take the program down.
+"""
 
 import time
 from collections.abc import Callable, Iterator
 from typing import Any
 
-from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal, Slot
+from shiboken6 import isValid
 
 from firmcell.core.refusal import Refusal
 
-
-class _Signals(QObject):
-    done = Signal(object)
-    refused = Signal(str)
+TELL_EVERY_S = 0.05
+_ALIVE: set["_Job"] = set()
 
 
-class Task(QRunnable):
+class _Runner(QRunnable):
+    def __init__(self, work: Callable[[], None]) -> None:
+        super().__init__()
+        self.setAutoDelete(False)
+        self._work = work
+
+    def run(self) -> None:
+        self._work()
+
+
+class _Job(QObject):
+    """What both kinds of work share: a thread, and slots that are called on the interface thread."""
+
+    _stepped = Signal(object)
+    _ended = Signal(object, str)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._runner = _Runner(self._run)
+        self._stepped.connect(self._on_step)
+        self._ended.connect(self._on_end)
+
+    def _work(self) -> Any:
+        raise NotImplementedError
+
+    def _run(self) -> None:
+        result, sentence = None, ""
+        try:
+            result = self._work()
+        except Refusal as refusal:
+            sentence = refusal.sentence
+        except OSError as error:
+            sentence = f"{error.filename or 'The file'} could not be written: {error.strerror}."
+        finally:
+            self._ended.emit(result, sentence)
+
+    def _begin(self) -> None:
+        _ALIVE.add(self)
+        QThreadPool.globalInstance().start(self._runner)
+
+    @Slot(object)
+    def _on_step(self, step: object) -> None:
+        self.step_came(step)
+
+    @Slot(object, str)
+    def _on_end(self, result: object, sentence: str) -> None:
+        _ALIVE.discard(self)
+        self.end_came(result, sentence)
+
+    def step_came(self, step: object) -> None:
+        """Called on the interface thread at each step told."""
+
+    def end_came(self, result: object, sentence: str) -> None:
+        """Called on the interface thread at the end, with a result or a sentence why there is none."""
+
+
+class Task(_Job):
     """One piece of work in the thread pool. `abandon` makes its result be thrown away."""
 
     def __init__(
@@ -22,11 +81,7 @@ class Task(QRunnable):
     ) -> None:
         super().__init__()
         self.abandoned: bool = False
-        self._work = work
-        self._signals = _Signals()
-        self._signals.done.connect(lambda result: None if self.abandoned else done(result))
-        self._signals.refused.connect(lambda sentence: None if self.abandoned else refused(sentence))
-        self.setAutoDelete(False)
+        self._call, self._done, self._refused = work, done, refused
 
     def abandon(self) -> None:
         """The result is not wanted any more."""
@@ -34,27 +89,23 @@ class Task(QRunnable):
 
     def start(self) -> "Task":
         """Begin."""
-        QThreadPool.globalInstance().start(self)
+        self._begin()
         return self
 
-    def run(self) -> None:
-        try:
-            result = self._work()
-        except Refusal as refusal:
-            self._signals.refused.emit(refusal.sentence)
-        except OSError as error:
-            self._signals.refused.emit(
-                f"{error.filename or 'The file'} could not be written: {error.strerror}."
-            )
+    def _work(self) -> Any:
+        return self._call()
+
+    def end_came(self, result: object, sentence: str) -> None:
+        if self.abandoned:
+            return
+        if sentence:
+            self._refused(sentence)
         else:
-            self._signals.done.emit(result)
+            self._done(result)
 
 
-TELL_EVERY_S = 0.05
-
-
-class Search(QObject):
-    """A search that gets better and better, off the interface thread: an iterator is read until it ends or is cancelled.
+class Search(_Job):
+    """A search that gets better and better: an iterator is read until it ends or is cancelled.
 
     Signals
     -------
@@ -67,42 +118,41 @@ class Search(QObject):
     finished = Signal(object)
     refused = Signal(str)
 
-    def __init__(self, steps: Callable[[], Iterator[Any]], parent: QObject | None = None) -> None:
-        super().__init__(parent)
+    def __init__(self, steps: Callable[[], Iterator[Any]], owner: QObject) -> None:
+        super().__init__()
+        self._owner = owner
+        self._steps = steps
         self._cancelled: bool = False
-        self._runner = _Runner(lambda: self._read(steps))
 
     def start(self) -> "Search":
         """Begin."""
-        QThreadPool.globalInstance().start(self._runner)
+        self._begin()
         return self
 
     def cancel(self) -> None:
         """Stop at the next step and take what there is."""
         self._cancelled = True
 
-    def _read(self, steps: Callable[[], Iterator[Any]]) -> None:
+    def _work(self) -> Any:
         last, told = None, 0.0
-        try:
-            for last in steps():
-                if self._cancelled:
-                    break
-                if time.monotonic() - told > TELL_EVERY_S:
-                    told = time.monotonic()
-                    self.progressed.emit(last)
-                    # Python hands the interpreter over only now and then; the window must not wait for it.
-                    time.sleep(0.001)
-        except Refusal as refusal:
-            self.refused.emit(refusal.sentence)
+        for last in self._steps():
+            if self._cancelled:
+                break
+            if time.monotonic() - told > TELL_EVERY_S:
+                told = time.monotonic()
+                self._stepped.emit(last)
+                # Python hands the interpreter over only now and then; the window must not wait for it.
+                time.sleep(0.001)
+        return last
+
+    def step_came(self, step: object) -> None:
+        if isValid(self._owner):
+            self.progressed.emit(step)
+
+    def end_came(self, result: object, sentence: str) -> None:
+        if not isValid(self._owner):
             return
-        self.finished.emit(last)
-
-
-class _Runner(QRunnable):
-    def __init__(self, work: Callable[[], None]) -> None:
-        super().__init__()
-        self.setAutoDelete(False)
-        self._work = work
-
-    def run(self) -> None:
-        self._work()
+        if sentence:
+            self.refused.emit(sentence)
+        else:
+            self.finished.emit(result)

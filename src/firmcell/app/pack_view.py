@@ -27,6 +27,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from firmcell.app.theme import FAMILY, Palette
 from firmcell.core.drawing import Area, Disc, Drawing, Label, Shape, Stroke
+from firmcell.core.metal_paint import Band, Scale
 from firmcell.core.stage_paint import StagePaint
 
 GRID_MM = 10.0
@@ -163,6 +164,13 @@ class PackView(QWidget):
         self.tool = Tool.LOOK
         self._gesture: Gesture | None = None
         self.marked: tuple[str, ...] = ()
+        self._bands: list[tuple[Band, ...]] = []
+        self._scale_words: Scale | None = None
+
+    def show_bands(self, bands: list[tuple[Band, ...]], scale: Scale | None) -> None:
+        """Lay coloured bands over the faces, in the order these are shown; they are painted over the rest at once."""
+        self._bands, self._scale_words = bands, scale
+        self.update()
 
     # -- tools ------------------------------------------------------------------------------------------
 
@@ -369,6 +377,7 @@ class PackView(QWidget):
             painter.setTransform(self._cached_at.inverted()[0] * self._transform)
             painter.drawPixmap(0, 0, self._cache)
             painter.resetTransform()
+        self._paint_bands(painter)
         self._paint_tool(painter)
         if self.hasFocus():
             painter.setPen(QPen(self._palette.colour("accent"), 2))
@@ -521,16 +530,8 @@ class PackView(QWidget):
             text = self._paint.values.get(ref)
             if not text:
                 continue
-            place = self._transform.map(at)
-            width = metrics.horizontalAdvance(text) + 8
-            box = QRectF(place.x() - width / 2, place.y() - metrics.height() / 2, width, metrics.height())
-            painter.setPen(
-                QPen(self._palette.colour(MARK_COLOURS.get(self._paint.marks.get(ref, ""), "quiet")), 1.5)
-            )
-            painter.setBrush(self._palette.colour("raised"))
-            painter.drawRoundedRect(box, 3, 3)
-            painter.setPen(self._palette.colour("ink"))
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+            edge = self._palette.colour(MARK_COLOURS.get(self._paint.marks.get(ref, ""), "quiet"))
+            self._paint_tag(painter, self._transform.map(at), text, metrics, edge)
 
     def _paint_selected(self, painter: QPainter) -> None:
         if not self._selected:
@@ -552,6 +553,59 @@ class PackView(QWidget):
                         points = [_to_scene(face.origin, p) for p in shape.points]
                         painter.drawPolyline(QPolygonF(points))
         painter.resetTransform()
+
+    def _paint_bands(self, painter: QPainter) -> None:
+        if self._scale_words is None:
+            return
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setTransform(self._transform)
+        ramp = self._palette.ramp_colours()
+        pen = QPen(ramp[0], 1, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap)
+        for face, bands in zip(self._faces, self._bands, strict=False):
+            for band in bands:
+                pen.setColor(ramp[round(min(max(band.tone, 0.0), 1.0) * (len(ramp) - 1))])
+                pen.setWidthF(band.width * 0.8)
+                painter.setPen(pen)
+                painter.drawLine(_to_scene(face.origin, band.line[0]), _to_scene(face.origin, band.line[1]))
+        painter.resetTransform()
+        font = _label_font(max(11, min(15, round(3.6 * self.scale()))))
+        painter.setFont(font)
+        metrics = QFontMetricsF(font)
+        for face, bands in zip(self._faces, self._bands, strict=False):
+            for band in bands:
+                if band.text:
+                    (x0, y0), (x1, y1) = band.line
+                    at = self._transform.map(_to_scene(face.origin, ((x0 + x1) / 2, (y0 + y1) / 2)))
+                    self._paint_tag(painter, at, band.text, metrics, self._palette.colour("ink"))
+        self._paint_scale(painter, self._scale_words, ramp)
+
+    def _paint_tag(
+        self, painter: QPainter, at: QPointF, text: str, metrics: QFontMetricsF, edge: QColor
+    ) -> None:
+        width = metrics.horizontalAdvance(text) + 8
+        box = QRectF(at.x() - width / 2, at.y() - metrics.height() / 2, width, metrics.height())
+        painter.setPen(QPen(edge, 1.5))
+        painter.setBrush(self._palette.colour("raised"))
+        painter.drawRoundedRect(box, 3, 3)
+        painter.setPen(self._palette.colour("ink"))
+        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+
+    def _paint_scale(self, painter: QPainter, words: Scale, ramp: list[QColor]) -> None:
+        font = QFont(self.font())
+        font.setPointSizeF(font.pointSizeF() * 0.92)
+        painter.setFont(font)
+        metrics = QFontMetricsF(font)
+        high, wide = metrics.height(), 150.0
+        left, top = 12.0, self.height() - high * 1.9
+        for n, colour in enumerate(ramp):
+            painter.fillRect(
+                QRectF(left + n * wide / len(ramp), top, wide / len(ramp) + 1, high * 0.6), colour
+            )
+        painter.setPen(self._palette.colour("ink"))
+        line = QRectF(left, top + high * 0.6, wide, high)
+        painter.drawText(line, Qt.AlignmentFlag.AlignLeft, words.low)
+        painter.drawText(line, Qt.AlignmentFlag.AlignRight, words.high)
+        painter.drawText(QRectF(left, top - high, 3 * wide, high), Qt.AlignmentFlag.AlignLeft, words.title)
 
     def _paint_tool(self, painter: QPainter) -> None:
         """What a tool has taken up, and the way of the mouse so far."""

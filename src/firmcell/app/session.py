@@ -7,6 +7,7 @@ from pydantic import ValidationError
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
+from firmcell.app.background import Task
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import BuildState, fold
 from firmcell.core.design import Design, Face
@@ -14,6 +15,7 @@ from firmcell.core.drawing import Drawing
 from firmcell.core.events import Event, Payload
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Finding, Severity, Situation, Stage
+from firmcell.core.metal import Metal, metal_state
 from firmcell.core.passing import obstacle, wanted_records
 from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
@@ -24,6 +26,8 @@ from firmcell.store.jobfile import JobFile
 from firmcell.store.sentences import first_fault
 
 AUTOSAVE_MS = 600
+SETTLE_MS = 120
+"""After the last edit, before heat is worked out: typing and dragging must not wait for it."""
 
 
 class _Edit(QUndoCommand):
@@ -46,12 +50,14 @@ class Session(QObject):
     Signals
     -------
     changed : the design, and with it the analysis and findings.
+    metal_ready : the pack is solved with its heat, a moment after a change; `metal` holds it.
     recorded : the log grew.
     saved : the design on screen is on disk (True) or not yet (False).
     refused : a sentence why something could not be done.
     """
 
     changed = Signal()
+    metal_ready = Signal()
     recorded = Signal()
     saved = Signal(bool)
     refused = Signal(str)
@@ -67,6 +73,12 @@ class Session(QObject):
         self._autosave.setSingleShot(True)
         self._autosave.setInterval(AUTOSAVE_MS)
         self._autosave.timeout.connect(self.save)
+        self.metal: Metal | None = None
+        self._metal_task: Task | None = None
+        self._settle = QTimer(self)
+        self._settle.setSingleShot(True)
+        self._settle.setInterval(SETTLE_MS)
+        self._settle.timeout.connect(self._solve_metal)
         self.design: Design = job.latest().design()
         self.analysis: Analysis
         self.findings: tuple[Finding, ...]
@@ -138,7 +150,23 @@ class Session(QObject):
         self.analysis = analyse(self.design, self.shelf)
         self.steps = new_pack_steps(self.design, self.analysis)
         self._faces: dict[Face, Drawing] = {}
+        self.metal = None
         self._judge()
+        self._settle.start()
+
+    def _solve_metal(self) -> None:
+        """Work the heat out off the interface thread; what comes for an older design is thrown away."""
+        if self._metal_task is not None:
+            self._metal_task.abandon()
+        design, layout, seconds = self.design, self.analysis.layout, self.analysis.pack.run_time_s
+
+        def solved(metal: Metal) -> None:
+            if design is self.design:
+                self.metal = metal
+                self._judge()
+                self.metal_ready.emit()
+
+        self._metal_task = Task(lambda: metal_state(design, layout, seconds), solved, lambda _: None).start()
 
     def face(self, face: Face) -> Drawing:
         """The picture of a face; made once for each analysis."""
@@ -151,7 +179,7 @@ class Session(QObject):
         return section_drawing(self.design, self.analysis)
 
     def _judge(self) -> None:
-        self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf))
+        self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf, self.metal))
 
     def save(self) -> bool:
         """Write the design on screen as a new revision; returns whether it is on disk."""
@@ -217,6 +245,9 @@ class Session(QObject):
 
     def close(self) -> bool:
         """Save and let go of the file; False if the design could not be saved."""
+        self._settle.stop()
+        if self._metal_task is not None:
+            self._metal_task.abandon()
         kept = self.save()
         self.job.close()
         return kept

@@ -36,6 +36,22 @@ class Palette:
     good: str
     lit: str
     roles: dict[str, tuple[str | None, str | None, float]]
+    ramp: tuple[str, ...] = ("#1b2a5c", "#2c5f8a", "#5f8f86", "#b9a95a", "#ffd54a")
+
+    def ramp_colours(self, steps: int = 64) -> list[QColor]:
+        """Colours from least to most; lightness rises all the way, so that order is seen without hue."""
+        anchors = [QColor(name) for name in self.ramp]
+        colours = []
+        for n in range(steps):
+            at = n / (steps - 1) * (len(anchors) - 1)
+            low = min(int(at), len(anchors) - 2)
+            a, b, t = anchors[low], anchors[low + 1], at - low
+            red, green, blue = (
+                x + (y - x) * t
+                for x, y in ((a.redF(), b.redF()), (a.greenF(), b.greenF()), (a.blueF(), b.blueF()))
+            )
+            colours.append(QColor.fromRgbF(red, green, blue))
+        return colours
 
     def colour(self, name: str) -> QColor:
         """A colour of this palette by its use."""

@@ -26,7 +26,7 @@ from firmcell.app.hand_tools import HINTS, HandTools
 from firmcell.app.pack_view import PackView, Tool
 from firmcell.app.plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
-from firmcell.app.stages import PAGES, BenchPage, Page, PassportPage, ProofPage, StackPage
+from firmcell.app.stages import PAGES, BenchPage, MetalPage, Page, PassportPage, ProofPage, StackPage
 from firmcell.app.stages.stack_page import TOOL_KEYS
 from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
@@ -35,6 +35,7 @@ from firmcell.core.brief import Brief, SpaceShape
 from firmcell.core.describe import describe
 from firmcell.core.design import Face, TurnAxis
 from firmcell.core.findings import Finding, Severity, Stage
+from firmcell.core.metal_paint import metal_paint
 from firmcell.core.propose import propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
@@ -291,6 +292,7 @@ class MainWindow(QMainWindow):
         self.session = session
         session.changed.connect(self._refresh)
         session.recorded.connect(self._refresh)
+        session.metal_ready.connect(self._refresh)
         session.saved.connect(lambda on_disk: self.setWindowModified(not on_disk))
         session.refused.connect(self.tell)
         session.undo_stack.indexChanged.connect(self._show_undo)
@@ -331,6 +333,9 @@ class MainWindow(QMainWindow):
                 page.tool_wanted.connect(self.take_tool)
                 page.group_wanted.connect(lambda group: setattr(self.hand, "group", group))
                 page.outline_wanted.connect(self.choose_outline)
+                page.export_wanted.connect(self.export)
+            elif isinstance(page, MetalPage):
+                page.load_changed.connect(self._paint_metal)
                 page.export_wanted.connect(self.export)
             elif isinstance(page, PassportPage):
                 page.export.connect(self.export_passport)
@@ -501,6 +506,7 @@ class MainWindow(QMainWindow):
         if self.view.tool is Tool.STRIP:
             paint = with_strips(paint)
         self.view.show_faces([session.face(f) if f else session.section() for f in faces], paint)
+        self._paint_metal()
         self._show_card(self.view.selected)
         self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
         self.findings.findings.set_findings(session.findings)
@@ -550,6 +556,18 @@ class MainWindow(QMainWindow):
         page = self.pages.get(Stage.STACK)
         if isinstance(page, StackPage):
             page.tell(words)
+
+    def _paint_metal(self) -> None:
+        """Lay heat or current over the strips in the Metal stage; nothing elsewhere, or while it is worked out."""
+        session, page = self.session, self.pages.get(Stage.METAL)
+        loaded = page.loaded() if isinstance(page, MetalPage) and self.stage is Stage.METAL else None
+        if session is None or session.metal is None or loaded is None or not isinstance(page, MetalPage):
+            self.view.show_bands([], None)
+            return
+        paint = metal_paint(
+            session.metal, loaded, page.shown, session.design.arrangement.turn_axis, page.failure_shares()
+        )
+        self.view.show_bands([paint.bands[f] if f else () for f in self._faces_shown()], paint.scale)
 
     def _show_title(self) -> None:
         if self.session is None:
@@ -603,7 +621,11 @@ class MainWindow(QMainWindow):
             self.page(self.stage).point_at(ref)
 
     def _show_card(self, ref: str) -> None:
-        told = describe(ref, self.session.design, self.session.analysis) if ref and self.session else None
+        told = (
+            describe(ref, self.session.design, self.session.analysis, self.session.metal)
+            if ref and self.session
+            else None
+        )
         if told is None:
             self.card.hide()
             return

@@ -88,10 +88,23 @@ def _parser() -> argparse.ArgumentParser:
     sub.add_argument("job", type=Path, metavar="JOB")
     sub.add_argument(
         "--to",
-        choices=("json", "csv", "pdf", "html", "template", "dxf", "svg", "positions", "stl"),
+        choices=(
+            "json",
+            "csv",
+            "pdf",
+            "html",
+            "template",
+            "dxf",
+            "svg",
+            "positions",
+            "stl",
+            "spice",
+            "segments",
+        ),
         required=True,
         help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport; template: 1:1 PDF of both faces; "
-        "dxf, svg: faces; positions: CSV of cell places; stl: cell holder",
+        "dxf, svg: faces; positions: CSV of cell places; stl: cell holder; "
+        "spice: netlist; segments: CSV of every piece of strip under load",
     )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
     sub = command(

@@ -109,7 +109,7 @@ class Analysis(Frozen):
     strips: tuple[StripPiece, ...]
     too_near: tuple[TooNear, ...]
     strip_cuts: tuple[StockPlan, ...]
-    current_flows: bool
+    open_at: int | None
     strip_stock_m: dict[str, float]
     strip_limit_k: float
     leads: LeadFigures
@@ -219,7 +219,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         strips=pieces,
         too_near=metal_too_near(layout, design.joining, cell),
         strip_cuts=stock_plan(pieces),
-        current_flows=shares.whole,
+        open_at=shares.open_at,
         strip_stock_m=stock_lengths(pieces),
         strip_limit_k=cell.temperature_max_k,
         leads=figures,

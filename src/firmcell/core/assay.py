@@ -1,7 +1,7 @@
 """Is a strip pure nickel or plated steel? From a four-wire measurement or from weight and size, with uncertainty."""
 
 from dataclasses import dataclass
-from math import erf, sqrt
+from math import erf, exp, pi, sqrt
 
 from firmcell.core.parts import Strip, StripMetal
 from firmcell.core.refusal import Refusal
@@ -49,7 +49,12 @@ class Assay:
 
 
 def by_resistance(
-    current_a: Measured, volts: Measured, length_m: Measured, width_m: Measured, thickness_m: Measured, temperature_k: float = 293.15
+    current_a: Measured,
+    volts: Measured,
+    length_m: Measured,
+    width_m: Measured,
+    thickness_m: Measured,
+    temperature_k: float = 293.15,
 ) -> Assay:
     """Return the verdict from a current, the drop over a measured length and the size of the strip.
 
@@ -60,7 +65,13 @@ def by_resistance(
     Refusal
         If a value is not above zero.
     """
-    for name, m in (("current", current_a), ("voltage", volts), ("length", length_m), ("width", width_m), ("thickness", thickness_m)):
+    for name, m in (
+        ("current", current_a),
+        ("voltage", volts),
+        ("length", length_m),
+        ("width", width_m),
+        ("thickness", thickness_m),
+    ):
         if m.value <= 0 or m.uncertainty < 0:
             raise Refusal(f"The {name} must be above zero.")
     value = volts.value * width_m.value * thickness_m.value / (current_a.value * length_m.value)
@@ -83,7 +94,12 @@ def by_weight(mass_kg: Measured, length_m: Measured, width_m: Measured, thicknes
     Refusal
         If a value is not above zero.
     """
-    for name, m in (("weight", mass_kg), ("length", length_m), ("width", width_m), ("thickness", thickness_m)):
+    for name, m in (
+        ("weight", mass_kg),
+        ("length", length_m),
+        ("width", width_m),
+        ("thickness", thickness_m),
+    ):
         if m.value <= 0 or m.uncertainty < 0:
             raise Refusal(f"The {name} must be above zero.")
     value = mass_kg.value / (length_m.value * width_m.value * thickness_m.value)
@@ -99,7 +115,7 @@ def by_weight(mass_kg: Measured, length_m: Measured, width_m: Measured, thicknes
 def _at(result: Measured, middle: float, spread: float) -> float:
     """Density of the measurement if the metal lies about `middle`."""
     width = sqrt(result.uncertainty**2 + spread**2)
-    return 2.718281828 ** (-0.5 * ((result.value - middle) / width) ** 2) / (width * 2.506628)
+    return exp(-0.5 * ((result.value - middle) / width) ** 2) / (width * sqrt(2 * pi))
 
 
 def _within(result: Measured, low: float, high: float) -> float:
@@ -115,7 +131,13 @@ SURE = 0.95
 def _verdict(quantity: str, result: Measured, likely: dict[StripMetal, float], text: str) -> Assay:
     total = sum(likely.values())
     if total < 1e-9 * max(1 / max(result.uncertainty, 1e-15), 1e-9):
-        return Assay(quantity, result, None, dict.fromkeys(likely, 0.0), f"{text}: none of nickel, plated steel or copper. Measure again.")
+        return Assay(
+            quantity,
+            result,
+            None,
+            dict.fromkeys(likely, 0.0),
+            f"{text}: none of nickel, plated steel or copper. Measure again.",
+        )
     shares = {metal: value / total for metal, value in likely.items()}
     metal = max(shares, key=lambda m: shares[m])
     if shares[metal] < SURE:
@@ -124,7 +146,9 @@ def _verdict(quantity: str, result: Measured, likely: dict[StripMetal, float], t
             f"{text}: cannot tell {' from '.join(m.value for m in sorted(shares, key=lambda m: -shares[m])[:2])}; measure more exactly. "
             "Until then count it as plated steel.",
         )  # fmt: skip
-    return Assay(quantity, result, metal, shares, f"{text}: {metal.value}, {shares[metal] * 100:.0f} % likely.")
+    return Assay(
+        quantity, result, metal, shares, f"{text}: {metal.value}, {shares[metal] * 100:.0f} % likely."
+    )
 
 
 def assayed_strip(strip: Strip, assay: Assay, width_m: float, thickness_m: float) -> Strip:
@@ -134,8 +158,14 @@ def assayed_strip(strip: Strip, assay: Assay, width_m: float, thickness_m: float
     weight gives the metal alone, whose usual resistivity counts. If the metal cannot be told it is plated steel.
     """
     metal = assay.metal or StripMetal.PLATED_STEEL
-    usual = {StripMetal.NICKEL: NICKEL_OHM_M * (1 + NICKEL_SPREAD), StripMetal.PLATED_STEEL: STEEL_OHM_M[1], StripMetal.COPPER: COPPER_OHM_M}
-    resistivity = assay.result.value + 2 * assay.result.uncertainty if assay.quantity == "resistivity" else usual[metal]
+    usual = {
+        StripMetal.NICKEL: NICKEL_OHM_M * (1 + NICKEL_SPREAD),
+        StripMetal.PLATED_STEEL: STEEL_OHM_M[1],
+        StripMetal.COPPER: COPPER_OHM_M,
+    }
+    resistivity = (
+        assay.result.value + 2 * assay.result.uncertainty if assay.quantity == "resistivity" else usual[metal]
+    )
     return strip.model_copy(
         update={
             "name": f"measured {metal.value} strip {thickness_m * 1e3:.2f} × {width_m * 1e3:.1f}",

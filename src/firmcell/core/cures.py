@@ -33,7 +33,9 @@ class VerifiedCure:
     welds: int
 
 
-def metal_cures(design: Design, layout: Layout, metal: Metal, shelf: Shelf, run_time_s: float) -> Iterator[tuple[float, tuple[VerifiedCure, ...]]]:
+def metal_cures(
+    design: Design, layout: Layout, metal: Metal, shelf: Shelf, run_time_s: float
+) -> Iterator[tuple[float, tuple[VerifiedCure, ...]]]:
     """Yield how far the search is and the best three cures so far; the last is the answer.
 
     Tried are: one to three layers more, wider or thicker strip, copper, a link drawn beside the overloaded one, and the
@@ -69,9 +71,7 @@ def _mass_and_welds(metal: Metal, design: Design) -> tuple[float, int]:
 
 def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> Iterator[Cure]:
     over = [s for s in metal.figures.segments if s.share > 1]
-    parts = {
-        "collector" if s.kind in (StripKind.COLLECTOR, StripKind.BRIDGE) else "link" for s in over
-    }
+    parts = {"collector" if s.kind in (StripKind.COLLECTOR, StripKind.BRIDGE) else "link" for s in over}
     if len(parts) == 1:
         yield from _stronger(design, shelf, next(iter(parts)))
         if over[0].kind is StripKind.COLLECTOR:
@@ -103,11 +103,11 @@ def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
         larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
         if other.name == strip.name or not larger or other.thickness_m > WELDABLE_M or other.width_m > 0.012:
             continue
-        words = "copper under nickel: " if other.metal is StripMetal.COPPER else ""
-        for count in {1, layers}:
+        how = " (soldered, or welded through nickel on top)" if other.metal is StripMetal.COPPER else ""
+        for count in sorted({1, layers}):
             many = f", {count} layers" if count > 1 else ""
             yield Cure(
-                f"{words}{other.name}{many} for {what}",
+                f"{other.name}{many} for {what}{how}",
                 ((f"joining.{part}_strip", other), (f"joining.{part}_layers", count)),
             )
 
@@ -124,7 +124,9 @@ def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cur
 
 def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[Cure]:
     """All direct links that are not there yet at the overloaded tap points, drawn in."""
-    laid = {frozenset(pair) for run in strip_runs(layout) for pair in zip(run.cells, run.cells[1:], strict=False)}
+    laid = {
+        frozenset(pair) for run in strip_runs(layout) for pair in zip(run.cells, run.cells[1:], strict=False)
+    }
     drawn = list(design.arrangement.drawn)
     added = 0
     for run in strip_runs(layout):

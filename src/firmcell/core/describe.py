@@ -1,9 +1,10 @@
 """The numbers behind one thing on the picture, and why they are so."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
+from firmcell.core.metal import Metal
 from firmcell.core.strips import StripKind
 from firmcell.core.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
 
@@ -17,15 +18,51 @@ class Description:
     why: str = ""
 
 
-def describe(ref: str, design: Design, analysis: Analysis) -> Description | None:
-    """Return the numbers of the thing `ref` names (such as ``strip:N3-L2``), or None if there is no such thing."""
+def describe(ref: str, design: Design, analysis: Analysis, metal: Metal | None = None) -> Description | None:
+    """Return the numbers of the thing `ref` names (such as ``strip:N3-L2``), or None if there is no such thing.
+
+    With the solved `metal`, what a strip or cell carries and how warm it gets is told from it.
+    """
     kind, _, name = ref.partition(":")
     teller = {
         "cell": _cell, "strip": _strip, "tap": _tap, "group": _group, "lead": _lead, "board": _board,
         "space": _space, "blocked": _blocked, "spare": _spare,
         "jacket": _jacket, "node": _node, "connector": _connector, "fuse": _fuse, "sleeve": _jacket,
     }.get(kind)  # fmt: skip
-    return teller(name, design, analysis) if teller else None
+    told = teller(name, design, analysis) if teller else None
+    if told is None or metal is None:
+        return told
+    more = (
+        _solved_strip(name, metal) if kind == "strip" else _solved_cell(name, metal) if kind == "cell" else ()
+    )
+    kept = tuple(row for row in told.rows if row[0] not in {name for name, _ in more})
+    return replace(told, rows=kept + more, why="Solved on the real layout." if more else told.why)
+
+
+def _solved_strip(name: str, metal: Metal) -> tuple[tuple[str, str], ...]:
+    mine = [s for s in metal.figures.segments if s.piece == name]
+    if not mine:
+        return ()
+    worst = max(mine, key=lambda s: s.share)
+    return (
+        ("Carries", f"{amperes(worst.current_a)} of {amperes(worst.limit_a)} ({percent(worst.share)}) between {worst.cells[0]} and {worst.cells[1]}"),
+        ("Warms to", f"{celsius(max(s.in_place_k for s in mine))} in place, {celsius(worst.long_run_k)} as a long strip"),
+        ("Loses", f"{figures(sum(s.drop_v for s in mine) * 1e3)} mV, {figures(sum(s.heat_w for s in mine) * 1e3)} mW"),
+        ("Density", f"{figures(worst.density_a_m2 / 1e6)} A/mm²"),
+    )  # fmt: skip
+
+
+def _solved_cell(name: str, metal: Metal) -> tuple[tuple[str, str], ...]:
+    mine = next((c for c in metal.figures.cells if str(c.number) == name), None)
+    if mine is None:
+        return ()
+    return (
+        (
+            "Carries",
+            f"{amperes(mine.current_a)}, {mine.deviation * 100:+.1f} % off an even part".replace("-", "−"),
+        ),
+        ("Warms to", f"{celsius(mine.temperature_k)} at the end of a run"),
+    )
 
 
 def _cell(name: str, d: Design, a: Analysis) -> Description | None:

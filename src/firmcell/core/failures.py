@@ -57,7 +57,9 @@ class Removed:
     cut: NDArray[np.bool_]
 
 
-def remove_each(network: Network, current_a: Array, cell_a: Array, volts: Array, branches: NDArray[np.intp]) -> Removed:
+def remove_each(
+    network: Network, current_a: Array, cell_a: Array, volts: Array, branches: NDArray[np.intp]
+) -> Removed:
     """Return the state after removing each of `branches`, by a rank-one update of the network's one factorisation.
 
     Branches 0 … m−1 are the resistors, m … m+n−1 the cells. A branch with current i between a and b that
@@ -103,7 +105,9 @@ def all_failures(metal: Metal, cell_limit_a: float) -> Iterator[tuple[float, tup
     for start in range(0, m + n, CHUNK):
         some = everything[start : start + CHUNK]
         gone = remove_each(network, state.current_a, state.cell_a, state.volts, some)
-        shares = np.concatenate([np.abs(gone.current_a) / limits[:, None], np.abs(gone.cell_a) / cell_limit_a])
+        shares = np.concatenate(
+            [np.abs(gone.current_a) / limits[:, None], np.abs(gone.cell_a) / cell_limit_a]
+        )
         worst = shares.argmax(axis=0)
         for k, branch in enumerate(some.tolist()):
             opens = ""
@@ -111,7 +115,11 @@ def all_failures(metal: Metal, cell_limit_a: float) -> Iterator[tuple[float, tup
                 opens = _what_opens(metal, branch)
             elif branch >= m:
                 opens = "cell"
-            ref = f"segment:{figures.segments[branch].id}" if branch < m else f"joint:{figures.cells[branch - m].number}"
+            ref = (
+                f"segment:{figures.segments[branch].id}"
+                if branch < m
+                else f"joint:{figures.cells[branch - m].number}"
+            )
             w = int(worst[k])
             more = (pole - float(gone.pole_v[k])) / max(metal.current_a, 1e-12)
             found.append(
@@ -212,7 +220,9 @@ def _solve_block(network: Network, cell_ohm: Array, load_a: float, m: int) -> tu
     if network.nodes > FULL_MATRIX:
         states = [
             solve(
-                Network(network.nodes, network.ends, network.ohm, network.cell_ends, ohm, network.poles), 0.0, load_a
+                Network(network.nodes, network.ends, network.ohm, network.cell_ends, ohm, network.poles),
+                0.0,
+                load_a,
             )
             for ohm in cell_ohm
         ]

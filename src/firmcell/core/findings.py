@@ -6,6 +6,7 @@ from enum import IntEnum, StrEnum
 from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState
 from firmcell.core.design import Design
+from firmcell.core.metal import Metal
 from firmcell.core.shelf import Shelf
 
 
@@ -76,9 +77,10 @@ class Finding:
 
 @dataclass(frozen=True)
 class Situation:
-    """What a rule looks at."""
+    """What a rule looks at. `metal` is the pack solved with its heat; None while that is still being worked out."""
 
     design: Design
     analysis: Analysis
     state: BuildState
     shelf: Shelf
+    metal: Metal | None = None

@@ -23,6 +23,7 @@ from firmcell.core.strips import (
     metal_runs,
     metalwork,
     ohms_per_metre,
+    open_node,
     span_metres,
 )
 from firmcell.core.thermal import (
@@ -323,7 +324,14 @@ class _Worker:
         return found
 
     def _figures(
-        self, network: Network, state: Solution, cell_k: Array, warm: Array, heat: Array, passes: int, settled: bool
+        self,
+        network: Network,
+        state: Solution,
+        cell_k: Array,
+        warm: Array,
+        heat: Array,
+        passes: int,
+        settled: bool,
     ) -> MetalFigures:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         ends_k = cell_k[self.ends].mean(axis=1) if len(self.ends) else np.zeros(0)
@@ -359,7 +367,7 @@ class _Worker:
         joints = float((state.cell_a**2).sum() * 2 * self.joint_ohm)
         hottest = int(cell_k.argmax())
         return MetalFigures.model_construct(
-            segments=segments, cells=cells, whole=network.whole, open_at=None if network.whole else self._open_at(),
+            segments=segments, cells=cells, whole=network.whole, open_at=open_node(self.layout, self.work),
             resistance_ohm=-float(state.volts[network.poles[1]]) / current if network.whole and current else float("inf"),
             strips_w=float((state.current_a**2 * network.ohm).sum()), joints_w=joints,
             cells_w=float((state.cell_a**2 * self.cell_ohm).sum()), hottest_cell=self.layout.cells[hottest].number,
@@ -381,22 +389,15 @@ class _Worker:
         if seconds <= 0:
             return np.full(len(heat), self.matter.ambient_k)
         steps = 12
-        return run_temperatures(self.lumps, np.tile(heat, (steps, 1)), self.matter.ambient_k, seconds / steps)[-1]
-
-    def _open_at(self) -> int:
-        """The first tap point from the minus that current from the pack's minus cannot cross."""
-        network, layout = self.work.network, self.layout
-        part = network.parts[network.poles[0]]
-        for node in range(layout.series + 1):
-            nodes = [self.work.pad[(c.number, True)] for c in layout.group_cells(node)] + [
-                self.work.pad[(c.number, False)] for c in layout.group_cells(node + 1)
-            ]
-            if any(network.parts[n] != part for n in nodes):
-                return node
-        return layout.series
+        found = run_temperatures(
+            self.lumps, np.tile(heat, (steps, 1)), self.matter.ambient_k, seconds / steps
+        )
+        return np.asarray(found[-1])
 
 
-def duty_temperatures(design: Design, metal: Metal, cycles_s: float, step_s: float = 10.0) -> tuple[Array, Array]:
+def duty_temperatures(
+    design: Design, metal: Metal, cycles_s: float, step_s: float = 10.0
+) -> tuple[Array, Array]:
     """Return moments (k,) in s and the temperature of each cell then (k, n), K, over a duty cycle.
 
     Steady current, with the peak for its duration each time `peak_every_s` of the brief has passed; heat goes with the
@@ -411,13 +412,19 @@ def duty_temperatures(design: Design, metal: Metal, cycles_s: float, step_s: flo
     part = np.clip(brief.peak_duration_s / step_s, 0.0, 1.0) if brief.peak_duration_s < step_s else 1.0
     if brief.peak_duration_s < step_s and brief.peak_every_s:
         in_peak = (time % every) >= every - step_s
-    square = np.where(in_peak, part * brief.current_peak_a**2 + (1 - part) * brief.current_steady_a**2, brief.current_steady_a**2)
+    square = np.where(
+        in_peak,
+        part * brief.current_peak_a**2 + (1 - part) * brief.current_steady_a**2,
+        brief.current_steady_a**2,
+    )
     unit = np.array([c.heat_w for c in metal.figures.cells]) / max(metal.current_a, 1e-9) ** 2
     found = run_temperatures(metal.lumps, square[:, None] * unit[None], brief.ambient_max_k, step_s)
     return np.concatenate([time, [steps * step_s]]), found
 
 
-def between(metal: Metal, first: tuple[int, bool], second: tuple[int, bool], cell_volts: float) -> tuple[float, float]:
+def between(
+    metal: Metal, first: tuple[int, bool], second: tuple[int, bool], cell_volts: float
+) -> tuple[float, float]:
     """Return the open-circuit voltage (V) from `second` to `first` and the resistance (Ω) between two pads.
 
     Pads are a cell's number and pole (True is plus). Their quotient is the current of a short between

@@ -10,7 +10,6 @@ from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.steps import Step
 
 NEAR_LIMIT = 0.8
-WORST_SHOWN = 10
 
 
 @dataclass(frozen=True)
@@ -118,13 +117,11 @@ def _metal(analysis: Analysis) -> StagePaint:
     for piece in analysis.strips:
         share = piece.share_of_limit
         marks[f"strip:{piece.id}"] = "bad" if share > 1 else "look" if share > NEAR_LIMIT else "good"
-    worst = sorted(analysis.strips, key=lambda p: -p.share_of_limit)[:WORST_SHOWN]
-    values = {f"strip:{p.id}": f"{p.share_of_limit * 100:.0f} %" for p in worst if p.current_steady_a > 0}
     for near in analysis.too_near:
         marks |= {f"strip:{n}": "bad" for n in (near.strip, near.other)}
     return StagePaint(
         marks, ("tap", "label.tap", "lead", "board", "cell", "mark", "label.cell", "label.group"),
-        "Share of the long-run limit at the steady current; numbers at the ten most loaded.", values,
+        "Colour: where the strips stand on the scale below; numbers at the ten that stand highest.",
     )  # fmt: skip
 
 

@@ -486,6 +486,21 @@ class Metalwork:
     pad: dict[tuple[int, bool], int]
 
 
+def open_node(layout: Layout, work: Metalwork) -> int | None:
+    """Return the first tap point from the minus that current from the pack's minus cannot cross, None if it flows."""
+    network = work.network
+    if network.whole:
+        return None
+    part = network.parts[network.poles[0]]
+    for node in range(layout.series + 1):
+        nodes = [work.pad[(c.number, True)] for c in layout.group_cells(node)] + [
+            work.pad[(c.number, False)] for c in layout.group_cells(node + 1)
+        ]
+        if any(network.parts[n] != part for n in nodes):
+            return node
+    return layout.series
+
+
 def span_metres(run: StripRun) -> list[float]:
     """Return the length of each span of a run, m."""
     return [
@@ -561,13 +576,13 @@ class StripShares:
     spans : share of each span, by run.
     cells : share of each cell, by number.
     heat_ohm : resistance that makes the heat of all strips and joints at any pack current, Ω.
-    whole : whether current can flow from pole to pole at all.
+    open_at : the tap point where no current can pass, None if it flows from pole to pole.
     """
 
     spans: tuple[tuple[float, ...], ...]
     cells: dict[int, float]
     heat_ohm: float
-    whole: bool
+    open_at: int | None
 
 
 @lru_cache(maxsize=32)
@@ -583,7 +598,7 @@ def strip_shares(layout: Layout, joining: Joining, cell_ohm: float) -> StripShar
         shares[place].append(current if current > 1e-9 else 0.0)
     heat = float((state.current_a**2 * work.network.ohm).sum() + (state.cell_a**2).sum() * 2 * JOINT_OHM)
     cells = {c.number: float(i) for c, i in zip(layout.cells, state.cell_a, strict=True)}
-    return StripShares(tuple(tuple(s) for s in shares), cells, heat, work.network.whole)
+    return StripShares(tuple(tuple(s) for s in shares), cells, heat, open_node(layout, work))
 
 
 def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:

@@ -30,7 +30,7 @@ RUNAWAY_K = 773.15
 def fin_conductance(width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float) -> Array:
     """Return the heat a metre of strip loses from one face for each kelvin over the air, W/m·K."""
     surface = np.maximum(np.asarray(surface_k, dtype=float), ambient_k + 1.0)
-    return plate_loss(surface, ambient_k, width_m, SHEET_EMISSIVITY) / (surface - ambient_k)
+    return np.asarray(plate_loss(surface, ambient_k, width_m, SHEET_EMISSIVITY) / (surface - ambient_k))
 
 
 def fin_middle_rise(
@@ -145,7 +145,9 @@ class PackLumps:
         """
         surface = max(mean_k, ambient_k + 1.0)
         for _ in range(3):
-            h = float(plate_loss(surface, ambient_k, PLATE_M, SHEET_EMISSIVITY)) / (PLATE_M * (surface - ambient_k))
+            h = float(plate_loss(surface, ambient_k, PLATE_M, SHEET_EMISSIVITY)) / (
+                PLATE_M * (surface - ambient_k)
+            )
             through = 1 / (1 / h + self.barrier_m2k_w)
             surface = ambient_k + max((mean_k - ambient_k) * through / h, 1.0)
         return np.asarray(self.outside_m2 * through)
@@ -156,7 +158,12 @@ PLATE_M = 0.08
 
 
 def pack_lumps(
-    layout: Layout, cell: Cell, jacketing: Jacketing, strip_pairs: NDArray[np.intp], strip_w_k: Array, metal_kg: float
+    layout: Layout,
+    cell: Cell,
+    jacketing: Jacketing,
+    strip_pairs: NDArray[np.intp],
+    strip_w_k: Array,
+    metal_kg: float,
 ) -> PackLumps:
     """Return the lumps of a pack.
 
@@ -173,7 +180,9 @@ def pack_lumps(
     points = layout.points_m
     if cell.is_round:
         near = near_pairs(points, layout.pitch_m * 1.25)
-        same = np.array([layout.cells[i].block == layout.cells[j].block for i, j in near.tolist()], dtype=bool)
+        same = np.array(
+            [layout.cells[i].block == layout.cells[j].block for i, j in near.tolist()], dtype=bool
+        )
         near = near[same] if len(near) else near
         radius = cell.diameter_m / 2
         apart = np.hypot(*(points[near[:, 0]] - points[near[:, 1]]).T) - cell.diameter_m
@@ -211,7 +220,7 @@ def steady_temperatures(lumps: PackLumps, heat_w: Array, ambient_k: float) -> Ar
         if abs(new - mean) < 0.01:
             break
         mean = new
-    return np.minimum(temperatures, RUNAWAY_K)
+    return np.asarray(np.minimum(temperatures, RUNAWAY_K))
 
 
 def run_temperatures(

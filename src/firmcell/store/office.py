@@ -26,6 +26,8 @@ from firmcell.core.events import (
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Situation
 from firmcell.core.holder import holder_halves
+from firmcell.core.metal import metal_state
+from firmcell.core.netlist import spice_netlist
 from firmcell.core.parts import Cell
 from firmcell.core.passport import Passport, passport
 from firmcell.core.propose import propose
@@ -42,7 +44,7 @@ from firmcell.store.pens.dxf import to_dxf
 from firmcell.store.pens.stl import to_stl
 from firmcell.store.pens.svg import to_svg
 from firmcell.store.report import Report, report
-from firmcell.store.tables import analysis_csv, positions_csv
+from firmcell.store.tables import analysis_csv, positions_csv, segments_csv
 
 
 def open_read_only(path: Path) -> JobFile:
@@ -55,7 +57,9 @@ def report_of(job: JobFile) -> Report:
     shelf, _ = load_shelf()
     design = job.latest().design()
     analysis = analyse(design, shelf)
-    return report(design.brief.title, analysis, find(Situation(design, analysis, fold(job.events()), shelf)))
+    metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
+    situation = Situation(design, analysis, fold(job.events()), shelf, metal)
+    return report(design.brief.title, analysis, metal.figures, find(situation))
 
 
 def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:
@@ -91,8 +95,10 @@ def passport_bytes(design: Design, events: list[Event], shelf: Shelf, kind: str)
     return passport_pdf(page, faces) if kind == "pdf" else passport_html(page, faces).encode()
 
 
-EXPORT_SUFFIX = {"template": ".pdf", "dxf": ".dxf", "svg": ".svg", "positions": ".csv", "stl": ".stl"}
-"""What can be written of a layout, and the usual end of its file's name."""
+EXPORT_SUFFIX = {
+    "template": ".pdf", "dxf": ".dxf", "svg": ".svg", "positions": ".csv", "stl": ".stl", "spice": ".cir", "segments": ".csv",
+}  # fmt: skip
+"""What can be written of a layout and its metal, and the usual end of its file's name."""
 
 
 def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> bytes:
@@ -104,6 +110,12 @@ def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> 
         If it cannot be made of this layout, such as a holder for touching cells.
     """
     analysis = analyse(design, shelf)
+    if kind in ("spice", "segments"):
+        metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
+        if kind == "segments":
+            return segments_csv(metal.figures).encode()
+        volts, load = design.cell.nominal_v, design.brief.current_steady_a
+        return spice_netlist(metal, analysis.leads, volts, load, design.brief.title).encode()
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":

@@ -2,6 +2,7 @@
 
 from firmcell.core.analysis import ANALYSIS_FORMAT, Analysis
 from firmcell.core.findings import Finding
+from firmcell.core.metal import MetalFigures
 from firmcell.core.quantity import Frozen
 
 
@@ -24,14 +25,16 @@ class Report(Frozen):
     format: int = ANALYSIS_FORMAT
     job: str
     analysis: Analysis
+    metal: MetalFigures
     findings: tuple[ReportedFinding, ...]
 
 
-def report(title: str, analysis: Analysis, findings: tuple[Finding, ...]) -> Report:
+def report(title: str, analysis: Analysis, metal: MetalFigures, findings: tuple[Finding, ...]) -> Report:
     """Return the report of a design."""
     return Report(
         job=title,
         analysis=analysis,
+        metal=metal,
         findings=tuple(
             ReportedFinding(
                 code=f.code, severity=f.severity.word, stage=f.stage.value, sentence=f.sentence, reason=f.reason,

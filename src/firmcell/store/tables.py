@@ -7,6 +7,7 @@ from math import degrees
 from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
 from firmcell.core.hand import in_space
+from firmcell.core.metal import MetalFigures
 
 
 def positions_csv(design: Design, analysis: Analysis) -> str:
@@ -24,6 +25,21 @@ def positions_csv(design: Design, analysis: Analysis) -> str:
         write.writerow(
             [c.number, c.group, up, f"{x * 1e3:.3f}", f"{y * 1e3:.3f}", f"{degrees(c.angle_rad):.3f}", c.block, c.layer,
              "yes" if locked else "no"]
+        )  # fmt: skip
+    return out.getvalue()
+
+
+def segments_csv(figures: MetalFigures) -> str:
+    """Return every segment of strip at the steady current, most loaded first; SI units in the headings."""
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(["segment", "piece", "tap_point", "face", "kind", "cell_1", "cell_2", "current_a", "density_a_m2",
+                    "resistance_ohm", "drop_v", "heat_w", "long_run_k", "in_place_k", "limit_a", "share"])  # fmt: skip
+    for s in sorted(figures.segments, key=lambda s: -s.share):
+        write.writerow(
+            [s.id, s.piece, f"B{s.node}", s.face.value, s.kind.value, *s.cells, f"{s.current_a:.6g}", f"{s.density_a_m2:.6g}",
+             f"{s.resistance_ohm:.6g}", f"{s.drop_v:.6g}", f"{s.heat_w:.6g}", f"{s.long_run_k:.2f}", f"{s.in_place_k:.2f}",
+             f"{s.limit_a:.5g}", f"{s.share:.5g}"]
         )  # fmt: skip
     return out.getvalue()
 

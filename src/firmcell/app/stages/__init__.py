@@ -7,8 +7,8 @@ from firmcell.app.stages.design_pages import (
     GuardPage,
     JacketPage,
     LeadsPage,
-    MetalPage,
 )
+from firmcell.app.stages.metal_page import MetalPage
 from firmcell.app.stages.page import Page
 from firmcell.app.stages.passport import PassportPage
 from firmcell.app.stages.proof import ProofPage
@@ -18,4 +18,4 @@ PAGES: tuple[type[Page], ...] = (
     BriefPage, CellsPage, StackPage, MetalPage, LeadsPage, GuardPage, JacketPage, BenchPage, ProofPage, PassportPage,
 )  # fmt: skip
 
-__all__ = ["PAGES", "BenchPage", "Page", "PassportPage", "ProofPage", "StackPage"]
+__all__ = ["PAGES", "BenchPage", "MetalPage", "Page", "PassportPage", "ProofPage", "StackPage"]

@@ -5,11 +5,8 @@ from PySide6.QtWidgets import QPushButton
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.core.brief import SpaceShape
-from firmcell.core.design import MetalStyle
 from firmcell.core.findings import Stage
-from firmcell.core.plates import plates
 from firmcell.core.stack import compare_cells
-from firmcell.core.strips import StripKind, StripPiece
 from firmcell.core.wording import (
     amperes,
     celsius,
@@ -17,8 +14,6 @@ from firmcell.core.wording import (
     kilograms,
     millimetres,
     milliohms,
-    percent,
-    plural,
     volts,
 )
 from firmcell.store.units import show, show_number
@@ -146,67 +141,6 @@ class CellsPage(Page):
         if choice.option:
             edits += choice.option.edits
         self.session.edit_all(edits, f"Take {name}")
-
-
-class MetalPage(Page):
-    """Strips on both faces."""
-
-    stage, heading = Stage.METAL, "Metal: strips and what they carry"
-
-    def build(self) -> None:
-        s = self.session
-        self.section("Strip")
-        for name in (
-            "style", "link_strip", "link_layers", "collector_strip", "collector_layers", "welds_per_pad", "gap_m",
-        ):  # fmt: skip
-            self.field(f"joining.{name}")
-        self.section("Every piece, most loaded first")
-        self.pieces = self.table(
-            ("Piece", "Face", "Cut", "Carries", "Limit", "Share"), "Strip pieces", wide=0
-        )
-        self.section("To cut and weld")
-        self.figures(
-            ("Stock", lambda: self._stock()),
-            ("Weld pairs", lambda: f"{sum(p.weld_pairs for p in s.analysis.strips if p.face == 'top')} on top, "
-                                   f"{sum(p.weld_pairs for p in s.analysis.strips if p.face == 'bottom')} on the bottom"),
-            ("Resistance", lambda: f"{milliohms(s.analysis.pack.resistance_strips_ohm)} strips and joints, "
-                                   f"{milliohms(s.analysis.pack.resistance_cells_ohm)} cells"),
-            ("Limit", lambda: f"what brings a long strip to {celsius(s.analysis.strip_limit_k)} in {celsius(s.design.brief.ambient_max_k)}, "
-                              "one face in still air; the cells' help is not counted"),
-        )  # fmt: skip
-
-    def refresh_more(self) -> None:
-        words = {
-            StripKind.LINK: "link", StripKind.PARALLEL: "parallel", StripKind.COLLECTOR: "collecting",
-            StripKind.BRIDGE: "bridge", StripKind.PLATE: "plate",
-        }  # fmt: skip
-
-        def row(p: StripPiece) -> tuple[str, tuple[str, ...]]:
-            share = percent(p.share_of_limit)
-            return f"strip:{p.id}", (f"{p.id} {words[p.kind]}", p.face.value, show(p.length_m, "m", self.system),
-                                     amperes(p.current_steady_a), amperes(p.limit_a), share)  # fmt: skip
-
-        self.pieces.set_rows(
-            [row(p) for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)]
-        )
-
-    def point_at(self, ref: str) -> None:
-        self.pieces.pick(ref)
-
-    def _stock(self) -> str:
-        """How each strip is cut from lengths of a metre, or what area of sheet the plates take."""
-        d, a = self.session.design, self.session.analysis
-        words = [
-            f"{c.strip}: {c.cut_m:.2f} m in {plural(c.pieces, 'piece')}, from {plural(c.lengths, 'length')} of "
-            f"{c.stock_m:.0f} m with {c.offcut_m:.2f} m left over"
-            for c in a.strip_cuts
-        ]
-        if d.joining.style is MetalStyle.PLATES:
-            area = sum(p.area_m2 for p in plates(a.layout, d.joining, d.cell)) * d.joining.link_layers
-            words.append(
-                f"plates: {area * 1e4:.0f} cm² of {d.joining.link_strip.thickness_m * 1e3:.2f} mm sheet"
-            )
-        return "; ".join(words)
 
 
 class LeadsPage(Page):

@@ -2,8 +2,9 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.design import MetalStyle
+from firmcell.core.design import JudgedBy, MetalStyle
 from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.metal import Metal
 from firmcell.core.parts import Strip, StripMetal
 from firmcell.core.plates import plates
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
@@ -14,6 +15,8 @@ from firmcell.core.wording import amperes, celsius, millimetres, plural
 SMALL_WELDER_M = 0.0002
 """Thickest nickel a small spot welder joins reliably; common practice, no source."""
 LAYERS_WORTH_WELDING = 3
+WIDEST = 0.55
+"""Strip wider than this part of the pitch comes too near to the next one; a first sieve before the distances are checked."""
 SOURCE = "heat balance of a long strip, Churchill and Chu, and radiation"
 
 
@@ -29,7 +32,7 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
     ambient = s.design.brief.ambient_max_k
     best: tuple[float, int, Strip] | None = None
     for strip in s.shelf.strips:
-        if strip.thickness_m > 0.0003 or strip.width_m > 0.012:
+        if strip.thickness_m > 0.0003 or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
             continue
         for layers in range(1, LAYERS_WORTH_WELDING + 1):
             if long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient) >= piece.current_steady_a:
@@ -51,7 +54,12 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
 
 
 def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator[Hit]:
+    if s.metal is not None:
+        yield from _solved_overload(s, s.metal, collectors, words, part)
+        return
     piece = _worst(s, collectors)
+    if s.design.joining.judged_by is JudgedBy.IN_PLACE:
+        return  # known once the heat is solved, a moment later
     if piece is not None and piece.share_of_limit > 1 + 1e-9:
         others = [p for p in s.analysis.strips if (p.kind is StripKind.COLLECTOR) == collectors]
         yield Hit(
@@ -60,6 +68,25 @@ def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator
             refs=tuple(f"strip:{p.id}" for p in others if p.share_of_limit > 1),
             cure=_stronger(s, piece, part),
         )
+
+
+def _solved_overload(s: Situation, metal: Metal, collectors: bool, words: str, part: str) -> Iterator[Hit]:
+    """The same from the solved pack, with strips at their own temperature and judged as the design says."""
+    segments = [
+        g
+        for g in metal.figures.segments
+        if (g.kind is StripKind.COLLECTOR) == collectors and g.share > 1 + 1e-9
+    ]
+    if not segments:
+        return
+    worst = max(segments, key=lambda g: g.share)
+    piece = next(p for p in s.analysis.strips if p.id == worst.piece)
+    yield Hit(
+        f"{words} {amperes(worst.current_a)} of {amperes(worst.limit_a)} ({celsius(worst.long_run_k)} as a long strip, "
+        f"{celsius(worst.in_place_k)} in place; judged by {s.design.joining.judged_by.value}).",
+        refs=tuple(dict.fromkeys(f"strip:{g.piece}" for g in segments)),
+        cure=_stronger(s, piece, part),
+    )
 
 
 @rule("ME-1", Stage.METAL, Severity.STOP, source=SOURCE,
@@ -165,9 +192,9 @@ def pad_without_metal(s: Situation) -> Iterator[Hit]:
     bare = [
         c.number for c in layout.cells for node in (c.group - 1, c.group) if (c.number, node) not in covered
     ]
-    if not s.analysis.current_flows:
+    if s.analysis.open_at is not None:
         yield Hit(
-            "No current can flow from minus to plus: a series link is missing.",
+            f"No current can flow from minus to plus: it is open at B{s.analysis.open_at}.",
             refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), cure=_nothing_removed(s),
         )  # fmt: skip
     elif bare:
@@ -239,3 +266,58 @@ def plate_in_parts(s: Situation) -> Iterator[Hit]:
                     f"The plate of B{plate.node} falls into {plate.parts} pieces: its cells do not all touch.",
                     refs=(f"node:{plate.node}",),
                 )
+
+
+NEAR_K = 5.0
+
+
+@rule("ME-11", Stage.METAL, Severity.STOP, source="one lump a cell, natural convection and radiation through the jacket",
+      reason="A cell above its greatest temperature ages fast, and gives off gas where it goes on.")  # fmt: skip
+def cells_too_hot(s: Situation) -> Iterator[Hit]:
+    """Cells too hot, or nearly, at the end of a run at the steady current."""
+    if s.metal is None or not s.metal.figures.whole:
+        return
+    f, limit = s.metal.figures, s.design.cell.temperature_max_k
+    if f.hottest_cell_k > limit - NEAR_K:
+        over = f.hottest_cell_k > limit
+        yield Hit(
+            f"At the end of a run at {amperes(s.design.brief.current_steady_a)} in {celsius(s.design.brief.ambient_max_k)} cell "
+            f"{f.hottest_cell} is at about {celsius(f.hottest_cell_k)}, {celsius(limit)} is allowed"
+            + (": run it shorter, cool it, or take more cells in parallel." if over else "."),
+            refs=(f"cell:{f.hottest_cell}",),
+            severity=Severity.STOP if over else Severity.ATTENTION,
+        )
+
+
+@rule("ME-12", Stage.METAL, Severity.ATTENTION, source="nodal equations of the real layout",
+      reason="The cell that carries most ages first and takes its whole group along.")  # fmt: skip
+def uneven_cells(s: Situation) -> Iterator[Hit]:
+    """Cells of a group that share the current unevenly."""
+    if s.metal is None or not s.metal.figures.whole:
+        return
+    cells = [c for c in s.metal.figures.cells if abs(c.deviation) > UNEVEN]
+    if cells:
+        worst = max(cells, key=lambda c: abs(c.deviation))
+        way = "more" if worst.deviation > 0 else "less"
+        yield Hit(
+            f"Cell {worst.number} of group {worst.group} carries {abs(worst.deviation) * 100:.0f} % {way} than its even part; "
+            f"{plural(len(cells), 'cell')} {'is' if len(cells) == 1 else 'are'} off by more than {UNEVEN * 100:.0f} %.",
+            refs=tuple(f"cell:{c.number}" for c in cells),
+        )
+
+
+UNEVEN = 0.15
+"""A cell's current may differ by this from an even part before it is told; engineering judgement."""
+
+
+@rule("ME-13", Stage.METAL, Severity.STOP, source="resistance and temperature worked out in turn until they settle",
+      reason="Hot metal resists more and gets hotter still; there is no temperature at which it would stay.")  # fmt: skip
+def heat_runs_away(s: Situation) -> Iterator[Hit]:
+    """Resistance and temperature that drive each other up without end."""
+    if s.metal is not None and s.metal.figures.runs_away and s.metal.figures.whole:
+        worst = max(s.metal.figures.segments, key=lambda g: g.in_place_k, default=None)
+        where = f" (worst: {worst.piece})" if worst else ""
+        yield Hit(
+            f"At {amperes(s.design.brief.current_steady_a)} the strips do not settle at any temperature{where}.",
+            refs=(f"strip:{worst.piece}",) if worst else (),
+        )

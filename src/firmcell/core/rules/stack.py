@@ -200,10 +200,14 @@ def torn_group(s: Situation) -> Iterator[Hit]:
     for group in range(1, layout.series + 1):
         parts = layout.parts_of(c.number for c in layout.group_cells(group))
         if len(parts) > 1:
-            apart = ", ".join(str(n) for n in parts[-1][:4])
+            few = parts[-1]
+            apart = (
+                f"cells {', '.join(str(n) for n in few[:4])} stand"
+                if len(few) > 1
+                else f"cell {few[0]} stands"
+            )
             yield Hit(
-                f"Group {group} is torn into {len(parts)} parts: {'cells' if len(parts[-1]) > 1 else 'cell'} {apart} "
-                "stand apart from the rest.",
+                f"Group {group} is torn into {len(parts)} parts: {apart} apart from the rest.",
                 refs=tuple(f"cell:{n}" for part in parts[1:] for n in part),
             )
 

@@ -1,0 +1,43 @@
+"""Strips to choose from: how far each would warm up with a current, and what welder joins it."""
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from firmcell.core.parts import Strip
+from firmcell.core.strip_limit import long_run_temperature
+
+WELDERS = (("small welder", 0.00015), ("medium", 0.0002), ("strong", 0.0003))
+"""Thickest nickel that a class of spot welder joins reliably, m; common practice, no source."""
+WIDTHS_M = (0.005, 0.007, 0.008, 0.010, 0.012)
+
+
+@dataclass(frozen=True, eq=False)
+class StripChoice:
+    """Strips of one width: thickness (k,) in m and their rise over the air (k,), K."""
+
+    width_m: float
+    thickness_m: NDArray[np.float64]
+    rise_k: NDArray[np.float64]
+
+
+def strip_choices(strip: Strip, current_a: float, ambient_k: float) -> tuple[StripChoice, ...]:
+    """Return the rise of long strips of the metal of `strip` at a current, by width and thickness (0.05 to 0.3 mm)."""
+    thickness = np.linspace(0.00005, 0.0003, 26)
+    choices = []
+    for width in WIDTHS_M:
+        rise = [
+            float(
+                long_run_temperature(
+                    strip.model_copy(update={"width_m": width, "thickness_m": float(t)}),
+                    1,
+                    current_a,
+                    ambient_k,
+                )
+            )
+            - ambient_k
+            for t in thickness
+        ]
+        choices.append(StripChoice(width, thickness, np.array(rise)))
+    return tuple(choices)
