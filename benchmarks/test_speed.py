@@ -6,6 +6,7 @@ The reference is NumPy inverting a 400 × 400 matrix, done here ten times: what 
 benchmark prints its median, and its ratio to the reference's.
 """
 
+import shutil
 import statistics
 import subprocess
 import sys
@@ -14,15 +15,31 @@ import time
 import numpy as np
 import pytest
 
-from firmcell.core import chemistry, design, layout, leads, stack, strips, taps
+from firmcell.core import (
+    chemistry,
+    circuit,
+    clearances,
+    design,
+    fit,
+    layout,
+    leads,
+    metal,
+    stack,
+    strips,
+    taps,
+)
 from firmcell.core.analysis import analyse
-from firmcell.store.demo import orchard_hoist
+from firmcell.core.arrange import arrange, laid_out
+from firmcell.core.failures import Scatter, all_failures, monte_carlo
+from firmcell.core.metal_paint import Shown, at_load, metal_paint
+from firmcell.core.netlist import spice_netlist
+from firmcell.store.demo import hoist_in_rows, orchard_hoist
 from firmcell.store.parts import shipped_shelf
 
 SHELF = shipped_shelf()
 CACHED = [
     getattr(module, name)
-    for module in (chemistry, design, layout, leads, stack, strips, taps)
+    for module in (chemistry, clearances, design, fit, layout, leads, stack, strips, taps)
     for name in dir(module)
     if hasattr(getattr(module, name), "cache_clear")
 ]
@@ -122,3 +139,110 @@ def test_start_to_painted_window(benchmark, reference, tmp_path):
     benchmark.pedantic(start, rounds=5, warmup_rounds=1)
     print(f"\ndemo job to painted window, from process start: median {statistics.median(said):.2f} s")
     tell(benchmark, reference, "the same with starting and ending the process")
+
+
+# -- layout engine and metal ------------------------------------------------------------------------------
+
+
+def in_box(series: int, parallel: int, length_m: float, width_m: float) -> design.Design:
+    return hoist_in_rows(SHELF).with_edits(
+        ("brief.space", "box"), ("brief.outline_m", ()), ("brief.blocked", ()), ("brief.box_length_m", length_m),
+        ("brief.box_width_m", width_m), ("series", series), ("parallel", parallel), ("arrangement.rows", parallel),
+        ("guarding.board", None),
+    )  # fmt: skip
+
+
+TRIANGLE = ((0.0, 0.0), (0.5, 0.0), (0.1, 0.45))
+
+
+@pytest.mark.parametrize("case", ["10S4P box", "10S4P odd tray", "20S10P triangle", "40S25P box"])
+def test_lay_out(benchmark, reference, case):
+    pack = {
+        "10S4P box": in_box(10, 4, 0.24, 0.11),
+        "10S4P odd tray": hoist_in_rows(SHELF),
+        "20S10P triangle": in_box(20, 10, 0.24, 0.11).with_edits(
+            ("brief.space", "outline"), ("brief.outline_m", TRIANGLE)
+        ),
+        "40S25P box": in_box(40, 25, 0.9, 0.6),
+    }[case]
+    benchmark.pedantic(lambda: laid_out(arrange(pack, trials=False)), rounds=3, warmup_rounds=1)
+    tell(benchmark, reference, f"lay out {case}")
+
+
+def grid_network(series: int, parallel: int) -> circuit.Network:
+    pack = hoist_in_rows(SHELF)
+    grid = layout.lay_out(pack.cell, series, parallel, design.Arrangement(rows=parallel))
+    per_metre = strips.ohms_per_metre(grid, pack.joining)
+    return strips.metalwork(grid, strips.strip_runs(grid), per_metre, pack.cell.resistance_ohm).network
+
+
+def fresh(network: circuit.Network) -> circuit.Network:
+    return circuit.Network(
+        network.nodes, network.ends, network.ohm, network.cell_ends, network.cell_ohm, network.poles
+    )
+
+
+@pytest.mark.parametrize(("series", "parallel"), [(10, 4), (20, 40), (100, 100)])
+def test_circuit(benchmark, reference, series, parallel):
+    network = grid_network(series, parallel)
+    benchmark(lambda: circuit.solve(fresh(network), 3.6, 25.0))
+    tell(benchmark, reference, f"circuit of {series * parallel} cells, from numbers to all currents")
+
+
+@pytest.mark.skipif(shutil.which("ngspice") is None, reason="no ngspice here")
+def test_circuit_of_800_against_ngspice(tmp_path):
+    """The named reference: ngspice on the same network in the same run, as a process, without its printing."""
+    pack = in_box(20, 40, 0.9, 0.9)
+    grid = layout.lay_out(pack.cell, 20, 40, pack.arrangement)
+    solved = metal.metal_state(pack, grid, 2400.0)
+    text = spice_netlist(solved, analyse(pack, SHELF).leads, 3.6, 25.0, "800 cells").replace(
+        "print all\n", ""
+    )
+    path = tmp_path / "800.cir"
+    path.write_text(text)
+    theirs, ours = [], []
+    for _ in range(3):
+        start = time.perf_counter()
+        subprocess.run(["ngspice", "-b", str(path)], capture_output=True, check=False)
+        theirs.append(time.perf_counter() - start)
+        start = time.perf_counter()
+        circuit.solve(fresh(solved.network), 3.6, 25.0)
+        ours.append(time.perf_counter() - start)
+    a, b = statistics.median(ours), statistics.median(theirs)
+    print(f"\n800 cells: {a * 1e3:.1f} ms, ngspice {b * 1e3:.0f} ms, ratio {a / b:.4f}")
+
+
+def test_all_failures_of_800(benchmark, reference):
+    pack = in_box(20, 40, 0.9, 0.9)
+    solved = metal.metal_state(pack, layout.lay_out(pack.cell, 20, 40, pack.arrangement), 2400.0)
+    benchmark.pedantic(lambda: list(all_failures(solved, 10.0)), rounds=3, warmup_rounds=1)
+    tell(benchmark, reference, "every single failure of 800 cells")
+
+
+def test_monte_carlo_of_10s4p(benchmark, reference):
+    pack = in_box(10, 4, 0.24, 0.11)
+    solved = metal.metal_state(pack, layout.lay_out(pack.cell, 10, 4, pack.arrangement), 2400.0)
+    benchmark.pedantic(lambda: list(monte_carlo(solved, Scatter(), 1000)), rounds=3, warmup_rounds=1)
+    tell(benchmark, reference, "1000 packs of 10S4P with scattered cells")
+
+
+@pytest.mark.parametrize(("series", "parallel"), [(10, 4), (20, 10), (40, 25)])
+def test_heat_from_nothing(benchmark, reference, series, parallel):
+    pack = big(series, parallel)
+    grid = layout.lay_out(pack.cell, series, parallel, pack.arrangement)
+
+    def solve() -> None:
+        metal._metal_state.cache_clear()
+        metal.metal_state(pack, grid, 2400.0)
+
+    benchmark(solve)
+    tell(benchmark, reference, f"metal with its heat, {series * parallel} cells")
+
+
+def test_slider_to_bands_of_200(benchmark, reference):
+    pack = big(20, 10)
+    grid = layout.lay_out(pack.cell, 20, 10, pack.arrangement)
+    solved = metal.metal_state(pack, grid, 2400.0)
+    axis = pack.arrangement.turn_axis
+    benchmark(lambda: metal_paint(solved, at_load(solved, 22.0, 303.15), Shown.TEMPERATURE, axis))
+    tell(benchmark, reference, "slider to coloured bands, 200 cells (without painting)")
