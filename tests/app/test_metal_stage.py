@@ -163,3 +163,30 @@ def test_closing_while_the_heat_is_worked_out_is_no_fault(hoist_window, qtbot):
     hoist_window.close_job()
     qtbot.wait(300)
     assert hoist_window.session is None
+
+
+def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
+    path = tmp_path / "cells.csv"
+    path.write_text(
+        "cell;resistance\n" + "\n".join(f"{n};{25 if n != 12 else 60},0" for n in range(1, 41)) + "\n"
+    )
+    metal.take_measured(path)
+    settle(metal, qtbot)
+    page = page_of(metal)
+    assert "40 of 40" in page.measured.text()
+    worst = max(metal.session.metal.figures.cells, key=lambda c: abs(c.deviation))
+    assert worst.number == 12
+    assert any(f.code == "ME-12" and "Cell 12" in f.sentence for f in metal.session.findings)
+    before = metal.session.design
+    path.write_text("1;25\n99;25\n")
+    metal.take_measured(path)
+    assert "there is no cell 99" in metal.banner.text()
+    assert metal.session.design == before
+
+
+def test_voltage_and_short_between_two_points(metal, qtbot):
+    page = page_of(metal)
+    assert page.between_words.text().startswith("35.60 V")
+    page.points[0].setCurrentText("cell 1 plus")
+    page.points[1].setCurrentText("cell 1 minus")
+    assert page.between_words.text().startswith("3.56 V")

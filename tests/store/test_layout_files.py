@@ -19,7 +19,7 @@ from firmcell.core.design import Face, MetalStyle
 from firmcell.core.holder import HolderSize, holder_halves
 from firmcell.core.refusal import Refusal
 from firmcell.core.template_pictures import templates
-from firmcell.store.office import layout_bytes
+from firmcell.store.layout_files import layout_bytes
 from firmcell.store.outlines import outline_from_csv, outline_from_dxf, outline_from_svg, read_outline
 from firmcell.store.template_paper import OVERLAP_MM, PAPERS, template_pdf, tiles
 

@@ -43,8 +43,7 @@ from firmcell.core.stage_paint import stage_paint, with_strips
 from firmcell.core.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import SUFFIX, JobFile
-from firmcell.store.office import EXPORT_SUFFIX, layout_bytes, passport_bytes
-from firmcell.store.outlines import read_outline
+from firmcell.store.office import passport_bytes
 from firmcell.store.units import System
 
 RECENT = 10
@@ -336,6 +335,7 @@ class MainWindow(QMainWindow):
                 page.export_wanted.connect(self.export)
             elif isinstance(page, MetalPage):
                 page.load_changed.connect(self._paint_metal)
+                page.measured_wanted.connect(self.choose_measured)
                 page.export_wanted.connect(self.export)
             elif isinstance(page, PassportPage):
                 page.export.connect(self.export_passport)
@@ -423,6 +423,8 @@ class MainWindow(QMainWindow):
             return
 
         def take() -> None:
+            from firmcell.store.outlines import read_outline
+
             ring = read_outline(path)
             edits = (("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", ring))
             if session.edit_all(edits, f"Take the outline of {path.name}"):
@@ -430,10 +432,40 @@ class MainWindow(QMainWindow):
 
         guarded(take, self.tell)
 
+    def choose_measured(self) -> None:
+        """Ask for a file with measured resistances of the cells and take it."""
+        folder = str(self.settings.value("folder", Path.home()))
+        name, _ = QFileDialog.getOpenFileName(
+            self, "Measured cells", folder, "CSV (*.csv *.txt);;All files (*)"
+        )
+        if name:
+            self.take_measured(Path(name))
+
+    def take_measured(self, path: Path) -> None:
+        """Let the measured resistances in a file count instead of those of the class."""
+        session = self.session
+        if session is None:
+            return
+
+        def take() -> None:
+            from firmcell.store.measured import resistances_from_csv
+
+            try:
+                text = path.read_text(encoding="utf-8")
+            except (OSError, UnicodeDecodeError):
+                raise Refusal(f"{path.name} cannot be read as text in UTF-8.") from None
+            ohms = resistances_from_csv(text, path.name, session.design.cell_count)
+            if session.edit_all((("measured_ohm", ohms),), f"Take the measured cells of {path.name}"):
+                self.tell(f"{sum(o > 0 for o in ohms)} of {len(ohms)} cells are measured now.")
+
+        guarded(take, self.tell)
+
     def export(self, kind: str) -> None:
         """Ask where, and write the layout off the interface thread."""
         if self.session is None:
             return
+        from firmcell.store.layout_files import EXPORT_SUFFIX
+
         suffix = EXPORT_SUFFIX[kind]
         start = self.session.path.with_name(f"{self.session.path.stem}-{kind}{suffix}")
         name, _ = QFileDialog.getSaveFileName(self, "Write the layout", str(start), f"*{suffix}")
@@ -445,8 +477,15 @@ class MainWindow(QMainWindow):
         assert self.session is not None
         design, shelf = self.session.design, self.session.shelf
         paper = "letter" if self.system == "inch" else "a4"
+
+        def write() -> None:
+            # Imported here: paper, drawings and solids load packages that no start needs.
+            from firmcell.store.layout_files import layout_bytes
+
+            path.write_bytes(layout_bytes(design, shelf, kind, paper))
+
         task = Task(
-            lambda: path.write_bytes(layout_bytes(design, shelf, kind, paper)),
+            write,
             lambda _: self.tell(f"Written: {path}"),
             self.tell,
         )

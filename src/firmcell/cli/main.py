@@ -248,7 +248,7 @@ def _import(arguments: argparse.Namespace) -> int:
 def _lay(arguments: argparse.Namespace) -> int:
     from firmcell.core.arrange import ORDER
     from firmcell.core.design import Lattice
-    from firmcell.store.office import lay
+    from firmcell.store.layout_files import lay
 
     if not 0 < arguments.effort <= 1000:
         raise Refusal("--effort must be above 0 and at most 1000; 1 is the usual.")

@@ -249,6 +249,7 @@ class Design(Frozen):
             edits = (
                 *edits,
                 *(("arrangement." + name, ()) for name in ("placed", "spare_m", "drawn", "removed")),
+                *((("measured_ohm", ()),) if "measured_ohm" not in changed else ()),
             )
         for path, value in edits:
             fields = _replaced(type(self), fields, path.split("."), value)

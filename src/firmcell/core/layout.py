@@ -278,13 +278,15 @@ def lay_out(cell: Cell, series: int, parallel: int, arrangement: Arrangement) ->
         _placed(cell, arrangement) if arrangement.placed else _in_rows(cell, series, parallel, arrangement)
     )
     pitch, width_pitch = pitches(cell, arrangement.gap_m)
-    points, origin = _centre(np.array([(c.x_m, c.y_m) for c in cells]), cell, cells, size)
-    cells = tuple(
-        c.model_copy(update={"x_m": float(x), "y_m": float(y)})
-        if arrangement.placed
-        else CellPlace.model_construct(**{**dict(c), "x_m": float(x), "y_m": float(y)})
-        for c, (x, y) in zip(cells, points, strict=True)
-    )
+    points, origin = np.array([(c.x_m, c.y_m) for c in cells]), (0.0, 0.0)
+    if size is None:
+        low, high = _bounds(points, cell, cells)
+        middle = (low + high) / 2
+        points, origin = points - middle, (float(middle[0]), float(middle[1]))
+        cells = tuple(
+            CellPlace.model_construct(**{**dict(c), "x_m": float(x), "y_m": float(y)})
+            for c, (x, y) in zip(cells, points, strict=True)
+        )
     outer = size or _size(points, cell, cells, arrangement.gap_m)
     in_rows = arrangement.in_rows
     rows = min(arrangement.rows, len(cells)) if in_rows else 0
@@ -381,16 +383,6 @@ def _half_extent(cell: Cell, angles: Array) -> Array:
 def _bounds(points: Array, cell: Cell, cells: tuple[CellPlace, ...]) -> tuple[Array, Array]:
     half = _half_extent(cell, np.array([c.angle_rad for c in cells]))
     return (points - half).min(axis=0), (points + half).max(axis=0)
-
-
-def _centre(
-    points: Array, cell: Cell, cells: tuple[CellPlace, ...], size: tuple[float, float] | None
-) -> tuple[Array, tuple[float, float]]:
-    if size is not None:
-        return points, (0.0, 0.0)
-    low, high = _bounds(points, cell, cells)
-    middle = (low + high) / 2
-    return points - middle, (float(middle[0]), float(middle[1]))
 
 
 def _size(points: Array, cell: Cell, cells: tuple[CellPlace, ...], gap_m: float) -> tuple[float, float]:

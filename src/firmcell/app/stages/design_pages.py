@@ -276,7 +276,7 @@ class JacketPage(Page):
     def build(self) -> None:
         s = self.session
         self.section("From the inside out")
-        for name in ("rings", "sheet_m", "tape_m", "side_m"):
+        for name in ("rings", "sheet_m", "tape_m", "foam_m", "side_m"):
             self.field(f"jacket.{name}")
         self.section("Sleeve")
         for name in ("sleeve", "cross_sleeve", "lip_m"):

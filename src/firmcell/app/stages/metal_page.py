@@ -19,7 +19,8 @@ from firmcell.core.cures import VerifiedCure, metal_cures
 from firmcell.core.design import MetalStyle
 from firmcell.core.failures import Failure, Scatter, ScatterBands, all_failures, monte_carlo
 from firmcell.core.findings import Stage
-from firmcell.core.metal import Metal, Segment, duty_temperatures
+from firmcell.core.leads import prospective_short_circuit
+from firmcell.core.metal import Metal, Segment, between, duty_temperatures
 from firmcell.core.metal_paint import AtLoad, Shown, at_load
 from firmcell.core.parts import Strip
 from firmcell.core.plates import plates
@@ -71,6 +72,7 @@ class MetalPage(Page):
     stage, heading = Stage.METAL, "Metal: what it carries and how warm it gets"
     load_changed = Signal()
     export_wanted = Signal(str)
+    measured_wanted = Signal()
 
     def build(self) -> None:
         self.shown = Shown.SHARE
@@ -81,10 +83,12 @@ class MetalPage(Page):
         self._assay: tuple[Assay, float, float] | None = None
         self._plots: dict[str, Plot] = {}
         self._told_for: Metal | None = None
+        self._pads: list[tuple[int, bool]] = []
         self._load()
         self._strips()
         self._pieces()
         self._matters()
+        self._between()
         self._plot_section()
         self._scatter()
         self._stock_and_limits()
@@ -114,6 +118,18 @@ class MetalPage(Page):
         label.setBuddy(self.what)
         row.addWidget(label)
         row.addWidget(self.what, 1)
+        self.body.addLayout(row)
+        row = QHBoxLayout()
+        self.measured = QLabel()
+        self.measured.setWordWrap(True)
+        row.addWidget(self.measured, 1)
+        row.addWidget(
+            self._button(
+                "&Measured cells…",
+                self.measured_wanted.emit,
+                "CSV of resistances, one a cell in order, or cell number and value; mΩ",
+            )
+        )
         self.body.addLayout(row)
         self.figures(
             ("Hottest strip", lambda: self._hottest_strip()),
@@ -153,6 +169,50 @@ class MetalPage(Page):
         )
         self.joints = self.table(
             ("If this lets go", "Worst then", "Its share", "Now"), "Joints that matter", wide=1
+        )
+
+    def _between(self) -> None:
+        self.section("Between two points")
+        row = QHBoxLayout()
+        self.points = (QComboBox(), QComboBox())
+        for combo, name in zip(self.points, ("From", "To"), strict=True):
+            label = QLabel(name)
+            combo.setAccessibleName(f"{name} this pad")
+            combo.currentIndexChanged.connect(self._tell_between)
+            label.setBuddy(combo)
+            row.addWidget(label)
+            row.addWidget(combo, 1)
+        self.body.addLayout(row)
+        self.between_words = self.text("")
+
+    def _fill_points(self, metal: Metal) -> None:
+        pads = [(c.number, plus) for c in metal.layout.cells for plus in (True, False)]
+        if pads == self._pads:
+            return
+        self._pads = pads
+        minus, plus = metal.layout.lead_cells
+        for combo, start in zip(self.points, ((plus, True), (minus, False)), strict=True):
+            combo.blockSignals(True)
+            combo.clear()
+            combo.addItems([f"cell {number} {'plus' if positive else 'minus'}" for number, positive in pads])
+            combo.setCurrentIndex(pads.index(start))
+            combo.blockSignals(False)
+
+    def _pad(self, combo: QComboBox) -> tuple[int, bool] | None:
+        return self._pads[combo.currentIndex()] if 0 <= combo.currentIndex() < len(self._pads) else None
+
+    def _tell_between(self) -> None:
+        metal, design = self.session.metal, self.session.design
+        first, second = (self._pad(combo) for combo in self.points)
+        if metal is None or first is None or second is None:
+            return
+        volts, ohm = between(metal, first, second, design.cell_now_v)
+        if not np.isfinite(ohm):
+            self.between_words.setText("Nothing joins these two points.")
+            return
+        short = prospective_short_circuit(abs(volts), ohm) if ohm > 0 else 0.0
+        self.between_words.setText(
+            f"{volts:.2f} V now at no load, {milliohms(ohm)}; a short there drives about {amperes(short)} in its first moment."
         )
 
     def _plot_section(self) -> None:
@@ -308,7 +368,11 @@ class MetalPage(Page):
         loaded = self.loaded()
         if loaded is None:
             return self._waiting()
-        return f"{figures(loaded.strips_w)} W in strips, {figures(loaded.cells_w)} W in cells and joints"
+        hours = self.session.analysis.pack.run_time_s / 3600
+        return (
+            f"{figures(loaded.strips_w)} W in strips ({figures(loaded.strips_w * hours)} Wh in a run), "
+            f"{figures(loaded.cells_w)} W in cells and joints"
+        )
 
     def _resistance(self) -> str:
         metal = self.session.metal
@@ -336,6 +400,12 @@ class MetalPage(Page):
     def refresh_more(self) -> None:
         brief = self.session.design.brief
         metal = self.session.metal
+        known = sum(ohm > 0 for ohm in self.session.design.measured_ohm)
+        self.measured.setText(
+            f"Resistance measured of {known} of {self.session.design.cell_count} cells"
+            if known
+            else "Every cell counts with the resistance of its class"
+        )
         if self._told_for is None or metal is not self._told_for:
             self.slider.blockSignals(True)
             self.slider.setValue(round(brief.current_steady_a / self._most_a() * SLIDER_STEPS))
@@ -352,6 +422,8 @@ class MetalPage(Page):
         self.scatter_words.setText("")
         worst = sorted(metal.figures.segments, key=lambda s: -s.share)[:WORST_ROWS]
         self.pieces.set_rows([self._segment_row(s) for s in worst])
+        self._fill_points(metal)
+        self._tell_between()
         self._show_cures(())
         self._run(self._look_further, self._looked)
         if self._plots:

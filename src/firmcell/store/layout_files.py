@@ -1,0 +1,81 @@
+"""Files of a layout and its metal: templates, drawings, positions, solids, netlist; and laying out without a window."""
+
+from pathlib import Path
+
+from firmcell.core.analysis import analyse
+from firmcell.core.arrange import Arranged, arrange, laid_out
+from firmcell.core.brief import SpaceShape
+from firmcell.core.design import Design, Face, Lattice
+from firmcell.core.drawing import together
+from firmcell.core.face_picture import face_drawing
+from firmcell.core.holder import holder_halves
+from firmcell.core.metal import metal_state
+from firmcell.core.netlist import spice_netlist
+from firmcell.core.refusal import Refusal
+from firmcell.core.shelf import Shelf
+from firmcell.core.template_pictures import templates
+from firmcell.store.jobfile import JobFile
+from firmcell.store.outlines import read_outline
+from firmcell.store.pens.dxf import to_dxf
+from firmcell.store.pens.stl import to_stl
+from firmcell.store.pens.svg import to_svg
+from firmcell.store.tables import positions_csv, segments_csv
+from firmcell.store.template_paper import template_pdf
+
+EXPORT_SUFFIX = {
+    "template": ".pdf", "dxf": ".dxf", "svg": ".svg", "positions": ".csv", "stl": ".stl", "spice": ".cir", "segments": ".csv",
+}  # fmt: skip
+"""What can be written of a layout and its metal, and the usual end of its file's name."""
+
+
+def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> bytes:
+    """Return one of `EXPORT_SUFFIX` of the layout of `design`; `paper` is a4 or letter.
+
+    Raises
+    ------
+    Refusal
+        If it cannot be made of this layout, such as a holder for touching cells.
+    """
+    analysis = analyse(design, shelf)
+    if kind in ("spice", "segments"):
+        metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
+        if kind == "segments":
+            return segments_csv(metal.figures).encode()
+        volts, load = design.cell.nominal_v, design.brief.current_steady_a
+        return spice_netlist(metal, analysis.leads, volts, load, design.brief.title).encode()
+    if kind == "positions":
+        return positions_csv(design, analysis).encode()
+    if kind == "svg":
+        return to_svg(
+            together([face_drawing(design, analysis, face) for face in Face], "both faces")
+        ).encode()
+    if kind == "stl":
+        lower, upper = holder_halves(analysis.layout, design.cell, design.arrangement.gap_m)
+        beside = float(lower.vertices_m[:, 1].max() - upper.vertices_m[:, 1].min()) + 0.01
+        return to_stl((lower, upper.moved((0.0, beside, 0.0))), f"{design.brief.title}, cell holder, mm")
+    if kind == "dxf":
+        return to_dxf(templates(design, analysis))
+    return template_pdf(design.brief.title, templates(design, analysis), paper)
+
+
+def lay(
+    path: Path, lattices: tuple[Lattice, ...], seed: int, effort: float, outline: Path | None
+) -> Arranged:
+    """Find places and groups for the cells of a job and save them as a new revision.
+
+    Raises
+    ------
+    Refusal
+        If the job cannot be written, or the cells do not fit.
+    """
+    with JobFile.open(path) as job:
+        if job.read_only_because:
+            raise Refusal(f"{path} is open for reading only: {job.read_only_because}.")
+        design = job.latest().design()
+        if outline is not None:
+            design = design.with_edits(
+                ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", read_outline(outline))
+            )
+        last = laid_out(arrange(design, lattices, seed, effort))
+        job.add_revision(design.edited("arrangement", last.arrangement), note="laid out on the command line")
+    return last
