@@ -339,3 +339,23 @@ def test_a_holder_for_touching_cells_is_refused_in_words(stack, qtbot, tmp_path)
     stack.write_layout("stl", tmp_path / "h.stl")
     qtbot.waitUntil(lambda: "holder needs a gap" in stack.banner.text(), timeout=15_000)
     assert not (tmp_path / "h.stl").exists()
+
+
+def test_a_place_is_blocked_and_given_free_by_keyboard(stack, page, qtbot):
+    count = len(design(stack).brief.blocked)
+    for name, text in (("x_m", "40"), ("y_m", "-2,5"), ("length_m", "3/8 in")):
+        editor = page.blocking.fields[name].row.editor
+        editor.setText(text)
+        editor.setModified(True)
+    press(qtbot, page, "Block this place")
+    placed = design(stack).brief.blocked[-1]
+    assert len(design(stack).brief.blocked) == count + 1
+    assert (placed.x_m, placed.y_m, placed.length_m) == pytest.approx((0.04, -0.0025, 0.009525))
+    page.blocked.setCurrentIndex(page.blocked.rows.index(count, 0))
+    press(qtbot, page, "Give the picked one free")
+    assert len(design(stack).brief.blocked) == count
+    editor.setText("a foot")
+    editor.setModified(True)
+    press(qtbot, page, "Block this place")
+    assert "a foot" in stack.banner.text()
+    assert len(design(stack).brief.blocked) == count

@@ -82,6 +82,8 @@ def test_every_cell_stands_in_the_outline_in_one_whole_group(hoist, shelf, outli
     assert not {
         c for c, f in found(design, shelf).items() if c.startswith("ST-") and f.severity is Severity.STOP
     }
+    # Every pad is covered, and strips of two tap points keep apart.
+    assert not {"ME-6", "ME-7", "ME-8"} & set(found(design, shelf))
     assert analysis.fit.gap_wall_m == pytest.approx(
         min(ring.exterior.distance(s) for s in spots) - radius, abs=1e-7
     )

@@ -543,3 +543,46 @@ def test_arrangement_of_rows_is_untouched_by_metal(shelf):
     design = plain()
     assert design.arrangement == Arrangement(rows=4)
     assert solved(design) is solved(design.edited("serial", "other"))
+
+
+@pytest.mark.parametrize("lattice", [Lattice.SQUARE, Lattice.STAGGERED])
+@pytest.mark.parametrize("along", [True, False])
+def test_a_large_plate_has_its_sheet_resistance_in_both_directions(lattice, along):
+    """Between two opposite rows of pads held at one voltage each, L/W squares of the sheet (definition of sheet resistance).
+
+    One group of 20 × 20 cells under one plate; what sticks out half a pitch beside the outer pads is counted in W.
+    """
+    design = plain(series=2, parallel=200, arrangement__rows=20, arrangement__lattice=lattice, guarding__board=None,
+                   joining__style=MetalStyle.PLATES, joining__gap_m=0.0)  # fmt: skip
+    layout = layout_of(design)
+    metal = solved(design)
+    plate = next(n for n, r in enumerate(metal.runs) if r.node == 1)
+    mine = np.array([place == plate for place, _ in metal.work.spans])
+    ends = metal.network.ends[mine]
+    nodes = np.unique(ends)
+    xy = np.array([layout.pad(layout.by_number[n], True) for n in metal.runs[plate].cells])
+    numbers = [metal.work.pad[(n, layout.by_number[n].group == 1)] for n in metal.runs[plate].cells]
+    at = dict(zip(numbers, xy.tolist(), strict=True))
+    axis = 0 if along else 1
+    values = np.array([at[n][axis] for n in nodes])
+    edge = layout.pitch_m * 0.6
+    low, high = values < values.min() + edge, values > values.max() - edge
+    strip, layers = metal.strips[StripKind.PLATE]
+    ohm = metal.span_lengths_m[mine] * strip.resistivity_ohm_m / (strip.section_m2 * layers)
+    place = {n: k for k, n in enumerate(nodes)}
+    matrix = np.zeros((len(nodes), len(nodes)))
+    for (a, b), r in zip(ends, ohm, strict=True):
+        i, j = place[a], place[b]
+        matrix[i, i] += 1 / r
+        matrix[j, j] += 1 / r
+        matrix[i, j] -= 1 / r
+        matrix[j, i] -= 1 / r
+    free = ~(low | high)
+    volts = np.where(high, 1.0, 0.0)
+    volts[free] = np.linalg.solve(matrix[np.ix_(free, free)], -matrix[np.ix_(free, high)].sum(axis=1))
+    current = (matrix @ volts)[high].sum()
+    sheet = strip.resistivity_ohm_m / (strip.thickness_m * layers)
+    length = values[high].mean() - values[low].mean()
+    other = np.array([at[n][1 - axis] for n in nodes])
+    width = other.max() - other.min() + layout.pitch_m * (1.0 if lattice is Lattice.SQUARE else 0.9)
+    assert 1 / current == pytest.approx(sheet * length / width, rel=0.07)

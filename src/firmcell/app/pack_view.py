@@ -304,13 +304,16 @@ class PackView(QWidget):
     def fit(self) -> None:
         """Show everything."""
         margin = 10.0
+        # The caption stands in the top line, by itself.
+        top = self.fontMetrics().height() + margin
+        room = self.height() - top - margin
         scale = min(
             (self.width() - 2 * margin) / max(self._scene.width(), 1),
-            (self.height() - 2 * margin) / max(self._scene.height(), 1),
+            room / max(self._scene.height(), 1),
         )
         scale = max(scale, 0.05)
         dx = (self.width() - self._scene.width() * scale) / 2
-        dy = (self.height() - self._scene.height() * scale) / 2
+        dy = top + (room - self._scene.height() * scale) / 2
         self._transform = QTransform(scale, 0, 0, scale, dx, dy)
         self._fitted = True
         self._renew()
@@ -421,6 +424,9 @@ class PackView(QWidget):
         fill_name, line_name, line_width = self._palette.roles.get(batch.role, (None, None, 0))
         quiet = self._quiet(batch.role)
         if batch.role == "weld" and (quiet or self.scale() < SMALLEST_WELD_SCALE):
+            return
+        if batch.role.endswith(".back") and batch.discs and batch.discs[0][1] * self.scale() < SMALLEST_TEXT:
+            # Its number would be too small to be painted; a dot alone tells nothing.
             return
         painter.setOpacity(QUIET_OPACITY if quiet else 1.0)
         fill = QColor(fill_name) if fill_name else QColor(0, 0, 0, 0)

@@ -3,8 +3,21 @@
 import os
 import sys
 import tempfile
-from collections.abc import Iterator
+import time
+from collections.abc import Callable, Iterator
 from pathlib import Path
+from typing import TYPE_CHECKING
+
+if TYPE_CHECKING:
+    from PySide6.QtWidgets import QApplication
+
+
+def _wait_for(application: "QApplication", ready: Callable[[], bool], seconds: float = 10.0) -> None:
+    """Let the window work until `ready`; heat is worked out a moment after a change."""
+    end = time.monotonic() + seconds
+    while not ready() and time.monotonic() < end:
+        application.processEvents()
+        time.sleep(0.01)
 
 
 def render_shots(folder: Path) -> Iterator[Path]:
@@ -15,6 +28,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
 
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.window import MainWindow
+    from firmcell.core.design import MetalStyle
     from firmcell.core.findings import Stage
     from firmcell.store.parts import shipped_shelf
 
@@ -45,9 +59,22 @@ def render_shots(folder: Path) -> Iterator[Path]:
         for number, stage in enumerate(Stage, start=1):
             window.go(stage)
             if stage is Stage.METAL:
+                _wait_for(
+                    application, lambda: window.session is not None and window.session.metal is not None
+                )
                 window.view.select("strip:N0-C1")
             yield shot(f"{number:02d}-{stage.value}")
             window.view.select("")
+        window.go(Stage.STACK)
+        window.section_action.trigger()
+        yield shot("13-stack-section")
+        window.section_action.trigger()
+        assert window.session is not None
+        window.session.edit("joining.style", MetalStyle.PLATES, "plates")
+        window.go(Stage.METAL)
+        _wait_for(application, lambda: window.session is not None and window.session.metal is not None)
+        yield shot("14-metal-plates")
+        window.undo()
         window.toggle_look()
         window.go(Stage.BENCH)
         yield shot("11-bench-dark")

@@ -42,12 +42,14 @@ def end_layers(cell: Cell, joining: Joining, jacket: Jacket) -> tuple[Layer, ...
     """
     metal = joining.link_strip
     if joining.style is MetalStyle.PLATES:
-        layers = [Layer(f"plate, {joining.link_layers} ×", "plate", joining.link_layers * metal.thickness_m)]
+        layers = [
+            Layer(f"plate, {joining.link_layers} ×", "section.link", joining.link_layers * metal.thickness_m)
+        ]
     else:
         one = joining.link_layers * metal.thickness_m
         layers = [
-            Layer(f"parallel strip, {joining.link_layers} ×", "strip.parallel", one),
-            Layer(f"series link, {joining.link_layers} ×", "strip.link", one),
+            Layer(f"parallel strip, {joining.link_layers} ×", "section.parallel", one),
+            Layer(f"series link, {joining.link_layers} ×", "section.link", one),
         ]
     layers += [
         Layer("sheet", "sheet", jacket.sheet_m),
@@ -84,7 +86,7 @@ class _SectionPainter:
         self.layers = end_layers(self.cell, self.joining, self.jacket)
         self.over = sum(layer.height_m for layer in self.layers) * MM
         rows = Counter(round(c.y_m, 4) for c in self.layout.cells if c.layer == 1)
-        self.cut_y = max(rows, key=lambda y: (rows[y], -abs(y)))
+        self.cut_y = max(rows, key=lambda y: (rows[y], -abs(y))) + 0.0  # no −0
 
     def cells(self) -> None:
         cell, half_nub = self.cell, self.cell.nub_diameter_m * MM / 2
@@ -155,7 +157,7 @@ class _SectionPainter:
                     anchor="start",
                 )
             )
-        title = f"Section through y = {self.cut_y * MM:.1f} mm"
+        title = f"Section through y = {self.cut_y * MM + 0.0:.0f} mm"
         if self.layout.layers > 1:
             title += f", lowest of {self.layout.layers} layers"
         left = -self.layout.stacked_m[0] * MM / 2

@@ -4,6 +4,7 @@ from collections.abc import Callable, Iterator
 from functools import partial
 from typing import Any
 
+from pydantic import ValidationError
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import (
     QButtonGroup,
@@ -18,12 +19,16 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Search
+from firmcell.app.fields import RecordForm
 from firmcell.app.pack_view import Tool
+from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.core import hand
 from firmcell.core.arrange import ORDER, Arranged, Choice, arrange, regroup
+from firmcell.core.brief import Blocked
 from firmcell.core.design import Design, Lattice
 from firmcell.core.findings import Stage
+from firmcell.core.refusal import Refusal
 from firmcell.core.wording import (
     duration,
     figures,
@@ -33,6 +38,7 @@ from firmcell.core.wording import (
     volts,
     watt_hours,
 )
+from firmcell.store.sentences import first_fault
 from firmcell.store.units import show
 
 LATTICES: dict[str, tuple[Lattice, ...]] = {
@@ -185,6 +191,20 @@ class StackPage(Page):
         row.addStretch(1)
         self.body.addLayout(row)
         self.blocked = self.table(("Blocked", "Along", "Across", "Size"), "Blocked places", wide=0)
+        self.blocking = RecordForm(
+            Blocked,
+            self.system,
+            {"name": "screw post", "x_m": 0.0, "y_m": 0.0, "length_m": 0.01, "width_m": 0.01},
+        )
+        self.body.addWidget(self.blocking)
+        row = QHBoxLayout()
+        row.addWidget(
+            self._button(
+                "&Block this place", self._block, "Nothing may stand there, through the whole height"
+            )
+        )
+        row.addWidget(self._button("Gi&ve the picked one free", self._unblock, "The row picked in the table"))
+        self.body.addLayout(row)
 
     def _out(self) -> None:
         self.section("Out")
@@ -310,6 +330,23 @@ class StackPage(Page):
     def _whole_rows(self) -> None:
         edit = hand.whole_rows(self.session.design)
         self.session.edit_all(edit.edits, edit.words)
+
+    def _block(self) -> None:
+        def block() -> None:
+            try:
+                place = Blocked.model_validate(self.blocking.values())
+            except ValidationError as error:
+                raise Refusal(first_fault(error, Blocked)) from None
+            edit = hand.block_place(self.session.design, place)
+            self.session.edit_all(edit.edits, edit.words)
+
+        guarded(block, self.session.refused.emit)
+
+    def _unblock(self) -> None:
+        row = self.blocked.currentIndex().row()
+        if 0 <= row < len(self.session.design.brief.blocked):
+            edit = hand.unblock_place(self.session.design, row)
+            self.session.edit_all(edit.edits, edit.words)
 
     def _unlock_all(self) -> None:
         cells = hand.placed_cells(self.session.design)

@@ -25,6 +25,8 @@ PAPER: dict[str, Ink] = {
     "plate": Ink("#b3b8b9", "#3f4547", 0.2),
     "plate.slot": Ink("#ffffff", "#3f4547", 0.1),
     "strip.bridge": Ink("#8a6fb0", "#3f2c66", 0.2),
+    "section.link": Ink("#8f9496", "#3f4547", 0.15),
+    "section.parallel": Ink("#b3b8b9", "#3f4547", 0.15),
     "sheet": Ink("#ece5cd", "#8b8878", 0.2),
     "tape": Ink("#d9b45a", "#8a5a00", 0.15),
     "foam": Ink("#cfd6cf", "#6b7478", 0.15),
