@@ -304,6 +304,14 @@ def test_duty_cycle_lies_between_steady_and_peak():
     always = design.with_edits(("brief.current_steady_a", 45.0))
     _, peak = duty_temperatures(always, metal, 1200.0)
     assert steady[-1].max() < duty[-1].max() < peak[-1].max()
+    # A quarter of the time at peak: the mean square of the current lies a quarter of the way.
+    mean = design.brief.ambient_max_k
+    share = (duty[-1].mean() - steady[-1].mean()) / (peak[-1].mean() - steady[-1].mean())
+    assert mean < steady[-1].mean()
+    assert share == pytest.approx(0.25, abs=0.06)
+    # Without a peak that comes again the end of the run is no peak either, however fine the steps.
+    _, fine = duty_temperatures(design.edited("brief.peak_every_s", None), metal, 1200.0, 2.0)
+    assert fine[-1].max() == pytest.approx(steady[-1].max(), abs=0.3)
     assert (np.diff(steady.max(axis=1)) >= 0).all()
 
 

@@ -406,17 +406,13 @@ def duty_temperatures(
     brief = design.brief
     steps = max(int(cycles_s / step_s), 1)
     time = np.arange(steps) * step_s
-    every = brief.peak_every_s or cycles_s + step_s
-    in_peak = (time % every) >= every - brief.peak_duration_s
-    # The part of each step that is peak, so that a short peak is not lost between two steps.
-    part = np.clip(brief.peak_duration_s / step_s, 0.0, 1.0) if brief.peak_duration_s < step_s else 1.0
-    if brief.peak_duration_s < step_s and brief.peak_every_s:
-        in_peak = (time % every) >= every - step_s
-    square = np.where(
-        in_peak,
-        part * brief.current_peak_a**2 + (1 - part) * brief.current_steady_a**2,
-        brief.current_steady_a**2,
-    )
+    part = np.zeros(steps)
+    if brief.peak_every_s:
+        # The part of each step that is peak, so that a short peak is not lost between two steps.
+        within = time % brief.peak_every_s
+        begins = max(brief.peak_every_s - brief.peak_duration_s, 0.0)
+        part = np.clip((within + step_s - begins) / step_s, 0.0, min(brief.peak_duration_s / step_s, 1.0))
+    square = part * brief.current_peak_a**2 + (1 - part) * brief.current_steady_a**2
     unit = np.array([c.heat_w for c in metal.figures.cells]) / max(metal.current_a, 1e-9) ** 2
     found = run_temperatures(metal.lumps, square[:, None] * unit[None], brief.ambient_max_k, step_s)
     return np.concatenate([time, [steps * step_s]]), found

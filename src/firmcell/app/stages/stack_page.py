@@ -404,6 +404,10 @@ class StackPage(Page):
 
     def refresh_more(self) -> None:
         design, brief = self.session.design, self.session.design.brief
+        for path, field in self._fields:
+            if path in ("arrangement.lattice", "arrangement.rows"):
+                # They say how whole rows stand; cells in places of their own do not heed them.
+                field.row.editor.setEnabled(design.arrangement.in_rows)
         rows: list[tuple[str, tuple[str, ...]]] = []
         for o in self.session.analysis.options[:60]:
             verdict = "does it" if o.feasible else "; ".join(o.reasons)
