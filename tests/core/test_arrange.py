@@ -208,6 +208,11 @@ def test_flat_cells_stack_and_turn_for_short_links(shelf, hoist):
         # One straight bar over four terminals in line, not from corner to corner.
         assert [len(p.cells) for p in links] == [4]
         assert len({round(y, 6) for _, y in links[0].points_m}) == 1
+    assert analysis.pack.cell_designation == "IFpP29/135/185"
+    assert not {"ST-6", "ST-13"} & set(found(design, shelf))
+    # Taps sit on terminals, not in the middle of a cell.
+    by_number = layout.by_number
+    assert all(abs(abs(t.y_m - by_number[t.cell].y_m) - 0.045) < 1e-6 for t in analysis.guard.taps)
     drawing = face_drawing(design, analysis, Face.TOP)
     assert sum(s.role == "cell.plus" for s in drawing.shapes) == 8
     assert not any(s.role == "cell.plus" for s in face_drawing(design, analysis, Face.BOTTOM).shapes)

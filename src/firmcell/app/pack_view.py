@@ -35,6 +35,8 @@ CRISP_AFTER_MS = 90
 SMALLEST_TEXT = 5.5
 THIN_MM = 2.0
 FEW_DISCS = 12
+BACK_OVER_TEXT = 0.86
+"""Radius of the disc behind a number over the height of the number."""
 SMALLEST_WELD_SCALE = 2.0
 """Pixels per mm below which weld points are specks that only cost time."""
 QUIET_OPACITY = 0.16
@@ -425,7 +427,11 @@ class PackView(QWidget):
         quiet = self._quiet(batch.role)
         if batch.role == "weld" and (quiet or self.scale() < SMALLEST_WELD_SCALE):
             return
-        if batch.role.endswith(".back") and batch.discs and batch.discs[0][1] * self.scale() < SMALLEST_TEXT:
+        if (
+            batch.role.endswith(".back")
+            and batch.discs
+            and batch.discs[0][1] / BACK_OVER_TEXT * self.scale() < SMALLEST_TEXT
+        ):
             # Its number would be too small to be painted; a dot alone tells nothing.
             return
         painter.setOpacity(QUIET_OPACITY if quiet else 1.0)

@@ -474,7 +474,7 @@ def _advice(design: Design, groupings: list[Grouping], choices: Sequence[Choice]
         torn += [first + t for t in g.torn]
         first += len(g.served) + 1
     least, k = min(links, default=(design.parallel, 0))
-    if not torn and least >= design.parallel:
+    if not torn and least >= (design.parallel if design.cell.is_round else 1):
         return
     if torn:
         yield f"Group {torn[0]} does not hang together in this outline."

@@ -11,13 +11,16 @@ MM = 1e3
 
 
 def cell_designation(cell: Cell) -> str:
-    """Return the IEC designation of a cylindrical cell, such as INR22/71.
+    """Return the IEC designation of a cell, such as INR22/71 or IFpP29/135/185.
 
     Lithium after IEC 61960-3, nickel after IEC 61951 (values from memory): letters of the
-    electrodes, R for round, diameter and height in mm, both rounded up.
+    electrodes, R for round with diameter and height, P for flat with thickness, width and height,
+    in mm, all rounded up.
     """
     # Rounding guards against 0.018 m becoming 18.000000000000004 mm and then 19.
     diameter, height = (ceil(round(v * MM, 3)) for v in (cell.diameter_m, cell.length_m))
+    if not cell.is_round:
+        return f"{cell.facts.letters}P{diameter}/{ceil(round(cell.width_m * MM, 3))}/{height}"
     return f"{cell.facts.letters}R{diameter}/{height}"
 
 

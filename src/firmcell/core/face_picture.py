@@ -160,8 +160,17 @@ class _FacePainter:
         halves = 2 if self.arrangement.split_gap_m > 0 else 1
         for number, (x, y, block) in enumerate(self.arrangement.spare_m):
             at = self.place(*self.bench(x, y, (block - 1) // halves + 1))
-            self.targets[f"spare:{number}"] = at
-            self.shapes.append(Disc(at, radius, "place.spare", f"spare:{number}"))
+            ref = f"spare:{number}"
+            self.targets[ref] = at
+            if self.layout.terminal_m:
+                # Flat cells of one block all lie the same way.
+                turn = self.layout.cells[0].angle_rad
+                half = np.array([self.cell.diameter_m, self.cell.width_m]) * MM / 2 * 0.94
+                box = turned(np.array([[-1, -1], [1, -1], [1, 1], [-1, 1]]) * half, turn)
+                middle = np.array(self.bench(x, y, (block - 1) // halves + 1))
+                self.shapes.append(Area(self.path(*map(tuple, (box + middle).tolist())), "place.spare", ref))
+            else:
+                self.shapes.append(Disc(at, radius, "place.spare", ref))
 
     def outline(self) -> None:
         e = self.envelope
@@ -209,6 +218,10 @@ class _FacePainter:
         for layer in range(1, self.layout.layers + 1):
             mine = np.array([(c.x_m, c.y_m) for c in self.layout.cells if c.layer == layer]) * MM
             line = hull((mine[:, None] + ring[None]).reshape(-1, 2))
+            if self.layout.layers > 1:
+                words = f"layer {layer}" + (", lowest" if layer == 1 else "")
+                at = self.place(float(line[:, 0].mean()), float(line[:, 1].max()) + 4.0)
+                self.shapes.append(Label(at, words, 5.0, "label.title"))
             self.shapes.append(Area(self.path(*map(tuple, line.tolist())), "outline.jacket", "jacket"))
 
     def _flat_cells(self) -> None:
@@ -390,7 +403,7 @@ class _FacePainter:
             if tap.face is not self.face:
                 continue
             cell = lead_cell(self.layout, positive)
-            x, y = cell.x_m * MM, cell.y_m * MM
+            x, y = (v * MM for v in self.layout.pad(cell, positive))
             lane = (
                 self.rear
                 + FIRST_LANE_MM

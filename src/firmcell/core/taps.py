@@ -69,7 +69,8 @@ def tap_list(
     for node in nodes_of(layout):
         touching = node.minus_cells + node.plus_cells
         at: CellPlace = max(touching, key=lambda c: (c.y_m, c.x_m))
-        route = (edge_y - at.y_m) + abs(board_x - at.x_m)
+        x, y = layout.pad(at, at.group == node.number)
+        route = (edge_y - y) + abs(board_x - x)
         if node.face is Face.BOTTOM:
             route += stack_height_m
         # A nickel pack without a board is charged in series: its taps are only places to measure.
@@ -85,8 +86,8 @@ def tap_list(
                 else f"{node.number * printed_step:.1f}",
                 face=node.face,
                 cell=at.number,
-                x_m=at.x_m,
-                y_m=at.y_m,
+                x_m=x,
+                y_m=y,
                 wire_length_m=route + guarding.service_loop_m if led_out else 0.0,
                 empty_v=node.number * cell.empty_v,
                 nominal_v=node.number * cell.nominal_v,

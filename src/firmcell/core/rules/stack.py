@@ -123,7 +123,9 @@ def tight_fit(s: Situation) -> Iterator[Hit]:
 def few_links(s: Situation) -> Iterator[Hit]:
     """Fewer direct links between groups than cells in parallel."""
     m, layout = s.analysis.measures, s.analysis.layout
-    if layout.series < 2 or m.links_least >= s.design.parallel or not m.links_least_at:
+    # Of flat cells one bar runs over the terminals of both groups: where they touch once, all have their link.
+    enough = 1 if layout.terminal_m else s.design.parallel
+    if layout.series < 2 or m.links_least >= enough or not m.links_least_at:
         return
     cure = None
     if layout.in_rows:
