@@ -15,7 +15,7 @@ from firmcell.core.brief import Blocked, SpaceShape
 from firmcell.core.design import Face, Lattice, Lie, MetalStyle, PlacedCell, StripRef, TurnAxis
 from firmcell.core.face_picture import as_it_lies, face_drawing
 from firmcell.core.findings import Severity
-from firmcell.core.geometry.space import plan_ring, rooms_of, wall_of
+from firmcell.core.geometry.space import rooms_of, wall_of
 from firmcell.core.hand import (
     block_place,
     draw_strip,
@@ -58,13 +58,11 @@ def arranged(design, **options):
     return design.edited("arrangement", step.arrangement)
 
 
-@pytest.mark.parametrize(
-    "outline", [L_SHAPE, TRIANGLE, tuple(map(tuple, plan_ring(hoist_in_rows(shipped_shelf()).brief)))]
-)
+@pytest.mark.parametrize("outline", [L_SHAPE, TRIANGLE, hoist_in_rows(shipped_shelf()).brief.outline_m])
 def test_every_cell_stands_in_the_outline_in_one_whole_group(hoist, shelf, outline):
     design = arranged(spaced(hoist, outline, series=8, parallel=4))
     analysis = analyse(design, shelf)
-    layout, ring = analysis.layout, Polygon(plan_ring(design.brief))
+    layout, ring = analysis.layout, Polygon(rooms_of(design)[0].region.ring)
     radius, wall = design.cell.largest_m[0] / 2, wall_of(design)
     spots = [Point(in_space(layout, c, c.x_m, c.y_m)) for c in layout.cells]
     for spot in spots:

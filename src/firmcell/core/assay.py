@@ -48,6 +48,12 @@ class Assay:
     words: str
 
 
+def _above_zero(**measured: Measured) -> None:
+    for name, m in measured.items():
+        if m.value <= 0 or m.uncertainty < 0:
+            raise Refusal(f"The {name} must be above zero.")
+
+
 def by_resistance(
     current_a: Measured,
     volts: Measured,
@@ -65,15 +71,7 @@ def by_resistance(
     Refusal
         If a value is not above zero.
     """
-    for name, m in (
-        ("current", current_a),
-        ("voltage", volts),
-        ("length", length_m),
-        ("width", width_m),
-        ("thickness", thickness_m),
-    ):
-        if m.value <= 0 or m.uncertainty < 0:
-            raise Refusal(f"The {name} must be above zero.")
+    _above_zero(current=current_a, voltage=volts, length=length_m, width=width_m, thickness=thickness_m)
     value = volts.value * width_m.value * thickness_m.value / (current_a.value * length_m.value)
     value /= 1 + 0.006 * (temperature_k - 293.15)
     relative = sqrt(sum(m.relative**2 for m in (current_a, volts, length_m, width_m, thickness_m)))
@@ -94,14 +92,7 @@ def by_weight(mass_kg: Measured, length_m: Measured, width_m: Measured, thicknes
     Refusal
         If a value is not above zero.
     """
-    for name, m in (
-        ("weight", mass_kg),
-        ("length", length_m),
-        ("width", width_m),
-        ("thickness", thickness_m),
-    ):
-        if m.value <= 0 or m.uncertainty < 0:
-            raise Refusal(f"The {name} must be above zero.")
+    _above_zero(weight=mass_kg, length=length_m, width=width_m, thickness=thickness_m)
     value = mass_kg.value / (length_m.value * width_m.value * thickness_m.value)
     relative = sqrt(sum(m.relative**2 for m in (mass_kg, length_m, width_m, thickness_m)))
     result = Measured(value, value * relative)

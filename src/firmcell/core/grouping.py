@@ -13,6 +13,7 @@ from math import ceil, exp, inf, sqrt
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.geometry.parts import connected_parts
 from firmcell.core.geometry.plane import Array
 
 TORN = 2000.0
@@ -403,7 +404,7 @@ class _Search:
     def _mended(self, groups: list[int]) -> Iterator[list[int]]:
         """For each torn group and each of its parts: everything else of it moved there, where that can be done."""
         for group, members in enumerate(self._members(groups)):
-            parts = self._split(members) if group else []
+            parts = connected_parts(members, self.near) if group else []
             for main in parts if len(parts) > 1 else []:
                 trial, grown = list(groups), set(main)
                 if all(
@@ -412,21 +413,6 @@ class _Search:
                     if cell not in main
                 ):
                     yield trial
-
-    def _split(self, members: Sequence[int]) -> list[list[int]]:
-        """The connected parts of a group, largest first."""
-        left, parts = set(members), []
-        while left:
-            reach = [left.pop()]
-            part = list(reach)
-            while reach:
-                for j in self.near[reach.pop()]:
-                    if j in left:
-                        left.remove(j)
-                        reach.append(j)
-                        part.append(j)
-            parts.append(part)
-        return sorted(parts, key=len, reverse=True)
 
     def _passed_on(self, groups: list[int], cell: int, group: int, main: set[int]) -> bool:
         """Give `cell` away and let the main part of its group grow by one at the other end of the chain."""

@@ -7,6 +7,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.design import Arrangement, Face, Lattice, StripRef
+from firmcell.core.geometry.parts import connected_parts
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.parts import Cell
 from firmcell.core.quantity import Frozen
@@ -158,19 +159,7 @@ class Layout(Frozen):
 
     def parts_of(self, numbers: Iterable[int]) -> list[list[int]]:
         """Return the connected parts that cells fall into, by direct neighbours; largest first."""
-        left = set(numbers)
-        parts = []
-        while left:
-            reach = [left.pop()]
-            part = list(reach)
-            while reach:
-                for other in self.adjacency[reach.pop()]:
-                    if other in left:
-                        left.remove(other)
-                        reach.append(other)
-                        part.append(other)
-            parts.append(sorted(part))
-        return sorted(parts, key=lambda p: (-len(p), p))
+        return connected_parts(numbers, self.adjacency)
 
 
 def neighbour_indices(

@@ -39,52 +39,41 @@ def stage_paint(
     current: Step | None,
 ) -> StagePaint:
     """Return what `stage` paints; `current` is the step at hand (bench)."""
-    paint = _stage_paint(stage, design, analysis, state, steps, current)
-    # Free places and borders of groups are for Stack; elsewhere they only stand in the way.
-    return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
-
-
-def _stage_paint(
-    stage: Stage,
-    design: Design,
-    analysis: Analysis,
-    state: BuildState,
-    steps: tuple[Step, ...],
-    current: Step | None,
-) -> StagePaint:
     wires = ("tap", "label.tap", "lead", "board", "label.board")
     match stage:
         case Stage.BRIEF:
-            return StagePaint(
+            paint = StagePaint(
                 quiet=("strip", "weld", *wires), caption="The pack as it stands, to scale; grid 10 mm."
             )
         case Stage.CELLS:
-            return StagePaint(
+            paint = StagePaint(
                 quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face."
             )
         case Stage.STACK:
-            return _stack(analysis)
+            paint = _stack(analysis)
         case Stage.METAL:
-            return _metal(analysis)
+            paint = _metal(analysis)
         case Stage.LEADS:
-            return StagePaint(
+            paint = StagePaint(
                 quiet=("tap", "label.tap", "strip.link", "strip.parallel"),
                 caption="Main leads at their true thickness.",
             )
         case Stage.GUARD:
-            return StagePaint(
+            paint = StagePaint(
                 quiet=("lead",), caption="Each sense lead on its face, by the rear long edge to the board."
             )
         case Stage.JACKET:
-            return StagePaint(
+            paint = StagePaint(
                 marks={"jacket": "lit"}, quiet=wires, caption="Outline: outer size with sheets and sleeves."
             )
         case Stage.BENCH:
-            return _bench(analysis, state, steps, current)
+            paint = _bench(analysis, state, steps, current)
         case Stage.PROOF:
-            return _proof(design, analysis, state)
+            paint = _proof(design, analysis, state)
         case _:
-            return StagePaint(caption="As it is handed over.")
+            paint = StagePaint(caption="As it is handed over.")
+    # Free places and borders of groups are for Stack; elsewhere they only stand in the way.
+    return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
 
 
 def with_strips(paint: StagePaint) -> StagePaint:

@@ -6,7 +6,7 @@ from typing import Any
 import numpy as np
 from pydantic import Field as ModelField
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QProgressBar, QPushButton, QSlider, QWidget
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QProgressBar, QSlider, QWidget
 
 from firmcell.app.background import Search
 from firmcell.app.fields import RecordForm
@@ -23,10 +23,10 @@ from firmcell.core.leads import prospective_short_circuit
 from firmcell.core.metal import Metal, Segment, between, duty_temperatures
 from firmcell.core.metal_paint import AtLoad, Shown, at_load
 from firmcell.core.parts import Strip
-from firmcell.core.plates import plates
+from firmcell.core.plates import least_gap, plates
 from firmcell.core.quantity import ZERO_CELSIUS, Amperes, Frozen, Kelvin, Kilograms, Metres, Volts
 from firmcell.core.strip_choice import WELDERS, strip_choices
-from firmcell.core.wording import amperes, celsius, figures, milliohms, percent, plural
+from firmcell.core.wording import amperes, celsius, figures, millimetres, milliohms, percent, plural
 
 WORST_ROWS = 60
 WORST_JOINTS = 12
@@ -124,7 +124,7 @@ class MetalPage(Page):
         self.measured.setWordWrap(True)
         row.addWidget(self.measured, 1)
         row.addWidget(
-            self._button(
+            self.button(
                 "&Measured cells…",
                 self.measured_wanted.emit,
                 "CSV of resistances, one a cell in order, or cell number and value; mΩ",
@@ -155,7 +155,7 @@ class MetalPage(Page):
         self.cure_title = self.text("")
         self.cures = self.table(("Cure, solved and checked", "Share then", "Metal", "Welds"), "Cures", wide=0)
         self.cures.chosen.connect(self._take_cure)
-        self.cure_button = self._button(
+        self.cure_button = self.button(
             "Apply the cure picked",
             self._take_picked,
             "Enter in the table does the same; Ctrl+Z takes it back",
@@ -168,7 +168,7 @@ class MetalPage(Page):
             "Each joint and each piece of strip gone, one by one: what is over its limit then. Peel and tug these first, and double their welds."
         )
         self.joints = self.table(
-            ("If this lets go", "Worst then", "Its share", "Now"), "Joints that matter", wide=1
+            ("If this lets go", "Worst then", "Its share", "Now", "Pack +mΩ"), "Joints that matter", wide=1
         )
 
     def _between(self) -> None:
@@ -219,7 +219,7 @@ class MetalPage(Page):
         self.section("Plots")
         self.plots_here = QWidget()
         self.body.addWidget(self.plots_here)
-        self.plot_button = self._button(
+        self.plot_button = self.button(
             "Show the &plots",
             self.show_plots,
             "Cell currents, temperature over the duty cycle, and strips to choose from",
@@ -229,7 +229,7 @@ class MetalPage(Page):
     def _scatter(self) -> None:
         self.section("Scatter of the cells")
         row = QHBoxLayout()
-        self.draw = self._button(
+        self.draw = self.button(
             "&Draw 1000 packs",
             self.draw_packs,
             "Cells 5 %, welds 25 %, capacity 1 % (standard deviations); always the same for one seed",
@@ -260,7 +260,7 @@ class MetalPage(Page):
         self.four_wire = RecordForm(FourWire, self.system, FourWire().model_dump())
         self.body.addWidget(self.four_wire)
         self.body.addWidget(
-            self._button(
+            self.button(
                 "Judge by &resistance",
                 self._by_resistance,
                 "Plated steel resists about twice as much as nickel",
@@ -269,10 +269,10 @@ class MetalPage(Page):
         self.weighed = RecordForm(Weighed, self.system, Weighed().model_dump())
         self.body.addWidget(self.weighed)
         self.body.addWidget(
-            self._button("Judge by &weight", self._by_weight, "Steel is an eighth lighter than nickel")
+            self.button("Judge by &weight", self._by_weight, "Steel is an eighth lighter than nickel")
         )
         self.assay_words = self.text("")
-        self.take_assay = self._button(
+        self.take_assay = self.button(
             "Make it the strip of the &links",
             self._take_assay,
             "With its measured resistivity and twice its uncertainty on top",
@@ -284,27 +284,20 @@ class MetalPage(Page):
         self.section("Out")
         row = QHBoxLayout()
         row.addWidget(
-            self._button(
+            self.button(
                 "Netlist (&SPICE)",
                 lambda: self.export_wanted.emit("spice"),
                 "Runs as it is in a circuit simulator",
             )
         )
         row.addWidget(
-            self._button(
+            self.button(
                 "Segments, &CSV",
                 lambda: self.export_wanted.emit("segments"),
                 "Every segment with current, drop, heat and temperature",
             )
         )
         self.body.addLayout(row)
-
-    def _button(self, text: str, call: Callable[[], object], tip: str) -> QPushButton:
-        button = QPushButton(text)
-        button.setToolTip(tip)
-        button.setAccessibleDescription(tip)
-        button.clicked.connect(lambda _=False: call())
-        return button
 
     # -- load -------------------------------------------------------------------------------------------
 
@@ -362,6 +355,9 @@ class MetalPage(Page):
             f"cell {metal.layout.cells[hot].number} {celsius(float(loaded.cell_k[hot]))} at the end of a run, "
             f"{float(loaded.cell_k.max() - loaded.cell_k.min()):.0f} K over the coolest; "
             f"{celsius(self.session.design.cell.temperature_max_k)} is allowed"
+            + (
+                f"; at the steady current it would settle at {celsius(metal.figures.settled_cell_k)} if it went on for ever"
+            )
         )
 
     def _heat(self) -> str:
@@ -479,7 +475,13 @@ class MetalPage(Page):
             rows.append(
                 (
                     self._failure_ref(f),
-                    (self._failure_words(f), then, percent(f.share), percent(f.share_before)),
+                    (
+                        self._failure_words(f),
+                        then,
+                        percent(f.share),
+                        percent(f.share_before),
+                        figures(f.resistance_more_ohm * 1e3, 2),
+                    ),
                 )
             )
         self.joints.set_rows(rows)
@@ -546,9 +548,11 @@ class MetalPage(Page):
             for c in a.strip_cuts
         ]
         if d.joining.style is MetalStyle.PLATES:
-            area = sum(p.area_m2 for p in plates(a.layout, d.joining, d.cell)) * d.joining.link_layers
+            made = plates(a.layout, d.joining, d.cell)
+            area = sum(p.area_m2 for p in made) * d.joining.link_layers
             words.append(
-                f"plates: {area * 1e4:.0f} cm² of {d.joining.link_strip.thickness_m * 1e3:.2f} mm sheet"
+                f"plates: {area * 1e4:.0f} cm² of {d.joining.link_strip.thickness_m * 1e3:.2f} mm sheet, "
+                f"the nearest two {millimetres(least_gap(made) or 0.0)} apart"
             )
         return "; ".join(words)
 
@@ -686,7 +690,10 @@ class MetalPage(Page):
 
     def _tell_assay(self, found: Assay, m: dict[str, Measured]) -> None:
         self._assay = (found, m["width_m"].value, m["thickness_m"].value)
-        self.assay_words.setText(found.words)
+        odds = ", ".join(
+            f"{metal.value} {percent(part)}" for metal, part in found.likelihood.items() if part > 0.01
+        )
+        self.assay_words.setText(f"{found.words} ({odds})" if found.metal is None and odds else found.words)
         self.take_assay.setEnabled(True)
 
     def _take_assay(self) -> None:

@@ -5,7 +5,7 @@ from typing import Any, ClassVar
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QGridLayout, QLabel, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QGridLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from firmcell.app.fields import Field, bare_type, field_at
 from firmcell.app.session import Session
@@ -117,6 +117,14 @@ class Page(QScrollArea):
             self._figures.append((value, tell))
         self.body.addLayout(grid)
         self._grid = None
+
+    def button(self, text: str, call: Callable[[], object], tip: str) -> QPushButton:
+        """A button that is not yet placed; its tip is told to those who cannot see it as well."""
+        button = QPushButton(text)
+        button.setToolTip(tip)
+        button.setAccessibleDescription(tip)
+        button.clicked.connect(lambda _=False: call())
+        return button
 
     def table(self, headings: tuple[str, ...], name: str, wide: int = -1) -> RowsTable:
         """A table whose rows light a part of the picture."""

@@ -5,7 +5,8 @@ from functools import partial
 from typing import Any
 
 from pydantic import ValidationError
-from PySide6.QtCore import Signal
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
@@ -13,7 +14,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QProgressBar,
-    QPushButton,
     QToolButton,
     QWidget,
 )
@@ -24,7 +24,7 @@ from firmcell.app.pack_view import Tool
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.core import hand
-from firmcell.core.arrange import ORDER, Arranged, Choice, arrange, regroup
+from firmcell.core.arrange import ORDER, Arranged, arrange, regroup
 from firmcell.core.brief import Blocked
 from firmcell.core.design import Design, Lattice
 from firmcell.core.findings import Stage
@@ -66,7 +66,6 @@ class StackPage(Page):
     def build(self) -> None:
         self._search: Search | None = None
         self._seed = 1
-        self._choices: tuple[Choice, ...] = ()
         self._count()
         self._engine()
         self._measures()
@@ -97,16 +96,16 @@ class StackPage(Page):
         self.body.addLayout(row)
         self.field("arrangement.gap_m")
         row = QHBoxLayout()
-        self.finder = self._button(
+        self.finder = self.button(
             "&Find places", self._find, "Looks for the best angle, offset and lattice, then sorts into groups"
         )
         self.finder.setProperty("main", "true")
-        self.sorter = self._button(
+        self.sorter = self.button(
             "&Sort again",
             self._sort,
             "Cells keep their places; groups are sorted anew, locked cells keep theirs. Each press tries further.",
         )
-        self.in_rows = self._button(
+        self.in_rows = self.button(
             "Whole &rows", self._whole_rows, "Gives up single places: cells in whole rows again"
         )
         for button in (self.finder, self.sorter, self.in_rows):
@@ -116,8 +115,8 @@ class StackPage(Page):
         self.progress = QProgressBar()
         self.progress.setRange(0, 100)
         self.progress.setAccessibleName("Progress of the search")
-        self.cancel = self._button(
-            "&Take what there is", self._cancel, "Ends the search with the best so far (Esc)"
+        self.cancel = self.button(
+            "&Take what there is", self.cancel_search, "Ends the search with the best so far (Esc)"
         )
         row.addWidget(self.progress, 1)
         row.addWidget(self.cancel)
@@ -170,7 +169,7 @@ class StackPage(Page):
         row.addWidget(label)
         row.addWidget(self.group)
         row.addStretch(1)
-        unlock = self._button("&Unlock all", self._unlock_all, "Every cell may be moved and sorted again")
+        unlock = self.button("&Unlock all", self._unlock_all, "Every cell may be moved and sorted again")
         row.addWidget(unlock)
         self.body.addLayout(row)
         self.hint = self.text("Ctrl+1 to Ctrl+9 and Ctrl+L take up a tool; Ctrl+Z takes back what it did.")
@@ -179,14 +178,14 @@ class StackPage(Page):
         self.section("Lie of the cells")
         for name in ("lie", "layers", "split_gap_m", "first_positive_up", "turn_axis"):
             self.field(f"arrangement.{name}")
-        self.rows_note = self.text("In whole rows:")
+        self.text("In whole rows:")
         for name in ("lattice", "rows"):
             self.field(f"arrangement.{name}")
         self.section("Space")
         self.field("brief.space")
         row = QHBoxLayout()
         row.addWidget(
-            self._button("&Outline from file…", self.outline_wanted.emit, "DXF, SVG, or CSV of points in mm")
+            self.button("&Outline from file…", self.outline_wanted.emit, "DXF, SVG, or CSV of points in mm")
         )
         row.addStretch(1)
         self.body.addLayout(row)
@@ -199,11 +198,9 @@ class StackPage(Page):
         self.body.addWidget(self.blocking)
         row = QHBoxLayout()
         row.addWidget(
-            self._button(
-                "&Block this place", self._block, "Nothing may stand there, through the whole height"
-            )
+            self.button("&Block this place", self._block, "Nothing may stand there, through the whole height")
         )
-        row.addWidget(self._button("Gi&ve the picked one free", self._unblock, "The row picked in the table"))
+        row.addWidget(self.button("Gi&ve the picked one free", self._unblock, "The row picked in the table"))
         self.body.addLayout(row)
 
     def _out(self) -> None:
@@ -218,7 +215,7 @@ class StackPage(Page):
             ("stl", "&Holder, STL", "Two halves of a cell holder, watertight"),
         )):  # fmt: skip
             grid.addWidget(
-                self._button(text, partial(self.export_wanted.emit, kind), tip), number // 2, number % 2
+                self.button(text, partial(self.export_wanted.emit, kind), tip), number // 2, number % 2
             )
         self.body.addLayout(grid)
 
@@ -231,7 +228,7 @@ class StackPage(Page):
         self.verdict = self.text("Pick a stack to read what it does or fails on.")
         self.options.picked.connect(self._tell)
         self.body.addWidget(
-            self._button(
+            self.button(
                 "Take this stack",
                 lambda: self._take(str(self.options.currentIndex().siblingAtColumn(0).data() or "")),
                 "Cells go back to whole rows of that stack",
@@ -249,13 +246,6 @@ class StackPage(Page):
             ("Heat", lambda: f"{figures(s.analysis.pack.heat_steady_w)} W steady, {figures(s.analysis.pack.heat_peak_w)} W at the peak"),
             ("Mass", lambda: kilograms(s.analysis.pack.mass_kg)),
         )  # fmt: skip
-
-    def _button(self, text: str, call: Callable[[], object], tip: str) -> QPushButton:
-        button = QPushButton(text)
-        button.setToolTip(tip)
-        button.setAccessibleDescription(tip)
-        button.clicked.connect(lambda _=False: call())
-        return button
 
     # -- the engine -------------------------------------------------------------------------------------
 
@@ -279,14 +269,16 @@ class StackPage(Page):
         self._search = search.start()
         self._show_running(True)
 
-    def cancel_search(self) -> bool:
-        """End a search that runs, with what there is; whether one ran."""
-        self._cancel()
-        return self._search is not None
-
-    def _cancel(self) -> None:
+    def cancel_search(self) -> None:
+        """End a search that runs, with what there is."""
         if self._search is not None:
             self._search.cancel()
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Escape and self._search is not None:
+            self.cancel_search()
+        else:
+            super().keyPressEvent(event)
 
     def _step(self, step: Arranged) -> None:
         self.progress.setValue(round(step.fraction * 100))
@@ -303,7 +295,6 @@ class StackPage(Page):
                 "The design was changed while the search ran; its result is thrown away. Start it again."
             )
             return
-        self._choices = last.choices
         self.session.edit_all((("arrangement", last.arrangement),), words)
         found = "; ".join(f"{c.lattice.value} {c.count}" for c in last.choices if c.count)
         bound = max((c.bound for c in last.choices), default=0)

@@ -60,30 +60,11 @@ def rooms_for(brief: Brief, arrangement: Arrangement, cell_length_m: float) -> t
     )  # fmt: skip
 
 
-def depth_of(brief: Brief, lie: Lie) -> float | None:
-    """Return how long the space is along the axis of the cells, m; None if the brief gives no space."""
-    if brief.box_m is None:
-        return None
-    return {Lie.STANDING: brief.box_m[2], Lie.ACROSS: brief.box_m[1], Lie.ALONG: brief.box_m[0]}[lie]
-
-
 def wall_of(design: Design) -> float:
     """Return how far a cell keeps from the edge of the space: clearance, side sheet and sleeves, m."""
     jacket = design.jacket
     walls = sum(s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None)
     return design.brief.clearance_m + jacket.side_m + walls
-
-
-def plan_ring(brief: Brief) -> Array | None:
-    """Return the outline of the space seen from above (n, 2), from its middle, m; None if there is none."""
-    if brief.box_m is None:
-        return None
-    length, width, _ = brief.box_m
-    if brief.space is SpaceShape.OUTLINE:
-        return _centred(np.array(brief.outline_m, dtype=float))
-    if brief.space is SpaceShape.CYLINDER:
-        return circle_region(length).ring
-    return rectangle_region(length, width).ring
 
 
 def blocked_ring(place: Blocked) -> Array:
