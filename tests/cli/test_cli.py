@@ -187,6 +187,53 @@ def test_shots_draw_every_stage(tmp_path):
         [sys.executable, "-m", "firmcell", "shots", str(tmp_path)], capture_output=True, text=True, check=True
     )
     names = [line.rsplit("/", 1)[1] for line in done.stdout.splitlines()]
-    assert len(names) == 13
+    assert len(names) == 15
     for name in names:
         assert (tmp_path / name).stat().st_size > 15_000
+
+
+def test_wire_answers_in_the_shell(capsys):
+    code, out, err = run(
+        capsys, "wire", "--current", "30", "--length", "1.2 m", "--drop", "2%", "--ambient", "35C"
+    )
+    assert (code, err) == (0, "")
+    assert "→ 12 AWG silicone" in out
+    assert "ruled by current" in out
+    assert "NFPA 70 310.17 75 °C 35 A" in out
+    code, out, _ = run(capsys, "wire", "--current", "30", "--length", "4 ft", "--drop", "0,7 V", "--json")
+    answer = json.loads(out)
+    assert answer["proposed"] in {w["wire"] for w in answer["wires"]}
+    code, _, err = run(capsys, "wire", "--current", "9000", "--length", "1 m")
+    assert code == 1
+    assert "No wire on the shelf" in err
+    code, _, err = run(capsys, "wire", "--current", "zebra", "--length", "1 m")
+    assert code == 1
+    assert "zebra" in err
+
+
+def test_lay_finds_places_and_export_writes_the_layout(capsys, path, tmp_path):
+    outline = tmp_path / "tray.csv"
+    outline.write_text("0,0\n260,0\n260,115\n0,115\n")
+    code, out, err = run(
+        capsys, "lay", path, "--outline", outline, "--lattice", "staggered", "--effort", "0.1"
+    )
+    assert (code, err) == (0, "")
+    assert "40 cells placed, staggered" in out
+    assert "impossible" in out
+    for kind, head in (
+        ("spice", b"* "),
+        ("dxf", b"  0"),
+        ("positions", b"cell,"),
+        ("template", b"%PDF"),
+        ("svg", b"<svg"),
+        ("segments", b"segment,"),
+    ):
+        target = tmp_path / f"out.{kind}"
+        assert run(capsys, "export", path, "--to", kind, target)[0] == 0
+        assert target.read_bytes().startswith(head)
+    outline.write_text("0,0\n1,1\n")
+    code, _, err = run(capsys, "lay", path, "--outline", outline)
+    assert code == 1
+    assert "tray.csv" in err
+    code, out, _ = run(capsys, "analyse", path, "--json")
+    assert json.loads(out)["metal"]["whole"] is True

@@ -55,6 +55,12 @@ class Plot(QWidget):
         pen = self._library.mkPen(colour, width=width, style=style)
         self.plot.plot(x, y, pen=pen, name=name or None)
 
+    def marks(self, x: Any, y: Any, name: str, symbol: str, colour: str) -> None:
+        """Draw single points."""
+        self.plot.plot(
+            x, y, pen=None, symbol=symbol, symbolSize=9, symbolBrush=colour, symbolPen=colour, name=name
+        )
+
     def bars(self, x: Any, height: Any, name: str, colour: str) -> None:
         """Draw upright bars about whole numbers."""
         item = self._library.BarGraphItem(x=x, height=height, width=0.7, brush=colour, pen=colour, name=name)

@@ -20,6 +20,7 @@ examples:
   firm-cell export hoist.firmcell --to pdf passport.pdf
   firm-cell lay hoist.firmcell --outline tray.dxf
   firm-cell export hoist.firmcell --to template faces.pdf
+  firm-cell wire --current 30 --length "1.2 m" --drop 2% --ambient 35C
   firm-cell log hoist.firmcell                  every record, oldest first
   firm-cell verify hoist.firmcell               is the record unchanged?
   firm-cell shots docs/screenshots              pictures of every stage, without a screen
@@ -132,6 +133,27 @@ def _parser() -> argparse.ArgumentParser:
     sub.add_argument(
         "--effort", type=float, default=1.0, metavar="X", help="moves of the search in proportion"
     )
+    sub = command(
+        "wire",
+        _wire,
+        "which gauge carries a current over a length",
+        'firm-cell wire --current 30 --length "1.2 m" --drop 2% --ambient 35C',
+    )
+    sub.add_argument("--current", required=True, metavar="A", help="steady, such as 30 or “30 A”")
+    sub.add_argument(
+        "--length", required=True, metavar="L", help="of one conductor, such as “1.2 m” or “4 ft”; both count"
+    )
+    sub.add_argument("--drop", default="2%", metavar="D", help="allowed over both: volts, or %% of --voltage")
+    sub.add_argument("--voltage", default="36 V", metavar="V", help="of the system, for a drop in %%")
+    sub.add_argument("--ambient", default="30 °C", metavar="T")
+    sub.add_argument("--limit", default="80 °C", metavar="T", help="conductor no hotter than")
+    sub.add_argument("--peak", default="0", metavar="A")
+    sub.add_argument("--peak-time", default="0", metavar="S")
+    sub.add_argument("--lay", choices=("free", "pair", "sleeve", "bundle"), default="pair")
+    sub.add_argument("--together", type=int, default=2, metavar="N", help="wires in the bundle")
+    sub.add_argument("--on", default="0", metavar="S", help="with --off: seconds on and off by turns")
+    sub.add_argument("--off", default="0", metavar="S")
+    sub.add_argument("--json", action="store_true")
     sub = command("log", _log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json")
     sub.add_argument("job", type=Path, metavar="JOB")
     sub.add_argument("--json", action="store_true", help="one record a line")
@@ -147,7 +169,9 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-COMMANDS = ("open", "analyse", "new", "export", "import", "lay", "log", "verify", "shots")
+SHOWN_ABOVE = 6
+"""Wires shown from the proposed one on; thicker ones do as well and only fill the screen."""
+COMMANDS = ("open", "analyse", "new", "export", "import", "lay", "wire", "log", "verify", "shots")
 
 
 def main(argv: list[str]) -> int:
@@ -260,6 +284,64 @@ def _lay(arguments: argparse.Namespace) -> int:
     print(f"{arguments.job}: {len(found.arrangement.placed)} cells placed, {found.arrangement.lattice.value}")
     for sentence in found.advice:
         print(f"  {sentence}")
+    return 0
+
+
+def _wire(arguments: argparse.Namespace) -> int:
+    from firmcell.core.wire_rating import Lay, WireAsk, compare_wires, proposed
+    from firmcell.store.parts import load_shelf
+    from firmcell.store.units import parse
+
+    volts = parse(arguments.voltage, "V", "V")
+    drop = arguments.drop.strip()
+    drop_v = parse(drop, "1", "1") * volts if drop.endswith("%") else parse(drop, "V", "V")
+    ask = WireAsk(
+        current_a=parse(arguments.current, "A", "A"),
+        length_m=parse(arguments.length, "m", "m"),
+        drop_v=drop_v,
+        ambient_k=parse(arguments.ambient, "K", "°C"),
+        limit_k=parse(arguments.limit, "K", "°C"),
+        peak_a=parse(arguments.peak, "A", "A"),
+        peak_s=parse(arguments.peak_time, "s", "s"),
+        lay={"free": Lay.FREE, "pair": Lay.PAIR, "sleeve": Lay.SLEEVE, "bundle": Lay.BUNDLE}[arguments.lay],
+        together=arguments.together,
+        on_s=parse(arguments.on, "s", "s"),
+        off_s=parse(arguments.off, "s", "s"),
+    )
+    shelf, _ = load_shelf()
+    rows = compare_wires(shelf.wires, ask)
+    best, ruled = proposed(rows)
+    if arguments.json:
+        print(json.dumps({
+            "proposed": best.wire.name if best else None, "ruled_by": ruled,
+            "wires": [
+                {"wire": r.wire.name, "area_m2": r.wire.area_m2, "limit_a": r.limit_a, "temperature_k": r.temperature_k,
+                 "peak_k": r.peak_k, "drop_v": r.drop_v, "loss_w": r.loss_w, "time_constant_s": r.time_constant_s,
+                 "fails": list(r.fails), "published_a": dict(r.published)}
+                for r in rows
+            ],
+        }, ensure_ascii=False, indent=1))  # fmt: skip
+        return 0 if best else 1
+    print(f"{ask.current_a:g} A over 2 × {ask.length_m:g} m, {ask.lay.value}, air {ask.ambient_k - 273.15:.0f} °C, "
+          f"conductor up to {ask.limit_k - 273.15:.0f} °C, drop up to {ask.drop_v:.2f} V")  # fmt: skip
+    print(f"  {'wire':<20}{'carries':>9}{'at':>9}{'drop':>9}{'heat':>8}   fails on; published")
+    good = [r for r in rows if not r.fails]
+    for r in rows:
+        if r.limit_a < 0.5 * ask.current_a or r in good[SHOWN_ABOVE:]:
+            continue
+        hot = "runs away" if r.temperature_k > 700 else f"{r.temperature_k - 273.15:.0f} °C"
+        told = ", ".join(r.fails) or "–"
+        tables = "; ".join(f"{name} {amps:g} A" for name, amps in r.published)
+        mark = "→" if best is not None and r is best else " "
+        print(f"{mark} {r.wire.name:<20}{r.limit_a:>7.1f} A{hot:>9}{r.drop_v:>7.2f} V{r.loss_w:>6.1f} W   {told}"
+              + (f"; {tables}" if tables else ""))  # fmt: skip
+    if best is None:
+        raise Refusal(
+            "No wire on the shelf does it: shorten it, allow more drop, or lay two in parallel each with its own fuse."
+        )
+    print(
+        f"{best.wire.name}; ruled by {ruled}. Local codes and licensed practice come first where they ask for more."
+    )
     return 0
 
 

@@ -1,12 +1,17 @@
 """The pages from brief to jacket: fields, figures and tables over the design."""
 
-from PySide6.QtWidgets import QPushButton
+import numpy as np
+from PySide6.QtWidgets import QPushButton, QWidget
 
+from firmcell.app.plots import Plot
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
+from firmcell.app.theme import PALETTES
 from firmcell.core.brief import SpaceShape
+from firmcell.core.conductors import awg_area
 from firmcell.core.findings import Stage
 from firmcell.core.stack import compare_cells
+from firmcell.core.wire_rating import ABYC_105, NFPA_75, Lay, rated_current
 from firmcell.core.wording import (
     amperes,
     celsius,
@@ -164,6 +169,13 @@ class LeadsPage(Page):
             ("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4
         )
         self.gauges.chosen.connect(self._take)
+        self._chart: Plot | None = None
+        self.chart_here = QWidget()
+        self.body.addWidget(self.chart_here)
+        self.chart_button = self.button(
+            "Show the c&hart", self.show_chart, "Current against copper area, with published tables as marks"
+        )
+        self.body.addWidget(self.chart_button)
         self.section("Connector")
         self.field("leads.connector")
         self.figures(
@@ -190,6 +202,41 @@ class LeadsPage(Page):
             hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
             rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))
         self.gauges.set_rows(rows)
+        if self._chart is not None:
+            self._draw_chart(self._chart)
+
+    def show_chart(self) -> None:
+        """Make the chart of current against gauge, once."""
+        if self._chart is None:
+            palette = PALETTES["dark" if self.palette().window().color().lightness() < 128 else "light"]
+            self._chart = Plot("Current against copper area", "copper area, mm²", "current, A", palette)
+            self._chart.plot.setLogMode(x=True, y=True)
+            self.body.insertWidget(self.body.indexOf(self.chart_here), self._chart)
+            self.chart_button.hide()
+            self._draw_chart(self._chart)
+
+    def _draw_chart(self, chart: Plot) -> None:
+        brief, leads = self.session.design.brief, self.session.design.leads
+        wires = sorted(self.session.shelf.wires, key=lambda w: w.area_m2)
+        area = np.array([w.area_m2 * 1e6 for w in wires])
+        chart.clear()
+        p = chart.palette_now
+        for lay, colour in ((Lay.FREE, p.accent), (Lay.PAIR, p.good), (Lay.SLEEVE, p.note)):
+            chart.line(area, rated_current(wires, leads.limit_k, brief.ambient_max_k, lay), lay.value, colour)
+        for (name, table), symbol, colour in zip(
+            (("NFPA 70 310.17, 75 °C", NFPA_75), ("ABYC E-11, 105 °C", ABYC_105)),
+            ("o", "t"),
+            (p.stop, p.attention),
+            strict=True,
+        ):
+            chart.marks(
+                awg_area(list(table)) * 1e6, np.array(list(table.values()), dtype=float), name, symbol, colour
+            )
+        ends = area[[0, -1]]
+        chart.line(ends, np.full(2, brief.current_steady_a), "steady current", p.ink, dashed=True)
+        chart.marks(
+            np.array([leads.wire.area_m2 * 1e6]), np.array([brief.current_steady_a]), "this lead", "s", p.ink
+        )
 
     def _take(self, name: str) -> None:
         wire = next((w for w in self.session.shelf.wires if w.name == name), None)
