@@ -434,3 +434,17 @@ def test_cell_and_stack_are_taken_from_their_tables(hoist_window, qtbot):
     leads.gauges.pick("8 AWG silicone")
     qtbot.keyClick(leads.gauges, Qt.Key.Key_Return)
     assert window.session.design.leads.wire.name == "8 AWG silicone"
+
+
+def test_leads_show_the_chart_and_what_the_joint_asks_for(hoist_window, qtbot):
+    hoist_window.go(Stage.LEADS)
+    page = hoist_window.page(Stage.LEADS)
+    assert "W or more" in page._iron()
+    assert "shrinking to" in page._joint_sleeve()
+    assert "at the pack" in page._heat_runs()
+    assert "UL 486A" in page._pull()
+    page.show_chart()
+    page.show_chart()
+    assert len(page._chart.plot.listDataItems()) == 7
+    hoist_window.session.edit("leads.length_m", 0.03, "short")
+    assert "solder it before" in page._heat_runs()

@@ -1,5 +1,6 @@
 """Plots of the Metal stage in the program's own colours; the plotting library is loaded when the first is wanted."""
 
+from math import log10
 from typing import Any
 
 from PySide6.QtCore import Qt
@@ -54,6 +55,10 @@ class Plot(QWidget):
         style = Qt.PenStyle.DashLine if dashed else Qt.PenStyle.SolidLine
         pen = self._library.mkPen(colour, width=width, style=style)
         self.plot.plot(x, y, pen=pen, name=name or None)
+
+    def plain_ticks(self, side: str, values: tuple[float, ...]) -> None:
+        """Name these values on an axis that goes by powers of ten."""
+        self.plot.getAxis(side).setTicks([[(log10(v), f"{v:g}") for v in values]])
 
     def marks(self, x: Any, y: Any, name: str, symbol: str, colour: str) -> None:
         """Draw single points."""

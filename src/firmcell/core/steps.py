@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import BoardPlace, Design, Face
+from firmcell.core.joint_work import joint_work
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.sampling import zero_failure_sample
 from firmcell.core.strips import StripKind, StripPiece
@@ -218,11 +219,17 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
                 records=("solder-joint",), expected="smooth joint, strands in outline, tug holds", face=face,
                 refs=tuple(f"tap:{t.number}" for t in taps),
             )  # fmt: skip
+    work = joint_work(d.leads.wire, d.leads.connector, d.leads.length_m)
+    sleeve = (
+        f" {millimetres(work.sleeve.supplied_m)} sleeve, cut {millimetres(work.sleeve.cut_m)}."
+        if work.sleeve
+        else ""
+    )
     yield Step(
         "connector-plug-in", "Wire", "Make up the connector on the leads",
         f"{d.leads.connector.name}, {d.leads.connector.pack_half}. {d.leads.wire.gauge}, each lead "
         f"{d.leads.length_m * 1e3:.0f} mm. Sleeve on the wire first, far back from the heat; an unconnected mate plugged in "
-        "keeps the contacts straight. Minus and plus as the signs moulded on the body say.",
+        f"keeps the contacts straight. {work.iron_class_w} W iron or more, about {work.seconds:.0f} s; strip {millimetres(work.strip_m)}.{sleeve} Minus and plus as the signs moulded on the body say.",
         cautions=("The leads are not on the pack yet: keep it so until both contacts are sleeved.",),
         records=("solder-joint",), expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
     )  # fmt: skip

@@ -10,6 +10,7 @@ from firmcell.app.theme import PALETTES
 from firmcell.core.brief import SpaceShape
 from firmcell.core.conductors import awg_area
 from firmcell.core.findings import Stage
+from firmcell.core.joint_work import TOUCH_K, JointWork, joint_work
 from firmcell.core.stack import compare_cells
 from firmcell.core.wire_rating import ABYC_105, NFPA_75, Lay, rated_current
 from firmcell.core.wording import (
@@ -184,6 +185,14 @@ class LeadsPage(Page):
                                 f"{s.analysis.leads.connector_margin:.2f} times the steady current"),
             ("Spark", lambda: f"{figures(s.analysis.leads.spark_j)} J at plugging in"),
         )  # fmt: skip
+        self.section("At the bench: this joint")
+        self.figures(
+            ("Iron", lambda: self._iron()),
+            ("Strip", lambda: f"{millimetres(self._work().strip_m)} for the cup; a crimp barrel's depth and 1 mm"),
+            ("Sleeve", lambda: self._joint_sleeve()),
+            ("Heat runs", lambda: self._heat_runs()),
+            ("Crimped instead", lambda: self._pull()),
+        )  # fmt: skip
         self.section("Fuse")
         self.field("leads.fuse")
         self.field("leads.fuse_holder_ohm")
@@ -205,6 +214,39 @@ class LeadsPage(Page):
         if self._chart is not None:
             self._draw_chart(self._chart)
 
+    def _work(self) -> JointWork:
+        leads = self.session.design.leads
+        return joint_work(leads.wire, leads.connector, leads.length_m)
+
+    def _iron(self) -> str:
+        work = self._work()
+        return (
+            f"{work.iron_class_w} W or more (needs {work.iron_w:.0f} W), wide tip at 370–400 °C, about {work.seconds:.0f} s "
+            "to come to heat: much heat for a short time"
+        )
+
+    def _joint_sleeve(self) -> str:
+        sleeve = self._work().sleeve
+        if sleeve is None:
+            return "no stock size slides over the contact and grips the wire: put it on before the contact"
+        return (
+            f"{millimetres(sleeve.supplied_m)} shrinking to {millimetres(sleeve.recovered_m)}, cut {millimetres(sleeve.cut_m)}; "
+            "on the wire first, far back from the heat"
+        )
+
+    def _heat_runs(self) -> str:
+        rise = self._work().far_rise_k
+        length = self.session.design.leads.length_m
+        if rise > TOUCH_K:
+            return f"up to {rise:.0f} K at the pack through {millimetres(length)} of wire: solder it before it is on the pack, or clamp a heat sink on"
+        return f"at most {max(rise, 0.0):.1f} K at the pack through {millimetres(length)} of wire"
+
+    def _pull(self) -> str:
+        work = self._work()
+        if work.pull_n is None:
+            return "outside the tables of pull-out forces"
+        return f"must hold {work.pull_n:.0f} N ({work.pull_source})"
+
     def show_chart(self) -> None:
         """Make the chart of current against gauge, once."""
         if self._chart is None:
@@ -220,6 +262,8 @@ class LeadsPage(Page):
         wires = sorted(self.session.shelf.wires, key=lambda w: w.area_m2)
         area = np.array([w.area_m2 * 1e6 for w in wires])
         chart.clear()
+        chart.plain_ticks("left", (1, 2, 5, 10, 20, 50, 100, 200, 500))
+        chart.plain_ticks("bottom", (0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100))
         p = chart.palette_now
         for lay, colour in ((Lay.FREE, p.accent), (Lay.PAIR, p.good), (Lay.SLEEVE, p.note)):
             chart.line(area, rated_current(wires, leads.limit_k, brief.ambient_max_k, lay), lay.value, colour)
