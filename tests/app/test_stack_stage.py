@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QComboBox, QPushButton, QToolButton
 from firmcell.app.pack_view import Tool
 from firmcell.app.stages.stack_page import TOOL_KEYS, StackPage
 from firmcell.core.brief import SpaceShape
-from firmcell.core.design import Face
+from firmcell.core.design import Face, Lie
 from firmcell.core.findings import Stage
 from firmcell.core.strips import strip_runs
 
@@ -359,3 +359,13 @@ def test_a_place_is_blocked_and_given_free_by_keyboard(stack, page, qtbot):
     press(qtbot, page, "Block this place")
     assert "a foot" in stack.banner.text()
     assert len(design(stack).brief.blocked) == count
+
+
+def test_lying_cells_get_no_blocked_place_by_stroke(stack, page, qtbot):
+    stack.session.edit("arrangement.lie", Lie.ACROSS, "lie")
+    stack.take_tool(Tool.BLOCK)
+    before = design(stack)
+    at = QPoint(stack.view.width() // 2, stack.view.height() // 3)
+    drag(qtbot, stack, at, at + QPoint(40, 30))
+    assert design(stack) == before
+    assert "type them" in page.hint.text()

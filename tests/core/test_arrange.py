@@ -89,7 +89,7 @@ def test_every_cell_stands_in_the_outline_in_one_whole_group(hoist, shelf, outli
 
 def test_engine_prefers_whole_columns_where_a_box_takes_them(hoist, shelf):
     design = arranged(hoist)
-    assert set(analyse(design, shelf).layout.links) == {4}
+    assert min(analyse(design, shelf).layout.links) >= 4
 
 
 def test_engine_and_demo_are_the_same_each_time(odd_hoist):
@@ -460,3 +460,16 @@ def test_placed_cells_may_stand_anywhere_and_analysis_still_holds(hoist, shelf):
     lay_out(design.cell, 10, 4, design.arrangement)
     for face in Face:
         assert face_drawing(design, analysis, face).shapes
+
+
+def test_a_small_pack_in_a_vast_space_is_found_quickly_and_stands_together(hoist, shelf):
+    import time
+
+    vast = hoist.with_edits(("brief.box_length_m", 2.0), ("brief.box_width_m", 1.5), ("guarding.board", None))
+    began = time.perf_counter()
+    design = arranged(vast)
+    assert time.perf_counter() - began < 5
+    assert min(analyse(design, shelf).layout.links) >= 4
+    assert len(design.arrangement.spare_m) <= 80
+    envelope = analyse(design, shelf).jacket.envelope
+    assert envelope.length_m * envelope.width_m < 3 * 40 * 0.0214**2

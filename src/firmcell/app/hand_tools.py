@@ -9,7 +9,7 @@ from firmcell.app.pack_view import Gesture, PackView, Tool
 from firmcell.app.session import Session
 from firmcell.core import hand
 from firmcell.core.brief import Blocked
-from firmcell.core.design import Face
+from firmcell.core.design import Face, Lie
 from firmcell.core.face_picture import as_it_lies
 from firmcell.core.hand import HandEdit
 from firmcell.core.layout import CellPlace
@@ -98,6 +98,11 @@ class HandTools(QObject):
         return hand.lock_cells(session.design, list(dict.fromkeys(cells)), not first.locked)
 
     def _block(self, session: Session, face: Face, g: Gesture) -> HandEdit | None:
+        if session.design.arrangement.lie is not Lie.STANDING:
+            self.told.emit(
+                "Blocked places are drawn from above; with lying cells type them in the Stack page."
+            )
+            return None
         held = [r for r in g.refs if r.startswith("blocked:")]
         if held and not g.moved:
             return hand.unblock_place(session.design, int(held[0].removeprefix("blocked:")))

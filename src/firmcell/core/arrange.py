@@ -154,6 +154,22 @@ def _best_places(
     return best if len(anchors) or lattice is Lattice.FREE else centred(region, footprint, best)
 
 
+def _compact(choice: Choice, design: Design) -> Choice:
+    """Return the choice with no more places in a block than twice what is wanted, those nearest to one corner.
+
+    In a space far larger than the pack most places are of no use, and sorting cells into them all takes long.
+    """
+    most = max(2 * design.cell_count, design.cell_count + 40)
+    kept = []
+    for places in choice.places:
+        points = places.points_m
+        if len(points) > most:
+            corner = np.array(design.arrangement.minus_at_m or points.min(axis=0))
+            points = points[np.sort(np.argsort(np.hypot(*(points - corner).T), kind="stable")[:most])]
+        kept.append(Places(points, places.lattice, places.angle_rad, places.spacing_m))
+    return Choice(choice.lattice, choice.rooms, tuple(kept), choice.bound)
+
+
 def shares_of(total: int, room: Sequence[int]) -> list[int] | None:
     """Divide `total` groups over blocks in proportion to what they hold; None if they hold too few."""
     if sum(room) < total:
@@ -200,7 +216,7 @@ def arrange(
         for choice in find_places(design, (lattice,)):
             choices.append(choice)
             if shares_of(design.series, choice.groups_in(design.parallel)) is not None:
-                fit.append(choice)
+                fit.append(_compact(choice, design))
             yield Arranged(0.0, f"{choice.lattice.value}: {choice.count} places", None, tuple(choices))
     if not fit:
         raise Refusal(_too_few(design, choices))

@@ -100,7 +100,7 @@ class MetalFigures(Frozen):
     ----------
     whole : whether current can flow from pole to pole.
     open_at : first tap point where it cannot, if so.
-    resistance_ohm : of the pack from minus pad to plus pad, cells, joints and strips.
+    resistance_ohm : of the pack from minus pad to plus pad, cells, joints and strips; None where it is open.
     strips_w, joints_w, cells_w : heat.
     hottest_cell_k, gradient_k : at the end of a run from full, started at the air's temperature.
     settled_cell_k : hottest cell if it could go on for ever.
@@ -112,7 +112,7 @@ class MetalFigures(Frozen):
     cells: tuple[CellLoad, ...]
     whole: bool
     open_at: int | None
-    resistance_ohm: float
+    resistance_ohm: float | None
     strips_w: float
     joints_w: float
     cells_w: float
@@ -368,7 +368,7 @@ class _Worker:
         hottest = int(cell_k.argmax())
         return MetalFigures.model_construct(
             segments=segments, cells=cells, whole=network.whole, open_at=open_node(self.layout, self.work),
-            resistance_ohm=-float(state.volts[network.poles[1]]) / current if network.whole and current else float("inf"),
+            resistance_ohm=-float(state.volts[network.poles[1]]) / current if network.whole and current else None,
             strips_w=float((state.current_a**2 * network.ohm).sum()), joints_w=joints,
             cells_w=float((state.cell_a**2 * self.cell_ohm).sum()), hottest_cell=self.layout.cells[hottest].number,
             hottest_cell_k=float(cell_k[hottest]), gradient_k=float(cell_k.max() - cell_k.min()),

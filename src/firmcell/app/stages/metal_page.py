@@ -372,7 +372,7 @@ class MetalPage(Page):
 
     def _resistance(self) -> str:
         metal = self.session.metal
-        if metal is None or not metal.figures.whole:
+        if metal is None or metal.figures.resistance_ohm is None:
             return self._waiting()
         r = metal.figures.resistance_ohm
         return f"{milliohms(r)} from B− to B+ warm; it sags {figures(r * self.load_a)} V"
