@@ -12,9 +12,10 @@ from shapely.geometry import Point, Polygon
 from firmcell.core.analysis import analyse
 from firmcell.core.arrange import ORDER, arrange, find_places, laid_out, regroup, shares_of
 from firmcell.core.brief import Blocked, SpaceShape
+from firmcell.core.build import EMPTY_STATE
 from firmcell.core.design import Face, Lattice, Lie, MetalStyle, PlacedCell, StripRef, TurnAxis
 from firmcell.core.face_picture import as_it_lies, face_drawing
-from firmcell.core.findings import Severity
+from firmcell.core.findings import Severity, Situation
 from firmcell.core.geometry.space import rooms_of, wall_of
 from firmcell.core.hand import (
     block_place,
@@ -36,8 +37,10 @@ from firmcell.core.layout import lay_out
 from firmcell.core.parts import Cell, CellForm
 from firmcell.core.plates import least_gap, plates
 from firmcell.core.refusal import Refusal
+from firmcell.core.rules import find
 from firmcell.core.section_picture import end_layers, section_drawing
 from firmcell.core.strips import StripKind, nodes_of, strip_runs
+from firmcell.core.template_pictures import templates
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.parts import part_named, shipped_shelf
 from tests.conftest import found
@@ -149,10 +152,8 @@ def test_lying_layered_and_split_packs(hoist, shelf, lie, layers, split, series,
     assert {c.block for c in layout.cells} <= set(range(1, layers * halves + 1))
     crossings = sum(a != b for a, b in itertools.pairwise(blocks))
     assert sum(p.kind is StripKind.BRIDGE for p in analysis.strips) == crossings
-    # The axis of the cells lies along the side of the space that the lie says.
-    sides = {Lie.STANDING: "height", Lie.ACROSS: "height", Lie.ALONG: "height"}
-    tall = getattr(e, f"{sides[lie]}_m")
-    assert tall >= layers * design.cell.length_m
+    # The envelope is of the pack as welded, cells upright, whichever way it lies in the space.
+    assert e.height_m >= layers * design.cell.length_m
     assert e.fits
     assert analysis.open_at is None
     if layers > 1:
@@ -473,3 +474,34 @@ def test_a_small_pack_in_a_vast_space_is_found_quickly_and_stands_together(hoist
     assert len(design.arrangement.spare_m) <= 80
     envelope = analyse(design, shelf).jacket.envelope
     assert envelope.length_m * envelope.width_m < 3 * 40 * 0.0214**2
+
+
+def test_a_block_that_takes_no_group_is_passed_over(hoist, shelf):
+    # The left half of a split pack is all blocked, and nine in parallel leave links to improve on.
+    half = Blocked(x_m=-0.1, y_m=0.0, length_m=0.13, width_m=0.2)
+    design = arranged(
+        hoist.with_edits(
+            ("series", 2), ("parallel", 9), ("guarding.board", None), ("arrangement.split_gap_m", 0.02),
+            ("brief.box_length_m", 0.34), ("brief.blocked", (half,)),
+        ),
+        effort=0.05,
+    )  # fmt: skip
+    assert {p.block for p in design.arrangement.placed} == {2}
+    assert analyse(design, shelf).open_at is None
+
+
+def test_flat_cells_apart_are_offered_strips_for_a_plate_that_falls_apart(hoist, shelf):
+    cell = part_named(shelf, Cell, "prismatic iron phosphate 50 Ah")
+    design = hoist.with_edits(
+        ("cell", cell), ("series", 13), ("parallel", 1), ("arrangement.rows", 2), ("guarding.board", None),
+        ("joining.style", MetalStyle.PLATES),
+    )  # fmt: skip
+    analysis = analyse(design, shelf)
+    torn = [f for f in find(Situation(design, analysis, EMPTY_STATE, shelf)) if f.code == "ME-10"]
+    assert torn[0].severity is Severity.STOP
+    assert "pieces" in torn[0].sentence
+    # The template is drawn all the same, without a tab on a piece that the lead does not reach.
+    assert templates(design, analysis)
+    cured = torn[0].cure.applied(design)
+    assert cured.joining.style is MetalStyle.STRIPS
+    assert analyse(cured, shelf).open_at is None

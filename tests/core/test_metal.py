@@ -426,6 +426,20 @@ def test_large_packs_are_drawn_one_by_one_to_the_same_end():
     assert found.cell_share[1] == pytest.approx(even, rel=1e-6)
 
 
+def test_a_measured_joint_counts_in_every_figure():
+    # Two joints to each of 40 cells, 25/4 A in each but for the strips' slight unevenness: Δr of a joint adds
+    # 10 · 2Δr / 4 to the pack, by hand.
+    worse = plain().with_edits(("joining.joint_ohm", 0.0012))
+    more = 10 * 2 * 0.001 / 4
+    before, after = solved(plain()), solved(worse)
+    assert after.figures.resistance_ohm - before.figures.resistance_ohm == pytest.approx(more, rel=0.02)
+    pack = [analyse(d, SHELF).pack for d in (plain(), worse)]
+    assert pack[1].resistance_strips_ohm - pack[0].resistance_strips_ohm == pytest.approx(more, rel=0.02)
+    # A pack drawn without scatter is the pack itself.
+    *_, (_, drawn) = monte_carlo(after, Scatter(resistance=0.0, capacity=0.0, joint=0.0), 2)
+    assert drawn.resistance_ohm == pytest.approx(after.figures.resistance_ohm, rel=1e-9)
+
+
 # -- cures ---------------------------------------------------------------------------------------------
 
 

@@ -229,7 +229,7 @@ def arrange(
             choice, share, keep = looks.pop(0)
         elif best is None or (best[0] < _most_worth(design) and spent < effort):
             choice = best[3] if best else fit[0]
-            share, keep = effort, [list(g.groups) for g in best[2]] if best else None
+            share, keep = effort, _groups_by_block(design, choice, best[2]) if best else None
         else:
             break
         for part, groupings in _group(design, choice, seed, share, keep):
@@ -336,6 +336,18 @@ def _group(
         assert grouping is not None
         done.append(grouping)
         first += share
+
+
+def _groups_by_block(design: Design, choice: Choice, groupings: list[Grouping]) -> list[list[int]]:
+    """The group of every place, counted over the whole pack; a block without groups has none."""
+    shares = _shares_with_locked(design, choice, None)
+    found: list[list[int]] = [[] for _ in shares]
+    first, left = 1, iter(groupings)
+    for block, share in enumerate(shares):
+        if share:
+            found[block] = [first - 1 + g if g else 0 for g in next(left).groups]
+        first += share
+    return found
 
 
 def _pairs(cell: Cell, places: Places) -> NDArray[np.intp]:

@@ -181,7 +181,7 @@ class ScatterBands:
 
 
 def monte_carlo(
-    metal: Metal, scatter: Scatter, samples: int = 1000, seed: int = 1, joint_ohm: float = 0.0002
+    metal: Metal, scatter: Scatter, samples: int = 1000, seed: int = 1
 ) -> Iterator[tuple[float, ScatterBands]]:
     """Yield how far it is and the bands so far. Cells and joints are drawn from log-normal spreads, the same for a seed.
 
@@ -192,6 +192,7 @@ def monte_carlo(
     n, m = len(network.cell_ohm), len(network.ohm)
     group = np.array([c.group for c in layout.cells])
     even = metal.current_a / np.maximum(np.bincount(group, minlength=group.max() + 1), 1)[group]
+    joint_ohm = metal.joint_ohm
     own = network.cell_ohm - 2 * joint_ohm
     block = 100 if network.nodes <= FULL_MATRIX else 5
     shares, ohms, capacities = [], [], []

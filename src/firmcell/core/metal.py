@@ -15,10 +15,10 @@ from firmcell.core.layout import Layout
 from firmcell.core.parts import Strip
 from firmcell.core.quantity import Frozen
 from firmcell.core.strips import (
-    JOINT_OHM,
     Metalwork,
     StripKind,
     StripRun,
+    joint_resistance,
     metal_of,
     metal_runs,
     metalwork,
@@ -149,6 +149,7 @@ class Metal:
     state : at the steady current, cells alike in voltage.
     lumps : of the cells.
     cell_k : steady temperature of each cell (n,), K.
+    joint_ohm : of the welds on one pad, part of what each cell has in the network.
     """
 
     layout: Layout
@@ -161,6 +162,7 @@ class Metal:
     lumps: PackLumps
     cell_k: Array
     current_a: float
+    joint_ohm: float
     figures: MetalFigures
 
     @property
@@ -236,7 +238,7 @@ class _Worker:
         design, layout = matter.design, matter.layout
         self.matter, self.design, self.layout = matter, design, layout
         self.joining, self.cell = design.joining, design.cell
-        self.joint_ohm = design.joining.joint_ohm or JOINT_OHM
+        self.joint_ohm = joint_resistance(design.joining)
         self.runs = metal_runs(layout, self.joining.style)
         self.cell_ohm = cell_resistances(design)
         self.cold = ohms_per_metre(layout, self.joining)
@@ -301,7 +303,7 @@ class _Worker:
         figures = self._figures(network, state, cell_k, warm, heat, passes, settled)
         return Metal(
             self.layout, self.runs, work, self.kinds, self.strips, self.length, state, self.lumps, cell_k, current,
-            figures,
+            self.joint_ohm, figures,
         )  # fmt: skip
 
     def _limits(self, ends_k: Array) -> tuple[Array, Array]:

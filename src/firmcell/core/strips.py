@@ -590,15 +590,21 @@ def strip_shares(layout: Layout, joining: Joining, cell_ohm: float) -> StripShar
     """Return the division of the pack current over the real layout, solved exactly for equal cells."""
     runs = metal_runs(layout, joining.style)
     per_metre = ohms_per_metre(layout, joining)
-    work = metalwork(layout, runs, per_metre, cell_ohm)
+    joint_ohm = joint_resistance(joining)
+    work = metalwork(layout, runs, per_metre, cell_ohm, joint_ohm)
     state = solve(work.network, 0.0, 1.0)
     shares: list[list[float]] = [[] for _ in runs]
     for (place, _), current in zip(work.spans, np.abs(state.current_a).tolist(), strict=True):
         # Below a billionth is the arithmetic, not a current.
         shares[place].append(current if current > 1e-9 else 0.0)
-    heat = float((state.current_a**2 * work.network.ohm).sum() + (state.cell_a**2).sum() * 2 * JOINT_OHM)
+    heat = float((state.current_a**2 * work.network.ohm).sum() + (state.cell_a**2).sum() * 2 * joint_ohm)
     cells = {c.number: float(i) for c, i in zip(layout.cells, state.cell_a, strict=True)}
     return StripShares(tuple(tuple(s) for s in shares), cells, heat, open_node(layout, work))
+
+
+def joint_resistance(joining: Joining) -> float:
+    """Return the resistance of the welds on one pad, Ω: as measured, else of the generic class."""
+    return joining.joint_ohm or JOINT_OHM
 
 
 def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:

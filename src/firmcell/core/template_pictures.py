@@ -149,7 +149,8 @@ class _TemplatePainter:
         x, y = self.layout.pad(cell, positive)
         tab = box(x - TAB_M[1] / 2, y, x + TAB_M[1] / 2, y + self.layout.pitch_m / 2 + TAB_M[0])
         whole = unary_union([Polygon(outline), tab])
-        return np.array(whole.exterior.coords)[:-1]
+        # Of a plate that falls apart this may be the piece without the pad: it is drawn as it is.
+        return np.array(whole.exterior.coords)[:-1] if isinstance(whole, Polygon) else outline
 
     def sheet(self) -> list[Shape]:
         """The insulation sheet of this face: the hull of the cells, with room for the sheet round the sides."""

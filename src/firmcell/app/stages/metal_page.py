@@ -636,12 +636,9 @@ class MetalPage(Page):
         metal = self.session.metal
         if metal is None or not metal.figures.whole:
             return
-        joint = self.session.design.joining.joint_ohm or 0.0002
         self.progress.show()
         self.progress.setValue(0)
-        self._run(
-            lambda: monte_carlo(metal, Scatter(), SAMPLES, 1, joint), lambda bands: self._drawn(metal, bands)
-        )
+        self._run(lambda: monte_carlo(metal, Scatter(), SAMPLES), lambda bands: self._drawn(metal, bands))
 
     def _drawn(self, metal: Metal, bands: ScatterBands) -> None:
         if metal is not self.session.metal:

@@ -265,6 +265,9 @@ def plate_in_parts(s: Situation) -> Iterator[Hit]:
                 yield Hit(
                     f"The plate of B{plate.node} falls into {plate.parts} pieces: its cells do not all touch.",
                     refs=(f"node:{plate.node}",),
+                    cure=Cure(
+                        words="Join the cells with strips", edits=(("joining.style", MetalStyle.STRIPS),)
+                    ),
                 )
 
 
