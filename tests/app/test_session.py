@@ -4,6 +4,7 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
+from firmcell.app import session as session_module
 from firmcell.app.session import Session, guarded
 from firmcell.core.build import StepStatus
 from firmcell.core.design import Lattice, TurnAxis
@@ -115,3 +116,24 @@ def test_passing_shows_in_the_state(session):
     session.record(StepPassed(), code)
     assert session.state.step(code).status is StepStatus.PASSED
     assert session.current_step is session.steps[1]
+
+
+def test_a_fault_of_the_program_leaves_the_pack_as_it_was(session, monkeypatch):
+    first, told, real = session.design, [], session_module.analyse
+    session.refused.connect(told.append)
+    reported = []
+    monkeypatch.setattr("sys.excepthook", lambda *fault: reported.append(fault[0]))
+
+    def broken(design, shelf):
+        if design.series == 7:
+            raise ValueError("invented fault")
+        return real(design, shelf)
+
+    monkeypatch.setattr(session_module, "analyse", broken)
+    session.edit("series", 7, "seven groups")
+    assert session.design == first
+    assert len(session.analysis.layout.cells) == first.cell_count
+    assert reported == [ValueError]
+    assert "stays as it was" in told[0]
+    session.edit("series", 8, "eight groups")
+    assert session.design.series == 8

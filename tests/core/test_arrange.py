@@ -505,3 +505,14 @@ def test_flat_cells_apart_are_offered_strips_for_a_plate_that_falls_apart(hoist,
     cured = torn[0].cure.applied(design)
     assert cured.joining.style is MetalStyle.STRIPS
     assert analyse(cured, shelf).open_at is None
+
+
+def test_plates_with_no_room_for_their_gap_are_drawn_and_told(hoist, shelf):
+    for gap in (0.016, 0.02):
+        design = hoist.with_edits(("joining.style", MetalStyle.PLATES), ("joining.gap_m", gap))
+        findings = find(Situation(design, analyse(design, shelf), EMPTY_STATE, shelf))
+        told = next(f for f in findings if f.code == "ME-8")
+        assert told.severity is Severity.STOP
+        assert "no room for plates" in told.sentence
+    easy = hoist.with_edits(("joining.style", MetalStyle.PLATES))
+    assert "ME-8" not in found(easy, shelf)

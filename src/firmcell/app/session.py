@@ -1,5 +1,6 @@
 """The job that is open: its file, design, analysis, findings and records, and the edits proposed to it."""
 
+import sys
 from collections.abc import Callable, Iterable
 from pathlib import Path
 
@@ -38,10 +39,10 @@ class _Edit(QUndoCommand):
         self._session, self._old, self._new = session, old, new
 
     def redo(self) -> None:
-        self._session._show(self._new)
+        self._session._show_or_keep(self._new, self._old)
 
     def undo(self) -> None:
-        self._session._show(self._old)
+        self._session._show_or_keep(self._old, self._new)
 
 
 class Session(QObject):
@@ -137,6 +138,15 @@ class Session(QObject):
             self.replace(finding.cure.applied(self.design), finding.cure.words)
         except ValidationError as error:
             raise Refusal(first_fault(error, Design)) from None
+
+    def _show_or_keep(self, design: Design, kept: Design) -> None:
+        """Show `design`; if a fault of the program stops that, keep the other: the undo stack must not see it fail."""
+        try:
+            self._show(design)
+        except Exception:
+            sys.excepthook(*sys.exc_info())
+            self._show(kept)
+            self.refused.emit("This could not be worked out; the pack stays as it was, and nothing is lost.")
 
     def _show(self, design: Design) -> None:
         self.design = design

@@ -21,6 +21,10 @@ SPECK_M2 = 1e-6
 """Slivers smaller than this are left in the sheet, m²."""
 TAB_M = (0.012, 0.010)
 """Length and width of the tab for the main lead, m."""
+WELDS_M = 0.003
+"""The welds of a pad lie within this of its middle."""
+LEAST_REACH_M = 0.004
+"""A plate reaches this far round the middle of a pad, slot and welds included, even where the gap wanted has no room."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -64,10 +68,10 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     from shapely.ops import unary_union
 
     apart = joining.gap_m + 2 * PLACING_M
-    reach = min((layout.pitch_m - apart) / 2, cell.largest_m[0] / 2)
+    reach = max(min((layout.pitch_m - apart) / 2, cell.largest_m[0] / 2), LEAST_REACH_M)
     six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
     # Between two pads a third one may stand as near as the lattice allows.
-    neck = min(reach * 0.9, layout.pitch_m * (SIN60 if six else 1.0) - reach - apart)
+    neck = max(min(reach * 0.9, layout.pitch_m * (SIN60 if six else 1.0) - reach - apart), LEAST_REACH_M / 2)
     nodes = nodes_of(layout)
     plain = []
     for node in nodes:
@@ -88,11 +92,14 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
         others = unary_union([m for n, m in enumerate(made) if n != place and nodes[n].face is node.face])
         smooth = plain[place].buffer(CORNER_M).buffer(-CORNER_M).difference(others.buffer(apart))
         smooth = unary_union([plain[place].difference(others.buffer(apart * 0.999)), smooth]).simplify(1e-5)
+        slots = tuple(_slot(np.array(p)) for p in pads.values())
+        if not smooth.covers(unary_union([Point(p).buffer(WELDS_M) for p in pads.values()])):
+            # The gap wanted leaves no metal to weld to: drawn without it, and ME-8 tells.
+            smooth = plain[place]
         made[place] = smooth
         parts = [p for p in getattr(smooth, "geoms", [smooth]) if p.area > SPECK_M2]
         largest = max(parts, key=lambda p: p.area)
         assert isinstance(largest, Polygon)
-        slots = tuple(_slot(np.array(p)) for p in pads.values())
         area = sum(p.area for p in parts) - len(slots) * SLOT_M[0] * SLOT_M[1]
         found.append(
             Plate(

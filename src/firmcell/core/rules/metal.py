@@ -6,7 +6,7 @@ from firmcell.core.design import JudgedBy, MetalStyle
 from firmcell.core.findings import Cure, Severity, Situation, Stage
 from firmcell.core.metal import Metal
 from firmcell.core.parts import Strip, StripMetal
-from firmcell.core.plates import plates
+from firmcell.core.plates import least_gap, plates
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strip_limit import long_run_limit
 from firmcell.core.strips import MOST_LAYERS, StripKind, StripPiece, StripRun, metal_runs, strip_runs
@@ -216,7 +216,18 @@ def _nothing_removed(s: Situation) -> Cure | None:
 @rule("ME-8", Stage.METAL, Severity.STOP, source="geometry with tolerances; the distance asked for in Metal",
       reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.")  # fmt: skip
 def metal_too_near(s: Situation) -> Iterator[Hit]:
-    """Strips crossing or nearer to other metal than asked for."""
+    """Strips crossing or nearer to other metal than asked for; plates with no room for the gap asked for."""
+    if s.design.joining.style is MetalStyle.PLATES:
+        gap, asked = (
+            least_gap(plates(s.analysis.layout, s.design.joining, s.design.cell)),
+            s.design.joining.gap_m,
+        )
+        if gap is not None and gap < asked * 0.999:
+            yield Hit(
+                f"There is no room for plates {millimetres(asked)} apart; as drawn two are {millimetres(gap)} apart.",
+                refs=("joining.gap_m",),
+            )
+        return
     near = s.analysis.too_near
     if not near:
         return
