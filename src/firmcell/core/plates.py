@@ -64,7 +64,7 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     Around each pad the plate reaches as far as half the pitch allows with the gap to the next plate;
     between neighbouring pads it is filled, and inner corners are rounded.
     """
-    from shapely.geometry import LineString, Point, Polygon
+    from shapely.geometry import MultiLineString, MultiPoint, Polygon
     from shapely.ops import unary_union
 
     apart = joining.gap_m + 2 * PLACING_M
@@ -76,24 +76,30 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     plain = []
     for node in nodes:
         pads = node_pads(layout, node)
-        discs = [Point(p).buffer(reach, quad_segs=12) for p in pads.values()]
-        bars = [
-            LineString([pads[a], pads[b]]).buffer(neck, cap_style="flat")
+        discs = MultiPoint(list(pads.values())).buffer(reach, quad_segs=12)
+        bars = MultiLineString([
+            (pads[a], pads[b])
             for a in pads
             for b in layout.adjacency[a]
             if a < b and b in pads
-        ]
-        plain.append(unary_union([*discs, *bars]))
+        ]).buffer(neck, cap_style="flat")  # fmt: skip
+        plain.append(unary_union([discs, bars]))
     found: list[Plate] = []
     made = list(plain)
     for place, node in enumerate(nodes):
         pads = node_pads(layout, node)
         # Rounding inner corners must not bring a plate nearer to the others, rounded already or not yet.
-        others = unary_union([m for n, m in enumerate(made) if n != place and nodes[n].face is node.face])
+        x0, y0, x1, y1 = plain[place].bounds
+        near = apart + CORNER_M
+        about = (x0 - near, y0 - near, x1 + near, y1 + near)
+        others = unary_union([
+            m for n, m in enumerate(made)
+            if n != place and nodes[n].face is node.face and _meet(about, m.bounds)
+        ])  # fmt: skip
         smooth = plain[place].buffer(CORNER_M).buffer(-CORNER_M).difference(others.buffer(apart))
         smooth = unary_union([plain[place].difference(others.buffer(apart * 0.999)), smooth]).simplify(1e-5)
         slots = tuple(_slot(np.array(p)) for p in pads.values())
-        if not smooth.covers(unary_union([Point(p).buffer(WELDS_M) for p in pads.values()])):
+        if not smooth.covers(MultiPoint(list(pads.values())).buffer(WELDS_M)):
             # The gap wanted leaves no metal to weld to: drawn without it, and ME-8 tells.
             smooth = plain[place]
         made[place] = smooth
@@ -110,20 +116,25 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     return tuple(found)
 
 
+def _meet(a: tuple[float, ...], b: tuple[float, ...]) -> bool:
+    """Whether two boxes (least x, least y, greatest x, greatest y) overlap; it spares the far plates."""
+    return a[0] <= b[2] and b[0] <= a[2] and a[1] <= b[3] and b[1] <= a[3]
+
+
 def _slot(middle: Array) -> Array:
     a, b = SLOT_M[0] / 2, SLOT_M[1] / 2
     return np.asarray(middle + np.array([[-a, -b], [a, -b], [a, b], [-a, b]]))
 
 
+@lru_cache(maxsize=8)
 def least_gap(all_plates: tuple[Plate, ...]) -> float | None:
     """Return the least distance between two plates of one face, m; None for fewer than two."""
+    from shapely import STRtree
     from shapely.geometry import Polygon
 
-    shapes = [(p.face, Polygon(p.outline_m)) for p in all_plates]
-    gaps = [
-        a.distance(b)
-        for i, (face, a) in enumerate(shapes)
-        for other, b in shapes[i + 1 :]
-        if other is face and a.distance(b) < 0.1
-    ]
+    gaps: list[float] = []
+    for face in Face:
+        shapes = [Polygon(p.outline_m) for p in all_plates if p.face is face]
+        if len(shapes) > 1:
+            gaps += STRtree(shapes).query_nearest(shapes, exclusive=True, return_distance=True)[1].tolist()
     return min(gaps, default=None)
