@@ -13,18 +13,22 @@ from firmcell.core.analysis import analyse
 from firmcell.core.arrange import arrange, laid_out
 from firmcell.core.assay import Measured, assayed_strip, by_resistance, by_weight
 from firmcell.core.brief import SpaceShape
+from firmcell.core.build import BuildState
 from firmcell.core.circuit import Network, solve
-from firmcell.core.cures import metal_cures
+from firmcell.core.cures import _candidates, metal_cures
 from firmcell.core.design import Arrangement, JudgedBy, Lattice, MetalStyle
 from firmcell.core.failures import Scatter, all_failures, monte_carlo, remove_each
 from firmcell.core.findings import Severity, Situation
 from firmcell.core.hand import layout_of, move_terminal, remove_strip
+from firmcell.core.measured import as_measured
 from firmcell.core.metal import between, duty_temperatures, metal_state
 from firmcell.core.metal_paint import Shown, at_load, metal_paint
 from firmcell.core.netlist import element_name, pad_name, spice_netlist
 from firmcell.core.parts import Strip, StripMetal
 from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
+from firmcell.core.sandwich import laid_together
+from firmcell.core.steps import new_pack_steps
 from firmcell.core.strips import StripKind, strip_runs
 from firmcell.core.thermal import fin_conductance, fin_limit, fin_middle_rise, steady_temperatures
 from firmcell.store.demo import hoist_in_rows, orchard_hoist
@@ -65,6 +69,21 @@ def lead_in_the_middle():
     return design.with_edits(*move_terminal(design, False, cells[1].x_m, cells[1].y_m).edits)
 
 
+def two_leads():
+    """Minus and plus of the 10S4P each led off at two ends of their group."""
+    rows = plain()
+    layout = layout_of(rows)
+    edits = []
+    for group, pole in ((1, "minus"), (rows.series, "plus")):
+        cells = sorted(layout.group_cells(group), key=lambda c: c.y_m)
+        for cell, name in ((cells[0], "also"), (cells[-1], "at")):
+            place = (cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1])
+            edits.append((f"arrangement.{pole}_{name}_m", place))
+    return rows.with_edits(*edits)
+
+
+COPPER = part_named(SHELF, Strip, "copper strip 0.1 × 8")
+
 LAYOUTS = {
     "square": plain(),
     "staggered": plain(arrangement__lattice=Lattice.STAGGERED),
@@ -76,6 +95,8 @@ LAYOUTS = {
     "one missing strip": missing_weld(),
     "one weak cell": weak_cell(),
     "lead in the middle": lead_in_the_middle(),
+    "two leads a pole": two_leads(),
+    "copper under nickel": plain(joining__link_under=COPPER, joining__doubled=(3, 17, 18)),
     "20S40P": plain(series=20, parallel=40, arrangement__rows=40, brief__current_steady_a=250.0, brief__current_peak_a=250.0, guarding__board=None),
 }  # fmt: skip
 
@@ -109,17 +130,18 @@ def test_every_node_and_branch_equals_ngspice(name, tmp_path):
     }
     mine = solve(metal.network, volts, load)
     # ngspice counts from the connector; we count from the minus pad.
-    offset = theirs[pad_name(metal.layout.lead_cells[0], False)]
+    doubled = bool(metal.layout.second_lead_cells[0])
+    offset = theirs["contact_minus" if doubled else pad_name(metal.layout.lead_cells[0], False)]
     scale = max(abs(v) for v in mine.volts)
     for (number, positive), node in metal.work.pad.items():
         assert theirs[pad_name(number, positive)] - offset == pytest.approx(
             mine.volts[node], abs=1e-6 * scale
         )
-    assert offset == pytest.approx(-load * leads.wire_ohm, rel=1e-6)
+    assert offset == pytest.approx(-load * (1e-6 if doubled else leads.wire_ohm), rel=1e-6)
     for cell, current in zip(metal.layout.cells, mine.cell_a, strict=True):
         # The current through a voltage source is counted into its plus.
         assert -theirs[f"vcell{cell.number}#branch"] == pytest.approx(current, abs=1e-6 * load)
-    for segment, current in zip(metal.figures.segments, mine.current_a, strict=True):
+    for segment, current in zip(metal.figures.segments, mine.current_a, strict=False):
         theirs_a = theirs[f"@{element_name(segment.id).lower()}[i]"]
         assert theirs_a == pytest.approx(current, abs=1e-6 * load), segment.id
 
@@ -191,6 +213,8 @@ def test_energy_balance():
             (state.current_a**2 * metal.network.ohm).sum() + (state.cell_a**2 * metal.network.cell_ohm).sum()
         )
         assert given_w == pytest.approx(taken + heat, rel=1e-9), name
+        # Two leads of one pole are in the network; what they lose is counted with the leads.
+        heat -= float((state.current_a**2 * metal.network.ohm)[len(f.segments) :].sum())
         # Cells alike in voltage divide the load by resistance alone, so the figures are those of any voltage.
         assert f.strips_w + f.joints_w + f.cells_w == pytest.approx(heat, rel=1e-6), name
         assert f.resistance_ohm * load**2 == pytest.approx(heat, rel=1e-6), name
@@ -608,3 +632,111 @@ def test_a_large_plate_has_its_sheet_resistance_in_both_directions(lattice, alon
     other = np.array([at[n][1 - axis] for n in nodes])
     width = other.max() - other.min() + layout.pitch_m * (1.0 if lattice is Lattice.SQUARE else 0.9)
     assert 1 / current == pytest.approx(sheet * length / width, rel=0.07)
+
+
+# -- second leads, copper under nickel, doubled welds, what was measured -----------------------------------
+
+
+def test_nickel_on_copper_carries_as_two_conductors_side_by_side():
+    """By hand: 0.15 × 8 nickel of 6.93e-8 Ω·m beside 0.1 × 8 copper of 1.7241e-8 Ω·m."""
+    nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
+    both, layers = laid_together(nickel, 2, COPPER)
+    assert layers == 1
+    ohm_per_m = both.resistivity_ohm_m / both.section_m2
+    assert 1 / ohm_per_m == pytest.approx(
+        2 * 1.2e-6 / nickel.resistivity_ohm_m + 0.8e-6 / 1.7241e-8, rel=1e-6
+    )
+    kilos_per_m = both.section_m2 * both.density_kg_m3
+    assert kilos_per_m == pytest.approx(2.4e-6 * nickel.density_kg_m3 + 0.8e-6 * 8960, rel=1e-6)
+    assert both.conductivity_w_m_k == pytest.approx((2.4 * 90.7 + 0.8 * 401) / 3.2, rel=1e-6)
+    assert laid_together(nickel, 2, None) == (nickel, 2)
+
+
+def test_copper_under_the_links_is_cut_and_weighed_but_not_welded_again():
+    bare, under = analyse(plain(), SHELF), analyse(plain(joining__link_under=COPPER), SHELF)
+    links = [p for p in under.strips if p.under]
+    assert {p.under for p in links} == {COPPER.name}
+    assert {p.kind for p in links} == {StripKind.LINK, StripKind.PARALLEL}
+    assert under.strip_stock_m[COPPER.name] == pytest.approx(sum(p.length_m for p in links))
+    assert sum(under.measures.welds.values()) == sum(bare.measures.welds.values())
+    assert under.pack.resistance_strips_ohm < bare.pack.resistance_strips_ohm
+    added = sum(p.length_m for p in links) * COPPER.section_m2 * COPPER.density_kg_m3
+    assert under.pack.mass_kg - bare.pack.mass_kg == pytest.approx(added)
+
+
+def test_two_leads_share_the_current_and_the_collecting_strip_carries_less():
+    one, two = solved(plain()), solved(two_leads())
+    ends = two.layout.second_lead_cells
+    assert 0 not in ends
+    assert ends[0] != two.layout.lead_cells[0]
+
+    def worst(metal):
+        return max(s.current_a for s in metal.figures.segments if s.kind is StripKind.COLLECTOR)
+
+    # A strip fed evenly by 4 cells and tapped at one end carries 3/4 in its last span, tapped at both ends 1/4.
+    assert worst(one) == pytest.approx(0.75 * 25, rel=0.02)
+    assert worst(two) == pytest.approx(0.25 * 25, rel=0.05)
+    leads = two.state.current_a[len(two.figures.segments) :]
+    assert np.abs(leads).sum() == pytest.approx(2 * 25)
+    # By symmetry each lead of a pole takes its half.
+    assert np.abs(leads) == pytest.approx(12.5, rel=0.02)
+    assert two.figures.resistance_ohm < one.figures.resistance_ohm
+
+
+def test_two_leads_on_one_pad_are_one():
+    design = plain()
+    layout = layout_of(design)
+    cell = layout.by_number[layout.lead_cells[0]]
+    place = (cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1])
+    assert layout_of(design.edited("arrangement.minus_also_m", place)).second_lead_cells == (0, 0)
+
+
+def test_one_of_two_leads_gone_is_told():
+    *_, (_, failures) = all_failures(solved(two_leads()), 10.0)
+    gone = [f for f in failures if f.ref.startswith("lead:")]
+    assert len(gone) == 4
+    assert not any(f.opens for f in gone)
+    assert all(f.share > 0.5 for f in gone)
+
+
+def test_an_overloaded_collecting_strip_is_offered_a_second_lead_and_copper_under_it():
+    nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
+    design = plain(joining__collector_strip=nickel, joining__collector_layers=2, joining__link_layers=2)
+    metal = solved(design)
+    over = {s.kind for s in metal.figures.segments if s.share > 1}
+    assert over == {StripKind.COLLECTOR}
+    words = {cure.words for cure in _candidates(design, metal.layout, metal, SHELF)}
+    assert any(w.startswith("A second") for w in words)
+    assert any("copper strip 0.1 × 8 under the collecting strip" in w for w in words)
+    *_, (_, cures) = metal_cures(design, metal.layout, metal, SHELF, RUN_S)
+    assert cures
+    for cure in cures:
+        assert solved(cure.cure.applied(design)).figures.worst_share <= 1
+
+
+def test_doubled_welds_halve_the_joint_and_are_no_longer_single():
+    plain_metal, doubled = solved(plain()), solved(plain(joining__doubled=(3,)))
+    assert doubled.joint_ohm[2] == pytest.approx(plain_metal.joint_ohm[2] / 2)
+    *_, (_, failures) = all_failures(doubled, 10.0)
+    assert "joint:3" not in {f.ref for f in failures}
+    assert "joint:4" in {f.ref for f in failures}
+    more = sum(analyse(plain(joining__doubled=(3,)), SHELF).measures.welds.values())
+    assert more > sum(analyse(plain(), SHELF).measures.welds.values())
+    words = " ".join(
+        s.words
+        for s in new_pack_steps(plain(joining__doubled=(3,)), analyse(plain(joining__doubled=(3,)), SHELF))
+    )
+    assert "Twice the weld pairs on cell 3" in words
+
+
+def test_recorded_cells_and_joints_take_the_place_of_assumed_ones():
+    design = plain()
+    state = BuildState(cell_ohm={18: 0.09, 999: 0.5}, joint_ohm=(0.0004, 0.0006))
+    known = as_measured(design, state)
+    assert known.measured_ohm[17] == 0.09
+    assert sum(known.measured_ohm) == 0.09
+    assert known.joining.joint_ohm == pytest.approx(0.0005)
+    assert solved(known).figures.cells[17].deviation == pytest.approx(
+        solved(weak_cell()).figures.cells[17].deviation, abs=0.02
+    )
+    assert as_measured(design, BuildState()) is design

@@ -4,6 +4,7 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QObject, QPointF, Qt, Signal
 from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import QApplication
 
 from firmcell.app.pack_view import Gesture, PackView, Tool
 from firmcell.app.session import Session
@@ -24,8 +25,8 @@ HINTS = {
     Tool.PAINT: "Drag over cells to put them into the group chosen here. Keys: pick with [ ], Space puts it in.",
     Tool.LOCK: "Click a cell to lock it in its place and group, or to unlock it. Keys: Space.",
     Tool.BLOCK: "Drag a rectangle that must stay free; click a blocked place to give it free again.",
-    Tool.MINUS: "Click where the minus lead should leave. Keys: Space on a cell.",
-    Tool.PLUS: "Click where the plus lead should leave. Keys: Space on a cell.",
+    Tool.MINUS: "Click where the minus lead should leave; with Shift a second one, led to the same contact. Keys: Space on a cell.",
+    Tool.PLUS: "Click where the plus lead should leave; with Shift a second one, led to the same contact. Keys: Space on a cell.",
     Tool.STRIP: "Drag over pads to lay a strip; click a strip to take it away. Keys: Space on each pad, Enter lays it; Space on a strip takes it away.",
 }
 
@@ -75,13 +76,18 @@ class HandTools(QObject):
             edit = self._block(session, face, g)
         elif tool in (Tool.MINUS, Tool.PLUS):
             x, y = hand.in_space(session.analysis.layout, 1, *self._bench(session, face, g.end))
-            edit = hand.move_terminal(session.design, tool is Tool.PLUS, x, y)
+            edit = self._terminal(session, tool is Tool.PLUS, x, y)
         elif tool is Tool.STRIP and not g.moved:
             ref = self.view.ref_at(QPointF(*g.way[0]), ("strip:",))
             edit = hand.remove_strip(session.design, ref.removeprefix("strip:")) if ref else None
         elif tool is Tool.STRIP and len(cells) > 1:
             edit = hand.draw_strip(session.design, face, list(dict.fromkeys(cells)))
         self._apply(edit)
+
+    def _terminal(self, session: Session, positive: bool, x_m: float, y_m: float) -> HandEdit:
+        if QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier:
+            return hand.second_terminal(session.design, positive, x_m, y_m)
+        return hand.move_terminal(session.design, positive, x_m, y_m)
 
     def _bench(self, session: Session, face: Face, point: tuple[float, float]) -> tuple[float, float]:
         """A point of a face as it lies (mm) in the pack's own axes, m; turning over twice is no turning."""
@@ -150,7 +156,7 @@ class HandTools(QObject):
             edit = self._lock(session, [cell.number])
         elif tool in (Tool.MINUS, Tool.PLUS):
             x, y = hand.in_space(session.analysis.layout, cell, cell.x_m, cell.y_m)
-            edit = hand.move_terminal(session.design, tool is Tool.PLUS, x, y)
+            edit = self._terminal(session, tool is Tool.PLUS, x, y)
         elif tool is Tool.SWAP:
             self._take_up(ref)
             if len(self._taken) == 2:

@@ -16,6 +16,7 @@ from firmcell.core.drawing import Drawing
 from firmcell.core.events import Event, Payload
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Finding, Severity, Situation, Stage
+from firmcell.core.measured import as_measured
 from firmcell.core.metal import Metal, metal_state
 from firmcell.core.passing import obstacle, wanted_records
 from firmcell.core.refusal import Refusal
@@ -169,14 +170,17 @@ class Session(QObject):
         if self._metal_task is not None:
             self._metal_task.abandon()
         design, layout, seconds = self.design, self.analysis.layout, self.analysis.pack.run_time_s
+        measured = as_measured(design, self.state)
 
         def solved(metal: Metal) -> None:
-            if design is self.design:
+            if design is self.design and measured == as_measured(self.design, self.state):
                 self.metal = metal
                 self._judge()
                 self.metal_ready.emit()
 
-        self._metal_task = Task(lambda: metal_state(design, layout, seconds), solved, lambda _: None).start()
+        self._metal_task = Task(
+            lambda: metal_state(measured, layout, seconds), solved, lambda _: None
+        ).start()
 
     def face(self, face: Face) -> Drawing:
         """The picture of a face; made once for each analysis."""
@@ -219,7 +223,11 @@ class Session(QObject):
             raise Refusal("The design could not be saved, so nothing was recorded against it.")
         event = self.job.append(data, step, self.person, instrument)
         self.events.append(event)
+        before = as_measured(self.design, self.state)
         self.state = fold(self.events)
+        if as_measured(self.design, self.state) != before:
+            # What was measured changes the currents.
+            self._settle.start()
         self._judge()
         self.recorded.emit()
         return event

@@ -128,6 +128,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     brief, cell, leads = design.brief, design.cell, design.leads
     steady, peak, ambient = brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k
     layout = lay_out(cell, design.series, design.parallel, design.arrangement)
+    lead_ohm = leads.length_m * leads.wire.resistance_ohm_per_m
     pieces = strip_pieces(
         layout,
         design.joining,
@@ -137,9 +138,10 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         brief.peak_duration_s,
         cell.temperature_max_k,
         ambient,
+        lead_ohm,
     )
     cells_ohm = design.series * cell.resistance_ohm / design.parallel
-    shares = strip_shares(layout, design.joining, cell.resistance_ohm)
+    shares = strip_shares(layout, design.joining, cell.resistance_ohm, lead_ohm)
     strips_ohm = shares.heat_ohm
     board = design.guarding.board
     guard_ohm = board.resistance_ohm if board else 0.0

@@ -6,10 +6,12 @@ from enum import StrEnum
 
 from firmcell.core.events import (
     CellCheck,
+    CellReading,
     Checked,
     Correction,
     Event,
     InsulationReading,
+    JointReading,
     NotRight,
     SolderJoint,
     StepPassed,
@@ -48,11 +50,16 @@ class BuildState:
     ----------
     steps : by step code.
     tap_volts : latest reading by tap number, V.
+    cell_ohm, cell_volts : latest reading by cell number, Ω and V.
+    joint_ohm : every joint measured, Ω.
     taken_back : numbers of events that a correction names.
     """
 
     steps: dict[str, StepState] = field(default_factory=dict)
     tap_volts: dict[int, float] = field(default_factory=dict)
+    cell_ohm: dict[int, float] = field(default_factory=dict)
+    cell_volts: dict[int, float] = field(default_factory=dict)
+    joint_ohm: tuple[float, ...] = ()
     insulation: tuple[InsulationReading, ...] = ()
     cell_checks: tuple[CellCheck, ...] = ()
     weld_samples: tuple[WeldSample, ...] = ()
@@ -92,6 +99,9 @@ def fold(events: Iterable[Event]) -> BuildState:
     standing, taken = standing_events(everything)
     steps: dict[str, StepState] = {}
     taps: dict[int, float] = {}
+    cell_ohm: dict[int, float] = {}
+    cell_volts: dict[int, float] = {}
+    joints: list[float] = []
     kept: dict[type, list[object]] = {
         kind: [] for kind in (InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, Checked)
     }
@@ -101,6 +111,13 @@ def fold(events: Iterable[Event]) -> BuildState:
             continue
         if isinstance(data, TapReading):
             taps[data.tap] = data.volts
+        if isinstance(data, CellReading):
+            if data.ohms is not None:
+                cell_ohm[data.cell] = data.ohms
+            if data.volts is not None:
+                cell_volts[data.cell] = data.volts
+        if isinstance(data, JointReading):
+            joints.append(data.ohms)
         if type(data) in kept:
             kept[type(data)].append(data)
         if event.step:
@@ -108,6 +125,9 @@ def fold(events: Iterable[Event]) -> BuildState:
     return BuildState(
         steps=steps,
         tap_volts=taps,
+        cell_ohm=cell_ohm,
+        cell_volts=cell_volts,
+        joint_ohm=tuple(joints),
         insulation=tuple(kept[InsulationReading]),  # type: ignore[arg-type]
         cell_checks=tuple(kept[CellCheck]),  # type: ignore[arg-type]
         weld_samples=tuple(kept[WeldSample]),  # type: ignore[arg-type]

@@ -7,13 +7,15 @@ from firmcell.core.design import Design, StripRef
 from firmcell.core.findings import Cure
 from firmcell.core.layout import Layout, lay_out
 from firmcell.core.metal import Metal, metal_state
-from firmcell.core.parts import StripMetal
+from firmcell.core.parts import Strip, StripMetal
 from firmcell.core.shelf import Shelf
-from firmcell.core.strips import StripKind, strip_runs
+from firmcell.core.strips import StripKind, strip_runs, weld_pairs
 
 WORTH = 3
 MOST_LAYERS_OFFERED = 4
 WELDABLE_M = 0.0003
+WELDED_THROUGH_M = 0.00016
+"""Thickest copper that small welders weld through nickel on top of it, m; common practice, no source."""
 
 
 @dataclass(frozen=True)
@@ -38,8 +40,9 @@ def metal_cures(
 ) -> Iterator[tuple[float, tuple[VerifiedCure, ...]]]:
     """Yield how far the search is and the best three cures so far; the last is the answer.
 
-    Tried are: one to three layers more, wider or thicker strip, copper, a link drawn beside the overloaded one, and the
-    lead moved to another cell of its group. Cures are ordered by the metal they add, then by welds.
+    Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn beside the
+    overloaded one, the lead moved to another cell of its group, and a second lead there. Cures are ordered by the metal
+    they add (of a second lead its wire), then by welds.
     """
     if metal.figures.worst_share <= 1:
         yield 1.0, ()
@@ -65,8 +68,9 @@ def _mass_and_welds(metal: Metal, design: Design) -> tuple[float, int]:
     for run in metal.runs:
         strip, layers = metal.strips.get(run.kind, (design.joining.link_strip, 1))
         mass += run.run_m * strip.section_m2 * layers * strip.density_kg_m3
-        welds += len(run.cells) * layers * design.joining.welds_per_pad
-    return mass, welds
+        welds += weld_pairs(run, design.joining)
+    seconds = sum(1 for number in metal.layout.second_lead_cells if number)
+    return mass + seconds * design.leads.length_m * design.leads.wire.mass_kg_per_m, welds
 
 
 def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> Iterator[Cure]:
@@ -85,7 +89,9 @@ def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> I
             if max(link, collector) <= 8:
                 words = f"Lay {link} layers of links and {collector} of collecting strip"
                 yield Cure(words, (("joining.link_layers", link), ("joining.collector_layers", collector)))
-        for copper in (s for s in shelf.strips if s.metal is StripMetal.COPPER):
+        for copper in _copper(shelf):
+            words = f"{copper.name} under links and collecting strips, welded through the strip on it"
+            yield Cure(words, (("joining.link_under", copper), ("joining.collector_under", copper)))
             words = f"{copper.name} for links and collecting strips, 1 layer"
             yield Cure(words, (
                 ("joining.link_strip", copper), ("joining.link_layers", 1),
@@ -99,6 +105,11 @@ def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
     for more in range(1, MOST_LAYERS_OFFERED):
         if layers + more <= 8:
             yield Cure(f"Lay {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
+    if strip.metal is not StripMetal.COPPER:
+        for copper in _copper(shelf):
+            if copper != getattr(design.joining, f"{part}_under"):
+                words = f"{copper.name} under the {what}, welded through the strip on it"
+                yield Cure(words, ((f"joining.{part}_under", copper),))
     for other in shelf.strips:
         larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
         if other.name == strip.name or not larger or other.thickness_m > WELDABLE_M or other.width_m > 0.012:
@@ -112,14 +123,22 @@ def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
             )
 
 
+def _copper(shelf: Shelf) -> Iterator[Strip]:
+    """Copper thin enough to be welded through the strip that lies on it."""
+    return (s for s in shelf.strips if s.metal is StripMetal.COPPER and s.thickness_m <= WELDED_THROUGH_M)
+
+
 def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cure]:
-    """The lead at each other cell of its pole's group."""
+    """The lead at each other cell of its pole's group, or a second one there."""
     pole = "minus" if node == 0 else "plus"
     for cell in layout.group_cells(1 if node == 0 else layout.series):
         if cell.number in layout.lead_cells:
             continue
         place = (cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1] + layout.lifted_m(cell.layer))
         yield Cure(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
+        if cell.number not in layout.second_lead_cells:
+            words = f"A second {pole} lead at cell {cell.number}, led to the same contact"
+            yield Cure(words, ((f"arrangement.{pole}_also_m", place),))
 
 
 def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[Cure]:

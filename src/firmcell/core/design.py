@@ -96,6 +96,7 @@ class Arrangement(Frozen):
     placed : places of all cells; empty means whole rows.
     spare_m : places found in which no cell stands: x, y and block.
     minus_at_m, plus_at_m : where the main leads are wanted, in the plane of the faces; None is the rear edge.
+    minus_also_m, plus_also_m : where a second lead of the pole joins, led to the same contact; None is no second lead.
     drawn, removed : strip runs put in or left out by hand.
     """
 
@@ -111,6 +112,8 @@ class Arrangement(Frozen):
     spare_m: tuple[tuple[Place, Place, Count], ...] = Field((), title="Free places", max_length=4000)
     minus_at_m: tuple[Place, Place] | None = Field(None, title="Minus leaves at")
     plus_at_m: tuple[Place, Place] | None = Field(None, title="Plus leaves at")
+    minus_also_m: tuple[Place, Place] | None = Field(None, title="Second minus lead at")
+    plus_also_m: tuple[Place, Place] | None = Field(None, title="Second plus lead at")
     drawn: tuple[StripRef, ...] = Field((), title="Strips drawn by hand", max_length=4000)
     removed: tuple[StripRef, ...] = Field((), title="Strips left out by hand", max_length=4000)
 
@@ -136,7 +139,13 @@ class JudgedBy(StrEnum):
 
 
 class Joining(Frozen):
-    """Strip and welds."""
+    """Strip and welds.
+
+    Attributes
+    ----------
+    link_under, collector_under : one layer of better metal between the pads and the strip, welded through it.
+    doubled : numbers of the cells whose both pads get twice the weld pairs.
+    """
 
     judged_by: JudgedBy = Field(JudgedBy.WORSE, title="Strips judged by")
     joint_ohm: Ohms | None = Field(None, title="Resistance of one joint, measured")
@@ -146,9 +155,12 @@ class Joining(Frozen):
 
     link_strip: Strip = Field(title="Strip for series links")
     link_layers: Count = Field(1, title="Layers of series links", ge=1, le=8)
+    link_under: Strip | None = Field(None, title="Copper under the links")
     collector_strip: Strip = Field(title="Strip for collecting")
     collector_layers: Count = Field(1, title="Layers of collecting strips", ge=1, le=8)
+    collector_under: Strip | None = Field(None, title="Copper under the collecting strips")
     welds_per_pad: Count = Field(2, title="Weld pairs on each pad", ge=1, le=12)
+    doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
 
 
 class Leads(Frozen):

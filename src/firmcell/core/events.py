@@ -40,6 +40,23 @@ class CellCheck(Frozen):
     wraps_sound: bool = Field(title="Every wrap sound")
 
 
+class CellReading(Frozen):
+    """One cell measured; its resistance then counts instead of that of its class."""
+
+    kind: Literal["cell-reading"] = "cell-reading"
+    cell: Count = Field(title="Cell number", ge=1, le=2000)
+    volts: SignedVolts | None = Field(None, title="Voltage")
+    ohms: Ohms | None = Field(None, title="D.C. resistance", gt=0, le=10)
+
+
+class JointReading(Frozen):
+    """The welds of one pad measured by four wires; the mean of all readings then counts for every joint."""
+
+    kind: Literal["joint-reading"] = "joint-reading"
+    joint: Words = Field(title="Joint", min_length=1)
+    ohms: Ohms = Field(title="Resistance", gt=0, le=1)
+
+
 class WeldSample(Frozen):
     """Sample welds on scrap, peeled."""
 
@@ -125,6 +142,8 @@ Payload = Annotated[
     StepPassed
     | NotRight
     | CellCheck
+    | CellReading
+    | JointReading
     | WeldSample
     | WeldRow
     | SolderJoint
@@ -139,7 +158,7 @@ PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload)
 RECORD_KINDS: dict[str, type[Frozen]] = {
     model.model_fields["kind"].default: model
     for model in (
-        StepPassed, NotRight, CellCheck, WeldSample, WeldRow, SolderJoint, Checked, TapReading,
+        StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, Checked, TapReading,
         InsulationReading, Remark, Correction,
     )
 }  # fmt: skip

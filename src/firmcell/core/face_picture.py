@@ -402,8 +402,6 @@ class _FacePainter:
             tap = self.taps[number]
             if tap.face is not self.face:
                 continue
-            cell = lead_cell(self.layout, positive)
-            x, y = (v * MM for v in self.layout.pad(cell, positive))
             lane = (
                 self.rear
                 + FIRST_LANE_MM
@@ -411,10 +409,15 @@ class _FacePainter:
                 + diameter * (1.2 if positive else 2.6)
             )
             role, ref = ("lead.plus", "lead:plus") if positive else ("lead.minus", "lead:minus")
-            start = x - min(self.cell.diameter_m * MM * 0.22, 5.0)
-            wire = self.path((start, y), (start, lane), (self.end + LEAD_OUT_MM, lane))
-            self.shapes.append(Stroke(wire, diameter, role, ref))
-            self.targets[ref] = wire[1]
+            second = self.layout.second_lead_cells[1 if positive else 0]
+            cells = [lead_cell(self.layout, positive), *([self.layout.by_number[second]] if second else [])]
+            for number, cell in reversed(list(enumerate(cells))):
+                x, y = (v * MM for v in self.layout.pad(cell, positive))
+                start = x - min(self.cell.diameter_m * MM * 0.22, 5.0)
+                along = lane - number * diameter * 0.5
+                wire = self.path((start, y), (start, along), (self.end + LEAD_OUT_MM, along))
+                self.shapes.append(Stroke(wire, diameter, role, ref))
+                self.targets[ref] = wire[1]
             end = self.place(self.end + LEAD_OUT_MM + 5.0, lane)
             self.shapes.append(Label(end, "+" if positive else "−", 6.5, f"{role}.sign", ref))
 

@@ -22,7 +22,7 @@ class Failure(Frozen):
 
     Attributes
     ----------
-    ref : what lets go: ``joint:12+`` is the joint on the plus of cell 12, ``segment:N3-L1.2`` a piece of strip.
+    ref : what lets go: ``joint:12`` is a joint of cell 12, ``segment:N3-L1.2`` a piece of strip, ``lead:2`` one of two leads.
     opens : whether the pack, or a cell of it, carries nothing any more: ``pack``, ``cell`` or empty.
     worst_ref : the cell or segment most over its limit then.
     share, share_before : its share of limit then and before.
@@ -90,15 +90,21 @@ def all_failures(metal: Metal, cell_limit_a: float) -> Iterator[tuple[float, tup
     """Yield how far the search is and every failure so far, worst first; the last holds all.
 
     Joints of cells and segments of strip, each alone, at the steady current. The joint of a cell at either end takes
-    the whole cell away, so both are told as one branch.
+    the whole cell away, so both are told as one branch. Of two leads on one pole each is taken away as well. Doubled
+    joints are passed over: what lets go there is one of two.
     """
     network, state, figures = metal.network, metal.state, metal.figures
     m, n = len(network.ohm), len(network.cell_ohm)
-    limits = np.array([max(s.limit_a, 1e-6) for s in figures.segments])
+    strips, doubled = len(figures.segments), set(metal.doubled)
+    # A lead is judged with the leads; here it only must not count as overloaded.
+    limits = np.array([max(s.limit_a, 1e-6) for s in figures.segments] + [np.inf] * (m - strips))
     before = np.abs(state.current_a) / limits
     cells_before = np.abs(state.cell_a) / cell_limit_a
     base = np.concatenate([before, cells_before])
-    names = [f"segment:{s.id}" for s in figures.segments] + [f"cell:{c.number}" for c in figures.cells]
+    branch_names = [f"segment:{s.id}" for s in figures.segments] + [
+        f"lead:{n + 1}" for n in range(m - strips)
+    ]
+    names = branch_names + [f"cell:{c.number}" for c in figures.cells]
     pole = float(state.volts[network.poles[1]])
     found: list[Failure] = []
     everything = np.arange(m + n)
@@ -110,16 +116,14 @@ def all_failures(metal: Metal, cell_limit_a: float) -> Iterator[tuple[float, tup
         )
         worst = shares.argmax(axis=0)
         for k, branch in enumerate(some.tolist()):
+            if branch >= m and figures.cells[branch - m].number in doubled:
+                continue
             opens = ""
             if gone.cut[k]:
                 opens = _what_opens(metal, branch)
             elif branch >= m:
                 opens = "cell"
-            ref = (
-                f"segment:{figures.segments[branch].id}"
-                if branch < m
-                else f"joint:{figures.cells[branch - m].number}"
-            )
+            ref = branch_names[branch] if branch < m else f"joint:{figures.cells[branch - m].number}"
             w = int(worst[k])
             more = (pole - float(gone.pole_v[k])) / max(metal.current_a, 1e-12)
             found.append(

@@ -117,6 +117,17 @@ def move_terminal(design: Design, positive: bool, x_m: float, y_m: float) -> Han
     return HandEdit(((path, (x_m, y_m)),), f"Let {'plus' if positive else 'minus'} leave elsewhere")
 
 
+def second_terminal(design: Design, positive: bool, x_m: float, y_m: float) -> HandEdit:
+    """Want a second lead of a pole near a point of the space (m); where one is already, it is taken away."""
+    pole = "plus" if positive else "minus"
+    path = f"arrangement.{pole}_also_m"
+    changed = design.edited(path, (x_m, y_m))
+    place = 1 if positive else 0
+    if layout_of(changed).second_lead_cells[place] in (0, layout_of(design).second_lead_cells[place]):
+        return HandEdit(((path, None),), f"Only one {pole} lead")
+    return HandEdit(((path, (x_m, y_m)),), f"A second {pole} lead")
+
+
 def draw_strip(design: Design, face: Face, cells: Sequence[int]) -> HandEdit:
     """Lay a strip over the pads of cells on a face; one that was left out comes back."""
     ref = StripRef(face=face, cells=tuple(cells))

@@ -58,6 +58,7 @@ class Layout(Frozen):
     links : for each pair of consecutive groups, how many direct neighbour pairs they have.
     origin_m : where the middle of the cells lies, from the middle of the space.
     lead_cells : numbers of the cells at whose pads the minus and the plus lead are joined.
+    second_lead_cells : the same of second leads; 0 where there is none.
     layer_step_m : how far apart the layers lie on the bench.
     stacked_m : length and width once the layers are one above the other, m.
     drawn, removed : strips put in or left out by hand.
@@ -74,6 +75,7 @@ class Layout(Frozen):
     links: tuple[int, ...]
     origin_m: tuple[float, float] = (0.0, 0.0)
     lead_cells: tuple[int, int] = (1, 1)
+    second_lead_cells: tuple[int, int] = (0, 0)
     layers: int = 1
     layer_step_m: float = 0.0
     stacked_m: tuple[float, float] = (0.0, 0.0)
@@ -293,7 +295,15 @@ def lay_out(cell: Cell, series: int, parallel: int, arrangement: Arrangement) ->
         _lead_cell(layout, group, wanted)
         for group, wanted in ((1, arrangement.minus_at_m), (series, arrangement.plus_at_m))
     )
-    return layout.model_copy(update={"links": _links(layout, series), "lead_cells": lead_cells})
+    also = tuple(
+        0 if wanted is None else _lead_cell(layout, group, wanted)
+        for group, wanted in ((1, arrangement.minus_also_m), (series, arrangement.plus_also_m))
+    )
+    # Two leads on one pad are one lead.
+    second = tuple(0 if b == a else b for a, b in zip(lead_cells, also, strict=True))
+    return layout.model_copy(
+        update={"links": _links(layout, series), "lead_cells": lead_cells, "second_lead_cells": second}
+    )
 
 
 def _stacked(

@@ -18,7 +18,7 @@ from firmcell.core.strips import (
     Metalwork,
     StripKind,
     StripRun,
-    joint_resistance,
+    joint_resistances,
     metal_of,
     metal_runs,
     metalwork,
@@ -149,7 +149,8 @@ class Metal:
     state : at the steady current, cells alike in voltage.
     lumps : of the cells.
     cell_k : steady temperature of each cell (n,), K.
-    joint_ohm : of the welds on one pad, part of what each cell has in the network.
+    doubled : numbers of the cells with twice the welds.
+    joint_ohm : of the welds on one pad of each cell (n,), part of what it has in the network, Ω.
     """
 
     layout: Layout
@@ -162,7 +163,8 @@ class Metal:
     lumps: PackLumps
     cell_k: Array
     current_a: float
-    joint_ohm: float
+    joint_ohm: Array
+    doubled: tuple[int, ...]
     figures: MetalFigures
 
     @property
@@ -217,7 +219,7 @@ class _Matter:
     def key(self) -> tuple[object, ...]:
         d = self.design
         return (
-            id(self.layout), d.joining, d.cell, d.measured_ohm, self.jacketing, self.current_a, self.ambient_k,
+            id(self.layout), d.joining, d.cell, d.measured_ohm, d.leads.wire, d.leads.length_m, self.jacketing, self.current_a, self.ambient_k,
             self.run_time_s,
         )  # fmt: skip
 
@@ -238,11 +240,12 @@ class _Worker:
         design, layout = matter.design, matter.layout
         self.matter, self.design, self.layout = matter, design, layout
         self.joining, self.cell = design.joining, design.cell
-        self.joint_ohm = joint_resistance(design.joining)
+        self.joint_ohm = joint_resistances(layout, design.joining)
+        lead_ohm = design.leads.length_m * design.leads.wire.resistance_ohm_per_m
         self.runs = metal_runs(layout, self.joining.style)
         self.cell_ohm = cell_resistances(design)
         self.cold = ohms_per_metre(layout, self.joining)
-        self.work = metalwork(layout, self.runs, self.cold, self.cell_ohm, self.joint_ohm)
+        self.work = metalwork(layout, self.runs, self.cold, self.cell_ohm, self.joint_ohm, lead_ohm)
         kinds = [self.runs[place].kind for place, _ in self.work.spans]
         self.kinds = tuple(kinds)
         self.strips = {kind: metal_of(layout, self.joining, kind) for kind in set(kinds)}
@@ -274,17 +277,19 @@ class _Worker:
     def result(self) -> Metal:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         network, warm = self.work.network, np.full(len(self.length), 293.15)
+        strips, leads_ohm = slice(len(self.length)), network.ohm[len(self.length) :]
         cell_k = np.full(len(self.layout.cells), ambient)
         passes, settled = 0, False
         while passes < MOST_PASSES and not settled:
             passes += 1
             ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
             network = Network(
-                network.nodes, network.ends, np.maximum(self.length * ohm_per_m, 1e-9), network.cell_ends,
+                network.nodes, network.ends,
+                np.concatenate([np.maximum(self.length * ohm_per_m, 1e-9), leads_ohm]), network.cell_ends,
                 network.cell_ohm, network.poles,
             )  # fmt: skip
             state = solve(network, 0.0, current)
-            segment_w = state.current_a**2 * network.ohm
+            segment_w = (state.current_a**2 * network.ohm)[strips]
             heat = state.cell_a**2 * network.cell_ohm
             np.add.at(heat, self.ends[:, 0], segment_w / 2)
             np.add.at(heat, self.ends[:, 1], segment_w / 2)
@@ -294,7 +299,7 @@ class _Worker:
             ends_k = cell_k[self.ends].mean(axis=1)
             loss = fin_conductance(self.width, np.maximum(warm, ends_k), ambient)
             rise = fin_middle_rise(
-                state.current_a, ohm_per_m, self.length, self.conduction, loss, ends_k - ambient
+                state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, ends_k - ambient
             )
             new = np.clip(ambient + rise, ambient, RUNAWAY_K)
             settled = bool(len(new) == 0 or np.abs(new - warm).max() < SETTLED_K)
@@ -303,7 +308,7 @@ class _Worker:
         figures = self._figures(network, state, cell_k, warm, heat, passes, settled)
         return Metal(
             self.layout, self.runs, work, self.kinds, self.strips, self.length, state, self.lumps, cell_k, current,
-            self.joint_ohm, figures,
+            self.joint_ohm, self.joining.doubled, figures,
         )  # fmt: skip
 
     def _limits(self, ends_k: Array) -> tuple[Array, Array]:
@@ -338,7 +343,9 @@ class _Worker:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         ends_k = cell_k[self.ends].mean(axis=1) if len(self.ends) else np.zeros(0)
         long_limit, place_limit = self._limits(ends_k)
-        flow = np.abs(state.current_a)
+        flow, ohms = np.abs(state.current_a[: len(self.length)]), network.ohm[: len(self.length)]
+        # What the two leads of a pole lose is counted with the leads.
+        leads_w = float((state.current_a**2 * network.ohm)[len(self.length) :].sum())
         long_run = self._long_run(flow)
         limit = self._judged(long_limit, place_limit)
         shares = np.where(limit > 0, flow / np.maximum(limit, 1e-12), np.where(flow > 1e-9, 99.0, 0.0))
@@ -353,7 +360,7 @@ class _Worker:
                 limit_a=judged, share=share,
             )
             for (r, n), i, a, ohm, k_long, k_place, l_long, l_place, judged, share in zip(
-                spans, flow.tolist(), self.section.tolist(), network.ohm.tolist(), long_run.tolist(), warm.tolist(),
+                spans, flow.tolist(), self.section.tolist(), ohms.tolist(), long_run.tolist(), warm.tolist(),
                 long_limit.tolist(), place_limit.tolist(), limit.tolist(), shares.tolist(), strict=True,
             )
         )  # fmt: skip
@@ -366,12 +373,13 @@ class _Worker:
             )
         )  # fmt: skip
         steady = steady_temperatures(self.lumps, heat, ambient)
-        joints = float((state.cell_a**2).sum() * 2 * self.joint_ohm)
+        joints = float((state.cell_a**2 * 2 * self.joint_ohm).sum())
         hottest = int(cell_k.argmax())
         return MetalFigures.model_construct(
             segments=segments, cells=cells, whole=network.whole, open_at=open_node(self.layout, self.work),
-            resistance_ohm=-float(state.volts[network.poles[1]]) / current if network.whole and current else None,
-            strips_w=float((state.current_a**2 * network.ohm).sum()), joints_w=joints,
+            resistance_ohm=-float(state.volts[network.poles[1]]) / current - leads_w / current**2
+            if network.whole and current else None,
+            strips_w=float((flow**2 * ohms).sum()), joints_w=joints,
             cells_w=float((state.cell_a**2 * self.cell_ohm).sum()), hottest_cell=self.layout.cells[hottest].number,
             hottest_cell_k=float(cell_k[hottest]), gradient_k=float(cell_k.max() - cell_k.min()),
             settled_cell_k=float(steady.max()), passes=passes,

@@ -88,7 +88,7 @@ def at_load(metal: Metal, load_a: float, ambient_k: float) -> AtLoad:
     f = metal.figures
     flow = np.array([s.current_a for s in f.segments]) * factor
     limit = np.array([s.limit_a for s in f.segments])
-    ohm = metal.network.ohm
+    ohm = metal.network.ohm[: len(metal.figures.segments)]
     cell_k = np.minimum(ambient_k + (metal.cell_k - ambient_k) * factor**2, RUNAWAY_K)
     number = {c.number: n for n, c in enumerate(metal.layout.cells)}
     ends = np.array([[number[c] for c in s.cells] for s in f.segments], dtype=np.intp).reshape(-1, 2)

@@ -39,6 +39,8 @@ def spice_netlist(metal: Metal, leads: LeadFigures, cell_volts: float, load_a: f
     lines = [HEAD.format(title=" ".join(title.split()) or "pack", load=load_a, volts=cell_volts).rstrip()]
     names = {node: pad_name(*pad) for pad, node in metal.work.pad.items()}
     network = metal.network
+    contacts_at = [n for n in network.poles if n not in names]
+    names.update({n: f"contact_{'minus' if n == network.poles[0] else 'plus'}" for n in contacts_at})
     for cell, (minus, plus), ohm in zip(
         metal.layout.cells, network.cell_ends.tolist(), network.cell_ohm.tolist(), strict=True
     ):
@@ -46,14 +48,21 @@ def spice_netlist(metal: Metal, leads: LeadFigures, cell_volts: float, load_a: f
         lines.append(f"Vcell{cell.number} {inner} {names[minus]} DC {cell_volts:.9g}")
         lines.append(f"Rcell{cell.number} {inner} {names[plus]} {ohm:.12g}")
     for segment, (a, b), ohm in zip(
-        metal.figures.segments, network.ends.tolist(), network.ohm.tolist(), strict=True
+        metal.figures.segments, network.ends.tolist(), network.ohm.tolist(), strict=False
     ):
         lines.append(f"{element_name(segment.id)} {names[a]} {names[b]} {ohm:.12g}")
+    rest = slice(len(metal.figures.segments), None)
+    for count, ((a, b), ohm) in enumerate(
+        zip(network.ends[rest].tolist(), network.ohm[rest].tolist(), strict=True)
+    ):
+        lines.append(f"Rlead_of_two{count + 1} {names[a]} {names[b]} {ohm:.12g}")
     minus, plus = (names[n] for n in network.poles)
+    # Where a pole has two leads they are written above, and only the join of their ends is left.
+    one = [1e-6 if n in contacts_at else leads.wire_ohm for n in network.poles]
     contacts = max(leads.loop_ohm - 2 * leads.wire_ohm, 1e-9)
     lines += [
-        f"Rlead_minus {minus} 0 {leads.wire_ohm:.12g}",
-        f"Rlead_plus {plus} lead_plus_end {leads.wire_ohm:.12g}",
+        f"Rlead_minus {minus} 0 {one[0]:.12g}",
+        f"Rlead_plus {plus} lead_plus_end {one[1]:.12g}",
         f"Rfuse_and_contacts lead_plus_end out_plus {contacts:.12g}",
         f"Iload out_plus 0 DC {load_a:.9g}",
         ".options reltol=1e-9 abstol=1e-12 vntol=1e-12",

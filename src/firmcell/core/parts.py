@@ -125,6 +125,9 @@ class Strip(Part):
     )
     density_kg_m3: Annotated[float, Unit("kg/m³")] = Field(title="Density", gt=0, le=30_000)
     heat_capacity_j_kg_k: Annotated[float, Unit("J/kg·K")] = Field(title="Heat capacity", gt=0, le=5000)
+    conducts_heat_w_m_k: Annotated[float, Unit("W/m·K")] | None = Field(
+        None, title="Thermal conductivity, if not that of its metal", gt=0, le=1000
+    )
 
     @property
     def section_m2(self) -> float:
@@ -134,7 +137,7 @@ class Strip(Part):
     @property
     def conductivity_w_m_k(self) -> float:
         """Thermal conductivity of the metal, W/m·K."""
-        return METAL_CONDUCTIVITY[self.metal]
+        return self.conducts_heat_w_m_k or METAL_CONDUCTIVITY[self.metal]
 
 
 class Wire(Part):

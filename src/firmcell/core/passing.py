@@ -22,6 +22,8 @@ from firmcell.core.wording import volts
 
 RECORD_WORDS = {
     "cell-check": "the cell measurements",
+    "cell-reading": "the reading of a cell",
+    "joint-reading": "the resistance of a joint",
     "weld-sample": "a peeled sample",
     "weld-row": "the welds",
     "solder-joint": "the solder joint",

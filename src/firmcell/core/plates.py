@@ -1,5 +1,6 @@
 """Plates cut from sheet, one for each tap point: outline, and a slot beside each weld."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -138,3 +139,8 @@ def least_gap(all_plates: tuple[Plate, ...]) -> float | None:
         if len(shapes) > 1:
             gaps += STRtree(shapes).query_nearest(shapes, exclusive=True, return_distance=True)[1].tolist()
     return min(gaps, default=None)
+
+
+def sheet_area(made: Sequence[Plate], joining: Joining) -> float:
+    """Return the area of sheet in m² that the plates of a pack take, all layers; the waste round them not counted."""
+    return sum(p.area_m2 for p in made) * joining.link_layers

@@ -25,6 +25,7 @@ class Step:
     title, words : what to do, short and in full.
     cautions : for this step only.
     records : kinds of record wanted before it may be passed, as in `events.RECORD_KINDS`.
+    offers : kinds of record that may be made here and need not.
     looks : things to look at one by one (for a ``checked`` record).
     measures : fields of that record that are measured as well.
     expected : what a right result reads or looks like.
@@ -38,6 +39,7 @@ class Step:
     words: str
     cautions: tuple[str, ...] = ()
     records: tuple[str, ...] = ()
+    offers: tuple[str, ...] = ()
     looks: tuple[str, ...] = ()
     measures: tuple[str, ...] = ()
     expected: str = ""
@@ -86,6 +88,7 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
         f"Voltage of every {d.cell.name}, and look at every wrap and both ends. Note the lowest and the highest.",
         cautions=("A dented, leaking or rusty cell does not go into a pack.",),
         records=("cell-check",),
+        offers=("cell-reading",),
         expected=f"about {volts(d.cell_now_v)} each, all within 0.10 V, {plural(d.cell_count, 'cell')}",
         hold=True,
     )  # fmt: skip
@@ -144,7 +147,7 @@ def _weld(d: Design, a: Analysis) -> Iterator[Step]:
             "Measure each group from its minus to its plus, then each joined pair of groups between its free ends on the other face.",
             records=("checked",),
             looks=("Each group reads one cell", "Each joined pair reads the sum of both within 0.05 V", "No strip over a bare rim"),
-            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair", face=face, hold=True,
+            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair", face=face, hold=True, offers=("joint-reading",),
         )  # fmt: skip
         yield Step(
             f"cover-{face.value}", "Weld", f"Cover the {face.value} face",
@@ -190,6 +193,9 @@ def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
             if plated
             else f"{strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
         ) + f" {plural(welds, 'weld pair')}."
+        at = a.layout.second_lead_cells[0 if node == 0 else 1]
+        if at:
+            words += f" A tail for the second lead at cell {at}."
         expected = (
             f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
             if d.parallel > 1
@@ -200,6 +206,11 @@ def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
         cautions += (
             f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",
         )
+    if pieces[0].under:
+        words += f" First {pieces[0].under} on the pads, then the strip on it, welded through both."
+    doubled = sorted({n for p in pieces for n in p.cells} & set(d.joining.doubled))
+    if doubled:
+        words += f" Twice the weld pairs on {'cells' if len(doubled) > 1 else 'cell'} {', '.join(map(str, doubled))}: joints that matter."
     return Step(
         f"weld-{face.value}-N{node}", "Weld", title, words, cautions=cautions, records=("weld-row",), expected=expected,
         face=face, refs=tuple(f"strip:{p.id}" for p in pieces),

@@ -13,7 +13,7 @@ from math import atan2, cos, degrees, hypot, radians, sin
 from typing import NamedTuple
 
 import numpy as np
-from numpy.typing import ArrayLike
+from numpy.typing import ArrayLike, NDArray
 from pydantic import computed_field
 
 from firmcell.core import strip_limit
@@ -23,6 +23,9 @@ from firmcell.core.grouping import links_bound
 from firmcell.core.layout import CellPlace, Layout
 from firmcell.core.parts import Strip
 from firmcell.core.quantity import Frozen
+from firmcell.core.sandwich import laid_together
+
+Array = NDArray[np.float64]
 
 PAD_OVERHANG_M = 0.004
 """Strip past the centre of its last pad, m; common practice, no source."""
@@ -60,6 +63,7 @@ class StripPiece(Frozen):
     temperature_k : long-run, at the steady current in the hottest place.
     peak_temperature_k : after the peak, starting from that, losing no further heat.
     layers_needed : fewest layers whose limit is not below the steady current.
+    under : name of the strip that lies under it, one layer, or None.
     """
 
     id: str
@@ -72,6 +76,7 @@ class StripPiece(Frozen):
     width_m: float
     thickness_m: float
     layers: int
+    under: str | None
     length_m: float
     span_share: tuple[float, ...]
     lead_share: float
@@ -476,7 +481,8 @@ class Metalwork:
 
     Attributes
     ----------
-    network : resistors are the spans of all runs in order, then cells with their two joints.
+    network : resistors are the spans of all runs in order, then the leads of poles that have two; cells have their
+        two joints in them.
     spans : for each resistor its run (place in the list of runs) and span.
     pad : node of the network by cell number and pole (True is plus).
     """
@@ -511,7 +517,7 @@ def span_metres(run: StripRun) -> list[float]:
 
 def metalwork(
     layout: Layout, runs: tuple[StripRun, ...], ohm_per_m: dict[StripKind, float], cell_ohm: ArrayLike,
-    joint_ohm: float = JOINT_OHM,
+    joint_ohm: ArrayLike = JOINT_OHM, lead_ohm: float = 0.0,
 ) -> Metalwork:  # fmt: skip
     """Return the network of all pads, runs and cells.
 
@@ -523,8 +529,10 @@ def metalwork(
         Resistance of the metal of each kind of run, Ω/m.
     cell_ohm : array_like
         D.C. resistance of the cells in order of `layout.cells`, Ω; one for all, or (n,).
-    joint_ohm : float
-        Resistance of the welds at one pad, Ω.
+    joint_ohm : array_like
+        Resistance of the welds at one pad, Ω; one for all, or (n,).
+    lead_ohm : float
+        Of each of two leads of one pole, Ω; a pole with one lead ends at its pad.
     """
     pad: dict[tuple[int, bool], int] = {}
     for cell in layout.cells:
@@ -541,11 +549,22 @@ def metalwork(
             ohms.append(max(length * ohm_per_m[run.kind], 1e-9))
             spans.append((place, number))
     cells = np.array([(pad[(c.number, False)], pad[(c.number, True)]) for c in layout.cells])
-    resistance = np.broadcast_to(np.asarray(cell_ohm, dtype=float), (len(cells),)) + 2 * joint_ohm
-    minus, plus = layout.lead_cells
+    resistance = np.broadcast_to(np.asarray(cell_ohm, dtype=float), (len(cells),)) + 2 * np.asarray(joint_ohm)
+    nodes, poles = len(pad), []
+    for first, second, positive in zip(
+        layout.lead_cells, layout.second_lead_cells, (False, True), strict=True
+    ):
+        if not second:
+            poles.append(pad[(first, positive)])
+            continue
+        # Both leads of the pole meet in the contact.
+        ends += [(pad[(number, positive)], nodes) for number in (first, second)]
+        ohms += [max(lead_ohm, 1e-6)] * 2
+        poles.append(nodes)
+        nodes += 1
     network = Network(
-        nodes=len(pad), ends=np.array(ends, dtype=np.intp).reshape(-1, 2), ohm=np.array(ohms),
-        cell_ends=cells, cell_ohm=resistance, poles=(pad[(minus, False)], pad[(plus, True)]),
+        nodes=nodes, ends=np.array(ends, dtype=np.intp).reshape(-1, 2), ohm=np.array(ohms),
+        cell_ends=cells, cell_ohm=resistance, poles=(poles[0], poles[1]),
     )  # fmt: skip
     return Metalwork(network, tuple(spans), pad)
 
@@ -553,12 +572,24 @@ def metalwork(
 class _Metal:
     """Figures of one strip in a number of layers, worked out once for all its pieces."""
 
-    def __init__(self, strip: Strip, layers: int, limit_k: float, ambient_k: float) -> None:
-        self.strip, self.layers = strip, layers
-        # The heat given off does not depend on the layers, and resistance goes with their inverse.
-        single = strip_limit.long_run_limit(strip, 1, limit_k, ambient_k)
-        self.limits = [single * n**0.5 for n in range(1, MOST_LAYERS + 1)]
-        self.ohm_per_m = float(strip_limit.resistance_per_metre(strip, layers, 293.15))
+    def __init__(
+        self, layout: Layout, joining: Joining, kind: StripKind, limit_k: float, ambient_k: float
+    ) -> None:
+        self.strip, self.layers = metal_of(layout, joining, kind)
+        self.asked, self.laid, self.under = strip_asked(joining, kind)
+        if self.under is None:
+            # The heat given off does not depend on the layers, and resistance goes with their inverse.
+            single = strip_limit.long_run_limit(self.strip, 1, limit_k, ambient_k)
+            self.limits = [single * n**0.5 for n in range(1, MOST_LAYERS + 1)]
+        else:
+            part = "collector" if kind in (StripKind.COLLECTOR, StripKind.BRIDGE) else "link"
+            self.limits = [
+                strip_limit.long_run_limit(*metal_of(layout, more, kind), limit_k, ambient_k)
+                for more in (
+                    joining.model_copy(update={f"{part}_layers": n}) for n in range(1, MOST_LAYERS + 1)
+                )
+            ]
+        self.ohm_per_m = float(strip_limit.resistance_per_metre(self.strip, self.layers, 293.15))
 
     def layers_needed(self, current_a: float) -> int:
         for n, limit in enumerate(self.limits, start=1):
@@ -575,31 +606,44 @@ class StripShares:
     ----------
     spans : share of each span, by run.
     cells : share of each cell, by number.
+    leads : share of each lead, by pole (True is plus) and the cell it is joined at.
     heat_ohm : resistance that makes the heat of all strips and joints at any pack current, Ω.
     open_at : the tap point where no current can pass, None if it flows from pole to pole.
     """
 
     spans: tuple[tuple[float, ...], ...]
     cells: dict[int, float]
+    leads: dict[tuple[bool, int], float]
     heat_ohm: float
     open_at: int | None
 
 
 @lru_cache(maxsize=32)
-def strip_shares(layout: Layout, joining: Joining, cell_ohm: float) -> StripShares:
+def strip_shares(layout: Layout, joining: Joining, cell_ohm: float, lead_ohm: float = 0.0) -> StripShares:
     """Return the division of the pack current over the real layout, solved exactly for equal cells."""
     runs = metal_runs(layout, joining.style)
     per_metre = ohms_per_metre(layout, joining)
-    joint_ohm = joint_resistance(joining)
-    work = metalwork(layout, runs, per_metre, cell_ohm, joint_ohm)
+    joint_ohm = joint_resistances(layout, joining)
+    work = metalwork(layout, runs, per_metre, cell_ohm, joint_ohm, lead_ohm)
     state = solve(work.network, 0.0, 1.0)
     shares: list[list[float]] = [[] for _ in runs]
-    for (place, _), current in zip(work.spans, np.abs(state.current_a).tolist(), strict=True):
+    strips = slice(len(work.spans))
+    for (place, _), current in zip(work.spans, np.abs(state.current_a[strips]).tolist(), strict=True):
         # Below a billionth is the arithmetic, not a current.
         shares[place].append(current if current > 1e-9 else 0.0)
-    heat = float((state.current_a**2 * work.network.ohm).sum() + (state.cell_a**2).sum() * 2 * joint_ohm)
+    heat = float(
+        (state.current_a**2 * work.network.ohm)[strips].sum() + (state.cell_a**2 * 2 * joint_ohm).sum()
+    )
     cells = {c.number: float(i) for c, i in zip(layout.cells, state.cell_a, strict=True)}
-    return StripShares(tuple(tuple(s) for s in shares), cells, heat, open_node(layout, work))
+    seconds = np.abs(state.current_a[len(work.spans) :]).tolist()
+    leads: dict[tuple[bool, int], float] = {}
+    for first, second, positive in zip(
+        layout.lead_cells, layout.second_lead_cells, (False, True), strict=True
+    ):
+        leads[positive, first] = seconds.pop(0) if second else 1.0
+        if second:
+            leads[positive, second] = seconds.pop(0)
+    return StripShares(tuple(tuple(s) for s in shares), cells, leads, heat, open_node(layout, work))
 
 
 def joint_resistance(joining: Joining) -> float:
@@ -608,20 +652,44 @@ def joint_resistance(joining: Joining) -> float:
 
 
 def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:
-    """Return the strip and layers of a kind of run.
+    """Return the strip and layers of a kind of run; nickel on copper is one strip that stands for both.
 
     Of a plate it is a strip of the link metal that stands for the plate between two neighbouring pads: on a square
     lattice each span has a band of the plate as wide as the pitch to itself, on a staggered one 1/√3 of it, so that
     a large plate has its true resistance in every direction; less the gap to the next plate.
     """
     if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
-        return joining.collector_strip, joining.collector_layers
+        return laid_together(joining.collector_strip, joining.collector_layers, joining.collector_under)
     if kind is StripKind.PLATE:
         six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
-        band = layout.pitch_m * (3**-0.5 if six else 1.0) - joining.gap_m
-        wide = joining.link_strip.model_copy(update={"width_m": max(band, 0.001)})
-        return wide, joining.link_layers
-    return joining.link_strip, joining.link_layers
+        band = {"width_m": max(layout.pitch_m * (3**-0.5 if six else 1.0) - joining.gap_m, 0.001)}
+        under = joining.link_under.model_copy(update=band) if joining.link_under else None
+        return laid_together(joining.link_strip.model_copy(update=band), joining.link_layers, under)
+    return laid_together(joining.link_strip, joining.link_layers, joining.link_under)
+
+
+def strip_asked(joining: Joining, kind: StripKind) -> tuple[Strip, int, Strip | None]:
+    """Return strip, layers and what lies under it, as they are bought and laid, for a kind of run."""
+    if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
+        return joining.collector_strip, joining.collector_layers, joining.collector_under
+    return joining.link_strip, joining.link_layers, joining.link_under
+
+
+def weld_pairs(run: StripRun, joining: Joining) -> int:
+    """Return the weld pairs of a run, all layers; pads of doubled cells have twice as many.
+
+    What lies under the strip is welded through the first layer on it and needs no welds of its own.
+    """
+    doubled = set(joining.doubled)
+    pads = sum(2 if number in doubled else 1 for number in run.cells)
+    return pads * strip_asked(joining, run.kind)[1] * joining.welds_per_pad
+
+
+def joint_resistances(layout: Layout, joining: Joining) -> Array:
+    """Return the resistance of the welds on one pad of each cell (n,), Ω; twice the welds have half of it."""
+    doubled = set(joining.doubled)
+    parts = np.array([0.5 if c.number in doubled else 1.0 for c in layout.cells])
+    return joint_resistance(joining) * parts
 
 
 def ohms_per_metre(layout: Layout, joining: Joining) -> dict[StripKind, float]:
@@ -632,17 +700,23 @@ def ohms_per_metre(layout: Layout, joining: Joining) -> dict[StripKind, float]:
     }
 
 
-def lead_share(layout: Layout, run: StripRun) -> float:
-    """Share of pack current in the tail of a collecting strip or plate: 1 for the one the lead is joined to."""
+def leads_on(layout: Layout, run: StripRun) -> tuple[int, ...]:
+    """Return the cells at which main leads are joined to the tails of a collecting strip or to a plate; mostly none."""
     if run.kind not in (StripKind.COLLECTOR, StripKind.PLATE) or run.node not in (0, layout.series):
-        return 0.0
+        return ()
+    place = 0 if run.node == 0 else 1
+    wanted = [n for n in (layout.lead_cells[place], layout.second_lead_cells[place]) if n]
     if run.kind is StripKind.PLATE:
-        return 1.0
-    at = layout.lead_cells[0 if run.node == 0 else 1]
-    first = next(
-        (r for r in strip_runs(layout) if r.node == run.node and r.kind is run.kind and at in r.cells), None
-    )
-    return 1.0 if first is not None and first.id == run.id else 0.0
+        return tuple(wanted)
+
+    def bears(at: int) -> bool:
+        beside = (
+            r for r in strip_runs(layout) if r.node == run.node and r.kind is run.kind and at in r.cells
+        )
+        first = next(beside, None)
+        return first is not None and first.id == run.id
+
+    return tuple(at for at in wanted if bears(at))
 
 
 @lru_cache(maxsize=32)
@@ -655,6 +729,7 @@ def strip_pieces(
     peak_s: float,
     limit_k: float,
     ambient_k: float,
+    lead_ohm: float = 0.0,
 ) -> tuple[StripPiece, ...]:
     """Return every piece of strip on both faces, in order of node.
 
@@ -670,14 +745,18 @@ def strip_pieces(
         Duration of the peak, s.
     limit_k, ambient_k : float
         Temperature the strip may reach and that of the surrounding air, K.
+    lead_ohm : float
+        Of one lead, Ω; it matters to the strips only where a pole has two.
     """
-    shares = strip_shares(layout, joining, cell_ohm)
+    shares = strip_shares(layout, joining, cell_ohm, lead_ohm)
     runs = metal_runs(layout, joining.style)
-    metals = {
-        kind: _Metal(*metal_of(layout, joining, kind), limit_k, ambient_k) for kind in {r.kind for r in runs}
-    }
+    metals = {kind: _Metal(layout, joining, kind, limit_k, ambient_k) for kind in {r.kind for r in runs}}
     # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
-    tails = [lead_share(layout, run) for run in runs]
+    joined = [leads_on(layout, run) for run in runs]
+    tails = [
+        max((shares.leads[run.node != 0, at] for at in cells), default=0.0)
+        for run, cells in zip(runs, joined, strict=True)
+    ]
     loads = [
         max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
         for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
@@ -690,26 +769,26 @@ def strip_pieces(
         for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
     }
     pieces: list[StripPiece] = []
-    for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True):
+    for run, span_share, cells, tail, most in zip(runs, shares.spans, joined, tails, loads, strict=True):
         metal = metals[run.kind]
         strip, layers = metal.strip, metal.layers
         length = (
-            0.0
-            if run.kind is StripKind.PLATE
-            else run.run_m + 2 * PAD_OVERHANG_M + (LEAD_TAIL_M if tail else 0.0)
+            0.0 if run.kind is StripKind.PLATE else run.run_m + 2 * PAD_OVERHANG_M + LEAD_TAIL_M * len(cells)
         )
         steady, peak = most * current_steady_a, most * current_peak_a
         temperature = temperatures[run.kind][most]
         pieces.append(
             StripPiece.model_construct(
                 id=run.id, node=run.node, face=run.face, kind=run.kind, cells=run.cells, points_m=run.points_m,
-                strip=strip.name, width_m=strip.width_m, thickness_m=strip.thickness_m, layers=layers,
+                strip=metal.asked.name, width_m=strip.width_m,
+                thickness_m=metal.asked.thickness_m, layers=metal.laid,
+                under=metal.under.name if metal.under else None,
                 length_m=length, span_share=span_share, lead_share=tail,
-                current_steady_a=steady, current_peak_a=peak, limit_a=metal.limits[layers - 1],
+                current_steady_a=steady, current_peak_a=peak, limit_a=metal.limits[metal.laid - 1],
                 temperature_k=temperature,
                 peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, peak_s),
                 layers_needed=metal.layers_needed(steady), resistance_ohm=metal.ohm_per_m * run.run_m,
-                weld_pairs=len(run.cells) * layers * joining.welds_per_pad,
+                weld_pairs=weld_pairs(run, joining),
                 mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
             )
         )  # fmt: skip
@@ -727,6 +806,8 @@ def stock_lengths(pieces: tuple[StripPiece, ...]) -> dict[str, float]:
     for piece in pieces:
         if piece.kind is not StripKind.PLATE:
             lengths[piece.strip] = lengths.get(piece.strip, 0.0) + piece.length_m * piece.layers
+            if piece.under:
+                lengths[piece.under] = lengths.get(piece.under, 0.0) + piece.length_m
     return lengths
 
 
@@ -760,6 +841,8 @@ def stock_plan(pieces: tuple[StripPiece, ...], stock_m: float = 1.0) -> tuple[St
     for piece in pieces:
         if piece.kind is not StripKind.PLATE:
             cuts.setdefault(piece.strip, []).extend([piece.length_m] * piece.layers)
+            if piece.under:
+                cuts.setdefault(piece.under, []).append(piece.length_m)
     plans = []
     for strip, lengths in cuts.items():
         left: list[float] = []

@@ -12,7 +12,15 @@ from firmcell.core.face_picture import as_it_lies
 from firmcell.core.geometry.plane import hull
 from firmcell.core.layout import lead_cell
 from firmcell.core.plates import TAB_M, plates
-from firmcell.core.strips import LEAD_TAIL_M, PAD_OVERHANG_M, StripKind, lead_share, metal_of, strip_runs
+from firmcell.core.strips import (
+    LEAD_TAIL_M,
+    PAD_OVERHANG_M,
+    StripKind,
+    leads_on,
+    metal_of,
+    strip_asked,
+    strip_runs,
+)
 
 MM = 1e3
 Array = NDArray[np.float64]
@@ -92,15 +100,16 @@ class _TemplatePainter:
         for run in strip_runs(self.layout):
             if run.face is not self.face or run.kind is StripKind.BRIDGE:
                 continue
-            strip, layers = metal_of(self.layout, self.design.joining, run.kind)
+            strip, _ = metal_of(self.layout, self.design.joining, run.kind)
+            _, layers, under = strip_asked(self.design.joining, run.kind)
             half, points = strip.width_m / 2, np.array(run.points_m)
             if len(points) == 1:
                 points = points + np.array([[0.0, -1e-6], [0.0, 1e-6]])
             elif not run.bends:
                 points = points[[0, -1]]
             ends = [PAD_OVERHANG_M, PAD_OVERHANG_M]
-            if lead_share(self.layout, run):
-                at = lead_cell(self.layout, run.node != 0)
+            for number in leads_on(self.layout, run):
+                at = self.layout.by_number[number]
                 last = np.hypot(*(points[-1] - np.array(self.layout.pad(at, run.node != 0)))) < 1e-3
                 ends[1 if last else 0] += LEAD_TAIL_M
             for a, b, first, second in zip(
@@ -116,7 +125,7 @@ class _TemplatePainter:
                 box = np.array([start - across, end - across, end + across, start + across])
                 shapes.append(Area(self.path(box), "template.strip", f"strip:{run.id}"))
             middle = (points[0] + points[-1]) / 2
-            words = f"{run.id}" + (f" ×{layers}" if layers > 1 else "")
+            words = f"{run.id}" + (f" ×{layers}" if layers > 1 else "") + (" + copper" if under else "")
             shapes.append(
                 Label(self.place(*(middle * MM).tolist()), words, 2.2, "template.text", f"strip:{run.id}")
             )

@@ -30,7 +30,8 @@ MARKS = {
     StepStatus.OPEN: "○", StepStatus.BEGUN: "◆", StepStatus.PASSED: "✓", StepStatus.NOT_RIGHT: "■ not right",
 }  # fmt: skip
 TITLES = {
-    "cell-check": "Cells measured", "weld-sample": "Sample welds", "weld-row": "Welds", "solder-joint": "Solder joint",
+    "cell-check": "Cells measured", "cell-reading": "One cell", "joint-reading": "One joint by four wires",
+    "weld-sample": "Sample welds", "weld-row": "Welds", "solder-joint": "Solder joint",
     "insulation-reading": "Insulation reading",
 }  # fmt: skip
 
@@ -163,6 +164,8 @@ class BenchPage(Page):
             button.clicked.connect(self.go_to_proof)
             self.card.addWidget(button)
             return
+        for kind in step.offers:
+            self._add_offer(step, kind)
         kinds = wanted or step.records
         if not kinds:
             return
@@ -187,6 +190,20 @@ class BenchPage(Page):
         record = QPushButton(words)
         record.setProperty("main", "true" if wanted else "false")
         record.clicked.connect(lambda: self.record_now(kind))
+        self.card.addWidget(record)
+
+    def _add_offer(self, step: Step, kind: str) -> None:
+        """A record that may be made here and need not."""
+        form = RecordForm(RECORD_KINDS[kind], self.system, {}, self)
+        form.setProperty("step", step.code + kind)
+        record = QPushButton(f"Record {TITLES[kind].lower()} (if measured)")
+        record.clicked.connect(
+            lambda: guarded(
+                lambda: self.session.record(RECORD_KINDS[kind].model_validate(form.values()), step.code),  # type: ignore[arg-type]
+                self.session.refused.emit,
+            )
+        )
+        self.card.addWidget(form)
         self.card.addWidget(record)
 
     def _add_buttons(self, step: Step) -> None:

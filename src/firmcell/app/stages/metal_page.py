@@ -20,10 +20,11 @@ from firmcell.core.design import MetalStyle
 from firmcell.core.failures import Failure, Scatter, ScatterBands, all_failures, monte_carlo
 from firmcell.core.findings import Stage
 from firmcell.core.leads import prospective_short_circuit
+from firmcell.core.measured import as_measured
 from firmcell.core.metal import Metal, Segment, between, duty_temperatures
 from firmcell.core.metal_paint import AtLoad, Shown, at_load
 from firmcell.core.parts import Strip
-from firmcell.core.plates import least_gap, plates
+from firmcell.core.plates import least_gap, plates, sheet_area
 from firmcell.core.quantity import ZERO_CELSIUS, Amperes, Frozen, Kelvin, Kilograms, Metres, Volts
 from firmcell.core.strip_choice import WELDERS, strip_choices
 from firmcell.core.wording import amperes, celsius, figures, millimetres, milliohms, percent, plural
@@ -142,7 +143,8 @@ class MetalPage(Page):
     def _strips(self) -> None:
         self.section("Strip")
         for name in (
-            "style", "link_strip", "link_layers", "collector_strip", "collector_layers", "welds_per_pad", "gap_m",
+            "style", "link_strip", "link_layers", "link_under", "collector_strip", "collector_layers", "collector_under",
+            "welds_per_pad", "gap_m",
             "judged_by", "joint_ohm",
         ):  # fmt: skip
             self.field(f"joining.{name}")
@@ -170,6 +172,19 @@ class MetalPage(Page):
         self.joints = self.table(
             ("If this lets go", "Worst then", "Its share", "Now", "Pack +mΩ"), "Joints that matter", wide=1
         )
+        self.doubled = self.text("")
+        row = QHBoxLayout()
+        self.double_button = self.button(
+            "Do&uble their welds",
+            self._double_welds,
+            "Twice the weld pairs on both pads of the cells in this list; the work plan then says so",
+        )
+        self.single_button = self.button(
+            "All welds single", lambda: self._set_doubled(()), "No cell has twice the weld pairs any more"
+        )
+        row.addWidget(self.double_button)
+        row.addWidget(self.single_button)
+        self.body.addLayout(row)
 
     def _between(self) -> None:
         self.section("Between two points")
@@ -396,12 +411,7 @@ class MetalPage(Page):
     def refresh_more(self) -> None:
         brief = self.session.design.brief
         metal = self.session.metal
-        known = sum(ohm > 0 for ohm in self.session.design.measured_ohm)
-        self.measured.setText(
-            f"Resistance measured of {known} of {self.session.design.cell_count} cells"
-            if known
-            else "Every cell counts with the resistance of its class"
-        )
+        self._tell_measured()
         if self._told_for is None or metal is not self._told_for:
             self.slider.blockSignals(True)
             self.slider.setValue(round(brief.current_steady_a / self._most_a() * SLIDER_STEPS))
@@ -499,11 +509,53 @@ class MetalPage(Page):
 
     def _failure_ref(self, f: Failure) -> str:
         kind, _, name = f.ref.partition(":")
+        if kind == "lead":
+            return "lead:plus"
         return f"cell:{name}" if kind == "joint" else f"strip:{name.rpartition('.')[0]}"
 
     def _failure_words(self, f: Failure) -> str:
         kind, _, name = f.ref.partition(":")
+        if kind == "lead":
+            return "one of two leads of a pole"
         return f"a joint of cell {name}" if kind == "joint" else f"strip {name}"
+
+    def _tell_measured(self) -> None:
+        """What is measured of cells and joints, and which cells have twice the welds."""
+        design = self.session.design
+        known = as_measured(design, self.session.state)
+        cells = sum(ohm > 0 for ohm in known.measured_ohm)
+        words = (
+            f"Resistance measured of {cells} of {design.cell_count} cells"
+            if cells
+            else "Every cell counts with the resistance of its class"
+        )
+        if self.session.state.joint_ohm:
+            words += (
+                f"; joints with {milliohms(known.joining.joint_ohm or 0.0)}, the mean of "
+                f"{plural(len(self.session.state.joint_ohm), 'recorded joint')}"
+            )
+        self.measured.setText(words)
+        doubled = design.joining.doubled
+        self.doubled.setText(
+            f"Twice the welds on {plural(len(doubled), 'cell')}: {', '.join(str(n) for n in doubled)}."
+            if doubled
+            else ""
+        )
+        self.doubled.setVisible(bool(doubled))
+        self.single_button.setEnabled(bool(doubled))
+
+    def _double_welds(self) -> None:
+        """Double the welds of the cells whose joints are in the list."""
+        listed = [f.ref.partition(":") for f in self._failures[:WORST_JOINTS]]
+        cells = {int(name) for kind, _, name in listed if kind == "joint"}
+        for kind, _, name in listed:
+            if kind == "segment" and self.session.metal is not None:
+                cells |= {n for s in self.session.metal.figures.segments if s.id == name for n in s.cells}
+        self._set_doubled(tuple(sorted(cells | set(self.session.design.joining.doubled))))
+
+    def _set_doubled(self, cells: tuple[int, ...]) -> None:
+        words = f"Double the welds of {plural(len(cells), 'cell')}" if cells else "All welds single"
+        self.session.edit_all((("joining.doubled", cells),), words)
 
     def _show_cures(self, cures: tuple[VerifiedCure, ...]) -> None:
         self._cures = cures
@@ -549,7 +601,7 @@ class MetalPage(Page):
         ]
         if d.joining.style is MetalStyle.PLATES:
             made = plates(a.layout, d.joining, d.cell)
-            area = sum(p.area_m2 for p in made) * d.joining.link_layers
+            area = sheet_area(made, d.joining)
             words.append(
                 f"plates: {area * 1e4:.0f} cm² of {d.joining.link_strip.thickness_m * 1e3:.2f} mm sheet, "
                 f"the nearest two {millimetres(least_gap(made) or 0.0)} apart"
