@@ -7,7 +7,9 @@ from hypothesis import strategies as st
 from numpy.testing import assert_allclose
 
 from firmcell.core import conductors as c
+from firmcell.core.lay import Lay
 from firmcell.core.parts import Wire
+from firmcell.core.wire_rating import rated_current
 
 # ASTM B258, areas in mm² (REFERENCES.md, from memory).
 B258 = {22: 0.3255, 20: 0.5176, 18: 0.8231, 16: 1.309, 14: 2.081, 12: 3.309, 10: 5.261, -1: 67.43, -3: 107.2}
@@ -73,7 +75,7 @@ def test_offered_current_errs_to_the_safe_side_of_the_tables():
     for gauge, (inches, at_75, at_90) in NFPA_310_17.items():
         wire = _wire(gauge, inches)
         for limit, table in ((75, at_75), (90, at_90), (105, ABYC_E11[gauge])):
-            offered = float(c.wire_ampacities([wire], limit + 273.15, 303.15)[0])
+            offered = float(rated_current([wire], limit + 273.15, 303.15, Lay.PAIR)[0])
             assert offered <= table * 1.03
 
 
@@ -87,13 +89,13 @@ def _wire(gauge: int, inches: float) -> Wire:
 
 def test_wire_temperature_and_ampacity_are_inverse(shelf):
     for wire in shelf.wires:
-        alone = float(c.wire_ampacities([wire], 353.15, 303.15)[0]) / c.PAIR_FACTOR
+        alone = float(rated_current([wire], 353.15, 303.15, Lay.PAIR)[0]) / c.PAIR_FACTOR
         assert float(c.wire_temperatures([wire], alone, 303.15)[0]) == pytest.approx(353.15, abs=0.1)
 
 
 def test_limit_at_or_below_ambient_carries_nothing(shelf):
-    assert float(c.wire_ampacities([shelf.wires[0]], 303.15, 303.15)[0]) == 0
-    assert float(c.wire_ampacities([shelf.wires[0]], 293.15, 303.15)[0]) == 0
+    assert float(rated_current([shelf.wires[0]], 303.15, 303.15, Lay.PAIR)[0]) == 0
+    assert float(rated_current([shelf.wires[0]], 293.15, 303.15, Lay.PAIR)[0]) == 0
 
 
 @given(ambient=st.floats(250, 330), rise=st.floats(5, 80), step=st.floats(0.5, 20))

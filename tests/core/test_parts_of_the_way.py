@@ -9,13 +9,14 @@ from shapely.geometry import MultiPoint, Point, box
 
 from firmcell.core.analysis import analyse
 from firmcell.core.build import EMPTY_STATE, BuildState
+from firmcell.core.connectors import connector_limit
 from firmcell.core.describe import describe
 from firmcell.core.design import BoardPlace, Face, TurnAxis
 from firmcell.core.drawing import Area, Disc, Label, Stroke, bounds_of
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Stage
 from firmcell.core.fusing import fit_fuse, least_rating
-from firmcell.core.leads import connector_limit, loop_resistance, wire_options
+from firmcell.core.leads import loop_resistance, wire_options
 from firmcell.core.parts import Connector, Fuse, Wire
 from firmcell.core.stage_paint import stage_paint
 from firmcell.core.steps import new_pack_steps

@@ -27,7 +27,11 @@ def test_a_proposed_design_is_valid_and_its_stops_are_of_the_stack(low, width, s
     design = propose(brief, shelf)
     stops = {c for c, f in found(design, shelf).items() if f.severity is Severity.STOP}
     # Where the shelf has no board, no strip or no connector for it, the finding stays and says so.
-    assert stops <= {"CE-1", "CE-3", "ST-1", "ME-1", "ME-2", "LE-3", "LE-8"}
+    allowed = {"CE-1", "CE-3", "ST-1", "ME-1", "ME-2", "LE-3", "LE-8"}
+    if not design.cell.is_round:
+        # The shelf's strips are for round cells; between terminals of thin flat cells there may be no room for them.
+        allowed.add("ME-8")
+    assert stops <= allowed
 
 
 def test_hoist_brief_gives_a_pack_without_stops(hoist, shelf):

@@ -5,14 +5,15 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from firmcell.core.conductors import wire_ampacities, wire_temperatures
+from firmcell.core.analysis import analyse
+from firmcell.core.conductors import PAIR_FACTOR, wire_temperatures
+from firmcell.core.lay import Lay
 from firmcell.core.parts import Wire
 from firmcell.core.refusal import Refusal
 from firmcell.core.wire_rating import (
     ABYC_105,
     NFPA_75,
     NFPA_90,
-    Lay,
     WireAsk,
     compare_wires,
     duty_factor,
@@ -21,6 +22,7 @@ from firmcell.core.wire_rating import (
     published_figures,
     rated_current,
     time_constant,
+    working_temperatures,
 )
 from firmcell.store.parts import part_named, shipped_shelf
 
@@ -70,10 +72,27 @@ def test_more_copper_never_carries_less_and_hotter_air_never_more(ambient, limit
         assert (np.diff(rated_current(family, limit, ambient, lay, 4)) > 0).all()
 
 
-def test_pair_is_what_the_leads_stage_offers():
-    assert rated_current(WIRES, 353.15, 303.15, Lay.PAIR) == pytest.approx(
-        wire_ampacities(WIRES, 353.15, 303.15)
-    )
+def test_the_leads_stage_offers_the_figure_of_how_the_leads_lie(hoist, shelf):
+    """Two together carry nine tenths of one alone; inside the jacket at 60 °C and half covered, much less."""
+    limits = {
+        lay: analyse(hoist.edited("leads.lay", lay), shelf).leads.limit_a
+        for lay in (Lay.FREE, Lay.PAIR, Lay.SLEEVE, Lay.JACKET)
+    }
+    assert limits[Lay.PAIR] == pytest.approx(PAIR_FACTOR * limits[Lay.FREE])
+    assert limits[Lay.JACKET] < 0.6 * limits[Lay.SLEEVE]
+    warm = [
+        analyse(hoist.edited("leads.lay", lay), shelf).leads.temperature_k
+        for lay in (Lay.FREE, Lay.PAIR, Lay.JACKET)
+    ]
+    assert warm == sorted(warm)
+
+
+def test_temperature_at_the_limit_is_the_limit():
+    for lay in Lay:
+        amps = rated_current(WIRES, 353.15, 303.15, lay, 3)
+        for wire, current in zip(WIRES[::5], amps[::5], strict=True):
+            found = working_temperatures((wire,), float(current), 303.15, lay, 3)[0]
+            assert found == pytest.approx(353.15, abs=0.3), (lay, wire.name)
 
 
 def test_temperature_is_that_of_the_exact_balance():

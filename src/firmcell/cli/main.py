@@ -288,7 +288,8 @@ def _lay(arguments: argparse.Namespace) -> int:
 
 
 def _wire(arguments: argparse.Namespace) -> int:
-    from firmcell.core.wire_rating import Lay, WireAsk, compare_wires, proposed
+    from firmcell.core.lay import Lay
+    from firmcell.core.wire_rating import WireAsk, compare_wires, proposed
     from firmcell.store.parts import load_shelf
     from firmcell.store.units import parse
 

@@ -5,6 +5,7 @@ from firmcell.core.clearances import TooNear, metal_too_near
 from firmcell.core.design import BoardPlace, Design
 from firmcell.core.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.fit import FitFigures, fit_figures
+from firmcell.core.fuse_curve import Protection, protection
 from firmcell.core.jacket import (
     Envelope,
     SleeveFit,
@@ -28,8 +29,10 @@ from firmcell.core.stack import (
 from firmcell.core.strips import (
     LayoutMeasures,
     StockPlan,
+    StripKind,
     StripPiece,
     layout_measures,
+    metal_of,
     stock_lengths,
     stock_plan,
     strip_pieces,
@@ -113,6 +116,7 @@ class Analysis(Frozen):
     strip_stock_m: dict[str, float]
     strip_limit_k: float
     leads: LeadFigures
+    protection: Protection | None
     guard: GuardFigures
     jacket: JacketFigures
 
@@ -147,8 +151,17 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     guard_ohm = board.resistance_ohm if board else 0.0
     full = design.series * cell.full_v
     figures = lead_figures(
-        leads, shelf.wires, steady, peak, brief.peak_duration_s, ambient, full,
+        leads, shelf.wires, steady, peak, brief.peak_duration_s, ambient, cell.temperature_max_k, full,
         cells_ohm + strips_ohm, brief.load_capacitance_f,
+    )  # fmt: skip
+    tails = [p.lead_share for p in pieces if p.lead_share]
+    protects = (
+        protection(
+            leads.fuse, leads.wire, leads.lay,
+            (*metal_of(layout, design.joining, StripKind.COLLECTOR), max(tails, default=1.0)), steady, peak, ambient,
+            prospective_short_circuit(full, cells_ohm + strips_ohm), figures.inrush_i2t_a2s,
+        )
+        if leads.fuse else None
     )  # fmt: skip
     total_ohm = cells_ohm + strips_ohm + guard_ohm + figures.loop_ohm
     delivered, usable = usable_charge_and_energy(
@@ -225,6 +238,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         strip_stock_m=stock_lengths(pieces),
         strip_limit_k=cell.temperature_max_k,
         leads=figures,
+        protection=protects,
         guard=GuardFigures(
             taps=taps,
             sense_wire_total_m=sum(tap.wire_length_m for tap in taps),

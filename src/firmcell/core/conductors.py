@@ -27,9 +27,9 @@ PAIR_FACTOR = 0.90
 the published tables (it lands 0 to 14 % above them without this factor). Engineering judgement."""
 INSULATION_EMISSIVITY = 0.9
 """Generic class value for polymer surfaces of any colour."""
-WITHSTAND_K = {"pvc": 115.0, "xlpe": 143.0, "silicone": 143.0}
+WITHSTAND_K = {"pvc": 115.0, "xlpe": 143.0, "silicone": 143.0, "ptfe": 143.0}
 """A·√s/mm² for copper from working to final temperature (IEC 60364-4-43, values from memory);
-silicone is taken as rubber for 90 °C, which errs to the safe side."""
+silicone and PTFE are taken as rubber for 90 °C, which errs to the safe side."""
 
 
 def awg_diameter(gauge: ArrayLike) -> Array:
@@ -122,15 +122,6 @@ def ampacity(
     return np.asarray(np.where(conductor > np.asarray(ambient_k), np.sqrt(loss / resistance), 0.0))
 
 
-def wire_ampacities(wires: Sequence[Wire], limit_k: float, ambient_k: float) -> Array:
-    """Return for each wire the steady current in A of one of two leads lying together in still air.
-
-    Held to the lower of `limit_k` and the insulation's limit; `PAIR_FACTOR` of the free-air figure.
-    """
-    limits = np.minimum(limit_k, [wire.insulation_limit_k for wire in wires])
-    return PAIR_FACTOR * ampacity(*_columns(wires), limits, ambient_k)
-
-
 def wire_temperatures(wires: Sequence[Wire], current_a: float, ambient_k: float) -> Array:
     """Return for each wire the steady conductor temperature in K at `current_a`; 773.15 means it runs away."""
     resistance, area, outer = _columns(wires)
@@ -157,12 +148,17 @@ def adiabatic_rise(wire: Wire, current_a: float, seconds: float) -> float:
     return heat / (wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY)
 
 
+def withstand_k(insulation: str) -> float:
+    """Return k in A·√s/mm² of an insulation by its first word; an unknown one counts as PVC, the lowest."""
+    return WITHSTAND_K.get((insulation.split() or [""])[0].lower(), WITHSTAND_K["pvc"])
+
+
 def withstand_seconds(area_m2: float, current_a: float, insulation: str) -> float:
     """Return how long in s a copper wire withstands a short circuit of `current_a`.
 
     Adiabatic equation I²t = k²S² (IEC 60364-4-43); unknown insulation is taken as PVC, the lowest k.
     """
-    k = WITHSTAND_K.get(insulation, WITHSTAND_K["pvc"])
+    k = withstand_k(insulation)
     return (k * area_m2 * 1e6 / current_a) ** 2
 
 

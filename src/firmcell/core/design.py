@@ -6,6 +6,7 @@ from typing import Annotated, Self
 from pydantic import Field, model_validator
 
 from firmcell.core.brief import Brief
+from firmcell.core.lay import Lay
 from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
 from firmcell.core.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
 
@@ -163,15 +164,53 @@ class Joining(Frozen):
     doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
 
 
+class Alloy(StrEnum):
+    """Solder alloy of leads and connectors; the schools differ, both are supported."""
+
+    LEADED = "leaded 63/37, melts at 183 °C"
+    LEAD_FREE = "lead-free tin-silver-copper, melts at 217 to 227 °C"
+
+
+class Flux(StrEnum):
+    """School of flux; plumbing acid is not among them."""
+
+    CORE = "rosin core only"
+    EXTRA = "extra rosin flux, wiped off warm"
+
+
+class FirstLead(StrEnum):
+    """Which conductor is done first: schools differ, each is finished and sleeved before the next."""
+
+    NEGATIVE = "negative first"
+    POSITIVE = "positive first"
+
+
 class Leads(Frozen):
-    """Main leads and what is in their way to the load."""
+    """Main leads and what is in their way to the load.
+
+    Attributes
+    ----------
+    lay : how the leads lie where they are warmest.
+    charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus sit in it as in
+        the one for the load.
+    adapters : adapters between pack and load, each one more pair of contacts.
+    fuse_at_m : of wire between pack and fuse; what lies before the fuse is not protected by it.
+    """
 
     wire: Wire = Field(title="Main wire")
     length_m: Metres = Field(0.25, title="Length of one lead", gt=0, le=50)
     drop_limit_v: Volts = Field(0.5, title="Drop allowed, both leads", gt=0)
     limit_k: Kelvin = Field(353.15, title="Lead no hotter than")
+    lay: Lay = Field(Lay.PAIR, title="Leads lie")
     connector: Connector = Field(title="Connector")
+    charge_connector: Connector | None = Field(None, title="Connector of the charger")
+    charge_same_pins: bool = Field(True, title="Charger's plus and minus as the load's")
+    adapters: Count = Field(0, title="Adapters in the way", le=6)
+    alloy: Alloy = Field(Alloy.LEADED, title="Alloy")
+    flux: Flux = Field(Flux.CORE, title="Flux")
+    first_lead: FirstLead = Field(FirstLead.NEGATIVE, title="Which lead first")
     fuse: Fuse | None = Field(None, title="Fuse")
+    fuse_at_m: Metres = Field(0.05, title="Fuse after", le=50)
     fuse_holder_ohm: Ohms = Field(0.001, title="Fuse and holder, resistance")
 
 

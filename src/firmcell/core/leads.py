@@ -7,20 +7,23 @@ from numpy.typing import NDArray
 
 from firmcell.core.conductors import (
     COPPER_COEFFICIENT,
+    PAIR_FACTOR,
     adiabatic_rise,
     resistance_at,
-    wire_ampacities,
     wire_temperatures,
     withstand_seconds,
 )
+from firmcell.core.connectors import allowed_current, contact_temperature
 from firmcell.core.design import Leads
 from firmcell.core.fusing import FuseFit, fit_fuse, least_rating
-from firmcell.core.parts import Connector, Wire
+from firmcell.core.insulation import like, smallest_bend
+from firmcell.core.lay import Lay
+from firmcell.core.parts import Wire
+from firmcell.core.precharge import inrush, precharge
 from firmcell.core.quantity import Frozen
+from firmcell.core.wire_rating import rated_current, working_temperatures
 
-CONNECTOR_RATED_AT_K = 303.15
-"""Ambient at which connector currents are given (30 °C); generic class value."""
-
+LEADS_TOGETHER = 2
 SHORT_CIRCUIT_FACTOR = 1.5
 """In its first moment a short meets only the ohmic part of the cells, about two thirds of the d.c. resistance
 that is measured over seconds; generic class value."""
@@ -44,7 +47,12 @@ class LeadFigures(Frozen):
     ----------
     wire_ohm : one lead, at its working temperature.
     loop_ohm : both leads, two contact pairs, fuse with holder.
-    limit_a : steady current the wire may carry by heat balance; see `wire_ampacities`.
+    limit_a : steady current the wire may carry by heat balance as it is laid; see `rated_current`.
+    bend_m : smallest inside radius the wire may be laid with.
+    connector_ruled_by : whether contact or wire sets what the connector carries.
+    contact_k : temperature of its contacts at the steady current.
+    inrush_a, inrush_i2t_a2s : first current into the load's empty capacitors, and what a fuse sees of it.
+    precharge_ohm, precharge_w : resistor that takes the rush instead, and its rating; None where there is none.
     withstand_s : how long the wire survives the prospective short circuit.
     spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
     rules_gauge : which of current, fuse or drop decided the proposed gauge.
@@ -57,11 +65,18 @@ class LeadFigures(Frozen):
     limit_a: float
     temperature_k: float
     peak_rise_k: float
+    bend_m: float
     withstand_s: float
     connector_limit_a: float
     connector_margin: float
+    connector_ruled_by: str
+    contact_k: float
     wire_fits_cup: bool
     spark_j: float
+    inrush_a: float
+    inrush_i2t_a2s: float
+    precharge_ohm: float | None
+    precharge_w: float | None
     fuse: FuseFit | None
     fuse_least_a: float
     options: tuple[WireOption, ...]
@@ -78,16 +93,6 @@ def prospective_short_circuit(full_v: float, source_ohm: float) -> float:
     return SHORT_CIRCUIT_FACTOR * full_v / source_ohm
 
 
-def connector_limit(connector: Connector, ambient_k: float) -> float:
-    """Return the steady current in A of a connector in air at `ambient_k`.
-
-    Heat goes with current squared, so the limit goes with the square root of the rise left to the
-    body's greatest temperature, from the ambient the class value is given at; never above it.
-    """
-    left = (connector.temperature_max_k - ambient_k) / (connector.temperature_max_k - CONNECTOR_RATED_AT_K)
-    return connector.current_continuous_a * float(np.sqrt(min(max(left, 0.0), 1.0)))
-
-
 def loop_drop(leads: Leads, wire: Wire, current_a: float, temperature_k: float) -> float:
     """Return the voltage lost in both leads, two contact pairs and the fuse at `current_a`, V."""
     return current_a * loop_resistance(leads, wire, temperature_k)
@@ -97,17 +102,22 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
     """Return the resistance of the loop outside the pack in Ω, copper at `temperature_k`."""
     per_metre = float(resistance_at(wire.resistance_ohm_per_m, temperature_k, COPPER_COEFFICIENT))
     fuse = leads.fuse_holder_ohm if leads.fuse else 0.0
-    return 2 * leads.length_m * per_metre + 2 * leads.connector.contact_resistance_ohm + fuse
+    contacts = 2 * leads.connector.contact_resistance_ohm * (1 + leads.adapters)
+    return 2 * leads.length_m * per_metre + contacts + fuse
 
 
 @lru_cache(maxsize=64)
-def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float) -> NDArray[np.float64]:
-    return wire_ampacities(wires, limit_k, ambient_k)
+def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float, lay: Lay) -> NDArray[np.float64]:
+    return rated_current(wires, limit_k, ambient_k, lay, LEADS_TOGETHER)
 
 
 @lru_cache(maxsize=64)
-def _temperatures(wires: tuple[Wire, ...], steady_a: float, ambient_k: float) -> NDArray[np.float64]:
-    return wire_temperatures(wires, steady_a, ambient_k)
+def _temperatures(
+    wires: tuple[Wire, ...], steady_a: float, ambient_k: float, lay: Lay
+) -> NDArray[np.float64]:
+    if lay in (Lay.FREE, Lay.PAIR):
+        return wire_temperatures(wires, steady_a / (PAIR_FACTOR if lay is Lay.PAIR else 1.0), ambient_k)
+    return working_temperatures(wires, steady_a, ambient_k, lay, LEADS_TOGETHER)
 
 
 @lru_cache(maxsize=64)
@@ -123,9 +133,9 @@ def wire_options(
     ruled = "current"
     proposed: str | None = None
     reasons: list[str] = []
-    wires = tuple(sorted(wires, key=lambda each: each.area_m2))
-    limits = _limits(wires, leads.limit_k, ambient_k)
-    temperatures = _temperatures(wires, steady_a, ambient_k)
+    wires = tuple(sorted(like(wires, leads.wire), key=lambda each: each.area_m2))
+    limits = _limits(wires, leads.limit_k, ambient_k, leads.lay)
+    temperatures = _temperatures(wires, steady_a, ambient_k, leads.lay)
     for wire, limit, temperature in zip(wires, limits.tolist(), temperatures.tolist(), strict=True):
         if limit < steady_a * 0.25 or limit > steady_a * 8:
             continue
@@ -161,6 +171,7 @@ def lead_figures(
     peak_a: float,
     peak_s: float,
     ambient_k: float,
+    inside_k: float,
     full_v: float,
     source_ohm: float,
     load_capacitance_f: float,
@@ -169,20 +180,25 @@ def lead_figures(
 
     Parameters
     ----------
+    ambient_k, inside_k : float
+        Air round the leads, and inside the pack's jacket, K; the latter counts for leads laid in there.
     source_ohm : float
         Resistance of cells and strips, Ω; with the leads it sets the prospective short circuit.
     """
     wire = leads.wire
-    limit = float(_limits((wire,), leads.limit_k, ambient_k)[0])
+    around = max(inside_k, ambient_k) if leads.lay is Lay.JACKET else ambient_k
+    limit = float(_limits((wire,), leads.limit_k, around, leads.lay)[0])
     # Usually it is one of the shelf's, whose temperatures are worked out in one go.
-    known = tuple(sorted(wires, key=lambda each: each.area_m2))
+    known = tuple(sorted(like(wires, wire), key=lambda each: each.area_m2))
     known = known if wire in known else (wire,)
-    temperature = float(_temperatures(known, steady_a, ambient_k)[known.index(wire)])
+    temperature = float(_temperatures(known, steady_a, around, leads.lay)[known.index(wire)])
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault = prospective_short_circuit(full_v, source_ohm)
-    options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, ambient_k)
-    allowed = connector_limit(leads.connector, ambient_k)
+    options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, around)
+    allowed, rules_connector = allowed_current(leads.connector, wire, ambient_k)
+    rush = inrush(full_v, load_capacitance_f, source_ohm + loop)
+    resistor = precharge(full_v, load_capacitance_f)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
         loop_ohm=loop,
@@ -191,11 +207,18 @@ def lead_figures(
         limit_a=limit,
         temperature_k=temperature,
         peak_rise_k=adiabatic_rise(wire, peak_a, peak_s),
+        bend_m=smallest_bend(wire),
         withstand_s=withstand_seconds(wire.area_m2, fault, wire.insulation),
         connector_limit_a=allowed,
         connector_margin=allowed / steady_a,
+        connector_ruled_by=rules_connector,
+        contact_k=contact_temperature(leads.connector, steady_a, ambient_k),
         wire_fits_cup=wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001,
-        spark_j=0.5 * load_capacitance_f * full_v**2,
+        spark_j=rush.energy_j,
+        inrush_a=rush.peak_a,
+        inrush_i2t_a2s=rush.i2t_a2s,
+        precharge_ohm=resistor.ohm if resistor else None,
+        precharge_w=resistor.watt if resistor else None,
         fuse=fit_fuse(leads.fuse, steady_a, peak_a, limit, fault, full_v) if leads.fuse else None,
         fuse_least_a=least_rating(steady_a, peak_a),
         options=options,

@@ -140,10 +140,27 @@ class Strip(Part):
         return self.conducts_heat_w_m_k or METAL_CONDUCTIVITY[self.metal]
 
 
+class Conductor(StrEnum):
+    """How the copper of a wire is made up."""
+
+    FINE = "fine-stranded"
+    STRANDED = "stranded"
+    SOLID = "solid"
+
+
 class Wire(Part):
-    """Single insulated stranded copper conductor."""
+    """Single insulated copper conductor.
+
+    Attributes
+    ----------
+    insulation : one of the classes in `insulation.INSULATIONS`, or a name of the user's own.
+    bend_radius_m : smallest radius it may be laid with, on its inside; None is that of its class, see `smallest_bend`.
+    """
 
     kind: ClassVar[str] = "wire"
+    conductor: Conductor = Field(Conductor.FINE, title="Conductor")
+    tinned: bool = Field(False, title="Strands tinned")
+    bend_radius_m: Metres | None = Field(None, title="Smallest bend, inside radius", gt=0)
     gauge: str = Field(title="Gauge", max_length=20)
     area_m2: SquareMetres = Field(title="Copper area")
     resistance_ohm_per_m: OhmsPerMetre = Field(title="Resistance at 20 °C")
@@ -160,8 +177,29 @@ class Keying(StrEnum):
     UNKEYED = "unkeyed"
 
 
+class Contact(StrEnum):
+    """How the contacts of a connector are made; it sets the face that is drawn."""
+
+    TWIN_BULLET = "twin bullet"
+    BULLET = "bare bullets"
+    T_BLADE = "T-blade"
+    MODULAR_BLADE = "modular genderless blades"
+    CRIMP_HOUSING = "crimp housing"
+    MAGNETIC = "magnetic"
+    SCREW = "screw terminals"
+    HOST_PLUG = "many-pin host plug"
+    OTHER = "other"
+
+
 class Connector(Part):
-    """A connector by its class of contact."""
+    """A connector by its class of contact.
+
+    Attributes
+    ----------
+    contact, contact_size_m : kind of contact; diameter of a bullet, width of a blade, pitch of a housing.
+    mating_cycles : how often it may be mated; None is not known.
+    polarity_mark : what tells plus from minus on its body.
+    """
 
     kind: ClassVar[str] = "connector"
     contacts: Count = Field(title="Contacts", ge=1, le=64)
@@ -176,16 +214,49 @@ class Connector(Part):
     cup_depth_m: Metres = Field(title="Depth of the cup", gt=0)
     temperature_max_k: Kelvin = Field(378.15, title="Greatest temperature of the body")
     anti_spark: bool = Field(False, title="Has a spark-limiting contact")
+    contact: Contact = Field(Contact.OTHER, title="Kind of contact")
+    contact_size_m: Metres = Field(0.004, title="Bullet, blade or pitch", gt=0)
+    mating_cycles: Count | None = Field(None, title="Mating cycles", le=1_000_000)
+    polarity_mark: str = Field("", title="Polarity mark", max_length=80)
+
+
+class FuseKind(StrEnum):
+    """How a fuse or breaker is built; it sets how long it lets an overcurrent through."""
+
+    BLADE = "blade"
+    BOLTED = "bolted"
+    TUBE = "ceramic tube"
+    BREAKER = "thermal breaker"
 
 
 class Fuse(Part):
     """A fuse or breaker."""
 
     kind: ClassVar[str] = "fuse"
+    construction: FuseKind = Field(FuseKind.BOLTED, title="Kind")
     rating_a: Amperes = Field(title="Rated current", gt=0)
     voltage_dc_v: Volts = Field(title="Voltage, d.c.", gt=0)
     breaking_a: Amperes = Field(title="Breaking capacity", gt=0)
     resettable: bool = Field(False, title="Can be reset")
+
+
+class Lug(Part):
+    """A crimped ring lug for heavy cable: the conductor areas its barrel takes and the stud it goes on."""
+
+    kind: ClassVar[str] = "lug"
+    area_min_m2: SquareMetres = Field(title="Conductor from")
+    area_max_m2: SquareMetres = Field(title="Conductor to", gt=0)
+    stud_m: Metres = Field(title="Stud", gt=0, le=0.03)
+    barrel_depth_m: Metres = Field(title="Depth of the barrel", gt=0)
+    barrel_outer_m: Metres = Field(title="Barrel, outer diameter", gt=0)
+    palm_width_m: Metres = Field(title="Width at the stud", gt=0)
+    crimps: Count = Field(1, title="Crimps the barrel has room for", ge=1, le=3)
+
+    @model_validator(mode="after")
+    def _in_order(self) -> Self:
+        if self.area_min_m2 > self.area_max_m2:
+            raise ValueError("a lug's smallest conductor is not above its largest")
+        return self
 
 
 class Board(Part):
@@ -219,5 +290,5 @@ class Sleeve(Part):
 
 
 PART_KINDS: dict[str, type[Part]] = {
-    each.kind: each for each in (Cell, Strip, Wire, Connector, Fuse, Board, Sleeve)
+    each.kind: each for each in (Cell, Strip, Wire, Connector, Fuse, Lug, Board, Sleeve)
 }

@@ -48,7 +48,8 @@ def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
             raise Refusal(f"There are no {kind} on the shelf.")
     chosen, option = best_stack(brief, (cell,) if cell else shelf.cells)
     pitch = chosen.diameter_m + chosen.diameter_tolerance_m
-    rows = option.parallel
+    # Flat cells hang together face to face only, so without a space to fit they stand in one row.
+    rows = option.parallel if chosen.is_round else 1
     if brief.box_m:
         length, width, _ = (side - 2 * brief.clearance_m for side in brief.box_m)
         rows = best_rows(

@@ -2,7 +2,7 @@
 
 from typing import TypeVar
 
-from firmcell.core.parts import Board, Cell, Connector, Fuse, Part, Sleeve, Strip, Wire
+from firmcell.core.parts import Board, Cell, Connector, Fuse, Lug, Part, Sleeve, Strip, Wire
 from firmcell.core.quantity import Frozen
 
 P = TypeVar("P", bound=Part)
@@ -16,6 +16,7 @@ class Shelf(Frozen):
     wires: tuple[Wire, ...] = ()
     connectors: tuple[Connector, ...] = ()
     fuses: tuple[Fuse, ...] = ()
+    lugs: tuple[Lug, ...] = ()
     boards: tuple[Board, ...] = ()
     sleeves: tuple[Sleeve, ...] = ()
 

@@ -2,7 +2,6 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from enum import StrEnum
 
 import numpy as np
 from numpy.typing import NDArray
@@ -21,6 +20,7 @@ from firmcell.core.conductors import (
     withstand_seconds,
 )
 from firmcell.core.convection import cylinder_loss
+from firmcell.core.lay import Lay
 from firmcell.core.parts import Wire
 from firmcell.core.refusal import Refusal
 
@@ -29,17 +29,10 @@ SLEEVE_GAP_M, SLEEVE_WALL_M = 0.0005, 0.0005
 """Still air between wire and sleeve, and wall of the sleeve, m; generic class value."""
 AIR_CONDUCTIVITY, SLEEVE_CONDUCTIVITY = 0.027, 0.20
 """W/m·K (still air from memory, Incropera; sleeve generic class value)."""
+LIES_FREE = 0.5
+"""Part of a wire's surface that gives heat off when the other lies on the cells; engineering judgement."""
 INSULATION_HEAT_CAPACITY = 1.7e6
 """J/m³·K of silicone, PVC and XLPE; generic class value (they lie between 1.3e6 and 2.1e6)."""
-
-
-class Lay(StrEnum):
-    """How a wire is laid."""
-
-    FREE = "free air"
-    PAIR = "two together"
-    SLEEVE = "in sleeve"
-    BUNDLE = "bundled"
 
 
 NFPA_75 = {14: 30, 12: 35, 10: 50, 8: 70, 6: 95, 4: 125, 2: 170, 0: 230, -1: 265, -3: 360}
@@ -71,12 +64,27 @@ def rated_current(
     -----
     In a sleeve a layer of still air and the wall come on top of the insulation. A bundle gives its heat off
     over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own insulation;
-    the warmer middle of a large bundle is not counted, so more than about seven err high by up to a tenth.
+    the warmer middle of a large bundle is not counted, so more than about seven err high by up to a tenth. Inside the
+    pack's jacket the wire lies on the cells: half its surface gives heat off, through the sleeve, and `ambient_k` is
+    then what it is in there, such as the greatest temperature of the cells.
     """
     if together < 1:
         raise Refusal("A bundle has at least one wire.")
     limits = np.minimum(limit_k, [w.insulation_limit_k for w in wires])
     return _current_at(wires, limits, ambient_k, lay, together)
+
+
+def working_temperatures(
+    wires: Sequence[Wire], current_a: float, ambient_k: float, lay: Lay, together: int = 1
+) -> Array:
+    """Return for each wire the steady temperature in K of its conductor at `current_a`; 773.15 means it runs away."""
+    return np.asarray(
+        bisect(
+            lambda kelvin: _current_at(wires, kelvin, ambient_k, lay, together) - current_a,
+            np.full(len(wires), ambient_k),
+            np.full(len(wires), 773.15),
+        )
+    )
 
 
 def _current_at(
@@ -90,11 +98,11 @@ def _current_at(
         factor = PAIR_FACTOR if lay is Lay.PAIR else 1.0
         return np.asarray(factor * ampacity(resistance, area, outer, conductor_k, ambient_k))
     barrier, across, share = insulation_barrier(area, outer), outer, 1.0
-    if lay is Lay.SLEEVE:
+    if lay in (Lay.SLEEVE, Lay.JACKET):
         inner, outside = outer + 2 * SLEEVE_GAP_M, outer + 2 * (SLEEVE_GAP_M + SLEEVE_WALL_M)
         barrier = barrier + np.log(inner / outer) / (2 * np.pi * AIR_CONDUCTIVITY)
         barrier = barrier + np.log(outside / inner) / (2 * np.pi * SLEEVE_CONDUCTIVITY)
-        across = outside
+        across, share = outside, LIES_FREE if lay is Lay.JACKET else 1.0
     else:
         across, share = 1.155 * np.sqrt(together) * outer, 1.0 / together
 

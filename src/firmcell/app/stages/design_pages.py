@@ -11,8 +11,9 @@ from firmcell.core.brief import SpaceShape
 from firmcell.core.conductors import awg_area
 from firmcell.core.findings import Stage
 from firmcell.core.joint_work import TOUCH_K, JointWork, joint_work
+from firmcell.core.lay import Lay
 from firmcell.core.stack import compare_cells
-from firmcell.core.wire_rating import ABYC_105, NFPA_75, Lay, rated_current
+from firmcell.core.wire_rating import ABYC_105, NFPA_75, rated_current
 from firmcell.core.wording import (
     amperes,
     celsius,

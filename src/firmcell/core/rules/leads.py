@@ -2,14 +2,21 @@
 
 from collections.abc import Iterator
 
+from firmcell.core.connectors import CUP_SLACK, ConnectorAsk, ranked_connectors
 from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.fuse_curve import melting_i2t, protection
 from firmcell.core.fusing import fit_fuse
-from firmcell.core.leads import connector_limit
-from firmcell.core.parts import Connector, Keying, Wire
+from firmcell.core.insulation import covered, like
+from firmcell.core.joint_work import heating_seconds
+from firmcell.core.parts import Connector, Contact, Keying, Strip, Wire
+from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.strips import StripKind, metal_of
 from firmcell.core.wording import amperes, celsius, figures, percent, square_millimetres, volts
 
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
+FUSE_WITHIN_M = 0.18
+"""Wire before the fuse; common practice for small boats and vehicles, no source."""
 SPARK_J = 0.05
 """Spark energy from which contacts are visibly eaten; common practice, no source."""
 
@@ -19,7 +26,7 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
 
     With another connector if the present one's cup is too small for it.
     """
-    wires = {w.name: w for w in s.shelf.wires}
+    wires = {w.name: w for w in like(s.shelf.wires, s.design.leads.wire)}
     for option in s.analysis.leads.options:
         if option.limit_a < least_a or option.drop_v > s.design.leads.drop_limit_v:
             continue
@@ -45,18 +52,15 @@ def _proposed_wire(s: Situation) -> Cure | None:
 def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
     """The smallest keyed, shrouded pair that carries the load and takes the wire."""
     brief = s.design.brief
-    for part in sorted(s.shelf.connectors, key=lambda c: c.current_continuous_a):
-        if (
-            part.contacts == 2
-            and part.keying is Keying.KEYED
-            and part.pack_half_shrouded
-            and connector_limit(part, brief.ambient_max_k) >= brief.current_steady_a
-            and part.current_peak_a >= brief.current_peak_a
-            and part.wire_area_max_m2 * 1.001 >= wire.area_m2
-            and part.voltage_v >= s.analysis.pack.voltage_full_v
-        ):
-            return part
-    return None
+    ask = ConnectorAsk(
+        brief.current_steady_a,
+        brief.current_peak_a,
+        s.analysis.pack.voltage_full_v,
+        brief.ambient_max_k,
+        wire,
+    )
+    fits = (f for f in ranked_connectors(s.shelf.connectors, ask) if f.fits and not f.marks)
+    return next((f.connector for f in fits if f.connector.contacts == 2), None)
 
 
 def _better_connector(s: Situation) -> Cure | None:
@@ -113,7 +117,7 @@ def connector_overloaded(s: Situation) -> Iterator[Hit]:
     """Connector over its current or voltage."""
     brief, part, f = s.design.brief, s.design.leads.connector, s.analysis.leads
     if brief.current_steady_a > f.connector_limit_a:
-        yield Hit(f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}; "
+        yield Hit(f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, ruled by {f.connector_ruled_by}; "
                   f"{amperes(brief.current_steady_a)} is drawn.", ("connector",), _better_connector(s))  # fmt: skip
     elif brief.current_peak_a > part.current_peak_a:
         yield Hit(f"The connector takes {amperes(part.current_peak_a)} at the peak; {amperes(brief.current_peak_a)} "
@@ -195,7 +199,8 @@ def spark(s: Situation) -> Iterator[Hit]:
     energy = s.analysis.leads.spark_j
     if energy > SPARK_J and not s.design.leads.connector.anti_spark:
         yield Hit(f"Plugging in charges the load's capacitors with {figures(energy)} J through the contacts: "
-                  "use a spark-limiting connector or a precharge resistor.", ("connector",))  # fmt: skip
+                  f"use a spark-limiting connector, or precharge through {figures(s.analysis.leads.precharge_ohm or 0)} Ω, "
+                  f"{figures(s.analysis.leads.precharge_w or 0)} W.", ("connector",))  # fmt: skip
 
 
 @rule("LE-10", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
@@ -207,3 +212,155 @@ def large_loss(s: Situation) -> Iterator[Hit]:
     if share > 0.05:
         yield Hit(f"{percent(share)} of the voltage is lost inside at the steady current: "
                   f"{figures(p.heat_steady_w)} W of heat in cells and strips.")  # fmt: skip
+
+
+@rule("LE-11", Stage.LEADS, Severity.STOP, source=COMMON_PRACTICE,
+      reason="Mated by mistake, charger and load meet with plus on minus.")  # fmt: skip
+def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
+    """Charge and discharge connectors of one kind with different pin order."""
+    leads = s.design.leads
+    if (
+        leads.charge_connector is not None
+        and not leads.charge_same_pins
+        and leads.charge_connector == leads.connector
+    ):
+        other = next(
+            (c for c in s.shelf.connectors if c.contact is not leads.connector.contact and c.keying is Keying.KEYED
+             and c.pack_half_shrouded and c.contacts == 2 and c.current_continuous_a >= s.design.charge_current_a),
+            None,
+        )  # fmt: skip
+        cure = (
+            Cure(f"Take a {other.name} for the charger", (("leads.charge_connector", other),))
+            if other
+            else None
+        )
+        yield Hit(
+            f"Charger and load have the same {leads.connector.name} with plus and minus exchanged.",
+            ("connector",),
+            cure,
+        )
+
+
+@rule("LE-12", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Each adapter is two more pairs of contacts to warm, to come loose and to be made up with the poles exchanged.")  # fmt: skip
+def adapter_chain(s: Situation) -> Iterator[Hit]:
+    """Adapters between pack and load."""
+    leads = s.design.leads
+    if leads.adapters:
+        lost = 2 * leads.connector.contact_resistance_ohm * leads.adapters * s.design.brief.current_steady_a
+        words = "An adapter" if leads.adapters == 1 else f"A chain of {leads.adapters} adapters"
+        severity = Severity.NOTE if leads.adapters == 1 else Severity.ATTENTION
+        yield Hit(
+            f"{words} between pack and load loses {figures(lost * 1e3)} mV at the steady current; change the connector instead.",
+            ("connector",), Cure("No adapter", (("leads.adapters", 0),)), severity,
+        )  # fmt: skip
+
+
+@rule("LE-13", Stage.LEADS, Severity.STOP, source="60 V d.c., IEC 62368-1 ES1 limit (value from memory)",
+      reason="Above it touching both contacts can hurt.")  # fmt: skip
+def touchable_above_the_limit(s: Situation) -> Iterator[Hit]:
+    """A bare or unkeyed connector on a pack of more than the touch limit."""
+    full, part = s.analysis.pack.voltage_full_v, s.design.leads.connector
+    if full > TOUCH_LIMIT_V and (not part.pack_half_shrouded or part.contact is Contact.BULLET):
+        yield Hit(
+            f"The full pack gives {volts(full)}, over {volts(TOUCH_LIMIT_V)}: its connector must be one body with "
+            "contacts out of reach of a finger.", ("connector",), _better_connector(s),
+        )  # fmt: skip
+
+
+@rule("LE-14", Stage.LEADS, Severity.ATTENTION,
+      source="time-current bands in the manner of ISO 8820, IEC 60364-4-43 k²S², values from memory",
+      reason="At those currents the wire or strip is damaged before the fuse opens.")  # fmt: skip
+def fuse_too_slow(s: Situation) -> Iterator[Hit]:
+    """A fuse that may open later than the wire or the strip stands."""
+    p, fuse, found = s.analysis.protection, s.design.leads.fuse, s.analysis.leads.fuse
+    if p is None or fuse is None or found is None or not found.protects_wire:
+        return
+    if p.slow_from_a is not None and p.slow_to_a is not None:
+        yield Hit(
+            f"Between {amperes(p.slow_from_a)} and {amperes(p.slow_to_a)} the {fuse.name} may open later than the "
+            f"{s.design.leads.wire.gauge} wire stands.", ("fuse",), _quicker(s),
+        )  # fmt: skip
+    if p.strip_from_a is not None:
+        yield Hit(
+            f"From {amperes(p.strip_from_a)} the {fuse.name} may open later than the collecting strip stands.", ("fuse",),
+            _quicker(s),
+        )  # fmt: skip
+
+
+def _quicker(s: Situation) -> Cure | None:
+    """A fuse that fits and is quick enough, or the next heavier wire."""
+    a, brief, leads = s.analysis, s.design.brief, s.design.leads
+    strip = (
+        *metal_of(a.layout, s.design.joining, StripKind.COLLECTOR),
+        max([p.lead_share for p in a.strips if p.lead_share], default=1.0),
+    )
+    for fuse in sorted(s.shelf.fuses, key=lambda f: (f.resettable, f.rating_a)):
+        fit = fit_fuse(
+            fuse, brief.current_steady_a, brief.current_peak_a, a.leads.limit_a, a.pack.short_circuit_a,
+            a.pack.voltage_full_v,
+        )  # fmt: skip
+        if not fit.fits or fuse == leads.fuse:
+            continue
+        found = protection(
+            fuse, leads.wire, leads.lay, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
+            a.pack.short_circuit_a, a.leads.inrush_i2t_a2s,
+        )  # fmt: skip
+        if found.slow_from_a is None and found.strip_from_a is None:
+            return Cure(f"Take a {fuse.name}", (("leads.fuse", fuse),))
+    return _heavier_for_fuse(s, strip)
+
+
+def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Cure | None:
+    """The next heavier wire in the same covering that the present fuse protects and the connector takes."""
+    a, brief, leads = s.analysis, s.design.brief, s.design.leads
+    if leads.fuse is None:
+        return None
+    for wire in sorted(like(s.shelf.wires, leads.wire), key=lambda w: w.area_m2):
+        if not leads.wire.area_m2 < wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK:
+            continue
+        found = protection(
+            leads.fuse, wire, leads.lay, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
+            a.pack.short_circuit_a, a.leads.inrush_i2t_a2s,
+        )  # fmt: skip
+        if found.slow_from_a is None and found.strip_from_a is None:
+            return Cure(f"Take {wire.name}", (("leads.wire", wire),))
+    return None
+
+
+@rule("LE-15", Stage.LEADS, Severity.ATTENTION, source="∫i²dt = CV²/2R against the fuse's melting I²t; " + COMMON_PRACTICE,
+      reason="It blows, or ages a little at each plugging in and blows one day in use.")  # fmt: skip
+def inrush_ages_fuse(s: Situation) -> Iterator[Hit]:
+    """The rush into the load's capacitors is much of what melts the fuse."""
+    p, fuse = s.analysis.protection, s.design.leads.fuse
+    if p is not None and fuse is not None and p.inrush_share > 1:
+        yield Hit(
+            f"Plugging in lets {figures(s.analysis.leads.inrush_i2t_a2s)} A²s through the {fuse.name}, which melts from "
+            f"{figures(melting_i2t(fuse))} A²s: precharge with {figures(s.analysis.leads.precharge_ohm or 0)} Ω.", ("fuse",),
+        )  # fmt: skip
+
+
+@rule("LE-16", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="What lies between pack and fuse is protected by nothing.")  # fmt: skip
+def fuse_far_away(s: Situation) -> Iterator[Hit]:
+    """Much wire before the fuse."""
+    leads = s.design.leads
+    if leads.fuse is not None and leads.fuse_at_m > FUSE_WITHIN_M:
+        yield Hit(
+            f"{figures(leads.fuse_at_m * 1e3)} mm of wire lie between pack and fuse; within {FUSE_WITHIN_M * 1e3:.0f} mm is right, "
+            "with a second sleeve over that part.", ("fuse",),
+            Cure("Put the fuse at the pack", (("leads.fuse_at_m", 0.05),)),
+        )  # fmt: skip
+
+
+@rule("LE-17", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
+      reason="The insulation draws back or melts while the cup comes to heat, and bare copper is left.")  # fmt: skip
+def insulation_melts_at_the_iron(s: Situation) -> Iterator[Hit]:
+    """PVC on a wire that is soldered into a large cup."""
+    wire = s.design.leads.wire
+    if wire.insulation.startswith("PVC") and wire.area_m2 > 1.5e-6:
+        silicone = covered(wire, "silicone", wire.conductor, wire.tinned)
+        yield Hit(
+            f"{wire.gauge} with {wire.insulation} is soldered for about {heating_seconds(wire.area_m2):.0f} s: the insulation "
+            "draws back.", ("lead:plus",), Cure("Take silicone", (("leads.wire", silicone),)),
+        )  # fmt: skip
