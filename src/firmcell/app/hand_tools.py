@@ -37,7 +37,7 @@ class HandTools(QObject):
     told = Signal(str)
 
     def __init__(
-        self, view: PackView, session: Callable[[], Session | None], faces: Callable[[], list[Face | None]]
+        self, view: PackView, session: Callable[[], Session | None], faces: Callable[[], list[Face | str]]
     ) -> None:
         super().__init__(view)
         self.view, self._session, self._faces = view, session, faces
@@ -57,7 +57,7 @@ class HandTools(QObject):
     def stroke(self, g: Gesture) -> None:
         """Apply the tool along one stroke of the mouse."""
         session, face = self._session(), self._faces()[g.face]
-        if session is None or face is None:
+        if session is None or not isinstance(face, Face):
             return
         cells = _cells(g.refs)
         tool = self.view.tool
@@ -175,7 +175,7 @@ class HandTools(QObject):
 
     def _face_up(self) -> Face:
         """The face that strips are drawn on by keyboard: the first one shown."""
-        return next((f for f in self._faces() if f is not None), Face.TOP)
+        return next((f for f in self._faces() if isinstance(f, Face)), Face.TOP)
 
     def _take_up(self, ref: str) -> None:
         if ref not in self._taken:

@@ -16,6 +16,7 @@ from firmcell.core.drawing import Drawing
 from firmcell.core.events import Event, Payload
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Finding, Severity, Situation, Stage
+from firmcell.core.lead_picture import lead_drawing
 from firmcell.core.measured import as_measured
 from firmcell.core.metal import Metal, metal_state
 from firmcell.core.passing import obstacle, wanted_records
@@ -161,6 +162,7 @@ class Session(QObject):
         self.analysis = analyse(self.design, self.shelf)
         self.steps = new_pack_steps(self.design, self.analysis)
         self._faces: dict[Face, Drawing] = {}
+        self._pictures: dict[str, Drawing] = {}
         self.metal = None
         self._judge()
         self._settle.start()
@@ -188,9 +190,14 @@ class Session(QObject):
             self._faces[face] = face_drawing(self.design, self.analysis, face)
         return self._faces[face]
 
-    def section(self) -> Drawing:
-        """The cut through the pack."""
-        return section_drawing(self.design, self.analysis)
+    def picture(self, what: Face | str) -> Drawing:
+        """A face, the "section" or the "leads"; each made once for an analysis."""
+        if isinstance(what, Face):
+            return self.face(what)
+        if what not in self._pictures:
+            make = {"section": section_drawing, "leads": lead_drawing}[what]
+            self._pictures[what] = make(self.design, self.analysis)
+        return self._pictures[what]
 
     def _judge(self) -> None:
         self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf, self.metal))

@@ -84,6 +84,13 @@ LIGHT = Palette(
         "mark.plus": ("#7d2406", None, 0), "mark.minus": ("#0f3a5c", None, 0), "label.cell": ("#4b565b", None, 0),
         "label.group": ("#ffffff", None, 0), "label.group.back": ("#20282b", None, 0),
         "label.tap": ("#ffffff", None, 0), "label.tap.back": ("#5a4089", None, 0), "label.board": ("#ffffff", None, 0),
+        "face.body": ("#4a5a60", "#20282b", 0.2), "face.hole": ("#12181a", None, 0), "face.contact": ("#d9b45a", "#6d4715", 0.12),
+        "face.sleeve.plus": ("#b23a14", "#5f1d08", 0.15), "face.sleeve.minus": ("#2a3338", "#0f1416", 0.15), "face.key": ("#8d9598", "#20282b", 0.1),
+        "face.mark": ("#f3ead2", None, 0), "face.magnet": ("#8d9598", "#20282b", 0.15), "face.letter": ("#f3ead2", None, 0), "face.letter.dark": ("#20282b", None, 0),
+        "face.plus": ("#9a2f0c", None, 0), "face.minus": ("#20282b", None, 0),
+        "lead.contact": ("#d9b45a", "#6d4715", 0.2), "lead.sleeve": (None, "#5d7f96", 0.5), "lead.fuse": ("#efe6cf", "#6d4715", 0.4), "lead.fuse.text": ("#20282b", None, 0),
+        "wiring.body": ("#f6f1e1", "#6b7478", 0.35), "wiring.plus": ("#b23a14", None, 0), "wiring.minus": ("#2a3338", None, 0), "wiring.line": ("#59646a", None, 0),
+        "wiring.text": ("#20282b", None, 0), "wiring.quiet": ("#59646a", None, 0), "wiring.nail": ("#8d9598", "#3c4447", 0.2), "ntc": ("#d98a1f", "#6d4715", 0.3),
         "label.dimension": ("#3c474c", None, 0), "label.title": ("#20282b", None, 0), "dimension": ("#59646a", None, 0),
     },
 )  # fmt: skip
@@ -114,11 +121,23 @@ DARK = Palette(
         "mark.plus": ("#7d2406", None, 0), "mark.minus": ("#0b2f4d", None, 0), "label.cell": ("#1b2225", None, 0),
         "label.group": ("#16201f", None, 0), "label.group.back": ("#f0dfae", None, 0),
         "label.tap": ("#1b1430", None, 0), "label.tap.back": ("#c3adf2", None, 0), "label.board": ("#ffffff", None, 0),
+        "face.body": ("#5d6e74", "#c3c9c6", 0.2), "face.hole": ("#0c1012", None, 0), "face.contact": ("#f0d68c", "#6d4715", 0.12),
+        "face.sleeve.plus": ("#dd6137", "#ffb59a", 0.15), "face.sleeve.minus": ("#0c1012", "#93a0a5", 0.15), "face.key": ("#9aa3a6", "#20282b", 0.1),
+        "face.mark": ("#f3ead2", None, 0), "face.magnet": ("#868f92", "#23292b", 0.15), "face.letter": ("#f3ead2", None, 0), "face.letter.dark": ("#ece6d6", None, 0),
+        "face.plus": ("#ff9b78", None, 0), "face.minus": ("#d9e2e6", None, 0),
+        "lead.contact": ("#f0d68c", "#6d4715", 0.2), "lead.sleeve": (None, "#86a7c0", 0.5), "lead.fuse": ("#4a4638", "#f0d68c", 0.4), "lead.fuse.text": ("#ece6d6", None, 0),
+        "wiring.body": ("#272f33", "#8b979b", 0.35), "wiring.plus": ("#dd6137", None, 0), "wiring.minus": ("#93a0a5", None, 0), "wiring.line": ("#a3aeb0", None, 0),
+        "wiring.text": ("#ece6d6", None, 0), "wiring.quiet": ("#a3aeb0", None, 0), "wiring.nail": ("#868f92", "#23292b", 0.2), "ntc": ("#f0b84a", "#5e3b10", 0.3),
         "label.dimension": ("#c3c9c6", None, 0), "label.title": ("#ece6d6", None, 0), "dimension": ("#a3aeb0", None, 0),
     },
 )  # fmt: skip
 
 PALETTES = {"light": LIGHT, "dark": DARK}
+
+for _palette in PALETTES.values():
+    # The wire of the lead picture is toned by its temperature.
+    for _tone, _colour in enumerate(_palette.ramp_colours(12)):
+        _palette.roles[f"heat.{_tone}"] = (_colour.name(), None, 0)
 
 
 def load_fonts() -> None:

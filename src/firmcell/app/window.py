@@ -544,7 +544,7 @@ class MainWindow(QMainWindow):
         paint = stage_paint(self.stage, design, analysis, session.state, session.steps, current)
         if self.view.tool is Tool.STRIP:
             paint = with_strips(paint)
-        self.view.show_faces([session.face(f) if f else session.section() for f in faces], paint)
+        self.view.show_faces([session.picture(f) for f in faces], paint)
         self._paint_metal()
         self._show_card(self.view.selected)
         self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
@@ -569,15 +569,19 @@ class MainWindow(QMainWindow):
         )  # fmt: skip
         self._show_title()
 
-    def _faces_shown(self) -> list[Face | None]:
-        """The faces on the picture in order; None is the section."""
+    def _faces_shown(self) -> list[Face | str]:
+        """What is on the picture in order: faces, "section", or "leads"."""
         current = self._bench().step if self.session and self.stage is Stage.BENCH else None
         if self._bench_mode and current and current.face:
             # At the bench only the face that lies up now is shown.
             return [current.face]
         if self.stage is Stage.JACKET:
-            return [Face.TOP, None]
-        return [Face.TOP, Face.BOTTOM, *([None] if self.section_action.isChecked() else [])]
+            return [Face.TOP, "section"]
+        if self.stage is Stage.LEADS:
+            assert self.session is not None
+            taps = self.session.analysis.guard.taps
+            return ["leads", *dict.fromkeys((taps[-1].face, taps[0].face))]
+        return [Face.TOP, Face.BOTTOM, *(["section"] if self.section_action.isChecked() else [])]
 
     def take_tool(self, tool: Tool) -> None:
         """Take up a tool for the picture of the Stack stage."""
@@ -606,7 +610,8 @@ class MainWindow(QMainWindow):
         paint = metal_paint(
             session.metal, loaded, page.shown, session.design.arrangement.turn_axis, page.failure_shares()
         )
-        self.view.show_bands([paint.bands[f] if f else () for f in self._faces_shown()], paint.scale)
+        bands = [paint.bands[f] if isinstance(f, Face) else () for f in self._faces_shown()]
+        self.view.show_bands(bands, paint.scale)
 
     def _show_title(self) -> None:
         if self.session is None:

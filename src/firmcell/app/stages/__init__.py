@@ -6,8 +6,8 @@ from firmcell.app.stages.design_pages import (
     CellsPage,
     GuardPage,
     JacketPage,
-    LeadsPage,
 )
+from firmcell.app.stages.leads_page import LeadsPage
 from firmcell.app.stages.metal_page import MetalPage
 from firmcell.app.stages.page import Page
 from firmcell.app.stages.passport import PassportPage

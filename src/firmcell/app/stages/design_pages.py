@@ -1,22 +1,13 @@
-"""The pages from brief to jacket: fields, figures and tables over the design."""
+"""The pages of brief, cells, guard and jacket: fields, figures and tables over the design."""
 
-import numpy as np
-from PySide6.QtWidgets import QPushButton, QWidget
+from PySide6.QtWidgets import QPushButton
 
-from firmcell.app.plots import Plot
-from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
-from firmcell.app.theme import PALETTES
 from firmcell.core.brief import SpaceShape
-from firmcell.core.conductors import awg_area
 from firmcell.core.findings import Stage
-from firmcell.core.joint_work import TOUCH_K, JointWork, joint_work
-from firmcell.core.lay import Lay
 from firmcell.core.stack import compare_cells
-from firmcell.core.wire_rating import ABYC_105, NFPA_75, rated_current
 from firmcell.core.wording import (
     amperes,
-    celsius,
     figures,
     kilograms,
     millimetres,
@@ -148,145 +139,6 @@ class CellsPage(Page):
         if choice.option:
             edits += choice.option.edits
         self.session.edit_all(edits, f"Take {name}")
-
-
-class LeadsPage(Page):
-    """Wire, connector and fuse."""
-
-    stage, heading = Stage.LEADS, "Leads: wire, connector, fuse"
-
-    def build(self) -> None:
-        s = self.session
-        self.section("Main leads")
-        for name in ("wire", "length_m", "drop_limit_v", "limit_k"):
-            self.field(f"leads.{name}")
-        self.figures(
-            ("Carries", lambda: f"{amperes(s.analysis.leads.limit_a)} by heat balance; {amperes(s.design.brief.current_steady_a)} drawn"),
-            ("Warms to", lambda: f"{celsius(s.analysis.leads.temperature_k)}, and {s.analysis.leads.peak_rise_k:.0f} K more in the peak at most"),
-            ("Loses", lambda: f"{figures(s.analysis.leads.drop_steady_v * 1e3)} mV steady, {figures(s.analysis.leads.drop_peak_v * 1e3)} mV at the peak"),
-            ("In a short", lambda: f"about {amperes(s.analysis.pack.short_circuit_a)}; the wire withstands it {figures(s.analysis.leads.withstand_s, 2)} s"),
-            ("Proposed", lambda: f"{s.analysis.leads.proposed_wire or 'none'}; ruled by {s.analysis.leads.rules_gauge}"),
-        )  # fmt: skip
-        self.gauges = self.table(
-            ("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4
-        )
-        self.gauges.chosen.connect(self._take)
-        self._chart: Plot | None = None
-        self.chart_here = QWidget()
-        self.body.addWidget(self.chart_here)
-        self.chart_button = self.button(
-            "Show the c&hart", self.show_chart, "Current against copper area, with published tables as marks"
-        )
-        self.body.addWidget(self.chart_button)
-        self.section("Connector")
-        self.field("leads.connector")
-        self.figures(
-            ("On the pack", lambda: s.design.leads.connector.pack_half),
-            ("Carries", lambda: f"{amperes(s.analysis.leads.connector_limit_a)} at {celsius(s.design.brief.ambient_max_k)}, "
-                                f"{s.analysis.leads.connector_margin:.2f} times the steady current"),
-            ("Spark", lambda: f"{figures(s.analysis.leads.spark_j)} J at plugging in"),
-        )  # fmt: skip
-        self.section("At the bench: this joint")
-        self.figures(
-            ("Iron", lambda: self._iron()),
-            ("Strip", lambda: f"{millimetres(self._work().strip_m)} for the cup; a crimp barrel's depth and 1 mm"),
-            ("Sleeve", lambda: self._joint_sleeve()),
-            ("Heat runs", lambda: self._heat_runs()),
-            ("Crimped instead", lambda: self._pull()),
-        )  # fmt: skip
-        self.section("Fuse")
-        self.field("leads.fuse")
-        self.field("leads.fuse_holder_ohm")
-        self.figures(
-            ("Rating", lambda: f"from {amperes(s.analysis.leads.fuse_least_a)} (carries the load) to {amperes(s.analysis.leads.limit_a)} (protects the wire)"),
-            ("Must break", lambda: f"{amperes(s.analysis.pack.short_circuit_a)} at {volts(s.analysis.pack.voltage_full_v)} d.c."),
-        )  # fmt: skip
-
-    def refresh_more(self) -> None:
-        rows = []
-        present, needed = self.session.design.leads.wire.name, self.session.design.brief.current_steady_a
-        for o in self.session.analysis.leads.options:
-            if o.limit_a < HOPELESS * needed and o.wire != present:
-                continue
-            verdict = "good" if o.good else "cup too small" if not o.fits_connector else "too thin"
-            hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
-            rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))
-        self.gauges.set_rows(rows)
-        if self._chart is not None:
-            self._draw_chart(self._chart)
-
-    def _work(self) -> JointWork:
-        leads = self.session.design.leads
-        return joint_work(leads.wire, leads.connector, leads.length_m)
-
-    def _iron(self) -> str:
-        work = self._work()
-        return (
-            f"{work.iron_class_w} W or more (needs {work.iron_w:.0f} W), wide tip at 370–400 °C, about {work.seconds:.0f} s "
-            "to come to heat: much heat for a short time"
-        )
-
-    def _joint_sleeve(self) -> str:
-        sleeve = self._work().sleeve
-        if sleeve is None:
-            return "no stock size slides over the contact and grips the wire: put it on before the contact"
-        return (
-            f"{millimetres(sleeve.supplied_m)} shrinking to {millimetres(sleeve.recovered_m)}, cut {millimetres(sleeve.cut_m)}; "
-            "on the wire first, far back from the heat"
-        )
-
-    def _heat_runs(self) -> str:
-        rise = self._work().far_rise_k
-        length = self.session.design.leads.length_m
-        if rise > TOUCH_K:
-            return f"up to {rise:.0f} K at the pack through {millimetres(length)} of wire: solder it before it is on the pack, or clamp a heat sink on"
-        return f"at most {max(rise, 0.0):.1f} K at the pack through {millimetres(length)} of wire"
-
-    def _pull(self) -> str:
-        work = self._work()
-        if work.pull_n is None:
-            return "outside the tables of pull-out forces"
-        return f"must hold {work.pull_n:.0f} N ({work.pull_source})"
-
-    def show_chart(self) -> None:
-        """Make the chart of current against gauge, once."""
-        if self._chart is None:
-            palette = PALETTES["dark" if self.palette().window().color().lightness() < 128 else "light"]
-            self._chart = Plot("Current against copper area", "copper area, mm²", "current, A", palette)
-            self._chart.plot.setLogMode(x=True, y=True)
-            self.body.insertWidget(self.body.indexOf(self.chart_here), self._chart)
-            self.chart_button.hide()
-            self._draw_chart(self._chart)
-
-    def _draw_chart(self, chart: Plot) -> None:
-        brief, leads = self.session.design.brief, self.session.design.leads
-        wires = sorted(self.session.shelf.wires, key=lambda w: w.area_m2)
-        area = np.array([w.area_m2 * 1e6 for w in wires])
-        chart.clear()
-        chart.plain_ticks("left", (1, 2, 5, 10, 20, 50, 100, 200, 500))
-        chart.plain_ticks("bottom", (0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100))
-        p = chart.palette_now
-        for lay, colour in ((Lay.FREE, p.accent), (Lay.PAIR, p.good), (Lay.SLEEVE, p.note)):
-            chart.line(area, rated_current(wires, leads.limit_k, brief.ambient_max_k, lay), lay.value, colour)
-        for (name, table), symbol, colour in zip(
-            (("NFPA 70 310.17, 75 °C", NFPA_75), ("ABYC E-11, 105 °C", ABYC_105)),
-            ("o", "t"),
-            (p.stop, p.attention),
-            strict=True,
-        ):
-            chart.marks(
-                awg_area(list(table)) * 1e6, np.array(list(table.values()), dtype=float), name, symbol, colour
-            )
-        ends = area[[0, -1]]
-        chart.line(ends, np.full(2, brief.current_steady_a), "steady current", p.ink, dashed=True)
-        chart.marks(
-            np.array([leads.wire.area_m2 * 1e6]), np.array([brief.current_steady_a]), "this lead", "s", p.ink
-        )
-
-    def _take(self, name: str) -> None:
-        wire = next((w for w in self.session.shelf.wires if w.name == name), None)
-        if wire:
-            guarded(lambda: self.session.edit("leads.wire", wire, f"Take {name}"), self.session.refused.emit)
 
 
 class GuardPage(Page):

@@ -13,6 +13,12 @@ class Ink:
     dashed: bool = False
 
 
+HEAT = (
+    "#1b2a5c", "#21406d", "#27557e", "#34698a", "#497c88", "#5f8f86", "#809875", "#a0a167", "#bdad58", "#d2ba54",
+    "#e9c84f", "#ffd54a",
+)  # fmt: skip
+"""Cool to warm on paper, lightness rising all the way."""
+
 PAPER: dict[str, Ink] = {
     "outline.jacket": Ink("#f7f5ef", "#5d6468", 0.3),
     "space.edge": Ink("#fbfaf6", "#24313a", 0.4),
@@ -72,5 +78,30 @@ PAPER: dict[str, Ink] = {
     "label.board": Ink("#ffffff"),
     "label.dimension": Ink("#24313a"),
     "label.title": Ink("#24313a"),
+    "face.body": Ink("#d9dedd", "#24313a", 0.2),
+    "face.hole": Ink("#24313a"),
+    "face.contact": Ink("#d9b45a", "#6d4715", 0.12),
+    "face.sleeve.plus": Ink("#e4b79f", "#8c3a12", 0.2),
+    "face.sleeve.minus": Ink("#8f9496", "#24313a", 0.2),
+    "face.key": Ink("#8f9496", "#24313a", 0.1),
+    "face.mark": Ink("#24313a"),
+    "face.magnet": Ink("#b3b8b9", "#3f4547", 0.15),
+    "face.letter": Ink("#24313a"),
+    "face.letter.dark": Ink("#24313a"),
+    "face.plus": Ink("#8c2f0b"),
+    "face.minus": Ink("#24313a"),
+    "lead.contact": Ink("#d9b45a", "#6d4715", 0.2),
+    "lead.sleeve": Ink(None, "#1f4a6b", 0.4),
+    "lead.fuse": Ink("#f3efe2", "#6d4715", 0.3),
+    "lead.fuse.text": Ink("#24313a"),
+    "wiring.body": Ink("#fbfaf6", "#5d6468", 0.3),
+    "wiring.plus": Ink(None, "#b3401a"),
+    "wiring.minus": Ink(None, "#24313a"),
+    "wiring.line": Ink(None, "#5d6468"),
+    "wiring.text": Ink("#24313a"),
+    "wiring.quiet": Ink("#5d6468"),
+    "wiring.nail": Ink("#b3b8b9", "#3f4547", 0.2),
+    "ntc": Ink("#d9b45a", "#8a5a00", 0.3),
+    **{f"heat.{tone}": Ink(None, shade) for tone, shade in enumerate(HEAT)},
     "dimension": Ink(None, "#24313a"),
 }

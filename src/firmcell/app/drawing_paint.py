@@ -1,0 +1,42 @@
+"""Paint a drawing into a box of the screen: small pictures in lists, where no hand reaches into them."""
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QFont, QPainter, QPen, QPolygonF
+
+from firmcell.app.theme import FAMILY, Palette
+from firmcell.core.drawing import Area, Disc, Drawing, Label
+
+
+def paint_drawing(painter: QPainter, drawing: Drawing, box: QRectF, palette: Palette) -> None:
+    """Paint `drawing` as large as it fits into `box`, upright, in the middle."""
+    x0, y0, x1, y1 = drawing.bounds
+    scale = min(box.width() / max(x1 - x0, 1e-6), box.height() / max(y1 - y0, 1e-6))
+    middle = box.center()
+
+    def place(x: float, y: float) -> QPointF:
+        return QPointF(middle.x() + (x - (x0 + x1) / 2) * scale, middle.y() - (y - (y0 + y1) / 2) * scale)
+
+    painter.save()
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    for shape in drawing.shapes:
+        fill, line, width = palette.roles.get(shape.role, (palette.ink, None, 0.0))
+        painter.setBrush(QColor(fill) if fill else Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(QColor(line), max(width * scale, 0.8)) if line else Qt.PenStyle.NoPen)
+        if isinstance(shape, Disc):
+            painter.drawEllipse(place(*shape.centre), shape.radius * scale, shape.radius * scale)
+        elif isinstance(shape, Area):
+            painter.drawPolygon(QPolygonF([place(*p) for p in shape.points]))
+        elif isinstance(shape, Label):
+            font = QFont(FAMILY)
+            font.setPixelSize(max(round(shape.height * scale * 1.25), 1))
+            font.setWeight(QFont.Weight.DemiBold)
+            painter.setFont(font)
+            painter.setPen(QColor(fill or palette.ink))
+            at = place(*shape.centre)
+            painter.drawText(
+                QRectF(at.x() - 200, at.y() - 100, 400, 200), Qt.AlignmentFlag.AlignCenter, shape.text
+            )
+        else:
+            painter.setPen(QPen(QColor(fill or line or palette.ink), max(shape.width * scale, 1.0)))
+            painter.drawPolyline(QPolygonF([place(*p) for p in shape.points]))
+    painter.restore()
