@@ -5,6 +5,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import (
+    QComboBox,
     QDialog,
     QDialogButtonBox,
     QFileDialog,
@@ -21,6 +22,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.fields import RecordForm
 from firmcell.app.theme import sized
 from firmcell.core.brief import Brief
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.refusal import Refusal
 from firmcell.store.jobfile import SUFFIX
 from firmcell.store.sentences import first_fault
@@ -32,15 +34,26 @@ class NewPackDialog(QDialog):
 
     def __init__(self, system: System, folder: Path, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setWindowTitle("New pack")
+        self.setWindowTitle("New job")
         self.brief: Brief | None = None
+        self.job_kind = JobKind.NEW_PACK
         self.path = folder / f"new-pack{SUFFIX}"
         layout = QVBoxLayout(self)
-        title = QLabel("What is asked of the pack?")
+        title = QLabel("What is to be done, and what is asked of it?")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
         layout.addWidget(title)
+        kinds = QHBoxLayout()
+        label = QLabel("&Kind of job")
+        self.kinds = QComboBox()
+        self.kinds.addItems([kind.value for kind in JobKind])
+        self.kinds.setAccessibleName("Kind of job")
+        label.setBuddy(self.kinds)
+        kinds.addWidget(label)
+        kinds.addWidget(self.kinds, 1)
+        layout.addLayout(kinds)
         words = QLabel(
-            "A first design is made from this: the lightest cell and stack that does it. Everything can be changed after."
+            "A first design is made from this: for a pack the lightest cell and stack that does it, for leads wire, connector and fuse. "
+            "Everything can be changed after."
         )
         words.setWordWrap(True)
         words.setObjectName("quiet")
@@ -66,7 +79,7 @@ class NewPackDialog(QDialog):
         self.fault.setWordWrap(True)
         layout.addWidget(self.fault)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
-        make = QPushButton("Make the pack")
+        make = QPushButton("Make the job")
         make.setProperty("main", "true")
         make.setAutoDefault(False)
         buttons.addButton(make, QDialogButtonBox.ButtonRole.AcceptRole)
@@ -87,6 +100,7 @@ class NewPackDialog(QDialog):
     def accept(self) -> None:
         try:
             self.brief = self._read()
+            self.job_kind = list(JobKind)[self.kinds.currentIndex()]
             self.path = job_path(self.file.text())
         except Refusal as refusal:
             self.fault.setText(refusal.sentence)

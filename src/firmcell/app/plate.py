@@ -101,6 +101,7 @@ class StageRail(QWidget):
         super().__init__(parent)
         self._palette = palette
         self._states: dict[Stage, tuple[str, int]] = {}
+        self._stages: tuple[Stage, ...] = tuple(Stage)
         self.current = Stage.BRIEF
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Stages")
@@ -116,6 +117,11 @@ class StageRail(QWidget):
     def set_palette(self, palette: Palette) -> None:
         """Change the colours."""
         self._palette = palette
+        self.update()
+
+    def show_stages(self, stages: tuple[Stage, ...]) -> None:
+        """Show just these stages; a job of another kind has fewer."""
+        self._stages = stages
         self.update()
 
     def show_states(self, states: dict[Stage, tuple[str, int]]) -> None:
@@ -147,7 +153,7 @@ class StageRail(QWidget):
         painter.setPen(QPen(p.colour("rule"), 1))
         painter.drawLine(QPointF(self.width() - 0.5, 0), QPointF(self.width() - 0.5, self.height()))
         row = self._row()
-        for number, stage in enumerate(Stage):
+        for number, stage in enumerate(self._stages):
             self._paint_row(painter, QRectF(0, number * row, self.width(), row), stage, number)
 
     def _paint_row(self, painter: QPainter, box: QRectF, stage: Stage, number: int) -> None:
@@ -182,12 +188,12 @@ class StageRail(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         number = int(event.position().y() / self._row())
-        if 0 <= number < len(Stage):
-            self.chosen.emit(list(Stage)[number])
+        if 0 <= number < len(self._stages):
+            self.chosen.emit(self._stages[number])
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
-        stages = list(Stage)
-        now = stages.index(self.current)
+        stages = list(self._stages)
+        now = stages.index(self.current) if self.current in stages else 0
         if event.key() == Qt.Key.Key_Down:
             self.chosen.emit(stages[min(now + 1, len(stages) - 1)])
         elif event.key() == Qt.Key.Key_Up:

@@ -24,7 +24,8 @@ from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
 from firmcell.core.section_picture import section_drawing
 from firmcell.core.shelf import Shelf
-from firmcell.core.steps import Step, new_pack_steps, next_step
+from firmcell.core.steps import Step, next_step
+from firmcell.core.work_plan import steps_of
 from firmcell.store.jobfile import JobFile
 from firmcell.store.sentences import first_fault
 
@@ -160,7 +161,7 @@ class Session(QObject):
 
     def _analyse(self) -> None:
         self.analysis = analyse(self.design, self.shelf)
-        self.steps = new_pack_steps(self.design, self.analysis)
+        self.steps = steps_of(self.design, self.analysis)
         self._faces: dict[Face, Drawing] = {}
         self._pictures: dict[str, Drawing] = {}
         self.metal = None

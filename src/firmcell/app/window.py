@@ -35,8 +35,10 @@ from firmcell.core.brief import Brief, SpaceShape
 from firmcell.core.describe import describe
 from firmcell.core.design import Face, TurnAxis
 from firmcell.core.findings import Finding, Severity, Stage
+from firmcell.core.job_kinds import WITHOUT_PACK, stages_of
 from firmcell.core.metal_paint import metal_paint
-from firmcell.core.propose import propose
+from firmcell.core.other_jobs import JobKind
+from firmcell.core.propose import as_job, propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
 from firmcell.core.stage_paint import stage_paint, with_strips
@@ -71,6 +73,7 @@ class MainWindow(QMainWindow):
         self.look: Palette = PALETTES.get(str(settings.value("look", "light")), PALETTES["light"])
         self._tasks: list[Task] = []
         self._bench_mode = False
+        self._kind = JobKind.NEW_PACK
         self._make_widgets()
         self._make_actions()
         self._dress()
@@ -296,7 +299,7 @@ class MainWindow(QMainWindow):
         session.refused.connect(self.tell)
         session.undo_stack.indexChanged.connect(self._show_undo)
         self._remember(job.path)
-        self._drop_pages()
+        self._show_kind(session.design.kind)
         self.view.select("")
         self.view.fit()
         self.stack.setCurrentWidget(self.work)
@@ -367,11 +370,11 @@ class MainWindow(QMainWindow):
         folder = Path(str(self.settings.value("folder", Path.home())))
         dialog = NewPackDialog(self.system, folder, self)
         if dialog.exec() and dialog.brief is not None:
-            self.make_from_brief(dialog.brief, dialog.path)
+            self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind)
 
-    def make_from_brief(self, brief: Brief, path: Path) -> None:
+    def make_from_brief(self, brief: Brief, path: Path, kind: JobKind = JobKind.NEW_PACK) -> None:
         """Propose a design off the interface thread, then make the job and open it."""
-        self.tell("Looking for the lightest pack that does it …", keep=True)
+        self.tell("Looking for what does it best …", keep=True)
 
         def made(design: Any) -> None:
             self._clear_notice()
@@ -382,7 +385,9 @@ class MainWindow(QMainWindow):
             ):
                 self.settings.setValue("folder", str(path.parent))
 
-        self._tasks.append(Task(lambda: propose(brief, self.shelf), made, self.tell).start())
+        self._tasks.append(
+            Task(lambda: as_job(propose(brief, self.shelf), kind, self.shelf), made, self.tell).start()
+        )
 
     def choose_job(self) -> None:
         """Ask for a job file and open it."""
@@ -518,6 +523,13 @@ class MainWindow(QMainWindow):
         """Show a stage."""
         if self.session is None:
             return
+        stages = stages_of(self.session.design.kind)
+        if stage not in stages:
+            named = ", ".join(s.value.capitalize() for s in stages)
+            self.tell(
+                f"A {self.session.design.kind.value} has no {stage.value.capitalize()} stage; it has {named}."
+            )
+            return
         self.stage = stage
         self.rail.set_current(stage)
         new = stage not in self.pages
@@ -531,8 +543,20 @@ class MainWindow(QMainWindow):
         session = self.session
         if session is None:
             return
+        if session.design.kind is not self._kind:
+            self._show_kind(session.design.kind)
         self.page(self.stage).refresh()
         self._paint()
+
+    def _show_kind(self, kind: JobKind) -> None:
+        """Show the stages of a kind of job; pages are made anew, since some have other fields."""
+        self._kind = kind
+        self.rail.show_stages(stages_of(kind))
+        self._drop_pages()
+        if self.stage not in stages_of(kind):
+            self.stage = Stage.BRIEF
+        self.rail.set_current(self.stage)
+        self.page_stack.setCurrentWidget(self.page(self.stage))
 
     def _paint(self) -> None:
         session = self.session
@@ -547,7 +571,7 @@ class MainWindow(QMainWindow):
         self.view.show_faces([session.picture(f) for f in faces], paint)
         self._paint_metal()
         self._show_card(self.view.selected)
-        self.rail.show_states({stage: session.stage_state(stage) for stage in Stage})
+        self.rail.show_states({stage: session.stage_state(stage) for stage in stages_of(design.kind)})
         self.findings.findings.set_findings(session.findings)
         counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
         words = (
@@ -556,6 +580,12 @@ class MainWindow(QMainWindow):
         )
         self.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a cure")
         p, e = analysis.pack, analysis.jacket.envelope
+        if design.kind in WITHOUT_PACK:
+            self.plate.show_plate(
+                design.brief.title, design.kind.value.capitalize(), self._lead_plate(session)
+            )
+            self._show_title()
+            return
         self.plate.show_plate(
             design.brief.title, p.designation,
             (
@@ -569,9 +599,24 @@ class MainWindow(QMainWindow):
         )  # fmt: skip
         self._show_title()
 
+    def _lead_plate(self, session: Session) -> tuple[tuple[str, str], ...]:
+        """What the plate says of a job that is about leads."""
+        d, a = session.design, session.analysis
+        return (
+            ("Up to", volts(a.pack.voltage_full_v)),
+            ("Steady / peak", f"{figures(d.brief.current_steady_a)} / {amperes(d.brief.current_peak_a)}"),
+            ("Wire", d.leads.wire.gauge),
+            ("Length", f"{figures(d.leads.length_m)} m each"),
+            ("Loses", f"{figures(a.leads.drop_steady_v * 1e3)} mV"),
+            ("A short drives", amperes(a.pack.short_circuit_a)),
+            ("Fuse", f"{figures(d.leads.fuse.rating_a)} A" if d.leads.fuse else "none"),
+        )
+
     def _faces_shown(self) -> list[Face | str]:
         """What is on the picture in order: faces, "section", or "leads"."""
         current = self._bench().step if self.session and self.stage is Stage.BENCH else None
+        if self.session is not None and self.session.design.kind in WITHOUT_PACK:
+            return ["leads"]
         if self._bench_mode and current and current.face:
             # At the bench only the face that lies up now is shown.
             return [current.face]

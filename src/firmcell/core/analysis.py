@@ -16,7 +16,14 @@ from firmcell.core.jacket import (
     metal_height,
 )
 from firmcell.core.layout import Layout, lay_out
-from firmcell.core.leads import LeadFigures, lead_figures, prospective_short_circuit
+from firmcell.core.leads import (
+    LUGS_ON_STUDS,
+    SHORT_CIRCUIT_FACTOR,
+    LeadFigures,
+    lead_figures,
+    prospective_short_circuit,
+)
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.quantity import AH, WH, Frozen
 from firmcell.core.shelf import EMPTY_SHELF, Shelf
 from firmcell.core.stack import (
@@ -150,16 +157,22 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     board = design.guarding.board
     guard_ohm = board.resistance_ohm if board else 0.0
     full = design.series * cell.full_v
+    source_ohm = cells_ohm + strips_ohm
+    if design.kind is JobKind.POWER_CABLE:
+        # The source is not a pack of ours: it is known by its voltage and short-circuit current.
+        full = design.cable.source_v
+        leads = leads.model_copy(update={"connector": LUGS_ON_STUDS})
+        source_ohm = SHORT_CIRCUIT_FACTOR * full / design.cable.source_short_a
     figures = lead_figures(
         leads, shelf.wires, steady, peak, brief.peak_duration_s, ambient, cell.temperature_max_k, full,
-        cells_ohm + strips_ohm, brief.load_capacitance_f,
+        source_ohm, brief.load_capacitance_f,
     )  # fmt: skip
     tails = [p.lead_share for p in pieces if p.lead_share]
     protects = (
         protection(
             leads.fuse, leads.wire, leads.lay,
             (*metal_of(layout, design.joining, StripKind.COLLECTOR), max(tails, default=1.0)), steady, peak, ambient,
-            prospective_short_circuit(full, cells_ohm + strips_ohm), figures.inrush_i2t_a2s,
+            prospective_short_circuit(full, source_ohm), figures.inrush_i2t_a2s,
         )
         if leads.fuse else None
     )  # fmt: skip
@@ -223,7 +236,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
             voltage_end_peak_v=dip,
             heat_steady_w=steady**2 * (cells_ohm + strips_ohm),
             heat_peak_w=peak**2 * (cells_ohm + strips_ohm),
-            short_circuit_a=prospective_short_circuit(full, cells_ohm + strips_ohm),
+            short_circuit_a=prospective_short_circuit(full, source_ohm),
             mass_kg=mass,
             transport=transport_class(cell.chemistry, cell.capacity_as * cell.nominal_v, energy),
         ),

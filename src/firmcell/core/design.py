@@ -7,6 +7,7 @@ from pydantic import Field, model_validator
 
 from firmcell.core.brief import Brief
 from firmcell.core.lay import Lay
+from firmcell.core.other_jobs import JobKind, LeadChange, MachineLeads, PowerCable
 from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
 from firmcell.core.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
 
@@ -240,6 +241,7 @@ class Design(Frozen):
     """A whole pack. An edit makes a new one; nothing here is ever changed in place."""
 
     format: int = FORMAT
+    kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
     brief: Brief
     cell: Cell = Field(title="Cell")
     series: Count = Field(title="Groups in series", ge=1, le=64)
@@ -249,6 +251,9 @@ class Design(Frozen):
     leads: Leads
     guarding: Guarding
     jacket: Jacket
+    lead_change: LeadChange = LeadChange()
+    machine: MachineLeads = MachineLeads()
+    cable: PowerCable = PowerCable()
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
     measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
     charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)

@@ -123,6 +123,26 @@ class InsulationReading(Frozen):
     ohms: Ohms = Field(title="Reading")
 
 
+class PolarityReading(Frozen):
+    """A voltage measured with the red probe on the contact marked plus."""
+
+    kind: Literal["polarity-reading"] = "polarity-reading"
+    at: Words = Field(title="Where", min_length=1)
+    volts: SignedVolts = Field(title="Reading, red on plus")
+
+
+class CrimpJoint(Frozen):
+    """One crimped lug or terminal."""
+
+    kind: Literal["crimp-joint"] = "crimp-joint"
+    joint: Words = Field(title="Joint", min_length=1)
+    die: Words = Field(title="Die or indent", min_length=1)
+    crimps: Count = Field(title="Crimps", ge=1, le=3)
+    strands_in: bool = Field(title="Every strand in, seen in the witness hole")
+    tug: bool = Field(title="Tug held")
+    torque_nm: Annotated[float, Unit("N·m")] | None = Field(None, title="Torque on the stud", gt=0, le=200)
+
+
 class Remark(Frozen):
     """Anything worth keeping."""
 
@@ -150,6 +170,8 @@ Payload = Annotated[
     | Checked
     | TapReading
     | InsulationReading
+    | PolarityReading
+    | CrimpJoint
     | Remark
     | Correction,
     Field(discriminator="kind"),
@@ -159,7 +181,7 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
     model.model_fields["kind"].default: model
     for model in (
         StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, Checked, TapReading,
-        InsulationReading, Remark, Correction,
+        InsulationReading, PolarityReading, CrimpJoint, Remark, Correction,
     )
 }  # fmt: skip
 

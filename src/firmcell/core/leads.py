@@ -18,7 +18,7 @@ from firmcell.core.design import Leads
 from firmcell.core.fusing import FuseFit, fit_fuse, least_rating
 from firmcell.core.insulation import like, smallest_bend
 from firmcell.core.lay import Lay
-from firmcell.core.parts import Wire
+from firmcell.core.parts import Connector, Keying, Wire
 from firmcell.core.precharge import inrush, precharge
 from firmcell.core.quantity import Frozen
 from firmcell.core.wire_rating import rated_current, working_temperatures
@@ -27,6 +27,15 @@ LEADS_TOGETHER = 2
 SHORT_CIRCUIT_FACTOR = 1.5
 """In its first moment a short meets only the ohmic part of the cells, about two thirds of the d.c. resistance
 that is measured over seconds; generic class value."""
+
+
+LUGS_ON_STUDS = Connector(
+    name="lugs on studs", contacts=2, keying=Keying.KEYED, pack_half="a lug under a cover", pack_half_shrouded=True,
+    current_continuous_a=1000.0, current_peak_a=3000.0, voltage_v=1000.0, contact_resistance_ohm=0.0001,
+    wire_area_max_m2=300e-6, cup_depth_m=0.03,
+)  # fmt: skip
+"""What stands for the ends of a cable with lugs: crimp and stud at both ends of a conductor, clean and torqued; generic class
+value."""
 
 
 class WireOption(Frozen):

@@ -7,9 +7,11 @@ from firmcell.core.design import Design
 from firmcell.core.events import (
     CellCheck,
     Checked,
+    CrimpJoint,
     Event,
     InsulationReading,
     NotRight,
+    PolarityReading,
     SolderJoint,
     WeldRow,
     WeldSample,
@@ -30,7 +32,12 @@ RECORD_WORDS = {
     "checked": "the look-over",
     "tap-reading": "the tap readings",
     "insulation-reading": "the insulation reading",
+    "polarity-reading": "the polarity by meter",
+    "crimp-joint": "the crimp",
 }
+
+
+LEAST_LIVE_V = 0.5
 
 
 def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
@@ -84,6 +91,12 @@ def _fault(data: object, step: Step) -> str | None:
             return "The strip is not flat, or a weld let go."
         case SolderJoint(smooth=smooth, tug=tug) if not (smooth and tug):
             return "The joint is not smooth, or it let go."
+        case PolarityReading(volts=read) if read <= 0:
+            return f"It reads {volts(read)} with red on plus: plus and minus are exchanged."
+        case PolarityReading(volts=read) if read < LEAST_LIVE_V:
+            return f"It reads only {volts(read)}: nothing is joined, or the pack is empty."
+        case CrimpJoint(strands_in=strands, tug=tug) if not (strands and tug):
+            return "A strand is outside the barrel, or the crimp let go: cut it off and do it again."
         case Checked(right=right, wrong=wrong):
             open_looks = [look for look in step.looks if look not in right]
             if wrong:

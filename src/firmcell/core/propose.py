@@ -7,6 +7,7 @@ from firmcell.core.design import Arrangement, Design, Guarding, Jacket, Joining,
 from firmcell.core.findings import Severity, Situation
 from firmcell.core.jacket import next_stock_size
 from firmcell.core.layout import best_rows
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.parts import Cell, Keying, StripMetal
 from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
@@ -103,3 +104,13 @@ def _with_sleeves(design: Design, shelf: Shelf) -> Design:
     outer = analyse(design, shelf).jacket.envelope
     along = next_stock_size(shelf.sleeves, outer.bare_width_m, outer.bare_height_m)
     return design.edited("jacket.sleeve", along) if along and design.jacket.sleeve is None else design
+
+
+def as_job(design: Design, kind: JobKind, shelf: Shelf) -> Design:
+    """Return the design as a job of `kind`, what that kind asks for chosen from the shelf as far as its rules can."""
+    if kind is JobKind.NEW_PACK:
+        return design
+    edits: list[tuple[str, object]] = [("kind", kind)]
+    if kind is JobKind.POWER_CABLE:
+        edits += [("cable.source_v", design.series * design.cell.full_v), ("leads.length_m", 1.5)]
+    return _cured(design.with_edits(*edits), shelf)

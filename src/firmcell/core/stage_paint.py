@@ -119,7 +119,13 @@ def _bench(
 ) -> StagePaint:
     marks: dict[str, str] = {f"strip:{p.id}": "open" for p in analysis.strips}
     marks |= {f"tap:{t.number}": "open" for t in analysis.guard.taps}
-    marks |= {"lead:plus": "open", "lead:minus": "open", "board": "open"}
+    marks |= {
+        "lead:plus": "open",
+        "lead:minus": "open",
+        "lead:third": "open",
+        "connector": "open",
+        "board": "open",
+    }
     for step in steps:
         status = state.step(step.code).status
         if status in (StepStatus.PASSED, StepStatus.NOT_RIGHT):

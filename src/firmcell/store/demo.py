@@ -8,7 +8,8 @@ from firmcell.core.analysis import analyse
 from firmcell.core.brief import Blocked, Brief, SpaceShape
 from firmcell.core.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, Leads
 from firmcell.core.events import CellCheck, Checked, Remark, StepPassed, WeldRow, WeldSample
-from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
+from firmcell.core.other_jobs import JobKind
+from firmcell.core.parts import Board, Cell, Connector, Fuse, Lug, Sleeve, Strip, Wire
 from firmcell.core.shelf import Shelf
 from firmcell.store.jobfile import SUFFIX, JobFile
 from firmcell.store.parts import part_named, shipped_shelf
@@ -121,9 +122,57 @@ def hay_loft_lantern(shelf: Shelf) -> Design:
     )  # fmt: skip
 
 
+def sprayer_lead_change(shelf: Shelf) -> Design:
+    """The sprayer's finished pack gets a larger connector: 10S2P, always live."""
+    pack = hoist_in_rows(shelf)
+    return pack.with_edits(
+        ("kind", JobKind.LEAD_CHANGE), ("brief.title", "Orchard sprayer, new plug"), ("brief.customer", "Hollin Lea, orchard"),
+        ("brief.current_steady_a", 14.0), ("brief.current_peak_a", 25.0), ("parallel", 2), ("arrangement.rows", 2),
+        ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()), ("brief.mass_limit_kg", None),
+        ("leads.wire", part_named(shelf, Wire, "14 AWG silicone")), ("leads.length_m", 0.16),
+        ("leads.connector", part_named(shelf, Connector, "keyed twin-bullet 3.5 mm")),
+        ("leads.fuse", part_named(shelf, Fuse, "blade fuse 58 V, 20 A")),
+        ("lead_change.old_connector", part_named(shelf, Connector, "keyed twin-bullet 2 mm")),
+        ("lead_change.wire_there_m", 0.17), ("lead_change.reach_m", 0.12), ("charge_current_a", 3.0), ("serial", "HL-0019"),
+    )  # fmt: skip
+
+
+def barrow_machine_leads(shelf: Shelf) -> Design:
+    """The powered barrow: bullets between controller and motor."""
+    pack = hoist_in_rows(shelf)
+    return pack.with_edits(
+        ("kind", JobKind.MACHINE_LEADS), ("brief.title", "Powered barrow, motor leads"), ("brief.customer", "Hollin Lea, yard"),
+        ("brief.current_steady_a", 30.0), ("brief.current_peak_a", 50.0), ("brief.load_capacitance_f", 0.0015),
+        ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()), ("brief.mass_limit_kg", None),
+        ("leads.wire", part_named(shelf, Wire, "12 AWG silicone")), ("leads.length_m", 0.2),
+        ("leads.connector", part_named(shelf, Connector, "keyed twin-bullet 4.5 mm")),
+        ("machine.bullet", part_named(shelf, Connector, "bare bullet pair 4 mm")), ("serial", "HL-0034"),
+    )  # fmt: skip
+
+
+def log_splitter_cable(shelf: Shelf) -> Design:
+    """The log splitter's short-run motor on heavy cable from a starter battery."""
+    pack = hoist_in_rows(shelf)
+    return pack.with_edits(
+        ("kind", JobKind.POWER_CABLE), ("brief.title", "Log splitter cable"), ("brief.customer", "Hollin Lea, wood yard"),
+        ("brief.load_voltage_min_v", 9.0), ("brief.load_voltage_max_v", 15.0),
+        ("brief.current_steady_a", 150.0), ("brief.current_peak_a", 260.0), ("brief.peak_duration_s", 3.0),
+        ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()), ("brief.mass_limit_kg", None),
+        ("brief.load_capacitance_f", 0.0),
+        ("leads.wire", part_named(shelf, Wire, "50 mm² silicone")), ("leads.length_m", 2.4), ("leads.drop_limit_v", 0.6),
+        ("leads.fuse", part_named(shelf, Fuse, "bolted fuse 80 V, 200 A")), ("leads.fuse_at_m", 0.15),
+        ("cable.source_v", 14.4), ("cable.source_short_a", 1800.0), ("cable.on_s", 60.0), ("cable.off_s", 300.0),
+        ("cable.source_lug", part_named(shelf, Lug, "crimp lug 50 mm² (1/0 AWG), M8")),
+        ("cable.load_lug", part_named(shelf, Lug, "crimp lug 50 mm² (1/0 AWG), M10")), ("cable.load_stud_m", 0.010), ("serial", "HL-0035"),
+    )  # fmt: skip
+
+
 DEMO_JOBS: dict[str, tuple[str, Callable[[Shelf], Design]]] = {
     "orchard-hoist": ("Orchard hoist: 10S4P lithium-ion, half built", orchard_hoist),
     "bee-house-scale": ("Bee-house scale: 4S2P iron phosphate, drawn up", bee_house_scale),
+    "sprayer-lead-change": ("Orchard sprayer: a new plug on a live pack", sprayer_lead_change),
+    "barrow-machine-leads": ("Powered barrow: bullets for the motor", barrow_machine_leads),
+    "log-splitter-cable": ("Log splitter: heavy cable with lugs", log_splitter_cable),
     "hay-loft-lantern": ("Hay-loft lantern: 5S1P metal hydride, drawn up", hay_loft_lantern),
 }
 

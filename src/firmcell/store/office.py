@@ -10,11 +10,15 @@ from firmcell.core.build import BuildState, fold
 from firmcell.core.design import Design, Face
 from firmcell.core.events import (
     CellCheck,
+    CellReading,
     Checked,
     Correction,
+    CrimpJoint,
     Event,
     InsulationReading,
+    JointReading,
     NotRight,
+    PolarityReading,
     SolderJoint,
     StepPassed,
     TapReading,
@@ -30,7 +34,7 @@ from firmcell.core.propose import propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
 from firmcell.core.shelf import Shelf
-from firmcell.core.steps import new_pack_steps
+from firmcell.core.work_plan import steps_of
 from firmcell.store.exchange import job_to_json
 from firmcell.store.jobfile import JobFile
 from firmcell.store.parts import load_shelf, model_from_table, part_named
@@ -56,9 +60,7 @@ def report_of(job: JobFile) -> Report:
 def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:
     """Return the passport of a job as it stands."""
     analysis = analyse(design, shelf)
-    return passport(
-        design, analysis, state, new_pack_steps(design, analysis), events[-1].hash if events else ""
-    )
+    return passport(design, analysis, state, steps_of(design, analysis), events[-1].hash if events else "")
 
 
 def exported(job: JobFile, kind: str) -> bytes:
@@ -137,6 +139,18 @@ def event_words(event: Event) -> str:
             return f"{len(right)} right{lip}" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
         case TapReading(tap=tap, volts=volts):
             return f"B{tap} reads {volts:.3f} V"
+        case CellReading(cell=cell, volts=cell_v, ohms=cell_ohm):
+            read = [f"{cell_v:.3f} V"] if cell_v is not None else []
+            read += [f"{cell_ohm * 1e3:.1f} mΩ"] if cell_ohm is not None else []
+            return f"cell {cell}: {', '.join(read) or 'nothing read'}"
+        case JointReading(joint=joint, ohms=ohms):
+            return f"joint {joint}: {ohms * 1e3:.3f} mΩ"
+        case PolarityReading(at=at, volts=volts):
+            return f"{at}: {volts:+.2f} V, red on plus".replace("-", "−")
+        case CrimpJoint(joint=joint, die=die, crimps=n, strands_in=strands, tug=tug, torque_nm=torque):
+            screwed = f", {torque:g} N·m" if torque else ""
+            outcome = ("" if strands else ", strands OUTSIDE") + (", tug held" if tug else ", tug FAILED")
+            return f"{joint}: {n} crimp{'s' if n > 1 else ''}, die {die}{outcome}{screwed}"
         case InsulationReading(between=between, ohms=ohms, test_v=test):
             return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
         case Correction(seq=seq, reason=reason):

@@ -32,7 +32,7 @@ MARKS = {
 TITLES = {
     "cell-check": "Cells measured", "cell-reading": "One cell", "joint-reading": "One joint by four wires",
     "weld-sample": "Sample welds", "weld-row": "Welds", "solder-joint": "Solder joint",
-    "insulation-reading": "Insulation reading",
+    "insulation-reading": "Insulation reading", "polarity-reading": "Polarity by meter", "crimp-joint": "Crimp",
 }  # fmt: skip
 
 

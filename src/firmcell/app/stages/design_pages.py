@@ -27,6 +27,7 @@ class BriefPage(Page):
 
     def build(self) -> None:
         self.section("Job")
+        self.field("kind")
         for path in ("brief.title", "brief.customer", "serial", "builder"):
             self.field(path)
         self.section("Load")

@@ -8,6 +8,7 @@ from firmcell.core.fuse_curve import melting_i2t, protection
 from firmcell.core.fusing import fit_fuse
 from firmcell.core.insulation import covered, like
 from firmcell.core.joint_work import heating_seconds
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.parts import Connector, Contact, Keying, Strip, Wire
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
@@ -281,7 +282,7 @@ def fuse_too_slow(s: Situation) -> Iterator[Hit]:
             f"Between {amperes(p.slow_from_a)} and {amperes(p.slow_to_a)} the {fuse.name} may open later than the "
             f"{s.design.leads.wire.gauge} wire stands.", ("fuse",), _quicker(s),
         )  # fmt: skip
-    if p.strip_from_a is not None:
+    if p.strip_from_a is not None and s.design.kind is JobKind.NEW_PACK:
         yield Hit(
             f"From {amperes(p.strip_from_a)} the {fuse.name} may open later than the collecting strip stands.", ("fuse",),
             _quicker(s),

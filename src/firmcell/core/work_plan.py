@@ -1,0 +1,23 @@
+"""The work plan of a job: its steps, by its kind."""
+
+from collections.abc import Callable
+
+from firmcell.core.analysis import Analysis
+from firmcell.core.design import Design
+from firmcell.core.other_jobs import JobKind
+from firmcell.core.steps import Step, new_pack_steps
+from firmcell.core.steps_lead_change import lead_change_steps
+from firmcell.core.steps_machine_leads import machine_lead_steps
+from firmcell.core.steps_power_cable import power_cable_steps
+
+_PLANS: dict[JobKind, Callable[[Design, Analysis], tuple[Step, ...]]] = {
+    JobKind.NEW_PACK: new_pack_steps,
+    JobKind.LEAD_CHANGE: lead_change_steps,
+    JobKind.MACHINE_LEADS: machine_lead_steps,
+    JobKind.POWER_CABLE: power_cable_steps,
+}
+
+
+def steps_of(design: Design, analysis: Analysis) -> tuple[Step, ...]:
+    """Return the steps of a job in order, by its kind."""
+    return _PLANS[design.kind](design, analysis)
