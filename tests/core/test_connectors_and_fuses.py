@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 from scipy.integrate import quad
 
 from firmcell.core.analysis import analyse
-from firmcell.core.conductors import conductor_diameter, withstand_seconds
+from firmcell.core.conductors import CLASS_2_OHM_PER_KM, conductor_diameter, withstand_seconds
 from firmcell.core.connectors import (
     ConnectorAsk,
     allowed_current,
@@ -77,6 +77,22 @@ def test_tinned_strands_resist_a_little_more():
     """IEC 60228 class 5 tinned 2.5 mm²: 8.21 against 7.98 Ω/km plain (values from memory), 3 % more."""
     metric = part_named(SHELF, Wire, "2.5 mm² silicone")
     assert covered(metric, "silicone", tinned=True).resistance_ohm_per_m == pytest.approx(8.21e-3, rel=0.005)
+
+
+def test_class_two_cable_resists_as_pandapowers_line_types():
+    """Copper cables among the standard line types of pandapower, to 2 %; the wire of 120 mm² is one of them."""
+    import pandapower
+
+    types = pandapower.available_std_types(pandapower.create_empty_network(), "line")
+    copper = types[types.index.str.startswith("N2XS(FL)2Y")]
+    assert len(copper) >= 4
+    seen = {int(row.q_mm2): float(row.r_ohm_per_km) for row in copper.itertuples()}
+    for area, ohm in seen.items():
+        assert CLASS_2_OHM_PER_KM[area] == pytest.approx(ohm, rel=0.02)
+    cable = covered(part_named(SHELF, Wire, "120 mm² silicone"), "XLPE 125", Conductor.STRANDED)
+    assert cable.resistance_ohm_per_m * 1e3 == pytest.approx(seen[120], rel=0.02)
+    back = covered(cable, "silicone")
+    assert back.resistance_ohm_per_m >= part_named(SHELF, Wire, "120 mm² silicone").resistance_ohm_per_m
 
 
 def test_stiffer_conductors_bend_wider_and_a_given_bend_counts():

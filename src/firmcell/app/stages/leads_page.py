@@ -286,8 +286,10 @@ class LeadsPage(Page):
 
     def _cover(self) -> None:
         """The same gauge with the insulation, conductor and tinning chosen."""
+        present = self.session.design.leads.wire
+        plain = next((w for w in self.session.shelf.wires if w.gauge == present.gauge), present)
         wire = covered(
-            self.session.design.leads.wire, self.insulation.currentText(),
+            plain, self.insulation.currentText(),
             Conductor(self.conductor.currentText()), self.tinned.currentText() == "tinned",
         )  # fmt: skip
         guarded(lambda: self.session.edit("leads.wire", wire, f"Take {wire.name}"), self.session.refused.emit)

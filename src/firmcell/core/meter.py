@@ -1,0 +1,67 @@
+"""The meter that readings are taken with: its ranges, its accuracy, and what it shows on a lead that floats."""
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+Array = NDArray[np.float64]
+
+
+@dataclass(frozen=True)
+class Meter:
+    """A hand meter by its data sheet.
+
+    Attributes
+    ----------
+    accuracy : of the reading; taken as the calibration of a range, the same for all readings in it.
+    digits : last places that a reading may be off besides.
+    counts : largest number it shows; its ranges are this times 0.001, 0.01 and 0.1 V.
+    """
+
+    accuracy: float = 0.005
+    digits: float = 2.0
+    counts: int = 6000
+
+    def range_of(self, volts: ArrayLike) -> NDArray[np.intp]:
+        """Return the range (0, 1, 2) that each reading in V is taken in."""
+        size = np.abs(np.asarray(volts, dtype=float))
+        return np.asarray(
+            (size >= self.counts * 1e-3).astype(int) + (size >= self.counts * 1e-2), dtype=np.intp
+        )
+
+    def resolution(self, volts: ArrayLike) -> Array:
+        """Return the last place in V at each reading."""
+        return np.asarray(10.0 ** (self.range_of(volts) - 3.0))
+
+    def digit_error(self, volts: ArrayLike) -> Array:
+        """Return the standard deviation in V of what differs from reading to reading: the digits, evenly spread."""
+        return np.asarray(self.digits * self.resolution(volts) / np.sqrt(3))
+
+    @property
+    def gain_error(self) -> float:
+        """Standard deviation of a range's calibration, relative: the accuracy, evenly spread."""
+        return self.accuracy / float(np.sqrt(3))
+
+    def read(self, volts: ArrayLike, gains: ArrayLike, dice: np.random.Generator) -> Array:
+        """Return what it shows for true voltages (…, n) with the calibrations (…, 3) of its ranges, V."""
+        true = np.asarray(volts, dtype=float)
+        spot = self.range_of(true)
+        gain = np.take_along_axis(np.broadcast_to(gains, (*true.shape[:-1], 3)), spot, axis=-1)
+        step = self.resolution(true)
+        off = dice.uniform(-self.digits, self.digits, true.shape) * step
+        return np.asarray(np.round((true * (1 + gain) + off) / step) * step)
+
+
+HAND_METER = Meter()
+"""A common one of 6000 counts, 0.5 % + 2 digits."""
+FLOATING_SHARE, FLOATING_SD_V = 0.7, 0.06
+"""A lead that floats reads next to nothing in most cases (10 MΩ pull it down), anything now and then; engineering judgement."""
+
+
+def floating_density(volts: ArrayLike, most_v: float) -> Array:
+    """Return the density in 1/V of a reading on a floating lead of a pack of `most_v`: mostly nothing, else anything."""
+    read = np.asarray(volts, dtype=float)
+    near = np.exp(-0.5 * (read / FLOATING_SD_V) ** 2) / (FLOATING_SD_V * np.sqrt(2 * np.pi))
+    anywhere = (np.abs(read) <= 1.2 * most_v) / (2.4 * most_v)
+    return np.asarray(FLOATING_SHARE * near + (1 - FLOATING_SHARE) * anywhere)
