@@ -13,6 +13,7 @@ from firmcell.core.events import (
     InsulationReading,
     JointReading,
     NotRight,
+    PointReading,
     SolderJoint,
     StepPassed,
     TapReading,
@@ -52,6 +53,7 @@ class BuildState:
     tap_volts : latest reading by tap number, V.
     cell_ohm, cell_volts : latest reading by cell number, Ω and V.
     joint_ohm : every joint measured, Ω.
+    point_volts : latest reading between two points, by the names of black and red, V.
     taken_back : numbers of events that a correction names.
     """
 
@@ -60,6 +62,7 @@ class BuildState:
     cell_ohm: dict[int, float] = field(default_factory=dict)
     cell_volts: dict[int, float] = field(default_factory=dict)
     joint_ohm: tuple[float, ...] = ()
+    point_volts: dict[tuple[str, str], float] = field(default_factory=dict)
     insulation: tuple[InsulationReading, ...] = ()
     cell_checks: tuple[CellCheck, ...] = ()
     weld_samples: tuple[WeldSample, ...] = ()
@@ -102,6 +105,7 @@ def fold(events: Iterable[Event]) -> BuildState:
     cell_ohm: dict[int, float] = {}
     cell_volts: dict[int, float] = {}
     joints: list[float] = []
+    points: dict[tuple[str, str], float] = {}
     kept: dict[type, list[object]] = {
         kind: [] for kind in (InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, Checked)
     }
@@ -116,6 +120,8 @@ def fold(events: Iterable[Event]) -> BuildState:
                 cell_ohm[data.cell] = data.ohms
             if data.volts is not None:
                 cell_volts[data.cell] = data.volts
+        if isinstance(data, PointReading):
+            points[data.black, data.red] = data.volts
         if isinstance(data, JointReading):
             joints.append(data.ohms)
         if type(data) in kept:
@@ -128,6 +134,7 @@ def fold(events: Iterable[Event]) -> BuildState:
         cell_ohm=cell_ohm,
         cell_volts=cell_volts,
         joint_ohm=tuple(joints),
+        point_volts=points,
         insulation=tuple(kept[InsulationReading]),  # type: ignore[arg-type]
         cell_checks=tuple(kept[CellCheck]),  # type: ignore[arg-type]
         weld_samples=tuple(kept[WeldSample]),  # type: ignore[arg-type]

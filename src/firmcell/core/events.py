@@ -114,6 +114,15 @@ class TapReading(Frozen):
     volts: SignedVolts = Field(title="Reading")
 
 
+class PointReading(Frozen):
+    """A voltage between two points: pins of the plug (B3) or the pack's own strips (strip B3)."""
+
+    kind: Literal["point-reading"] = "point-reading"
+    black: Words = Field(title="Black probe on", min_length=1)
+    red: Words = Field(title="Red probe on", min_length=1)
+    volts: SignedVolts = Field(title="Reading")
+
+
 class InsulationReading(Frozen):
     """An insulation resistance measured."""
 
@@ -169,6 +178,7 @@ Payload = Annotated[
     | SolderJoint
     | Checked
     | TapReading
+    | PointReading
     | InsulationReading
     | PolarityReading
     | CrimpJoint
@@ -180,7 +190,7 @@ PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload)
 RECORD_KINDS: dict[str, type[Frozen]] = {
     model.model_fields["kind"].default: model
     for model in (
-        StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, Checked, TapReading,
+        StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, Checked, TapReading, PointReading,
         InsulationReading, PolarityReading, CrimpJoint, Remark, Correction,
     )
 }  # fmt: skip

@@ -165,7 +165,7 @@ _COLUMNS = (
 )  # fmt: skip
 WEAK_V, WEAK_SD_V = -0.45, 0.22
 EMPTY_V, EMPTY_SD_V = 0.25, 0.35
-REST = {Chemistry.LI_ION: (3.70, 0.18), Chemistry.LFP: (3.29, 0.05), Chemistry.LTO: (2.35, 0.12)}
+REST = {Chemistry.LI_ION: (3.70, 0.18), Chemistry.LFP: (3.29, 0.035), Chemistry.LTO: (2.35, 0.12)}
 """Where groups of a chemistry usually rest, mean and standard deviation in V; generic class values."""
 
 

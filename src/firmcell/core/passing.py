@@ -17,6 +17,7 @@ from firmcell.core.events import (
     WeldSample,
 )
 from firmcell.core.proof import Verdict, judge_taps
+from firmcell.core.proof_readings import blocking_words
 from firmcell.core.rules.cells import GROUP_JOIN_SPREAD_V
 from firmcell.core.rules.proof import LEAST_INSULATION_OHM
 from firmcell.core.steps import Step, held_by
@@ -31,6 +32,7 @@ RECORD_WORDS = {
     "solder-joint": "the solder joint",
     "checked": "the look-over",
     "tap-reading": "the tap readings",
+    "point-reading": "the reading between two points",
     "insulation-reading": "the insulation reading",
     "polarity-reading": "the polarity by meter",
     "crimp-joint": "the crimp",
@@ -68,6 +70,9 @@ def obstacle(
             proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
             if proof.verdict in (Verdict.WRONG, Verdict.MISSING):
                 return proof.words
+            blocked = blocking_words(design, state)
+            if blocked:
+                return blocked
         elif kind not in latest:
             return f"Record {RECORD_WORDS[kind]} first."
         else:

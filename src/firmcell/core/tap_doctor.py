@@ -33,6 +33,7 @@ PAIRS_FROM, MOST_PAIRS = 14, 4500
 """Pairs are looked for with the likeliest single faults as one of the two, as many as the time allows."""
 POOR_FIT = 4.0
 """Mean square of the standardised misfit above which one fault alone does not explain the readings."""
+UNEXPLAINED = 30.0
 NONE_OF_THESE = 1e-5
 SURE = 0.90
 SCATTER_V = 0.020
@@ -164,6 +165,15 @@ class _Seen:
     def __len__(self) -> int:
         return len(self.volts)
 
+    def common_v(self) -> float:
+        """A robust guess of what a group stands at: the median of what each reading says for one group, V."""
+        pins = self.pack.series + 1
+        apart = np.abs(self.red % pins - self.black % pins)
+        some = apart > 0
+        if not some.any():
+            return self.pack.now_v
+        return float(np.clip(np.median(np.abs(self.volts[some]) / apart[some]), 0.8, 4.3))
+
 
 @dataclass(frozen=True, eq=False)
 class _Expected:
@@ -212,6 +222,17 @@ def _quick(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
     fit = -0.5 * (weight * miss**2 + e.joined * np.log(2 * np.pi * var)).sum(axis=1)
     fit -= 0.5 * ((common - t.mean_v) / t.sd_v) ** 2 + 0.5 * np.log(precision * t.sd_v**2)
     return np.asarray(fit + _floats(e, seen) + t.log_prior)
+
+
+def _partly(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
+    """How many readings each fault explains, as a score (h,): what a reading it does not explain can cost is capped."""
+    rows = np.arange(len(t.faults))[:, None]
+    var = np.diag(seen.noise)[None] + e.variance[rows, e.high] - e.variance[rows, e.low]
+    left = seen.volts[None] - e.offset - e.slope * seen.common_v()
+    cost = np.minimum(left**2 / (var + (0.03 * e.slope) ** 2), UNEXPLAINED)
+    return np.asarray(
+        -0.5 * (cost * e.joined).sum(axis=1) + np.maximum(_floats(e, seen), -0.5 * UNEXPLAINED * len(seen))
+    )
 
 
 def _floats(e: _Expected, seen: _Seen) -> Array:
@@ -322,7 +343,8 @@ def _ranked(seen: _Seen) -> tuple[FaultTable, Array, Array]:
         return chosen, log, misfit
     # One fault does not explain it: two together.
     most = max(4, min(PAIRS_FROM, MOST_PAIRS // len(table.faults)))
-    first = np.array([r for r in keep.tolist() if r != 0][:most], dtype=np.intp)
+    partly = np.argsort(-_partly(table, e, seen))
+    first = np.array([r for r in partly.tolist() if r != 0][:most], dtype=np.intp)
     second = np.arange(1, len(table.faults))
     pairs = together(table, np.repeat(first, len(second)), np.tile(second, len(first)))
     score = _quick(pairs, _expected(pairs, seen.black, seen.red, pack.series), seen)
@@ -363,7 +385,7 @@ def _words(right: bool, decided: bool, suspicions: tuple[Suspicion, ...], other:
 
 FIT_SD = 4.5
 """No step may be further from the others than this many standard deviations of meter and scatter."""
-FAR_FROM_CELLS_V = 0.20
+FAR_FROM_CELLS_V = 0.15
 """How far groups may stand from the cells as measured before joining."""
 SPREAD_V = 0.13
 """Largest spread of groups before the first balance charge; common practice, no source."""
@@ -450,14 +472,12 @@ def _next_reading(t: FaultTable, weight: Array, seen: _Seen) -> tuple[int, int] 
     pairs += [(series + 1 + p, p) for p in range(series + 1)]
     known = set(zip(seen.black.tolist(), seen.red.tolist(), strict=True))
     pairs = [p for p in pairs if p not in known and (p[1], p[0]) not in known]
-    if not pairs or len(weight) < 2:
+    if not pairs or len(weight) < 2 or weight.sum() <= 0:
         return pairs[0] if pairs else None
     black, red = np.array(pairs, dtype=np.intp).T
     e = _expected(t, black, red, series)
     rows = np.arange(len(t.faults))[:, None]
-    common = np.median(np.abs(seen.volts) / np.maximum(np.abs(seen.red - seen.black), 1))
-    common = float(np.clip(common, 0.8, 4.3))
-    mean = np.where(e.joined, e.offset + e.slope * common, 0.0)
+    mean = np.where(e.joined, e.offset + e.slope * seen.common_v(), 0.0)
     spread = e.variance[rows, e.high] - e.variance[rows, e.low] + (0.004 * mean) ** 2 + 0.02**2
     var = np.where(e.joined, spread + (0.06 * e.slope) ** 2, 0.3**2)
     w = weight / weight.sum()

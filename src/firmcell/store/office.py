@@ -18,6 +18,7 @@ from firmcell.core.events import (
     InsulationReading,
     JointReading,
     NotRight,
+    PointReading,
     PolarityReading,
     SolderJoint,
     StepPassed,
@@ -139,6 +140,8 @@ def event_words(event: Event) -> str:
             return f"{len(right)} right{lip}" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
         case TapReading(tap=tap, volts=volts):
             return f"B{tap} reads {volts:.3f} V"
+        case PointReading(black=black, red=red, volts=volts):
+            return f"{black} to {red} reads {volts:.3f} V"
         case CellReading(cell=cell, volts=cell_v, ohms=cell_ohm):
             read = [f"{cell_v:.3f} V"] if cell_v is not None else []
             read += [f"{cell_ohm * 1e3:.1f} mΩ"] if cell_ohm is not None else []

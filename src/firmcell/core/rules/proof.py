@@ -5,6 +5,7 @@ from collections.abc import Iterator
 from firmcell.core.build import StepStatus
 from firmcell.core.findings import Severity, Situation, Stage
 from firmcell.core.proof import Verdict, judge_taps
+from firmcell.core.proof_readings import blocking_words, diagnosis_of
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.sampling import proven_reliability, zero_failure_sample
 from firmcell.core.wording import percent
@@ -23,6 +24,11 @@ def taps_wrong(s: Situation) -> Iterator[Hit]:
         proof = judge_taps(
             s.state.tap_volts, s.design.series, s.design.cell, s.design.cell.chemistry.is_lithium
         )
+        told = blocking_words(s.design, s.state)
+        if told is not None and proof.verdict is not Verdict.MISSING:
+            doctor = diagnosis_of(s.design, s.state)
+            yield Hit(told, doctor.suspicions[0].refs if doctor and doctor.suspicions else ())
+            return
         refs = tuple(f"tap:{g.group}" for g in proof.groups if g.verdict in (Verdict.WRONG, Verdict.LOOK))
         if proof.verdict is Verdict.WRONG:
             yield Hit(proof.words, refs)
