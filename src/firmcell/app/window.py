@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from functools import partial
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QSettings, Qt, QTimer, Signal
 from PySide6.QtGui import QAction, QActionGroup, QCloseEvent, QFont, QKeySequence
@@ -27,6 +27,7 @@ from firmcell.app.pack_view import PackView, Tool
 from firmcell.app.plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
 from firmcell.app.stages import PAGES, BenchPage, MetalPage, Page, PassportPage, ProofPage, StackPage
+from firmcell.app.stages.proof import SIMULATED
 from firmcell.app.stages.stack_page import TOOL_KEYS
 from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
@@ -47,6 +48,9 @@ from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import SUFFIX, JobFile
 from firmcell.store.office import passport_bytes
 from firmcell.store.units import System
+
+if TYPE_CHECKING:
+    from firmcell.app.trainer import Trainer
 
 RECENT = 10
 NOTICE_MS = 12_000
@@ -197,6 +201,9 @@ class MainWindow(QMainWindow):
         self._action(bench, "&Passed", "Ctrl+Space", self._pass_step)
         self._action(bench, "&Not right…", "Ctrl+R", self._not_right)
         self._action(bench, "&Who is at the bench…", "", self.ask_person)
+        self._action(bench, "&Meter…", "", self.ask_meter)
+        self._action(bench, "&Read with the meter", "F8", self._read_meter)
+        self._action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.practise)
         self._action(view, "&Turn about the other axis", "Ctrl+T", self.turn_axis)
         self._action(view, "&Fit the picture", "Ctrl+0", self.view.fit)
         self.section_action = self._action(
@@ -331,6 +338,8 @@ class MainWindow(QMainWindow):
                 page.step_shown.connect(self._paint)
             elif isinstance(page, ProofPage):
                 page.back_to_bench.connect(partial(self.go, Stage.BENCH))
+                page.practise.connect(self.practise)
+                page.meter_address = str(self.settings.value("meter", SIMULATED))
             elif isinstance(page, StackPage):
                 page.tool_wanted.connect(self.take_tool)
                 page.group_wanted.connect(lambda group: setattr(self.hand, "group", group))
@@ -824,6 +833,52 @@ class MainWindow(QMainWindow):
     def _not_right(self) -> None:
         if self.session is not None and self.stage is Stage.BENCH:
             self._bench().not_right()
+
+    def ask_meter(self) -> None:
+        """Ask for the address of the meter; the simulated one needs none."""
+        address, given = QInputDialog.getText(
+            self,
+            "Meter",
+            "VISA address of a meter that speaks SCPI, or “simulated”:",
+            text=str(self.settings.value("meter", SIMULATED)),
+        )
+        if given:
+            self.set_meter(address.strip() or SIMULATED)
+
+    def set_meter(self, address: str) -> None:
+        """Take readings from the meter at this address from now on."""
+        self.settings.setValue("meter", address)
+        page = self.pages.get(Stage.PROOF)
+        if isinstance(page, ProofPage):
+            page.meter_address = address
+        self.tell(f"Readings come from {'the simulated meter' if address == SIMULATED else address} now.")
+
+    def _read_meter(self) -> None:
+        if self.session is not None and Stage.PROOF in stages_of(self.session.design.kind):
+            self.go(Stage.PROOF)
+            page = self.page(Stage.PROOF)
+            assert isinstance(page, ProofPage)
+            page.read_with_meter()
+
+    def practise(self) -> None:
+        """Open the trainer on a pack like this one."""
+        trainer = self.trainer()
+        if trainer is not None:
+            trainer.exec()
+
+    def trainer(self) -> "Trainer | None":
+        """The trainer for the open pack; None where there is none to practise on."""
+        # Imported here: most starts do not practise.
+        from firmcell.app.trainer import Trainer
+        from firmcell.core.faults import MOST_SERIES
+        from firmcell.core.proof_readings import pack_asked
+
+        session = self.session
+        if session is None or not 2 <= session.design.series <= MOST_SERIES:
+            self.tell(f"Open a pack of 2 to {MOST_SERIES} groups to practise on.")
+            return None
+        faces = [session.face(face) for face in Face]
+        return Trainer(pack_asked(session.design, session.state), faces, self.look, self.settings, self)
 
     def ask_person(self) -> None:
         """Ask who is at the bench; every record carries the name."""

@@ -7,6 +7,7 @@ from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import Design
 from firmcell.core.findings import Stage
 from firmcell.core.proof import Verdict, judge_taps
+from firmcell.core.proof_readings import diagnosis_of
 from firmcell.core.steps import Step
 
 NEAR_LIMIT = 0.8
@@ -142,6 +143,11 @@ def _proof(design: Design, analysis: Analysis, state: BuildState) -> StagePaint:
     marks = {f"tap:{g.group}": words[g.verdict] for g in proof.groups}
     marks |= {f"group:{g.group}": words[g.verdict] for g in proof.groups}
     marks["tap:0"] = "good" if state.tap_volts else "open"
+    told = diagnosis_of(design, state)
+    if told is not None and told.decided and not told.right:
+        # What the doctor is sure of goes before what each step looks like by itself.
+        marks = {ref: "look" if mark == "bad" else mark for ref, mark in marks.items()}
+        marks |= dict.fromkeys(told.suspicions[0].refs, "bad")
     values = {
         f"tap:{t.number}": f"{state.tap_volts[t.number]:.2f} V"
         for t in analysis.guard.taps

@@ -2,19 +2,25 @@
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPushButton, QWidget
+from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QLineEdit, QPushButton, QWidget
 
+from firmcell.app.background import Task
 from firmcell.app.fields import RecordForm
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.app.theme import sized
-from firmcell.core.events import InsulationReading, TapReading
+from firmcell.core.events import InsulationReading, PointReading, TapReading
+from firmcell.core.faults import MOST_SERIES
 from firmcell.core.findings import Stage
+from firmcell.core.practice import PracticePack, practice_pack
 from firmcell.core.proof import Proof, Verdict, judge_taps
+from firmcell.core.proof_readings import blocking_words, diagnosis_of, pack_asked
 from firmcell.core.refusal import Refusal
-from firmcell.core.wording import volts
+from firmcell.core.tap_doctor import point_name
+from firmcell.core.wording import percent, volts
 from firmcell.store.units import parse
 
+SIMULATED = "simulated"
 WORDS = {Verdict.RIGHT: "right", Verdict.LOOK: "look", Verdict.WRONG: "WRONG", Verdict.MISSING: "to read"}
 
 
@@ -23,6 +29,8 @@ class ProofPage(Page):
 
     stage, heading = Stage.PROOF, "Proof: what the meter says"
     back_to_bench = Signal()
+    practise = Signal()
+    meter_address = SIMULATED
 
     def build(self) -> None:
         self.verdict = QLabel()
@@ -43,6 +51,26 @@ class ProofPage(Page):
         self._expects: list[QLabel] = []
         self._make_rows()
         self.details = self.text(name="fault")
+        row = QHBoxLayout()
+        self.meter_button = self.button(
+            "Read with the &meter",
+            self.read_with_meter,
+            "Takes the reading of the tap at hand from the meter chosen in the Bench menu",
+        )
+        row.addWidget(self.meter_button)
+        row.addWidget(
+            self.button("&Practise…", self.practise.emit, "A pack with a hidden fault and a simulated meter")
+        )
+        self.body.addLayout(row)
+        self.section("What it may be")
+        self.suspicions = self.table(("What is wrong", "How likely", "Plug in?"), "Explanations", wide=0)
+        self.suspicions.picked.connect(self._light)
+        self.unexplained = self.text("")
+        self.section("Between any two points")
+        self.text(
+            "Pins are those of the plug; strips are the pack's own metal, which tells where a lead really ends."
+        )
+        self._make_between()
         back = QPushButton("Back to the step at the bench")
         back.clicked.connect(self.back_to_bench)
         self.body.addWidget(back)
@@ -55,6 +83,139 @@ class ProofPage(Page):
         button = QPushButton("Record insulation reading")
         button.clicked.connect(self.record_insulation)
         self.body.addWidget(button)
+
+    def _make_between(self) -> None:
+        row = QHBoxLayout()
+        self.points = (QComboBox(), QComboBox())
+        for combo, words in zip(self.points, ("&Black", "&Red"), strict=True):
+            label = QLabel(words)
+            label.setBuddy(combo)
+            combo.setAccessibleName(f"{words[1:]} probe on")
+            row.addWidget(label)
+            row.addWidget(combo, 1)
+        self.body.addLayout(row)
+        row = QHBoxLayout()
+        self.between = QLineEdit()
+        self.between.setAlignment(Qt.AlignmentFlag.AlignRight)
+        self.between.setAccessibleName("Reading between the two points, volts")
+        self.between.setPlaceholderText("reading")
+        self.between.returnPressed.connect(self.enter_between)
+        row.addWidget(self.between, 1)
+        row.addWidget(QLabel("V"))
+        row.addWidget(
+            self.button("R&ecord", self.enter_between, "Records the reading between the two points")
+        )
+        self.body.addLayout(row)
+        self.next_words = self.text("")
+
+    def _fill_points(self) -> None:
+        names = [f"B{n}" for n in range(self.session.design.series + 1)]
+        names += [f"strip B{n}" for n in range(self.session.design.series + 1)]
+        if [self.points[0].itemText(n) for n in range(self.points[0].count())] == names:
+            return
+        for combo in self.points:
+            combo.clear()
+            combo.addItems(names)
+        self.points[1].setCurrentIndex(1)
+
+    def _show_doctor(self) -> None:
+        """What the readings may mean, likeliest first, and the reading that tells most next."""
+        self._fill_points()
+        told = diagnosis_of(self.session.design, self.session.state)
+        series = self.session.design.series
+        rows = []
+        if told is not None:
+            for number, s in enumerate(told.suspicions[:6]):
+                if s.probability < 0.005:
+                    break
+                plug = "NO" if s.dangerous else "yes" if told.right else "not yet"
+                rows.append((str(number), (s.words, percent(s.probability), plug)))
+        self.suspicions.set_rows(rows)
+        self._told = told
+        other = (
+            f"{percent(told.unexplained)} that it is none of these: look at the wiring itself."
+            if told and told.unexplained > 0.01
+            else ""
+        )
+        self.unexplained.setText(other)
+        self.unexplained.setVisible(bool(other))
+        if told is None or told.next_reading is None or not self.session.state.tap_volts:
+            self.next_words.setText("")
+            return
+        black, red = told.next_reading
+        self.next_words.setText(
+            f"Next: black on {point_name(black, series)}, red on {point_name(red, series)}; it best tells the likeliest apart."
+        )
+        if not self.between.hasFocus():
+            self.points[0].setCurrentIndex(black)
+            self.points[1].setCurrentIndex(red)
+
+    def _light(self, number: str) -> None:
+        if self._told is not None and number.isdigit() and int(number) < len(self._told.suspicions):
+            refs = self._told.suspicions[int(number)].refs
+            if refs:
+                self.picked.emit(refs[0])
+
+    def enter_between(self) -> bool:
+        """Record the reading typed between the two points chosen."""
+        black, red = (combo.currentText() for combo in self.points)
+
+        def write() -> None:
+            if black == red:
+                raise Refusal("Both probes are on the same point.")
+            value = parse(self.between.text(), "V", "V")
+            if abs(value) > 2000:
+                raise Refusal(f"{self.between.text()} V is no reading of a pack.")
+            self.session.record(PointReading(black=black, red=red, volts=value), "tap-voltages")
+
+        done = guarded(write, self.session.refused.emit)
+        if done:
+            self.between.clear()
+        return done
+
+    def read_with_meter(self) -> None:
+        """Take the reading of the first tap that is not read yet from the meter, off the interface thread."""
+        session = self.session
+        tap = next(
+            (n for n in range(1, session.design.series + 1) if n not in session.state.tap_volts),
+            session.design.series,
+        )
+        for number, line in enumerate(self._lines, start=1):
+            if line.hasFocus():
+                tap = number
+        self.meter_button.setEnabled(False)
+        address, pack = self.meter_address, self._clipped_to()
+
+        def read() -> tuple[str, float]:
+            # Imported here: instruments are not needed to look at a pack.
+            from firmcell.bench.meter_link import MeterLink
+
+            with MeterLink(address, pack) as meter:
+                return meter.name, meter.volts(0, tap)
+
+        def taken(result: tuple[str, float]) -> None:
+            self.meter_button.setEnabled(True)
+            name, volts = result
+            if guarded(
+                lambda: session.record(TapReading(tap=tap, volts=volts), "tap-voltages", name[:80]),
+                session.refused.emit,
+            ):
+                self.picked.emit(f"tap:{tap}")
+                if tap < len(self._lines):
+                    self._lines[tap].setFocus()
+
+        def failed(sentence: str) -> None:
+            self.meter_button.setEnabled(True)
+            session.refused.emit(sentence)
+
+        self._reading = Task(read, taken, failed).start()
+
+    def _clipped_to(self) -> PracticePack | None:
+        """The sound pack that the simulated meter is clipped to; a real meter needs none."""
+        design = self.session.design
+        if self.meter_address != SIMULATED or not 2 <= design.series <= MOST_SERIES:
+            return None
+        return practice_pack(pack_asked(design, self.session.state), 0, 7)
 
     def _make_rows(self) -> None:
         for widget in self.findChildren(QWidget):
@@ -87,8 +248,10 @@ class ProofPage(Page):
         if len(self._lines) != s.design.series:
             self._make_rows()
         proof = self._proof()
-        self.verdict.setText(proof.words)
-        self.verdict.setObjectName("fault" if proof.verdict is Verdict.WRONG else "")
+        self._show_doctor()
+        blocked = blocking_words(s.design, s.state) if proof.verdict is not Verdict.MISSING else None
+        self.verdict.setText(blocked or proof.words)
+        self.verdict.setObjectName("fault" if blocked or proof.verdict is Verdict.WRONG else "")
         self.verdict.style().polish(self.verdict)
         for group, line, verdict, expect, tap in zip(
             proof.groups, self._lines, self._verdicts, self._expects, s.analysis.guard.taps[1:], strict=True
