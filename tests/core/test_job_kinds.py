@@ -6,6 +6,7 @@ import pytest
 
 from firmcell.core.analysis import analyse
 from firmcell.core.build import EMPTY_STATE, fold
+from firmcell.core.cell_guard import guarded_cell
 from firmcell.core.events import CrimpJoint, PolarityReading, sealed
 from firmcell.core.findings import Severity, Situation, Stage
 from firmcell.core.insulation import smallest_bend
@@ -20,14 +21,21 @@ from firmcell.core.power_cable import cable_figures, lug_for
 from firmcell.core.propose import as_job, propose
 from firmcell.core.rules import RULES, find
 from firmcell.core.work_plan import steps_of
-from firmcell.store.demo import barrow_machine_leads, log_splitter_cable, sprayer_lead_change
+from firmcell.store.demo import (
+    barrow_machine_leads,
+    hoist_in_rows,
+    lamp_cell_guard,
+    log_splitter_cable,
+    sprayer_lead_change,
+)
 from firmcell.store.parts import part_named, shipped_shelf
 
 SHELF = shipped_shelf()
 SPRAYER, BARROW, SPLITTER = (
     make(SHELF) for make in (sprayer_lead_change, barrow_machine_leads, log_splitter_cable)
 )
-JOBS = {"lead change": SPRAYER, "machine leads": BARROW, "power cable": SPLITTER}
+LAMP = lamp_cell_guard(SHELF)
+JOBS = {"cell guard": LAMP, "lead change": SPRAYER, "machine leads": BARROW, "power cable": SPLITTER}
 
 
 def found(design):
@@ -57,7 +65,7 @@ def test_the_demo_jobs_have_no_stop_and_their_steps_are_told_apart(name):
     design = JOBS[name]
     assert not [f for f in found(design).values() if f.severity is Severity.STOP]
     plan = steps(design)
-    assert len({s.code for s in plan}) == len(plan) >= 8
+    assert len({s.code for s in plan}) == len(plan) >= 7
     assert all(s.words and s.title and s.phase for s in plan)
     drawing = lead_drawing(design, analyse(design, SHELF))
     refs = {r for s in plan for r in s.refs if r.startswith(("lead", "connector", "fuse"))}
@@ -249,6 +257,91 @@ def test_a_bad_crimp_stops_the_step():
     bad = CrimpJoint(joint="plus", die="50", crimps=2, strands_in=False, tug=True)
     events = [sealed(1, "t", "p", "", step.code, 1, bad, "0" * 64)]
     assert "strand" in obstacle(step, (step,), fold(events), events, SPLITTER)
+
+
+# -- guard's own jobs -----------------------------------------------------------------------------------
+
+
+def test_a_guard_under_a_cell_adds_what_the_trade_says():
+    """About 2.5 mm or more in length (common practice, no source)."""
+    made = guarded_cell(LAMP)
+    assert 0.0025 <= made.added_m <= 0.004
+    assert made.length_m > LAMP.cell.length_m + made.added_m
+    assert made.fits_holder
+    assert made.fits_charger
+    assert made.fits_width is None
+    # An 18 mm cell goes into sleeve of 29.5 mm flat: half its circumference is 28.3 mm and more over the strap.
+    assert made.sleeve_flat_m == pytest.approx(0.0295)
+
+
+@pytest.mark.parametrize(
+    ("code", "edits"),
+    [
+        ("CG-1", [("cell_guard.holder_m", 0.066)]),
+        ("CG-1", [("cell_guard.holder_width_m", 0.0182)]),
+        ("CG-2", [("parallel", 2)]),
+        ("CG-3", [("cell.diameter_m", 0.05)]),
+    ],
+)
+def test_cell_guard_rules(code, edits):
+    assert code not in found(LAMP)
+    assert code in found(LAMP.with_edits(*edits))
+
+
+def test_the_strap_meets_the_positive_last_and_the_board_is_woken_before_the_sleeve():
+    codes = [s.code for s in steps(LAMP)]
+    assert codes == [
+        "guard-cell-check",
+        "guard-ring",
+        "guard-minus",
+        "guard-strap",
+        "guard-wake",
+        "guard-sleeve",
+        "guard-proof",
+    ]
+    assert all(s.hold for s in steps(LAMP))
+
+
+def test_guard_fit_records_before_anything_moves_and_plugs_in_last():
+    codes = [s.code for s in steps(hoist_in_rows(SHELF).edited("kind", JobKind.GUARD_FIT))]
+    assert codes[0] == "fit-record"
+    order = [
+        "fit-groups",
+        "fit-harness",
+        "taps-bottom",
+        "taps-top",
+        "fit-minus-lead",
+        "tap-voltages",
+        "board-on",
+        "first-charge",
+    ]
+    assert [c for c in codes if c in order] == order
+
+
+def test_no_cell_goes_into_a_holder_before_the_harness_is_measured():
+    """Solder wiring and boards before cells go into holders; more than 5 MΩ between the poles (common practice, no source)."""
+    design = hoist_in_rows(SHELF).edited("kind", JobKind.HOLDER_PACK)
+    plan = steps(design)
+    codes = [s.code for s in plan]
+    assert (
+        codes.index("holder-links")
+        < codes.index("holder-insulation")
+        < codes.index("check-cells")
+        < codes.index("holder-group-1")
+    )
+    assert sum(c.startswith("holder-group-") for c in codes) == 10
+    assert "5 MΩ" in next(s for s in plan if s.code == "holder-insulation").expected
+    assert "holder-host-plug" not in codes
+    plug = part_named(SHELF, Connector, "many-pin host plug")
+    assert "holder-host-plug" in [s.code for s in steps(design.edited("holder.host_plug", plug))]
+
+
+def test_clips_are_judged(hoist):
+    design = hoist.with_edits(("kind", JobKind.HOLDER_PACK), ("holder.clip_a", 5.0))
+    told = found(design)
+    assert "6.25 A of 5 A" in told["HP-1"].sentence
+    assert "HP-2" in told
+    assert "HP-1" not in found(design.edited("holder.clip_a", 8.0))
 
 
 # -- along the lead -------------------------------------------------------------------------------------

@@ -249,6 +249,9 @@ class PackView(QWidget):
 
     def _place(self, drawings: list[Drawing]) -> None:
         gap = 8.0
+        if len(drawings) > 2 and drawings[-1].title == "wiring":
+            self._place_beside(drawings, gap)
+            return
         sizes = [(d.bounds[2] - d.bounds[0], d.bounds[3] - d.bounds[1]) for d in drawings]
         under = (max(w for w, _ in sizes), sum(h for _, h in sizes) + gap * (len(sizes) - 1))
         beside = (sum(w for w, _ in sizes) + gap * (len(sizes) - 1), max(h for _, h in sizes))
@@ -266,6 +269,22 @@ class PackView(QWidget):
             self._faces.append(_Placed(drawing, origin, [], []))
             x, y = (0.0, y + h + gap) if stack else (x + w + gap, 0.0)
         self._scene = QRectF(0, 0, *(under if stack else beside))
+
+    def _place_beside(self, drawings: list[Drawing], gap: float) -> None:
+        """The faces under each other, and the last picture at their side."""
+        *faces, last = drawings
+        left = min(d.bounds[0] for d in faces)
+        wide = max(d.bounds[2] for d in faces) - left
+        high = sum(d.bounds[3] - d.bounds[1] for d in faces) + gap * (len(faces) - 1)
+        tall = last.bounds[3] - last.bounds[1]
+        whole = max(high, tall)
+        self._faces, y = [], (whole - high) / 2
+        for drawing in faces:
+            self._faces.append(_Placed(drawing, QPointF(-left, y + drawing.bounds[3]), [], []))
+            y += drawing.bounds[3] - drawing.bounds[1] + gap
+        origin = QPointF(wide + gap - last.bounds[0], (whole - tall) / 2 + last.bounds[3])
+        self._faces.append(_Placed(last, origin, [], []))
+        self._scene = QRectF(0, 0, wide + gap + last.bounds[2] - last.bounds[0], whole)
 
     def _build(self) -> None:
         for face in self._faces:

@@ -12,7 +12,7 @@ from firmcell.app.background import Task
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import BuildState, fold
 from firmcell.core.design import Design, Face
-from firmcell.core.drawing import Drawing
+from firmcell.core.drawing import Drawing, shifted
 from firmcell.core.events import Event, Payload
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Finding, Severity, Situation, Stage
@@ -25,11 +25,21 @@ from firmcell.core.rules import find
 from firmcell.core.section_picture import section_drawing
 from firmcell.core.shelf import Shelf
 from firmcell.core.steps import Step, next_step
+from firmcell.core.wiring_picture import schematic
 from firmcell.core.work_plan import steps_of
 from firmcell.store.jobfile import JobFile
 from firmcell.store.sentences import first_fault
 
 AUTOSAVE_MS = 600
+
+
+def _wiring(design: Design, analysis: Analysis) -> Drawing:
+    drawing = schematic(design, analysis)
+    x0, _, x1, _ = drawing.bounds
+    # The faces have their middle at 0; so has this picture.
+    return shifted(drawing, -(x0 + x1) / 2, 0.0)
+
+
 SETTLE_MS = 120
 """After the last edit, before heat is worked out: typing and dragging must not wait for it."""
 
@@ -196,7 +206,7 @@ class Session(QObject):
         if isinstance(what, Face):
             return self.face(what)
         if what not in self._pictures:
-            make = {"section": section_drawing, "leads": lead_drawing}[what]
+            make = {"section": section_drawing, "leads": lead_drawing, "wiring": _wiring}[what]
             self._pictures[what] = make(self.design, self.analysis)
         return self._pictures[what]
 

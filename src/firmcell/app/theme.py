@@ -134,7 +134,15 @@ DARK = Palette(
 
 PALETTES = {"light": LIGHT, "dark": DARK}
 
+WIRE_COLOURS = {
+    "black": "#20282b", "white": "#f6f6f2", "yellow": "#e6c229", "blue": "#3f78b5", "green": "#2f7d4a", "brown": "#8a5a2b",
+    "grey": "#8b9296", "violet": "#7d63b8", "orange": "#d9772a", "red": "#b3401a",
+}  # fmt: skip
+"""Insulation of sense leads as it is; a dark line round each tells it from the ground in both looks."""
+
 for _palette in PALETTES.values():
+    for _name, _shade in WIRE_COLOURS.items():
+        _palette.roles[f"wire.{_name}"] = (_shade, None, 0)
     # The wire of the lead picture is toned by its temperature.
     for _tone, _colour in enumerate(_palette.ramp_colours(12)):
         _palette.roles[f"heat.{_tone}"] = (_colour.name(), None, 0)

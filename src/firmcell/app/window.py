@@ -26,7 +26,16 @@ from firmcell.app.hand_tools import HINTS, HandTools
 from firmcell.app.pack_view import PackView, Tool
 from firmcell.app.plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
-from firmcell.app.stages import PAGES, BenchPage, MetalPage, Page, PassportPage, ProofPage, StackPage
+from firmcell.app.stages import (
+    PAGES,
+    BenchPage,
+    GuardPage,
+    MetalPage,
+    Page,
+    PassportPage,
+    ProofPage,
+    StackPage,
+)
 from firmcell.app.stages.proof import SIMULATED
 from firmcell.app.stages.stack_page import TOOL_KEYS
 from firmcell.app.start_page import StartPage
@@ -39,6 +48,7 @@ from firmcell.core.findings import Finding, Severity, Stage
 from firmcell.core.job_kinds import WITHOUT_PACK, stages_of
 from firmcell.core.metal_paint import metal_paint
 from firmcell.core.other_jobs import JobKind
+from firmcell.core.parts import Board
 from firmcell.core.propose import as_job, propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
@@ -47,6 +57,7 @@ from firmcell.core.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import SUFFIX, JobFile
 from firmcell.store.office import passport_bytes
+from firmcell.store.parts import keep_part, load_shelf
 from firmcell.store.units import System
 
 if TYPE_CHECKING:
@@ -349,6 +360,9 @@ class MainWindow(QMainWindow):
                 page.load_changed.connect(self._paint_metal)
                 page.measured_wanted.connect(self.choose_measured)
                 page.export_wanted.connect(self.export)
+            elif isinstance(page, GuardPage):
+                page.export_wanted.connect(self.export)
+                page.board_wanted.connect(self.own_board)
             elif isinstance(page, PassportPage):
                 page.export.connect(self.export_passport)
             self.pages[stage] = page
@@ -471,6 +485,34 @@ class MainWindow(QMainWindow):
             ohms = resistances_from_csv(text, path.name, session.design.cell_count)
             if session.edit_all((("measured_ohm", ohms),), f"Take the measured cells of {path.name}"):
                 self.tell(f"{sum(o > 0 for o in ohms)} of {len(ohms)} cells are measured now.")
+
+        guarded(take, self.tell)
+
+    def own_board(self) -> None:
+        """Ask for a board of the user's own, keep it among their parts, and take it."""
+        from firmcell.app.board_dialog import BoardDialog
+
+        session = self.session
+        if session is None:
+            return
+        dialog = BoardDialog(session.design, self.system, self)
+        if dialog.exec() and dialog.board is not None:
+            self.take_board(dialog.board)
+
+    def take_board(self, board: Board) -> None:
+        """Keep a board in the user's own parts folder and put it into the design."""
+        session = self.session
+        if session is None:
+            return
+
+        def take() -> None:
+            path = keep_part(board)
+            self.shelf = load_shelf()[0]
+            session.shelf = self.shelf
+            session.edit("guarding.board", board, f"Take the {board.name}")
+            self._drop_pages()
+            self.go(Stage.GUARD)
+            self.tell(f"{board.name} is kept in {path}.")
 
         guarded(take, self.tell)
 
@@ -631,6 +673,8 @@ class MainWindow(QMainWindow):
             return [current.face]
         if self.stage is Stage.JACKET:
             return [Face.TOP, "section"]
+        if self.stage is Stage.GUARD:
+            return [Face.TOP, Face.BOTTOM, "wiring"]
         if self.stage is Stage.LEADS:
             assert self.session is not None
             taps = self.session.analysis.guard.taps

@@ -101,11 +101,14 @@ def _parser() -> argparse.ArgumentParser:
             "stl",
             "spice",
             "segments",
+            "wires",
+            "wiring",
         ),
         required=True,
         help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport; template: 1:1 PDF of both faces; "
         "dxf, svg: faces; positions: CSV of cell places; stl: cell holder; "
-        "spice: netlist; segments: CSV of every piece of strip under load",
+        "spice: netlist; segments: CSV of every piece of strip under load; "
+        "wires: CSV of the guard's wire list; wiring: 1:1 PDF of schematic and nail board",
     )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
     sub = command(

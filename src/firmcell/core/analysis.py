@@ -1,11 +1,14 @@
 """One pure function from a design to everything the program knows about it."""
 
+from typing import Any
+
 from firmcell.core.chemistry import resting_voltage
 from firmcell.core.clearances import TooNear, metal_too_near
 from firmcell.core.design import BoardPlace, Design
 from firmcell.core.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.fit import FitFigures, fit_figures
 from firmcell.core.fuse_curve import Protection, protection
+from firmcell.core.guard_choice import Selectivity, balancing_time, selectivity, spread_charge, storage_days
 from firmcell.core.jacket import (
     Envelope,
     SleeveFit,
@@ -25,6 +28,7 @@ from firmcell.core.leads import (
 )
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.quantity import AH, WH, Frozen
+from firmcell.core.sense_leads import sense_short
 from firmcell.core.shelf import EMPTY_SHELF, Shelf
 from firmcell.core.stack import (
     END_OF_DISCHARGE_SOC,
@@ -90,11 +94,26 @@ class PackFigures(Frozen):
 
 
 class GuardFigures(Frozen):
-    """Taps and what the board asks for."""
+    """Taps and what the board asks for.
+
+    Attributes
+    ----------
+    storage_days : from the storage voltage until nearly empty, board and cells draining; None without a board.
+    balance_s : to even out a spread of 0.13 V between two groups; None without a board or if it does not balance.
+    selective : whether load, board, fuse and wire open in order; None without a board.
+    sense_short_a, sense_melts_s : if two neighbouring sense leads touch at the plug.
+    sense_fuse_a : a fuse worth putting at each tap, or None.
+    """
 
     taps: tuple[Tap, ...]
     sense_wire_total_m: float
     standby_days: float | None
+    storage_days: float | None
+    balance_s: float | None
+    selective: Selectivity | None
+    sense_short_a: float
+    sense_melts_s: float
+    sense_fuse_a: float | None
 
 
 class JacketFigures(Frozen):
@@ -129,6 +148,36 @@ class Analysis(Frozen):
 
     def __hash__(self) -> int:
         return id(self)
+
+
+BALANCED_SPREAD_V = 0.13
+"""Group to group, judged fine once a balance charge follows; common practice, no source."""
+STORED_AT_SOC = 0.5
+
+
+def _guard_more(
+    design: Design, capacity: float, leads: LeadFigures, taps: tuple[Tap, ...], peak: float, ambient: float, full: float,
+    source_ohm: float,
+) -> dict[str, Any]:  # fmt: skip
+    """What is told of the board beyond its taps."""
+    board, cell, wire = design.guarding.board, design.cell, design.guarding.sense_wire
+    longest = max((t.wire_length_m for t in taps), default=0.0)
+    sense = sense_short(wire, longest, cell.full_v, cell.resistance_ohm / design.parallel)
+    found: dict[str, Any] = {
+        "storage_days": None, "balance_s": None, "selective": None, "sense_short_a": sense.short_a,
+        "sense_melts_s": sense.melts_s, "sense_fuse_a": sense.fuse_a if longest else None,
+    }  # fmt: skip
+    if board is not None:
+        middle = float(resting_voltage(cell.chemistry, STORED_AT_SOC))
+        behind = spread_charge(cell, capacity, middle - BALANCED_SPREAD_V, middle)
+        found["storage_days"] = storage_days(capacity, board.standby_current_a, STORED_AT_SOC)
+        if cell.chemistry.is_lithium and board.balance_current_a > 0:
+            found["balance_s"] = balancing_time(behind, board.balance_current_a)
+        found["selective"] = selectivity(
+            board, design.leads.fuse, design.leads.wire, design.leads.lay, peak, design.brief.current_steady_a,
+            prospective_short_circuit(full, source_ohm), ambient,
+        )  # fmt: skip
+    return found
 
 
 def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
@@ -191,6 +240,8 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         design.cell_now_v,
         height,
         kept.x_m - layout.origin_m[0] if kept else None,
+        shares,
+        steady,
     )
     fit = fit_figures(design, layout)
     outer = envelope(design, layout, fit)
@@ -258,6 +309,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
             standby_days=capacity / board.standby_current_a / 86_400
             if board and board.standby_current_a
             else None,
+            **_guard_more(design, capacity, figures, taps, peak, ambient, full, source_ohm),
         ),
         jacket=JacketFigures(
             envelope=outer,

@@ -7,7 +7,7 @@ from pydantic import Field, model_validator
 
 from firmcell.core.brief import Brief
 from firmcell.core.lay import Lay
-from firmcell.core.other_jobs import JobKind, LeadChange, MachineLeads, PowerCable
+from firmcell.core.other_jobs import CellGuard, HolderPack, JobKind, LeadChange, MachineLeads, PowerCable
 from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
 from firmcell.core.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
 
@@ -215,6 +215,14 @@ class Leads(Frozen):
     fuse_holder_ohm: Ohms = Field(0.001, title="Fuse and holder, resistance")
 
 
+class ConnectOrder(StrEnum):
+    """Order in which a board is connected; the board's own sheet goes before any of them."""
+
+    MINUS_FIRST = "B− first, then the sense plug, then P−"
+    PLUG_FIRST = "sense plug first, then B−, then P−"
+    ALL_THEN_LOAD = "B− and B+ first, then the sense plug, load last"
+
+
 class Guarding(Frozen):
     """Board and sense leads; without a board the charger must balance."""
 
@@ -222,6 +230,8 @@ class Guarding(Frozen):
     place: BoardPlace = Field(BoardPlace.END, title="Board lies")
     sense_wire: Wire = Field(title="Sense wire")
     service_loop_m: Metres = Field(0.04, title="Service loop of each sense lead", le=1)
+    sense_fuses: bool = Field(False, title="A fuse at each tap")
+    order: ConnectOrder = Field(ConnectOrder.MINUS_FIRST, title="Board is connected")
 
 
 class Jacket(Frozen):
@@ -254,6 +264,8 @@ class Design(Frozen):
     lead_change: LeadChange = LeadChange()
     machine: MachineLeads = MachineLeads()
     cable: PowerCable = PowerCable()
+    cell_guard: CellGuard = CellGuard()
+    holder: HolderPack = HolderPack()
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
     measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
     charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)

@@ -9,7 +9,14 @@ STAGES: dict[JobKind, tuple[Stage, ...]] = {
     JobKind.LEAD_CHANGE: _LEADS_ONLY,
     JobKind.MACHINE_LEADS: _LEADS_ONLY,
     JobKind.POWER_CABLE: _LEADS_ONLY,
-}
+    JobKind.CELL_GUARD: (Stage.BRIEF, Stage.CELLS, Stage.GUARD, Stage.BENCH, Stage.PASSPORT),
+    JobKind.GUARD_FIT: (
+        Stage.BRIEF, Stage.CELLS, Stage.STACK, Stage.LEADS, Stage.GUARD, Stage.JACKET, Stage.BENCH, Stage.PROOF, Stage.PASSPORT,
+    ),
+    JobKind.HOLDER_PACK: (
+        Stage.BRIEF, Stage.CELLS, Stage.STACK, Stage.LEADS, Stage.GUARD, Stage.BENCH, Stage.PROOF, Stage.PASSPORT,
+    ),
+}  # fmt: skip
 SILENT: dict[JobKind, frozenset[str]] = {
     JobKind.NEW_PACK: frozenset(),
     # What the strips stand is not known of a pack that is closed.
@@ -20,6 +27,11 @@ SILENT: dict[JobKind, frozenset[str]] = {
     JobKind.POWER_CABLE: frozenset(
         {"BR-2", "PA-1", "LE-1", "LE-3", "LE-4", "LE-5", "LE-6", "LE-9", "LE-10", "LE-11", "LE-12", "LE-13", "LE-17"}
     ),
+    # One cell: taps, layout and leads are not what it is about.
+    JobKind.CELL_GUARD: frozenset({"GU-6", "GU-7", "GU-8", "GU-9", "GU-10", "GU-11"}),
+    JobKind.GUARD_FIT: frozenset(),
+    # Clips, not strips; what a holder does to lead and jacket is its own.
+    JobKind.HOLDER_PACK: frozenset({"GU-11"}),
 }  # fmt: skip
 """Codes that have nothing to say in a kind of job."""
 

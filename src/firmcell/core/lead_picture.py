@@ -53,7 +53,7 @@ def lead_drawing(design: Design, analysis: Analysis) -> Drawing:
         JobKind.LEAD_CHANGE: (painter.pack_end, painter.connector_end),
         JobKind.MACHINE_LEADS: (painter.input_end, painter.bullet_end),
         JobKind.POWER_CABLE: (painter.lug_end, painter.far_lug_end),
-    }[design.kind]
+    }.get(design.kind, (painter.strip_end, painter.connector_end))
     painter.wires()
     for end in ends:
         end()

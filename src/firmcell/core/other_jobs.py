@@ -5,7 +5,7 @@ from enum import StrEnum
 from pydantic import Field
 
 from firmcell.core.parts import Connector, Lug
-from firmcell.core.quantity import Amperes, Count, Frozen, Metres, Seconds, Volts
+from firmcell.core.quantity import Amperes, Count, Frozen, Metres, Ohms, Seconds, Volts
 
 
 class JobKind(StrEnum):
@@ -15,6 +15,9 @@ class JobKind(StrEnum):
     LEAD_CHANGE = "lead change"
     MACHINE_LEADS = "machine leads"
     POWER_CABLE = "power cable"
+    CELL_GUARD = "cell guard"
+    GUARD_FIT = "guard fit"
+    HOLDER_PACK = "holder pack"
 
 
 class TakeOff(StrEnum):
@@ -62,3 +65,23 @@ class PowerCable(Frozen):
     source_lug: Lug | None = Field(None, title="Lug at the source")
     load_lug: Lug | None = Field(None, title="Lug at the load")
     second_insulation: bool = Field(True, title="Second insulation ahead of the fuse")
+
+
+class CellGuard(Frozen):
+    """A round protection board welded under one bare cell, a strap up its side, a new sleeve."""
+
+    strap_thickness_m: Metres = Field(0.0001, title="Strap, thickness", gt=0, le=0.001)
+    strap_width_m: Metres = Field(0.003, title="Strap, width", gt=0, le=0.02)
+    sleeve_wall_m: Metres = Field(0.0001, title="Sleeve, wall once shrunk", gt=0, le=0.001)
+    ring_m: Metres = Field(0.0003, title="Ring and disc, thickness", gt=0, le=0.003)
+    holder_m: Metres | None = Field(None, title="Holder takes lengths up to", gt=0, le=0.5)
+    charger_m: Metres | None = Field(None, title="Charger takes lengths up to", gt=0, le=0.5)
+    holder_width_m: Metres | None = Field(None, title="Holder takes diameters up to", gt=0, le=0.2)
+
+
+class HolderPack(Frozen):
+    """Cells in spring or clip holders, no welding."""
+
+    clip_a: Amperes = Field(8.0, title="One clip carries", gt=0)
+    clip_ohm: Ohms = Field(0.008, title="One clip, resistance", gt=0)
+    host_plug: Connector | None = Field(None, title="Plug of the host")

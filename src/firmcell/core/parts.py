@@ -259,8 +259,29 @@ class Lug(Part):
         return self
 
 
+class ChargePort(StrEnum):
+    """Whether charge and load share the board's output."""
+
+    COMMON = "common"
+    SEPARATE = "separate"
+
+
+class SwitchSide(StrEnum):
+    """Which line the board opens."""
+
+    LOW = "minus line"
+    HIGH = "plus line"
+
+
 class Board(Part):
-    """A battery guard (BMS or protection board)."""
+    """A battery guard (BMS or protection board).
+
+    Attributes
+    ----------
+    short_trip_a, trip_delay_s : current at which it opens at once (0: not known), and how long it takes above `current_peak_a`.
+    pads : names as printed on the pads of the sense plug, in the order they lie, commas between; empty is B− to B+ in order.
+    ntc_ohm, ntc_b_k : of its temperature sensors.
+    """
 
     kind: ClassVar[str] = "board"
     chemistry: Chemistry = Field(title="Chemistry")
@@ -273,10 +294,25 @@ class Board(Part):
     balance_current_a: Amperes = Field(title="Balance current")
     resistance_ohm: Ohms = Field(title="Resistance in the main line", gt=0)
     standby_current_a: Amperes = Field(title="Standby current")
+    short_trip_a: Amperes = Field(0.0, title="Opens at once from (0: not known)")
+    trip_delay_s: Annotated[float, Unit("s")] = Field(
+        0.1, title="Delay of the over-current trip", ge=0, le=60
+    )
+    charge_port: ChargePort = Field(ChargePort.COMMON, title="Charge port")
+    switch_side: SwitchSide = Field(SwitchSide.LOW, title="Switches the")
+    pads: str = Field("", title="Pads as printed, in order", max_length=400)
+    ntc_ohm: Ohms = Field(10_000.0, title="Sensor at 25 °C", gt=0)
+    ntc_b_k: Annotated[float, Unit("K")] = Field(3435.0, title="Sensor, B value", gt=500, le=8000)
     temperature_sensors: Count = Field(0, title="Temperature sensors", le=16)
     length_m: Metres = Field(title="Length", gt=0)
     width_m: Metres = Field(title="Width", gt=0)
     height_m: Metres = Field(title="Height with parts", gt=0)
+
+    @property
+    def pad_names(self) -> tuple[str, ...]:
+        """Names on the pads of the sense plug in the order they lie."""
+        named = tuple(n.strip() for n in self.pads.split(",") if n.strip())
+        return named or tuple(f"B{n}" for n in range(self.series + 1))
 
 
 class Sleeve(Part):

@@ -5,6 +5,8 @@ from dataclasses import dataclass
 from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import Design
+from firmcell.core.findings import Stage
+from firmcell.core.job_kinds import stages_of
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.quantity import AH
 from firmcell.core.steps import Step
@@ -54,7 +56,7 @@ def passport(
         unfinished = (
             f"{len(open_steps)} of {len(steps)} steps are not passed; the next is “{open_steps[0].title}”."
         )
-    elif proof.verdict in (Verdict.WRONG, Verdict.MISSING):
+    elif Stage.PROOF in stages_of(design.kind) and proof.verdict in (Verdict.WRONG, Verdict.MISSING):
         unfinished = proof.words
     charge = design.series * cell.full_v
     ratings = (

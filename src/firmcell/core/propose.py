@@ -113,4 +113,6 @@ def as_job(design: Design, kind: JobKind, shelf: Shelf) -> Design:
     edits: list[tuple[str, object]] = [("kind", kind)]
     if kind is JobKind.POWER_CABLE:
         edits += [("cable.source_v", design.series * design.cell.full_v), ("leads.length_m", 1.5)]
+    if kind is JobKind.CELL_GUARD:
+        edits += [("series", 1), ("parallel", 1), ("arrangement.rows", 1)]
     return _cured(design.with_edits(*edits), shelf)

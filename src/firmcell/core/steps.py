@@ -52,7 +52,7 @@ def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
     """Return the steps of a new pack in order."""
     return tuple(
         step
-        for part in (_prepare, _sample, _weld, _wire, _insulate, _prove, _close)
+        for part in (_prepare, _sample, _weld, _wire, _insulate, proving_steps, closing_steps)
         for step in part(design, analysis)
     )
 
@@ -217,7 +217,8 @@ def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
     )  # fmt: skip
 
 
-def _wire(d: Design, a: Analysis) -> Iterator[Step]:
+def tap_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the steps of joining the sense leads, one face after the other."""
     if a.guard.sense_wire_total_m:
         for face in (Face.BOTTOM, Face.TOP):
             taps = [t for t in a.guard.taps if t.face is face]
@@ -230,6 +231,10 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
                 records=("solder-joint",), expected="smooth joint, strands in outline, tug holds", face=face,
                 refs=tuple(f"tap:{t.number}" for t in taps),
             )  # fmt: skip
+
+
+def _wire(d: Design, a: Analysis) -> Iterator[Step]:
+    yield from tap_steps(d, a)
     work = joint_work(d.leads.wire, d.leads.connector, d.leads.length_m)
     sleeve = (
         f" {millimetres(work.sleeve.supplied_m)} sleeve, cut {millimetres(work.sleeve.cut_m)}."
@@ -288,7 +293,8 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
     )  # fmt: skip
 
 
-def _prove(d: Design, a: Analysis) -> Iterator[Step]:
+def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the steps that prove a pack: taps, board, first charge."""
     where = (
         "at the free end of the sense plug"
         if a.guard.sense_wire_total_m
@@ -302,12 +308,13 @@ def _prove(d: Design, a: Analysis) -> Iterator[Step]:
         refs=tuple(f"tap:{t.number}" for t in a.guard.taps), hold=True,
     )  # fmt: skip
     if d.guarding.board is not None:
+        order = d.guarding.order.value
         yield Step(
             "board-on", "Prove", "Connect the board",
-            "B− lead first, then the sense plug, then P− to the connector's minus. Check the order of pads against the list.",
+            f"{order[0].upper()}{order[1:]}, P− to the connector's minus. Check the order of pads against the wire list: {', '.join(d.guarding.board.pad_names)}.",
             cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
             records=("checked",),
-            looks=("B− joined first", "Sense plug sits and reads as listed", "Voltage at the connector equals the pack"),
+            looks=(f"Order kept: {order}", "Sense plug sits and reads as listed", "Voltage at the connector equals the pack"),
             refs=("board",), hold=True,
         )  # fmt: skip
     yield Step(
@@ -323,7 +330,8 @@ def _prove(d: Design, a: Analysis) -> Iterator[Step]:
     )  # fmt: skip
 
 
-def _close(d: Design, a: Analysis) -> Iterator[Step]:
+def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the steps that close a pack: sleeve, fit, label."""
     fit = a.jacket.sleeve
     if fit is not None:
         cross = a.jacket.cross_sleeve

@@ -607,6 +607,7 @@ class StripShares:
     spans : share of each span, by run.
     cells : share of each cell, by number.
     leads : share of each lead, by pole (True is plus) and the cell it is joined at.
+    pads : voltage of each pad by cell and pole against the pack's minus for one ampere, cells without voltage, V/A.
     heat_ohm : resistance that makes the heat of all strips and joints at any pack current, Ω.
     open_at : the tap point where no current can pass, None if it flows from pole to pole.
     """
@@ -614,6 +615,7 @@ class StripShares:
     spans: tuple[tuple[float, ...], ...]
     cells: dict[int, float]
     leads: dict[tuple[bool, int], float]
+    pads: dict[tuple[int, bool], float]
     heat_ohm: float
     open_at: int | None
 
@@ -643,7 +645,8 @@ def strip_shares(layout: Layout, joining: Joining, cell_ohm: float, lead_ohm: fl
         leads[positive, first] = seconds.pop(0) if second else 1.0
         if second:
             leads[positive, second] = seconds.pop(0)
-    return StripShares(tuple(tuple(s) for s in shares), cells, leads, heat, open_node(layout, work))
+    pads = {pad: float(state.volts[node]) for pad, node in work.pad.items()}
+    return StripShares(tuple(tuple(s) for s in shares), cells, leads, pads, heat, open_node(layout, work))
 
 
 def joint_resistance(joining: Joining) -> float:

@@ -7,7 +7,7 @@ from firmcell.core.design import BoardPlace, Face, Guarding
 from firmcell.core.layout import CellPlace, Layout
 from firmcell.core.parts import Cell
 from firmcell.core.quantity import Frozen
-from firmcell.core.strips import nodes_of
+from firmcell.core.strips import StripShares, nodes_of
 
 
 class Tap(Frozen):
@@ -18,6 +18,7 @@ class Tap(Frozen):
     number : 0 is on the pack's negative; each next one reads one group more.
     cell : number of the cell on whose pad the lead is joined.
     wire_length_m : cut length to the board or balance plug along the pack's edges, with service loop; 0 where none is needed.
+    shift_v : how far it reads off its tap point's middle under the steady load, V; 0 where that is not known.
     empty_v … now_v : expected against B0.
     """
 
@@ -29,6 +30,7 @@ class Tap(Frozen):
     x_m: float
     y_m: float
     wire_length_m: float
+    shift_v: float
     empty_v: float
     nominal_v: float
     full_v: float
@@ -40,6 +42,21 @@ def tap_name(number: int) -> str:
     return f"B{number}"
 
 
+MM_FOR_A_MV = 3.0
+"""Way in mm that a millivolt of shift under load is worth; engineering judgement: 10 mV are as bad as 30 mm of wire."""
+
+
+def _shifts(
+    touching: tuple[CellPlace, ...], node: int, shares: StripShares | None, steady_a: float
+) -> dict[int, float]:
+    """How far each pad of a tap point stands off their mean under load, V, by cell."""
+    if shares is None or shares.open_at is not None:
+        return {}
+    volts = {c.number: shares.pads[c.number, c.group == node] * steady_a for c in touching}
+    middle = sum(volts.values()) / len(volts)
+    return {number: v - middle for number, v in volts.items()}
+
+
 @lru_cache(maxsize=32)
 def tap_list(
     layout: Layout,
@@ -48,12 +65,16 @@ def tap_list(
     cell_now_v: float,
     stack_height_m: float,
     board_x_m: float | None = None,
+    shares: StripShares | None = None,
+    steady_a: float = 0.0,
 ) -> tuple[Tap, ...]:
     """Return the S + 1 taps in order from the negative end.
 
     Each lead leaves its pad straight to the rear long edge (y greatest), runs along that edge to the
     board and, from the bottom face, up the height of the pack. The board is at the end of the pack
-    where its positive lead is not, on top in the middle, or at `board_x_m` along the pack.
+    where its positive lead is not, on top in the middle, or at `board_x_m` along the pack. Of the pads of a tap point
+    the one is taken whose lead is shortest, each millivolt that the load shifts it counting as `MM_FOR_A_MV` of
+    way: a lead off a piece that carries much current reads wrong under load. Without `shares` only the way counts.
     """
     series = layout.series
     printed_step = FACTS[cell.chemistry].printed_step_v
@@ -68,7 +89,17 @@ def tap_list(
     taps = []
     for node in nodes_of(layout):
         touching = node.minus_cells + node.plus_cells
-        at: CellPlace = max(touching, key=lambda c: (c.y_m, c.x_m))
+        shifts = _shifts(touching, node.number, shares, steady_a)
+
+        def cost(
+            c: CellPlace, number: int = node.number, shifts: dict[int, float] = shifts
+        ) -> tuple[float, float, float]:
+            y = layout.pad(c, c.group == number)[1]
+            off = abs(shifts.get(c.number, 0.0)) * 1e3 * MM_FOR_A_MV * 1e-3
+            # The way along the edge is the same for most; the way to it decides.
+            return (round((edge_y - y) + off, 6), -c.y_m, -c.x_m)
+
+        at: CellPlace = min(touching, key=cost)
         x, y = layout.pad(at, at.group == node.number)
         route = (edge_y - y) + abs(board_x - x)
         if node.face is Face.BOTTOM:
@@ -88,6 +119,7 @@ def tap_list(
                 cell=at.number,
                 x_m=x,
                 y_m=y,
+                shift_v=shifts.get(at.number, 0.0),
                 wire_length_m=route + guarding.service_loop_m if led_out else 0.0,
                 empty_v=node.number * cell.empty_v,
                 nominal_v=node.number * cell.nominal_v,

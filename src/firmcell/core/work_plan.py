@@ -6,6 +6,7 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.steps import Step, new_pack_steps
+from firmcell.core.steps_guard_jobs import cell_guard_steps, guard_fit_steps, holder_pack_steps
 from firmcell.core.steps_lead_change import lead_change_steps
 from firmcell.core.steps_machine_leads import machine_lead_steps
 from firmcell.core.steps_power_cable import power_cable_steps
@@ -15,6 +16,9 @@ _PLANS: dict[JobKind, Callable[[Design, Analysis], tuple[Step, ...]]] = {
     JobKind.LEAD_CHANGE: lead_change_steps,
     JobKind.MACHINE_LEADS: machine_lead_steps,
     JobKind.POWER_CABLE: power_cable_steps,
+    JobKind.CELL_GUARD: cell_guard_steps,
+    JobKind.GUARD_FIT: guard_fit_steps,
+    JobKind.HOLDER_PACK: holder_pack_steps,
 }
 
 

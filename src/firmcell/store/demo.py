@@ -167,11 +167,26 @@ def log_splitter_cable(shelf: Shelf) -> Design:
     )  # fmt: skip
 
 
+def lamp_cell_guard(shelf: Shelf) -> Design:
+    """The lambing lamp's single cell gets a protection board underneath."""
+    pack = hoist_in_rows(shelf)
+    return pack.with_edits(
+        ("kind", JobKind.CELL_GUARD), ("brief.title", "Lambing lamp cell"), ("brief.customer", "Hollin Lea, lambing shed"),
+        ("brief.load_voltage_min_v", 2.7), ("brief.load_voltage_max_v", 4.25), ("brief.current_steady_a", 1.5),
+        ("brief.current_peak_a", 3.0), ("brief.load_capacitance_f", 0.0), ("brief.energy_j", 12 * 3600.0),
+        ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()), ("brief.mass_limit_kg", None),
+        ("brief.ambient_min_k", 273.15), ("cell", part_named(shelf, Cell, "18650 high-energy 3.4 Ah")), ("series", 1), ("parallel", 1),
+        ("arrangement.rows", 1), ("guarding.board", part_named(shelf, Board, "lithium-ion guard 1S 5 A")), ("charge_current_a", 1.6),
+        ("cell_guard.holder_m", 0.0705), ("cell_guard.charger_m", 0.0715), ("cell_now_v", 3.55), ("serial", "HL-0036"),
+    )  # fmt: skip
+
+
 DEMO_JOBS: dict[str, tuple[str, Callable[[Shelf], Design]]] = {
     "orchard-hoist": ("Orchard hoist: 10S4P lithium-ion, half built", orchard_hoist),
     "bee-house-scale": ("Bee-house scale: 4S2P iron phosphate, drawn up", bee_house_scale),
     "sprayer-lead-change": ("Orchard sprayer: a new plug on a live pack", sprayer_lead_change),
     "barrow-machine-leads": ("Powered barrow: bullets for the motor", barrow_machine_leads),
+    "lamp-cell-guard": ("Lambing lamp: a guard under one cell", lamp_cell_guard),
     "log-splitter-cable": ("Log splitter: heavy cable with lugs", log_splitter_cable),
     "hay-loft-lantern": ("Hay-loft lantern: 5S1P metal hydride, drawn up", hay_loft_lantern),
 }

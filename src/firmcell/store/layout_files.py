@@ -13,17 +13,20 @@ from firmcell.core.metal import metal_state
 from firmcell.core.netlist import spice_netlist
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
-from firmcell.core.template_pictures import templates
+from firmcell.core.template_pictures import Template, templates
+from firmcell.core.wire_plan import wire_list
+from firmcell.core.wiring_picture import nail_board, schematic
 from firmcell.store.jobfile import JobFile
 from firmcell.store.outlines import read_outline
 from firmcell.store.pens.dxf import to_dxf
 from firmcell.store.pens.stl import to_stl
 from firmcell.store.pens.svg import to_svg
-from firmcell.store.tables import positions_csv, segments_csv
+from firmcell.store.tables import positions_csv, segments_csv, wires_csv
 from firmcell.store.template_paper import template_pdf
 
 EXPORT_SUFFIX = {
     "template": ".pdf", "dxf": ".dxf", "svg": ".svg", "positions": ".csv", "stl": ".stl", "spice": ".cir", "segments": ".csv",
+    "wires": ".csv", "wiring": ".pdf",
 }  # fmt: skip
 """What can be written of a layout and its metal, and the usual end of its file's name."""
 
@@ -43,6 +46,15 @@ def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> 
             return segments_csv(metal.figures).encode()
         volts, load = design.cell.nominal_v, design.brief.current_steady_a
         return spice_netlist(metal, analysis.leads, volts, load, design.brief.title).encode()
+    if kind in ("wires", "wiring"):
+        metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
+        if kind == "wires":
+            return wires_csv(wire_list(design, analysis, metal)).encode()
+        pages = (
+            Template("wiring", "wiring", schematic(design, analysis)),
+            Template("nail board", "nails", nail_board(design, analysis, metal)),
+        )
+        return template_pdf(design.brief.title, pages, paper, lies=False)
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":

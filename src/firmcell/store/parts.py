@@ -2,6 +2,7 @@
 
 import csv
 import io
+import json
 import re
 import tomllib
 from functools import cache
@@ -140,6 +141,48 @@ def user_parts(folder: Path) -> tuple[list[Part], list[str]]:
         except (OSError, UnicodeDecodeError) as error:
             faults.append(f"{path.name} could not be read: {error}.")
     return parts, faults
+
+
+def part_to_toml(part: Part) -> str:
+    """Return a part as one table of a library file, values in SI with their units."""
+    lines = [f"[[{part.kind}]]"]
+    for name in type(part).model_fields:
+        value = getattr(part, name)
+        if value is None:
+            continue
+        unit = unit_of(type(part), name)
+        if isinstance(value, bool):
+            text = "true" if value else "false"
+        elif isinstance(value, float) and unit not in (None, "1", "count"):
+            text = json.dumps(f"{value!r} {unit}", ensure_ascii=False)
+        elif isinstance(value, int | float):
+            text = repr(value)
+        else:
+            text = json.dumps(str(value), ensure_ascii=False)
+        lines.append(f"{library_key(name)} = {text}")
+    return "\n".join(lines) + "\n"
+
+
+def keep_part(part: Part, folder: Path | None = None) -> Path:
+    """Write a part of the user's own into their parts folder, one file each; one of the same name is replaced.
+
+    Raises
+    ------
+    Refusal
+        If it cannot be written, or would not be read back as it is.
+    """
+    where = folder or user_parts_folder()
+    stem = re.sub(r"[^\w.-]+", "-", part.name.lower()).strip("-.") or part.kind
+    path = where / f"{part.kind}-{stem}.toml"
+    text = part_to_toml(part)
+    if parts_from_toml(text, path.name) != [part]:
+        raise Refusal(f"{part.name} cannot be kept as a file; a value has a form that files do not hold.")
+    try:
+        where.mkdir(parents=True, exist_ok=True)
+        path.write_text(text, encoding="utf-8")
+    except OSError as error:
+        raise Refusal(f"{path} could not be written: {error.strerror}.") from None
+    return path
 
 
 def make_shelf(parts: tuple[Part, ...] | list[Part]) -> Shelf:

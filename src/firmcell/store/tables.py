@@ -8,6 +8,7 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
 from firmcell.core.hand import in_space
 from firmcell.core.metal import MetalFigures
+from firmcell.core.wire_plan import WireEntry
 
 
 def positions_csv(design: Design, analysis: Analysis) -> str:
@@ -41,6 +42,18 @@ def segments_csv(figures: MetalFigures) -> str:
              f"{s.resistance_ohm:.6g}", f"{s.drop_v:.6g}", f"{s.heat_w:.6g}", f"{s.long_run_k:.2f}", f"{s.in_place_k:.2f}",
              f"{s.limit_a:.5g}", f"{s.share:.5g}"]
         )  # fmt: skip
+    return out.getvalue()
+
+
+def wires_csv(entries: tuple[WireEntry, ...]) -> str:
+    """Return the wire list to cut from; lengths in mm."""
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(["number", "name", "from", "to", "length_mm", "gauge", "colour", "end"])
+    for e in entries:
+        write.writerow(
+            [e.number, e.name, e.from_where, e.to_where, f"{e.length_m * 1e3:.0f}", e.gauge, e.colour, e.end]
+        )
     return out.getvalue()
 
 

@@ -16,7 +16,7 @@ OVERLAP_MM = 10.0
 RULER_MM = 100
 
 
-def template_pdf(title: str, templates: tuple[Template, ...], paper: str = "a4") -> bytes:
+def template_pdf(title: str, templates: tuple[Template, ...], paper: str = "a4", lies: bool = True) -> bytes:
     """Return all templates as PDF, one after the other, each tiled over as many pages as it needs.
 
     Parameters
@@ -26,6 +26,8 @@ def template_pdf(title: str, templates: tuple[Template, ...], paper: str = "a4")
     templates : tuple of Template
     paper : str
         ``a4`` or ``letter``; a page lies the way that needs fewer.
+    lies : bool
+        Whether the pages say that the pack lies as drawn; wiring does not.
     """
     load_fonts()
     out = io.BytesIO()
@@ -33,7 +35,7 @@ def template_pdf(title: str, templates: tuple[Template, ...], paper: str = "a4")
     canvas.setTitle(f"{title}: templates at 1:1")
     canvas.setAuthor("Firm Cell")
     for template in templates:
-        _tile(canvas, title, template, PAPERS[paper])
+        _tile(canvas, title, template, PAPERS[paper], lies)
     canvas.save()
     return out.getvalue()
 
@@ -51,7 +53,7 @@ def _room(page_mm: tuple[float, float]) -> tuple[float, float]:
     return page_mm[0] - 2 * MARGIN_MM, page_mm[1] - HEAD_MM - FOOT_MM
 
 
-def _tile(canvas: Canvas, title: str, template: Template, paper: tuple[float, float]) -> None:
+def _tile(canvas: Canvas, title: str, template: Template, paper: tuple[float, float], lies: bool) -> None:
     x0, y0, x1, y1 = template.drawing.bounds
     size = (x1 - x0 + 2, y1 - y0 + 2)
     upright = (paper[0] / mm, paper[1] / mm)
@@ -73,7 +75,8 @@ def _tile(canvas: Canvas, title: str, template: Template, paper: tuple[float, fl
             draw_on(canvas, template.drawing, at_x * mm, at_y * mm, mm)
             canvas.restoreState()
             _marks(canvas, page, room, (column, row), (columns, rows))
-            _words(canvas, title, template.name, page, (column, row), (columns, rows))
+            face = f"{template.name}, 1:1" + (", as it lies with this face up" if lies else "")
+            _words(canvas, title, face, page, (column, row), (columns, rows))
             canvas.showPage()
 
 
@@ -112,7 +115,7 @@ def _words(
 ) -> None:
     y = (page[1] - 9.0) * mm
     canvas.setFont(BOLD, 11)
-    canvas.drawString(MARGIN_MM * mm, y, f"{title}: {name}, 1:1, as it lies with this face up")
+    canvas.drawString(MARGIN_MM * mm, y, f"{title}: {name}")
     canvas.setFont(REGULAR, 9)
     if of != (1, 1):
         words = f"page {at[0] + 1} of {of[0]} along, {at[1] + 1} of {of[1]} down; ticks lie on each other"

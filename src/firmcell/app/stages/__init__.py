@@ -4,9 +4,9 @@ from firmcell.app.stages.bench import BenchPage
 from firmcell.app.stages.design_pages import (
     BriefPage,
     CellsPage,
-    GuardPage,
     JacketPage,
 )
+from firmcell.app.stages.guard_page import GuardPage
 from firmcell.app.stages.leads_page import LeadsPage
 from firmcell.app.stages.metal_page import MetalPage
 from firmcell.app.stages.page import Page
@@ -18,4 +18,4 @@ PAGES: tuple[type[Page], ...] = (
     BriefPage, CellsPage, StackPage, MetalPage, LeadsPage, GuardPage, JacketPage, BenchPage, ProofPage, PassportPage,
 )  # fmt: skip
 
-__all__ = ["PAGES", "BenchPage", "MetalPage", "Page", "PassportPage", "ProofPage", "StackPage"]
+__all__ = ["PAGES", "BenchPage", "GuardPage", "MetalPage", "Page", "PassportPage", "ProofPage", "StackPage"]

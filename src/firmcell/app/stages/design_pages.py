@@ -1,4 +1,4 @@
-"""The pages of brief, cells, guard and jacket: fields, figures and tables over the design."""
+"""The pages of brief, cells and jacket: fields, figures and tables over the design."""
 
 from PySide6.QtWidgets import QPushButton
 
@@ -14,7 +14,7 @@ from firmcell.core.wording import (
     milliohms,
     volts,
 )
-from firmcell.store.units import show, show_number
+from firmcell.store.units import show
 
 HOPELESS = 0.7
 """Share of the current a gauge must carry to be worth a row."""
@@ -140,77 +140,6 @@ class CellsPage(Page):
         if choice.option:
             edits += choice.option.edits
         self.session.edit_all(edits, f"Take {name}")
-
-
-class GuardPage(Page):
-    """Board and taps."""
-
-    stage, heading = Stage.GUARD, "Guard: board and taps"
-
-    def build(self) -> None:
-        s = self.session
-        self.section("Board")
-        for name in ("board", "place"):
-            self.field(f"guarding.{name}")
-        self.figures(
-            ("Thresholds", lambda: self._thresholds()),
-            ("Currents", lambda: f"{amperes(s.design.guarding.board.current_continuous_a)} steady, trips at "
-                                 f"{amperes(s.design.guarding.board.current_peak_a)}" if s.design.guarding.board else "–"),
-            ("Left alone", lambda: f"its own drain empties the pack in about {s.analysis.guard.standby_days / 365:.0f} years"
-                                   if s.analysis.guard.standby_days else "no drain"),
-        )  # fmt: skip
-        self.section("Taps, from the pack's negative")
-        self.taps = self.table(
-            (
-                "Tap",
-                "Print",
-                "Face",
-                f"Lead {'mm' if self.system == 'metric' else 'in'}",
-                "Empty V",
-                "Full V",
-                "Now V",
-            ),
-            "Taps",
-        )
-        self.section("Sense leads")
-        self.field("guarding.sense_wire")
-        self.field("guarding.service_loop_m")
-        self.figures(
-            (
-                "Wire needed",
-                lambda: (
-                    f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads"
-                    if s.analysis.guard.sense_wire_total_m
-                    else "none: these are places to measure"
-                ),
-            )
-        )
-        self.text(
-            "B0 is on the pack's negative, whichever end you began with. Before the plug goes in, measure every "
-            "pin against B0: each must read one cell more than the one before."
-        )
-
-    def _thresholds(self) -> str:
-        board = self.session.design.guarding.board
-        if board is None and not self.session.design.cell.chemistry.is_lithium:
-            return "no board; nickel cells are charged in series, ended by time, −ΔV or temperature"
-        if board is None:
-            return "no board: charge only with a balance charger"
-        return (
-            f"a group is cut off below {volts(board.under_voltage_v)} and above {volts(board.over_voltage_v)}"
-        )
-
-    def refresh_more(self) -> None:
-        self.taps.set_rows(
-            [
-                (f"tap:{t.number}", (t.name, t.printed, t.face.value, show_number(t.wire_length_m, "m", self.system),
-                                     f"{t.empty_v:.2f}", f"{t.full_v:.2f}", f"{t.now_v:.2f}"))
-                for t in self.session.analysis.guard.taps
-            ]
-        )  # fmt: skip
-
-    def point_at(self, ref: str) -> None:
-        self.taps.pick(ref)
 
 
 class JacketPage(Page):

@@ -2,10 +2,21 @@
 
 from firmcell.core.findings import Finding, Situation
 from firmcell.core.job_kinds import speaks
-from firmcell.core.rules import brief, cells, guard, jacket, leads, metal, other_jobs, proof, stack
+from firmcell.core.rules import (
+    brief,
+    cells,
+    guard,
+    guard_jobs,
+    jacket,
+    leads,
+    metal,
+    other_jobs,
+    proof,
+    stack,
+)
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, stack, metal, leads, other_jobs, guard, jacket, proof)
+_MODULES = (brief, cells, stack, metal, leads, other_jobs, guard, guard_jobs, jacket, proof)
 
 
 def find(situation: Situation) -> tuple[Finding, ...]:

@@ -2,25 +2,29 @@
 
 from collections.abc import Iterator
 
+from firmcell.core.design import Design
 from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.guard_choice import BoardAsk, ranked_boards
 from firmcell.core.parts import Board
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-from firmcell.core.wording import amperes, volts
+from firmcell.core.sense_leads import plug_places
+from firmcell.core.wording import amperes, figures, volts
+
+LEAST_STORE_DAYS = 180.0
+SHIFT_LIMIT_V = 0.02
 
 
 def fitting_board(s: Situation) -> Board | None:
-    """The smallest board on the shelf that suits count, chemistry and currents."""
-    brief, design = s.design.brief, s.design
-    fitting = [
-        b
-        for b in s.shelf.boards
-        if b.series == design.series
-        and b.chemistry is design.cell.chemistry
-        and b.current_continuous_a >= brief.current_steady_a
-        and b.current_peak_a >= brief.current_peak_a
-        and b.current_charge_a >= design.charge_current_a
-    ]
-    return min(fitting, key=lambda b: b.current_continuous_a, default=None)
+    """The best board on the shelf that suits count, chemistry and currents."""
+    return next((f.board for f in ranked_boards(s.shelf.boards, board_ask(s.design)) if f.fits), None)
+
+
+def board_ask(design: Design) -> BoardAsk:
+    """Return what a design asks of a board."""
+    brief = design.brief
+    return BoardAsk(
+        design.cell, design.series, brief.current_steady_a, brief.current_peak_a, design.charge_current_a
+    )
 
 
 def _cure(s: Situation) -> Cure | None:
@@ -97,3 +101,66 @@ def no_temperature_sensor(s: Situation) -> Iterator[Hit]:
     board = s.design.guarding.board
     if board and board.temperature_sensors == 0 and s.analysis.pack.energy_wh > 100:
         yield Hit(f"The board has no temperature sensor for {s.analysis.pack.energy_wh:.0f} Wh.", ("board",))
+
+
+@rule("GU-7", Stage.GUARD, Severity.ATTENTION,
+      source="trip current and delay against fuse band and wire, ISO 8820 and IEC 60364-4-43 values from memory",
+      reason="What opens first should be what can be reset, and nothing may be damaged before it does.")  # fmt: skip
+def not_selective(s: Situation) -> Iterator[Hit]:
+    """Load, board, fuse and wire do not open in that order."""
+    found = s.analysis.guard.selective
+    if found is not None and not found.good:
+        yield Hit(f"{found.words}.", ("board", "fuse"))
+
+
+@rule("GU-8", Stage.GUARD, Severity.NOTE, source="Onderdonk, value from memory",
+      reason="Two sense leads that touch at the plug are a short of one group through wire as thin as a hair.")  # fmt: skip
+def sense_leads_burn(s: Situation) -> Iterator[Hit]:
+    """Sense leads that melt quickly when they touch."""
+    g = s.analysis.guard
+    if g.sense_fuse_a is not None and not s.design.guarding.sense_fuses:
+        yield Hit(
+            f"Two sense leads that touch carry about {amperes(g.sense_short_a)} and melt in {figures(g.sense_melts_s, 2)} s: "
+            f"{figures(g.sense_fuse_a)} A fuses at the taps prevent it.", (), Cure("Put a fuse at each tap", (("guarding.sense_fuses", True),)),
+        )  # fmt: skip
+
+
+@rule("GU-9", Stage.GUARD, Severity.ATTENTION, source="capacity over standby drain and self-discharge",
+      reason="A pack that is emptied by its own board while stored is ruined.")  # fmt: skip
+def drained_in_store(s: Situation) -> Iterator[Hit]:
+    """Board that empties the pack within half a year of storage."""
+    days = s.analysis.guard.storage_days
+    if days is not None and days < LEAST_STORE_DAYS and s.design.cell.chemistry.is_lithium:
+        yield Hit(
+            f"Stored half full, board and cells empty it in about {days:.0f} days: charge it up every {days / 2:.0f}.",
+            ("board",),
+        )
+
+
+@rule("GU-10", Stage.GUARD, Severity.STOP, source="pads as entered",
+      reason="A plug with more or fewer places than taps cannot be wired in order.")  # fmt: skip
+def pads_do_not_match(s: Situation) -> Iterator[Hit]:
+    """The board's pads as printed do not hold every tap."""
+    board = s.design.guarding.board
+    if board is None or not board.pads.strip() or board.series != s.design.series:
+        return
+    lacking = [
+        f"B{tap}" for tap, place in plug_places(board.pad_names, s.design.series).items() if place is None
+    ]
+    if lacking:
+        yield Hit(
+            f"Among the pads as printed ({', '.join(board.pad_names)}) there is none for {', '.join(lacking)}: look at the board's sheet.",
+            ("board",),
+        )  # fmt: skip
+
+
+@rule("GU-11", Stage.GUARD, Severity.NOTE, source="network of the real layout under load",
+      reason="The board sees the shift as a weak or strong group and cuts off early or late.")  # fmt: skip
+def tap_shifted(s: Situation) -> Iterator[Hit]:
+    """A tap that reads much off under load."""
+    worst = max(s.analysis.guard.taps, key=lambda t: abs(t.shift_v), default=None)
+    if worst is not None and abs(worst.shift_v) > SHIFT_LIMIT_V:
+        yield Hit(
+            f"Under the steady load {worst.name} reads {abs(worst.shift_v) * 1e3:.0f} mV off its group's middle: more metal there, or "
+            "join the lead elsewhere.", (f"tap:{worst.number}",),
+        )  # fmt: skip

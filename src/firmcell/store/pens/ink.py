@@ -13,6 +13,19 @@ class Ink:
     dashed: bool = False
 
 
+WIRES = {
+    "black": "#20282b",
+    "white": "#f6f6f2",
+    "yellow": "#e6c229",
+    "blue": "#2d5f94",
+    "green": "#2f7d4a",
+    "brown": "#7a4a21",
+    "grey": "#8b9296",
+    "violet": "#6a4fa3",
+    "orange": "#d9772a",
+    "red": "#b3401a",
+}
+"""Insulation of sense leads, by colour name."""
 HEAT = (
     "#1b2a5c", "#21406d", "#27557e", "#34698a", "#497c88", "#5f8f86", "#809875", "#a0a167", "#bdad58", "#d2ba54",
     "#e9c84f", "#ffd54a",
@@ -101,6 +114,7 @@ PAPER: dict[str, Ink] = {
     "wiring.text": Ink("#24313a"),
     "wiring.quiet": Ink("#5d6468"),
     "wiring.nail": Ink("#b3b8b9", "#3f4547", 0.2),
+    **{f"wire.{name}": Ink(None, shade) for name, shade in WIRES.items()},
     "ntc": Ink("#d9b45a", "#8a5a00", 0.3),
     **{f"heat.{tone}": Ink(None, shade) for tone, shade in enumerate(HEAT)},
     "dimension": Ink(None, "#24313a"),

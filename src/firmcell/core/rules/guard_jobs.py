@@ -1,0 +1,76 @@
+"""Rules on cell guards and holder packs."""
+
+from collections.abc import Iterator
+
+from firmcell.core.cell_guard import guarded_cell
+from firmcell.core.findings import Severity, Situation, Stage
+from firmcell.core.other_jobs import JobKind
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.wording import amperes, figures, millimetres
+
+
+@rule("CG-1", Stage.GUARD, Severity.STOP, source="sum of lengths, largest cell of the class",
+      reason="A cell that is too long bends the holder's springs, or does not go in at all.")  # fmt: skip
+def guarded_cell_too_long(s: Situation) -> Iterator[Hit]:
+    """The cell with its board fits holder or charger no longer."""
+    if s.design.kind is not JobKind.CELL_GUARD:
+        return
+    job, made = s.design.cell_guard, guarded_cell(s.design)
+    for fits, limit, size, where in (
+        (made.fits_holder, job.holder_m, made.length_m, "The holder takes"),
+        (made.fits_charger, job.charger_m, made.length_m, "The charger takes"),
+        (made.fits_width, job.holder_width_m, made.diameter_m, "The holder is wide enough for"),
+    ):
+        if fits is False and limit is not None:
+            yield Hit(
+                f"{where} {millimetres(limit)}; with board, strap and sleeve the cell is {millimetres(size)}.",
+                ("board",),
+            )
+
+
+@rule("CG-2", Stage.GUARD, Severity.STOP, source=COMMON_PRACTICE,
+      reason="A guard for one cell goes under one cell; more cells want a board that watches each group.")  # fmt: skip
+def not_one_cell(s: Situation) -> Iterator[Hit]:
+    """Cell guard on more than one cell, or one that is not round."""
+    d = s.design
+    if d.kind is JobKind.CELL_GUARD and (d.series != 1 or d.parallel != 1 or not d.cell.is_round):
+        yield Hit(f"A cell guard is for one round cell; this job has {d.series}S{d.parallel}P.", ("board",))
+
+
+@rule("CG-3", Stage.GUARD, Severity.ATTENTION, source="flat width is half the circumference; stock sizes are generic",
+      reason="A sleeve that does not grip leaves the strap to rub through.")  # fmt: skip
+def no_sleeve_for_the_cell(s: Situation) -> Iterator[Hit]:
+    """No stock sleeve slides over cell and strap and shrinks on to them."""
+    if s.design.kind is JobKind.CELL_GUARD and guarded_cell(s.design).sleeve_flat_m is None:
+        yield Hit(
+            f"No stock sleeve slides over {millimetres(guarded_cell(s.design).diameter_m)} and shrinks on to it.",
+            ("board",),
+        )
+
+
+@rule("HP-1", Stage.STACK, Severity.STOP, source="class value of the clips",
+      reason="A clip that is too warm loses its spring, then its grip, and arcs.")  # fmt: skip
+def clip_overloaded(s: Situation) -> Iterator[Hit]:
+    """Clips carry more than they may."""
+    d = s.design
+    if d.kind is not JobKind.HOLDER_PACK:
+        return
+    each = d.brief.current_steady_a / d.parallel
+    if each > d.holder.clip_a:
+        yield Hit(f"Each clip carries {amperes(each)} of {amperes(d.holder.clip_a)}.", ("group:1",))
+
+
+@rule("HP-2", Stage.STACK, Severity.NOTE, source="two clips a cell in the way",
+      reason="Clips lose more than welds do, and it is lost as heat at the cell's ends.")  # fmt: skip
+def clips_lose(s: Situation) -> Iterator[Hit]:
+    """What the clips lose at the steady current."""
+    d = s.design
+    if d.kind is not JobKind.HOLDER_PACK:
+        return
+    each = d.brief.current_steady_a / d.parallel
+    lost = 2 * d.holder.clip_ohm * each * d.series
+    if lost > 0.02 * s.analysis.pack.voltage_nominal_v:
+        yield Hit(
+            f"The clips lose {figures(lost * 1e3)} mV at the steady current, {figures(2 * d.holder.clip_ohm * each**2)} W at each cell.",
+            ("group:1",),
+        )

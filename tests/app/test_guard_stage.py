@@ -1,0 +1,95 @@
+"""The Guard stage: boards compared, own boards, wiring beside the faces, and its own kinds of job."""
+
+import pytest
+from PySide6.QtCore import Qt
+
+from firmcell.app.board_dialog import BoardDialog
+from firmcell.app.stages.guard_page import GuardPage
+from firmcell.core.findings import Stage
+from firmcell.core.other_jobs import JobKind
+
+
+@pytest.fixture
+def page(hoist_window) -> GuardPage:
+    hoist_window.go(Stage.GUARD)
+    return hoist_window.page(Stage.GUARD)
+
+
+def test_faces_and_schematic_stand_side_by_side(hoist_window, page):
+    places = {f.drawing.title: f.origin for f in hoist_window.view._faces}
+    assert "wiring" in places
+    others = [origin.x() for title, origin in places.items() if title != "wiring"]
+    assert all(places["wiring"].x() > x for x in others)
+    hoist_window.view.select("tap:4")
+    assert hoist_window.card.isVisible()
+
+
+def test_a_board_is_taken_by_enter_and_each_says_why_not(qtbot, hoist_window, page):
+    rows = [page.boards.rows.index(r, 2).data() for r in range(page.boards.rows.rowCount())]
+    assert rows[0] == "fits"
+    assert "carries 20 A" in rows[1]
+    page.boards.setFocus()
+    page.boards.setCurrentIndex(page.boards.rows.index(1, 0))
+    qtbot.keyClick(page.boards, Qt.Key.Key_Return)
+    assert hoist_window.session.design.guarding.board.current_continuous_a == 20
+    assert any(f.code == "GU-3" for f in hoist_window.session.findings)
+    hoist_window.undo()
+    assert hoist_window.session.design.guarding.board.current_continuous_a == 30
+
+
+def test_without_a_board_the_page_says_what_that_asks(hoist_window, page):
+    page._set(None)
+    assert "balance plug" in page._without()
+    assert "the charger must" in page._balances()
+    assert not hoist_window.grab().isNull()
+
+
+def test_the_wire_list_lights_its_part_and_can_be_written(hoist_window, page, tmp_path, qtbot):
+    page.wires.setCurrentIndex(page.wires.rows.index(2, 0))
+    assert hoist_window.view.selected == "tap:2"
+    for kind, name in (("wires", "w.csv"), ("wiring", "w.pdf")):
+        hoist_window.write_layout(kind, tmp_path / name)
+        qtbot.waitUntil(lambda name=name: (tmp_path / name).exists(), timeout=15_000)
+
+
+def test_a_board_of_ones_own_is_entered_kept_and_taken(qtbot, hoist_window, page):
+    dialog = BoardDialog(hoist_window.session.design, "metric")
+    qtbot.addWidget(dialog)
+    for name, text in (("name", "Shed board"), ("pads", "B10, B9, B8, B7, B6, B5, B4, B3, B2, B1, B0")):
+        line = dialog.form.fields[name].row.editor
+        line.clear()
+        qtbot.keyClicks(line, text)
+        qtbot.keyClick(line, Qt.Key.Key_Return)
+    dialog.accept()
+    assert dialog.board is not None
+    hoist_window.take_board(dialog.board)
+    assert hoist_window.session.design.guarding.board.name == "Shed board"
+    assert "is kept in" in hoist_window.banner.text()
+    assert any(b.name == "Shed board" for b in hoist_window.session.shelf.boards)
+    again = hoist_window.page(Stage.GUARD)
+    assert "place 11, printed B0" in again.wires.rows.index(0, 3).data()
+
+
+def test_a_wrong_board_is_refused_in_one_sentence(qtbot, hoist_window):
+    dialog = BoardDialog(hoist_window.session.design, "metric")
+    qtbot.addWidget(dialog)
+    line = dialog.form.fields["name"].row.editor
+    line.clear()
+    qtbot.keyClick(line, Qt.Key.Key_Return)
+    dialog.accept()
+    assert dialog.board is None
+    assert dialog.fault.text()
+
+
+@pytest.mark.parametrize("kind", [JobKind.CELL_GUARD, JobKind.GUARD_FIT, JobKind.HOLDER_PACK])
+def test_the_guards_own_jobs_show_all_their_stages(window, kind):
+    assert window.open_demo("lamp-cell-guard" if kind is JobKind.CELL_GUARD else "orchard-hoist")
+    window.session.edit("kind", kind, "kind")
+    from firmcell.core.job_kinds import stages_of
+
+    for stage in stages_of(kind):
+        window.go(stage)
+        assert window.stage is stage
+        assert not window.grab().isNull()
+    window.go(Stage.METAL)
+    assert "has no Metal stage" in window.banner.text()
