@@ -26,7 +26,7 @@ from firmcell.core.guard_choice import (
 from firmcell.core.lay import Lay
 from firmcell.core.metal import metal_state
 from firmcell.core.ntc import ntc_resistance, ntc_temperature, steinhart_hart, steinhart_hart_from
-from firmcell.core.parts import Board, Cell, Fuse, Wire
+from firmcell.core.parts import Board, Cell, Fuse, Strip, Wire
 from firmcell.core.practice import practice_pack
 from firmcell.core.sense_leads import plug_places, sense_short
 from firmcell.core.strips import metal_runs, metalwork, ohms_per_metre
@@ -46,6 +46,7 @@ from tests.conftest import found
 
 SHELF = shipped_shelf()
 BOARD = part_named(SHELF, Board, "lithium-ion guard 10S 30 A")
+STEEL = part_named(SHELF, Strip, "plated steel strip 0.1 × 5")
 CELL = part_named(SHELF, Cell, "21700 high-energy 5.0 Ah")
 
 
@@ -312,8 +313,17 @@ def test_expected_readings_hold_for_practice_packs():
         ("GU-7", [("guarding.board", changed(current_peak_a=46.0))]),
         ("GU-9", [("guarding.board", changed(standby_current_a=0.01))]),
         (
+            # One long row, so that collecting strips and links are as long as the group.
             "GU-11",
-            [("joining.collector_layers", 1), ("joining.link_layers", 1), ("brief.current_steady_a", 44.0)],
+            [
+                ("series", 3),
+                ("parallel", 14),
+                ("arrangement.rows", 1),
+                ("joining.link_layers", 1),
+                ("joining.collector_layers", 1),
+                ("joining.link_strip", STEEL),
+                ("joining.collector_strip", STEEL),
+            ],
         ),
     ],
 )

@@ -7,7 +7,7 @@ from firmcell.core.design import Design
 
 FLAT_STOCK_M = tuple(mm * 1e-3 for mm in (17, 23, 29.5, 33, 36, 41, 46, 52, 60, 75))
 """Flat widths of cell sleeve on the market, m; generic class values."""
-SHRINKS_TO, EASE_M = 0.55, 0.0002
+SHRINKS_TO, EASE_M = 0.55, 0.0001
 LIP_M = 0.0035
 """Lip of a cell's sleeve over each end, m; common practice, no source."""
 
