@@ -6,7 +6,9 @@ from pathlib import Path
 from pydantic import BaseModel
 
 from firmcell.core.analysis import GuardFigures, JacketFigures, PackFigures
+from firmcell.core.fuse_curve import Protection
 from firmcell.core.fusing import FuseFit
+from firmcell.core.guard_choice import Selectivity
 from firmcell.core.jacket import Envelope, SleeveFit
 from firmcell.core.layout import CellPlace, Layout
 from firmcell.core.leads import LeadFigures, WireOption
@@ -14,7 +16,14 @@ from firmcell.core.metal import CellLoad, MetalFigures, Segment
 from firmcell.core.stack import StackOption
 from firmcell.core.strips import StripPiece
 from firmcell.core.taps import Tap
-from firmcell.store.report import ReportedFinding
+from firmcell.store.report import (
+    ReportedChoice,
+    ReportedDoctor,
+    ReportedFinding,
+    ReportedReading,
+    ReportedStep,
+    ReportedWire,
+)
 
 UNITS = [
     ("_per_h", "1/h"), ("_ohm", "Ω"), ("_as", "A·s"), ("_ah", "Ah"), ("_wh", "Wh"), ("_kg", "kg"), ("_days", "days"),
@@ -25,11 +34,14 @@ PARTS: list[tuple[str, type]] = [
     ("analysis.layout.cells[]", CellPlace), ("analysis.strips[]", StripPiece), ("analysis.leads", LeadFigures),
     ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.guard", GuardFigures),
     ("analysis.guard.taps[]", Tap), ("analysis.jacket", JacketFigures), ("analysis.jacket.envelope", Envelope),
-    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("metal", MetalFigures), ("metal.segments[]", Segment), ("metal.cells[]", CellLoad), ("findings[]", ReportedFinding),
+    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("metal", MetalFigures), ("metal.segments[]", Segment), ("metal.cells[]", CellLoad), ("connectors[], boards[]", ReportedChoice), ("wires[]", ReportedWire),
+    ("expected[]", ReportedReading), ("doctor", ReportedDoctor), ("steps[]", ReportedStep),
+    ("analysis.protection", Protection), ("analysis.guard.selective", Selectivity), ("findings[]", ReportedFinding),
 ]  # fmt: skip
 HEAD = """# `firm-cell analyse JOB --json`
 
-One JSON object: `format` (1), `job` (title), `analysis`, `metal`, `findings`. Field names are stable: within format 1 fields are only
+One JSON object: `format` (1), `job` (title), `kind`, `analysis`, `metal`, `connectors` and `boards` (the shelf against this job,
+best first), `wires` (the guard's wire list), `expected` (meter readings), `doctor` (what the recorded taps say), `steps`, `findings`. Field names are stable: within format 1 fields are only
 added. The end of a name is its unit; everything is SI but `_ah`, `_wh` and `_days`, which repeat SI fields for labels. Lists of
 points are `[x, y]` in m, x along the pack, y across it, seen from above the top face, origin in the middle of the cells.
 `analysis.strip_stock_m` maps the name of a strip to metres needed; `analysis.strip_limit_k` is the temperature strips may reach.

@@ -7,7 +7,9 @@ import sys
 
 import pytest
 
-from firmcell.cli.main import main
+from firmcell.cli.main import INSULATIONS_TAKEN, KINDS_TAKEN, main
+from firmcell.core.insulation import INSULATIONS
+from firmcell.core.other_jobs import JobKind
 from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import JobFile
 
@@ -237,3 +239,100 @@ def test_lay_finds_places_and_export_writes_the_layout(capsys, path, tmp_path):
     assert "tray.csv" in err
     code, out, _ = run(capsys, "analyse", path, "--json")
     assert json.loads(out)["metal"]["whole"] is True
+
+
+@pytest.fixture
+def made(tmp_path):
+    def make(name):
+        return make_demo(name, tmp_path)
+
+    return make
+
+
+def test_taps_from_the_shell_become_a_diagnosis(made, capsys):
+    job = made("orchard-hoist")
+    volts = [3.56 * n for n in range(1, 11)]
+    volts[2], volts[3] = volts[3], volts[2]
+    code, out, _ = run(capsys, "taps", job, *[f"{v:.2f}" for v in volts])
+    assert code == 1
+    assert out.startswith("Do not plug in. The leads of B3 and B4 are exchanged.")
+    code, out, _ = run(capsys, "taps", job, *[f"{3.56 * n:.2f}" for n in range(1, 11)], "--json")
+    assert code == 0
+    assert json.loads(out)["right"]
+    code, out, _ = run(capsys, "taps", job, "strip-B3:B3=7,1", "B3=3.56")
+    assert code == 1
+    assert "Next: from" in out
+
+
+@pytest.mark.parametrize(
+    ("reading", "words"),
+    [("x", "not a number"), ("B99=3", "no point of this pack"), ("B1:=3", "no point of this pack")],
+)
+def test_odd_readings_get_one_sentence(made, capsys, reading, words):
+    code, _, err = run(capsys, "taps", made("bee-house-scale"), reading)
+    assert code == 1
+    assert words in err
+    assert err.count("\n") == 1
+
+
+def test_a_job_of_any_kind_is_made_from_a_brief(tmp_path, capsys):
+    brief = tmp_path / "brief.json"
+    brief.write_text(
+        '{"title": "w", "load_voltage_min": "10 V", "load_voltage_max": "15 V", "current_steady": "30 A", "current_peak": "50 A"}'
+    )
+    assert set(KINDS_TAKEN) == {kind.value.replace(" ", "-") for kind in JobKind}
+    for kind in ("power-cable", "guard-fit"):
+        path = tmp_path / f"{kind}.firmcell"
+        assert run(capsys, "new", "--brief", brief, "--kind", kind, "-o", path)[0] == 0
+        code, out, _ = run(capsys, "analyse", path, "--json")
+        assert code == 0
+        told = json.loads(out)
+        assert told["kind"] == kind.replace("-", " ")
+        assert told["steps"]
+        assert told["connectors"]
+
+
+def test_analyse_says_nothing_of_a_pack_it_does_not_know(made, capsys):
+    _, out, _ = run(capsys, "analyse", made("log-splitter-cable"))
+    assert out.startswith("Log splitter cable: power cable")
+    assert "10INR" not in out
+    assert "1800 A" in out
+
+
+def test_wire_takes_an_insulation(capsys):
+    assert set(INSULATIONS_TAKEN) == {name.replace(" ", "-").lower() for name in INSULATIONS}
+    code, out, _ = run(
+        capsys,
+        "wire",
+        "--current",
+        "30",
+        "--length",
+        "1.2 m",
+        "--drop",
+        "2%",
+        "--ambient",
+        "35C",
+        "--insulation",
+        "pvc-80",
+    )
+    assert code == 0
+    assert "PVC 80; ruled by" in out
+
+
+@pytest.mark.parametrize("kind", ["wires", "wiring"])
+def test_wiring_is_exported(made, tmp_path, capsys, kind):
+    out = tmp_path / "out"
+    assert run(capsys, "export", made("orchard-hoist"), "--to", kind, out)[0] == 0
+    assert out.stat().st_size > 500
+
+
+@pytest.mark.parametrize(
+    "name", ["log-splitter-cable", "sprayer-lead-change", "barrow-machine-leads", "lamp-cell-guard"]
+)
+def test_the_passport_of_another_job_tells_what_it_is_about(made, tmp_path, capsys, name):
+    out = tmp_path / "passport.html"
+    assert run(capsys, "export", made(name), "--to", "html", out)[0] == 0
+    text = out.read_text()
+    if name != "lamp-cell-guard":
+        assert "10INR22" not in text
+        assert "A short drives" in text

@@ -58,11 +58,11 @@ def render_shots(folder: Path) -> Iterator[Path]:
         window.open_demo("orchard-hoist")
         for number, stage in enumerate(Stage, start=1):
             window.go(stage)
-            if stage is Stage.METAL:
+            if stage in (Stage.METAL, Stage.GUARD):
                 _wait_for(
                     application, lambda: window.session is not None and window.session.metal is not None
                 )
-                window.view.select("strip:N0-C1")
+                window.view.select("strip:N0-C1" if stage is Stage.METAL else "")
             yield shot(f"{number:02d}-{stage.value}")
             window.view.select("")
         window.go(Stage.STACK)
@@ -81,4 +81,19 @@ def render_shots(folder: Path) -> Iterator[Path]:
         window.toggle_look()
         window.set_bench_mode(True)
         yield shot("12-bench-mode")
+        window.set_bench_mode(False)
+        trainer = window.trainer()
+        assert trainer is not None
+        trainer.show()
+        for _ in range(5):
+            trainer.read()
+        _wait_for(application, lambda: False, 0.2)
+        path = folder / "15-trainer.png"
+        trainer.grab().save(str(path))
+        trainer.close()
+        yield path
+        for name, number in (("sprayer-lead-change", 16), ("log-splitter-cable", 17)):
+            window.open_demo(name)
+            window.go(Stage.BENCH if number == 16 else Stage.LEADS)
+            yield shot(f"{number}-{name}")
         window.close()

@@ -10,6 +10,17 @@ from pathlib import Path
 from firmcell import __version__
 from firmcell.core.refusal import Refusal
 
+# Written out here, so that asking for help loads nothing; a test holds them to what the core knows.
+KINDS_TAKEN = (
+    "new-pack",
+    "lead-change",
+    "machine-leads",
+    "power-cable",
+    "cell-guard",
+    "guard-fit",
+    "holder-pack",
+)
+INSULATIONS_TAKEN = ("silicone", "silicone-200", "pvc-80", "pvc-105", "xlpe-125", "ptfe-200")
 EXAMPLES = """\
 examples:
   firm-cell --demo                              open the orchard hoist of the demo farm
@@ -21,6 +32,8 @@ examples:
   firm-cell lay hoist.firmcell --outline tray.dxf
   firm-cell export hoist.firmcell --to template faces.pdf
   firm-cell wire --current 30 --length "1.2 m" --drop 2% --ambient 35C
+  firm-cell taps hoist.firmcell 3.56 7.12 14.24 10.68 17.80      what the readings say
+  firm-cell export hoist.firmcell --to wiring wiring.pdf
   firm-cell log hoist.firmcell                  every record, oldest first
   firm-cell verify hoist.firmcell               is the record unchanged?
   firm-cell shots docs/screenshots              pictures of every stage, without a screen
@@ -80,6 +93,7 @@ def _parser() -> argparse.ArgumentParser:
         "--brief", type=Path, required=True, metavar="FILE", help="JSON with units; - for standard input"
     )
     sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub.add_argument("--kind", choices=KINDS_TAKEN, default="new-pack", help="kind of job")
     sub = command(
         "export",
         _export,
@@ -152,10 +166,31 @@ def _parser() -> argparse.ArgumentParser:
     sub.add_argument("--limit", default="80 °C", metavar="T", help="conductor no hotter than")
     sub.add_argument("--peak", default="0", metavar="A")
     sub.add_argument("--peak-time", default="0", metavar="S")
-    sub.add_argument("--lay", choices=("free", "pair", "sleeve", "bundle"), default="pair")
+    sub.add_argument("--lay", choices=("free", "pair", "sleeve", "bundle", "jacket"), default="pair")
     sub.add_argument("--together", type=int, default=2, metavar="N", help="wires in the bundle")
+    sub.add_argument(
+        "--insulation",
+        choices=INSULATIONS_TAKEN,
+        default="silicone",
+        help="class of insulation and its limit",
+    )
     sub.add_argument("--on", default="0", metavar="S", help="with --off: seconds on and off by turns")
     sub.add_argument("--off", default="0", metavar="S")
+    sub.add_argument("--json", action="store_true")
+    sub = command(
+        "taps",
+        _taps,
+        "what readings of the sense plug say is wrong",
+        "firm-cell taps hoist.firmcell 3.56 7.12 14.24 10.68 17.8 …, or B3=14.24 strip-B3:B3=3.56",
+    )
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument(
+        "readings",
+        nargs="*",
+        metavar="V",
+        help="volts at B1, B2 … against B0 in order, or B3=V for one pin, or B2:B3=V from the first to the second point (strip-B3 is "
+        "the pack's own metal); none takes the recorded ones",
+    )
     sub.add_argument("--json", action="store_true")
     sub = command("log", _log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json")
     sub.add_argument("job", type=Path, metavar="JOB")
@@ -174,7 +209,7 @@ def _parser() -> argparse.ArgumentParser:
 
 SHOWN_ABOVE = 6
 """Wires shown from the proposed one on; thicker ones do as well and only fill the screen."""
-COMMANDS = ("open", "analyse", "new", "export", "import", "lay", "wire", "log", "verify", "shots")
+COMMANDS = ("open", "analyse", "new", "export", "import", "lay", "wire", "taps", "log", "verify", "shots")
 
 
 def main(argv: list[str]) -> int:
@@ -212,7 +247,8 @@ def _analyse(arguments: argparse.Namespace) -> int:
         return 0
     p, a = whole.analysis.pack, whole.analysis
     e = a.jacket.envelope
-    print(f"{whole.job}: {p.designation} ({p.series}S{p.parallel}P)")
+    about_leads = whole.kind in ("lead change", "machine leads", "power cable")
+    print(f"{whole.job}: {whole.kind if about_leads else f'{p.designation} ({p.series}S{p.parallel}P)'}")
     for name, value in (
         (
             "voltage",
@@ -233,7 +269,11 @@ def _analyse(arguments: argparse.Namespace) -> int:
         ),
         ("lead", f"{a.leads.limit_a:.1f} A allowed, {a.leads.drop_steady_v * 1e3:.0f} mV lost"),
     ):
-        print(f"  {name:<8} {value}")
+        # Of a job about leads nothing is known of cells and size.
+        if name == "lead" or not about_leads:
+            print(f"  {name:<8} {value}")
+    if about_leads:
+        print(f"  fault    up to {p.voltage_full_v:.2f} V, a short drives about {p.short_circuit_a:.0f} A")
     for finding in whole.findings:
         cure = f" Cure: {finding.cure}." if finding.cure else ""
         print(f"  {finding.severity.upper():<10}{finding.code:<6}{finding.sentence}{cure}")
@@ -244,7 +284,10 @@ def _new(arguments: argparse.Namespace) -> int:
     from firmcell.store.office import new_from_brief, report_of
 
     text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
-    with new_from_brief(text, str(arguments.brief), arguments.output) as job:
+    from firmcell.core.other_jobs import JobKind
+
+    kind = JobKind(arguments.kind.replace("-", " "))
+    with new_from_brief(text, str(arguments.brief), arguments.output, kind) as job:
         design = job.latest().design()
         stops = [f for f in report_of(job).findings if f.severity == "stop"]
     more = f"; {len(stops)} findings stop it, the first: {stops[0].sentence}" if stops else ""
@@ -291,6 +334,7 @@ def _lay(arguments: argparse.Namespace) -> int:
 
 
 def _wire(arguments: argparse.Namespace) -> int:
+    from firmcell.core.insulation import INSULATIONS, covered
     from firmcell.core.lay import Lay
     from firmcell.core.wire_rating import WireAsk, compare_wires, proposed
     from firmcell.store.parts import load_shelf
@@ -307,13 +351,14 @@ def _wire(arguments: argparse.Namespace) -> int:
         limit_k=parse(arguments.limit, "K", "°C"),
         peak_a=parse(arguments.peak, "A", "A"),
         peak_s=parse(arguments.peak_time, "s", "s"),
-        lay={"free": Lay.FREE, "pair": Lay.PAIR, "sleeve": Lay.SLEEVE, "bundle": Lay.BUNDLE}[arguments.lay],
+        lay=Lay[arguments.lay.upper()],
         together=arguments.together,
         on_s=parse(arguments.on, "s", "s"),
         off_s=parse(arguments.off, "s", "s"),
     )
     shelf, _ = load_shelf()
-    rows = compare_wires(shelf.wires, ask)
+    named = {name.replace(" ", "-").lower(): name for name in INSULATIONS}
+    rows = compare_wires([covered(w, named[arguments.insulation]) for w in shelf.wires], ask)
     best, ruled = proposed(rows)
     if arguments.json:
         print(json.dumps({
@@ -347,6 +392,49 @@ def _wire(arguments: argparse.Namespace) -> int:
         f"{best.wire.name}; ruled by {ruled}. Local codes and licensed practice come first where they ask for more."
     )
     return 0
+
+
+def _taps(arguments: argparse.Namespace) -> int:
+    from firmcell.core.build import fold
+    from firmcell.core.proof_readings import pack_asked, readings_of
+    from firmcell.core.tap_doctor import Reading, diagnose, point_name, point_number
+    from firmcell.store.office import open_read_only
+    from firmcell.store.units import parse
+
+    with open_read_only(arguments.job) as job:
+        design, state = job.latest().design(), fold(job.events())
+    given: list[Reading] = []
+    place = 0
+    for text in arguments.readings:
+        points, equals, value = text.rpartition("=")
+        volts = parse(value, "V", "V")
+        if not equals:
+            place += 1
+            given.append(Reading(0, point_number(f"B{place}", design.series), volts))
+            continue
+        black, _, red = points.rpartition(":")
+        numbers = [point_number(name.replace("-", " "), design.series) for name in (black or "B0", red)]
+        given.append(Reading(numbers[0], numbers[1], volts))
+    asked = pack_asked(design, state)
+    told = diagnose(given or readings_of(state, design.series), asked)
+    following = [point_name(p, design.series) for p in told.next_reading] if told.next_reading else None
+    if arguments.json:
+        print(json.dumps({
+            "right": told.right, "decided": told.decided, "words": told.words, "against": told.why,
+            "unexplained": told.unexplained, "next_reading": following,
+            "suspicions": [{"words": s.words, "probability": s.probability, "dangerous": s.dangerous, "refs": s.refs}
+                           for s in told.suspicions[:12]],
+        }, ensure_ascii=False, indent=1))  # fmt: skip
+        return 0 if told.right else 1
+    print(told.words)
+    for s in told.suspicions[:6]:
+        if s.probability >= 0.005:
+            print(f"  {s.probability * 100:5.1f} %  {s.words}{'' if not s.dangerous else '; do not plug in'}")
+    if told.unexplained > 0.01:
+        print(f"  {told.unexplained * 100:5.1f} %  none of these")
+    if following is not None:
+        print(f"Next: from {following[0]} to {following[1]}.")
+    return 0 if told.right else 1
 
 
 def _log(arguments: argparse.Namespace) -> int:

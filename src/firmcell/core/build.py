@@ -9,11 +9,13 @@ from firmcell.core.events import (
     CellReading,
     Checked,
     Correction,
+    CrimpJoint,
     Event,
     InsulationReading,
     JointReading,
     NotRight,
     PointReading,
+    PolarityReading,
     SolderJoint,
     StepPassed,
     TapReading,
@@ -69,6 +71,8 @@ class BuildState:
     weld_rows: tuple[WeldRow, ...] = ()
     solder_joints: tuple[SolderJoint, ...] = ()
     checks: tuple[Checked, ...] = ()
+    polarity: tuple[PolarityReading, ...] = ()
+    crimps: tuple[CrimpJoint, ...] = ()
     taken_back: frozenset[int] = frozenset()
     event_count: int = 0
 
@@ -83,6 +87,10 @@ class BuildState:
 
 
 EMPTY_STATE = BuildState()
+KEPT = (
+    InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, Checked, PolarityReading, CrimpJoint,
+)  # fmt: skip
+"""Records that are kept whole."""
 
 
 def standing_events(events: Iterable[Event]) -> tuple[list[Event], frozenset[int]]:
@@ -106,9 +114,7 @@ def fold(events: Iterable[Event]) -> BuildState:
     cell_volts: dict[int, float] = {}
     joints: list[float] = []
     points: dict[tuple[str, str], float] = {}
-    kept: dict[type, list[object]] = {
-        kind: [] for kind in (InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, Checked)
-    }
+    kept: dict[type, list[object]] = {kind: [] for kind in KEPT}
     for event in standing:
         data = event.data
         if isinstance(data, Correction):
@@ -141,6 +147,8 @@ def fold(events: Iterable[Event]) -> BuildState:
         weld_rows=tuple(kept[WeldRow]),  # type: ignore[arg-type]
         solder_joints=tuple(kept[SolderJoint]),  # type: ignore[arg-type]
         checks=tuple(kept[Checked]),  # type: ignore[arg-type]
+        polarity=tuple(kept[PolarityReading]),  # type: ignore[arg-type]
+        crimps=tuple(kept[CrimpJoint]),  # type: ignore[arg-type]
         taken_back=taken,
         event_count=len(everything),
     )

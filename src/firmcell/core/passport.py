@@ -6,12 +6,14 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import Design
 from firmcell.core.findings import Stage
-from firmcell.core.job_kinds import stages_of
+from firmcell.core.job_kinds import WITHOUT_PACK, stages_of
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.quantity import AH
 from firmcell.core.steps import Step
 from firmcell.core.wording import amperes, celsius, figures, kilograms, volts, watt_hours
 
+Pairs = tuple[tuple[str, str], ...]
 CHARGE_MAX_K = 318.15
 """Warmest for charging; common practice, no source."""
 
@@ -59,7 +61,7 @@ def passport(
     elif Stage.PROOF in stages_of(design.kind) and proof.verdict in (Verdict.WRONG, Verdict.MISSING):
         unfinished = proof.words
     charge = design.series * cell.full_v
-    ratings = (
+    ratings: Pairs = (
         ("Chemistry", facts.label),
         ("Cells", f"{design.cell_count} × {cell.size}, {p.series}S{p.parallel}P"),
         ("Nominal", f"{volts(p.voltage_nominal_v)}, {figures(p.capacity_ah)} Ah, {watt_hours(p.energy_j)}"),
@@ -73,7 +75,7 @@ def passport(
         ("Size", f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f} mm, {kilograms(p.mass_kg)}"),
         ("Transport", p.transport),
     )  # fmt: skip
-    limits = (
+    limits: Pairs = (
         ("Charge to", f"{volts(charge)} ({volts(cell.full_v)} a group), no higher"),
         (
             "Charge current",
@@ -90,14 +92,14 @@ def passport(
         ),
         ("Stop at", f"{volts(p.voltage_empty_v)}; no cell above {celsius(cell.temperature_max_k)}"),
     )
-    taps = tuple(
+    taps: tuple[tuple[str, ...], ...] = tuple(
         (
             t.name, t.printed, t.face.value, f"{t.empty_v:.2f}", f"{t.nominal_v:.2f}", f"{t.full_v:.2f}",
             f"{state.tap_volts[t.number]:.3f}" if t.number in state.tap_volts else "0 (reference)" if t.number == 0 else "—",
         )
         for t in analysis.guard.taps
     )  # fmt: skip
-    cautions = (
+    cautions: tuple[str, ...] = (
         "Always live: never bridge the contacts, never cut both leads at once.",
         "Do not charge unattended, near sleepers, or on anything that burns.",
         "A pack that swells, hisses, smells or warms by itself goes outside and is left.",
@@ -113,7 +115,7 @@ def passport(
     passed = len(steps) - len(open_steps)
     held = sum(w.held for w in state.weld_samples)
     peeled = sum(w.peeled for w in state.weld_samples)
-    records = (
+    records: tuple[str, ...] = (
         f"{passed} of {len(steps)} steps passed, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
         f"{peeled} sample welds peeled, {held} held; {sum(r.welds for r in state.weld_rows)} weld pairs recorded.",
         f"{len(state.solder_joints)} solder joint record{'s' if len(state.solder_joints) != 1 else ''}.",
@@ -124,16 +126,67 @@ def passport(
         f"Taps: {proof.words}",
         f"{state.event_count} records, chain ends {last_hash[:12] or 'empty'}.",
     )
+    if design.kind in WITHOUT_PACK:
+        ratings, limits, cautions = (
+            _lead_ratings(design, analysis),
+            _lead_limits(design, analysis),
+            (*cautions[:1], cautions[3], *cautions[4:]),
+        )
+        records = (records[0], records[2], *_lead_records(state), records[-1])
+    if Stage.PROOF not in stages_of(design.kind):
+        taps = ()
+        records = tuple(r for r in records if not r.startswith("Taps:"))
     essentials = "\n".join(
         (
-            f"{design.brief.title}", p.designation, f"serial {design.serial or 'none'}",
+            f"{design.brief.title}", design.kind.value if design.kind in WITHOUT_PACK else p.designation,
+            f"serial {design.serial or 'none'}", *(
+            () if design.kind in WITHOUT_PACK else (
             f"{p.voltage_nominal_v:.1f} V {design.cell.capacity_as * design.parallel / AH:.1f} Ah {p.energy_wh:.0f} Wh",
             f"charge to {charge:.2f} V, up to {figures(design.charge_current_a)} A",
-            f"discharge {figures(design.brief.current_steady_a)} A", f"record {last_hash[:16] or 'none'}",
+            f"discharge {figures(design.brief.current_steady_a)} A",)), f"record {last_hash[:16] or 'none'}",
         )
     )  # fmt: skip
     return Passport(
-        title=design.brief.title, designation=p.designation, serial=design.serial, builder=design.builder,
+        title=design.brief.title,
+        designation=design.kind.value if design.kind in WITHOUT_PACK else p.designation, serial=design.serial, builder=design.builder,
         ratings=ratings, limits=limits, taps=taps, cautions=cautions, records=records, essentials=essentials,
         finished=not unfinished, unfinished=unfinished,
     )  # fmt: skip
+
+
+def _lead_ratings(d: Design, a: Analysis) -> tuple[tuple[str, str], ...]:
+    """What is handed over of a job that is about leads: nothing is said of a pack that was not looked into."""
+    ends = {
+        JobKind.POWER_CABLE: ("Lugs", " and ".join(lug.name if lug else "none" for lug in (d.cable.source_lug, d.cable.load_lug))),
+        JobKind.MACHINE_LEADS: ("Bullets", d.machine.bullet.name if d.machine.bullet else "none"),
+    }.get(d.kind, ("Connector", d.leads.connector.name))  # fmt: skip
+    return (
+        ("Kind", d.kind.value),
+        ("Voltage", f"up to {volts(a.pack.voltage_full_v)}"),
+        (
+            "Current",
+            f"{amperes(d.brief.current_steady_a)} steady, {amperes(d.brief.current_peak_a)} for {figures(d.brief.peak_duration_s)} s",
+        ),
+        ("Wire", f"{d.leads.wire.name}, {figures(d.leads.length_m)} m each"),
+        ends,
+        ("Fuse", d.leads.fuse.name if d.leads.fuse else "none"),
+    )
+
+
+def _lead_limits(d: Design, a: Analysis) -> tuple[tuple[str, str], ...]:
+    return (
+        ("Loses", f"{figures(a.leads.drop_steady_v * 1e3)} mV at the steady current"),
+        (
+            "Warms to",
+            f"{celsius(a.leads.temperature_k)} in air of {celsius(d.brief.ambient_max_k)} if it runs for ever",
+        ),
+        ("A short drives", f"about {amperes(a.pack.short_circuit_a)}"),
+        ("Insulation", f"{d.leads.wire.insulation}, up to {celsius(d.leads.wire.insulation_limit_k)}"),
+    )
+
+
+def _lead_records(state: BuildState) -> tuple[str, ...]:
+    words = [f"{r.at}: {r.volts:+.2f} V, red on plus.".replace("-", "−") for r in state.polarity[-2:]]
+    if state.crimps:
+        words.append(f"{len(state.crimps)} crimp{'s' if len(state.crimps) > 1 else ''} recorded.")
+    return tuple(words)

@@ -37,7 +37,8 @@ def cable_ask(
     """Return what is asked of the wire: the current by its duty, and the drop allowed over both conductors."""
     return WireAsk(
         current_a=steady_a, length_m=leads.length_m, drop_v=leads.drop_limit_v, ambient_k=ambient_k,
-        limit_k=leads.limit_k, peak_a=peak_a, peak_s=peak_s, lay=leads.lay, together=2,
+        # A limit under the air's temperature carries nothing; the rule says so.
+        limit_k=max(leads.limit_k, ambient_k + 1.0), peak_a=peak_a, peak_s=peak_s, lay=leads.lay, together=2,
         on_s=cable.on_s, off_s=cable.off_s, short_a=cable.source_short_a,
     )  # fmt: skip
 

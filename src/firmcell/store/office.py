@@ -28,10 +28,12 @@ from firmcell.core.events import (
 )
 from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Situation
+from firmcell.core.measured import as_measured
 from firmcell.core.metal import metal_state
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.parts import Cell
 from firmcell.core.passport import Passport, passport
-from firmcell.core.propose import propose
+from firmcell.core.propose import as_job, propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
 from firmcell.core.shelf import Shelf
@@ -53,9 +55,11 @@ def report_of(job: JobFile) -> Report:
     shelf, _ = load_shelf()
     design = job.latest().design()
     analysis = analyse(design, shelf)
-    metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
-    situation = Situation(design, analysis, fold(job.events()), shelf, metal)
-    return report(design.brief.title, analysis, metal.figures, find(situation))
+    state = fold(job.events())
+    metal = metal_state(as_measured(design, state), analysis.layout, analysis.pack.run_time_s)
+    return report(
+        design, analysis, metal, state, shelf, find(Situation(design, analysis, state, shelf, metal))
+    )
 
 
 def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:
@@ -106,11 +110,11 @@ def brief_from_json(text: str, where: str) -> tuple[Brief, str | None]:
     return model_from_table(Brief, raw, where), cell
 
 
-def new_from_brief(text: str, where: str, path: Path) -> JobFile:
+def new_from_brief(text: str, where: str, path: Path, kind: JobKind = JobKind.NEW_PACK) -> JobFile:
     """Make a job with a first design from a brief in JSON."""
     brief, cell = brief_from_json(text, where)
     shelf, _ = load_shelf()
-    design = propose(brief, shelf, part_named(shelf, Cell, cell) if cell else None)
+    design = as_job(propose(brief, shelf, part_named(shelf, Cell, cell) if cell else None), kind, shelf)
     return JobFile.create(path, design, note="proposed from the brief")
 
 

@@ -185,6 +185,12 @@ def cable_too_thin(s: Situation) -> Iterator[Hit]:
     """The cable fails on current, peak or drop."""
     if s.design.kind is not JobKind.POWER_CABLE:
         return
+    if s.design.leads.limit_k <= s.design.brief.ambient_max_k:
+        yield Hit(
+            f"A conductor no hotter than {celsius(s.design.leads.limit_k)} carries nothing in air of {celsius(s.design.brief.ambient_max_k)}.",
+            ("lead:plus",), Cure("Let it reach 80 °C", (("leads.limit_k", 353.15),)),
+        )  # fmt: skip
+        return
     found = cable_figures(s.design, s.shelf)
     row = found.present
     if not row.fails:
