@@ -78,7 +78,7 @@ def _main_leads(design: Design, high: float) -> list[Shape]:
         Stroke(
             ((CELL_W / 2, high), (CELL_W / 2, high + 6.0), (PLUG_X + 34.0, high + 6.0)),
             2.2,
-            "lead.plus",
+            "wiring.plus",
             "lead:plus",
         ),
         Label((PLUG_X + 38.0, high + 6.0), "+", 6.0, "lead.plus.sign", "lead:plus"),
@@ -92,18 +92,18 @@ def _main_leads(design: Design, high: float) -> list[Shape]:
         )
     end = (PLUG_X + 34.0, low)
     if board is None:
-        shapes.append(Stroke(((CELL_W / 2, 0.0), (CELL_W / 2, low), end), 2.2, "lead.minus", "lead:minus"))
+        shapes.append(Stroke(((CELL_W / 2, 0.0), (CELL_W / 2, low), end), 2.2, "wiring.minus", "lead:minus"))
     else:
         shapes.append(
             Stroke(
                 ((CELL_W / 2, 0.0), (CELL_W / 2, low), (PLUG_X + 4.0, low), (PLUG_X + 4.0, -4.0)),
                 2.2,
-                "lead.minus",
+                "wiring.minus",
                 "lead:minus",
             )
         )
         shapes.append(
-            Stroke(((PLUG_X + 12.0, -4.0), (PLUG_X + 12.0, low), end), 2.2, "lead.minus", "lead:minus")
+            Stroke(((PLUG_X + 12.0, -4.0), (PLUG_X + 12.0, low), end), 2.2, "wiring.minus", "lead:minus")
         )
         shapes.append(Label((PLUG_X + 1.0, low - 5.0), "B−", 5.0, "wiring.text"))
         shapes.append(Label((PLUG_X + 16.0, low - 5.0), "P−", 5.0, "wiring.text"))
