@@ -8,7 +8,12 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from firmcell.app.fields import bare_type
 from firmcell.core.conductors import awg_area
+from firmcell.core.design import Design
+from firmcell.core.events import RECORD_KINDS
+from firmcell.core.parts import PART_KINDS, Board
+from firmcell.core.quantity import Frozen, unit_of
 from firmcell.core.refusal import Refusal
 from firmcell.store.units import SHOWN, UNITS, parse, show, show_number
 
@@ -18,6 +23,8 @@ PINT = {
     "m²": "m**2", "mm²": "mm**2", "mm2": "mm**2", "cm²": "cm**2", "sqmm": "mm**2", "mil": "thou", "A·s": "A*s",
     "Ah": "A*h", "mAh": "mA*h", "C": "coulomb", "Ω/m": "ohm/m", "mΩ/m": "milliohm/m", "Ω/km": "ohm/km",
     "Ω·m": "ohm*m", "µΩ·m": "microohm*m", "nΩ·m": "nanoohm*m", "Wh": "W*h", "kWh": "kW*h", "": "dimensionless",
+    "N·m": "newton*meter", "Nm": "newton*meter", "lbf·in": "force_pound*inch", "lbf·ft": "force_pound*foot", "W/m·K": "W/m/K",
+    "W/mK": "W/m/K", "rad": "radian", "°": "degree", "deg": "degree",
     "1": "dimensionless", "%": "percent", "g/cm³": "g/cm**3", "kg/m³": "kg/m**3", "J/kg·K": "J/kg/K", "uA": "uA",
     "uF": "uF",
 }  # fmt: skip
@@ -103,3 +110,35 @@ def test_shown_units():
     assert show(293.15, "K", "inch") == "68 °F"
     assert show(float(awg_area(14)), "m²", "inch") == "14 AWG"
     assert show(float(awg_area(-1)), "m²", "inch") == "2/0 AWG"
+
+
+def _units_of(model, seen):
+    for name, info in model.model_fields.items():
+        unit = unit_of(model, name)
+        if unit is not None:
+            seen.add(unit)
+        kind, _ = bare_type(model, name)
+        if isinstance(kind, type) and issubclass(kind, Frozen):
+            _units_of(kind, seen)
+
+
+def test_every_unit_of_every_model_can_be_typed_and_shown():
+    """A field whose unit is not known here could be neither typed nor shown."""
+    seen: set[str] = set()
+    for model in (Design, *PART_KINDS.values(), *RECORD_KINDS.values()):
+        _units_of(model, seen)
+    assert {"N·m", "W/m·K", "m", "A"} <= seen
+    for unit in seen - {"count"}:
+        assert unit in UNITS, unit
+        for system in ("metric", "inch"):
+            assert show_number(1.5, unit, system)
+
+
+def test_torque_in_the_units_it_is_printed_in():
+    """1 lbf·in is 0.11298 N·m (NIST, value from memory)."""
+    assert parse("88.5 lbf·in", "N·m") == pytest.approx(10.0, rel=1e-3)
+    assert parse("10 Nm", "N·m") == 10
+
+
+def test_the_b_value_of_a_sensor_is_no_temperature():
+    assert unit_of(Board, "ntc_b_k") == "1"

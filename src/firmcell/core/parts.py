@@ -302,7 +302,7 @@ class Board(Part):
     switch_side: SwitchSide = Field(SwitchSide.LOW, title="Switches the")
     pads: str = Field("", title="Pads as printed, in order", max_length=400)
     ntc_ohm: Ohms = Field(10_000.0, title="Sensor at 25 °C", gt=0)
-    ntc_b_k: Annotated[float, Unit("K")] = Field(3435.0, title="Sensor, B value", gt=500, le=8000)
+    ntc_b_k: Annotated[float, Unit("1")] = Field(3435.0, title="Sensor, B value in K", gt=500, le=8000)
     temperature_sensors: Count = Field(0, title="Temperature sensors", le=16)
     length_m: Metres = Field(title="Length", gt=0)
     width_m: Metres = Field(title="Width", gt=0)
