@@ -113,7 +113,7 @@ def test_shown_units():
 
 
 def _units_of(model, seen):
-    for name, info in model.model_fields.items():
+    for name in model.model_fields:
         unit = unit_of(model, name)
         if unit is not None:
             seen.add(unit)
