@@ -49,6 +49,11 @@ def test_odd_readings_typed_in_a_row_become_a_diagnosis(qtbot, hoist_window, pag
     assert hoist_window.view.selected == "tap:3"
 
 
+def test_the_diagnosis_does_not_wait_for_the_rest(qtbot, page):
+    type_all(qtbot, page, [3.56, 7.12, 14.24, 10.68, 17.80, 21.36])
+    assert page.verdict.text() == "Do not plug in. The leads of B3 and B4 are exchanged."
+
+
 def test_sound_readings_are_right_and_nothing_is_proposed(qtbot, page):
     type_all(qtbot, page, [3.56 * n for n in range(1, 11)])
     assert page.verdict.text() == "Every tap is in order and the groups are alike."

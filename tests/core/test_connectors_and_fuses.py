@@ -29,11 +29,13 @@ from firmcell.core.fuse_curve import (
 )
 from firmcell.core.insulation import INSULATIONS, covered, like, smallest_bend
 from firmcell.core.lay import Lay
+from firmcell.core.leads import wire_options
 from firmcell.core.lugs import TORQUE_NM, fitting_lugs, lug_work
 from firmcell.core.parts import Conductor, Connector, Contact, Fuse, FuseKind, Keying, Strip, Wire
 from firmcell.core.precharge import E12, inrush, precharge, preferred
 from firmcell.core.strip_limit import long_run_limit
 from firmcell.core.wire_rating import WireAsk, compare_wires, proposed, rated_current
+from firmcell.store.demo import hoist_in_rows
 from firmcell.store.parts import part_named, shipped_shelf
 
 from ..conftest import found
@@ -117,6 +119,17 @@ def test_the_withstand_knows_its_insulation():
     assert withstand_seconds(2.5e-6, 115 * 2.5, "PVC 80") == pytest.approx(1.0)
     assert withstand_seconds(2.5e-6, 143 * 2.5, "XLPE 125") == pytest.approx(1.0)
     assert withstand_seconds(2.5e-6, 115 * 2.5, "a user's own") == pytest.approx(1.0)
+
+
+def test_a_long_high_peak_rules_the_gauge_where_it_does():
+    """60 A for 60 s in 12 AWG heats its copper by I²Rt/(ρ A c) ≈ 99 K: too much for PVC 80, nothing for silicone."""
+    leads = hoist_in_rows(SHELF).leads.model_copy(
+        update={"limit_k": 500.0, "drop_limit_v": 5.0, "wire": covered(AWG_12, "PVC 80")}
+    )
+    options, _, _ = wire_options((AWG_12,), leads, 20.0, 60.0, 303.15, 60.0)
+    assert not options[0].good
+    silicone = leads.model_copy(update={"wire": AWG_12})
+    assert wire_options((AWG_12,), silicone, 20.0, 60.0, 303.15, 60.0)[0][0].good
 
 
 # -- connectors ----------------------------------------------------------------------------------------

@@ -3,6 +3,8 @@
 import csv
 import io
 import itertools
+import shutil
+import subprocess
 
 import numpy as np
 import pytest
@@ -25,6 +27,7 @@ from firmcell.core.guard_choice import (
 )
 from firmcell.core.lay import Lay
 from firmcell.core.metal import metal_state
+from firmcell.core.netlist import pad_name, spice_netlist
 from firmcell.core.ntc import ntc_resistance, ntc_temperature, steinhart_hart, steinhart_hart_from
 from firmcell.core.parts import Board, Cell, Fuse, Strip, Wire
 from firmcell.core.practice import practice_pack
@@ -283,6 +286,30 @@ def test_a_short_of_sense_leads_by_hand():
     assert told.melts_s == pytest.approx((58 / told.short_a) ** 2, rel=0.05)
     assert told.fuse_a == 0.5
     assert sense_short(part_named(SHELF, Wire, "10 AWG silicone"), 2.0, 4.2, 0.5).fuse_a is None
+
+
+@pytest.mark.skipif(shutil.which("ngspice") is None, reason="ngspice is installed by ./check")
+def test_tap_voltages_equal_ngspice(odd_hoist, shelf, tmp_path):
+    """ngspice .op of the exported netlist without load: each tap's pad against B0's is its expected voltage to 1e-6."""
+    a = analyse(odd_hoist, shelf)
+    metal = metal_state(odd_hoist, a.layout, a.pack.run_time_s)
+    path = tmp_path / "taps.cir"
+    path.write_text(spice_netlist(metal, a.leads, odd_hoist.cell_now_v, 0.0, "taps"))
+    out = subprocess.run(
+        ["ngspice", "-b", str(path)], capture_output=True, text=True, timeout=120, check=False
+    ).stdout
+    theirs = {
+        key.strip(): float(value)
+        for key, _, value in (line.partition("=") for line in out.splitlines() if line.count("=") == 1)
+        if key.strip().startswith("c") and value.strip()[:1] in "-0123456789"
+    }
+
+    def pad(tap):
+        group = a.layout.by_number[tap.cell].group
+        return theirs[pad_name(tap.cell, group == tap.number)]
+
+    for tap in a.guard.taps:
+        assert pad(tap) - pad(a.guard.taps[0]) == pytest.approx(tap.now_v, abs=1e-6 * a.pack.voltage_now_v)
 
 
 # -- what a meter should read ----------------------------------------------------------------------------

@@ -64,7 +64,7 @@ class LeadFigures(Frozen):
     precharge_ohm, precharge_w : resistor that takes the rush instead, and its rating; None where there is none.
     withstand_s : how long the wire survives the prospective short circuit.
     spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
-    rules_gauge : which of current, fuse or drop decided the proposed gauge.
+    rules_gauge : which of current, fuse, peak or drop decided the proposed gauge.
     """
 
     wire_ohm: float
@@ -131,11 +131,17 @@ def _temperatures(
 
 @lru_cache(maxsize=64)
 def wire_options(
-    wires: tuple[Wire, ...], leads: Leads, steady_a: float, peak_a: float, ambient_k: float
+    wires: tuple[Wire, ...],
+    leads: Leads,
+    steady_a: float,
+    peak_a: float,
+    ambient_k: float,
+    peak_s: float = 0.0,
 ) -> tuple[tuple[WireOption, ...], str | None, str]:
     """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
 
-    A good one carries the least fuse that carries the load, so that a fuse can protect it.
+    A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within its insulation
+    after a peak of `peak_s`, the copper alone taking up the heat.
     """
     fuse_a = least_rating(steady_a, peak_a)
     options = []
@@ -155,6 +161,7 @@ def wire_options(
             for name, failed in (
                 ("current", limit < steady_a),
                 ("fuse", limit < fuse_a),
+                ("peak", temperature + adiabatic_rise(wire, peak_a, peak_s) > wire.insulation_limit_k),
                 ("drop", drop > leads.drop_limit_v),
             )
             if failed
@@ -204,7 +211,7 @@ def lead_figures(
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault = prospective_short_circuit(full_v, source_ohm)
-    options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, around)
+    options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, around, peak_s)
     allowed, rules_connector = allowed_current(leads.connector, wire, ambient_k)
     rush = inrush(full_v, load_capacitance_f, source_ohm + loop)
     resistor = precharge(full_v, load_capacitance_f)

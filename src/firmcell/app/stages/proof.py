@@ -249,7 +249,9 @@ class ProofPage(Page):
             self._make_rows()
         proof = self._proof()
         self._show_doctor()
-        blocked = blocking_words(s.design, s.state) if proof.verdict is not Verdict.MISSING else None
+        # With readings still missing only what is decided already is told: it does not wait for the rest.
+        sure = self._told is not None and self._told.decided
+        blocked = blocking_words(s.design, s.state) if sure or proof.verdict is not Verdict.MISSING else None
         self.verdict.setText(blocked or proof.words)
         self.verdict.setObjectName("fault" if blocked or proof.verdict is Verdict.WRONG else "")
         self.verdict.style().polish(self.verdict)
