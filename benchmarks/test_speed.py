@@ -31,8 +31,11 @@ from firmcell.core import (
 from firmcell.core.analysis import analyse
 from firmcell.core.arrange import arrange, laid_out
 from firmcell.core.failures import Scatter, all_failures, monte_carlo
+from firmcell.core.faults import Fault, FaultKind
 from firmcell.core.metal_paint import Shown, at_load, metal_paint
 from firmcell.core.netlist import spice_netlist
+from firmcell.core.practice import faults_of, practice_pack
+from firmcell.core.tap_doctor import PackAsked, diagnose
 from firmcell.store.demo import hoist_in_rows, orchard_hoist
 from firmcell.store.parts import shipped_shelf
 
@@ -246,3 +249,16 @@ def test_slider_to_bands_of_200(benchmark, reference):
     axis = pack.arrangement.turn_axis
     benchmark(lambda: metal_paint(solved, at_load(solved, 22.0, 303.15), Shown.TEMPERATURE, axis))
     tell(benchmark, reference, "slider to coloured bands, 200 cells (without painting)")
+
+
+@pytest.mark.parametrize("series", [10, 24, 32])
+def test_tap_doctor(benchmark, reference, series):
+    """An answer for any single fault or pair; asked is under 100 ms. A pair is the slowest, since no single fault explains it."""
+    cell = hoist_in_rows(SHELF).cell
+    asked = PackAsked(series, cell, 3.6)
+    table = faults_of(asked)
+    swapped = table.faults.index((Fault(FaultKind.SWAPPED, (2, series - 2)),))
+    empty = table.faults.index((Fault(FaultKind.EMPTY, (series // 2,)),))
+    readings = practice_pack(asked, swapped, 1, empty).readings()
+    benchmark.pedantic(diagnose, (readings, asked), rounds=10, warmup_rounds=1)
+    tell(benchmark, reference, f"tap doctor, two faults, {series} groups")

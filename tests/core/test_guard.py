@@ -223,8 +223,9 @@ def test_taps_stand_where_the_load_shifts_them_least(odd_hoist, shelf):
         volts = {pad: state.volts[work.pad[pad]] for pad in pads}
         middle = sum(volts.values()) / len(volts)
         mine = next(v for (n, _), v in volts.items() if n == tap.cell)
-        assert tap.shift_v == pytest.approx(mine - middle, abs=1e-4)
-        assert abs(tap.shift_v) <= max(abs(v - middle) for v in volts.values()) + 1e-9
+        shift = tap.shift_ohm * odd_hoist.brief.current_steady_a
+        assert shift == pytest.approx(mine - middle, abs=1e-4)
+        assert abs(shift) <= max(abs(v - middle) for v in volts.values()) + 1e-9
 
 
 def test_wires_of_the_nail_board_have_their_true_lengths(hoist, shelf):

@@ -2,16 +2,11 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
 
-from firmcell.core.conductors import (
-    COPPER_COEFFICIENT,
-    INSULATION_EMISSIVITY,
-    insulation_barrier,
-    resistance_at,
-)
-from firmcell.core.convection import cylinder_loss
+from firmcell.core.conductors import ampacity
 from firmcell.core.parts import Connector, Keying, Wire
 from firmcell.core.wording import amperes, square_millimetres, volts
 
@@ -39,17 +34,12 @@ def wire_as_hot_as(connector: Connector, wire: Wire, ambient_k: float) -> float:
     Above it the wire heats the contact instead of cooling it, whatever the contact itself could carry. Heat balance
     as in `conductors.ampacity`, but not held to the insulation's limit.
     """
-    limit = connector.temperature_max_k
-    if limit <= ambient_k:
-        return 0.0
-    resistance = float(resistance_at(wire.resistance_ohm_per_m, limit, COPPER_COEFFICIENT))
-    barrier = float(insulation_barrier(wire.area_m2, wire.outer_diameter_m))
-    low, high = ambient_k, limit
-    for _ in range(40):
-        surface = (low + high) / 2
-        lost = float(cylinder_loss(surface, ambient_k, wire.outer_diameter_m, INSULATION_EMISSIVITY))
-        low, high = (low, surface) if surface + barrier * lost > limit else (surface, high)
-    return float(np.sqrt(max(lost, 0.0) / resistance))
+    return _current_that_heats(wire, connector.temperature_max_k, ambient_k)
+
+
+@lru_cache(maxsize=256)
+def _current_that_heats(wire: Wire, limit_k: float, ambient_k: float) -> float:
+    return float(ampacity(wire.resistance_ohm_per_m, wire.area_m2, wire.outer_diameter_m, limit_k, ambient_k))
 
 
 def allowed_current(connector: Connector, wire: Wire, ambient_k: float) -> tuple[float, str]:

@@ -128,6 +128,9 @@ def _sample(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _weld(d: Design, a: Analysis) -> Iterator[Step]:
+    by_node: dict[int, list[StripPiece]] = {}
+    for piece in a.strips:
+        by_node.setdefault(piece.node, []).append(piece)
     # One face, then the other; while only one face is welded no more than two groups are ever in series.
     for face in (Face.BOTTOM, Face.TOP):
         turned = "Turn the pack over" if face is Face.BOTTOM else "Turn the pack back"
@@ -141,7 +144,7 @@ def _weld(d: Design, a: Analysis) -> Iterator[Step]:
             refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
         )  # fmt: skip
         for node in nodes:
-            yield _weld_node(d, a, face, node)
+            yield _weld_node(d, a, face, node, by_node[node])
         yield Step(
             f"measure-{face.value}", "Weld", f"Measure across the {face.value} face",
             "Measure each group from its minus to its plus, then each joined pair of groups between its free ends on the other face.",
@@ -163,10 +166,10 @@ def _lengths(pieces: list[StripPiece]) -> str:
     return ", ".join(f"{n} × {length}" if n > 1 else length for length, n in counts.items())
 
 
-def _weld_node(d: Design, a: Analysis, face: Face, node: int) -> Step:
-    pieces = [p for p in a.strips if p.node == node]
-    links = [p for p in pieces if p.kind in (StripKind.LINK, StripKind.BRIDGE)]
-    others = [p for p in pieces if p not in links]
+def _weld_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[StripPiece]) -> Step:
+    joining = (StripKind.LINK, StripKind.BRIDGE)
+    links = [p for p in pieces if p.kind in joining]
+    others = [p for p in pieces if p.kind not in joining]
     plated = any(p.kind is StripKind.PLATE for p in pieces)
     strip, layers = (links or others)[0].strip, (links or others)[0].layers
     welds = sum(p.weld_pairs for p in pieces)

@@ -683,8 +683,9 @@ def weld_pairs(run: StripRun, joining: Joining) -> int:
 
     What lies under the strip is welded through the first layer on it and needs no welds of its own.
     """
-    doubled = set(joining.doubled)
-    pads = sum(2 if number in doubled else 1 for number in run.cells)
+    pads = len(run.cells)
+    if joining.doubled:
+        pads += len(set(run.cells) & set(joining.doubled))
     return pads * strip_asked(joining, run.kind)[1] * joining.welds_per_pad
 
 

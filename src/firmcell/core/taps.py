@@ -18,7 +18,8 @@ class Tap(Frozen):
     number : 0 is on the pack's negative; each next one reads one group more.
     cell : number of the cell on whose pad the lead is joined.
     wire_length_m : cut length to the board or balance plug along the pack's edges, with service loop; 0 where none is needed.
-    shift_v : how far it reads off its tap point's middle under the steady load, V; 0 where that is not known.
+    shift_ohm : how far it reads off its tap point's middle for each ampere of load, Ω; 0 where that is not known. It does not
+        change with the load, and neither does the picture.
     empty_v … now_v : expected against B0.
     """
 
@@ -30,7 +31,7 @@ class Tap(Frozen):
     x_m: float
     y_m: float
     wire_length_m: float
-    shift_v: float
+    shift_ohm: float
     empty_v: float
     nominal_v: float
     full_v: float
@@ -46,13 +47,11 @@ MM_FOR_A_MV = 3.0
 """Way in mm that a millivolt of shift under load is worth; engineering judgement: 10 mV are as bad as 30 mm of wire."""
 
 
-def _shifts(
-    touching: tuple[CellPlace, ...], node: int, shares: StripShares | None, steady_a: float
-) -> dict[int, float]:
-    """How far each pad of a tap point stands off their mean under load, V, by cell."""
+def _shifts(touching: tuple[CellPlace, ...], node: int, shares: StripShares | None) -> dict[int, float]:
+    """How far each pad of a tap point stands off their mean for each ampere of load, Ω, by cell."""
     if shares is None or shares.open_at is not None:
         return {}
-    volts = {c.number: shares.pads[c.number, c.group == node] * steady_a for c in touching}
+    volts = {c.number: shares.pads[c.number, c.group == node] for c in touching}
     middle = sum(volts.values()) / len(volts)
     return {number: v - middle for number, v in volts.items()}
 
@@ -89,13 +88,13 @@ def tap_list(
     taps = []
     for node in nodes_of(layout):
         touching = node.minus_cells + node.plus_cells
-        shifts = _shifts(touching, node.number, shares, steady_a)
+        shifts = _shifts(touching, node.number, shares)
 
         def cost(
             c: CellPlace, number: int = node.number, shifts: dict[int, float] = shifts
         ) -> tuple[float, float, float]:
             y = layout.pad(c, c.group == number)[1]
-            off = abs(shifts.get(c.number, 0.0)) * 1e3 * MM_FOR_A_MV * 1e-3
+            off = abs(shifts.get(c.number, 0.0)) * steady_a * MM_FOR_A_MV
             # The way along the edge is the same for most; the way to it decides.
             return (round((edge_y - y) + off, 6), -c.y_m, -c.x_m)
 
@@ -119,7 +118,7 @@ def tap_list(
                 cell=at.number,
                 x_m=x,
                 y_m=y,
-                shift_v=shifts.get(at.number, 0.0),
+                shift_ohm=shifts.get(at.number, 0.0),
                 wire_length_m=route + guarding.service_loop_m if led_out else 0.0,
                 empty_v=node.number * cell.empty_v,
                 nominal_v=node.number * cell.nominal_v,

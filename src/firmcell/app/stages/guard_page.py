@@ -229,7 +229,7 @@ class GuardPage(Page):
                 now += f" ± {expected_reading(asked, 0, t.number).plus_minus:.2f}"
             rows.append(
                 (f"tap:{t.number}", (t.name, t.printed, t.face.value, show_number(t.wire_length_m, "m", self.system),
-                                     f"{t.full_v:.2f}", now, f"{t.shift_v * 1e3:+.1f}".replace("-", "−")))
+                                     f"{t.full_v:.2f}", now, f"{t.shift_ohm * d.brief.current_steady_a * 1e3:+.1f}".replace("-", "−")))
             )  # fmt: skip
         self.taps.set_rows(rows)
         self.wires.set_rows(

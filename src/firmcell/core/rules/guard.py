@@ -158,9 +158,10 @@ def pads_do_not_match(s: Situation) -> Iterator[Hit]:
       reason="The board sees the shift as a weak or strong group and cuts off early or late.")  # fmt: skip
 def tap_shifted(s: Situation) -> Iterator[Hit]:
     """A tap that reads much off under load."""
-    worst = max(s.analysis.guard.taps, key=lambda t: abs(t.shift_v), default=None)
-    if worst is not None and abs(worst.shift_v) > SHIFT_LIMIT_V:
+    worst = max(s.analysis.guard.taps, key=lambda t: abs(t.shift_ohm), default=None)
+    shift = abs(worst.shift_ohm) * s.design.brief.current_steady_a if worst is not None else 0.0
+    if worst is not None and shift > SHIFT_LIMIT_V:
         yield Hit(
-            f"Under the steady load {worst.name} reads {abs(worst.shift_v) * 1e3:.0f} mV off its group's middle: more metal there, or "
+            f"Under the steady load {worst.name} reads {shift * 1e3:.0f} mV off its group's middle: more metal there, or "
             "join the lead elsewhere.", (f"tap:{worst.number}",),
         )  # fmt: skip
