@@ -103,7 +103,8 @@ class MainWindow(QMainWindow):
     def _make_widgets(self) -> None:
         self.stack = QStackedWidget()
         self.setCentralWidget(self.stack)
-        self._show_start()
+        # The start page draws a whole pack; a window that opens on a job does not wait for it.
+        self.stack.addWidget(QWidget())
         work = QWidget()
         column = QVBoxLayout(work)
         column.setContentsMargins(0, 0, 0, 0)
@@ -970,6 +971,12 @@ class MainWindow(QMainWindow):
         )
         groups.append(("In lists", [("Enter", "go there, or take it"), ("Up and Down", "move")]))
         return ShortcutSheet(groups, self)
+
+    def showEvent(self, event: Any) -> None:
+        if self.session is None and not isinstance(self.stack.widget(0), StartPage):
+            self._show_start()
+            self.stack.setCurrentIndex(0)
+        super().showEvent(event)
 
     def paintEvent(self, event: Any) -> None:
         super().paintEvent(event)
