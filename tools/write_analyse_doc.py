@@ -16,13 +16,13 @@ from firmcell.core.metal import CellLoad, MetalFigures, Segment
 from firmcell.core.stack import StackOption
 from firmcell.core.strips import StripPiece
 from firmcell.core.taps import Tap
+from firmcell.core.wire_plan import WireEntry
 from firmcell.store.report import (
     ReportedChoice,
     ReportedDoctor,
     ReportedFinding,
     ReportedReading,
     ReportedStep,
-    ReportedWire,
 )
 
 UNITS = [
@@ -34,7 +34,7 @@ PARTS: list[tuple[str, type]] = [
     ("analysis.layout.cells[]", CellPlace), ("analysis.strips[]", StripPiece), ("analysis.leads", LeadFigures),
     ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.guard", GuardFigures),
     ("analysis.guard.taps[]", Tap), ("analysis.jacket", JacketFigures), ("analysis.jacket.envelope", Envelope),
-    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("metal", MetalFigures), ("metal.segments[]", Segment), ("metal.cells[]", CellLoad), ("connectors[], boards[]", ReportedChoice), ("wires[]", ReportedWire),
+    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("metal", MetalFigures), ("metal.segments[]", Segment), ("metal.cells[]", CellLoad), ("connectors[], boards[]", ReportedChoice), ("wires[]", WireEntry),
     ("expected[]", ReportedReading), ("doctor", ReportedDoctor), ("steps[]", ReportedStep),
     ("analysis.protection", Protection), ("analysis.guard.selective", Selectivity), ("findings[]", ReportedFinding),
 ]  # fmt: skip

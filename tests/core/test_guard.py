@@ -29,7 +29,7 @@ from firmcell.core.lay import Lay
 from firmcell.core.metal import metal_state
 from firmcell.core.netlist import pad_name, spice_netlist
 from firmcell.core.ntc import ntc_resistance, ntc_temperature, steinhart_hart, steinhart_hart_from
-from firmcell.core.parts import Board, Cell, Fuse, Strip, Wire
+from firmcell.core.parts import Board, Cell, ChargePort, Fuse, Strip, SwitchSide, Wire
 from firmcell.core.practice import practice_pack
 from firmcell.core.sense_leads import plug_places, sense_short
 from firmcell.core.strips import metal_runs, metalwork, ohms_per_metre
@@ -192,7 +192,17 @@ def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, shelf):
     backwards = hoist.edited("guarding.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1))))
     assert "place 11, printed B0" in wire_list(backwards, analyse(backwards, shelf))[0].to_where
     bare = hoist.edited("guarding.board", None)
-    assert {e.name for e in wire_list(bare, analyse(bare, shelf))} == {f"B{n}" for n in range(11)} | {"P+"}
+    assert {e.name for e in wire_list(bare, analyse(bare, shelf))} == {f"B{n}" for n in range(11)} | {"P+", "P−"}
+
+
+def test_the_board_sits_in_the_line_it_switches_and_a_separate_port_has_its_lead(hoist, shelf):
+    def names(**values):
+        d = hoist.edited("guarding.board", changed(**values))
+        return [e.name for e in wire_list(d, analyse(d, shelf)) if e.ref.startswith("lead:")]
+
+    assert names() == ["B−", "P−", "P+"]
+    assert names(switch_side=SwitchSide.HIGH) == ["P−", "B+", "P+"]
+    assert names(charge_port=ChargePort.SEPARATE) == ["B−", "P−", "C−", "P+"]
 
 
 def test_neighbouring_leads_never_share_a_colour():
@@ -232,7 +242,7 @@ def test_wires_of_the_nail_board_have_their_true_lengths(hoist, shelf):
     a = analyse(hoist, shelf)
     drawing = nail_board(hoist, a)
     for entry in wire_list(hoist, a):
-        if entry.name.startswith("P"):
+        if entry.name[0] not in "BN":
             continue
         laid = [
             s
@@ -246,7 +256,7 @@ def test_wires_of_the_nail_board_have_their_true_lengths(hoist, shelf):
         if isinstance(s, Stroke) and s.role.startswith("wire.")
         for p, q in zip(s.points, s.points[1:], strict=False)
     )
-    wanted = sum(e.length_m for e in wire_list(hoist, a) if not e.name.startswith("P")) * 1e3
+    wanted = sum(e.length_m for e in wire_list(hoist, a) if e.name[0] in "BN") * 1e3
     assert total == pytest.approx(wanted, abs=0.1)
 
 

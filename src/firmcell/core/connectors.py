@@ -6,6 +6,7 @@ from functools import lru_cache
 
 import numpy as np
 
+from firmcell.core.choosing import Judged
 from firmcell.core.conductors import ampacity
 from firmcell.core.parts import Connector, Keying, Wire
 from firmcell.core.wording import amperes, square_millimetres, volts
@@ -68,35 +69,22 @@ class ConnectorAsk:
 
 
 @dataclass(frozen=True)
-class ConnectorFit:
+class ConnectorFit(Judged):
     """One class against what is asked.
 
     Attributes
     ----------
-    stops : why it may not be taken; empty if it may.
-    marks : what speaks against it but does not forbid it.
+    connector : the class.
     limit_a, ruled_by : steady current at this ambient with this wire, and what sets it.
     contact_k : temperature of its contacts at the steady current.
     heat_w : of both contact pairs.
     """
 
     connector: Connector
-    stops: tuple[str, ...]
-    marks: tuple[str, ...]
     limit_a: float
     ruled_by: str
     contact_k: float
     heat_w: float
-
-    @property
-    def fits(self) -> bool:
-        """Nothing forbids it."""
-        return not self.stops
-
-    @property
-    def words(self) -> str:
-        """Everything that speaks against it, or that nothing does."""
-        return "; ".join((*self.stops, *self.marks)) or "fits"
 
 
 def fit_connector(connector: Connector, ask: ConnectorAsk) -> ConnectorFit:
@@ -121,7 +109,7 @@ def fit_connector(connector: Connector, ask: ConnectorAsk) -> ConnectorFit:
         marks.append("can be mated backwards")
     heat = 2 * connector.contact_resistance_ohm * ask.steady_a**2
     return ConnectorFit(
-        connector, tuple(stops), tuple(marks), limit, ruled,
+        tuple(stops), tuple(marks), connector, limit, ruled,
         contact_temperature(connector, ask.steady_a, ask.ambient_k), heat,
     )  # fmt: skip
 

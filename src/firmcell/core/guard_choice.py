@@ -6,6 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from firmcell.core.chemistry import resting_voltage
+from firmcell.core.choosing import Judged
 from firmcell.core.fuse_curve import opening_times, wire_times
 from firmcell.core.lay import Lay
 from firmcell.core.parts import Board, Cell, Fuse, Wire
@@ -33,22 +34,10 @@ class BoardAsk:
 
 
 @dataclass(frozen=True)
-class BoardFit:
-    """One board: why it may not be taken, what speaks against it; empty tuples if nothing does."""
+class BoardFit(Judged):
+    """One board against what is asked."""
 
     board: Board
-    stops: tuple[str, ...]
-    marks: tuple[str, ...]
-
-    @property
-    def fits(self) -> bool:
-        """Nothing forbids it."""
-        return not self.stops
-
-    @property
-    def words(self) -> str:
-        """All that is against it, or that it fits."""
-        return "; ".join((*self.stops, *self.marks)) or "fits"
 
 
 def fit_board(board: Board, ask: BoardAsk) -> BoardFit:
@@ -79,7 +68,7 @@ def fit_board(board: Board, ask: BoardAsk) -> BoardFit:
         marks.append("does not balance")
     if board.temperature_sensors == 0:
         marks.append("no temperature sensor")
-    return BoardFit(board, tuple(stops), tuple(marks))
+    return BoardFit(tuple(stops), tuple(marks), board)
 
 
 def ranked_boards(boards: Sequence[Board], ask: BoardAsk) -> tuple[BoardFit, ...]:

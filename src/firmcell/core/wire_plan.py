@@ -1,21 +1,23 @@
 """The wire list of the guard: every lead from its pad to its place on the board, to cut, mark and lay from."""
 
-from dataclasses import dataclass
+from collections.abc import Iterator
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design, Face
 from firmcell.core.metal import Metal
 from firmcell.core.ntc import ntc_resistance
+from firmcell.core.parts import ChargePort, SwitchSide
+from firmcell.core.quantity import Frozen
 from firmcell.core.sense_leads import SENSE_FUSE_A, plug_places
 
 COLOURS = ("black", "white", "yellow", "blue", "green", "brown", "grey", "violet", "orange")
 """Of sense leads in turn; the first is black, the last red, numbers count where a colour comes again."""
 ENDS_M = 0.004
+SENSOR_LEAD_M = 0.15
 """Stripped at the tap end, m; common practice, no source."""
 
 
-@dataclass(frozen=True)
-class WireEntry:
+class WireEntry(Frozen):
     """One wire of the list.
 
     Attributes
@@ -51,44 +53,92 @@ def wire_list(design: Design, analysis: Analysis, metal: Metal | None = None) ->
 
     `metal` gives the hottest cell, where the first thermistor lies; without it that place is left open.
     """
+    rows = [
+        *_sense_rows(design, analysis),
+        *_main_rows(design, analysis),
+        *_sensor_rows(design, analysis, metal),
+    ]
+    fields = tuple(WireEntry.model_fields)
+    return tuple(
+        WireEntry(**dict(zip(fields, (number, *row), strict=True)))
+        for number, row in enumerate(rows, start=1)
+    )
+
+
+Row = tuple[str, str, str, float, str, str, str, str]
+"""All of a `WireEntry` but its number."""
+
+
+def _sense_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
     guarding, series = design.guarding, design.series
     board = guarding.board
     names = board.pad_names if board else tuple(f"B{n}" for n in range(series + 1))
     places = plug_places(names, series)
     fused = f", {SENSE_FUSE_A:g} A fuse at the tap" if guarding.sense_fuses else ""
-    entries = []
-    number = 0
+    end = f"strip {ENDS_M * 1e3:.0f} mm and tin; crimp at the plug{fused}"
     for tap in analysis.guard.taps:
-        if not tap.wire_length_m:
+        if tap.wire_length_m:
+            at = f"strip of {tap.name} at cell {tap.cell}, {tap.face.value} face"
+            yield (
+                tap.name, at, _pad(names, places[tap.number]), tap.wire_length_m, guarding.sense_wire.gauge,
+                tap_colour(tap.number, series), end, f"tap:{tap.number}",
+            )  # fmt: skip
+
+
+def _main_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
+    """Main leads: the board sits in the line that it switches; the other goes straight to the connector."""
+    board, leads = design.guarding.board, design.leads
+    gauge, taps = leads.wire.gauge, analysis.guard.taps
+    for sign, pole, tap, colour in (("−", "minus", taps[0], "black"), ("+", "plus", taps[-1], "red")):
+        through = board is not None and (board.switch_side is SwitchSide.HIGH) == (pole == "plus")
+        end = "solder; fuse in this lead" if pole == "plus" and leads.fuse is not None else "solder"
+        strip = f"collecting strip of {tap.name}, {tap.face.value} face"
+        to = f"{leads.connector.name}, {sign}"
+        if not through:
+            yield f"P{sign}", strip, to, leads.length_m, gauge, colour, end, f"lead:{pole}"
             continue
-        number += 1
-        pad = _pad(names, places[tap.number])
-        entries.append(
-            WireEntry(
-                number, tap.name, f"strip of {tap.name} at cell {tap.cell}, {tap.face.value} face", pad, tap.wire_length_m,
-                guarding.sense_wire.gauge, tap_colour(tap.number, series), f"strip {ENDS_M * 1e3:.0f} mm and tin; crimp at the plug{fused}",
-                f"tap:{tap.number}",
+        yield (
+            f"B{sign}",
+            strip,
+            f"board B{sign}",
+            tap.wire_length_m or leads.length_m,
+            gauge,
+            colour,
+            end,
+            f"lead:{pole}",
+        )
+        yield f"P{sign}", f"board P{sign}", to, leads.length_m, gauge, colour, "solder", f"lead:{pole}"
+        if board is not None and board.charge_port is ChargePort.SEPARATE:
+            plug = (leads.charge_connector or leads.connector).name
+            yield (
+                f"C{sign}",
+                f"board C{sign}",
+                f"charger's {plug}, {sign}",
+                leads.length_m,
+                gauge,
+                colour,
+                "solder",
+                f"lead:{pole}",
             )
+
+
+def _sensor_rows(design: Design, analysis: Analysis, metal: Metal | None) -> Iterator[Row]:
+    board = design.guarding.board
+    longest = max((t.wire_length_m for t in analysis.guard.taps), default=0.0)
+    for sensor in range(1, board.temperature_sensors + 1 if board else 1):
+        place, ref = "between the cells in the middle of the pack", "board"
+        if metal is not None:
+            ranked = sorted(metal.figures.cells, key=lambda c: -c.temperature_k)
+            cell = ranked[min(sensor - 1, len(ranked) - 1)]
+            which = "hottest" if sensor == 1 else "next hottest"
+            place, ref = (
+                f"on the wrap of cell {cell.number}, the {which} by the solved heat",
+                f"cell:{cell.number}",
+            )
+        yield (
+            f"NTC{sensor}", place, f"board NTC{sensor}", longest or SENSOR_LEAD_M, design.guarding.sense_wire.gauge, "two white",
+            "taped flat, insulated", ref,
         )  # fmt: skip
-    if board is not None:
-        main = design.leads.wire.gauge
-        minus = analysis.guard.taps[0]
-        for name, start, to, colour in (
-            ("B−", f"collecting strip of B0, {minus.face.value} face", "board B−", "black"),
-            ("P−", "board P−", f"{design.leads.connector.name}, −", "black"),
-        ):
-            number += 1
-            length = minus.wire_length_m if name == "B−" else design.leads.length_m
-            entries.append(WireEntry(number, name, start, to, length, main, colour, "solder", "lead:minus"))
-        for sensor in range(1, board.temperature_sensors + 1):
-            number += 1
-            entries.append(_thermistor(number, sensor, design, analysis, metal))
-    number += 1
-    entries.append(
-        WireEntry(number, "P+", f"collecting strip of B{series}", f"{design.leads.connector.name}, +", design.leads.length_m,
-                  design.leads.wire.gauge, "red", "solder; fuse in this lead", "lead:plus")
-    )  # fmt: skip
-    return tuple(entries)
 
 
 def _pad(names: tuple[str, ...], place: int | None) -> str:
@@ -96,32 +146,6 @@ def _pad(names: tuple[str, ...], place: int | None) -> str:
     if place is None:
         return "no pad of this name: look at the board's sheet"
     return f"plug place {place + 1}, printed {names[place]}"
-
-
-def _thermistor(
-    number: int, sensor: int, design: Design, analysis: Analysis, metal: Metal | None
-) -> WireEntry:
-    place = "between the cells in the middle of the pack"
-    ref = "board"
-    if metal is not None:
-        ranked = sorted(metal.figures.cells, key=lambda c: -c.temperature_k)
-        cell = ranked[min(sensor - 1, len(ranked) - 1)]
-        place, ref = (
-            f"on the wrap of cell {cell.number}, the {'hottest' if sensor == 1 else 'next hottest'} by the solved heat",
-            f"cell:{cell.number}",
-        )
-    length = max((t.wire_length_m for t in analysis.guard.taps), default=0.1) or 0.15
-    return WireEntry(
-        number,
-        f"NTC{sensor}",
-        place,
-        f"board NTC{sensor}",
-        length,
-        design.guarding.sense_wire.gauge,
-        "two white",
-        "taped flat, insulated",
-        ref,
-    )
 
 
 def thermistor_readings(design: Design) -> tuple[tuple[float, float], ...]:

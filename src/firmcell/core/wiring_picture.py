@@ -4,6 +4,7 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
 from firmcell.core.drawing import Area, Disc, Drawing, Label, Shape, Stroke, bounds_of, rectangle
 from firmcell.core.metal import Metal
+from firmcell.core.parts import SwitchSide
 from firmcell.core.sense_leads import plug_places
 from firmcell.core.wire_plan import WireEntry, tap_colour, wire_list
 
@@ -67,47 +68,43 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
     targets["board"] = (PLUG_X + 8.0, high / 2)
     shapes += _main_leads(design, high)
     title = f"{board.name if board else 'Balance plug only'}, minus at the foot"
-    shapes.append(Label((-14.0, high + 12.0), title, 5.6, "label.title", anchor="start"))
+    shapes.append(Label((-14.0, high + 19.0), title, 5.6, "label.title", anchor="start"))
     return Drawing("wiring", tuple(shapes), bounds_of(shapes), targets)
 
 
 def _main_leads(design: Design, high: float) -> list[Shape]:
-    board = design.guarding.board
-    low = -10.0
-    shapes: list[Shape] = [
-        Stroke(
-            ((CELL_W / 2, high), (CELL_W / 2, high + 6.0), (PLUG_X + 34.0, high + 6.0)),
-            2.2,
-            "wiring.plus",
-            "lead:plus",
-        ),
-        Label((PLUG_X + 38.0, high + 6.0), "+", 6.0, "lead.plus.sign", "lead:plus"),
-    ]
-    if design.leads.fuse is not None:
-        shapes.append(Area(rectangle(CELL_W + 6, high + 3.2, CELL_W + 22, high + 8.8), "lead.fuse", "fuse"))
-        shapes.append(
-            Label(
-                (CELL_W + 14, high + 6.0), f"{design.leads.fuse.rating_a:g} A", 5.0, "lead.fuse.text", "fuse"
+    """Plus over the top, minus under the foot; the line that the board switches goes through it."""
+    board, leads = design.guarding.board, design.leads
+    plus_y, minus_y, end = high + 8.0, -12.0, PLUG_X + 36.0
+    shapes: list[Shape] = []
+    for pole, sign, start, y in (("plus", "+", high, plus_y), ("minus", "−", 0.0, minus_y)):
+        role, ref = f"wiring.{pole}", f"lead:{pole}"
+        edge = high + 4.0 if pole == "plus" else -4.0
+        through = board is not None and (board.switch_side is SwitchSide.HIGH) == (pole == "plus")
+        if through:
+            shapes.append(
+                Stroke(
+                    ((CELL_W / 2, start), (CELL_W / 2, y), (PLUG_X + 4.0, y), (PLUG_X + 4.0, edge)),
+                    2.2,
+                    role,
+                    ref,
+                )
             )
-        )
-    end = (PLUG_X + 34.0, low)
-    if board is None:
-        shapes.append(Stroke(((CELL_W / 2, 0.0), (CELL_W / 2, low), end), 2.2, "wiring.minus", "lead:minus"))
-    else:
+            shapes.append(Stroke(((PLUG_X + 13.0, edge), (PLUG_X + 13.0, y), (end, y)), 2.2, role, ref))
+            for x, name in ((PLUG_X + 1.0, f"B{sign}"), (PLUG_X + 19.0, f"P{sign}")):
+                shapes.append(
+                    Label((x, y + (5.0 if pole == "plus" else -5.0)), name, 5.0, "wiring.text", ref)
+                )
+        else:
+            shapes.append(Stroke(((CELL_W / 2, start), (CELL_W / 2, y), (end, y)), 2.2, role, ref))
+        shapes.append(Label((end + 5.0, y), sign, 7.0, f"lead.{pole}.sign", ref))
+    if leads.fuse is not None:
         shapes.append(
-            Stroke(
-                ((CELL_W / 2, 0.0), (CELL_W / 2, low), (PLUG_X + 4.0, low), (PLUG_X + 4.0, -4.0)),
-                2.2,
-                "wiring.minus",
-                "lead:minus",
-            )
+            Area(rectangle(CELL_W + 6, plus_y - 3.2, CELL_W + 26, plus_y + 3.2), "lead.fuse", "fuse")
         )
         shapes.append(
-            Stroke(((PLUG_X + 12.0, -4.0), (PLUG_X + 12.0, low), end), 2.2, "wiring.minus", "lead:minus")
+            Label((CELL_W + 16, plus_y), f"{leads.fuse.rating_a:g} A", 5.0, "lead.fuse.text", "fuse")
         )
-        shapes.append(Label((PLUG_X + 1.0, low - 5.0), "B−", 5.0, "wiring.text"))
-        shapes.append(Label((PLUG_X + 16.0, low - 5.0), "P−", 5.0, "wiring.text"))
-    shapes.append(Label((PLUG_X + 38.0, low), "−", 6.0, "lead.minus.sign", "lead:minus"))
     return shapes
 
 
@@ -116,7 +113,11 @@ def nail_board(design: Design, analysis: Analysis, metal: Metal | None = None) -
 
     Long wires go round nails and come back, so that the board stays within a page's width where it can.
     """
-    entries = [e for e in wire_list(design, analysis, metal) if not e.name.startswith("P")]
+    entries = [
+        e
+        for e in wire_list(design, analysis, metal)
+        if not e.ref.startswith("lead:") or e.name.startswith("B")
+    ]
     longest = max((e.length_m for e in entries), default=0.1) * 1e3
     shapes: list[Shape] = []
     y = 0.0

@@ -13,7 +13,7 @@ from firmcell.core.proof_readings import diagnosis_of, pack_asked
 from firmcell.core.quantity import Frozen
 from firmcell.core.rules.guard import board_ask
 from firmcell.core.shelf import Shelf
-from firmcell.core.wire_plan import wire_list
+from firmcell.core.wire_plan import WireEntry, wire_list
 from firmcell.core.work_plan import steps_of
 
 
@@ -37,19 +37,6 @@ class ReportedChoice(Frozen):
     fits: bool
     limit_a: float
     words: str
-
-
-class ReportedWire(Frozen):
-    """A wire of the guard's list."""
-
-    number: int
-    name: str
-    from_where: str
-    to_where: str
-    length_m: float
-    gauge: str
-    colour: str
-    end: str
 
 
 class ReportedReading(Frozen):
@@ -90,7 +77,7 @@ class Report(Frozen):
     kind: str
     connectors: tuple[ReportedChoice, ...]
     boards: tuple[ReportedChoice, ...]
-    wires: tuple[ReportedWire, ...]
+    wires: tuple[WireEntry, ...]
     expected: tuple[ReportedReading, ...]
     doctor: ReportedDoctor | None
     steps: tuple[ReportedStep, ...]
@@ -126,13 +113,7 @@ def report(
             ReportedChoice(name=f.board.name, fits=f.fits, limit_a=f.board.current_continuous_a, words=f.words)
             for f in ranked_boards(shelf.boards, board_ask(design))
         ),
-        wires=tuple(
-            ReportedWire(
-                number=w.number, name=w.name, from_where=w.from_where, to_where=w.to_where, length_m=w.length_m, gauge=w.gauge,
-                colour=w.colour, end=w.end,
-            )
-            for w in wire_list(design, analysis, metal)
-        ),
+        wires=wire_list(design, analysis, metal),
         expected=tuple(
             ReportedReading(black=f"B{r.black}", red=f"B{r.red}", voltage_v=r.volts, plus_minus_v=r.plus_minus) for r in readings
         ),
