@@ -3,10 +3,13 @@
 import time
 
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QPushButton
 
+from firmcell.app.fields import RecordForm
+from firmcell.app.pack_view import Tool
 from firmcell.app.stages.metal_page import MetalPage
+from firmcell.core.events import CellReading, JointReading
 from firmcell.core.findings import Stage
 from firmcell.core.metal_paint import Shown
 from firmcell.core.parts import StripMetal
@@ -190,3 +193,69 @@ def test_voltage_and_short_between_two_points(metal, qtbot):
     page.points[0].setCurrentText("cell 1 plus")
     page.points[1].setCurrentText("cell 1 minus")
     assert page.between_words.text().startswith("3.56 V")
+
+
+# -- doubled welds, second leads, what the bench recorded -------------------------------------------------
+
+
+def test_the_welds_that_matter_are_doubled_by_one_button(qtbot, hoist_window):
+    hoist_window.go(Stage.METAL)
+    page = hoist_window.page(Stage.METAL)
+    qtbot.waitUntil(lambda: page.joints.rows.rowCount() > 0, timeout=20_000)
+    welds = sum(hoist_window.session.analysis.measures.welds.values())
+    qtbot.mouseClick(page.double_button, Qt.MouseButton.LeftButton)
+    doubled = hoist_window.session.design.joining.doubled
+    assert doubled
+    assert sum(hoist_window.session.analysis.measures.welds.values()) > welds
+    assert f"Twice the welds on {len(doubled)} cells" in page.doubled.text()
+    qtbot.mouseClick(page.single_button, Qt.MouseButton.LeftButton)
+    assert hoist_window.session.design.joining.doubled == ()
+    assert not page.single_button.isEnabled()
+
+
+def test_cells_recorded_at_the_bench_count_at_once(qtbot, hoist_window):
+    session = hoist_window.session
+    hoist_window.go(Stage.METAL)
+    page = hoist_window.page(Stage.METAL)
+    qtbot.waitUntil(lambda: session.metal is not None, timeout=20_000)
+    before = session.metal
+    session.record(CellReading(cell=18, ohms=0.09), "check-cells")
+    session.record(JointReading(joint="cell 3 plus", ohms=0.0005), "measure-bottom")
+    qtbot.waitUntil(lambda: session.metal is not None and session.metal is not before, timeout=20_000)
+    assert session.metal.figures.cells[17].deviation < -0.3
+    assert session.metal.joint_ohm[0] == pytest.approx(0.0005)
+    assert "measured of 1 of 40 cells" in page.measured.text()
+    assert "1 recorded joint" in page.measured.text()
+
+
+def test_a_single_cell_is_recorded_from_the_bench(qtbot, hoist_window):
+    hoist_window.go(Stage.BENCH)
+    bench = hoist_window.page(Stage.BENCH)
+    bench.show_step(next(s for s in hoist_window.session.steps if s.code == "check-cells"))
+    button = next(
+        b for b in bench.findChildren(QPushButton) if "One cell" in b.text() or "one cell" in b.text()
+    )
+    form = next(f for f in bench.findChildren(RecordForm) if f.model is CellReading)
+    for name, text in (("cell", "7"), ("volts", "3.561"), ("ohms", "23.5")):
+        line = form.fields[name].row.editor
+        qtbot.keyClicks(line, text)
+        qtbot.keyClick(line, Qt.Key.Key_Return)
+    qtbot.mouseClick(button, Qt.MouseButton.LeftButton)
+    assert hoist_window.session.state.cell_ohm == {7: pytest.approx(0.0235)}
+    assert hoist_window.session.state.cell_volts == {7: pytest.approx(3.561)}
+
+
+def test_shift_and_a_click_lead_a_pole_off_twice_and_once_again(qtbot, hoist_window):
+    hoist_window.go(Stage.STACK)
+    hoist_window.take_tool(Tool.MINUS)
+    layout = hoist_window.session.analysis.layout
+    other = next(c.number for c in layout.group_cells(1) if c.number != layout.lead_cells[0])
+    for wanted in (other, 0):
+        face = hoist_window.view._faces[0]
+        x, y = face.drawing.targets[f"cell:{other}"]
+        at = hoist_window.view._transform.map(face.origin + QPoint(round(x), round(-y))).toPoint()
+        qtbot.mouseClick(
+            hoist_window.view, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.ShiftModifier, pos=at
+        )
+        assert hoist_window.session.analysis.layout.second_lead_cells[0] == wanted
+    assert hoist_window.session.analysis.layout.lead_cells == layout.lead_cells

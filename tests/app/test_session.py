@@ -8,7 +8,7 @@ from firmcell.app import session as session_module
 from firmcell.app.session import Session, guarded
 from firmcell.core.build import StepStatus
 from firmcell.core.design import Lattice, TurnAxis
-from firmcell.core.events import Correction, Remark, StepPassed, TapReading
+from firmcell.core.events import Correction, Remark, StepPassed, TapReading, WeldRow
 from firmcell.core.findings import Stage
 from firmcell.core.refusal import Refusal
 from firmcell.store.jobfile import JobFile
@@ -137,3 +137,16 @@ def test_a_fault_of_the_program_leaves_the_pack_as_it_was(session, monkeypatch):
     assert "stays as it was" in told[0]
     session.edit("series", 8, "eight groups")
     assert session.design.series == 8
+
+
+def test_a_value_that_no_record_takes_is_told_in_a_sentence():
+    """A form may be filled with what the design has, such as no welds where every strip is left out."""
+    told = []
+    assert not guarded(
+        lambda: WeldRow.model_validate(
+            {"machine": "m", "setting": "5", "pulses": 2, "strip": "s", "welds": 0, "flat": True, "tug": True}
+        ),
+        told.append,
+    )
+    assert len(told) == 1
+    assert told[0].endswith(".")

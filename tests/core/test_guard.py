@@ -192,7 +192,10 @@ def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, shelf):
     backwards = hoist.edited("guarding.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1))))
     assert "place 11, printed B0" in wire_list(backwards, analyse(backwards, shelf))[0].to_where
     bare = hoist.edited("guarding.board", None)
-    assert {e.name for e in wire_list(bare, analyse(bare, shelf))} == {f"B{n}" for n in range(11)} | {"P+", "P−"}
+    assert {e.name for e in wire_list(bare, analyse(bare, shelf))} == {f"B{n}" for n in range(11)} | {
+        "P+",
+        "P−",
+    }
 
 
 def test_the_board_sits_in_the_line_it_switches_and_a_separate_port_has_its_lead(hoist, shelf):

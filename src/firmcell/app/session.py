@@ -290,10 +290,13 @@ class Session(QObject):
 
 
 def guarded(call: Callable[[], object], tell: Callable[[str], None]) -> bool:
-    """Run `call`; on a refusal tell the sentence and return False."""
+    """Run `call`; on a refusal, or a value that no model takes, tell the sentence and return False."""
     try:
         call()
     except Refusal as refusal:
         tell(refusal.sentence)
+        return False
+    except ValidationError as error:
+        tell(first_fault(error))
         return False
     return True

@@ -61,7 +61,8 @@ def stage_paint(
             )
         case Stage.GUARD:
             paint = StagePaint(
-                quiet=("lead",), caption="Each sense lead on its face, by the rear long edge to the board."
+                quiet=("lead.plus", "lead.minus"),
+                caption="Each sense lead on its face, by the rear long edge to the board.",
             )
         case Stage.JACKET:
             paint = StagePaint(

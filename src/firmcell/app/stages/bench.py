@@ -22,6 +22,8 @@ from firmcell.app.theme import sized
 from firmcell.core.build import StepStatus
 from firmcell.core.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
 from firmcell.core.findings import Stage
+from firmcell.core.moment import live_words
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.refusal import Refusal
 from firmcell.core.steps import Step
 from firmcell.store.office import event_words
@@ -143,6 +145,9 @@ class BenchPage(Page):
             self._line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
         if step.expected:
             self._line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
+        if s.design.kind is JobKind.NEW_PACK and step.phase in ("Weld", "Wire"):
+            words = live_words(s.analysis.layout, s.design, s.state, step.code)
+            self._line(words, 1.2 if large else 1.0).setObjectName("quiet")
         if state and state.status is StepStatus.NOT_RIGHT:
             self._line(
                 f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0

@@ -1,0 +1,119 @@
+"""Pictures of connectors, leads and wiring: geometry from the parts, every role with an ink on paper and a colour on the screen."""
+
+import pytest
+
+from firmcell.app.theme import PALETTES
+from firmcell.core.analysis import analyse
+from firmcell.core.connector_faces import connector_face
+from firmcell.core.design import Face
+from firmcell.core.drawing import Area, Disc, Label, Stroke
+from firmcell.core.face_picture import face_drawing
+from firmcell.core.lead_picture import LONGEST_DRAWN_MM, lead_drawing
+from firmcell.core.parts import Connector, Contact, SwitchSide
+from firmcell.core.section_picture import section_drawing
+from firmcell.core.wiring_picture import nail_board, schematic
+from firmcell.store.demo import DEMO_JOBS
+from firmcell.store.parts import part_named, shipped_shelf
+from firmcell.store.pens.ink import PAPER
+from firmcell.store.pens.svg import to_svg
+
+SHELF = shipped_shelf()
+
+
+@pytest.mark.parametrize("name", DEMO_JOBS)
+def test_every_role_of_every_picture_has_ink_and_colours(name):
+    design = DEMO_JOBS[name][1](SHELF)
+    a = analyse(design, SHELF)
+    drawings = [
+        *(face_drawing(design, a, face) for face in Face), section_drawing(design, a), lead_drawing(design, a), schematic(design, a),
+        nail_board(design, a), *(connector_face(c) for c in SHELF.connectors),
+    ]  # fmt: skip
+    roles = {shape.role for drawing in drawings for shape in drawing.shapes}
+    assert not roles - set(PAPER), roles - set(PAPER)
+    screen_only = {"cell.wrap.odd"}
+    for palette in PALETTES.values():
+        missing = {r for r in roles - set(palette.roles) - screen_only if not r.startswith("template")}
+        assert not missing, (palette.name, missing)
+    for drawing in drawings:
+        assert to_svg(drawing).startswith("<?xml") or "<svg" in to_svg(drawing)
+
+
+@pytest.mark.parametrize("connector", SHELF.connectors, ids=lambda c: c.name)
+def test_a_face_shows_each_contact_and_has_plus_on_the_left(connector):
+    face = connector_face(connector)
+    contacts = [s for s in face.shapes if s.role == "face.contact"]
+    assert len(contacts) == connector.contacts
+    signs = {
+        s.text: s.centre
+        for s in face.shapes
+        if isinstance(s, Label) and s.role in ("face.plus", "face.minus")
+    }
+    if connector.contact is not Contact.HOST_PLUG:
+        assert signs["+"][0] < signs["−"][0]
+    x0, y0, x1, y1 = face.bounds
+    for shape in face.shapes:
+        points = (shape.centre,) if isinstance(shape, Disc | Label) else shape.points
+        assert all(x0 - 1e-6 <= x <= x1 + 1e-6 and y0 - 1e-6 <= y <= y1 + 1e-6 for x, y in points)
+
+
+def test_a_larger_contact_makes_a_larger_face():
+    small, large = (connector_face(part_named(SHELF, Connector, f"keyed twin-bullet {n} mm")) for n in (2, 8))
+    for low, high in ((0, 2), (1, 3)):
+        assert large.bounds[high] - large.bounds[low] == pytest.approx(
+            4 * (small.bounds[high] - small.bounds[low])
+        )
+
+
+def test_the_lead_is_drawn_to_scale_and_a_long_one_is_cut(hoist):
+    for length, drawn in ((0.12, 120.0), (0.25, 250.0), (2.5, LONGEST_DRAWN_MM)):
+        design = hoist.edited("leads.length_m", length)
+        picture = lead_drawing(design, analyse(design, SHELF))
+        wires = [s for s in picture.shapes if isinstance(s, Stroke) and s.role == "lead.plus"]
+        assert abs(wires[0].points[1][0] - wires[0].points[0][0]) == pytest.approx(drawn)
+        assert wires[0].width == pytest.approx(design.leads.wire.outer_diameter_m * 1e3)
+        cut = [s for s in picture.shapes if isinstance(s, Stroke) and s.role == "dimension"]
+        assert bool(cut) == (length > 0.3)
+
+
+def test_the_wire_is_toned_from_its_warm_to_its_cool_end(hoist):
+    picture = lead_drawing(hoist, analyse(hoist, SHELF))
+    tones = [
+        (min(p[0] for p in s.points), int(s.role.removeprefix("heat.")))
+        for s in picture.shapes
+        if isinstance(s, Stroke) and s.role.startswith("heat.") and s.ref == "lead:plus"
+    ]
+    tones.sort()
+    assert tones[0][1] >= 10
+    assert tones[-1][1] < 3
+
+
+def test_without_a_fuse_none_is_drawn(hoist):
+    design = hoist.edited("leads.fuse", None)
+    for picture in (lead_drawing(design, analyse(design, SHELF)), schematic(design, analyse(design, SHELF))):
+        assert not [s for s in picture.shapes if s.role == "lead.fuse"]
+        assert "fuse" not in picture.targets
+
+
+def test_a_board_in_the_plus_line_is_drawn_there(hoist):
+    def through(side):
+        d = hoist.edited("guarding.board", hoist.guarding.board.model_copy(update={"switch_side": side}))
+        picture = schematic(d, analyse(d, SHELF))
+        return {
+            s.text
+            for s in picture.shapes
+            if isinstance(s, Label) and s.text[:1] in "BP" and s.role == "wiring.text"
+        }
+
+    assert through(SwitchSide.LOW) == {"B−", "P−"}
+    assert through(SwitchSide.HIGH) == {"B+", "P+"}
+
+
+def test_lugs_are_drawn_by_barrel_and_stud():
+    design = DEMO_JOBS["log-splitter-cable"][1](SHELF)
+    picture = lead_drawing(design, analyse(design, SHELF))
+    holes = sorted(
+        {round(s.radius * 2, 3) for s in picture.shapes if isinstance(s, Disc) and s.role == "face.hole"}
+    )
+    assert holes == [8.0, 10.0]
+    contacts = [s for s in picture.shapes if isinstance(s, Area) and s.role == "lead.contact"]
+    assert len(contacts) == 8
