@@ -18,16 +18,21 @@ from firmcell.core.strips import StripPiece
 from firmcell.core.taps import Tap
 from firmcell.core.wire_plan import WireEntry
 from firmcell.store.report import (
+    ReportedCable,
+    ReportedCellGuard,
     ReportedChoice,
     ReportedDoctor,
     ReportedFinding,
+    ReportedJoint,
+    ReportedLeadChange,
+    ReportedLug,
     ReportedReading,
     ReportedStep,
 )
 
 UNITS = [
     ("_per_h", "1/h"), ("_ohm", "Ω"), ("_as", "A·s"), ("_ah", "Ah"), ("_wh", "Wh"), ("_kg", "kg"), ("_days", "days"),
-    ("_v", "V"), ("_a", "A"), ("_j", "J"), ("_s", "s"), ("_w", "W"), ("_m", "m"), ("_k", "K"),
+    ("_newton", "N"), ("_nm", "N·m"), ("_mm2", "mm²"), ("_v", "V"), ("_a", "A"), ("_j", "J"), ("_s", "s"), ("_w", "W"), ("_m", "m"), ("_k", "K"),
 ]  # fmt: skip
 PARTS: list[tuple[str, type]] = [
     ("analysis.pack", PackFigures), ("analysis.options[]", StackOption), ("analysis.layout", Layout),
@@ -35,7 +40,8 @@ PARTS: list[tuple[str, type]] = [
     ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.guard", GuardFigures),
     ("analysis.guard.taps[]", Tap), ("analysis.jacket", JacketFigures), ("analysis.jacket.envelope", Envelope),
     ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("metal", MetalFigures), ("metal.segments[]", Segment), ("metal.cells[]", CellLoad), ("connectors[], boards[]", ReportedChoice), ("wires[]", WireEntry),
-    ("expected[]", ReportedReading), ("doctor", ReportedDoctor), ("steps[]", ReportedStep),
+    ("expected[]", ReportedReading), ("doctor", ReportedDoctor), ("joint", ReportedJoint), ("lead_change", ReportedLeadChange), ("cable", ReportedCable), ("cable.ends[]", ReportedLug),
+    ("cell_guard", ReportedCellGuard), ("steps[]", ReportedStep),
     ("analysis.protection", Protection), ("analysis.guard.selective", Selectivity), ("findings[]", ReportedFinding),
 ]  # fmt: skip
 HEAD = """# `firm-cell analyse JOB --json`

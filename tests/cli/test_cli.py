@@ -299,6 +299,21 @@ def test_analyse_says_nothing_of_a_pack_it_does_not_know(made, capsys):
     assert "1800 A" in out
 
 
+@pytest.mark.parametrize(
+    ("name", "part", "field"),
+    [
+        ("log-splitter-cable", "cable", "drop_v"),
+        ("sprayer-lead-change", "lead_change", "left_m"),
+        ("lamp-cell-guard", "cell_guard", "length_m"),
+    ],
+)
+def test_the_report_carries_the_figures_of_its_kind(made, capsys, name, part, field):
+    told = json.loads(run(capsys, "analyse", made(name), "--json")[1])
+    assert told[part][field] > 0
+    assert told["joint"]["iron_w"] > 0
+    assert [p for p in ("cable", "lead_change", "cell_guard") if told[p] is not None] == [part]
+
+
 def test_wire_takes_an_insulation(capsys):
     assert set(INSULATIONS_TAKEN) == {name.replace(" ", "-").lower() for name in INSULATIONS}
     code, out, _ = run(

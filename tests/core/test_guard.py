@@ -50,6 +50,7 @@ from tests.conftest import found
 SHELF = shipped_shelf()
 BOARD = part_named(SHELF, Board, "lithium-ion guard 10S 30 A")
 STEEL = part_named(SHELF, Strip, "plated steel strip 0.1 × 5")
+COLLECTING = (part_named(SHELF, Strip, "copper strip 0.15 × 10"), 3, 1.0)
 CELL = part_named(SHELF, Cell, "21700 high-energy 5.0 Ah")
 
 
@@ -127,7 +128,7 @@ def test_balancing_and_storage_by_hand():
 
 def test_who_opens_first():
     wire, fuse = part_named(SHELF, Wire, "10 AWG silicone"), part_named(SHELF, Fuse, "bolted fuse 80 V, 40 A")
-    good = selectivity(BOARD, fuse, wire, Lay.PAIR, 45.0, 25.0, 900.0, 303.15)
+    good = selectivity(BOARD, fuse, wire, Lay.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15)
     assert good.good
     assert good.margin == pytest.approx(80 / 45)
     slow = selectivity(
@@ -135,6 +136,7 @@ def test_who_opens_first():
         part_named(SHELF, Fuse, "blade fuse 58 V, 40 A"),
         wire,
         Lay.PAIR,
+        COLLECTING,
         45.0,
         25.0,
         900.0,
@@ -142,10 +144,25 @@ def test_who_opens_first():
     )
     assert not slow.board_first
     assert "may blow before the board trips" in slow.words
-    close = selectivity(changed(current_peak_a=46.0), fuse, wire, Lay.PAIR, 45.0, 25.0, 900.0, 303.15)
+    close = selectivity(
+        changed(current_peak_a=46.0), fuse, wire, Lay.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15
+    )
     assert not close.good
+    hair = selectivity(
+        changed(trip_delay_s=10.0), None, wire, Lay.PAIR, (STEEL, 1, 1.0), 45.0, 25.0, 900.0, 303.15
+    )
+    assert not hair.strip_stands
+    assert "collecting strip does not stand" in hair.words
     thin = selectivity(
-        BOARD, None, part_named(SHELF, Wire, "18 AWG silicone"), Lay.PAIR, 45.0, 25.0, 900.0, 303.15
+        BOARD,
+        None,
+        part_named(SHELF, Wire, "18 AWG silicone"),
+        Lay.PAIR,
+        COLLECTING,
+        45.0,
+        25.0,
+        900.0,
+        303.15,
     )
     assert thin.gap_from_a is not None
     assert thin.gap_from_a < thin.gap_to_a == 80

@@ -1,7 +1,5 @@
 """The tap doctor: safety first by simulation, then names, next readings, and odd input."""
 
-import time
-
 import numpy as np
 import pytest
 from hypothesis import given
@@ -203,22 +201,15 @@ def test_nonsense_is_explained_by_none_of_these():
     assert "No single or double fault" in told.words
 
 
-def test_an_answer_for_thirty_two_groups_comes_within_a_tenth_of_a_second():
-    """Measured as the best of five on a shared machine; the worst kind is one that no single fault explains."""
+def test_two_faults_among_thirty_two_groups_are_found():
+    """How long that takes is kept in benchmarks (asked is under 100 ms), not here: the machines of this run are shared."""
     pack = asked(32)
     one = practice_pack(
         pack, row_of(pack, FaultKind.SWAPPED, (4, 19)), 1, row_of(pack, FaultKind.EMPTY, (9,))
     )
-    readings = one.readings()
-    diagnose(readings, pack)
-    best = min(_timed(readings, pack) for _ in range(5))
-    assert best < 0.1
-
-
-def _timed(readings, pack):
-    start = time.perf_counter()
-    diagnose(readings, pack)
-    return time.perf_counter() - start
+    told = diagnose(one.readings(), pack)
+    assert {f.kind for f in told.suspicions[0].faults} == {FaultKind.SWAPPED, FaultKind.EMPTY}
+    assert not told.right
 
 
 # -- arithmetic -----------------------------------------------------------------------------------------

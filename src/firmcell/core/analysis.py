@@ -27,6 +27,7 @@ from firmcell.core.leads import (
     prospective_short_circuit,
 )
 from firmcell.core.other_jobs import JobKind
+from firmcell.core.parts import Strip
 from firmcell.core.quantity import AH, WH, Frozen
 from firmcell.core.sense_leads import sense_short
 from firmcell.core.shelf import EMPTY_SHELF, Shelf
@@ -157,7 +158,7 @@ STORED_AT_SOC = 0.5
 
 def _guard_more(
     design: Design, capacity: float, leads: LeadFigures, taps: tuple[Tap, ...], peak: float, ambient: float, full: float,
-    source_ohm: float,
+    source_ohm: float, strip: tuple[Strip, int, float],
 ) -> dict[str, Any]:  # fmt: skip
     """What is told of the board beyond its taps."""
     board, cell, wire = design.guarding.board, design.cell, design.guarding.sense_wire
@@ -174,7 +175,7 @@ def _guard_more(
         if cell.chemistry.is_lithium and board.balance_current_a > 0:
             found["balance_s"] = balancing_time(behind, board.balance_current_a)
         found["selective"] = selectivity(
-            board, design.leads.fuse, design.leads.wire, design.leads.lay, peak, design.brief.current_steady_a,
+            board, design.leads.fuse, design.leads.wire, design.leads.lay, strip, peak, design.brief.current_steady_a,
             prospective_short_circuit(full, source_ohm), ambient,
         )  # fmt: skip
     return found
@@ -217,10 +218,11 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         source_ohm, brief.load_capacitance_f,
     )  # fmt: skip
     tails = [p.lead_share for p in pieces if p.lead_share]
+    collecting = (*metal_of(layout, design.joining, StripKind.COLLECTOR), max(tails, default=1.0))
     protects = (
         protection(
             leads.fuse, leads.wire, leads.lay,
-            (*metal_of(layout, design.joining, StripKind.COLLECTOR), max(tails, default=1.0)), steady, peak, ambient,
+            collecting, steady, peak, ambient,
             prospective_short_circuit(full, source_ohm), figures.inrush_i2t_a2s,
         )
         if leads.fuse else None
@@ -309,7 +311,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
             standby_days=capacity / board.standby_current_a / 86_400
             if board and board.standby_current_a
             else None,
-            **_guard_more(design, capacity, figures, taps, peak, ambient, full, source_ohm),
+            **_guard_more(design, capacity, figures, taps, peak, ambient, full, source_ohm, collecting),
         ),
         jacket=JacketFigures(
             envelope=outer,

@@ -7,9 +7,9 @@ import numpy as np
 
 from firmcell.core.chemistry import resting_voltage
 from firmcell.core.choosing import Judged
-from firmcell.core.fuse_curve import opening_times, wire_times
+from firmcell.core.fuse_curve import opening_times, strip_times, wire_times
 from firmcell.core.lay import Lay
-from firmcell.core.parts import Board, Cell, Fuse, Wire
+from firmcell.core.parts import Board, Cell, Fuse, Strip, Wire
 from firmcell.core.quantity import Frozen
 from firmcell.core.wire_rating import rated_current
 from firmcell.core.wording import amperes, figures, volts
@@ -123,6 +123,7 @@ class Selectivity(Frozen):
     margin : the board's trip over the load's peak.
     board_first : whether the board opens before the fuse does, at its trip current.
     wire_stands : whether the wire stands the trip current for the board's delay.
+    strip_stands : whether the collecting strip stands the trip current for the board's delay.
     fuse_covers_short : whether the fuse opens the prospective short circuit, should the board's switches not.
     gap_from_a, gap_to_a : currents above the wire's limit at which neither board nor fuse is sure to open; None if there are none.
     words : in one sentence.
@@ -131,6 +132,7 @@ class Selectivity(Frozen):
     margin: float
     board_first: bool
     wire_stands: bool
+    strip_stands: bool
     fuse_covers_short: bool
     gap_from_a: float | None
     gap_to_a: float | None
@@ -148,13 +150,15 @@ class Selectivity(Frozen):
 
 
 def selectivity(
-    board: Board, fuse: Fuse | None, wire: Wire, lay: Lay, peak_a: float, steady_a: float, short_a: float, ambient_k: float
+    board: Board, fuse: Fuse | None, wire: Wire, lay: Lay, strip: tuple[Strip, int, float], peak_a: float, steady_a: float,
+    short_a: float, ambient_k: float,
 ) -> Selectivity:  # fmt: skip
-    """Return whether load, board, fuse and wire open in that order; currents in A."""
+    """Return whether load, board, fuse and wire open in that order; currents in A, `strip` with its layers and share."""
     trip, delay = board.current_peak_a, max(board.trip_delay_s, 1e-3)
     limit_k = wire.insulation_limit_k
     limit = float(rated_current((wire,), limit_k, ambient_k, lay, 2)[0])
     stands = float(wire_times(wire, trip, steady_a, limit, limit_k, ambient_k)) > delay
+    strip_stands = float(strip_times(*strip, trip, ambient_k)) > delay
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay
     covers = fuse is not None and fuse.breaking_a >= short_a
     gap = (limit, trip) if limit < trip and (fuse is None or fuse.rating_a > limit) else (None, None)
@@ -165,6 +169,10 @@ def selectivity(
         parts.append(f"at {amperes(trip)} the {fuse.name} may blow before the board trips")
     if not stands:
         parts.append(f"the wire does not stand {amperes(trip)} for the board's {figures(delay)} s")
+    if not strip_stands:
+        parts.append(
+            f"the collecting strip does not stand {amperes(trip)} for the board's {figures(delay)} s"
+        )
     if gap[0] is not None and gap[1] is not None:
         parts.append(
             f"from {amperes(gap[0])} to {amperes(gap[1])} neither board nor fuse protects the wire's insulation"
@@ -174,6 +182,7 @@ def selectivity(
         or "load, board, fuse and wire in this order: the board trips first, the fuse is for what the board cannot open"
     )
     return Selectivity(
-        margin=trip / peak_a, board_first=first, wire_stands=stands, fuse_covers_short=covers, gap_from_a=gap[0], gap_to_a=gap[1],
+        margin=trip / peak_a, board_first=first, wire_stands=stands,
+        strip_stands=strip_stands, fuse_covers_short=covers, gap_from_a=gap[0], gap_to_a=gap[1],
         words=words[0].upper() + words[1:],
     )  # fmt: skip

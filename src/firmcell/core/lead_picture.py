@@ -23,7 +23,7 @@ from firmcell.core.lead_profile import LeadProfile, lead_profile
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.parts import Lug
 from firmcell.core.quantity import ZERO_CELSIUS
-from firmcell.core.wording import figures, millimetres
+from firmcell.core.wording import figures
 
 MM = 1e3
 LONGEST_DRAWN_MM = 300.0
@@ -36,9 +36,12 @@ STAGGER_MM = 15.0
 def profile_of(design: Design, analysis: Analysis) -> LeadProfile:
     """Return temperature and loss along the plus lead of a design, its pack end at the cells' greatest temperature."""
     leads = analysis.leads
+    # A cable begins at a source that is as warm as the air; every other lead at cells or a controller that may be hot.
+    cable = design.kind is JobKind.POWER_CABLE
+    begins_k = design.brief.ambient_max_k if cable else design.cell.temperature_max_k
     return lead_profile(
         design.leads.wire, design.leads.length_m, design.brief.current_steady_a, design.brief.ambient_max_k,
-        min(leads.temperature_k, 573.15), design.cell.temperature_max_k, leads.contact_k,
+        min(leads.temperature_k, 573.15), begins_k, leads.contact_k,
     )  # fmt: skip
 
 
@@ -247,7 +250,7 @@ class _Painter:
         to = {
             JobKind.POWER_CABLE: "from stud to stud", JobKind.MACHINE_LEADS: "to the motor",
         }.get(self.design.kind, f"to {leads.connector.name}")  # fmt: skip
-        title = f"Leads: {millimetres(leads.length_m)} each, {leads.wire.gauge}, {to}"
+        title = f"Leads: {figures(leads.length_m)} m each, {leads.wire.gauge}, {to}"
         high = self.ways[0][0] + max(APART_MM * 0.7, self.outer)
         self.shapes.append(Label((-26.0, high + 6.0), title, 6.2, "label.title", anchor="start"))
         y = self.low - max(APART_MM * 0.92, self.outer)

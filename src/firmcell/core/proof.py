@@ -1,6 +1,5 @@
 """Tap readings against the prediction, in plain words."""
 
-import itertools
 from dataclasses import dataclass
 from enum import StrEnum
 
@@ -58,9 +57,10 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
     Notes
     -----
     Never right while a reading is missing. A step that falls, is nothing, or holds two groups is a
-    wiring fault whatever the total says.
+    wiring fault whatever the total says; which one, the tap doctor tells.
     """
-    readings: dict[int, float] = {0: 0.0, **tap_volts}
+    # A pack that was made shorter since may have readings of taps that it has no longer.
+    readings: dict[int, float] = {0: 0.0} | {tap: v for tap, v in tap_volts.items() if tap <= series}
     rough: list[GroupProof] = []
     for group in range(1, series + 1):
         low, high = readings.get(group - 1), readings.get(group)
@@ -81,34 +81,8 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
             else g
             for g in rough
         ]  # fmt: skip
-    verdict, words = _overall(groups, spread, len(tap_volts))
-    if verdict is Verdict.WRONG:
-        pair = exchanged_taps(readings, series, cell)
-        if pair is not None:
-            words = f"Do not plug in. The readings are those of a sound pack with B{pair[0]} and B{pair[1]} exchanged."
+    verdict, words = _overall(groups, spread, len(readings) - 1)
     return Proof(tuple(groups), spread, verdict, words)
-
-
-def exchanged_taps(readings: dict[int, float], series: int, cell: Cell) -> tuple[int, int] | None:
-    """Return the one pair of taps whose exchange would explain the readings, or None.
-
-    None as well if several pairs would, or if a reading up to the highest one is missing.
-    """
-    known = max(readings)
-    if any(tap not in readings for tap in range(min(known, series) + 1)):
-        return None
-    values = [readings[tap] for tap in range(known + 1)]
-
-    def sound(v: list[float]) -> bool:
-        return all(cell.empty_v <= high - low <= cell.full_v + 0.02 for low, high in itertools.pairwise(v))
-
-    found = []
-    for i, j in itertools.combinations(range(1, len(values)), 2):
-        values[i], values[j] = values[j], values[i]
-        if sound(values):
-            found.append((i, j))
-        values[i], values[j] = values[j], values[i]
-    return found[0] if len(found) == 1 else None
 
 
 def _judge_step(group: int, step: float | None, cell: Cell, lithium: bool) -> GroupProof:

@@ -2,13 +2,18 @@
 
 from firmcell.core.analysis import ANALYSIS_FORMAT, Analysis
 from firmcell.core.build import BuildState
+from firmcell.core.cell_guard import guarded_cell
 from firmcell.core.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.design import Design
 from firmcell.core.expected import expected_readings
 from firmcell.core.faults import MOST_SERIES
 from firmcell.core.findings import Finding
 from firmcell.core.guard_choice import ranked_boards
+from firmcell.core.joint_work import joint_work
+from firmcell.core.lead_change import changed_lead
 from firmcell.core.metal import Metal, MetalFigures
+from firmcell.core.other_jobs import JobKind
+from firmcell.core.power_cable import cable_figures
 from firmcell.core.proof_readings import diagnosis_of, pack_asked
 from firmcell.core.quantity import Frozen
 from firmcell.core.rules.guard import board_ask
@@ -58,6 +63,62 @@ class ReportedDoctor(Frozen):
     probabilities: tuple[float, ...]
 
 
+class ReportedJoint(Frozen):
+    """What soldering one lead into its cup asks of the bench, and a crimp instead."""
+
+    iron_w: float
+    iron_class_w: int
+    heats_s: float
+    strip_m: float
+    far_rise_k: float
+    sleeve_supplied_m: float | None
+    sleeve_cut_m: float | None
+    pull_out_newton: float | None
+    pull_out_source: str
+
+
+class ReportedLeadChange(Frozen):
+    """What is left of a lead after its connector is changed."""
+
+    left_m: float
+    lost_m: float
+    sleeve_waits_m: float
+    needed_m: float
+    reaches: bool
+    sleeve_can_wait: bool
+
+
+class ReportedLug(Frozen):
+    """One end of a heavy cable."""
+
+    lug: str
+    strip_m: float
+    crimps: int
+    die_mm2: float
+    torque_nm: float | None
+
+
+class ReportedCable(Frozen):
+    """A heavy cable by its duty."""
+
+    limit_a: float
+    temperature_k: float
+    drop_v: float
+    fails: tuple[str, ...]
+    proposed: str | None
+    ruled_by: str
+    ends: tuple[ReportedLug | None, ReportedLug | None]
+
+
+class ReportedCellGuard(Frozen):
+    """A cell with its protection board."""
+
+    length_m: float
+    diameter_m: float
+    sleeve_flat_m: float | None
+    sleeve_cut_m: float
+
+
 class ReportedStep(Frozen):
     """A step of the work plan."""
 
@@ -80,6 +141,10 @@ class Report(Frozen):
     wires: tuple[WireEntry, ...]
     expected: tuple[ReportedReading, ...]
     doctor: ReportedDoctor | None
+    joint: ReportedJoint
+    lead_change: ReportedLeadChange | None
+    cable: ReportedCable | None
+    cell_guard: ReportedCellGuard | None
     steps: tuple[ReportedStep, ...]
     analysis: Analysis
     metal: MetalFigures
@@ -121,6 +186,10 @@ def report(
             right=told.right, decided=told.decided, words=told.words,
             likeliest=tuple(s.words for s in told.suspicions[:6]), probabilities=tuple(s.probability for s in told.suspicions[:6]),
         ) if told else None,
+        joint=_joint(design),
+        lead_change=_lead_change(design) if design.kind is JobKind.LEAD_CHANGE else None,
+        cable=_cable(design, shelf) if design.kind is JobKind.POWER_CABLE else None,
+        cell_guard=_cell_guard(design) if design.kind is JobKind.CELL_GUARD else None,
         steps=tuple(
             ReportedStep(code=s.code, title=s.title, words=s.words, cautions=s.cautions, expected=s.expected, hold=s.hold)
             for s in steps_of(design, analysis)
@@ -133,3 +202,43 @@ def report(
             for f in findings
         ),
     )  # fmt: skip
+
+
+def _joint(design: Design) -> ReportedJoint:
+    work = joint_work(design.leads.wire, design.leads.connector, design.leads.length_m)
+    return ReportedJoint(
+        iron_w=work.iron_w, iron_class_w=work.iron_class_w, heats_s=work.seconds, strip_m=work.strip_m, far_rise_k=work.far_rise_k,
+        sleeve_supplied_m=work.sleeve.supplied_m if work.sleeve else None, sleeve_cut_m=work.sleeve.cut_m if work.sleeve else None,
+        pull_out_newton=work.pull_n, pull_out_source=work.pull_source,
+    )  # fmt: skip
+
+
+def _lead_change(design: Design) -> ReportedLeadChange:
+    lead = changed_lead(design)
+    return ReportedLeadChange(
+        left_m=lead.left_m, lost_m=lead.lost_m, sleeve_waits_m=lead.parked_m, needed_m=lead.needed_m, reaches=lead.reaches,
+        sleeve_can_wait=lead.sleeve_can_wait,
+    )  # fmt: skip
+
+
+def _cable(design: Design, shelf: Shelf) -> ReportedCable:
+    found = cable_figures(design, shelf)
+    ends = tuple(
+        ReportedLug(lug=w.lug.name, strip_m=w.strip_m, crimps=w.crimps, die_mm2=w.die_mm2, torque_nm=w.torque_nm) if w else None
+        for w in found.ends
+    )  # fmt: skip
+    return ReportedCable(
+        limit_a=found.present.limit_a, temperature_k=found.present.temperature_k, drop_v=found.present.drop_v,
+        fails=found.present.fails, proposed=found.proposed.wire.name if found.proposed else None, ruled_by=found.ruled,
+        ends=(ends[0], ends[1]),
+    )  # fmt: skip
+
+
+def _cell_guard(design: Design) -> ReportedCellGuard:
+    made = guarded_cell(design)
+    return ReportedCellGuard(
+        length_m=made.length_m,
+        diameter_m=made.diameter_m,
+        sleeve_flat_m=made.sleeve_flat_m,
+        sleeve_cut_m=made.sleeve_cut_m,
+    )
