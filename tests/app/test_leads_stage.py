@@ -4,9 +4,9 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
-from firmcell.app.connector_list import FIT_ROLE
 from firmcell.app.dialogs import NewPackDialog
 from firmcell.app.stages.leads_page import LeadsPage
+from firmcell.app.tables import ITEM_ROLE
 from firmcell.core.findings import Stage
 from firmcell.core.other_jobs import JobKind
 
@@ -20,11 +20,11 @@ def page(hoist_window) -> LeadsPage:
 def test_the_picker_takes_a_connector_by_key_and_undo_gives_it_back(qtbot, hoist_window, page):
     before = hoist_window.session.design.leads.connector.name
     picker = page.picker
-    assert picker.currentIndex().data(FIT_ROLE).connector.name == before
+    assert picker.currentIndex().data(ITEM_ROLE).connector.name == before
     assert picker.fits.rowCount() == len(hoist_window.session.shelf.connectors)
     picker.setFocus()
     picker.setCurrentIndex(picker.fits.index(0))
-    name = picker.currentIndex().data(FIT_ROLE).connector.name
+    name = picker.currentIndex().data(ITEM_ROLE).connector.name
     qtbot.keyClick(picker, Qt.Key.Key_Return)
     assert hoist_window.session.design.leads.connector.name == name != before
     hoist_window.undo()

@@ -1,9 +1,6 @@
 """The connector picker: each class by its mating face, best first, with what speaks against it."""
 
-from typing import Any
-
 from PySide6.QtCore import (
-    QAbstractListModel,
     QModelIndex,
     QPersistentModelIndex,
     QRectF,
@@ -23,13 +20,13 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.drawing_paint import paint_drawing
 from firmcell.app.icons import paint_mark
+from firmcell.app.tables import ITEM_ROLE, ItemsModel
 from firmcell.app.theme import Palette, sized
 from firmcell.core.connector_faces import connector_face
 from firmcell.core.connectors import ConnectorFit
 from firmcell.core.wording import amperes, celsius
 
 Index = QModelIndex | QPersistentModelIndex
-FIT_ROLE = Qt.ItemDataRole.UserRole
 ROWS_SHOWN = 4
 
 
@@ -37,35 +34,18 @@ def _mark(fit: ConnectorFit) -> str:
     return "stop" if fit.stops else "look" if fit.marks else "fine"
 
 
-class ConnectorModel(QAbstractListModel):
+class ConnectorModel(ItemsModel):
     """Classes of connector against what is asked, best first."""
 
-    def __init__(self, parent: QWidget | None = None) -> None:
-        super().__init__(parent)
-        self.fits: tuple[ConnectorFit, ...] = ()
+    def words(self, item: ConnectorFit) -> str:
+        return f"{item.connector.name}: {item.words}; carries {amperes(item.limit_a)}"
 
-    def set_fits(self, fits: tuple[ConnectorFit, ...]) -> None:
-        """Replace all."""
-        self.beginResetModel()
-        self.fits = fits
-        self.endResetModel()
-
-    def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
-        return 0 if parent.isValid() else len(self.fits)
-
-    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
-        fit = self.fits[index.row()]
-        if role == FIT_ROLE:
-            return fit
-        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            return f"{fit.connector.name}: {fit.words}; carries {amperes(fit.limit_a)}"
-        if role == Qt.ItemDataRole.ToolTipRole:
-            c = fit.connector
-            return (
-                f"{c.name}\nOn the pack: {c.pack_half}\n{c.polarity_mark}\n"
-                f"Peak {amperes(c.current_peak_a)}, contacts about {celsius(fit.contact_k)} at the steady current"
-            )
-        return None
+    def tip(self, item: ConnectorFit) -> str:
+        c = item.connector
+        return (
+            f"{c.name}\nOn the pack: {c.pack_half}\n{c.polarity_mark}\n"
+            f"Peak {amperes(c.current_peak_a)}, contacts about {celsius(item.contact_k)} at the steady current"
+        )
 
 
 class _ConnectorDelegate(QStyledItemDelegate):
@@ -79,7 +59,7 @@ class _ConnectorDelegate(QStyledItemDelegate):
         return QSize(240, round(QFontMetrics(option.font).height() * 3.6))
 
     def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
-        fit: ConnectorFit = index.data(FIT_ROLE)
+        fit: ConnectorFit = index.data(ITEM_ROLE)
         p = self.palette
         picked = bool(option.state & QStyle.StateFlag.State_Selected)
         painter.save()
@@ -132,7 +112,7 @@ class ConnectorList(QListView):
         self.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
         self.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
-        self.activated.connect(lambda index: self.chosen.emit(index.data(FIT_ROLE).connector.name))
+        self.activated.connect(lambda index: self.chosen.emit(index.data(ITEM_ROLE).connector.name))
         self.setMinimumHeight(round(self.fontMetrics().height() * 3.6) * ROWS_SHOWN + 6)
 
     def set_palette(self, palette: Palette) -> None:
@@ -142,8 +122,8 @@ class ConnectorList(QListView):
 
     def show_fits(self, fits: tuple[ConnectorFit, ...], present: str) -> None:
         """Show the classes; the one in the design is picked."""
-        if fits != self.fits.fits:
-            self.fits.set_fits(fits)
+        if fits != self.fits.items:
+            self.fits.set_items(fits)
         names = [fit.connector.name for fit in fits]
         if present in names and not self.hasFocus():
             self.setCurrentIndex(self.fits.index(names.index(present)))

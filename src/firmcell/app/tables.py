@@ -31,7 +31,7 @@ from firmcell.core.findings import Finding
 
 Index = QModelIndex | QPersistentModelIndex
 REF_ROLE = Qt.ItemDataRole.UserRole
-FINDING_ROLE = Qt.ItemDataRole.UserRole + 1
+ITEM_ROLE = Qt.ItemDataRole.UserRole + 1
 
 
 class RowsModel(QAbstractTableModel):
@@ -127,32 +127,48 @@ class RowsTable(QTableView):
                 return
 
 
-class FindingsModel(QAbstractListModel):
-    """The findings, worst first."""
+class ItemsModel(QAbstractListModel):
+    """A list of things, each told whole to its delegate under `ITEM_ROLE`; subclasses say each in words and in its tip."""
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._findings: tuple[Finding, ...] = ()
+        self.items: tuple[Any, ...] = ()
 
-    def set_findings(self, findings: tuple[Finding, ...]) -> None:
+    def set_items(self, items: tuple[Any, ...]) -> None:
         """Replace all."""
         self.beginResetModel()
-        self._findings = findings
+        self.items = items
         self.endResetModel()
 
     def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
-        return 0 if parent.isValid() else len(self._findings)
+        return 0 if parent.isValid() else len(self.items)
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
-        finding = self._findings[index.row()]
-        if role == FINDING_ROLE:
-            return finding
+        item = self.items[index.row()]
+        if role == ITEM_ROLE:
+            return item
         if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            cure = f" Cure: {finding.cure.words}." if finding.cure else ""
-            return f"{finding.severity.word}, {finding.stage.value}, {finding.code}: {finding.sentence}{cure}"
-        if role == Qt.ItemDataRole.ToolTipRole:
-            return f"{finding.sentence}\n{finding.reason}\nSource: {finding.source}"
-        return None
+            return self.words(item)
+        return self.tip(item) if role == Qt.ItemDataRole.ToolTipRole else None
+
+    def words(self, item: Any) -> str:
+        """An item in one line; what a screen reader says."""
+        raise NotImplementedError
+
+    def tip(self, item: Any) -> str:
+        """What more there is to know of it."""
+        raise NotImplementedError
+
+
+class FindingsModel(ItemsModel):
+    """The findings, worst first."""
+
+    def words(self, item: Finding) -> str:
+        cure = f" Cure: {item.cure.words}." if item.cure else ""
+        return f"{item.severity.word}, {item.stage.value}, {item.code}: {item.sentence}{cure}"
+
+    def tip(self, item: Finding) -> str:
+        return f"{item.sentence}\n{item.reason}\nSource: {item.source}"
 
 
 class _FindingDelegate(QStyledItemDelegate):
@@ -166,7 +182,7 @@ class _FindingDelegate(QStyledItemDelegate):
         return QSize(100, QFontMetrics(option.font).height() + 9)
 
     def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
-        finding: Finding = index.data(FINDING_ROLE)
+        finding: Finding = index.data(ITEM_ROLE)
         p = self.palette
         picked = bool(option.state & QStyle.StateFlag.State_Selected)
         painter.save()
@@ -238,7 +254,7 @@ class FindingsList(QListView):
         self.clicked.connect(self._go)
 
     def _go(self, index: QModelIndex) -> None:
-        self.go.emit(index.data(FINDING_ROLE))
+        self.go.emit(index.data(ITEM_ROLE))
 
     def set_palette(self, palette: Palette) -> None:
         """Change the colours."""
@@ -249,6 +265,6 @@ class FindingsList(QListView):
         """The finding picked, or the first that has a cure."""
         index = self.currentIndex()
         if index.isValid():
-            return index.data(FINDING_ROLE)  # type: ignore[no-any-return]
-        rows = (self.findings.index(i, 0).data(FINDING_ROLE) for i in range(self.findings.rowCount()))
+            return index.data(ITEM_ROLE)  # type: ignore[no-any-return]
+        rows = (self.findings.index(i, 0).data(ITEM_ROLE) for i in range(self.findings.rowCount()))
         return next((f for f in rows if f.cure), None)

@@ -624,7 +624,7 @@ class MainWindow(QMainWindow):
         self._paint_metal()
         self._show_card(self.view.selected)
         self.rail.show_states({stage: session.stage_state(stage) for stage in stages_of(design.kind)})
-        self.findings.findings.set_findings(session.findings)
+        self.findings.findings.set_items(session.findings)
         counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
         words = (
             ", ".join(f"{n} {s.word}" for n, s in zip(counts, Severity, strict=True) if n)
