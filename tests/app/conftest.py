@@ -4,6 +4,7 @@ import pytest
 from PySide6.QtCore import QCoreApplication, QEvent, QSettings
 
 from firmcell.app.theme import base_font, load_fonts
+from firmcell.app.tidy import Tidy
 from firmcell.app.window import MainWindow
 
 
@@ -13,6 +14,14 @@ def _looks(qapp):
     qapp.setStyle("Fusion")
     load_fonts()
     qapp.setFont(base_font())
+
+
+@pytest.fixture(scope="package", autouse=True)
+def _tidy(qapp):
+    # As in the program: garbage is looked for on the interface thread only.
+    tidy = Tidy(qapp)
+    yield tidy
+    tidy.end()
 
 
 @pytest.fixture

@@ -29,7 +29,13 @@ EDITS = st.lists(
 
 @pytest.fixture
 def session(qapp, job, shelf):
-    return Session(job, shelf, "Wren Ashby")
+    made = Session(job, shelf, "Wren Ashby")
+    yield made
+    # Its timers and what it has under way must not outlive the test.
+    made._settle.stop()
+    made._autosave.stop()
+    if made._metal_task is not None:
+        made._metal_task.abandon()
 
 
 @given(EDITS)

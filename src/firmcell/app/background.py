@@ -15,6 +15,25 @@ from firmcell.core.refusal import Refusal
 
 TELL_EVERY_S = 0.05
 _ALIVE: set["_Job"] = set()
+_ENDED: list[tuple[float, "_Job"]] = []
+REMEMBERED_S = 2.0
+"""An ended job is kept this long: its thread must have let go of it, so that it is destroyed on the interface thread."""
+
+
+def _forget_ended() -> None:
+    """Let go of jobs that ended a while ago; only ever called on the interface thread."""
+    now = time.monotonic()
+    while _ENDED and now - _ENDED[0][0] > REMEMBERED_S:
+        _ENDED.pop(0)
+
+
+def _nothing(*_: Any) -> None:
+    """What an ended job calls: nothing, so that it holds on to nobody."""
+
+
+def _no_steps() -> Iterator[Any]:
+    """The steps of a search that has ended."""
+    return iter(())
 
 
 class _Runner(QRunnable):
@@ -54,6 +73,7 @@ class _Job(QObject):
             self._ended.emit(result, sentence)
 
     def _begin(self) -> None:
+        _forget_ended()
         _ALIVE.add(self)
         QThreadPool.globalInstance().start(self._runner)
 
@@ -64,7 +84,12 @@ class _Job(QObject):
     @Slot(object, str)
     def _on_end(self, result: object, sentence: str) -> None:
         _ALIVE.discard(self)
+        _ENDED.append((time.monotonic(), self))
         self.end_came(result, sentence)
+        self.let_go()
+
+    def let_go(self) -> None:
+        """Called last: hold on to nothing, so that no ring of references is left for a search for garbage."""
 
     def step_came(self, step: object) -> None:
         """Called on the interface thread at each step told."""
@@ -102,6 +127,9 @@ class Task(_Job):
             self._refused(sentence)
         else:
             self._done(result)
+
+    def let_go(self) -> None:
+        self._call = self._done = self._refused = _nothing
 
 
 class Search(_Job):
@@ -156,3 +184,6 @@ class Search(_Job):
             self.refused.emit(sentence)
         else:
             self.finished.emit(result)
+
+    def let_go(self) -> None:
+        self._steps = _no_steps

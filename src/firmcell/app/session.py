@@ -284,6 +284,7 @@ class Session(QObject):
         self._settle.stop()
         if self._metal_task is not None:
             self._metal_task.abandon()
+            self._metal_task = None
         kept = self.save()
         self.job.close()
         return kept

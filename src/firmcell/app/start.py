@@ -63,10 +63,11 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
         raise Refusal(
             f"A system library of the window is missing ({error}). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0"
         ) from None
-    from PySide6.QtCore import QSettings, QStandardPaths, QTimer
+    from PySide6.QtCore import QSettings, QStandardPaths
     from PySide6.QtGui import QIcon
 
     from firmcell.app.theme import base_font, load_fonts
+    from firmcell.app.tidy import Tidy
     from firmcell.app.window import MainWindow
     from firmcell.store.demo import DEMO_JOBS
     from firmcell.store.parts import load_shelf
@@ -107,5 +108,6 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
             lambda: (print(f"painted after {_seconds_since_start():.3f} s"), application.quit())
         )
     window.show()
-    QTimer.singleShot(0, gc.enable)
+    # From here on garbage is looked for on this thread alone.
+    Tidy(application)
     return int(application.exec())

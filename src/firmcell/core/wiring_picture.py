@@ -33,8 +33,8 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
             Area(rectangle(0, y - ROW * 0.36, CELL_W, y + ROW * 0.36), "wiring.body", f"group:{group}")
         )
         shapes.append(Label((CELL_W / 2, y), f"group {group}", 5.2, "wiring.text", f"group:{group}"))
-        shapes.append(Label((3.0, y + ROW * 0.22), "+", 5.6, "mark.plus", f"group:{group}"))
-        shapes.append(Label((3.0, y - ROW * 0.22), "−", 5.6, "mark.minus", f"group:{group}"))
+        shapes.append(Label((3.0, y + ROW * 0.22), "+", 5.6, "face.plus", f"group:{group}"))
+        shapes.append(Label((3.0, y - ROW * 0.22), "−", 5.6, "face.minus", f"group:{group}"))
         targets[f"group:{group}"] = (CELL_W / 2, y)
     names = board.pad_names if board else tuple(f"B{n}" for n in range(series + 1))
     order = plug_places(names, series)
@@ -68,14 +68,14 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
     targets["board"] = (PLUG_X + 8.0, high / 2)
     shapes += _main_leads(design, high)
     title = f"{board.name if board else 'Balance plug only'}, minus at the foot"
-    shapes.append(Label((-14.0, high + 19.0), title, 5.6, "label.title", anchor="start"))
+    shapes.append(Label((-14.0, high + 22.0), title, 5.6, "label.title", anchor="start"))
     return Drawing("wiring", tuple(shapes), bounds_of(shapes), targets)
 
 
 def _main_leads(design: Design, high: float) -> list[Shape]:
     """Plus over the top, minus under the foot; the line that the board switches goes through it."""
     board, leads = design.guarding.board, design.leads
-    plus_y, minus_y, end = high + 8.0, -12.0, PLUG_X + 36.0
+    plus_y, minus_y, end = high + 11.0, -12.0, PLUG_X + 36.0
     shapes: list[Shape] = []
     for pole, sign, start, y in (("plus", "+", high, plus_y), ("minus", "−", 0.0, minus_y)):
         role, ref = f"wiring.{pole}", f"lead:{pole}"
