@@ -17,11 +17,11 @@ def _looks(qapp):
 
 
 @pytest.fixture(scope="package", autouse=True)
-def _tidy(qapp):
+def tidy(qapp):
     # As in the program: garbage is looked for on the interface thread only.
-    tidy = Tidy(qapp)
-    yield tidy
-    tidy.end()
+    made = Tidy(qapp)
+    yield made
+    made.end()
 
 
 @pytest.fixture
