@@ -34,6 +34,9 @@ PAIRS_FROM, MOST_PAIRS = 14, 4500
 POOR_FIT = 4.0
 """Mean square of the standardised misfit above which one fault alone does not explain the readings."""
 UNEXPLAINED = 30.0
+"""Most that one reading counts against a fault in the search for pairs, squared standard deviations."""
+FEW_STEPS = 4
+"""Steps from pin to pin, below which their median says nothing."""
 NONE_OF_THESE = 1e-5
 SURE = 0.90
 SCATTER_V = 0.020
@@ -166,13 +169,31 @@ class _Seen:
         return len(self.volts)
 
     def common_v(self) -> float:
-        """A robust guess of what a group stands at: the median of what each reading says for one group, V."""
-        pins = self.pack.series + 1
-        apart = np.abs(self.red % pins - self.black % pins)
+        """A robust guess of what a group stands at, V: the median of what each reading says for one group."""
+        count = self.pack.series + 1
+        apart = np.abs(self.red % count - self.black % count)
         some = apart > 0
         if not some.any():
             return self.pack.now_v
-        return float(np.clip(np.median(np.abs(self.volts[some]) / apart[some]), 0.8, 4.3))
+        return _plausible_v(np.median(np.abs(self.volts[some]) / apart[some]))
+
+    def common_guesses_v(self) -> tuple[float, ...]:
+        """Guesses of what a group stands at, V, for faults that each spoil one of them.
+
+        One odd group low in the pack shifts all readings above it, and leaves the median step from pin to pin as it is;
+        several taps on wrong places spoil many steps, and leave most readings as they are.
+        """
+        pins = np.flatnonzero((self.black == 0) & (self.red <= self.pack.series))
+        in_order = pins[np.argsort(self.red[pins])]
+        steps = np.abs(np.diff(self.volts[in_order])) / np.maximum(np.diff(self.red[in_order]), 1)
+        guesses = [self.common_v()]
+        if len(steps) >= FEW_STEPS:
+            guesses.append(_plausible_v(np.median(steps)))
+        return tuple(guesses)
+
+
+def _plausible_v(volts: float | np.floating) -> float:
+    return float(np.clip(volts, 0.8, 4.3))
 
 
 @dataclass(frozen=True, eq=False)
@@ -228,11 +249,13 @@ def _partly(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
     """How many readings each fault explains, as a score (h,): what a reading it does not explain can cost is capped."""
     rows = np.arange(len(t.faults))[:, None]
     var = np.diag(seen.noise)[None] + e.variance[rows, e.high] - e.variance[rows, e.low]
-    left = seen.volts[None] - e.offset - e.slope * seen.common_v()
-    cost = np.minimum(left**2 / (var + (0.03 * e.slope) ** 2), UNEXPLAINED)
-    return np.asarray(
-        -0.5 * (cost * e.joined).sum(axis=1) + np.maximum(_floats(e, seen), -0.5 * UNEXPLAINED * len(seen))
-    )
+    var = var + (0.03 * e.slope) ** 2
+    costs = [
+        np.minimum((seen.volts[None] - e.offset - e.slope * common) ** 2 / var, UNEXPLAINED)
+        for common in seen.common_guesses_v()
+    ]
+    least = np.min([(cost * e.joined).sum(axis=1) for cost in costs], axis=0)
+    return np.asarray(-0.5 * least + np.maximum(_floats(e, seen), -0.5 * UNEXPLAINED * len(seen)))
 
 
 def _floats(e: _Expected, seen: _Seen) -> Array:
