@@ -2,6 +2,7 @@
 
 import gc
 import threading
+import time
 import weakref
 
 from PySide6.QtCore import QObject
@@ -68,3 +69,29 @@ def test_an_ended_search_has_no_steps_left(qtbot):
         search.start()
     assert last.args == [3]
     qtbot.waitUntil(lambda: list(search._steps()) == [], timeout=5_000)
+
+
+def test_all_work_is_given_up_at_the_end_of_the_program(qtbot):
+    def endless():
+        n = 0
+        while True:
+            n += 1
+            time.sleep(0.002)
+            yield n
+
+    owner, told = QObject(), []
+    search = Search(endless, owner)
+    search.progressed.connect(told.append)
+    search.finished.connect(told.append)
+    task = Task(lambda: time.sleep(0.1), told.append, told.append)
+    search.start()
+    task.start()
+    qtbot.waitUntil(lambda: bool(told), timeout=5_000)
+    start = time.monotonic()
+    assert background.end_all()
+    assert time.monotonic() - start < 2
+    said = len(told)
+    qtbot.wait(100)
+    assert len(told) == said
+    assert search not in background._ALIVE
+    assert task not in background._ALIVE

@@ -35,7 +35,7 @@ def session(qapp, job, shelf):
     made._settle.stop()
     made._autosave.stop()
     if made._metal_task is not None:
-        made._metal_task.abandon()
+        made._metal_task.give_up()
 
 
 @given(EDITS)

@@ -27,6 +27,13 @@ def _forget_ended() -> None:
         _ENDED.pop(0)
 
 
+def end_all(seconds: float = 5.0) -> bool:
+    """Let go of all work and wait until the threads have ended; for the end of the program. Returns whether they did."""
+    for job in tuple(_ALIVE):
+        job.give_up()
+    return QThreadPool.globalInstance().waitForDone(int(seconds * 1000))
+
+
 def _nothing(*_: Any) -> None:
     """What an ended job calls: nothing, so that it holds on to nobody."""
 
@@ -70,7 +77,8 @@ class _Job(QObject):
         except OSError as error:
             sentence = f"{error.filename or 'The file'} could not be written: {error.strerror}."
         finally:
-            self._ended.emit(result, sentence)
+            if isValid(self):
+                self._ended.emit(result, sentence)
 
     def _begin(self) -> None:
         _forget_ended()
@@ -88,6 +96,9 @@ class _Job(QObject):
         self.end_came(result, sentence)
         self.let_go()
 
+    def give_up(self) -> None:
+        """The result is not wanted any more; end as soon as may be."""
+
     def let_go(self) -> None:
         """Called last: hold on to nothing, so that no ring of references is left for a search for garbage."""
 
@@ -99,7 +110,7 @@ class _Job(QObject):
 
 
 class Task(_Job):
-    """One piece of work in the thread pool. `abandon` makes its result be thrown away."""
+    """One piece of work in the thread pool. `give_up` makes its result be thrown away."""
 
     def __init__(
         self, work: Callable[[], Any], done: Callable[[Any], None], refused: Callable[[str], None]
@@ -108,7 +119,7 @@ class Task(_Job):
         self.abandoned: bool = False
         self._call, self._done, self._refused = work, done, refused
 
-    def abandon(self) -> None:
+    def give_up(self) -> None:
         """The result is not wanted any more."""
         self.abandoned = True
 
@@ -151,6 +162,7 @@ class Search(_Job):
         self._owner = owner
         self._steps = steps
         self._cancelled: bool = False
+        self._given_up: bool = False
 
     def start(self) -> "Search":
         """Begin."""
@@ -160,6 +172,10 @@ class Search(_Job):
     def cancel(self) -> None:
         """Stop at the next step and take what there is."""
         self._cancelled = True
+
+    def give_up(self) -> None:
+        """Stop at the next step; nobody is told."""
+        self._cancelled = self._given_up = True
 
     def _work(self) -> Any:
         last, told = None, 0.0
@@ -174,11 +190,11 @@ class Search(_Job):
         return last
 
     def step_came(self, step: object) -> None:
-        if isValid(self._owner):
+        if isValid(self._owner) and not self._given_up:
             self.progressed.emit(step)
 
     def end_came(self, result: object, sentence: str) -> None:
-        if not isValid(self._owner):
+        if not isValid(self._owner) or self._given_up:
             return
         if sentence:
             self.refused.emit(sentence)

@@ -181,7 +181,7 @@ class Session(QObject):
     def _solve_metal(self) -> None:
         """Work the heat out off the interface thread; what comes for an older design is thrown away."""
         if self._metal_task is not None:
-            self._metal_task.abandon()
+            self._metal_task.give_up()
         design, layout, seconds = self.design, self.analysis.layout, self.analysis.pack.run_time_s
         measured = as_measured(design, self.state)
 
@@ -283,7 +283,7 @@ class Session(QObject):
         """Save and let go of the file; False if the design could not be saved."""
         self._settle.stop()
         if self._metal_task is not None:
-            self._metal_task.abandon()
+            self._metal_task.give_up()
             self._metal_task = None
         kept = self.save()
         self.job.close()

@@ -26,6 +26,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
     from PySide6.QtCore import QSettings, qInstallMessageHandler
     from PySide6.QtWidgets import QApplication
 
+    from firmcell.app.background import end_all
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.window import MainWindow
     from firmcell.core.design import MetalStyle
@@ -97,3 +98,4 @@ def render_shots(folder: Path) -> Iterator[Path]:
             window.go(Stage.BENCH if number == 16 else Stage.LEADS)
             yield shot(f"{number}-{name}")
         window.close()
+        end_all()

@@ -66,6 +66,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from PySide6.QtCore import QSettings, QStandardPaths
     from PySide6.QtGui import QIcon
 
+    from firmcell.app.background import end_all
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.tidy import Tidy
     from firmcell.app.window import MainWindow
@@ -110,4 +111,6 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     window.show()
     # From here on garbage is looked for on this thread alone.
     Tidy(application)
-    return int(application.exec())
+    code = int(application.exec())
+    end_all()
+    return code

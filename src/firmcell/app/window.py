@@ -984,7 +984,7 @@ class MainWindow(QMainWindow):
 
     def closeEvent(self, event: QCloseEvent) -> None:
         for task in self._tasks:
-            task.abandon()
+            task.give_up()
         if not guarded(self._let_go, self.tell):
             event.ignore()
             return

@@ -1,10 +1,12 @@
 """Work step by step: what to do, the caution for it, what to record, passed or not right."""
 
+from itertools import pairwise
 from typing import Any
 
-from PySide6.QtCore import Signal
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import (
+    QApplication,
     QCheckBox,
     QHBoxLayout,
     QInputDialog,
@@ -13,13 +15,14 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QPushButton,
     QVBoxLayout,
+    QWidget,
 )
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.app.theme import sized
-from firmcell.core.build import StepStatus
+from firmcell.core.build import StepState, StepStatus
 from firmcell.core.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
 from firmcell.core.findings import Stage
 from firmcell.core.moment import live_words
@@ -51,6 +54,7 @@ class BenchPage(Page):
         self._looks: list[QCheckBox] = []
         self._kept: dict[str, dict[str, Any]] = {}
         self._shown: tuple[object, ...] = ()
+        self._place = ("", False)
         self.progress = self.text()
         self.card = QVBoxLayout()
         self.body.addLayout(self.card)
@@ -98,6 +102,8 @@ class BenchPage(Page):
                 for e in reversed(s.events)
             ]
         )  # fmt: skip
+        # The list stands at the step at hand: the focus, when it comes there, must not choose another step.
+        self.list.pick(f"step:{self.step.code}" if self.step else "")
         self.list.blockSignals(False)
         self._show_card()
 
@@ -131,9 +137,39 @@ class BenchPage(Page):
         if shown == self._shown:
             return
         self._shown = shown
+        place = (step.code if step else "", bool(self.property("large")))
+        another, self._place = place != self._place, place
         self._keep_typed()
+        focus = self._focus_in_card()
+        if focus is not None:
+            # Else the focus wanders on through the page as the card is taken down, and the page scrolls after it.
+            focus.clearFocus()
         _clear(self.card)
         self._form, self._looks = None, []
+        self._fill_card(step, wanted, state)
+        self._order_by_tab(focus is not None)
+        if another:
+            self.verticalScrollBar().setValue(0)
+
+    def _focus_in_card(self) -> QWidget | None:
+        focus = QApplication.focusWidget()
+        return next((w for w in _widgets(self.card) if w is focus), None)
+
+    def _order_by_tab(self, focused: bool) -> None:
+        """Let the tab key go through the card first, and keep the focus in it if it was there."""
+        made = [w for w in _widgets(self.card) if w.focusPolicy() & Qt.FocusPolicy.TabFocus]
+        for before, after in pairwise([*made, self.list, self.log, self.take_back]):
+            QWidget.setTabOrder(before, after)
+        # With everything recorded the next thing is to pass: space does it.
+        usable = [w for w in made if w.isEnabled()]
+        first = next((w for w in usable if w.property("passes")), next(iter(usable), None))
+        if focused and first is not None:
+            # A new widget is shown a moment later, and could not take the focus before.
+            first.show()
+            first.setFocus(Qt.FocusReason.OtherFocusReason)
+
+    def _fill_card(self, step: Step | None, wanted: tuple[str, ...], state: StepState | None) -> None:
+        s = self.session
         if step is None:
             self._line("Every step is passed. The passport is ready.", 1.2, QFont.Weight.DemiBold)
             return
@@ -216,6 +252,7 @@ class BenchPage(Page):
         row = QHBoxLayout()
         passed = QPushButton("Passed (Ctrl+Space)")
         passed.setProperty("main", "true")
+        passed.setProperty("passes", True)
         already = self.session.state.step(step.code).status is StepStatus.PASSED
         passed.setEnabled(not obstacle and not already and not self.session.read_only_because)
         passed.clicked.connect(self.pass_now)
@@ -344,6 +381,20 @@ class BenchPage(Page):
             step = next((s for s in self.session.steps if ref in s.refs and s.records), None)
             if step is not None and ref.startswith(("strip", "tap", "lead")):
                 self.list.pick(f"step:{step.code}")
+
+
+def _widgets(layout: QLayout) -> list[QWidget]:
+    """Widgets of a layout and what they hold, in reading order."""
+    found: list[QWidget] = []
+    for n in range(layout.count()):
+        item = layout.itemAt(n)
+        widget, inner = (item.widget(), item.layout()) if item is not None else (None, None)
+        if widget is not None:
+            found.append(widget)
+            inner = widget.layout()
+        if inner is not None:
+            found += _widgets(inner)
+    return found
 
 
 def _clear(layout: QLayout) -> None:
