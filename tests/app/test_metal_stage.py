@@ -202,11 +202,11 @@ def test_the_welds_that_matter_are_doubled_by_one_button(qtbot, hoist_window):
     hoist_window.go(Stage.METAL)
     page = hoist_window.page(Stage.METAL)
     qtbot.waitUntil(lambda: page.joints.rows.rowCount() > 0, timeout=20_000)
-    welds = sum(hoist_window.session.analysis.measures.welds.values())
+    welds = sum(hoist_window.session.analysis.measures.joints.values())
     qtbot.mouseClick(page.double_button, Qt.MouseButton.LeftButton)
     doubled = hoist_window.session.design.joining.doubled
     assert doubled
-    assert sum(hoist_window.session.analysis.measures.welds.values()) > welds
+    assert sum(hoist_window.session.analysis.measures.joints.values()) > welds
     assert f"Twice the welds on {len(doubled)} cells" in page.doubled.text()
     qtbot.mouseClick(page.single_button, Qt.MouseButton.LeftButton)
     assert hoist_window.session.design.joining.doubled == ()

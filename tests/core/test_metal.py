@@ -658,7 +658,7 @@ def test_copper_under_the_links_is_cut_and_weighed_but_not_welded_again():
     assert {p.under for p in links} == {COPPER.name}
     assert {p.kind for p in links} == {StripKind.LINK, StripKind.PARALLEL}
     assert under.strip_stock_m[COPPER.name] == pytest.approx(sum(p.length_m for p in links))
-    assert sum(under.measures.welds.values()) == sum(bare.measures.welds.values())
+    assert sum(under.measures.joints.values()) == sum(bare.measures.joints.values())
     assert under.pack.resistance_strips_ohm < bare.pack.resistance_strips_ohm
     added = sum(p.length_m for p in links) * COPPER.section_m2 * COPPER.density_kg_m3
     assert under.pack.mass_kg - bare.pack.mass_kg == pytest.approx(added)
@@ -720,8 +720,8 @@ def test_doubled_welds_halve_the_joint_and_are_no_longer_single():
     *_, (_, failures) = all_failures(doubled, 10.0)
     assert "joint:3" not in {f.ref for f in failures}
     assert "joint:4" in {f.ref for f in failures}
-    more = sum(analyse(plain(joining__doubled=(3,)), SHELF).measures.welds.values())
-    assert more > sum(analyse(plain(), SHELF).measures.welds.values())
+    more = sum(analyse(plain(joining__doubled=(3,)), SHELF).measures.joints.values())
+    assert more > sum(analyse(plain(), SHELF).measures.joints.values())
     words = " ".join(
         s.words
         for s in new_pack_steps(plain(joining__doubled=(3,)), analyse(plain(joining__doubled=(3,)), SHELF))

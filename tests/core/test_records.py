@@ -21,7 +21,8 @@ from firmcell.core.events import (
 )
 from firmcell.core.passing import obstacle, wanted_records
 from firmcell.core.proof import Verdict, judge_taps
-from firmcell.core.steps import new_pack_steps, next_step
+from firmcell.core.step import next_step
+from firmcell.core.steps import new_pack_steps
 from firmcell.store.demo import hay_loft_lantern
 
 

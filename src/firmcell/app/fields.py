@@ -185,6 +185,13 @@ class Field(QObject):
 
     # -- showing ----------------------------------------------------------------------------------------
 
+    def set_shown(self, shown: bool) -> None:
+        """Show the field, or leave it out where it has no meaning."""
+        for part in (self.row.label, self.row.editor, self.row.unit):
+            part.setVisible(shown)
+        if not shown:
+            self.row.hint.hide()
+
     def show_value(self, value: Any) -> None:
         """Show the model's value; what the user is just typing in the field stays."""
         self._value = value

@@ -24,7 +24,7 @@ from firmcell.core.refusal import Refusal
 from firmcell.core.rules import find
 from firmcell.core.section_picture import section_drawing
 from firmcell.core.shelf import Shelf
-from firmcell.core.steps import Step, next_step
+from firmcell.core.step import Step, next_step
 from firmcell.core.wiring_picture import schematic
 from firmcell.core.work_plan import steps_of
 from firmcell.store.jobfile import JobFile

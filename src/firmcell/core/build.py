@@ -16,6 +16,7 @@ from firmcell.core.events import (
     NotRight,
     PointReading,
     PolarityReading,
+    ScrewJoint,
     SolderJoint,
     StepPassed,
     TapReading,
@@ -70,6 +71,7 @@ class BuildState:
     weld_samples: tuple[WeldSample, ...] = ()
     weld_rows: tuple[WeldRow, ...] = ()
     solder_joints: tuple[SolderJoint, ...] = ()
+    screw_joints: tuple[ScrewJoint, ...] = ()
     checks: tuple[Checked, ...] = ()
     polarity: tuple[PolarityReading, ...] = ()
     crimps: tuple[CrimpJoint, ...] = ()
@@ -88,7 +90,7 @@ class BuildState:
 
 EMPTY_STATE = BuildState()
 KEPT = (
-    InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, Checked, PolarityReading, CrimpJoint,
+    InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, ScrewJoint, Checked, PolarityReading, CrimpJoint,
 )  # fmt: skip
 """Records that are kept whole."""
 
@@ -146,6 +148,7 @@ def fold(events: Iterable[Event]) -> BuildState:
         weld_samples=tuple(kept[WeldSample]),  # type: ignore[arg-type]
         weld_rows=tuple(kept[WeldRow]),  # type: ignore[arg-type]
         solder_joints=tuple(kept[SolderJoint]),  # type: ignore[arg-type]
+        screw_joints=tuple(kept[ScrewJoint]),  # type: ignore[arg-type]
         checks=tuple(kept[Checked]),  # type: ignore[arg-type]
         polarity=tuple(kept[PolarityReading]),  # type: ignore[arg-type]
         crimps=tuple(kept[CrimpJoint]),  # type: ignore[arg-type]

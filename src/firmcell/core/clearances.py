@@ -12,7 +12,7 @@ from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_ban
 from firmcell.core.layout import Layout
 from firmcell.core.parts import Cell
 from firmcell.core.quantity import Frozen
-from firmcell.core.strips import PAD_OVERHANG_M, StripKind, StripRun, strip_runs
+from firmcell.core.strips import StripKind, StripRun, pad_overhang, strip_runs
 
 PLACING_M = 0.0005
 """How far a strip may lie beside its line, m; common practice, no source."""
@@ -66,16 +66,17 @@ def metal_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNea
 
 def _segments(runs: list[StripRun], joining: Joining) -> _Segments:
     place, starts, ends, half = [], [], [], []
+    past = pad_overhang(joining)
     for n, run in enumerate(runs):
         strip = joining.collector_strip if run.kind is StripKind.COLLECTOR else joining.link_strip
         points = np.array(run.points_m)
         if len(points) == 1:
-            points = points + np.array([[0.0, -PAD_OVERHANG_M], [0.0, PAD_OVERHANG_M]])
+            points = points + np.array([[0.0, -past], [0.0, past]])
         else:
             first, last = points[0] - points[1], points[-1] - points[-2]
             points = points.copy()
-            points[0] += first / np.hypot(*first) * PAD_OVERHANG_M
-            points[-1] += last / np.hypot(*last) * PAD_OVERHANG_M
+            points[0] += first / np.hypot(*first) * past
+            points[-1] += last / np.hypot(*last) * past
         for a, b in itertools.pairwise(points):
             place.append(n)
             starts.append(a)

@@ -3,17 +3,19 @@
 from collections.abc import Iterator
 from dataclasses import dataclass
 
-from firmcell.core.design import Design, StripRef
+from firmcell.core.design import Design, Joining, StripRef
 from firmcell.core.findings import Cure
+from firmcell.core.joined_by import JoinedBy
 from firmcell.core.layout import Layout, lay_out
 from firmcell.core.metal import Metal, metal_state
 from firmcell.core.parts import Strip, StripMetal
 from firmcell.core.shelf import Shelf
-from firmcell.core.strips import StripKind, strip_runs, weld_pairs
+from firmcell.core.strips import StripKind, joint_count, strip_runs, strip_takes_screw
 
 WORTH = 3
 MOST_LAYERS_OFFERED = 4
 WELDABLE_M = 0.0003
+WIDEST_BAR_M = 0.025
 WELDED_THROUGH_M = 0.00016
 """Thickest copper that small welders weld through nickel on top of it, m; common practice, no source."""
 
@@ -26,13 +28,13 @@ class VerifiedCure:
     ----------
     cure : the edits, in words.
     share : greatest share of limit after it.
-    mass_kg, welds : added to the pack, weld pairs.
+    mass_kg, joints : added to the pack, weld pairs or other joints.
     """
 
     cure: Cure
     share: float
     mass_kg: float
-    welds: int
+    joints: int
 
 
 def metal_cures(
@@ -42,35 +44,35 @@ def metal_cures(
 
     Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn beside the
     overloaded one, the lead moved to another cell of its group, and a second lead there. Cures are ordered by the metal
-    they add (of a second lead its wire), then by welds.
+    they add (of a second lead its wire), then by joints.
     """
     if metal.figures.worst_share <= 1:
         yield 1.0, ()
         return
     tries = list(_candidates(design, layout, metal, shelf))
-    before = _mass_and_welds(metal, design)
+    before = _mass_and_joints(metal, design)
     found: list[VerifiedCure] = []
     for number, cure in enumerate(tries, start=1):
         changed = cure.applied(design)
         new_layout = lay_out(changed.cell, changed.series, changed.parallel, changed.arrangement)
         solved = metal_state(changed, new_layout, run_time_s)
         if solved.figures.worst_share <= 1 and solved.figures.whole:
-            mass, welds = _mass_and_welds(solved, changed)
-            found.append(VerifiedCure(cure, solved.figures.worst_share, mass - before[0], welds - before[1]))
-        found.sort(key=lambda c: (round(max(c.mass_kg, 0.0), 4), c.welds, c.share))
+            mass, joints = _mass_and_joints(solved, changed)
+            found.append(VerifiedCure(cure, solved.figures.worst_share, mass - before[0], joints - before[1]))
+        found.sort(key=lambda c: (round(max(c.mass_kg, 0.0), 4), c.joints, c.share))
         yield number / len(tries), tuple(found[:WORTH])
     if not tries:
         yield 1.0, ()
 
 
-def _mass_and_welds(metal: Metal, design: Design) -> tuple[float, int]:
-    mass, welds = 0.0, 0
+def _mass_and_joints(metal: Metal, design: Design) -> tuple[float, int]:
+    mass, joints = 0.0, 0
     for run in metal.runs:
         strip, layers = metal.strips.get(run.kind, (design.joining.link_strip, 1))
         mass += run.run_m * strip.section_m2 * layers * strip.density_kg_m3
-        welds += weld_pairs(run, design.joining)
+        joints += joint_count(run, design.joining)
     seconds = sum(1 for number in metal.layout.second_lead_cells if number)
-    return mass + seconds * design.leads.length_m * design.leads.wire.mass_kg_per_m, welds
+    return mass + seconds * design.leads.length_m * design.leads.wire.mass_kg_per_m, joints
 
 
 def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> Iterator[Cure]:
@@ -89,8 +91,8 @@ def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> I
             if max(link, collector) <= 8:
                 words = f"Lay {link} layers of links and {collector} of collecting strip"
                 yield Cure(words, (("joining.link_layers", link), ("joining.collector_layers", collector)))
-        for copper in _copper(shelf):
-            words = f"{copper.name} under links and collecting strips, welded through the strip on it"
+        for copper in _copper(shelf, joining):
+            words = f"{copper.name} under links and collecting strips{_through(joining)}"
             yield Cure(words, (("joining.link_under", copper), ("joining.collector_under", copper)))
             words = f"{copper.name} for links and collecting strips, 1 layer"
             yield Cure(words, (
@@ -102,19 +104,28 @@ def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> I
 def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
     layers, strip = getattr(design.joining, f"{part}_layers"), getattr(design.joining, f"{part}_strip")
     what = "links" if part == "link" else "collecting strip"
+    welded = design.joining.joined_by is JoinedBy.WELD
     for more in range(1, MOST_LAYERS_OFFERED):
         if layers + more <= 8:
             yield Cure(f"Lay {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
     if strip.metal is not StripMetal.COPPER:
-        for copper in _copper(shelf):
+        for copper in _copper(shelf, design.joining):
             if copper != getattr(design.joining, f"{part}_under"):
-                words = f"{copper.name} under the {what}, welded through the strip on it"
+                words = f"{copper.name} under the {what}{_through(design.joining)}"
                 yield Cure(words, ((f"joining.{part}_under", copper),))
     for other in shelf.strips:
         larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
-        if other.name == strip.name or not larger or other.thickness_m > WELDABLE_M or other.width_m > 0.012:
+        too_thick = welded and other.thickness_m > WELDABLE_M
+        widest = 0.012 if design.joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
+        if other.name == strip.name or not larger or too_thick or other.width_m > widest:
             continue
-        how = " (soldered, or welded through nickel on top)" if other.metal is StripMetal.COPPER else ""
+        if not strip_takes_screw(other, design.joining):
+            continue
+        how = (
+            " (soldered, or welded through nickel on top)"
+            if welded and other.metal is StripMetal.COPPER
+            else ""
+        )
         for count in sorted({1, layers}):
             many = f", {count} layers" if count > 1 else ""
             yield Cure(
@@ -123,9 +134,14 @@ def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
             )
 
 
-def _copper(shelf: Shelf) -> Iterator[Strip]:
-    """Copper thin enough to be welded through the strip that lies on it."""
-    return (s for s in shelf.strips if s.metal is StripMetal.COPPER and s.thickness_m <= WELDED_THROUGH_M)
+def _copper(shelf: Shelf, joining: Joining) -> Iterator[Strip]:
+    """Copper, thin enough to be welded through the strip that lies on it where that is how it is joined."""
+    thickest = WELDED_THROUGH_M if joining.joined_by is JoinedBy.WELD else float("inf")
+    return (s for s in shelf.strips if s.metal is StripMetal.COPPER and s.thickness_m <= thickest)
+
+
+def _through(joining: Joining) -> str:
+    return ", welded through the strip on it" if joining.joined_by is JoinedBy.WELD else ""
 
 
 def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cure]:

@@ -4,6 +4,7 @@ from dataclasses import dataclass, replace
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
+from firmcell.core.joined_by import joints_in_words
 from firmcell.core.metal import Metal
 from firmcell.core.strips import StripKind
 from firmcell.core.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
@@ -110,7 +111,7 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
                 f"{amperes(p.current_steady_a)} of {amperes(p.limit_a)} ({percent(p.share_of_limit)})",
             ),
             ("Warms to", f"{celsius(p.temperature_k)}, {celsius(p.peak_temperature_k)} after the peak"),
-            ("Weld pairs", str(p.weld_pairs)),
+            ("Joined by", joints_in_words(d.joining.joined_by, p.joints)),
         ),
         why,
     )

@@ -6,6 +6,7 @@ from typing import Annotated, Self
 from pydantic import Field, model_validator
 
 from firmcell.core.brief import Brief
+from firmcell.core.joined_by import JoinedBy
 from firmcell.core.lay import Lay
 from firmcell.core.other_jobs import CellGuard, HolderPack, JobKind, LeadChange, MachineLeads, PowerCable
 from firmcell.core.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
@@ -145,10 +146,13 @@ class Joining(Frozen):
 
     Attributes
     ----------
+    joined_by, thread_m : how strip and cells are joined; of screws, the thread in the cell's terminal.
     link_under, collector_under : one layer of better metal between the pads and the strip, welded through it.
     doubled : numbers of the cells whose both pads get twice the weld pairs.
     """
 
+    joined_by: JoinedBy = Field(JoinedBy.WELD, title="Cells joined by")
+    thread_m: Metres = Field(0.006, title="Thread of a cell's terminal", gt=0, le=0.03)
     judged_by: JudgedBy = Field(JudgedBy.WORSE, title="Strips judged by")
     joint_ohm: Ohms | None = Field(None, title="Resistance of one joint, measured")
 

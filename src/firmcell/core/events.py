@@ -97,6 +97,17 @@ class SolderJoint(Frozen):
     tug: bool = Field(title="Tug held")
 
 
+class ScrewJoint(Frozen):
+    """Bars or strip screwed to terminals in one step."""
+
+    kind: Literal["screw-joint"] = "screw-joint"
+    joint: Words = Field(title="Joint", min_length=1)
+    screws: Count = Field(title="Screws set", ge=1)
+    torque_nm: Annotated[float, Unit("N·m")] = Field(title="Torque", gt=0, le=200)
+    faces_clean: bool = Field(title="Faces bright and wiped")
+    marked: bool = Field(title="Every head marked after its torque")
+
+
 class Checked(Frozen):
     """A list of things looked at, each right or not."""
 
@@ -176,6 +187,7 @@ Payload = Annotated[
     | WeldSample
     | WeldRow
     | SolderJoint
+    | ScrewJoint
     | Checked
     | TapReading
     | PointReading
@@ -190,7 +202,7 @@ PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload)
 RECORD_KINDS: dict[str, type[Frozen]] = {
     model.model_fields["kind"].default: model
     for model in (
-        StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, Checked, TapReading, PointReading,
+        StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, ScrewJoint, Checked, TapReading, PointReading,
         InsulationReading, PolarityReading, CrimpJoint, Remark, Correction,
     )
 }  # fmt: skip

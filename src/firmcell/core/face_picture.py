@@ -24,10 +24,11 @@ from firmcell.core.drawing import Area, Disc, Drawing, Label, Point, Shape, Stro
 from firmcell.core.geometry.plane import hull, turned
 from firmcell.core.geometry.space import Room, blocked_ring, rooms_of
 from firmcell.core.jacket import Envelope, board_place
+from firmcell.core.joined_by import JoinedBy
 from firmcell.core.layout import CellPlace, Layout, lead_cell
 from firmcell.core.parts import Cell, Wire
 from firmcell.core.plates import plates
-from firmcell.core.strips import StripKind, metal_of, strip_runs
+from firmcell.core.strips import StripKind, metal_of, pad_overhang, strip_runs
 from firmcell.core.taps import Tap
 
 MM = 1e3
@@ -294,10 +295,11 @@ class _FacePainter:
             if r.face is self.face and (not plated or r.kind is StripKind.BRIDGE)
         ]
         welds: list[Shape] = []
+        marks = _joint_marks(self.joining)
         for piece in sorted(runs, key=lambda r: order[r.kind]):
             strip, layers = metal_of(self.layout, self.joining, piece.kind)
             points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
-            stretched = _overhang(points, 4.0)
+            stretched = _overhang(points, pad_overhang(self.joining) * MM)
             ref = f"strip:{piece.id}"
             middle = points[len(points) // 2 - 1], points[len(points) // 2]
             self.targets[ref] = (
@@ -310,8 +312,7 @@ class _FacePainter:
                 Stroke(stretched, strip.width_m * MM, f"strip.{piece.kind.value}", ref, layers)
             )
             for x, y in points:
-                for dx, dy in ((-1.2, -0.9), (1.2, 0.9)):
-                    welds.append(Disc((x + dx, y + dy), 0.45, "weld", ref))
+                welds += [Disc((x + dx, y + dy), r, "weld", ref) for dx, dy, r in marks]
         self.shapes += welds
 
     def _plates(self) -> None:
@@ -476,6 +477,17 @@ class _FacePainter:
         self.shapes.append(
             Label((ends[0], y + side * 4.4), f"{title}{how}: {size}", 4.4, "label.title", anchor="start")
         )
+
+
+def _joint_marks(joining: Joining) -> tuple[tuple[float, float, float], ...]:
+    """How the joint on one pad is drawn: discs by their place about the middle and radius, mm."""
+    match joining.joined_by:
+        case JoinedBy.WELD:
+            return ((-1.2, -0.9, 0.45), (1.2, 0.9, 0.45))
+        case JoinedBy.SCREW:
+            return ((0.0, 0.0, joining.thread_m * MM * 0.8),)
+        case JoinedBy.TABS | JoinedBy.SOLDER:
+            return ((0.0, 0.0, 1.5),)
 
 
 def _overhang(points: list[Point], by: float) -> tuple[Point, ...]:

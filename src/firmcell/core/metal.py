@@ -150,7 +150,7 @@ class Metal:
     lumps : of the cells.
     cell_k : steady temperature of each cell (n,), K.
     doubled : numbers of the cells with twice the welds.
-    joint_ohm : of the welds on one pad of each cell (n,), part of what it has in the network, Ω.
+    joint_ohm : of the joint on one pad of each cell (n,), part of what it has in the network, Ω.
     """
 
     layout: Layout

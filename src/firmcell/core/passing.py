@@ -12,6 +12,7 @@ from firmcell.core.events import (
     InsulationReading,
     NotRight,
     PolarityReading,
+    ScrewJoint,
     SolderJoint,
     WeldRow,
     WeldSample,
@@ -20,7 +21,7 @@ from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.proof_readings import blocking_words
 from firmcell.core.rules.cells import GROUP_JOIN_SPREAD_V
 from firmcell.core.rules.proof import LEAST_INSULATION_OHM
-from firmcell.core.steps import Step, held_by
+from firmcell.core.step import Step, held_by
 from firmcell.core.wording import volts
 
 RECORD_WORDS = {
@@ -30,6 +31,7 @@ RECORD_WORDS = {
     "weld-sample": "a peeled sample",
     "weld-row": "the welds",
     "solder-joint": "the solder joint",
+    "screw-joint": "the screws and their torque",
     "checked": "the look-over",
     "tap-reading": "the tap readings",
     "point-reading": "the reading between two points",
@@ -96,6 +98,8 @@ def _fault(data: object, step: Step) -> str | None:
             return "The strip is not flat, or a weld let go."
         case SolderJoint(smooth=smooth, tug=tug) if not (smooth and tug):
             return "The joint is not smooth, or it let go."
+        case ScrewJoint(faces_clean=clean, marked=marked) if not (clean and marked):
+            return "A face is not clean, or a screw is not marked: undo it, clean, set it to its torque, mark it."
         case PolarityReading(volts=read) if read <= 0:
             return f"It reads {volts(read)} with red on plus: plus and minus are exchanged."
         case PolarityReading(volts=read) if read < LEAST_LIVE_V:

@@ -7,10 +7,11 @@ from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import Design
 from firmcell.core.findings import Stage
 from firmcell.core.job_kinds import WITHOUT_PACK, stages_of
+from firmcell.core.joined_by import JoinedBy
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.quantity import AH
-from firmcell.core.steps import Step
+from firmcell.core.step import Step
 from firmcell.core.wording import amperes, celsius, figures, kilograms, volts, watt_hours
 
 Pairs = tuple[tuple[str, str], ...]
@@ -117,7 +118,14 @@ def passport(
     peeled = sum(w.peeled for w in state.weld_samples)
     records: tuple[str, ...] = (
         f"{passed} of {len(steps)} steps passed, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
-        f"{peeled} sample welds peeled, {held} held; {sum(r.welds for r in state.weld_rows)} weld pairs recorded.",
+        *(
+            (
+                f"{peeled} sample welds peeled, {held} held; {sum(r.welds for r in state.weld_rows)} weld pairs recorded.",
+            )
+            if design.joining.joined_by is JoinedBy.WELD
+            else ()
+        ),
+        *(f"{r.joint}: {r.screws} screws at {r.torque_nm:g} N·m." for r in state.screw_joints),
         f"{len(state.solder_joints)} solder joint record{'s' if len(state.solder_joints) != 1 else ''}.",
         *(
             f"Insulation {i.between}: {i.ohms / 1e6:.3g} MΩ at {i.test_v:.0f} V."

@@ -1,4 +1,4 @@
-"""Plates cut from sheet, one for each tap point: outline, and a slot beside each weld."""
+"""Plates cut from sheet, one for each tap point: outline, and a slot beside each weld or a hole for each screw."""
 
 from collections.abc import Sequence
 from dataclasses import dataclass
@@ -9,6 +9,8 @@ from numpy.typing import NDArray
 
 from firmcell.core.clearances import PLACING_M
 from firmcell.core.design import Face, Joining
+from firmcell.core.geometry.plane import signed_area
+from firmcell.core.joined_by import HOLE_EASE_M, JoinedBy
 from firmcell.core.layout import SIN60, Layout
 from firmcell.core.parts import Cell
 from firmcell.core.strips import node_pads, nodes_of
@@ -37,7 +39,7 @@ class Plate:
     node, face : tap point it belongs to and face it lies on.
     outline_m : corners (n, 2).
     holes_m : inner outlines (k, 2) each, where the plate goes round something.
-    slots_m : corners (4, 2) of each weld slot.
+    slots_m : corners (4, 2) of each weld slot, or (24, 2) of each hole for a screw; none for solder.
     pads_m : middle of each pad by cell number.
     area_m2 : metal area, slots taken off.
     parts : into how many pieces it falls; more than one cannot be cut as a plate.
@@ -99,7 +101,7 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
         ])  # fmt: skip
         smooth = plain[place].buffer(CORNER_M).buffer(-CORNER_M).difference(others.buffer(apart))
         smooth = unary_union([plain[place].difference(others.buffer(apart * 0.999)), smooth]).simplify(1e-5)
-        slots = tuple(_slot(np.array(p)) for p in pads.values())
+        slots = _openings(joining, list(pads.values()))
         if not smooth.covers(MultiPoint(list(pads.values())).buffer(WELDS_M)):
             # The gap wanted leaves no metal to weld to: drawn without it, and ME-8 tells.
             smooth = plain[place]
@@ -107,7 +109,7 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
         parts = [p for p in getattr(smooth, "geoms", [smooth]) if p.area > SPECK_M2]
         largest = max(parts, key=lambda p: p.area)
         assert isinstance(largest, Polygon)
-        area = sum(p.area for p in parts) - len(slots) * SLOT_M[0] * SLOT_M[1]
+        area = sum(p.area for p in parts) - sum(signed_area(slot) for slot in slots)
         found.append(
             Plate(
                 node.number, node.face, np.array(largest.exterior.coords)[:-1],
@@ -122,9 +124,18 @@ def _meet(a: tuple[float, ...], b: tuple[float, ...]) -> bool:
     return a[0] <= b[2] and b[0] <= a[2] and a[1] <= b[3] and b[1] <= a[3]
 
 
-def _slot(middle: Array) -> Array:
-    a, b = SLOT_M[0] / 2, SLOT_M[1] / 2
-    return np.asarray(middle + np.array([[-a, -b], [a, -b], [a, b], [-a, b]]))
+def _openings(joining: Joining, middles: Sequence[tuple[float, float]]) -> tuple[Array, ...]:
+    """What is cut out at each pad: a slot between two welds, or the hole of a screw."""
+    match joining.joined_by:
+        case JoinedBy.WELD:
+            a, b = SLOT_M[0] / 2, SLOT_M[1] / 2
+            shape = np.array([[-a, -b], [a, -b], [a, b], [-a, b]])
+        case JoinedBy.SCREW:
+            turn = np.linspace(0, 2 * np.pi, 24, endpoint=False)
+            shape = np.stack([np.cos(turn), np.sin(turn)], axis=1) * (joining.thread_m + HOLE_EASE_M) / 2
+        case JoinedBy.TABS | JoinedBy.SOLDER:
+            return ()
+    return tuple(np.array(middle) + shape for middle in middles)
 
 
 @lru_cache(maxsize=8)

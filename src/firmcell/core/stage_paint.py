@@ -8,7 +8,7 @@ from firmcell.core.design import Design
 from firmcell.core.findings import Stage
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.proof_readings import diagnosis_of
-from firmcell.core.steps import Step
+from firmcell.core.step import Step
 
 NEAR_LIMIT = 0.8
 

@@ -1,75 +1,23 @@
 """The work plan of a new pack: every step from the design, with its caution, its records and what to expect."""
 
-from collections import Counter
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 from firmcell.core.analysis import Analysis
-from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import BoardPlace, Design, Face
 from firmcell.core.joint_work import joint_work
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
-from firmcell.core.sampling import zero_failure_sample
-from firmcell.core.strips import StripKind, StripPiece
+from firmcell.core.step import Step
+from firmcell.core.steps_joining import joining_steps
 from firmcell.core.wording import amperes, millimetres, plural, volts
-
-
-@dataclass(frozen=True)
-class Step:
-    """One step at the bench.
-
-    Attributes
-    ----------
-    code : stable within a design, such as ``weld-bottom-N0``.
-    phase : heading it stands under.
-    title, words : what to do, short and in full.
-    cautions : for this step only.
-    records : kinds of record wanted before it may be passed, as in `events.RECORD_KINDS`.
-    offers : kinds of record that may be made here and need not.
-    looks : things to look at one by one (for a ``checked`` record).
-    measures : fields of that record that are measured as well.
-    expected : what a right result reads or looks like.
-    face, refs : which face lies up, and what to light on the picture.
-    hold : whether work stops here until it is passed.
-    """
-
-    code: str
-    phase: str
-    title: str
-    words: str
-    cautions: tuple[str, ...] = ()
-    records: tuple[str, ...] = ()
-    offers: tuple[str, ...] = ()
-    looks: tuple[str, ...] = ()
-    measures: tuple[str, ...] = ()
-    expected: str = ""
-    face: Face | None = None
-    refs: tuple[str, ...] = ()
-    hold: bool = False
 
 
 def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
     """Return the steps of a new pack in order."""
     return tuple(
         step
-        for part in (_prepare, _sample, _weld, _wire, _insulate, proving_steps, closing_steps)
+        for part in (_prepare, joining_steps, _wire, _insulate, proving_steps, closing_steps)
         for step in part(design, analysis)
     )
-
-
-def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:
-    """Return the first step that is not passed, or None when all are."""
-    return next((s for s in steps if state.step(s.code).status is not StepStatus.PASSED), None)
-
-
-def held_by(steps: tuple[Step, ...], state: BuildState, code: str) -> Step | None:
-    """Return the first hold point before `code` that is not passed, or None."""
-    for step in steps:
-        if step.code == code:
-            return None
-        if step.hold and state.step(step.code).status is not StepStatus.PASSED:
-            return step
-    return None
 
 
 def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
@@ -112,111 +60,6 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
                "Marks on the bench", "Cells held firm"),
         face=Face.TOP, hold=True,
         refs=tuple(f"cell:{c.number}" for c in a.layout.cells if c.positive_up),
-    )  # fmt: skip
-
-
-def _sample(d: Design, a: Analysis) -> Iterator[Step]:
-    need = zero_failure_sample(0.90, 0.90)
-    strip = d.joining.link_strip
-    yield Step(
-        "weld-sample", "Weld", "Peel sample welds",
-        f"Weld {strip.name} on scrap or a dead cell with the setting you will use, and peel. A good weld leaves a nugget "
-        f"and tears a hole in the strip. {need} peeled without a failure prove 90 % good welds with 90 % confidence.",
-        cautions=("The two electrodes must never touch each other.", "Glasses on: sparks, and sharp strip when peeling."),
-        records=("weld-sample",), expected="every peeled weld leaves a nugget or a torn hole", hold=True,
-    )  # fmt: skip
-
-
-def _weld(d: Design, a: Analysis) -> Iterator[Step]:
-    by_node: dict[int, list[StripPiece]] = {}
-    for piece in a.strips:
-        by_node.setdefault(piece.node, []).append(piece)
-    # One face, then the other; while only one face is welded no more than two groups are ever in series.
-    for face in (Face.BOTTOM, Face.TOP):
-        turned = "Turn the pack over" if face is Face.BOTTOM else "Turn the pack back"
-        axis = f"about its {d.arrangement.turn_axis.value} axis"
-        nodes = sorted({p.node for p in a.strips if p.face is face})
-        yield Step(
-            f"turn-{face.value}", "Weld", f"{turned}: {face.value} face up",
-            f"{turned} {axis} and compare every cell with the picture before the first strip touches.",
-            cautions=("Turning mirrors everything; this is where polarity is lost.",),
-            records=("checked",), looks=("Each visible end as drawn", "Rings in place"), face=face, hold=True,
-            refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
-        )  # fmt: skip
-        for node in nodes:
-            yield _weld_node(d, a, face, node, by_node[node])
-        yield Step(
-            f"measure-{face.value}", "Weld", f"Measure across the {face.value} face",
-            "Measure each group from its minus to its plus, then each joined pair of groups between its free ends on the other face.",
-            records=("checked",),
-            looks=("Each group reads one cell", "Each joined pair reads the sum of both within 0.05 V", "No strip over a bare rim"),
-            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair", face=face, hold=True, offers=("joint-reading",),
-        )  # fmt: skip
-        yield Step(
-            f"cover-{face.value}", "Weld", f"Cover the {face.value} face",
-            "Lay sheet over all joints of this face before anything else is joined; it may come off again for the taps.",
-            cautions=("From here on the far face is live through every group joined on this one.",),
-            records=("checked",), looks=("Sheet covers all metal",), face=face,
-        )  # fmt: skip
-
-
-def _lengths(pieces: list[StripPiece]) -> str:
-    """Cut lengths in words, equal ones counted: 29.4 mm, 2 × 50.8 mm."""
-    counts = Counter(millimetres(p.length_m) for p in pieces)
-    return ", ".join(f"{n} × {length}" if n > 1 else length for length, n in counts.items())
-
-
-def _weld_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[StripPiece]) -> Step:
-    joining = (StripKind.LINK, StripKind.BRIDGE)
-    links = [p for p in pieces if p.kind in joining]
-    others = [p for p in pieces if p.kind not in joining]
-    plated = any(p.kind is StripKind.PLATE for p in pieces)
-    strip, layers = (links or others)[0].strip, (links or others)[0].layers
-    welds = sum(p.weld_pairs for p in pieces)
-    many = f" in {layers} layers" if layers > 1 else ""
-    if 0 < node < d.series:
-        title = f"B{node}: join group {node} to group {node + 1}"
-        words = (
-            f"Plate B{node}{many}, as cut from the template."
-            if plated
-            else f"{plural(len(others), 'parallel strip')} first, then {plural(len(links), 'series link')} of {strip}{many}, "
-            f"{_lengths(links)} long."
-        ) + f" {plural(welds, 'weld pair')} in all."
-        if any(p.kind is StripKind.BRIDGE for p in links):
-            words += " The bridge to the other block is flexible insulated wire."
-        expected = (
-            f"on the other face, minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
-        )
-        cautions: tuple[str, ...] = ("Weld on flat metal only; keep strip and tools off every rim.",)
-    else:
-        pole = "minus" if node == 0 else "plus"
-        title = f"B{node}: collecting {'plate' if plated else 'strip'} of the pack's {pole}"
-        words = (
-            f"Plate B{node}{many}, tab towards the main lead."
-            if plated
-            else f"{strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
-        ) + f" {plural(welds, 'weld pair')}."
-        at = a.layout.second_lead_cells[0 if node == 0 else 1]
-        if at:
-            words += f" A tail for the second lead at cell {at}."
-        expected = (
-            f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
-            if d.parallel > 1
-            else volts(d.cell_now_v)
-        )
-        cautions = ("This strip carries the whole current at its tail: no single weld may be missing.",)
-    if node * d.cell_now_v > TOUCH_LIMIT_V:
-        cautions += (
-            f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",
-        )
-    if pieces[0].under:
-        words += f" First {pieces[0].under} on the pads, then the strip on it, welded through both."
-    doubled = sorted({n for p in pieces for n in p.cells} & set(d.joining.doubled))
-    if doubled:
-        words += f" Twice the weld pairs on {'cells' if len(doubled) > 1 else 'cell'} {', '.join(map(str, doubled))}: joints that matter."
-    return Step(
-        f"weld-{face.value}-N{node}", "Weld", title, words, cautions=cautions, records=("weld-row",), expected=expected,
-        face=face, refs=tuple(f"strip:{p.id}" for p in pieces),
     )  # fmt: skip
 
 

@@ -6,7 +6,8 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.cell_guard import guarded_cell
 from firmcell.core.design import Design, Face
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
-from firmcell.core.steps import Step, closing_steps, proving_steps, tap_steps
+from firmcell.core.step import Step
+from firmcell.core.steps import closing_steps, proving_steps, tap_steps
 from firmcell.core.wire_plan import wire_list
 from firmcell.core.wording import amperes, millimetres, plural, volts
 

@@ -8,7 +8,7 @@ from firmcell.core.joint_work import TOUCH_K
 from firmcell.core.lead_change import changed_lead, pole_order
 from firmcell.core.other_jobs import TakeOff
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
-from firmcell.core.steps import Step
+from firmcell.core.step import Step
 from firmcell.core.wording import amperes, millimetres, volts
 
 SIGN = {"plus": "+", "minus": "−"}

@@ -6,7 +6,7 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
 from firmcell.core.joint_work import joint_work
 from firmcell.core.other_jobs import SleeveWhen
-from firmcell.core.steps import Step
+from firmcell.core.step import Step
 from firmcell.core.wording import millimetres
 
 STAGGER_M = 0.015

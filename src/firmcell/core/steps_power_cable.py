@@ -7,7 +7,7 @@ from firmcell.core.design import Design
 from firmcell.core.insulation import smallest_bend
 from firmcell.core.lugs import lug_work
 from firmcell.core.parts import FuseKind
-from firmcell.core.steps import Step
+from firmcell.core.step import Step
 from firmcell.core.wording import amperes, figures, millimetres, volts
 
 

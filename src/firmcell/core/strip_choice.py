@@ -10,7 +10,9 @@ from firmcell.core.strip_limit import long_run_temperature
 
 WELDERS = (("small welder", 0.00015), ("medium", 0.0002), ("strong", 0.0003))
 """Thickest nickel that a class of spot welder joins reliably, m; common practice, no source."""
-WIDTHS_M = (0.005, 0.007, 0.008, 0.010, 0.012)
+STRIP_WIDTHS_M, STRIP_THICKNESS_M = (0.005, 0.007, 0.008, 0.010, 0.012), (0.00005, 0.0003)
+BAR_WIDTHS_M, BAR_THICKNESS_M = (0.010, 0.012, 0.015, 0.020, 0.025), (0.0002, 0.003)
+"""What is worth showing of strip that is welded or soldered, and of bars that are screwed."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -22,11 +24,14 @@ class StripChoice:
     rise_k: NDArray[np.float64]
 
 
-def strip_choices(strip: Strip, current_a: float, ambient_k: float) -> tuple[StripChoice, ...]:
-    """Return the rise of long strips of the metal of `strip` at a current, by width and thickness (0.05 to 0.3 mm)."""
-    thickness = np.linspace(0.00005, 0.0003, 26)
+def strip_choices(
+    strip: Strip, current_a: float, ambient_k: float, bars: bool = False
+) -> tuple[StripChoice, ...]:
+    """Return the rise of long strips (or `bars`) of the metal of `strip` at a current, by width and thickness."""
+    least, most = BAR_THICKNESS_M if bars else STRIP_THICKNESS_M
+    thickness = np.linspace(least, most, 26)
     choices = []
-    for width in WIDTHS_M:
+    for width in BAR_WIDTHS_M if bars else STRIP_WIDTHS_M:
         rise = [
             float(
                 long_run_temperature(

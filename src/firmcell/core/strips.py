@@ -20,6 +20,7 @@ from firmcell.core import strip_limit
 from firmcell.core.circuit import Network, solve
 from firmcell.core.design import Face, Joining, MetalStyle
 from firmcell.core.grouping import links_bound
+from firmcell.core.joined_by import EDGE_THREADS, KINDS, LEAST_BAR_THREADS, JoinedBy
 from firmcell.core.layout import CellPlace, Layout
 from firmcell.core.parts import Strip
 from firmcell.core.quantity import Frozen
@@ -28,11 +29,9 @@ from firmcell.core.sandwich import laid_together
 Array = NDArray[np.float64]
 
 PAD_OVERHANG_M = 0.004
-"""Strip past the centre of its last pad, m; common practice, no source."""
+"""Strip past the centre of its last pad, m, welded or soldered; common practice, no source."""
 LEAD_TAIL_M = 0.010
 """Strip past the last pad to solder the main lead on, m; common practice, no source."""
-JOINT_OHM = 0.0002
-"""Resistance of the welds on one pad, Ω; generic class value."""
 MOST_LAYERS = 8
 
 
@@ -63,6 +62,7 @@ class StripPiece(Frozen):
     temperature_k : long-run, at the steady current in the hottest place.
     peak_temperature_k : after the peak, starting from that, losing no further heat.
     layers_needed : fewest layers whose limit is not below the steady current.
+    joined_by, joints : how it is joined; weld pairs in all its layers, or soldered or screwed joints.
     under : name of the strip that lies under it, one layer, or None.
     """
 
@@ -87,8 +87,15 @@ class StripPiece(Frozen):
     peak_temperature_k: float
     layers_needed: int
     resistance_ohm: float
-    weld_pairs: int
+    joined_by: JoinedBy
+    joints: int
     mass_kg: float
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def weld_pairs(self) -> int:
+        """Weld pairs in all its layers; none where it is not welded."""
+        return self.joints if self.joined_by is JoinedBy.WELD else 0
 
     @computed_field  # type: ignore[prop-decorator]
     @property
@@ -517,7 +524,7 @@ def span_metres(run: StripRun) -> list[float]:
 
 def metalwork(
     layout: Layout, runs: tuple[StripRun, ...], ohm_per_m: dict[StripKind, float], cell_ohm: ArrayLike,
-    joint_ohm: ArrayLike = JOINT_OHM, lead_ohm: float = 0.0,
+    joint_ohm: ArrayLike = KINDS[JoinedBy.WELD].ohm, lead_ohm: float = 0.0,
 ) -> Metalwork:  # fmt: skip
     """Return the network of all pads, runs and cells.
 
@@ -530,7 +537,7 @@ def metalwork(
     cell_ohm : array_like
         D.C. resistance of the cells in order of `layout.cells`, Ω; one for all, or (n,).
     joint_ohm : array_like
-        Resistance of the welds at one pad, Ω; one for all, or (n,).
+        Resistance of the joint at one pad, Ω; one for all, or (n,).
     lead_ohm : float
         Of each of two leads of one pole, Ω; a pole with one lead ends at its pad.
     """
@@ -649,9 +656,24 @@ def strip_shares(layout: Layout, joining: Joining, cell_ohm: float, lead_ohm: fl
     return StripShares(tuple(tuple(s) for s in shares), cells, leads, pads, heat, open_node(layout, work))
 
 
+def pad_overhang(joining: Joining) -> float:
+    """Return how far strip reaches past the middle of its last pad, m."""
+    if joining.joined_by is JoinedBy.SCREW:
+        return max(PAD_OVERHANG_M, EDGE_THREADS * joining.thread_m)
+    return PAD_OVERHANG_M
+
+
+def strip_takes_screw(strip: Strip, joining: Joining) -> bool:
+    """Whether strip is wide enough for the hole of a screw, where screws join it."""
+    return (
+        joining.joined_by is not JoinedBy.SCREW
+        or strip.width_m >= LEAST_BAR_THREADS * joining.thread_m - 1e-9
+    )
+
+
 def joint_resistance(joining: Joining) -> float:
-    """Return the resistance of the welds on one pad, Ω: as measured, else of the generic class."""
-    return joining.joint_ohm or JOINT_OHM
+    """Return the resistance of the joint on one pad, Ω: as measured, else of the generic class of its kind."""
+    return joining.joint_ohm or KINDS[joining.joined_by].ohm
 
 
 def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:
@@ -678,20 +700,23 @@ def strip_asked(joining: Joining, kind: StripKind) -> tuple[Strip, int, Strip | 
     return joining.link_strip, joining.link_layers, joining.link_under
 
 
-def weld_pairs(run: StripRun, joining: Joining) -> int:
-    """Return the weld pairs of a run, all layers; pads of doubled cells have twice as many.
+def joint_count(run: StripRun, joining: Joining) -> int:
+    """Return the weld pairs of a run, all layers, with twice as many on pads of doubled cells; or its soldered or screwed joints.
 
-    What lies under the strip is welded through the first layer on it and needs no welds of its own.
+    What lies under the strip is welded through the first layer on it and needs no welds of its own. Solder and screws hold
+    all layers at once.
     """
     pads = len(run.cells)
+    if joining.joined_by is not JoinedBy.WELD:
+        return pads
     if joining.doubled:
         pads += len(set(run.cells) & set(joining.doubled))
     return pads * strip_asked(joining, run.kind)[1] * joining.welds_per_pad
 
 
 def joint_resistances(layout: Layout, joining: Joining) -> Array:
-    """Return the resistance of the welds on one pad of each cell (n,), Ω; twice the welds have half of it."""
-    doubled = set(joining.doubled)
+    """Return the resistance of the joint on one pad of each cell (n,), Ω; twice the welds have half of it."""
+    doubled = set(joining.doubled) if joining.joined_by is JoinedBy.WELD else set()
     parts = np.array([0.5 if c.number in doubled else 1.0 for c in layout.cells])
     return joint_resistance(joining) * parts
 
@@ -777,7 +802,9 @@ def strip_pieces(
         metal = metals[run.kind]
         strip, layers = metal.strip, metal.layers
         length = (
-            0.0 if run.kind is StripKind.PLATE else run.run_m + 2 * PAD_OVERHANG_M + LEAD_TAIL_M * len(cells)
+            0.0
+            if run.kind is StripKind.PLATE
+            else run.run_m + 2 * pad_overhang(joining) + LEAD_TAIL_M * len(cells)
         )
         steady, peak = most * current_steady_a, most * current_peak_a
         temperature = temperatures[run.kind][most]
@@ -792,7 +819,7 @@ def strip_pieces(
                 temperature_k=temperature,
                 peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, peak_s),
                 layers_needed=metal.layers_needed(steady), resistance_ohm=metal.ohm_per_m * run.run_m,
-                weld_pairs=weld_pairs(run, joining),
+                joined_by=joining.joined_by, joints=joint_count(run, joining),
                 mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
             )
         )  # fmt: skip
@@ -875,7 +902,7 @@ class LayoutMeasures(Frozen):
     links_least_at : the first of the two groups that share the fewest.
     collecting_m : longest way along a collecting strip to the lead, m.
     pieces, different : pieces of strip (one layer), and how many different lengths they have.
-    welds : weld pairs by face.
+    welds, joints : by face, weld pairs; and whatever it is joined by.
     """
 
     links: int
@@ -886,6 +913,7 @@ class LayoutMeasures(Frozen):
     pieces: int
     different: int
     welds: dict[str, int]
+    joints: dict[str, int]
 
 
 def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMeasures:
@@ -907,4 +935,5 @@ def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMea
         collecting_m=max(ways, default=0.0), pieces=len(pieces),
         different=len({round(p.length_m, 4) for p in strips}),
         welds={face.value: sum(p.weld_pairs for p in pieces if p.face is face) for face in Face},
+        joints={face.value: sum(p.joints for p in pieces if p.face is face) for face in Face},
     )  # fmt: skip

@@ -10,14 +10,15 @@ from firmcell.core.design import Design, Face, MetalStyle
 from firmcell.core.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of
 from firmcell.core.face_picture import as_it_lies
 from firmcell.core.geometry.plane import hull
+from firmcell.core.joined_by import HOLE_EASE_M, JoinedBy
 from firmcell.core.layout import lead_cell
 from firmcell.core.plates import TAB_M, plates
 from firmcell.core.strips import (
     LEAD_TAIL_M,
-    PAD_OVERHANG_M,
     StripKind,
     leads_on,
     metal_of,
+    pad_overhang,
     strip_asked,
     strip_runs,
 )
@@ -97,6 +98,9 @@ class _TemplatePainter:
         if self.design.joining.style is MetalStyle.PLATES:
             return self._plates()
         shapes: list[Shape] = []
+        # Of screws the hole itself, elsewhere a dot on the middle of the pad.
+        joining = self.design.joining
+        mark = (joining.thread_m + HOLE_EASE_M) / 2 * MM if joining.joined_by is JoinedBy.SCREW else 0.5
         for run in strip_runs(self.layout):
             if run.face is not self.face or run.kind is StripKind.BRIDGE:
                 continue
@@ -107,7 +111,7 @@ class _TemplatePainter:
                 points = points + np.array([[0.0, -1e-6], [0.0, 1e-6]])
             elif not run.bends:
                 points = points[[0, -1]]
-            ends = [PAD_OVERHANG_M, PAD_OVERHANG_M]
+            ends = [pad_overhang(self.design.joining)] * 2
             for number in leads_on(self.layout, run):
                 at = self.layout.by_number[number]
                 last = np.hypot(*(points[-1] - np.array(self.layout.pad(at, run.node != 0)))) < 1e-3
@@ -130,7 +134,7 @@ class _TemplatePainter:
                 Label(self.place(*(middle * MM).tolist()), words, 2.2, "template.text", f"strip:{run.id}")
             )
             for x, y in run.points_m:
-                shapes.append(Disc(self.place(x * MM, y * MM), 0.5, "template.cross", f"strip:{run.id}"))
+                shapes.append(Disc(self.place(x * MM, y * MM), mark, "template.cross", f"strip:{run.id}"))
         return shapes
 
     def _plates(self) -> list[Shape]:

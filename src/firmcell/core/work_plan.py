@@ -5,7 +5,8 @@ from collections.abc import Callable
 from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design
 from firmcell.core.other_jobs import JobKind
-from firmcell.core.steps import Step, new_pack_steps
+from firmcell.core.step import Step
+from firmcell.core.steps import new_pack_steps
 from firmcell.core.steps_guard_jobs import cell_guard_steps, guard_fit_steps, holder_pack_steps
 from firmcell.core.steps_lead_change import lead_change_steps
 from firmcell.core.steps_machine_leads import machine_lead_steps

@@ -255,7 +255,7 @@ def _hoist_records(job: JobFile) -> None:
     job.append(StepPassed(note="level 5 too cold, level 6 holds"), "weld-sample", BUILDER)
     look("turn-bottom", "Each visible end as drawn", "Rings in place")
     for node in (0, 2):
-        welds = sum(p.weld_pairs for p in pieces if p.node == node)
+        welds = sum(p.joints for p in pieces if p.node == node)
         step = f"weld-bottom-N{node}"
         job.append(
             WeldRow(machine=welder, setting=setting, pulses=2, strip=strip, welds=welds, flat=True, tug=True),

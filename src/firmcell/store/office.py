@@ -20,6 +20,7 @@ from firmcell.core.events import (
     NotRight,
     PointReading,
     PolarityReading,
+    ScrewJoint,
     SolderJoint,
     StepPassed,
     TapReading,
@@ -138,6 +139,11 @@ def event_words(event: Event) -> str:
             return (
                 f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "
                 f"tug {'held' if tug else 'FAILED'}"
+            )
+        case ScrewJoint(joint=joint, screws=n, torque_nm=torque, faces_clean=clean, marked=marked):
+            return (
+                f"{joint}: {n} screws at {torque:g} N·m, faces {'clean' if clean else 'NOT clean'}, "
+                f"{'marked' if marked else 'NOT marked'}"
             )
         case Checked(right=right, wrong=wrong, overlap_m=overlap):
             lip = f", overlap {overlap * 1e3:.1f} mm" if overlap is not None else ""

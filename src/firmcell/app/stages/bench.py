@@ -25,10 +25,11 @@ from firmcell.app.theme import sized
 from firmcell.core.build import StepState, StepStatus
 from firmcell.core.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
 from firmcell.core.findings import Stage
+from firmcell.core.joined_by import KINDS, terminal_torque
 from firmcell.core.moment import live_words
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.refusal import Refusal
-from firmcell.core.steps import Step
+from firmcell.core.step import Step
 from firmcell.store.office import event_words
 
 MARKS = {
@@ -36,9 +37,12 @@ MARKS = {
 }  # fmt: skip
 TITLES = {
     "cell-check": "Cells measured", "cell-reading": "One cell", "joint-reading": "One joint by four wires",
-    "weld-sample": "Sample welds", "weld-row": "Welds", "solder-joint": "Solder joint",
+    "weld-sample": "Sample welds", "weld-row": "Welds", "solder-joint": "Solder joint", "screw-joint": "Screws",
     "insulation-reading": "Insulation reading", "polarity-reading": "Polarity by meter", "crimp-joint": "Crimp",
 }  # fmt: skip
+
+METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
+"""Steps at bare metal: what is live is told there."""
 
 
 class BenchPage(Page):
@@ -181,7 +185,7 @@ class BenchPage(Page):
             self._line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
         if step.expected:
             self._line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
-        if s.design.kind is JobKind.NEW_PACK and step.phase in ("Weld", "Wire"):
+        if s.design.kind is JobKind.NEW_PACK and step.phase in METAL_PHASES:
             words = live_words(s.analysis.layout, s.design, s.state, step.code)
             self._line(words, 1.2 if large else 1.0).setObjectName("quiet")
         if state and state.status is StepStatus.NOT_RIGHT:
@@ -278,7 +282,7 @@ class BenchPage(Page):
                 given |= {name: getattr(sample, name) for name in ("machine", "setting", "pulses", "strip")}
             pieces = [p for p in self.session.analysis.strips if f"strip:{p.id}" in step.refs]
             given |= {
-                "welds": sum(p.weld_pairs for p in pieces),
+                "welds": sum(p.joints for p in pieces),
                 "sparks": False,
                 "flat": False,
                 "tug": False,
@@ -289,6 +293,17 @@ class BenchPage(Page):
             given |= {"strip": d.joining.link_strip.name}
             given.pop("peeled", None)
             given.pop("held", None)
+        elif kind == "screw-joint":
+            pieces = [p for p in self.session.analysis.strips if f"strip:{p.id}" in step.refs]
+            given |= {
+                "joint": step.title,
+                "screws": sum(p.joints for p in pieces),
+                "faces_clean": False,
+                "marked": False,
+            }
+            torque = terminal_torque(d.joining.thread_m)
+            if torque:
+                given["torque_nm"] = torque
         elif kind == "solder-joint":
             given |= {"joint": step.title, "smooth": False, "tug": False}
             given.setdefault("tip_k", 653.15)

@@ -9,7 +9,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QProgressBar, QSlider, QWidget
 
 from firmcell.app.background import Search
-from firmcell.app.fields import RecordForm
+from firmcell.app.fields import Field, RecordForm
 from firmcell.app.plots import Plot
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
@@ -19,6 +19,7 @@ from firmcell.core.cures import VerifiedCure, metal_cures
 from firmcell.core.design import MetalStyle
 from firmcell.core.failures import Failure, Scatter, ScatterBands, all_failures, monte_carlo
 from firmcell.core.findings import Stage
+from firmcell.core.joined_by import JoinedBy, joints_by_face
 from firmcell.core.leads import prospective_short_circuit
 from firmcell.core.measured import as_measured
 from firmcell.core.metal import Metal, Segment, between, duty_temperatures
@@ -26,7 +27,7 @@ from firmcell.core.metal_paint import AtLoad, Shown, at_load
 from firmcell.core.parts import Strip
 from firmcell.core.plates import least_gap, plates, sheet_area
 from firmcell.core.quantity import ZERO_CELSIUS, Amperes, Frozen, Kelvin, Kilograms, Metres, Volts
-from firmcell.core.strip_choice import WELDERS, strip_choices
+from firmcell.core.strip_choice import BAR_THICKNESS_M, STRIP_THICKNESS_M, WELDERS, strip_choices
 from firmcell.core.wording import amperes, celsius, figures, millimetres, milliohms, percent, plural
 
 WORST_ROWS = 60
@@ -85,6 +86,7 @@ class MetalPage(Page):
         self._plots: dict[str, Plot] = {}
         self._told_for: Metal | None = None
         self._pads: list[tuple[int, bool]] = []
+        self._joining: dict[str, Field] = {}
         self._load()
         self._strips()
         self._pieces()
@@ -143,11 +145,11 @@ class MetalPage(Page):
     def _strips(self) -> None:
         self.section("Strip")
         for name in (
-            "style", "link_strip", "link_layers", "link_under", "collector_strip", "collector_layers", "collector_under",
+            "joined_by", "thread_m", "style", "link_strip", "link_layers", "link_under", "collector_strip", "collector_layers", "collector_under",
             "welds_per_pad", "gap_m",
             "judged_by", "joint_ohm",
         ):  # fmt: skip
-            self.field(f"joining.{name}")
+            self._joining[name] = self.field(f"joining.{name}")
 
     def _pieces(self) -> None:
         self.section("Every segment, most loaded first")
@@ -155,7 +157,9 @@ class MetalPage(Page):
             ("Segment", "Cells", "Carries", "Limit", "Share", "In place"), "Segments of strip", wide=0
         )
         self.cure_title = self.text("")
-        self.cures = self.table(("Cure, solved and checked", "Share then", "Metal", "Welds"), "Cures", wide=0)
+        self.cures = self.table(
+            ("Cure, solved and checked", "Share then", "Metal", "Joints"), "Cures", wide=0
+        )
         self.cures.chosen.connect(self._take_cure)
         self.cure_button = self.button(
             "Apply the cure picked",
@@ -167,7 +171,7 @@ class MetalPage(Page):
     def _matters(self) -> None:
         self.section("Joints that matter")
         self.text(
-            "Each joint and each piece of strip gone, one by one: what is over its limit then. Peel and tug these first, and double their welds."
+            "Each joint and each piece of strip gone, one by one: what is over its limit then. Look at these first, tug them, and double their welds where they are welded."
         )
         self.joints = self.table(
             ("If this lets go", "Worst then", "Its share", "Now", "Pack +mΩ"), "Joints that matter", wide=1
@@ -259,10 +263,10 @@ class MetalPage(Page):
 
     def _stock_and_limits(self) -> None:
         s = self.session
-        self.section("To cut and weld")
+        self.section("To cut and join")
         self.figures(
             ("Stock", lambda: self._stock()),
-            ("Weld pairs", lambda: f"{s.analysis.measures.welds['top']} on top, {s.analysis.measures.welds['bottom']} on the bottom"),
+            ("Joints", lambda: joints_by_face(s.design.joining.joined_by, s.analysis.measures.joints)),
             ("Long-run limit", lambda: f"brings a long strip to {celsius(s.analysis.strip_limit_k)} in {celsius(s.design.brief.ambient_max_k)}, one face in still air"),
             ("In-place limit", lambda: "brings the middle of a piece between its cells to the same, or 5 K over cells that are there already"),
         )  # fmt: skip
@@ -412,6 +416,9 @@ class MetalPage(Page):
         brief = self.session.design.brief
         metal = self.session.metal
         self._tell_measured()
+        by = self.session.design.joining.joined_by
+        self._joining["welds_per_pad"].set_shown(by is JoinedBy.WELD)
+        self._joining["thread_m"].set_shown(by is JoinedBy.SCREW)
         if self._told_for is None or metal is not self._told_for:
             self.slider.blockSignals(True)
             self.slider.setValue(round(brief.current_steady_a / self._most_a() * SLIDER_STEPS))
@@ -541,7 +548,10 @@ class MetalPage(Page):
             if doubled
             else ""
         )
-        self.doubled.setVisible(bool(doubled))
+        welded = design.joining.joined_by is JoinedBy.WELD
+        self.doubled.setVisible(bool(doubled) and welded)
+        for button in (self.double_button, self.single_button):
+            button.setVisible(welded)
         self.single_button.setEnabled(bool(doubled))
 
     def _double_welds(self) -> None:
@@ -574,7 +584,7 @@ class MetalPage(Page):
         for widget in (self.cures, self.cure_button):
             widget.setVisible(bool(cures))
         self.cures.set_rows(
-            [(str(n), (c.cure.words, percent(c.share), f"{c.mass_kg * 1e3:+.1f} g".replace("-", "−"), f"{c.welds:+d}".replace("-", "−")))
+            [(str(n), (c.cure.words, percent(c.share), f"{c.mass_kg * 1e3:+.1f} g".replace("-", "−"), f"{c.joints:+d}".replace("-", "−")))
              for n, c in enumerate(cures)]
         )  # fmt: skip
         self.cures.setMinimumHeight(self.cures.sizeHint().height() // 3)
@@ -666,19 +676,26 @@ class MetalPage(Page):
             return
         current = max(s.current_a for s in links)
         p = plot.palette_now
+        bars = design.joining.joined_by is JoinedBy.SCREW
         low = 0.0
-        for welder, high in WELDERS:
+        for welder, high in WELDERS if design.joining.joined_by is JoinedBy.WELD else ():
             plot.zone(low, high * 1e3, welder, p.bench if low == 0 else p.panel)
             low = high * 1e3
         colours = (p.accent, p.note, p.attention, p.good, p.stop)
         for colour, choice in zip(
             colours,
-            strip_choices(design.joining.link_strip, current, design.brief.ambient_max_k),
+            strip_choices(design.joining.link_strip, current, design.brief.ambient_max_k, bars),
             strict=False,
         ):
             plot.line(choice.thickness_m * 1e3, choice.rise_k, f"{choice.width_m * 1e3:.0f} mm wide", colour)
         allowed = design.cell.temperature_max_k - design.brief.ambient_max_k
-        plot.line(np.array([0.05, 0.3]), np.array([allowed, allowed]), "allowed", p.ink, dashed=True)
+        plot.line(
+            np.array(BAR_THICKNESS_M if bars else STRIP_THICKNESS_M) * 1e3,
+            np.array([allowed, allowed]),
+            "allowed",
+            p.ink,
+            dashed=True,
+        )
         plot.plot.setYRange(0, max(3 * allowed, 10))
 
     # -- scatter ----------------------------------------------------------------------------------------

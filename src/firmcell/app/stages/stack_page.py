@@ -28,6 +28,7 @@ from firmcell.core.arrange import ORDER, Arranged, arrange, regroup
 from firmcell.core.brief import Blocked
 from firmcell.core.design import Design, Lattice
 from firmcell.core.findings import Stage
+from firmcell.core.joined_by import joints_by_face
 from firmcell.core.refusal import Refusal
 from firmcell.core.wording import (
     duration,
@@ -135,7 +136,7 @@ class StackPage(Page):
             ("Links", lambda: self._links()),
             ("Strips", lambda: f"{plural(s.analysis.measures.pieces, 'piece')}, {plural(s.analysis.measures.different, 'length')}; "
                                f"longest way to a lead {millimetres(s.analysis.measures.collecting_m)}"),
-            ("Welds", lambda: f"{s.analysis.measures.welds['top']} pairs on top, {s.analysis.measures.welds['bottom']} on the bottom"),
+            ("Joints", lambda: joints_by_face(s.design.joining.joined_by, s.analysis.measures.joints)),
             ("Tightest", lambda: self._gaps()),
             ("Outside", lambda: self._outside()),
             ("Space left", lambda: self._left()),

@@ -4,17 +4,28 @@ from collections.abc import Iterator
 
 from firmcell.core.design import JudgedBy, MetalStyle
 from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.joined_by import LEAST_BAR_THREADS, JoinedBy, terminal_torque
 from firmcell.core.metal import Metal
-from firmcell.core.parts import Strip, StripMetal
+from firmcell.core.parts import CellForm, Strip, StripMetal
 from firmcell.core.plates import least_gap, plates
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strip_limit import long_run_limit
-from firmcell.core.strips import MOST_LAYERS, StripKind, StripPiece, StripRun, metal_runs, strip_runs
+from firmcell.core.strips import (
+    MOST_LAYERS,
+    StripKind,
+    StripPiece,
+    StripRun,
+    metal_runs,
+    strip_runs,
+    strip_takes_screw,
+)
 from firmcell.core.wording import amperes, celsius, millimetres, plural
 
 SMALL_WELDER_M = 0.0002
 """Thickest nickel a small spot welder joins reliably; common practice, no source."""
 LAYERS_WORTH_WELDING = 3
+WIDEST_BAR = 0.9
+"""Bars between flat cells may be as wide as the cells are thick, less a gap; the distances are checked."""
 WIDEST = 0.55
 """Strip wider than this part of the pitch comes too near to the next one; a first sieve before the distances are checked."""
 SOURCE = "heat balance of a long strip, Churchill and Chu, and radiation"
@@ -32,7 +43,10 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
     ambient = s.design.brief.ambient_max_k
     best: tuple[float, int, Strip] | None = None
     for strip in s.shelf.strips:
-        if strip.thickness_m > 0.0003 or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
+        welded = s.design.joining.joined_by is JoinedBy.WELD
+        if (welded and strip.thickness_m > 0.0003) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
+            continue
+        if not strip_takes_screw(strip, s.design.joining):
             continue
         for layers in range(1, LAYERS_WORTH_WELDING + 1):
             if long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient) >= piece.current_steady_a:
@@ -128,6 +142,8 @@ def strip_over_peak(s: Situation) -> Iterator[Hit]:
       reason="Copper spreads current and heat so well that a small welder makes no nugget.")  # fmt: skip
 def hard_to_weld(s: Situation) -> Iterator[Hit]:
     """Strip that a small welder cannot join."""
+    if s.design.joining.joined_by is not JoinedBy.WELD:
+        return
     for words, strip in (
         ("Series links", s.design.joining.link_strip),
         ("Collecting strips", s.design.joining.collector_strip),
@@ -334,4 +350,77 @@ def heat_runs_away(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"At {amperes(s.design.brief.current_steady_a)} the strips do not settle at any temperature{where}.",
             refs=(f"strip:{worst.piece}",) if worst else (),
+        )
+
+
+@rule("ME-14", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="What joins strip to a cell depends on what its terminals are made of, and on how much heat they lead inside.")  # fmt: skip
+def joint_suits_cell(s: Situation) -> Iterator[Hit]:
+    """A way of joining that the cell's terminals do not take, or that schools differ about."""
+    by, cell = s.design.joining.joined_by, s.design.cell
+
+    def instead(other: JoinedBy) -> Cure:
+        return Cure(f"Join by {other.value}", (("joining.joined_by", other),))
+
+    match cell.form, by:
+        case CellForm.ROUND, JoinedBy.SCREW:
+            yield Hit(
+                "A round cell has no thread to screw into: weld it, or take cells with factory tabs.",
+                severity=Severity.STOP, cure=instead(JoinedBy.WELD),
+            )  # fmt: skip
+        case CellForm.ROUND, JoinedBy.SOLDER:
+            yield Hit(
+                "Soldered straight on the cell: schools differ. With 70 W or more and a wide tip, under 3 s a joint; cells with "
+                "factory tabs are safer.", cure=instead(JoinedBy.TABS),
+            )  # fmt: skip
+        case CellForm.PRISMATIC, JoinedBy.WELD:
+            yield Hit(
+                "A small welder makes no nugget on the thick terminal of a prismatic cell: screw the bars on.",
+                cure=instead(JoinedBy.SCREW),
+            )
+        case CellForm.PRISMATIC, JoinedBy.SOLDER | JoinedBy.TABS:
+            yield Hit(
+                "The terminal of a prismatic cell leads an iron's heat straight inside: screw the bars on.",
+                severity=Severity.STOP, cure=instead(JoinedBy.SCREW),
+            )  # fmt: skip
+        case CellForm.POUCH, JoinedBy.SOLDER | JoinedBy.TABS:
+            yield Hit(
+                "No iron on anything that leads straight into a pouch: put a clip between iron and cell, or weld the tabs."
+            )
+
+
+@rule("ME-16", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Round the hole of a screw the current has only what is left of the bar, and the washer no seat.")  # fmt: skip
+def bar_too_narrow_for_screw(s: Situation) -> Iterator[Hit]:
+    """A hole that leaves too little of the strip."""
+    joining = s.design.joining
+    for words, part in (("Series links", "link"), ("Collecting strips", "collector")):
+        strip: Strip = getattr(joining, f"{part}_strip")
+        if strip_takes_screw(strip, joining):
+            continue
+        section = strip.section_m2 / strip.resistivity_ohm_m
+        bars = [
+            b
+            for b in s.shelf.strips
+            if strip_takes_screw(b, joining)
+            and b.section_m2 / b.resistivity_ohm_m >= section
+            and b.width_m <= WIDEST_BAR * s.analysis.layout.pitch_m
+        ]
+        bar = min(bars, key=lambda b: (b.section_m2 / b.resistivity_ohm_m, b.width_m), default=None)
+        edits = ((f"joining.{part}_strip", bar), (f"joining.{part}_layers", 1))
+        yield Hit(
+            f"{words} are {millimetres(strip.width_m)} wide; a screw of {millimetres(joining.thread_m)} asks for "
+            f"{millimetres(LEAST_BAR_THREADS * joining.thread_m)}.",
+            cure=Cure(f"{bar.name}, 1 layer", edits) if bar else None,
+        )
+
+
+@rule("ME-15", Stage.METAL, Severity.NOTE, source="generic torque table",
+      reason="A loose screw heats; one too tight strips the thread of a terminal.")  # fmt: skip
+def torque_unknown(s: Situation) -> Iterator[Hit]:
+    """Screws of a thread for which no generic torque is known."""
+    joining = s.design.joining
+    if joining.joined_by is JoinedBy.SCREW and terminal_torque(joining.thread_m) is None:
+        yield Hit(
+            f"No torque is known for a thread of {millimetres(joining.thread_m)}: take it from the cell's sheet."
         )

@@ -4,6 +4,7 @@ from collections.abc import Iterator
 
 from firmcell.core.build import StepStatus
 from firmcell.core.findings import Severity, Situation, Stage
+from firmcell.core.joined_by import JoinedBy
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.proof_readings import blocking_words, diagnosis_of
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
@@ -59,6 +60,8 @@ def step_not_right(s: Situation) -> Iterator[Hit]:
       reason="Few peels prove little, however good they look.")  # fmt: skip
 def few_samples(s: Situation) -> Iterator[Hit]:
     """Weld rows made on too few good samples, or on failed ones."""
+    if s.design.joining.joined_by is not JoinedBy.WELD:
+        return
     samples = s.state.weld_samples
     if not samples:
         if s.state.weld_rows:
