@@ -20,11 +20,14 @@ BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {
                       (6.0, 0.1, 1.0)),
     FuseKind.TUBE: ((1.10, 3.6e3, NEVER_S), (2.1, 0.10, 1800.0), (2.75, 0.01, 2.0), (4.0, 0.003, 0.3),
                     (10.0, 0.0005, 0.02)),
+    FuseKind.BLOCK: ((1.10, 1.44e4, NEVER_S), (1.35, 30.0, 7200.0), (2.0, 2.0, 480.0), (3.0, 0.3, 20.0), (5.0, 0.03, 1.0),
+                     (10.0, 0.004, 0.03)),
     FuseKind.BREAKER: ((1.05, 3.6e3, NEVER_S), (1.35, 60.0, 3600.0), (2.0, 10.0, 100.0), (3.0, 4.0, 30.0),
                        (6.0, 0.8, 8.0)),
 }  # fmt: skip
 """Times in s between which one opens, by multiples of its rating. Blade as ISO 8820-3, bolted in the manner of ISO
-8820-5, ceramic tube as the quick-acting ones of IEC 60127-2 (values from memory); thermal breaker: generic class value."""
+8820-5, ceramic tube as the quick-acting ones of IEC 60127-2, ceramic block in the manner of UL
+248-15 (values from memory), kept wide; thermal breaker: generic class value."""
 FIRST_MULTIPLE = {kind: band[0][0] for kind, band in BANDS.items()}
 STRIP_RISE_K = 150.0
 """A strip warmer than this over its cells melts wraps and sheet; engineering judgement."""

@@ -226,6 +226,7 @@ class FuseKind(StrEnum):
     BLADE = "blade"
     BOLTED = "bolted"
     TUBE = "ceramic tube"
+    BLOCK = "ceramic block"
     BREAKER = "thermal breaker"
 
 

@@ -4,6 +4,7 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.design import BoardPlace, Design, Face
+from firmcell.core.joined_by import JoinedBy, terminal_torque
 from firmcell.core.joint_work import joint_work
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.step import Step
@@ -40,7 +41,7 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
         expected=f"about {volts(d.cell_now_v)} each, all within 0.10 V, {plural(d.cell_count, 'cell')}",
         hold=True,
     )  # fmt: skip
-    if d.jacket.rings:
+    if d.jacket.rings and d.cell.is_round:
         yield Step(
             "rings", "Prepare", "Ring on every positive end",
             "Press an insulator ring on every positive end, centred, metal of the nub clear inside it.",
@@ -65,16 +66,27 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
 
 def tap_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the steps of joining the sense leads, one face after the other."""
+    screwed = d.joining.joined_by is JoinedBy.SCREW
     if a.guard.sense_wire_total_m:
         for face in (Face.BOTTOM, Face.TOP):
             taps = [t for t in a.guard.taps if t.face is face]
+            if not taps:
+                continue
             lengths = ", ".join(f"{t.name} {t.wire_length_m * 1e3:.0f} mm" for t in taps)
+            how = (
+                "Crimp a ring on each and set it under the head of its screw, on top of the bar, one at a time, its free end "
+                "covered before the next."
+                if screwed
+                else "Solder each to its strip between the cells, never over a cell end, one at a time, its free end covered "
+                "before the next."
+            )
             yield Step(
                 f"taps-{face.value}", "Wire", f"Sense leads on the {face.value} face",
-                f"Cut {d.guarding.sense_wire.gauge} leads: {lengths}. Solder each to its strip between the cells, never over "
-                "a cell end, one at a time, its free end covered before the next.",
-                cautions=("The board's plug stays out. Every lead is live as soon as it is soldered: cover its free end.",),
-                records=("solder-joint",), expected="smooth joint, strands in outline, tug holds", face=face,
+                f"Cut {d.guarding.sense_wire.gauge} leads: {lengths}. {how}",
+                cautions=("The board's plug stays out. Every lead is live as soon as it is joined: cover its free end.",),
+                records=("crimp-joint" if screwed else "solder-joint",),
+                expected="every strand in, tug holds, screws at their torque again" if screwed else "smooth joint, strands in outline, tug holds",
+                face=face,
                 refs=tuple(f"tap:{t.number}" for t in taps),
             )  # fmt: skip
 
@@ -95,7 +107,16 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("The leads are not on the pack yet: keep it so until both contacts are sleeved.",),
         records=("solder-joint",), expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
     )  # fmt: skip
+    screwed = d.joining.joined_by is JoinedBy.SCREW
+    torque = terminal_torque(d.joining.thread_m)
+    tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
     for pole, node in (("minus", 0), ("plus", d.series)):
+        how = (
+            f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {pole} lead, sleeve it, and set it under the screw "
+            f"of B{node}{tight}."
+            if screwed
+            else f"Solder the {pole} lead to the tail of the collecting strip B{node}."
+        )
         tap = a.guard.taps[node]
         over = d.series * d.cell_now_v > TOUCH_LIMIT_V
         fuse = (
@@ -103,20 +124,21 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
         )
         yield Step(
             f"lead-{pole}", "Wire", f"Main {pole} lead",
-            f"Solder the {pole} lead to the tail of the collecting strip B{node}.{fuse} Finish, sleeve and cover it before the "
-            "other conductor is touched.",
+            f"{how}{fuse} Finish, sleeve and cover it before the other conductor is touched.",
             cautions=("One conductor at a time; the other end is covered.",
                       f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.")
             + (("Over 60 V: gloves and covers.",) if over else ()),
-            records=("solder-joint",), expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
-            if pole == "plus" else "smooth joint, tug holds",
+            records=("crimp-joint" if screwed else "solder-joint",),
+            expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
+            if pole == "plus" else "every strand in, tug holds" if screwed else "smooth joint, tug holds",
             face=tap.face, refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)), hold=pole == "plus",
         )  # fmt: skip
 
 
 def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
+    ring = d.jacket.rings and d.cell.is_round
     looks = [
-        "Ring under every positive",
+        *(("Ring under every positive",) if ring else ()),
         "Sheet over all joints, both faces",
         "No bare metal anywhere",
         "No lead across a strip edge",

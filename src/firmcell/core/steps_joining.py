@@ -66,7 +66,7 @@ def _turn(d: Design, face: Face, phase: str) -> Step:
         f"turn-{face.value}", phase, f"{turned}: {face.value} face up",
         f"{turned} about its {d.arrangement.turn_axis.value} axis and compare every cell with the picture before the first strip touches.",
         cautions=("Turning mirrors everything; this is where polarity is lost.",),
-        records=("checked",), looks=("Each visible end as drawn", "Rings in place"), face=face, hold=True,
+        records=("checked",), looks=("Each visible end as drawn", *(("Rings in place",) if d.jacket.rings else ())), face=face, hold=True,
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
     )  # fmt: skip
 

@@ -163,7 +163,7 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
 def strip_over_bare_rim(s: Situation) -> Iterator[Hit]:
     """Strip reaches over the rim of a positive end and there is no ring."""
     nub = s.design.cell.nub_diameter_m
-    if not s.design.jacket.rings:
+    if s.design.cell.is_round and not s.design.jacket.rings:
         yield Hit(
             f"Strip runs over the rim of every positive end (the metal there is {millimetres(nub)} wide) and there is "
             "no ring between.",
