@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QLabel, QLineE
 
 from firmcell.core.build import StepStatus
 from firmcell.core.findings import Stage
+from firmcell.core.joined_by import JoinedBy
 
 
 def bench_of(window):
@@ -82,3 +83,42 @@ def test_bench_mode_begins_with_the_title_of_the_step(hoist_window, qtbot):
     title = next(w for w in bench.findChildren(QLabel) if w.text() == bench.step.title and w.isVisible())
     assert title.visibleRegion().boundingRect().height() == title.height()
     assert isinstance(QApplication.focusWidget(), QLineEdit)
+
+
+def test_screws_are_recorded_with_the_torque_that_is_known(hoist_window, qtbot):
+    window = hoist_window
+    window.session.edit("joining.joined_by", JoinedBy.SCREW, "screws")
+    bench = bench_of(window)
+    step = next(s for s in window.session.steps if "screw-joint" in s.records)
+    bench.show_step(step)
+    qtbot.wait(20)
+    typed = {w.accessibleName(): w for w in bench.findChildren(QLineEdit) if w.isVisible()}
+    assert typed["Torque N·m"].text() == "4.5"
+    pieces = [p for p in window.session.analysis.strips if f"strip:{p.id}" in step.refs]
+    assert typed["Screws set"].text() == str(sum(len(p.cells) for p in pieces))
+    for box in bench.findChildren(QCheckBox):
+        if box.isVisible():
+            box.click()
+    assert bench.record_now("screw-joint")
+    made = window.session.state.screw_joints[-1]
+    assert (made.torque_nm, made.faces_clean, made.marked) == (4.5, True, True)
+    assert "4.5 N·m" in bench.log.rows.index(0, 3).data()
+
+
+def test_metal_shows_only_the_fields_of_its_joints(hoist_window, qtbot):
+    window = hoist_window
+    window.go(Stage.METAL)
+    page = window.page(Stage.METAL)
+    fields = dict(page._fields)
+    for by, welds, thread in (
+        (JoinedBy.WELD, True, False),
+        (JoinedBy.TABS, False, False),
+        (JoinedBy.SCREW, False, True),
+    ):
+        combo = fields["joining.joined_by"].row.editor
+        combo.setCurrentIndex(combo.findData(by))
+        combo.activated.emit(combo.currentIndex())
+        assert window.session.design.joining.joined_by is by
+        assert fields["joining.welds_per_pad"].row.editor.isVisibleTo(page) is welds
+        assert fields["joining.thread_m"].row.editor.isVisibleTo(page) is thread
+        assert page.double_button.isVisibleTo(page) is welds

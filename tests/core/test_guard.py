@@ -24,6 +24,7 @@ from firmcell.core.guard_choice import (
     selectivity,
     spread_charge,
     storage_days,
+    threshold_faults,
 )
 from firmcell.core.lay import Lay
 from firmcell.core.metal import metal_state
@@ -388,6 +389,28 @@ def test_expected_readings_hold_for_practice_packs():
 def test_guard_rules_speak(code, edits, hoist, shelf):
     assert code not in found(hoist, shelf)
     assert code in found(hoist.with_edits(*edits), shelf)
+
+
+@pytest.mark.parametrize(
+    ("values", "code", "words"),
+    [
+        ({"over_voltage_v": 4.35}, "GU-2", "cuts charge at 4.35 V, the cells are full at 4.20 V"),
+        ({"over_voltage_v": 4.10}, "GU-2", "cuts charge at 4.10 V"),
+        ({"under_voltage_v": 2.3}, "GU-12", "cuts off at 2.30 V, the cells are empty at 2.50 V"),
+        ({"under_voltage_v": 3.4}, "GU-12", "cuts off at 3.40 V"),
+    ],
+)
+def test_a_board_of_ones_own_with_other_thresholds_is_told(hoist, shelf, values, code, words):
+    own = changed(name="own", **values)
+    told = found(hoist.edited("guarding.board", own), shelf)[code]
+    assert words in told.sentence
+    assert code not in found(told.cure.applied(hoist), shelf)
+
+
+def test_every_board_of_the_shelf_suits_some_cell_of_its_chemistry(shelf):
+    for board in shelf.boards:
+        cells = [c for c in shelf.cells if c.chemistry is board.chemistry]
+        assert any(threshold_faults(board, cell) == ("", "") for cell in cells), board.name
 
 
 def test_sense_fuses_are_offered_and_taken(hoist, shelf):

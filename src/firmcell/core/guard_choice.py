@@ -40,6 +40,16 @@ class BoardFit(Judged):
     board: Board
 
 
+def threshold_faults(board: Board, cell: Cell) -> tuple[str, str]:
+    """Return in words what is wrong with the voltages at which a board cuts charge and load; "" where nothing is."""
+    over = under = ""
+    if not cell.full_v - 1e-9 <= board.over_voltage_v <= cell.full_v + OVER_FULL_V + 1e-9:
+        over = f"cuts charge at {volts(board.over_voltage_v)}, the cells are full at {volts(cell.full_v)}"
+    if not cell.empty_v - 0.01 <= board.under_voltage_v <= cell.empty_v + 2 * UNDER_EMPTY_V:
+        under = f"cuts off at {volts(board.under_voltage_v)}, the cells are empty at {volts(cell.empty_v)}"
+    return over, under
+
+
 def fit_board(board: Board, ask: BoardAsk) -> BoardFit:
     """Return how a board suits a pack."""
     cell = ask.cell
@@ -48,14 +58,10 @@ def fit_board(board: Board, ask: BoardAsk) -> BoardFit:
         stops.append(f"for {board.series} groups")
     if board.chemistry is not cell.chemistry:
         stops.append(f"for {board.chemistry.value}")
-    elif not cell.full_v <= board.over_voltage_v <= cell.full_v + OVER_FULL_V:
-        stops.append(
-            f"cuts charge at {volts(board.over_voltage_v)}, the cells are full at {volts(cell.full_v)}"
-        )
-    elif not cell.empty_v - 0.01 <= board.under_voltage_v <= cell.empty_v + 2 * UNDER_EMPTY_V:
-        marks.append(
-            f"cuts off at {volts(board.under_voltage_v)}, the cells are empty at {volts(cell.empty_v)}"
-        )
+    else:
+        over, under = threshold_faults(board, cell)
+        stops += [over] if over else []
+        marks += [under] if under else []
     if board.current_continuous_a < ask.steady_a:
         stops.append(f"carries {amperes(board.current_continuous_a)}")
     if board.current_peak_a < ask.peak_a:

@@ -8,7 +8,7 @@ from firmcell.core.parts import SwitchSide
 from firmcell.core.sense_leads import plug_places
 from firmcell.core.wire_plan import WireEntry, tap_colour, wire_list
 
-ROW, CELL_W, PLUG_X = 17.0, 30.0, 118.0
+ROW, CELL_W, PLUG_X = 17.0, 34.0, 128.0
 NAIL_LANE, NAIL_R = 7.0, 1.2
 INKS = {
     "black": "wire.black", "white": "wire.white", "yellow": "wire.yellow", "blue": "wire.blue", "green": "wire.green",
@@ -32,9 +32,9 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
         shapes.append(
             Area(rectangle(0, y - ROW * 0.36, CELL_W, y + ROW * 0.36), "wiring.body", f"group:{group}")
         )
-        shapes.append(Label((CELL_W / 2, y), f"group {group}", 5.2, "wiring.text", f"group:{group}"))
-        shapes.append(Label((3.0, y + ROW * 0.22), "+", 5.6, "face.plus", f"group:{group}"))
-        shapes.append(Label((3.0, y - ROW * 0.22), "−", 5.6, "face.minus", f"group:{group}"))
+        shapes.append(Label((CELL_W / 2 + 2.5, y), f"group {group}", 6.4, "wiring.text", f"group:{group}"))
+        shapes.append(Label((2.6, y + ROW * 0.21), "+", 6.2, "face.plus", f"group:{group}"))
+        shapes.append(Label((2.6, y - ROW * 0.21), "−", 6.2, "face.minus", f"group:{group}"))
         targets[f"group:{group}"] = (CELL_W / 2, y)
     names = board.pad_names if board else tuple(f"B{n}" for n in range(series + 1))
     order = plug_places(names, series)
@@ -53,7 +53,7 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
             shapes.append(Stroke(line, 1.6, INKS[tap_colour(n, series)], f"tap:{n}"))
         shapes.append(Disc((CELL_W / 2, y), 1.8, "tap", f"tap:{n}"))
         words = f"B{n} {face}, {tap.wire_length_m * 1e3:.0f} mm" if tap.wire_length_m else f"B{n} {face}"
-        shapes.append(Label((CELL_W + 1.5, y + 3.6), words, 5.0, "wiring.quiet", f"tap:{n}", anchor="start"))
+        shapes.append(Label((CELL_W + 1.5, y + 4.4), words, 6.6, "wiring.quiet", f"tap:{n}", anchor="start"))
         targets[f"tap:{n}"] = (CELL_W / 2, y)
     shapes.append(
         Area(rectangle(PLUG_X, -4.0, PLUG_X + 18.0, high + 4.0), "board" if board else "wiring.body", "board")
@@ -62,13 +62,13 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
         shapes.append(Disc((PLUG_X, place * step), 1.1, "board.pad", "board"))
         shapes.append(
             Label(
-                (PLUG_X + 10.0, place * step), name, 5.0, "label.board" if board else "wiring.text", "board"
+                (PLUG_X + 10.0, place * step), name, 6.4, "label.board" if board else "wiring.text", "board"
             )
         )
     targets["board"] = (PLUG_X + 8.0, high / 2)
     shapes += _main_leads(design, high)
     title = f"{board.name if board else 'Balance plug only'}, minus at the foot"
-    shapes.append(Label((-14.0, high + 22.0), title, 5.6, "label.title", anchor="start"))
+    shapes.append(Label((-8.0, high + 23.0), title, 7.0, "label.title", anchor="start"))
     return Drawing("wiring", tuple(shapes), bounds_of(shapes), targets)
 
 
@@ -93,7 +93,7 @@ def _main_leads(design: Design, high: float) -> list[Shape]:
             shapes.append(Stroke(((PLUG_X + 13.0, edge), (PLUG_X + 13.0, y), (end, y)), 2.2, role, ref))
             for x, name in ((PLUG_X + 1.0, f"B{sign}"), (PLUG_X + 19.0, f"P{sign}")):
                 shapes.append(
-                    Label((x, y + (5.0 if pole == "plus" else -5.0)), name, 5.0, "wiring.text", ref)
+                    Label((x, y + (6.0 if pole == "plus" else -6.0)), name, 6.4, "wiring.text", ref)
                 )
         else:
             shapes.append(Stroke(((CELL_W / 2, start), (CELL_W / 2, y), (end, y)), 2.2, role, ref))
@@ -103,7 +103,7 @@ def _main_leads(design: Design, high: float) -> list[Shape]:
             Area(rectangle(CELL_W + 6, plus_y - 3.2, CELL_W + 26, plus_y + 3.2), "lead.fuse", "fuse")
         )
         shapes.append(
-            Label((CELL_W + 16, plus_y), f"{leads.fuse.rating_a:g} A", 5.0, "lead.fuse.text", "fuse")
+            Label((CELL_W + 16, plus_y), f"{leads.fuse.rating_a:g} A", 6.4, "lead.fuse.text", "fuse")
         )
     return shapes
 

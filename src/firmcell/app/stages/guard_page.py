@@ -186,7 +186,7 @@ class GuardPage(Page):
     def _without(self) -> str:
         d = self.session.design
         if d.guarding.board is not None:
-            return "–"
+            return ""
         return (
             f"the load must stop at {volts(d.series * d.cell.empty_v)} by itself, and every charge goes over the balance plug; check groups "
             "before each charge"

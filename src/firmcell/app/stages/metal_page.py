@@ -350,8 +350,7 @@ class MetalPage(Page):
             " (steady)" if abs(self.load_a - brief.current_steady_a) < self._most_a() / SLIDER_STEPS else ""
         )
         self.load_words.setText(f"{amperes(self.load_a)}{near}")
-        for label, tell in self._figures:
-            label.setText(tell())
+        self.tell_figures()
 
     def _hottest_strip(self) -> str:
         loaded, metal = self.loaded(), self.session.metal

@@ -41,7 +41,7 @@ class Page(QScrollArea):
         title.setFont(sized(1.25, QFont.Weight.DemiBold))
         self.body.addWidget(title)
         self._fields: list[tuple[str, Field]] = []
-        self._figures: list[tuple[QLabel, Callable[[], str]]] = []
+        self._figures: list[tuple[QLabel, QLabel, Callable[[], str]]] = []
         self._grid: QGridLayout | None = None
         self.build()
         self.body.addStretch(1)
@@ -100,7 +100,7 @@ class Page(QScrollArea):
         return field
 
     def figures(self, *figures: Figure) -> None:
-        """Names with values read anew at each refresh."""
+        """Names with values read anew at each refresh; a row without anything to say is left out."""
         grid = QGridLayout()
         grid.setHorizontalSpacing(10)
         grid.setVerticalSpacing(2)
@@ -114,7 +114,7 @@ class Page(QScrollArea):
             value.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
             grid.addWidget(label, row, 0, Qt.AlignmentFlag.AlignTop)
             grid.addWidget(value, row, 1)
-            self._figures.append((value, tell))
+            self._figures.append((label, value, tell))
         self.body.addLayout(grid)
         self._grid = None
 
@@ -143,9 +143,16 @@ class Page(QScrollArea):
             for step in path.split("."):
                 value = getattr(value, step)
             field.show_value(value)
-        for label, tell in self._figures:
-            label.setText(tell())
+        self.tell_figures()
         self.refresh_more()
+
+    def tell_figures(self) -> None:
+        """Read all figures anew."""
+        for name, value, tell in self._figures:
+            words = tell()
+            value.setText(words)
+            for part in (name, value):
+                part.setVisible(bool(words))
 
     def refresh_more(self) -> None:
         """What a page shows beyond fields and figures."""

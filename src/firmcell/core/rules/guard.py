@@ -4,7 +4,7 @@ from collections.abc import Iterator
 
 from firmcell.core.design import Design
 from firmcell.core.findings import Cure, Severity, Situation, Stage
-from firmcell.core.guard_choice import BoardAsk, ranked_boards
+from firmcell.core.guard_choice import BoardAsk, ranked_boards, threshold_faults
 from firmcell.core.parts import Board
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.sense_leads import plug_places
@@ -48,11 +48,27 @@ def wrong_count(s: Situation) -> Iterator[Hit]:
 @rule("GU-2", Stage.GUARD, Severity.STOP, source="thresholds of the class",
       reason="Its thresholds would overcharge or strand the cells.")  # fmt: skip
 def wrong_chemistry(s: Situation) -> Iterator[Hit]:
-    """Board for another chemistry."""
+    """Board for another chemistry, or one that cuts charge elsewhere than where these cells are full."""
     board, cell = s.design.guarding.board, s.design.cell
-    if board and board.chemistry is not cell.chemistry:
+    if board is None:
+        return
+    over, _ = threshold_faults(board, cell)
+    if board.chemistry is not cell.chemistry:
         yield Hit(f"The board cuts off at {volts(board.over_voltage_v)} a group; these cells are full at "
                   f"{volts(cell.full_v)}.", ("board",), _cure(s))  # fmt: skip
+    elif over:
+        yield Hit(f"The board {over}.", ("board",), _cure(s))
+
+
+@rule("GU-12", Stage.GUARD, Severity.ATTENTION, source="thresholds of the class",
+      reason="Below their limit cells take harm; far above it the pack seems empty while it is not.")  # fmt: skip
+def wrong_cut_off(s: Situation) -> Iterator[Hit]:
+    """A board that cuts the load off below the cells' limit, or far above it."""
+    board, cell = s.design.guarding.board, s.design.cell
+    if board is not None and board.chemistry is cell.chemistry:
+        _, under = threshold_faults(board, cell)
+        if under:
+            yield Hit(f"The board {under}.", ("board",), _cure(s))
 
 
 @rule("GU-3", Stage.GUARD, Severity.STOP, source="class value",
