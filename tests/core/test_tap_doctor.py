@@ -6,13 +6,16 @@ from hypothesis import given
 from hypothesis import strategies as st
 from scipy.stats import multivariate_normal
 
-from firmcell.core.build import BuildState
+from firmcell.core.build import BuildState, fold
+from firmcell.core.events import PolarityReading
 from firmcell.core.faults import DANGEROUS, Fault, FaultKind, single_faults, together
 from firmcell.core.meter import HAND_METER, Meter, floating_density
 from firmcell.core.parts import Cell
+from firmcell.core.passing import obstacle
 from firmcell.core.practice import faults_of, hidden_fault, needed_readings, practice_pack, score
 from firmcell.core.proof_readings import blocking_words, diagnosis_of, readings_of
 from firmcell.core.refusal import Refusal
+from firmcell.core.steps import new_pack_steps
 from firmcell.core.tap_doctor import (
     LOOSE_TO_V,
     PackAsked,
@@ -26,6 +29,7 @@ from firmcell.core.tap_doctor import (
     point_number,
 )
 from firmcell.store.parts import part_named, shipped_shelf
+from tests.core.test_records import chain
 
 CELL = part_named(shipped_shelf(), Cell, "21700 high-energy 5.0 Ah")
 
@@ -201,6 +205,27 @@ def test_nonsense_is_explained_by_none_of_these():
     assert "No single or double fault" in told.words
 
 
+@pytest.mark.parametrize(
+    ("series", "one", "two"),
+    [
+        (12, (FaultKind.SWAPPED, (2, 8)), (FaultKind.REVERSED, (5,))),
+        (16, (FaultKind.SHIFTED, (11, 1)), (FaultKind.SWAPPED, (0, 6))),
+        (20, (FaultKind.SHIFTED, (4, -1)), (FaultKind.SHIFTED, (15, 1))),
+        (24, (FaultKind.REVERSED, (8,)), (FaultKind.EMPTY, (12,))),
+        (24, (FaultKind.SHIFTED, (6, -1)), (FaultKind.SWAPPED, (1, 14))),
+        (32, (FaultKind.SHIFTED, (10, -2)), (FaultKind.SWAPPED, (0, 24))),
+    ],
+)
+def test_two_faults_in_long_packs_are_among_the_first_three(series, one, two):
+    """Also where one of the two, at B0, shifts every reading."""
+    pack = asked(series)
+    made = practice_pack(pack, row_of(pack, *one), 5, row_of(pack, *two))
+    told = diagnose(made.readings(), pack)
+    named = [{(f.kind, f.at) for f in s.faults} for s in told.suspicions[:3]]
+    assert {one, two} in named
+    assert not told.right
+
+
 def test_two_faults_among_thirty_two_groups_are_found():
     """How long that takes is kept in benchmarks (asked is under 100 ms), not here: the machines of this run are shared."""
     pack = asked(32)
@@ -362,3 +387,21 @@ def test_a_meter_without_error_reads_the_truth():
     one = practice_pack(pack, 0, 2)
     assert one.read(0, 3) == pytest.approx(one.true_volts(0, 3), abs=0.001)
     assert HAND_METER.accuracy == 0.005
+
+
+def test_exchanged_meter_leads_on_a_mirrored_plug_are_caught_by_proving_the_meter(hoist, hoist_analysis):
+    """The one pair that reads right at every pin whatever the count: the work plan has the meter proven before the taps are read."""
+    pack = asked(10)
+    both = practice_pack(pack, row_of(pack, FaultKind.MIRRORED), 8, row_of(pack, FaultKind.METER))
+    assert plainly_right(read(both), pack) == ""
+    # One reading against the pack's own metal tells it too.
+    strip = Reading(11, 0, both.read(11, 0))
+    assert not diagnose([*both.readings(), strip], pack).right
+    steps = new_pack_steps(hoist, hoist_analysis)
+    codes = [s.code for s in steps]
+    check = steps[codes.index("meter-check")]
+    assert check.hold
+    assert codes.index("meter-check") < codes.index("tap-voltages")
+    for volts, stopped in ((-3.56, True), (0.0, True), (3.56, False)):
+        events = chain(("meter-check", PolarityReading(at="cell 1", volts=volts)))
+        assert bool(obstacle(check, (check,), fold(events), events, hoist)) == stopped

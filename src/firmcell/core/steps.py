@@ -169,6 +169,13 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         else "on the strips, through a gap in the sheet"
     )
     yield Step(
+        "meter-check", "Prove", "Prove the meter",
+        "Black in COM, red in the volt socket. Red on the plus of one cell or on the pack's plus strip, black on its minus: it must "
+        "read plus.",
+        cautions=("With the meter's leads exchanged, a plug put on mirrored reads right at every pin.",),
+        records=("polarity-reading",), expected=f"plus {volts(d.cell_now_v)} on one cell", hold=True,
+    )  # fmt: skip
+    yield Step(
         "tap-voltages", "Prove", "Read every tap against B0",
         f"Black probe on B0, red on B1, B2 … in order, {where}. Enter each reading in Proof.",
         cautions=("Not plugged in until every step rises by one cell.",) if a.guard.sense_wire_total_m else (),

@@ -29,12 +29,14 @@ Whole = NDArray[np.intp]
 
 EXACT = 160
 """Faults that are judged exactly, after a quick look at all."""
-PAIRS_FROM, MOST_PAIRS = 14, 4500
-"""Pairs are looked for with the likeliest single faults as one of the two, as many as the time allows."""
+PAIR_WORK = 80_000
+"""Pairs of faults that are looked at quickly, times readings: what a tenth of a second allows."""
 POOR_FIT = 4.0
 """Mean square of the standardised misfit above which one fault alone does not explain the readings."""
 UNEXPLAINED = 30.0
 """Most that one reading counts against a fault in the search for pairs, squared standard deviations."""
+FLOATING_STEP = 6.0
+"""What a step to or from a floating lead counts, squared standard deviations: less than one that is wrong."""
 FEW_STEPS = 4
 """Steps from pin to pin, below which their median says nothing."""
 NONE_OF_THESE = 1e-5
@@ -168,6 +170,13 @@ class _Seen:
     def __len__(self) -> int:
         return len(self.volts)
 
+    @property
+    def steps(self) -> tuple[Whole, Whole]:
+        """Readings next to each other, with one black point: the lower and the higher (k,) each."""
+        order = np.lexsort((self.red, self.black))
+        same = self.black[order[1:]] == self.black[order[:-1]]
+        return order[:-1][same], order[1:][same]
+
     def common_v(self) -> float:
         """A robust guess of what a group stands at, V: the median of what each reading says for one group."""
         count = self.pack.series + 1
@@ -245,17 +254,26 @@ def _quick(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
     return np.asarray(fit + _floats(e, seen) + t.log_prior)
 
 
-def _partly(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
-    """How many readings each fault explains, as a score (h,): what a reading it does not explain can cost is capped."""
+def _partly(t: FaultTable, e: _Expected, seen: _Seen) -> tuple[Array, Array]:
+    """How many readings, and how many steps from one reading to the next, each fault explains, as scores (h,) each.
+
+    What one of them it does not explain can cost is capped. A fault at B0 spoils every reading and leaves the steps.
+    """
     rows = np.arange(len(t.faults))[:, None]
-    var = np.diag(seen.noise)[None] + e.variance[rows, e.high] - e.variance[rows, e.low]
-    var = var + (0.03 * e.slope) ** 2
-    costs = [
-        np.minimum((seen.volts[None] - e.offset - e.slope * common) ** 2 / var, UNEXPLAINED)
-        for common in seen.common_guesses_v()
-    ]
-    least = np.min([(cost * e.joined).sum(axis=1) for cost in costs], axis=0)
-    return np.asarray(-0.5 * least + np.maximum(_floats(e, seen), -0.5 * UNEXPLAINED * len(seen)))
+    spread = e.variance[rows, e.high] - e.variance[rows, e.low]
+    var = np.diag(seen.noise)[None] + spread + (0.03 * e.slope) ** 2
+    floats = np.maximum(_floats(e, seen), -0.5 * UNEXPLAINED * len(seen))
+    i, j = seen.steps
+    both = e.joined[:, i] & e.joined[:, j]
+    step_var = var[:, i] + var[:, j] - 2 * (0.03**2) * e.slope[:, i] * e.slope[:, j]
+    step_read = seen.volts[j] - seen.volts[i]
+    values, steps = [], []
+    for common in seen.common_guesses_v():
+        mean = e.offset + e.slope * common
+        values.append((np.minimum((seen.volts[None] - mean) ** 2 / var, UNEXPLAINED) * e.joined).sum(axis=1))
+        off = np.minimum((step_read[None] - (mean[:, j] - mean[:, i])) ** 2 / step_var, UNEXPLAINED)
+        steps.append(np.where(both, off, FLOATING_STEP).sum(axis=1))
+    return -0.5 * np.min(values, axis=0) + floats, -0.5 * np.min(steps, axis=0)
 
 
 def _floats(e: _Expected, seen: _Seen) -> Array:
@@ -365,16 +383,30 @@ def _ranked(seen: _Seen) -> tuple[FaultTable, Array, Array]:
     ):
         return chosen, log, misfit
     # One fault does not explain it: two together.
-    most = max(4, min(PAIRS_FROM, MOST_PAIRS // len(table.faults)))
-    partly = np.argsort(-_partly(table, e, seen))
-    first = np.array([r for r in partly.tolist() if r != 0][:most], dtype=np.intp)
-    second = np.arange(1, len(table.faults))
-    pairs = together(table, np.repeat(first, len(second)), np.tile(second, len(first)))
+    pairs = together(table, *_likely_pairs(table, e, seen))
     score = _quick(pairs, _expected(pairs, seen.black, seen.red, pack.series), seen)
     some = pairs.take(np.argsort(-score)[:EXACT])
     log2, misfit2 = _exact(some, _expected(some, seen.black, seen.red, pack.series), seen)
     both = _joined_tables(chosen, some)
     return both, np.concatenate([log, log2]), np.concatenate([misfit, misfit2])
+
+
+def _likely_pairs(t: FaultTable, e: _Expected, seen: _Seen) -> tuple[Whole, Whole]:
+    """Rows of pairs worth a quick look: the best few with all others, and the better ones with each other; all if time allows."""
+    count = len(t.faults)
+    most = PAIR_WORK // len(seen)
+    if (count - 1) ** 2 <= most:
+        a, b = np.divmod(np.arange((count - 1) ** 2), count - 1)
+        return a + 1, b + 1
+    by_value, by_step = (np.argsort(-score) for score in _partly(t, e, seen))
+    better = [r for r in dict.fromkeys(np.stack([by_value, by_step], axis=1).ravel().tolist()) if r != 0]
+    few = np.array(better[: max(3, most // 2 // count)], dtype=np.intp)
+    some = np.array(better[: int((most // 2) ** 0.5)], dtype=np.intp)
+    every = np.arange(1, count)
+    first = np.concatenate([np.repeat(few, len(every)), np.repeat(some, len(some))])
+    second = np.concatenate([np.tile(every, len(few)), np.tile(some, len(some))])
+    once = np.unique(first * count + second)
+    return once // count, once % count
 
 
 def _floats_badly(t: FaultTable, row: int, seen: _Seen) -> bool:

@@ -40,7 +40,7 @@ class ProofPage(Page):
         self.body.addWidget(self.verdict)
         self.section("Taps against B0")
         self.text(
-            "Black probe stays on B0. Type what you read and press Enter; the next tap is waiting. A minus sign counts."
+            "Prove the meter first: red on a cell’s plus reads plus. Then black stays on B0; type what you read and press Enter; the next tap is waiting. A minus sign counts."
         )
         self.grid = QGridLayout()
         self.grid.setVerticalSpacing(2)
