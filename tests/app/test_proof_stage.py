@@ -2,6 +2,7 @@
 
 import pytest
 from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QApplication
 
 from firmcell.app.stages.proof import ProofPage
 from firmcell.core.faults import FaultKind
@@ -155,3 +156,31 @@ def test_a_click_on_two_taps_reads_between_them_and_hints_help(qtbot, trainer):
     trainer.points[1].setCurrentIndex(0)
     trainer.read()
     assert "same point" in trainer.words.text()
+
+
+def test_coming_to_proof_the_next_reading_waits_for_the_number_pad(hoist_window, qtbot):
+    window = hoist_window
+    window.activateWindow()
+    window.view.setFocus()
+    qtbot.keyClick(window, Qt.Key.Key_9, Qt.KeyboardModifier.AltModifier)
+    for volts in ("3.56", "7.12"):
+        line = QApplication.focusWidget()
+        qtbot.keyClicks(line, volts)
+        qtbot.keyClick(line, Qt.Key.Key_Enter, Qt.KeyboardModifier.KeypadModifier)
+    assert window.session.state.tap_volts == {1: 3.56, 2: 7.12}
+    window.go(Stage.GUARD)
+    window.rail.setFocus()
+    # Arrows only look; Enter goes to work there, at the first tap not read yet.
+    for _ in range(3):
+        qtbot.keyClick(window.rail, Qt.Key.Key_Down)
+    assert window.stage is Stage.PROOF
+    assert window.rail.hasFocus()
+    qtbot.keyClick(window.rail, Qt.Key.Key_Return)
+    assert QApplication.focusWidget().accessibleName() == "Reading at B3 against B0, volts"
+
+
+def test_no_card_lies_over_the_readings_while_they_are_typed(qtbot, hoist_window, page):
+    type_all(qtbot, page, [3.56, 7.12])
+    assert not hoist_window.card.isVisible()
+    hoist_window.view.select("tap:2")
+    assert hoist_window.card.isVisible()

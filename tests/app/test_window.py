@@ -257,6 +257,7 @@ def do_step(window, qtbot) -> str:
                 "weld-row": {"machine": "bench welder", "setting": "level 6", "pulses": "2", "flat": True, "tug": True},
                 "solder-joint": {"iron_w": "80", "seconds": "4", "smooth": True, "tug": True},
                 "insulation-reading": {"ohms": "12 Mohm"},
+                "polarity-reading": {"at": "cell 1", "volts": "3.56"},
             }[kind]  # fmt: skip
             for name, value in good.items():
                 editor = bench._form.fields[name].row.editor

@@ -93,9 +93,10 @@ class RatingPlate(QWidget):
 
 
 class StageRail(QWidget):
-    """The ten stages in the trade's order, each with its icon and state; arrows move, digits jump (with Alt anywhere)."""
+    """The ten stages in the trade's order, each with its icon and state; arrows move, Enter goes to work there."""
 
     chosen = Signal(object)
+    entered = Signal(object)
 
     def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -189,7 +190,7 @@ class StageRail(QWidget):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         number = int(event.position().y() / self._row())
         if 0 <= number < len(self._stages):
-            self.chosen.emit(self._stages[number])
+            self.entered.emit(self._stages[number])
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         stages = list(self._stages)
@@ -198,5 +199,7 @@ class StageRail(QWidget):
             self.chosen.emit(stages[min(now + 1, len(stages) - 1)])
         elif event.key() == Qt.Key.Key_Up:
             self.chosen.emit(stages[max(now - 1, 0)])
+        elif event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            self.entered.emit(stages[now])
         else:
             super().keyPressEvent(event)

@@ -120,6 +120,7 @@ class MainWindow(QMainWindow):
         middle.setSpacing(0)
         self.rail = StageRail(self.look)
         self.rail.chosen.connect(self.go)
+        self.rail.entered.connect(self.enter)
         middle.addWidget(self.rail)
         self.split = QSplitter(Qt.Orientation.Horizontal)
         self.view = PackView(self.look)
@@ -195,7 +196,7 @@ class MainWindow(QMainWindow):
             self._action(hand, tool.value.capitalize(), keys, partial(self.take_tool, tool))
         self._menus.insert(3, hand)
         for number, stage in enumerate(Stage, start=1):
-            self._action(go, stage.value.capitalize(), f"Alt+{number % 10}", partial(self.go, stage))
+            self._action(go, stage.value.capitalize(), f"Alt+{number % 10}", partial(self.enter, stage))
         go.addSeparator()
         for text, keys, place in (
             ("Stages", "F2", lambda: self.rail), ("Picture", "F3", lambda: self.view),
@@ -346,10 +347,10 @@ class MainWindow(QMainWindow):
             page = next(kind for kind in PAGES if kind.stage is stage)(self.session, self.system)
             page.picked.connect(self._light)
             if isinstance(page, BenchPage):
-                page.go_to_proof.connect(partial(self.go, Stage.PROOF))
+                page.go_to_proof.connect(partial(self.enter, Stage.PROOF))
                 page.step_shown.connect(self._paint)
             elif isinstance(page, ProofPage):
-                page.back_to_bench.connect(partial(self.go, Stage.BENCH))
+                page.back_to_bench.connect(partial(self.enter, Stage.BENCH))
                 page.practise.connect(self.practise)
                 page.meter_address = str(self.settings.value("meter", SIMULATED))
             elif isinstance(page, StackPage):
@@ -591,6 +592,12 @@ class MainWindow(QMainWindow):
             page.refresh()
         self._paint()
 
+    def enter(self, stage: Stage) -> None:
+        """Show a stage to work in it: where something waits to be typed, the keyboard goes there."""
+        self.go(stage)
+        if self.session is not None and self.stage is stage:
+            self.page(stage).take_focus()
+
     def _refresh(self) -> None:
         session = self.session
         if session is None:
@@ -756,7 +763,8 @@ class MainWindow(QMainWindow):
         self.view.blockSignals(True)
         self.view.select(ref)
         self.view.blockSignals(False)
-        self._show_card(ref)
+        # While readings are typed they stand on the picture, and a card would lie over the ones before.
+        self._show_card("" if self.stage is Stage.PROOF else ref)
 
     def _picked(self, ref: str) -> None:
         self._show_card(ref)

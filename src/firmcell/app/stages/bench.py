@@ -111,6 +111,15 @@ class BenchPage(Page):
         self.list.blockSignals(False)
         self._show_card()
 
+    def take_focus(self) -> None:
+        waiting = next(
+            (w for w in _widgets(self.card) if w.focusPolicy() & Qt.FocusPolicy.TabFocus and w.isEnabled()),
+            None,
+        )
+        if waiting is not None:
+            waiting.show()
+            waiting.setFocus(Qt.FocusReason.OtherFocusReason)
+
     def _picked_step(self, ref: str) -> None:
         code = ref.partition(":")[2]
         step = next((step for step in self.session.steps if step.code == code), None)

@@ -157,5 +157,8 @@ class Page(QScrollArea):
     def refresh_more(self) -> None:
         """What a page shows beyond fields and figures."""
 
+    def take_focus(self) -> None:
+        """The user comes to work here; pages where something waits to be typed put the keyboard there."""
+
     def point_at(self, ref: str) -> None:
         """The user picked a part on the picture; pages with a table select its row."""

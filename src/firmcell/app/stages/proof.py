@@ -302,6 +302,12 @@ class ProofPage(Page):
             following.selectAll()
         return True
 
+    def take_focus(self) -> None:
+        waiting = next((line for line in self._lines if not line.text()), None)
+        if waiting is not None:
+            waiting.setFocus(Qt.FocusReason.OtherFocusReason)
+            self.ensureWidgetVisible(waiting)
+
     def record_insulation(self) -> bool:
         """Record the insulation form."""
         return guarded(
