@@ -8,9 +8,11 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QWidget
 
 from firmcell.app.dialogs import NewPackDialog
+from firmcell.app.stages.metal_page import MetalPage
 from firmcell.app.stages.proof import ProofPage
 from firmcell.core.build import StepStatus
 from firmcell.core.findings import Severity, Stage
+from firmcell.core.job_kinds import stages_of
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.jobfile import JobFile
 
@@ -451,3 +453,18 @@ def test_leads_show_the_chart_and_what_the_joint_asks_for(hoist_window, qtbot):
     assert len(page._plots["gauge"].plot.listDataItems()) == 7
     hoist_window.session.edit("leads.length_m", 0.03, "short")
     assert "solder it before" in page._heat_runs()
+
+
+@pytest.mark.parametrize("name", DEMO_JOBS)
+def test_no_page_is_wider_than_its_place(window, qtbot, name):
+    """A row that does not wrap pushes the right edge of the whole page out of sight."""
+    assert window.open_demo(name)
+    window.resize(1280, 800)
+    for stage in stages_of(window.session.design.kind):
+        window.go(stage)
+        page = window.page(stage)
+        if isinstance(page, MetalPage):
+            qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
+            page.show_plots()
+        qtbot.wait(1)
+        assert page.widget().width() <= page.viewport().width(), stage

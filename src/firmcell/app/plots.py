@@ -66,9 +66,9 @@ class Plot(QWidget):
             x, y, pen=None, symbol=symbol, symbolSize=9, symbolBrush=colour, symbolPen=colour, name=name
         )
 
-    def bars(self, x: Any, height: Any, name: str, colour: str) -> None:
+    def bars(self, x: Any, height: Any, colour: str) -> None:
         """Draw upright bars about whole numbers."""
-        item = self._library.BarGraphItem(x=x, height=height, width=0.7, brush=colour, pen=colour, name=name)
+        item = self._library.BarGraphItem(x=x, height=height, width=0.7, brush=colour, pen=colour)
         self.plot.addItem(item)
 
     def ticks(self, x: Any, low: Any, high: Any, colour: str) -> None:

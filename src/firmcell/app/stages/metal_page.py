@@ -484,10 +484,8 @@ class MetalPage(Page):
         self._failures = failures
         rows = []
         for f in failures[:WORST_JOINTS]:
-            then = {
-                "pack": "the pack is open",
-                "cell": f"that cell is idle; {f.worst_ref.replace(':', ' ')}",
-            }.get(f.opens, f.worst_ref.replace(":", " "))
+            worst = f.worst_ref.removeprefix("segment:").replace(":", " ")
+            then = {"pack": "the pack is open", "cell": f"idle; {worst}"}.get(f.opens, worst)
             rows.append(
                 (
                     self._failure_ref(f),
@@ -626,13 +624,19 @@ class MetalPage(Page):
         palette = PALETTES["dark" if self.palette().window().color().lightness() < 128 else "light"]
         self.plot_button.hide()
         for key, name, across, up in (
-            ("cells", "Current of each cell", "cell", "current, A"),
+            (
+                "cells",
+                "Current of each cell; thin lines: where nine of ten scattered packs lie, once drawn",
+                "cell",
+                "current, A",
+            ),
             ("duty", "Temperature over the duty cycle", "time, min", "temperature, °C"),
             ("choice", "Strips for the most loaded link", "thickness, mm", "rise as a long strip, K"),
         ):
             plot = Plot(name, across, up, palette)
             title = QLabel(name)
             title.setObjectName("quiet")
+            title.setWordWrap(True)
             place = self.body.indexOf(self.plots_here)
             self.body.insertWidget(place, plot)
             self.body.insertWidget(place, title)
@@ -648,7 +652,7 @@ class MetalPage(Page):
         p, cells = self._plots["cells"].palette_now, metal.figures.cells
         numbers = np.array([c.number for c in cells], dtype=float)
         currents = np.array([c.current_a for c in cells])
-        self._plots["cells"].bars(numbers, currents, "alike cells", p.accent)
+        self._plots["cells"].bars(numbers, currents, p.accent)
         if self._bands is not None:
             even = currents / np.maximum(1 + np.array([c.deviation for c in cells]), 1e-9)
             low, _, high = self._bands.cell_share * even
