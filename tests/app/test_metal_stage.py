@@ -111,6 +111,27 @@ def test_an_overload_gets_cures_and_one_is_applied(metal, qtbot):
     assert metal.session.metal.figures.worst_share <= 1
 
 
+def test_the_finding_offers_the_solved_cure_and_one_key_applies_it(hoist_window, qtbot):
+    """In any stage: the search does not wait for the Metal page to be seen."""
+    window = hoist_window
+    window.go(Stage.BRIEF)
+    window.session.edit("joining.link_layers", 1, "one layer")
+
+    def offered():
+        return next((f.cure for f in window.session.findings if f.code == "ME-1" and f.cure), None)
+
+    qtbot.waitUntil(lambda: window.session.metal_cures is not None and offered() is not None, timeout=20_000)
+    assert offered() == window.session.metal_cures[0].cure
+    shown = window.findings.findings.items
+    window.findings.setCurrentIndex(window.findings.findings.index([f.code for f in shown].index("ME-1"), 0))
+    words = offered().words
+    qtbot.keyClick(window, Qt.Key.Key_Period, Qt.KeyboardModifier.ControlModifier)
+    assert window.session.undo_stack.undoText() == words
+    qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
+    assert window.session.metal.figures.worst_share <= 1
+    assert "ME-1" not in {f.code for f in window.session.findings}
+
+
 def test_scatter_and_plots(metal, qtbot):
     page = page_of(metal)
     press(qtbot, page, "Show the plots")

@@ -13,9 +13,9 @@ from firmcell.core.analysis import analyse
 from firmcell.core.arrange import arrange, laid_out
 from firmcell.core.assay import Measured, assayed_strip, by_resistance, by_weight
 from firmcell.core.brief import SpaceShape
-from firmcell.core.build import BuildState
+from firmcell.core.build import EMPTY_STATE, BuildState
 from firmcell.core.circuit import Network, solve
-from firmcell.core.cures import _candidates, metal_cures
+from firmcell.core.cures import _candidates, metal_cures, verified_cures
 from firmcell.core.design import Arrangement, JudgedBy, Lattice, MetalStyle
 from firmcell.core.failures import Scatter, all_failures, monte_carlo, remove_each
 from firmcell.core.findings import Severity, Situation
@@ -340,8 +340,6 @@ def test_duty_cycle_lies_between_steady_and_peak():
 
 
 def _situation(design, metal):
-    from firmcell.core.build import EMPTY_STATE
-
     return Situation(design, analyse(design, SHELF), EMPTY_STATE, SHELF, metal)
 
 
@@ -480,6 +478,73 @@ def test_cures_are_solved_before_they_are_offered_and_hold():
         assert after.figures.worst_share == pytest.approx(cure.share)
         assert after.figures.worst_share <= 1
     assert list(metal_cures(plain(), layout_of(plain()), solved(plain()), SHELF, RUN_S)) == [(1.0, ())]
+
+
+def test_two_changes_are_joined_where_one_is_not_enough_and_hold():
+    nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
+    design = plain(
+        joining__collector_strip=nickel, joining__collector_layers=1, joining__link_layers=1,
+        brief__current_steady_a=34.0,
+    )  # fmt: skip
+    metal = solved(design)
+    steps = list(metal_cures(design, metal.layout, metal, SHELF, RUN_S))
+    parts = [part for part, _ in steps]
+    assert parts == sorted(parts)
+    assert parts[-1] == 1.0
+    cures = steps[-1][1]
+    assert cures
+    for cure in cures:
+        one, two = cure.cure.words.split("; ")
+        assert one
+        assert two
+        # Neither half undoes the other, and the whole was solved.
+        assert len({path for path, _ in cure.cure.edits}) == len(cure.cure.edits)
+        assert solved(cure.cure.applied(design)).figures.worst_share == pytest.approx(cure.share)
+        assert cure.share <= 1
+    assert not [
+        c
+        for c in _candidates(design, metal.layout, metal, SHELF)
+        if solved(c.applied(design)).figures.worst_share <= 1
+    ]
+
+
+def test_leads_in_the_middle_halve_what_both_collecting_strips_carry():
+    """P cells fed evenly: k/P of the current in the k-th span from the end; from the middle of 6 it is 3/6, from the end 5/6."""
+    nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
+    design = plain(
+        series=4, parallel=6, arrangement__rows=6, guarding__board=None, joining__collector_strip=nickel,
+        joining__collector_layers=1, joining__link_layers=3,
+    )  # fmt: skip
+    metal = solved(design)
+    middle = next(
+        c
+        for c in _candidates(design, metal.layout, metal, SHELF)
+        if c.words.startswith("Lead both poles off in the middle")
+    )
+    assert {path for path, _ in middle.edits} == {"arrangement.minus_at_m", "arrangement.plus_at_m"}
+    after = solved(middle.applied(design))
+
+    def most(m):
+        return max(s.current_a for s in m.figures.segments if s.kind is StripKind.COLLECTOR)
+
+    # The cells next to the lead carry more than those far off, so the real figures are a little below the even ones.
+    assert 0.70 * 5 / 6 < most(metal) / 25 < 5 / 6
+    assert 0.70 * 3 / 6 < most(after) / 25 < 3.5 / 6
+    assert after.figures.worst_share < metal.figures.worst_share
+
+
+def test_an_overload_is_offered_only_a_cure_that_was_solved():
+    design = plain(joining__link_layers=1, brief__current_steady_a=34.0)
+    metal = solved(design)
+    bare = {f.code: f for f in find(_situation(design, metal))}
+    assert bare["ME-1"].cure is None
+    analysis = analyse(design, SHELF)
+    cures = verified_cures(design, analysis, metal, SHELF)
+    told = find(Situation(design, analysis, EMPTY_STATE, SHELF, metal, tuple(c.cure for c in cures)))
+    offered = next(f for f in told if f.code == "ME-1").cure
+    assert offered == cures[0].cure
+    after = offered.applied(design)
+    assert "ME-1" not in {f.code for f in find(_situation(after, solved(after)))}
 
 
 def test_an_overload_and_hot_cells_are_found_with_the_solved_numbers():
@@ -706,7 +771,7 @@ def test_an_overloaded_collecting_strip_is_offered_a_second_lead_and_copper_unde
     over = {s.kind for s in metal.figures.segments if s.share > 1}
     assert over == {StripKind.COLLECTOR}
     words = {cure.words for cure in _candidates(design, metal.layout, metal, SHELF)}
-    assert any(w.startswith("A second") for w in words)
+    assert any(w.startswith("Second leads of both poles") for w in words)
     assert any("copper strip 0.1 × 8 under the collecting strip" in w for w in words)
     *_, (_, cures) = metal_cures(design, metal.layout, metal, SHELF, RUN_S)
     assert cures

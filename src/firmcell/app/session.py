@@ -8,9 +8,10 @@ from pydantic import ValidationError
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
-from firmcell.app.background import Task
+from firmcell.app.background import Search, Task
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import BuildState, fold
+from firmcell.core.cures import VerifiedCure, metal_cures
 from firmcell.core.design import Design, Face
 from firmcell.core.drawing import Drawing, shifted
 from firmcell.core.events import Event, Payload
@@ -65,6 +66,7 @@ class Session(QObject):
     -------
     changed : the design, and with it the analysis and findings.
     metal_ready : the pack is solved with its heat, a moment after a change; `metal` holds it.
+    cures_ready : what cures overloaded metal is found, and solved; `metal_cures` holds it.
     recorded : the log grew.
     saved : the design on screen is on disk (True) or not yet (False).
     refused : a sentence why something could not be done.
@@ -72,6 +74,7 @@ class Session(QObject):
 
     changed = Signal()
     metal_ready = Signal()
+    cures_ready = Signal()
     recorded = Signal()
     saved = Signal(bool)
     refused = Signal(str)
@@ -88,7 +91,9 @@ class Session(QObject):
         self._autosave.setInterval(AUTOSAVE_MS)
         self._autosave.timeout.connect(self.save)
         self.metal: Metal | None = None
+        self.metal_cures: tuple[VerifiedCure, ...] | None = None
         self._metal_task: Task | None = None
+        self._cure_search: Search | None = None
         self._settle = QTimer(self)
         self._settle.setSingleShot(True)
         self._settle.setInterval(SETTLE_MS)
@@ -175,6 +180,7 @@ class Session(QObject):
         self._faces: dict[Face, Drawing] = {}
         self._pictures: dict[str, Drawing] = {}
         self.metal = None
+        self.metal_cures = None
         self._judge()
         self._settle.start()
 
@@ -188,12 +194,34 @@ class Session(QObject):
         def solved(metal: Metal) -> None:
             if design is self.design and measured == as_measured(self.design, self.state):
                 self.metal = metal
+                self.metal_cures = None
                 self._judge()
+                self._look_for_cures(measured, metal)
                 self.metal_ready.emit()
 
         self._metal_task = Task(
             lambda: metal_state(measured, layout, seconds), solved, lambda _: None
         ).start()
+
+    def _look_for_cures(self, measured: Design, metal: Metal) -> None:
+        """Solve what might cure overloaded metal, off the interface thread; an edit ends the search."""
+        if self._cure_search is not None:
+            self._cure_search.give_up()
+            self._cure_search = None
+        if metal.figures.worst_share <= 1:
+            self.metal_cures = ()
+            return
+        shelf, seconds = self.shelf, self.analysis.pack.run_time_s
+
+        def found(step: tuple[float, tuple[VerifiedCure, ...]] | None) -> None:
+            if metal is self.metal and step is not None:
+                self.metal_cures = step[1]
+                self._judge()
+                self.cures_ready.emit()
+
+        search = Search(lambda: metal_cures(measured, metal.layout, metal, shelf, seconds), self)
+        search.finished.connect(found)
+        self._cure_search = search.start()
 
     def face(self, face: Face) -> Drawing:
         """The picture of a face; made once for each analysis."""
@@ -211,7 +239,8 @@ class Session(QObject):
         return self._pictures[what]
 
     def _judge(self) -> None:
-        self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf, self.metal))
+        cures = tuple(c.cure for c in self.metal_cures or ())
+        self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf, self.metal, cures))
 
     def save(self) -> bool:
         """Write the design on screen as a new revision; returns whether it is on disk."""
@@ -285,6 +314,9 @@ class Session(QObject):
         if self._metal_task is not None:
             self._metal_task.give_up()
             self._metal_task = None
+        if self._cure_search is not None:
+            self._cure_search.give_up()
+            self._cure_search = None
         kept = self.save()
         self.job.close()
         return kept

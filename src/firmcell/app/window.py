@@ -315,6 +315,7 @@ class MainWindow(QMainWindow):
         session.changed.connect(self._refresh)
         session.recorded.connect(self._refresh)
         session.metal_ready.connect(self._refresh)
+        session.cures_ready.connect(self._refresh)
         session.saved.connect(lambda on_disk: self.setWindowModified(not on_disk))
         session.refused.connect(self.tell)
         session.undo_stack.indexChanged.connect(self._show_undo)

@@ -2,11 +2,13 @@
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from math import hypot
 
+from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design, Joining, StripRef
 from firmcell.core.findings import Cure
 from firmcell.core.joined_by import JoinedBy
-from firmcell.core.layout import Layout, lay_out
+from firmcell.core.layout import CellPlace, Layout, lay_out
 from firmcell.core.metal import Metal, metal_state
 from firmcell.core.parts import Strip, StripMetal
 from firmcell.core.shelf import Shelf
@@ -14,6 +16,8 @@ from firmcell.core.strips import StripKind, joint_count, strip_runs, strip_takes
 
 WORTH = 3
 MOST_LAYERS_OFFERED = 4
+MOST_HELPFUL, MOST_PAIRS = 8, 20
+"""Changes that help but are not enough, tried two at a time."""
 WELDABLE_M = 0.0003
 WIDEST_BAR_M = 0.025
 WELDED_THROUGH_M = 0.00016
@@ -43,8 +47,8 @@ def metal_cures(
     """Yield how far the search is and the best three cures so far; the last is the answer.
 
     Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn beside the
-    overloaded one, the lead moved to another cell of its group, and a second lead there. Cures are ordered by the metal
-    they add (of a second lead its wire), then by joints.
+    overloaded one, the lead moved to another cell of its group, and a second lead there; if none of them is enough, the
+    most helpful of them two at a time. Cures are ordered by the metal they add (of a second lead its wire), then by joints.
     """
     if metal.figures.worst_share <= 1:
         yield 1.0, ()
@@ -52,17 +56,55 @@ def metal_cures(
     tries = list(_candidates(design, layout, metal, shelf))
     before = _mass_and_joints(metal, design)
     found: list[VerifiedCure] = []
-    for number, cure in enumerate(tries, start=1):
+    helps: list[tuple[float, Cure]] = []
+    now = _excess(metal)
+
+    def solve(cure: Cure) -> None:
         changed = cure.applied(design)
         new_layout = lay_out(changed.cell, changed.series, changed.parallel, changed.arrangement)
         solved = metal_state(changed, new_layout, run_time_s)
-        if solved.figures.worst_share <= 1 and solved.figures.whole:
+        if not solved.figures.whole:
+            return
+        if solved.figures.worst_share <= 1:
             mass, joints = _mass_and_joints(solved, changed)
             found.append(VerifiedCure(cure, solved.figures.worst_share, mass - before[0], joints - before[1]))
-        found.sort(key=lambda c: (round(max(c.mass_kg, 0.0), 4), c.joints, c.share))
-        yield number / len(tries), tuple(found[:WORTH])
-    if not tries:
-        yield 1.0, ()
+            found.sort(key=lambda c: (round(max(c.mass_kg, 0.0), 4), c.joints, c.share))
+        elif _excess(solved) < now:
+            helps.append((_excess(solved), cure))
+
+    for number, cure in enumerate(tries, start=1):
+        solve(cure)
+        yield number / (len(tries) + MOST_PAIRS), tuple(found[:WORTH])
+    pairs = [] if found else _pairs([cure for _, cure in sorted(helps, key=lambda h: h[0])])
+    for number, cure in enumerate(pairs, start=1):
+        solve(cure)
+        yield (len(tries) + number) / (len(tries) + MOST_PAIRS), tuple(found[:WORTH])
+    yield 1.0, tuple(found[:WORTH])
+
+
+def _excess(metal: Metal) -> float:
+    """By how much all segments together are over their limits."""
+    return sum(max(s.share - 1.0, 0.0) for s in metal.figures.segments)
+
+
+def _pairs(helpful: list[Cure]) -> list[Cure]:
+    """Two changes that help and do not undo each other, the most helpful first."""
+    found: list[Cure] = []
+    for second in range(1, min(len(helpful), MOST_HELPFUL)):
+        for first in range(second):
+            one, two = helpful[first], helpful[second]
+            if not {path for path, _ in one.edits} & {path for path, _ in two.edits}:
+                words = f"{one.words}; {two.words[0].lower()}{two.words[1:]}"
+                found.append(Cure(words, one.edits + two.edits))
+    return found[:MOST_PAIRS]
+
+
+def verified_cures(
+    design: Design, analysis: Analysis, metal: Metal, shelf: Shelf
+) -> tuple[VerifiedCure, ...]:
+    """Return the best three cures of overloaded metal, found and solved at once; none if nothing is overloaded."""
+    *_, (_, cures) = metal_cures(design, analysis.layout, metal, shelf, analysis.pack.run_time_s)
+    return cures
 
 
 def _mass_and_joints(metal: Metal, design: Design) -> tuple[float, int]:
@@ -77,14 +119,19 @@ def _mass_and_joints(metal: Metal, design: Design) -> tuple[float, int]:
 
 def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> Iterator[Cure]:
     over = [s for s in metal.figures.segments if s.share > 1]
-    parts = {"collector" if s.kind in (StripKind.COLLECTOR, StripKind.BRIDGE) else "link" for s in over}
-    if len(parts) == 1:
-        yield from _stronger(design, shelf, next(iter(parts)))
-        if over[0].kind is StripKind.COLLECTOR:
-            yield from _other_lead_cells(design, layout, over[0].node)
-        elif not design.arrangement.in_rows or design.arrangement.placed:
-            yield from _further_links(design, layout, {s.node for s in over})
-    else:
+    collecting = (StripKind.COLLECTOR, StripKind.BRIDGE)
+    parts = {"collector" if s.kind in collecting else "link" for s in over}
+    for part in sorted(parts):
+        yield from _stronger(design, shelf, part)
+    poles = {s.node for s in over if s.kind is StripKind.COLLECTOR} & {0, layout.series}
+    if len(poles) == 1:
+        yield from _other_lead_cells(design, layout, next(iter(poles)))
+    elif poles:
+        yield from _both_leads(layout)
+    linked = {s.node for s in over if s.kind not in collecting}
+    if linked and (not design.arrangement.in_rows or design.arrangement.placed):
+        yield from _further_links(design, layout, linked)
+    if len(parts) == 2:
         joining = design.joining
         for more in range(1, MOST_LAYERS_OFFERED):
             link, collector = joining.link_layers + more, joining.collector_layers + more
@@ -126,7 +173,7 @@ def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
             if welded and other.metal is StripMetal.COPPER
             else ""
         )
-        for count in sorted({1, layers}):
+        for count in sorted({1, 2, 3, layers}):
             many = f", {count} layers" if count > 1 else ""
             yield Cure(
                 f"{other.name}{many} for {what}{how}",
@@ -144,17 +191,44 @@ def _through(joining: Joining) -> str:
     return ", welded through the strip on it" if joining.joined_by is JoinedBy.WELD else ""
 
 
+def _place_of(layout: Layout, cell: CellPlace) -> tuple[float, float]:
+    """Where a lead is led off at a cell, as the arrangement keeps it."""
+    return cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1] + layout.lifted_m(cell.layer)
+
+
 def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cure]:
     """The lead at each other cell of its pole's group, or a second one there."""
     pole = "minus" if node == 0 else "plus"
     for cell in layout.group_cells(1 if node == 0 else layout.series):
         if cell.number in layout.lead_cells:
             continue
-        place = (cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1] + layout.lifted_m(cell.layer))
+        place = _place_of(layout, cell)
         yield Cure(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
         if cell.number not in layout.second_lead_cells:
             words = f"A second {pole} lead at cell {cell.number}, led to the same contact"
             yield Cure(words, ((f"arrangement.{pole}_also_m", place),))
+
+
+def _both_leads(layout: Layout) -> Iterator[Cure]:
+    """Both leads in the middle of their groups, or second ones at the far ends."""
+    middle: list[CellPlace] = []
+    far: list[CellPlace] = []
+    for group, lead in ((1, layout.lead_cells[0]), (layout.series, layout.lead_cells[1])):
+        cells = layout.group_cells(group)
+        x, y = (sum(getattr(c, name) for c in cells) / len(cells) for name in ("x_m", "y_m"))
+        at = layout.by_number[lead]
+        middle.append(min(cells, key=lambda c: hypot(c.x_m - x, c.y_m - y)))
+        far.append(max(cells, key=lambda c: hypot(c.x_m - at.x_m, c.y_m - at.y_m)))
+    for words, name, chosen in (
+        ("Lead both poles off in the middle, at cells {} and {}", "at_m", middle),
+        ("Second leads of both poles at cells {} and {}, led to the same contacts", "also_m", far),
+    ):
+        if all(c.number not in (*layout.lead_cells, *layout.second_lead_cells) for c in chosen):
+            edits = tuple(
+                (f"arrangement.{pole}_{name}", _place_of(layout, cell))
+                for pole, cell in zip(("minus", "plus"), chosen, strict=True)
+            )
+            yield Cure(words.format(*(c.number for c in chosen)), edits)
 
 
 def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[Cure]:

@@ -77,10 +77,17 @@ class Finding:
 
 @dataclass(frozen=True)
 class Situation:
-    """What a rule looks at. `metal` is the pack solved with its heat; None while that is still being worked out."""
+    """What a rule looks at.
+
+    Attributes
+    ----------
+    metal : the pack solved with its heat; None while that is still being worked out.
+    metal_cures : changes that cure overloaded metal, each solved before it is offered, the smallest first.
+    """
 
     design: Design
     analysis: Analysis
     state: BuildState
     shelf: Shelf
     metal: Metal | None = None
+    metal_cures: tuple["Cure", ...] = ()

@@ -3,10 +3,12 @@
 from firmcell.core.analysis import analyse
 from firmcell.core.brief import Brief
 from firmcell.core.build import EMPTY_STATE
+from firmcell.core.cures import verified_cures
 from firmcell.core.design import Arrangement, Design, Guarding, Jacket, Joining, Lattice, Leads
 from firmcell.core.findings import Severity, Situation
 from firmcell.core.jacket import next_stock_size
 from firmcell.core.layout import best_rows
+from firmcell.core.metal import metal_state
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.parts import Cell, Keying, StripMetal
 from firmcell.core.refusal import Refusal
@@ -82,7 +84,15 @@ def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
         cell_now_v=chosen.facts.storage_v,
         charge_current_a=chosen.current_charge_a * option.parallel / 2,
     )
-    return _with_sleeves(_cured(design, shelf), shelf)
+    return _with_sleeves(_carrying(_cured(design, shelf), shelf), shelf)
+
+
+def _carrying(design: Design, shelf: Shelf) -> Design:
+    """The design with overloaded metal cured as the solved pack says, as far as that can be."""
+    analysis = analyse(design, shelf)
+    metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
+    cures = verified_cures(design, analysis, metal, shelf)
+    return _cured(cures[0].cure.applied(design), shelf) if cures else design
 
 
 def _cured(design: Design, shelf: Shelf) -> Design:

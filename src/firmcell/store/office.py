@@ -7,6 +7,7 @@ from typing import Any
 from firmcell.core.analysis import analyse
 from firmcell.core.brief import Brief
 from firmcell.core.build import BuildState, fold
+from firmcell.core.cures import verified_cures
 from firmcell.core.design import Design, Face
 from firmcell.core.events import (
     CellCheck,
@@ -57,10 +58,11 @@ def report_of(job: JobFile) -> Report:
     design = job.latest().design()
     analysis = analyse(design, shelf)
     state = fold(job.events())
-    metal = metal_state(as_measured(design, state), analysis.layout, analysis.pack.run_time_s)
-    return report(
-        design, analysis, metal, state, shelf, find(Situation(design, analysis, state, shelf, metal))
-    )
+    measured = as_measured(design, state)
+    metal = metal_state(measured, analysis.layout, analysis.pack.run_time_s)
+    cures = tuple(c.cure for c in verified_cures(measured, analysis, metal, shelf))
+    situation = Situation(design, analysis, state, shelf, metal, cures)
+    return report(design, analysis, metal, state, shelf, find(situation))
 
 
 def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:

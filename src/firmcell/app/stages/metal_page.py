@@ -15,7 +15,7 @@ from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.app.theme import PALETTES
 from firmcell.core.assay import Assay, Measured, assayed_strip, by_resistance, by_weight
-from firmcell.core.cures import VerifiedCure, metal_cures
+from firmcell.core.cures import VerifiedCure
 from firmcell.core.design import MetalStyle
 from firmcell.core.failures import Failure, Scatter, ScatterBands, all_failures, monte_carlo
 from firmcell.core.findings import Stage
@@ -427,6 +427,7 @@ class MetalPage(Page):
             self.pieces.set_rows([(f"strip:{p.id}", (p.id, "", amperes(p.current_steady_a), amperes(p.limit_a), percent(p.share_of_limit), "…"))
                                   for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)[:WORST_ROWS]])  # fmt: skip
             return
+        self._show_cures(self.session.metal_cures or ())
         if metal is self._told_for:
             return
         self._told_for = metal
@@ -436,7 +437,6 @@ class MetalPage(Page):
         self.pieces.set_rows([self._segment_row(s) for s in worst])
         self._fill_points(metal)
         self._tell_between()
-        self._show_cures(())
         self._run(self._look_further, self._looked)
         if self._plots:
             self._draw_plots()
@@ -448,18 +448,11 @@ class MetalPage(Page):
         )  # fmt: skip
 
     def _look_further(self) -> Iterator[tuple[float, Any]]:
-        """Failures, then cures if something is overloaded; read off the interface thread."""
+        """What each failure leads to; read off the interface thread."""
         session, metal = self.session, self.session.metal
         assert metal is not None
-        failures: tuple[Failure, ...] = ()
         for part, failures in all_failures(metal, session.design.cell.current_continuous_a):
-            yield part / 2, (metal, failures, ())
-        cures: tuple[VerifiedCure, ...] = ()
-        for part, cures in metal_cures(
-            session.design, metal.layout, metal, session.shelf, session.analysis.pack.run_time_s
-        ):
-            yield 0.5 + part / 2, (metal, failures, cures)
-        yield 1.0, (metal, failures, cures)
+            yield part, (metal, failures)
 
     def _run(self, steps: Callable[[], Iterator[tuple[float, Any]]], done: Callable[[Any], None]) -> None:
         if self._search is not None:
@@ -477,8 +470,8 @@ class MetalPage(Page):
         if step is not None:
             done(step[1])
 
-    def _looked(self, result: tuple[Metal, tuple[Failure, ...], tuple[VerifiedCure, ...]]) -> None:
-        metal, failures, cures = result
+    def _looked(self, result: tuple[Metal, tuple[Failure, ...]]) -> None:
+        metal, failures = result
         if metal is not self.session.metal:
             return
         self._failures = failures
@@ -499,7 +492,6 @@ class MetalPage(Page):
                 )
             )
         self.joints.set_rows(rows)
-        self._show_cures(cures)
         if self.shown is Shown.MATTERS:
             self.load_changed.emit()
 
@@ -573,7 +565,7 @@ class MetalPage(Page):
             else "Nothing overloaded may stay so:"
             if cures
             else "Looking for cures …"
-            if self._search
+            if self.session.metal_cures is None
             else "No single change on the shelf cures it."
         )
         self.cure_title.setText(words)

@@ -69,7 +69,7 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
 
 def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator[Hit]:
     if s.metal is not None:
-        yield from _solved_overload(s, s.metal, collectors, words, part)
+        yield from _solved_overload(s, s.metal, collectors, words)
         return
     piece = _worst(s, collectors)
     if s.design.joining.judged_by is JudgedBy.IN_PLACE:
@@ -84,8 +84,8 @@ def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator
         )
 
 
-def _solved_overload(s: Situation, metal: Metal, collectors: bool, words: str, part: str) -> Iterator[Hit]:
-    """The same from the solved pack, with strips at their own temperature and judged as the design says."""
+def _solved_overload(s: Situation, metal: Metal, collectors: bool, words: str) -> Iterator[Hit]:
+    """The same from the solved pack, with strips at their own temperature and judged as the design says; its cure is solved too."""
     segments = [
         g
         for g in metal.figures.segments
@@ -94,12 +94,11 @@ def _solved_overload(s: Situation, metal: Metal, collectors: bool, words: str, p
     if not segments:
         return
     worst = max(segments, key=lambda g: g.share)
-    piece = next(p for p in s.analysis.strips if p.id == worst.piece)
     yield Hit(
         f"{words} {amperes(worst.current_a)} of {amperes(worst.limit_a)} ({celsius(worst.long_run_k)} as a long strip, "
         f"{celsius(worst.in_place_k)} in place; judged by {s.design.joining.judged_by.value}).",
         refs=tuple(dict.fromkeys(f"strip:{g.piece}" for g in segments)),
-        cure=_stronger(s, piece, part),
+        cure=s.metal_cures[0] if s.metal_cures else None,
     )
 
 
