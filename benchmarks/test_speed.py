@@ -6,6 +6,7 @@ The reference is NumPy inverting a 400 × 400 matrix, done here ten times: what 
 benchmark prints its median, and its ratio to the reference's.
 """
 
+import os
 import shutil
 import statistics
 import subprocess
@@ -39,6 +40,8 @@ from firmcell.core.tap_doctor import PackAsked, diagnose
 from firmcell.store.demo import hoist_in_rows, orchard_hoist
 from firmcell.store.parts import shipped_shelf
 
+# Drawn without a screen, as the tests are.
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 SHELF = shipped_shelf()
 CACHED = [
     getattr(module, name)
@@ -123,8 +126,6 @@ def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
 
 
 def test_start_to_painted_window(benchmark, reference, tmp_path):
-    import os
-
     environment = {**os.environ, "XDG_DATA_HOME": str(tmp_path), "XDG_CONFIG_HOME": str(tmp_path),
                    "QT_QPA_PLATFORM": "offscreen", "FIRMCELL_QUIT_WHEN_PAINTED": "1"}  # fmt: skip
     said = []
