@@ -1,7 +1,12 @@
 """What was measured at the bench takes the place of what the design assumed."""
 
+import numpy as np
+from numpy.typing import NDArray
+
 from firmcell.core.build import BuildState
+from firmcell.core.circuit import solve
 from firmcell.core.design import Design
+from firmcell.core.metal import Metal
 
 
 def as_measured(design: Design, state: BuildState) -> Design:
@@ -21,3 +26,27 @@ def as_measured(design: Design, state: BuildState) -> Design:
     if state.joint_ohm:
         edits.append(("joining.joint_ohm", sum(state.joint_ohm) / len(state.joint_ohm)))
     return design.with_edits(*edits) if edits else design
+
+
+def at_first_touch(metal: Metal, cell_volts: dict[int, float]) -> NDArray[np.float64]:
+    """Return what each cell gives (n,), A, with nothing drawn, all strips on and every cell still at its own voltage.
+
+    Parameters
+    ----------
+    metal : Metal
+        The solved pack.
+    cell_volts : dict
+        Resting voltage of cells by number, V; a cell without one stands at the mean of its group's, which drives nothing.
+
+    Notes
+    -----
+    By d.c. resistance, so the very first moment is about half as much again; it dies away as the cells even out.
+    """
+    cells = metal.layout.cells
+    volts = np.array([cell_volts.get(c.number, np.nan) for c in cells])
+    groups = np.array([c.group for c in cells])
+    for group in np.unique(groups):
+        mine = groups == group
+        known = volts[mine & ~np.isnan(volts)]
+        volts[mine & np.isnan(volts)] = known.mean() if len(known) else 0.0
+    return solve(metal.network, volts, 0.0).cell_a

@@ -260,7 +260,7 @@ class LeadsPage(Page):
         for o in s.analysis.leads.options:
             if o.limit_a < HOPELESS * brief.current_steady_a and o.wire != leads.wire.name:
                 continue
-            verdict = "good" if o.good else "cup too small" if not o.fits_connector else "too thin"
+            verdict = "good" if o.good else "too thick" if not o.fits_connector else "too thin"
             hot = "runs away" if o.temperature_k > 700 else celsius(o.temperature_k)
             rows.append((o.wire, (o.wire, amperes(o.limit_a), f"{figures(o.drop_v * 1e3)} mV", hot, verdict)))
         self.gauges.set_rows(rows)

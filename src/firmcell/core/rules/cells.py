@@ -3,6 +3,7 @@
 from collections.abc import Iterator
 
 from firmcell.core.findings import Cure, Severity, Situation, Stage
+from firmcell.core.measured import at_first_touch
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.wording import amperes, volts
 
@@ -88,3 +89,32 @@ def cells_not_alike(s: Situation) -> Iterator[Hit]:
             )
         if not check.wraps_sound:
             yield Hit("A wrap is not sound: the can under it is negative and live.", severity=Severity.STOP)
+
+
+@rule("CE-7", Stage.CELLS, Severity.STOP, source=COMMON_PRACTICE + "; network of the real layout at rest",
+      reason="The moment the strip touches, the fuller cell drives a current into the emptier one.")  # fmt: skip
+def cells_of_a_group_not_alike(s: Situation) -> Iterator[Hit]:
+    """Cells recorded one by one that differ too much within their group."""
+    groups: dict[int, dict[int, float]] = {}
+    for cell in s.analysis.layout.cells:
+        if cell.number in s.state.cell_volts:
+            groups.setdefault(cell.group, {})[cell.number] = s.state.cell_volts[cell.number]
+    for group, read in sorted(groups.items()):
+        high, low = max(read, key=read.__getitem__), min(read, key=read.__getitem__)
+        if read[high] - read[low] <= GROUP_JOIN_SPREAD_V:
+            continue
+        rush = ""
+        if s.metal is not None and s.metal.figures.whole:
+            gives = dict(
+                zip(
+                    (c.number for c in s.metal.layout.cells),
+                    at_first_touch(s.metal, s.state.cell_volts),
+                    strict=True,
+                )
+            )
+            rush = f": joined, cell {high} would give {amperes(gives[high])}"
+        yield Hit(
+            f"In group {group} cell {high} stands at {volts(read[high])} and cell {low} at {volts(read[low])}{rush}. Bring them "
+            f"within {volts(GROUP_JOIN_SPREAD_V)}, or put one in another group.",
+            refs=(f"cell:{high}", f"cell:{low}"),
+        )  # fmt: skip
