@@ -26,7 +26,7 @@ from firmcell.core.geometry.space import Room, blocked_ring, rooms_of
 from firmcell.core.jacket import Envelope, board_place
 from firmcell.core.joined_by import JoinedBy
 from firmcell.core.layout import CellPlace, Layout, lead_cell
-from firmcell.core.parts import Cell, Wire
+from firmcell.core.parts import Cell, StripMetal, Wire
 from firmcell.core.plates import plates
 from firmcell.core.strips import StripKind, metal_of, pad_overhang, strip_runs
 from firmcell.core.taps import Tap
@@ -309,7 +309,7 @@ class _FacePainter:
             )
             self.targets.setdefault(f"node:{piece.node}", self.targets[ref])
             self.shapes.append(
-                Stroke(stretched, strip.width_m * MM, f"strip.{piece.kind.value}", ref, layers)
+                Stroke(stretched, strip.width_m * MM, strip_role(piece.kind, strip.metal), ref, layers)
             )
             for x, y in points:
                 welds += [Disc((x + dx, y + dy), r, "weld", ref) for dx, dy, r in marks]
@@ -477,6 +477,12 @@ class _FacePainter:
         self.shapes.append(
             Label((ends[0], y + side * 4.4), f"{title}{how}: {size}", 4.4, "label.title", anchor="start")
         )
+
+
+def strip_role(kind: StripKind, metal: StripMetal) -> str:
+    """The role that a piece is drawn in: what it is for, and copper in its own colour."""
+    copper = ".copper" if metal is StripMetal.COPPER and kind is not StripKind.BRIDGE else ""
+    return f"strip.{kind.value}{copper}"
 
 
 def _joint_marks(joining: Joining) -> tuple[tuple[float, float, float], ...]:

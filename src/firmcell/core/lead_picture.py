@@ -18,11 +18,13 @@ from firmcell.core.drawing import (
     rectangle,
     shifted,
 )
+from firmcell.core.face_picture import strip_role
 from firmcell.core.joint_work import cup_diameter
 from firmcell.core.lead_profile import LeadProfile, lead_profile
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.parts import Lug
 from firmcell.core.quantity import ZERO_CELSIUS
+from firmcell.core.strips import StripKind
 from firmcell.core.wording import figures
 
 MM = 1e3
@@ -117,7 +119,13 @@ class _Painter:
     def strip_end(self) -> None:
         """Soldered to the tails of the collecting strips."""
         for y, _, ref in self.ways:
-            self.shapes.append(Area(rectangle(-14, y - 4, 0, y + 4), "strip.collector", ref))
+            self.shapes.append(
+                Area(
+                    rectangle(-14, y - 4, 0, y + 4),
+                    strip_role(StripKind.COLLECTOR, self.design.joining.collector_strip.metal),
+                    ref,
+                )
+            )
             self.shapes.append(
                 Area(rectangle(-2.5, y - self.outer * 0.8, 9.0, y + self.outer * 0.8), "lead.sleeve", ref)
             )

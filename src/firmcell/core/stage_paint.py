@@ -56,7 +56,14 @@ def stage_paint(
             paint = _metal(analysis)
         case Stage.LEADS:
             paint = StagePaint(
-                quiet=("tap", "label.tap", "strip.link", "strip.parallel"),
+                quiet=(
+                    "tap",
+                    "label.tap",
+                    "strip.link",
+                    "strip.parallel",
+                    "strip.link.copper",
+                    "strip.parallel.copper",
+                ),
                 caption="Main leads at their true thickness.",
             )
         case Stage.GUARD:
