@@ -475,7 +475,7 @@ class _FacePainter:
         how = "" if self.face is Face.TOP else f", turned over about the {axis} axis"
         size = f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside"
         self.shapes.append(
-            Label((ends[0], y + side * 4.4), f"{title}{how}: {size}", 4.4, "label.title", anchor="start")
+            Label((ends[0], y + side * 5.6), f"{title}{how}: {size}", 6.4, "label.title", anchor="start")
         )
 
 
