@@ -6,12 +6,13 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from firmcell.core.analysis import analyse
-from firmcell.core.conductors import PAIR_FACTOR, wire_temperatures
+from firmcell.core.conductors import PAIR_FACTOR, awg_area, wire_temperatures
 from firmcell.core.lay import Lay
 from firmcell.core.parts import Wire
 from firmcell.core.refusal import Refusal
 from firmcell.core.wire_rating import (
     ABYC_105,
+    CUSTOM,
     NFPA_75,
     NFPA_90,
     WireAsk,
@@ -169,3 +170,16 @@ def test_senseless_questions_are_refused():
         compare_wires(WIRES, WireAsk(1.0, 1.0, 1.0, 360.0))
     with pytest.raises(Refusal, match="at least one"):
         rated_current(WIRES, 353.15, 303.15, Lay.BUNDLE, 0)
+
+
+def test_the_hobbys_figure_stands_beside_every_common_gauge():
+    """11 A for 20 AWG is common practice; the rest of the table goes from hand to hand (from memory). It is
+    made for single wires in free air."""
+    assert CUSTOM[20] == 11
+    area = awg_area(np.array(sorted(CUSTOM, reverse=True)))
+    amperes = np.array([CUSTOM[n] for n in sorted(CUSTOM, reverse=True)])
+    assert (np.diff(amperes) > 0).all()
+    # It grows with the area less than in proportion, as every rating by heat does.
+    assert (np.diff(np.log(amperes[2:])) < np.diff(np.log(area[2:]))).all()
+    named = dict(published_figures(AWG[16]))
+    assert named["hobby's chassis figure"] == 22

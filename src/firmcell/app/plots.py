@@ -10,10 +10,16 @@ from firmcell.app.theme import Palette
 
 
 class Plot(QWidget):
-    """One plot with named axes; `lines`, `bars` and `band` draw, `clear` empties it."""
+    """One plot with named axes; `line`, `bars` and `marks` draw, `clear` empties it. Of curves that fall the legend is on the right."""
 
     def __init__(
-        self, name: str, across: str, up: str, palette: Palette, parent: QWidget | None = None
+        self,
+        name: str,
+        across: str,
+        up: str,
+        palette: Palette,
+        falls: bool = False,
+        parent: QWidget | None = None,
     ) -> None:
         super().__init__(parent)
         # Imported here: it takes a third of a second, and no start needs it.
@@ -28,7 +34,7 @@ class Plot(QWidget):
         self.plot.setLabel("bottom", across)
         self.plot.setLabel("left", up)
         self.plot.showGrid(x=False, y=True, alpha=0.25)
-        self._legend = self.plot.addLegend(offset=(8, 6), labelTextSize="9pt")
+        self._legend = self.plot.addLegend(offset=(-8 if falls else 8, 6), labelTextSize="9pt")
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.addWidget(self.plot)

@@ -371,8 +371,9 @@ def _wire(arguments: argparse.Namespace) -> int:
             ],
         }, ensure_ascii=False, indent=1))  # fmt: skip
         return 0 if best else 1
+    of = f" ({drop} of {volts:g} V)" if drop.endswith("%") else ""
     print(f"{ask.current_a:g} A over 2 × {ask.length_m:g} m, {ask.lay.value}, air {ask.ambient_k - 273.15:.0f} °C, "
-          f"conductor up to {ask.limit_k - 273.15:.0f} °C, drop up to {ask.drop_v:.2f} V")  # fmt: skip
+          f"conductor up to {ask.limit_k - 273.15:.0f} °C, drop up to {ask.drop_v:.2f} V{of}")  # fmt: skip
     print(f"  {'wire':<20}{'carries':>9}{'at':>9}{'drop':>9}{'heat':>8}   fails on; published")
     good = [r for r in rows if not r.fails]
     for r in rows:

@@ -35,14 +35,43 @@ INSULATION_HEAT_CAPACITY = 1.7e6
 """J/m³·K of silicone, PVC and XLPE; generic class value (they lie between 1.3e6 and 2.1e6)."""
 
 
-NFPA_75 = {14: 30, 12: 35, 10: 50, 8: 70, 6: 95, 4: 125, 2: 170, 0: 230, -1: 265, -3: 360}
-NFPA_90 = {14: 35, 12: 40, 10: 55, 8: 80, 6: 105, 4: 140, 2: 190, 0: 260, -1: 300, -3: 405}
+NFPA_75: dict[int, float] = {14: 30, 12: 35, 10: 50, 8: 70, 6: 95, 4: 125, 2: 170, 0: 230, -1: 265, -3: 360}
+NFPA_90: dict[int, float] = {14: 35, 12: 40, 10: 55, 8: 80, 6: 105, 4: 140, 2: 190, 0: 260, -1: 300, -3: 405}
 """NFPA 70 table 310.17, single copper conductors in free air at 30 °C, 75 and 90 °C columns, A by AWG number
 (values from memory; 0 is 1/0)."""
-ABYC_105 = {18: 20, 16: 25, 14: 35, 12: 45, 10: 60, 8: 80, 6: 120, 4: 160, 2: 210, 0: 285, -1: 330, -3: 445}
+ABYC_105: dict[int, float] = {
+    18: 20,
+    16: 25,
+    14: 35,
+    12: 45,
+    10: 60,
+    8: 80,
+    6: 120,
+    4: 160,
+    2: 210,
+    0: 285,
+    -1: 330,
+    -3: 445,
+}
 """ABYC E-11, 105 °C insulation outside engine spaces, A by AWG number (values from memory)."""
-CUSTOM = {20: 11}
-"""What the hobby takes for chassis wiring, A by AWG number; common practice, no source."""
+CUSTOM: dict[int, float] = {
+    24: 3.5,
+    22: 7,
+    20: 11,
+    18: 16,
+    16: 22,
+    14: 32,
+    12: 41,
+    10: 55,
+    8: 73,
+    6: 101,
+    4: 135,
+    2: 181,
+    0: 245,
+    -1: 283,
+}
+"""What the hobby takes for chassis wiring, A by AWG number: a table that goes from hand to hand without its conditions (from
+memory; common practice, no source)."""
 
 
 def rated_current(

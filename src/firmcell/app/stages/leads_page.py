@@ -25,7 +25,7 @@ from firmcell.core.power_cable import cable_figures
 from firmcell.core.precharge import precharge
 from firmcell.core.quantity import ZERO_CELSIUS
 from firmcell.core.strips import StripKind, metal_of
-from firmcell.core.wire_rating import ABYC_105, NFPA_75, published_figures, rated_current
+from firmcell.core.wire_rating import ABYC_105, CUSTOM, NFPA_75, published_figures, rated_current
 from firmcell.core.wording import amperes, celsius, figures, millimetres, percent, plural, volts
 
 HOPELESS = 0.7
@@ -320,7 +320,7 @@ class LeadsPage(Page):
             ("fuse", "How long each stands a current", "current, A", "time, s"),
             ("along", "Along the lead at the steady current", "from the pack, mm", "temperature, °C"),
         ):
-            plot = Plot(name, across, up, self.look)
+            plot = Plot(name, across, up, self.look, falls=key == "fuse")
             if key != "along":
                 plot.plot.setLogMode(x=True, y=True)
             title = QLabel(name)
@@ -338,9 +338,7 @@ class LeadsPage(Page):
         self._draw_fuse(self._plots["fuse"])
         profile = profile_of(self.session.design, self.session.analysis)
         along = self._plots["along"]
-        along.line(
-            profile.place_m * 1e3, profile.temperature_k - ZERO_CELSIUS, "conductor", along.palette_now.accent
-        )
+        along.line(profile.place_m * 1e3, profile.temperature_k - ZERO_CELSIUS, "", along.palette_now.accent)
 
     def _draw_gauges(self, chart: Plot) -> None:
         brief, leads = self.session.design.brief, self.session.design.leads
@@ -352,9 +350,13 @@ class LeadsPage(Page):
         for lay, colour in ((Lay.FREE, p.accent), (Lay.PAIR, p.good), (Lay.SLEEVE, p.note)):
             chart.line(area, rated_current(wires, leads.limit_k, brief.ambient_max_k, lay), lay.value, colour)
         for (name, table), symbol, colour in zip(
-            (("NFPA 70 310.17, 75 °C", NFPA_75), ("ABYC E-11, 105 °C", ABYC_105)),
-            ("o", "t"),
-            (p.stop, p.attention),
+            (
+                ("NFPA 70 310.17, 75 °C", NFPA_75),
+                ("ABYC E-11, 105 °C", ABYC_105),
+                ("hobby's chassis figure", CUSTOM),
+            ),
+            ("o", "t", "d"),
+            (p.stop, p.attention, p.quiet),
             strict=True,
         ):
             chart.marks(
