@@ -450,7 +450,7 @@ def test_leads_show_the_chart_and_what_the_joint_asks_for(hoist_window, qtbot):
     assert "UL 486A" in page._pull()
     page.show_charts()
     page.show_charts()
-    assert len(page._plots["gauge"].plot.listDataItems()) == 7
+    assert len(page._plots["gauge"].plot.listDataItems()) == 8
     hoist_window.session.edit("leads.length_m", 0.03, "short")
     assert "solder it before" in page._heat_runs()
 

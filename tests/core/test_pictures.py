@@ -1,9 +1,14 @@
 """Pictures of connectors, leads and wiring: geometry from the parts, every role with an ink on paper and a colour on the screen."""
 
+import itertools
+
+import numpy as np
 import pytest
 
 from firmcell.app.theme import PALETTES
 from firmcell.core.analysis import analyse
+from firmcell.core.cell_guard import guarded_cell
+from firmcell.core.cell_guard_picture import cell_guard_drawing
 from firmcell.core.connector_faces import connector_face
 from firmcell.core.design import Face
 from firmcell.core.drawing import Area, Disc, Label, Stroke
@@ -12,6 +17,7 @@ from firmcell.core.lead_picture import LONGEST_DRAWN_MM, lead_drawing
 from firmcell.core.parts import Connector, Contact, SwitchSide
 from firmcell.core.section_picture import section_drawing
 from firmcell.core.wiring_picture import nail_board, schematic
+from firmcell.core.work_plan import steps_of
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.parts import part_named, shipped_shelf
 from firmcell.store.pens.ink import PAPER
@@ -26,7 +32,7 @@ def test_every_role_of_every_picture_has_ink_and_colours(name):
     a = analyse(design, SHELF)
     drawings = [
         *(face_drawing(design, a, face) for face in Face), section_drawing(design, a), lead_drawing(design, a), schematic(design, a),
-        nail_board(design, a), *(connector_face(c) for c in SHELF.connectors),
+        cell_guard_drawing(design), nail_board(design, a), *(connector_face(c) for c in SHELF.connectors),
     ]  # fmt: skip
     roles = {shape.role for drawing in drawings for shape in drawing.shapes}
     assert not roles - set(PAPER), roles - set(PAPER)
@@ -117,3 +123,57 @@ def test_lugs_are_drawn_by_barrel_and_stud():
     assert holes == [8.0, 10.0]
     contacts = [s for s in picture.shapes if isinstance(s, Area) and s.role == "lead.contact"]
     assert len(contacts) == 8
+
+
+# -- a cell with its board ------------------------------------------------------------------------------
+
+
+def test_the_guarded_cell_is_drawn_to_scale_with_the_strap_over_the_ring():
+    design = DEMO_JOBS["lamp-cell-guard"][1](SHELF)
+    made, drawing = guarded_cell(design), cell_guard_drawing(design)
+
+    def box(ref, role):
+        points = [
+            p
+            for s in drawing.shapes
+            if isinstance(s, Area) and (s.ref, s.role) == (ref, role)
+            for p in s.points
+        ]
+        xs, ys = zip(*points, strict=True)
+        return min(xs), max(xs), min(ys), max(ys)
+
+    long, thick = design.cell.length_m * 1e3, design.cell.diameter_m * 1e3
+    body = box("cell:1", "cell.body")
+    assert body[3] - body[2] == pytest.approx(thick)
+    assert box("cell:1", "cell.nub")[1] == pytest.approx(long)
+    # The board lies under the negative end, as thick as it is.
+    board = box("board", "board")
+    assert board[1] - board[0] == pytest.approx(design.guarding.board.height_m * 1e3)
+    assert board[1] <= body[0]
+    # Nowhere does the strap come within the rim without ring or tape between.
+    strap = next(s for s in drawing.shapes if isinstance(s, Stroke) and s.ref == "strap")
+    ring = box("ring", "ring")
+    for (x0, y0), (x1, y1) in itertools.pairwise(strap.points):
+        for part in np.linspace(0, 1, 50):
+            x, y = x0 + part * (x1 - x0), y0 + part * (y1 - y0)
+            beside = y - strap.width / 2 > body[3]
+            over_ring = x - strap.width / 2 >= ring[1] - 1e-6
+            on_nub = abs(y) - strap.width / 2 <= design.cell.nub_diameter_m * 1e3 / 2
+            assert beside or over_ring or on_nub, (x, y)
+    said = " ".join(s.text for s in drawing.shapes if isinstance(s, Label))
+    assert f"{made.length_m * 1e3:.1f} mm at most" in said
+    assert {"cell:1", "board", "strap", "ring", "sleeve"} <= set(drawing.targets)
+    # What no board or no sleeve leaves out is left out.
+    bare = cell_guard_drawing(design.edited("guarding.board", None))
+    assert "board" not in bare.targets
+    thin = cell_guard_drawing(
+        design.edited("cell_guard.strap_thickness_m", 0.001).edited("cell_guard.sleeve_wall_m", 0.001)
+    )
+    assert thin.bounds
+
+
+def test_every_step_of_a_cell_guard_lights_something_on_its_picture():
+    design = DEMO_JOBS["lamp-cell-guard"][1](SHELF)
+    targets = cell_guard_drawing(design).targets
+    for step in steps_of(design, analyse(design, SHELF)):
+        assert set(step.refs) <= set(targets), step.code

@@ -11,6 +11,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 from firmcell.app.background import Search, Task
 from firmcell.core.analysis import Analysis, analyse
 from firmcell.core.build import BuildState, fold
+from firmcell.core.cell_guard_picture import cell_guard_drawing
 from firmcell.core.cures import VerifiedCure, metal_cures
 from firmcell.core.design import Design, Face
 from firmcell.core.drawing import Drawing, shifted
@@ -32,6 +33,10 @@ from firmcell.store.jobfile import JobFile
 from firmcell.store.sentences import first_fault
 
 AUTOSAVE_MS = 600
+
+
+def _guarded(design: Design, analysis: Analysis) -> Drawing:
+    return cell_guard_drawing(design)
 
 
 def _wiring(design: Design, analysis: Analysis) -> Drawing:
@@ -234,7 +239,12 @@ class Session(QObject):
         if isinstance(what, Face):
             return self.face(what)
         if what not in self._pictures:
-            make = {"section": section_drawing, "leads": lead_drawing, "wiring": _wiring}[what]
+            make = {
+                "section": section_drawing,
+                "leads": lead_drawing,
+                "wiring": _wiring,
+                "guarded": _guarded,
+            }[what]
             self._pictures[what] = make(self.design, self.analysis)
         return self._pictures[what]
 

@@ -42,6 +42,7 @@ from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
 from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
 from firmcell.core.brief import Brief, SpaceShape
+from firmcell.core.cell_guard import guarded_cell
 from firmcell.core.describe import describe
 from firmcell.core.design import Face, TurnAxis
 from firmcell.core.findings import Finding, Severity, Stage
@@ -53,7 +54,7 @@ from firmcell.core.propose import as_job, propose
 from firmcell.core.refusal import Refusal
 from firmcell.core.shelf import Shelf
 from firmcell.core.stage_paint import stage_paint, with_strips
-from firmcell.core.wording import amperes, figures, kilograms, volts, watt_hours
+from firmcell.core.wording import amperes, figures, kilograms, millimetres, volts, watt_hours
 from firmcell.store.demo import make_demo
 from firmcell.store.jobfile import SUFFIX, JobFile
 from firmcell.store.office import passport_bytes
@@ -646,6 +647,10 @@ class MainWindow(QMainWindow):
             )
             self._show_title()
             return
+        if design.kind is JobKind.CELL_GUARD:
+            self.plate.show_plate(design.brief.title, p.designation, self._cell_plate(session))
+            self._show_title()
+            return
         self.plate.show_plate(
             design.brief.title, p.designation,
             (
@@ -658,6 +663,17 @@ class MainWindow(QMainWindow):
             ),
         )  # fmt: skip
         self._show_title()
+
+    def _cell_plate(self, session: Session) -> tuple[tuple[str, str], ...]:
+        """What the plate says of one cell with its board."""
+        d, p, made = session.design, session.analysis.pack, guarded_cell(session.design)
+        return (
+            ("Nominal", volts(p.voltage_nominal_v)), ("Full", volts(p.voltage_full_v)),
+            ("Capacity", f"{figures(p.capacity_ah)} Ah"), ("Energy", watt_hours(p.energy_j)),
+            ("Steady / peak", f"{figures(d.brief.current_steady_a)} / {amperes(d.brief.current_peak_a)}"),
+            ("Board adds", millimetres(made.added_m)),
+            ("Becomes", f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm"),
+        )  # fmt: skip
 
     def _lead_plate(self, session: Session) -> tuple[tuple[str, str], ...]:
         """What the plate says of a job that is about leads."""
@@ -673,10 +689,12 @@ class MainWindow(QMainWindow):
         )
 
     def _faces_shown(self) -> list[Face | str]:
-        """What is on the picture in order: faces, "section", or "leads"."""
+        """What is on the picture in order: faces, "section", "leads" or "guarded"."""
         current = self._bench().step if self.session and self.stage is Stage.BENCH else None
         if self.session is not None and self.session.design.kind in WITHOUT_PACK:
             return ["leads"]
+        if self.session is not None and self.session.design.kind is JobKind.CELL_GUARD:
+            return ["guarded"]
         if self._bench_mode and current and current.face:
             # At the bench only the face that lies up now is shown.
             return [current.face]

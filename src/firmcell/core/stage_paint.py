@@ -6,6 +6,7 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import Design
 from firmcell.core.findings import Stage
+from firmcell.core.other_jobs import JobKind
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.proof_readings import diagnosis_of
 from firmcell.core.step import Step
@@ -81,6 +82,8 @@ def stage_paint(
             paint = _proof(design, analysis, state)
         case _:
             paint = StagePaint(caption="As it is handed over.")
+    if design.kind is JobKind.CELL_GUARD and stage is not Stage.BENCH:
+        paint = StagePaint(caption="The cell as it becomes, to scale; the positive end at the right.")
     # Free places and borders of groups are for Stack; elsewhere they only stand in the way.
     return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
 

@@ -38,20 +38,20 @@ def cell_guard_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
             "A new insulator ring on the positive end. On the negative end an insulator disc, with a hole for the board's B− tab.",
             cautions=("The can is negative right up to the rim beside the positive.",), records=("checked",),
             looks=("Ring centred, nub clear inside it", "Disc covers the can to its edge", "Wrap whole along the side where the strap runs"),
-            refs=("cell:1",), hold=True,
+            refs=("ring",), hold=True,
         ),
         Step(
             "guard-minus", "Weld", "B− tab to the cell's negative, first",
             f"Weld the B− tab of {name} to the middle of the can's bottom. Sample on scrap first. The board's B+ stays free and covered.",
             cautions=("Never solder on the cell. Electrodes must not touch each other.",), records=("weld-row",),
-            expected="tug holds, tab flat", refs=("cell:1", "board"), hold=True,
+            expected="tug holds, tab flat", refs=("board",), hold=True,
         ),
         Step(
             "guard-strap", "Weld", "Strap up the side, then to the positive",
             f"Lay the strap ({job.strap_thickness_m * 1e3:.2f} × {job.strap_width_m * 1e3:.0f} mm) on polyimide tape along the wrap, tape over it, and "
             "over the ring to the nub. Join it to the board's B+ first, then weld it to the positive: that is the moment it is live.",
             cautions=("A strap that touches the rim shorts the cell: ring and tape under it all the way.",), records=("weld-row",),
-            expected="strap flat, nowhere near the rim", refs=("cell:1", "board"), hold=True,
+            expected="strap flat, nowhere near the rim", refs=("strap",), hold=True,
         ),
         Step(
             "guard-wake", "Prove", "Wake the board and measure it",
@@ -63,7 +63,7 @@ def cell_guard_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
             f"{sleeve}, cut {millimetres(made.sleeve_cut_m)}. Hot air from the middle outwards, low heat, cell held by a cool end.",
             cautions=("Hot air tool, no flame; stop when the sleeve lies.",), records=("checked",),
             looks=("Both ends lip over the edge alike", "Ring centred, positive exposed", "Strap covered everywhere", "No wrinkle over the strap"),
-            hold=True,
+            refs=("sleeve",), hold=True,
         ),
         Step(
             "guard-proof", "Prove", "It opens and it comes back",
