@@ -2,6 +2,7 @@
 
 import pytest
 from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QLabel
 
 from firmcell.app.board_dialog import BoardDialog
 from firmcell.app.stages.guard_page import GuardPage
@@ -96,3 +97,17 @@ def test_the_guards_own_jobs_show_all_their_stages(window, kind):
         assert not window.grab().isNull()
     window.go(Stage.METAL)
     assert "has no Metal stage" in window.banner.text()
+
+
+def test_one_cell_has_its_own_picture_and_no_taps(window, qtbot):
+    assert window.open_demo("lamp-cell-guard")
+    window.go(Stage.GUARD)
+    page = window.page(Stage.GUARD)
+    assert [f.drawing.title for f in window.view._faces] == ["guarded"]
+    words = " ".join(label.text() for label in page.findChildren(QLabel))
+    assert "Taps, from" not in words
+    assert "fuse" not in words
+    assert "strap to the positive last" in words
+    window.view.select("strap")
+    window.go(Stage.BENCH)
+    assert {"ring", "strap", "sleeve"} <= set(window.view.targets())

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QHBoxLayout
 
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
+from firmcell.app.tables import RowsTable
 from firmcell.core.cell_guard import guarded_cell
 from firmcell.core.expected import expected_reading
 from firmcell.core.faults import MOST_SERIES
@@ -39,6 +40,10 @@ class GuardPage(Page):
             for name in ("clip_a", "clip_ohm", "host_plug"):
                 self.field(f"holder.{name}")
         self._board_section()
+        # Of one cell there is nothing to tap and no wire to cut.
+        self.taps: RowsTable | None = None
+        if kind is JobKind.CELL_GUARD:
+            return
         self._taps_section()
         self._wires_section()
         self._sensor_section()
@@ -72,14 +77,13 @@ class GuardPage(Page):
         )  # fmt: skip
 
     def _board_section(self) -> None:
-        s = self.session
         self.section("Board")
         for name in ("board", "place", "order"):
             self.field(f"guarding.{name}")
         self.figures(
             ("Thresholds", lambda: self._thresholds()),
             ("Currents", lambda: self._currents()),
-            ("In order", lambda: s.analysis.guard.selective.words if s.analysis.guard.selective else "–"),
+            ("In order", lambda: self._in_order()),
             ("Balances", lambda: self._balances()),
             ("Stored", lambda: self._stored()),
             ("Without one", lambda: self._without()),
@@ -156,6 +160,12 @@ class GuardPage(Page):
             f"a group is cut off below {volts(board.under_voltage_v)} and above {volts(board.over_voltage_v)}"
         )
 
+    def _in_order(self) -> str:
+        selective = self.session.analysis.guard.selective
+        if self.session.design.kind is JobKind.CELL_GUARD or selective is None:
+            return ""
+        return selective.words
+
     def _currents(self) -> str:
         board = self.session.design.guarding.board
         if board is None:
@@ -220,6 +230,8 @@ class GuardPage(Page):
         self.boards.set_rows(
             [(f.board.name, (f.board.name, amperes(f.board.current_continuous_a), f.words)) for f in fits]
         )
+        if self.taps is None:
+            return
         known = 2 <= d.series <= MOST_SERIES
         asked = pack_asked(d, s.state) if known else None
         rows = []
@@ -247,4 +259,5 @@ class GuardPage(Page):
         guarded(lambda: self.session.edit("guarding.board", board, words), self.session.refused.emit)
 
     def point_at(self, ref: str) -> None:
-        self.taps.pick(ref)
+        if self.taps is not None:
+            self.taps.pick(ref)
