@@ -17,6 +17,7 @@ from firmcell.core.build import fold
 from firmcell.core.design import Face
 from firmcell.core.events import Remark, TapReading
 from firmcell.core.face_picture import face_drawing
+from firmcell.core.job_pictures import job_pictures
 from firmcell.core.refusal import Refusal
 from firmcell.store.demo import DEMO_JOBS, make_demo
 from firmcell.store.exchange import import_job, job_to_json, read_exchange
@@ -112,7 +113,7 @@ def test_any_text_is_refused_in_a_sentence(text):
 def _page(job, shelf):
     design, events = job.latest().design(), job.events()
     analysis = analyse(design, shelf)
-    return passport_of(design, events, fold(events), shelf), [face_drawing(design, analysis, f) for f in Face]
+    return passport_of(design, events, fold(events), shelf), list(job_pictures(design, analysis))
 
 
 @pytest.mark.parametrize("name", DEMO_JOBS)
@@ -135,6 +136,42 @@ def test_passport_is_one_a4_page_with_the_essentials(tmp_path, shelf, name):
         assert words in text
     for _, value in page.ratings[:4]:
         assert value in " ".join(text.split())
+
+
+@pytest.mark.parametrize(
+    ("name", "pictures", "limits", "ratings"),
+    [
+        (
+            "orchard-hoist",
+            ["top face", "bottom face"],
+            "Charging and storage",
+            {"Fuse", "Connector", "Guard", "Cells"},
+        ),
+        ("sprayer-lead-change", ["leads"], "In use", {"Wire", "Connector", "Fuse", "Current"}),
+        ("log-splitter-cable", ["leads"], "In use", {"Wire", "Lugs", "Fuse", "Current"}),
+        ("lamp-cell-guard", ["guarded"], "Charging and storage", {"Guard", "Cells", "Size"}),
+    ],
+)
+def test_a_passport_speaks_only_of_what_is_handed_over(tmp_path, shelf, name, pictures, limits, ratings):
+    with JobFile.open(make_demo(name, tmp_path)) as job:
+        page, drawings = _page(job, shelf)
+        svg = exported(job, "svg").decode()
+    assert [d.title for d in drawings] == pictures
+    assert page.limits_title == limits
+    names = {n for n, _ in page.ratings}
+    assert ratings <= names
+    html = passport_html(page, drawings)
+    assert html.count("<svg") == len(drawings) + 1
+    assert ("Taps against B0" in html) == bool(page.taps)
+    text = " ".join(PdfReader(io.BytesIO(passport_pdf(page, drawings))).pages[0].extract_text().split())
+    assert limits in text
+    assert ("Taps against B0" in text) == bool(page.taps)
+    if name == "lamp-cell-guard":
+        # One cell has no fuse, no connector and no leads to cut; its size is that with the board on it.
+        assert not {"Fuse", "Connector"} & names
+        assert "68.4 mm at most; the board adds 2.8 mm" in dict(page.ratings)["Size"]
+        assert "leads" not in " ".join(page.cautions)
+        assert "strap 0.1 × 3 mm" in svg
 
 
 def test_passport_html_holds_both_faces_taps_and_qr(job, shelf):

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 from firmcell.core.analysis import Analysis
 from firmcell.core.build import BuildState, StepStatus
+from firmcell.core.cell_guard import guarded_cell
 from firmcell.core.design import Design
 from firmcell.core.findings import Stage
 from firmcell.core.job_kinds import WITHOUT_PACK, stages_of
@@ -12,7 +13,7 @@ from firmcell.core.other_jobs import JobKind
 from firmcell.core.proof import Verdict, judge_taps
 from firmcell.core.quantity import AH
 from firmcell.core.step import Step
-from firmcell.core.wording import amperes, celsius, figures, kilograms, volts, watt_hours
+from firmcell.core.wording import amperes, celsius, figures, kilograms, millimetres, volts, watt_hours
 
 Pairs = tuple[tuple[str, str], ...]
 CHARGE_MAX_K = 318.15
@@ -25,7 +26,7 @@ class Passport:
 
     Attributes
     ----------
-    ratings, limits : pairs of name and value.
+    ratings, limits : pairs of name and value; `limits_title` is what the limits are about.
     taps : name, printed name, face, empty, nominal and full voltage, last reading.
     cautions, records : one sentence each.
     essentials : text of the QR code.
@@ -38,6 +39,7 @@ class Passport:
     builder: str
     ratings: tuple[tuple[str, str], ...]
     limits: tuple[tuple[str, str], ...]
+    limits_title: str
     taps: tuple[tuple[str, ...], ...]
     cautions: tuple[str, ...]
     records: tuple[str, ...]
@@ -141,6 +143,16 @@ def passport(
             (*cautions[:1], cautions[3], *cautions[4:]),
         )
         records = (records[0], records[2], *_lead_records(state), records[-1])
+    if design.kind is JobKind.CELL_GUARD:
+        made = guarded_cell(design)
+        size = f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm at most; the board adds {millimetres(made.added_m)}"
+        ratings = tuple(
+            (name, size if name == "Size" else value)
+            for name, value in ratings
+            if name not in ("Fuse", "Connector")
+        )
+        cautions = ("Always live inside: never cut or pierce the sleeve.", *cautions[1:])
+        records = (*records[:-2], *_lead_records(state), *records[-2:])
     if Stage.PROOF not in stages_of(design.kind):
         taps = ()
         records = tuple(r for r in records if not r.startswith("Taps:"))
@@ -157,7 +169,7 @@ def passport(
     return Passport(
         title=design.brief.title,
         designation=design.kind.value if design.kind in WITHOUT_PACK else p.designation, serial=design.serial, builder=design.builder,
-        ratings=ratings, limits=limits, taps=taps, cautions=cautions, records=records, essentials=essentials,
+        ratings=ratings, limits=limits, limits_title="In use" if design.kind in WITHOUT_PACK else "Charging and storage", taps=taps, cautions=cautions, records=records, essentials=essentials,
         finished=not unfinished, unfinished=unfinished,
     )  # fmt: skip
 

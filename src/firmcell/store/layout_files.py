@@ -5,10 +5,10 @@ from pathlib import Path
 from firmcell.core.analysis import analyse
 from firmcell.core.arrange import Arranged, arrange, laid_out
 from firmcell.core.brief import SpaceShape
-from firmcell.core.design import Design, Face, Lattice
+from firmcell.core.design import Design, Lattice
 from firmcell.core.drawing import together
-from firmcell.core.face_picture import face_drawing
 from firmcell.core.holder import holder_halves
+from firmcell.core.job_pictures import job_pictures
 from firmcell.core.metal import metal_state
 from firmcell.core.netlist import spice_netlist
 from firmcell.core.refusal import Refusal
@@ -58,9 +58,7 @@ def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> 
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":
-        return to_svg(
-            together([face_drawing(design, analysis, face) for face in Face], "both faces")
-        ).encode()
+        return to_svg(together(list(job_pictures(design, analysis)), design.kind.value)).encode()
     if kind == "stl":
         lower, upper = holder_halves(analysis.layout, design.cell, design.arrangement.gap_m)
         beside = float(lower.vertices_m[:, 1].max() - upper.vertices_m[:, 1].min()) + 0.01

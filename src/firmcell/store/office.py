@@ -8,7 +8,7 @@ from firmcell.core.analysis import analyse
 from firmcell.core.brief import Brief
 from firmcell.core.build import BuildState, fold
 from firmcell.core.cures import verified_cures
-from firmcell.core.design import Design, Face
+from firmcell.core.design import Design
 from firmcell.core.events import (
     CellCheck,
     CellReading,
@@ -28,8 +28,8 @@ from firmcell.core.events import (
     WeldRow,
     WeldSample,
 )
-from firmcell.core.face_picture import face_drawing
 from firmcell.core.findings import Situation
+from firmcell.core.job_pictures import job_pictures
 from firmcell.core.measured import as_measured
 from firmcell.core.metal import metal_state
 from firmcell.core.other_jobs import JobKind
@@ -95,8 +95,8 @@ def passport_bytes(design: Design, events: list[Event], shelf: Shelf, kind: str)
 
     page = passport_of(design, events, fold(events), shelf)
     analysis = analyse(design, shelf)
-    faces = [face_drawing(design, analysis, face) for face in Face]
-    return passport_pdf(page, faces) if kind == "pdf" else passport_html(page, faces).encode()
+    pictures = list(job_pictures(design, analysis))
+    return passport_pdf(page, pictures) if kind == "pdf" else passport_html(page, pictures).encode()
 
 
 def brief_from_json(text: str, where: str) -> tuple[Brief, str | None]:

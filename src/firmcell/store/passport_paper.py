@@ -47,9 +47,9 @@ def passport_pdf(passport: Passport, faces: list[Drawing]) -> bytes:
     page.faces(faces)
     top = page.y
     left = page.column(
-        page.left, top, page.half, (("Ratings", passport.ratings), ("Charging and storage", passport.limits))
+        page.left, top, page.half, (("Ratings", passport.ratings), (passport.limits_title, passport.limits))
     )
-    right = page.taps(page.left + page.half + 6 * mm, top)
+    right = page.taps(page.left + page.half + 6 * mm, top) if passport.taps else top
     right = page.sentences(page.left + page.half + 6 * mm, right, page.half, "Cautions", passport.cautions)
     page.y = min(left, right) - 2 * mm
     page.foot()
@@ -120,8 +120,9 @@ class _Page:
         widest = max(f.bounds[2] - f.bounds[0] for f in faces)
         tallest = max(f.bounds[3] - f.bounds[1] for f in faces)
         # Beside each other, or one under the other if that is larger.
-        side = min((room - 4 * mm) / 2 / widest, 150 * mm / tallest)
-        under = min(room / widest, 150 * mm / (2 * tallest))
+        count = len(faces)
+        side = min((room - 4 * mm * (count - 1)) / count / widest, 150 * mm / tallest)
+        under = min(room / widest, 150 * mm / (count * tallest))
         beside = side >= under
         scale = max(side, under)
         for number, face in enumerate(faces):

@@ -54,13 +54,14 @@ class Page(QScrollArea):
 
     # -- building blocks ------------------------------------------------------------------------------
 
-    def section(self, title: str) -> None:
+    def section(self, title: str) -> QLabel:
         """Begin a section under a heading."""
         label = QLabel(title)
         label.setObjectName("section")
         label.setFont(sized(1.02, QFont.Weight.DemiBold))
         self.body.addWidget(label)
         self._grid = None
+        return label
 
     def text(self, words: str = "", name: str = "quiet") -> QLabel:
         """A paragraph."""

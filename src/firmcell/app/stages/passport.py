@@ -75,7 +75,7 @@ class PassportPage(Page):
             self.field(path)
         self.section("Ratings")
         self.ratings = self._pairs()
-        self.section("Charging and storage")
+        self.limits_title = self.section("Charging and storage")
         self.limits = self._pairs()
         self.section("Cautions")
         self.cautions = self.text(name="caution")
@@ -96,7 +96,7 @@ class PassportPage(Page):
         page: Passport = passport_of(s.design, s.events, s.state, s.shelf)
         self.designation.setText(page.designation)
         self.unfinished.setText(
-            "Finished: every step is passed and the taps are right."
+            f"Finished: every step is passed{' and the taps are right' if page.taps else ''}."
             if page.finished
             else f"Not finished: {page.unfinished}"
         )
@@ -104,6 +104,7 @@ class PassportPage(Page):
         self.unfinished.style().polish(self.unfinished)
         self.qr.set_text(page.essentials)
         _fill(self.ratings, page.ratings)
+        self.limits_title.setText(page.limits_title)
         _fill(self.limits, page.limits)
         self.cautions.setText("\n".join(page.cautions))
         self.records.setText("\n".join(page.records))
