@@ -351,3 +351,11 @@ def test_the_passport_of_another_job_tells_what_it_is_about(made, tmp_path, caps
     if name != "lamp-cell-guard":
         assert "10INR22" not in text
         assert "A short drives" in text
+
+
+def test_one_cell_is_told_as_it_becomes(made, capsys):
+    code, out, _ = run(capsys, "analyse", made("lamp-cell-guard"))
+    assert code == 0
+    assert "18.9 mm thick, 68.4 mm long at most; the board adds 2.8 mm" in out
+    for word in ("  lead", "  size", "  sag"):
+        assert word not in out

@@ -14,6 +14,7 @@ from firmcell.core.job_kinds import SILENT, STAGES, speaks, stages_of
 from firmcell.core.lead_change import changed_lead, parking_distance, pole_order
 from firmcell.core.lead_picture import lead_drawing, profile_of
 from firmcell.core.lead_profile import lead_profile
+from firmcell.core.metal import metal_state
 from firmcell.core.other_jobs import JobKind, TakeOff
 from firmcell.core.parts import Connector, Lug, Wire
 from firmcell.core.passing import obstacle
@@ -369,3 +370,25 @@ def test_the_profile_of_a_design_begins_at_the_cells_and_ends_at_the_contact(hoi
     assert p.temperature_k[0] == pytest.approx(hoist.cell.temperature_max_k)
     assert p.temperature_k[-1] == pytest.approx(a.leads.contact_k)
     assert p.place_m[-1] == hoist.leads.length_m
+
+
+def test_clips_are_the_joints_of_a_holder_pack(hoist):
+    """Two clips a cell in place of two welds: 2 S (R_clip − R_weld)/P more in the pack, by Ohm's law; equal cells share evenly enough."""
+    base = hoist.with_edits(
+        ("series", 6),
+        ("parallel", 1),
+        ("arrangement.rows", 1),
+        ("guarding.board", None),
+        ("joining.doubled", ()),
+    )
+    held = base.edited("kind", JobKind.HOLDER_PACK)
+    welded, clipped = analyse(base, SHELF), analyse(held, SHELF)
+    more = (clipped.pack.sag_steady_v - welded.pack.sag_steady_v) / base.brief.current_steady_a
+    assert more == pytest.approx(2 * 6 * (held.holder.clip_ohm - 0.0002), rel=1e-6)
+    warm = [metal_state(d, welded.layout, 600.0).network.cell_ohm.sum() for d in (base, held)]
+    assert warm[1] - warm[0] == pytest.approx(more, rel=1e-9)
+    # A clip that was measured counts instead of its class.
+    known = held.edited("joining.joint_ohm", 0.003)
+    assert (analyse(known, SHELF).pack.sag_steady_v - welded.pack.sag_steady_v) / 25 == pytest.approx(
+        2 * 6 * (0.003 - 0.0002), rel=1e-6
+    )

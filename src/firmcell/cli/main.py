@@ -247,6 +247,7 @@ def _analyse(arguments: argparse.Namespace) -> int:
         return 0
     p, a = whole.analysis.pack, whole.analysis
     e = a.jacket.envelope
+    one = whole.cell_guard
     about_leads = whole.kind in ("lead change", "machine leads", "power cable")
     print(f"{whole.job}: {whole.kind if about_leads else f'{p.designation} ({p.series}S{p.parallel}P)'}")
     for name, value in (
@@ -269,9 +270,13 @@ def _analyse(arguments: argparse.Namespace) -> int:
         ),
         ("lead", f"{a.leads.limit_a:.1f} A allowed, {a.leads.drop_steady_v * 1e3:.0f} mV lost"),
     ):
-        # Of a job about leads nothing is known of cells and size.
-        if name == "lead" or not about_leads:
+        # Of a job about leads nothing is known of cells and size; one cell with its board has no leads.
+        if name == "lead" if about_leads else one is None or name in ("voltage", "cell"):
             print(f"  {name:<8} {value}")
+    if one is not None:
+        print(
+            f"  becomes  {one.diameter_m * 1e3:.1f} mm thick, {one.length_m * 1e3:.1f} mm long at most; the board adds {one.added_m * 1e3:.1f} mm"
+        )
     if about_leads:
         print(f"  fault    up to {p.voltage_full_v:.2f} V, a short drives about {p.short_circuit_a:.0f} A")
     for finding in whole.findings:

@@ -186,6 +186,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
 
     Pure: the same design and shelf give the same analysis. Each part is memoised on what it reads.
     """
+    design = design.as_made
     brief, cell, leads = design.brief, design.cell, design.leads
     steady, peak, ambient = brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k
     layout = lay_out(cell, design.series, design.parallel, design.arrangement)

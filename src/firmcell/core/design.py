@@ -296,6 +296,14 @@ class Design(Frozen):
         """Number of cells."""
         return self.series * self.parallel
 
+    @property
+    def as_made(self) -> "Design":
+        """The design as it is worked out: in holders the clips are the joints, unless a joint was measured."""
+        if self.kind is not JobKind.HOLDER_PACK or self.joining.joint_ohm is not None:
+            return self
+        joining = self.joining.model_copy(update={"joint_ohm": self.holder.clip_ohm, "doubled": ()})
+        return self.model_copy(update={"joining": joining})
+
     def edited(self, path: str, value: object) -> "Design":
         """Return a design with the field at the dotted `path` replaced, checked as a whole.
 

@@ -194,6 +194,7 @@ def metal_state(design: Design, layout: Layout, run_time_s: float) -> Metal:
     run_time_s : float
         How long it runs from full, s; for the temperature at the end of a run.
     """
+    design = design.as_made
     brief, jacket = design.brief, design.jacket
     walls = sum(s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None)
     sheets = jacket.sheet_m + jacket.tape_m + walls

@@ -165,7 +165,7 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
         cells = [c.number for c in a.layout.group_cells(group)]
         yield Step(
             f"holder-group-{group}", "Cells", f"Group {group}: cells in, read it",
-            f"Cells {', '.join(map(str, cells[:8]))}{' …' if len(cells) > 8 else ''}, plus as marked. Then B{group - 1} to B{group}.",
+            f"Cell{'s' if len(cells) > 1 else ''} {', '.join(map(str, cells[:8]))}{' …' if len(cells) > 8 else ''}, plus as marked. Then B{group - 1} to B{group}.",
             cautions=("A cell the wrong way round is a short through its neighbours: look, then push it in.",), records=("polarity-reading",),
             expected=f"{volts(d.cell_now_v)} from B{group - 1} to B{group}, red on B{group}", face=Face.TOP,
             refs=(f"group:{group}", *(f"cell:{n}" for n in cells)), hold=True,

@@ -113,6 +113,7 @@ class ReportedCable(Frozen):
 class ReportedCellGuard(Frozen):
     """A cell with its protection board."""
 
+    added_m: float
     length_m: float
     diameter_m: float
     sleeve_flat_m: float | None
@@ -237,6 +238,7 @@ def _cable(design: Design, shelf: Shelf) -> ReportedCable:
 def _cell_guard(design: Design) -> ReportedCellGuard:
     made = guarded_cell(design)
     return ReportedCellGuard(
+        added_m=made.added_m,
         length_m=made.length_m,
         diameter_m=made.diameter_m,
         sleeve_flat_m=made.sleeve_flat_m,
