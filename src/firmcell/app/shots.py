@@ -93,9 +93,11 @@ def render_shots(folder: Path) -> Iterator[Path]:
         trainer.grab().save(str(path))
         trainer.close()
         yield path
-        for name, number in (("sprayer-lead-change", 16), ("log-splitter-cable", 17)):
+        for name, number, stage in (
+            ("sprayer-lead-change", 16, Stage.BENCH), ("log-splitter-cable", 17, Stage.LEADS), ("lamp-cell-guard", 18, Stage.GUARD),
+        ):  # fmt: skip
             window.open_demo(name)
-            window.go(Stage.BENCH if number == 16 else Stage.LEADS)
+            window.go(stage)
             yield shot(f"{number}-{name}")
         window.close()
         end_all()
