@@ -189,7 +189,7 @@ def test_shots_draw_every_stage(tmp_path):
         [sys.executable, "-m", "firmcell", "shots", str(tmp_path)], capture_output=True, text=True, check=True
     )
     names = [line.rsplit("/", 1)[1] for line in done.stdout.splitlines()]
-    assert len(names) == 18
+    assert len(names) == 19
     for name in names:
         assert (tmp_path / name).stat().st_size > 15_000
 
