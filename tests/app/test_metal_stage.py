@@ -1,16 +1,18 @@
 """The Metal stage in the real window: heat a moment after an edit, slider, cures, joints, plots, scatter, assay, files."""
 
 import time
+from dataclasses import replace
 
 import pytest
 from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QPushButton
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.pack_view import Tool
 from firmcell.app.stages.metal_page import MetalPage
 from firmcell.core.events import CellReading, JointReading
-from firmcell.core.findings import Stage
+from firmcell.core.findings import Cure, Stage
 from firmcell.core.metal_paint import Shown
 from firmcell.core.parts import StripMetal
 
@@ -280,3 +282,21 @@ def test_shift_and_a_click_lead_a_pole_off_twice_and_once_again(qtbot, hoist_win
         )
         assert hoist_window.session.analysis.layout.second_lead_cells[0] == wanted
     assert hoist_window.session.analysis.layout.lead_cells == layout.lead_cells
+
+
+def test_a_long_cure_leaves_its_sentence_room(hoist_window, qtbot):
+    window = hoist_window
+    finding = next(f for f in window.session.findings if f.code == "ME-4")
+    words = "copper strip 0.1 × 8 under links and collecting strips, welded through the strip on it; " * 3
+    long = replace(finding, cure=Cure(words, ()))
+    qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
+    qtbot.wait(20)
+    window.findings.findings.set_items((long,))
+    image = window.findings.viewport().grab().toImage()
+    # The cure begins right of the middle: left of it there is nothing but mark, code and sentence in their own colours.
+    accent = QColor(window.look.accent).rgb()
+    row = range(4, window.findings.sizeHintForRow(0) - 4)
+    places = [x for x in range(image.width()) for y in row if image.pixel(x, y) == accent]
+    assert places
+    assert min(places) > image.width() * 0.55
+    assert words in window.findings.findings.index(0, 0).data(Qt.ItemDataRole.ToolTipRole)

@@ -32,6 +32,8 @@ from firmcell.core.findings import Finding
 Index = QModelIndex | QPersistentModelIndex
 REF_ROLE = Qt.ItemDataRole.UserRole
 ITEM_ROLE = Qt.ItemDataRole.UserRole + 1
+MOST_OF_LINE = 0.4
+"""Part of a finding's line that its cure may take."""
 
 
 class RowsModel(QAbstractTableModel):
@@ -168,7 +170,8 @@ class FindingsModel(ItemsModel):
         return f"{item.severity.word}, {item.stage.value}, {item.code}: {item.sentence}{cure}"
 
     def tip(self, item: Finding) -> str:
-        return f"{item.sentence}\n{item.reason}\nSource: {item.source}"
+        cure = f"\nCure: {item.cure.words}" if item.cure else ""
+        return f"{item.sentence}\n{item.reason}\nSource: {item.source}{cure}"
 
 
 class _FindingDelegate(QStyledItemDelegate):
@@ -219,6 +222,10 @@ class _FindingDelegate(QStyledItemDelegate):
         right = box.right() - 10
         if finding.cure:
             text = f"Ctrl+. {finding.cure.words}" if picked else finding.cure.words
+            # The sentence comes first: a long cure gives way, and is whole in the tip.
+            text = QFontMetrics(bold).elidedText(
+                text, Qt.TextElideMode.ElideRight, int(box.width() * MOST_OF_LINE)
+            )
             painter.setFont(bold)
             painter.setPen(p.colour("on_accent" if picked else "accent"))
             width = metrics.horizontalAdvance(text) + 6
