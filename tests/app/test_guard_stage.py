@@ -111,3 +111,21 @@ def test_one_cell_has_its_own_picture_and_no_taps(window, qtbot):
     window.view.select("strap")
     window.go(Stage.BENCH)
     assert {"ring", "strap", "sleeve"} <= set(window.view.targets())
+
+
+@pytest.mark.parametrize(
+    ("typed", "words"),
+    [
+        ("10", "25.0 °C"),
+        ("4,102", "50.0 °C"),
+        ("4102 ohm", "50.0 °C"),
+        ("0", "touch"),
+        ("5 Mohm", "open"),
+        ("zebra", "zebra"),
+    ],
+)
+def test_a_reading_of_the_sensor_becomes_a_temperature(qtbot, page, typed, words):
+    page.sensor.setFocus()
+    qtbot.keyClicks(page.sensor, typed)
+    qtbot.keyClick(page.sensor, Qt.Key.Key_Return)
+    assert words in page.sensor_words.text()

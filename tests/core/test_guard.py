@@ -14,6 +14,7 @@ from hypothesis import strategies as st
 from firmcell.core.analysis import analyse
 from firmcell.core.chemistry import resting_voltage
 from firmcell.core.circuit import solve
+from firmcell.core.design import Face
 from firmcell.core.drawing import Stroke
 from firmcell.core.expected import expected_reading, expected_readings
 from firmcell.core.guard_choice import (
@@ -29,13 +30,14 @@ from firmcell.core.guard_choice import (
 from firmcell.core.lay import Lay
 from firmcell.core.metal import metal_state
 from firmcell.core.netlist import pad_name, spice_netlist
-from firmcell.core.ntc import ntc_resistance, ntc_temperature, steinhart_hart, steinhart_hart_from
+from firmcell.core.ntc import ntc_resistance, ntc_temperature, sensor_words
 from firmcell.core.parts import Board, Cell, ChargePort, Fuse, Strip, SwitchSide, Wire
 from firmcell.core.practice import practice_pack
+from firmcell.core.refusal import Refusal
 from firmcell.core.sense_leads import plug_places, sense_short
 from firmcell.core.strips import metal_runs, metalwork, ohms_per_metre
 from firmcell.core.tap_doctor import PackAsked
-from firmcell.core.wire_plan import COLOURS, faces_of_taps, tap_colour, thermistor_readings, wire_list
+from firmcell.core.wire_plan import COLOURS, tap_colour, thermistor_readings, wire_list
 from firmcell.core.wiring_picture import nail_board, schematic
 from firmcell.store.layout_files import layout_bytes
 from firmcell.store.parts import (
@@ -62,6 +64,17 @@ def changed(**values):
 # -- sensors --------------------------------------------------------------------------------------------
 
 
+def steinhart_hart(ohm, a, b, c):
+    """1/T = a + b ln R + c (ln R)³ (Steinhart and Hart 1968, from memory)."""
+    log = np.log(np.asarray(ohm, dtype=float))
+    return 1 / (a + b * log + c * log**3)
+
+
+def steinhart_hart_from(points):
+    log = np.log([ohm for _, ohm in points])
+    return np.linalg.solve(np.column_stack([np.ones(3), log, log**3]), [1 / kelvin for kelvin, _ in points])
+
+
 def test_ntc_by_the_b_equation_and_steinhart_hart():
     """10 kΩ, B 3435 K: R(50 °C) = 10 k·exp(3435(1/323.15 − 1/298.15)) = 4.102 kΩ by hand; both equations agree at their three
     points, and between them to 0.1 K."""
@@ -78,6 +91,21 @@ def test_ntc_by_the_b_equation_and_steinhart_hart():
 @given(st.floats(230, 400), st.floats(100, 1e6), st.floats(2000, 5000))
 def test_ntc_there_and_back(kelvin, ohm, b):
     assert float(ntc_temperature(ntc_resistance(kelvin, ohm, b), ohm, b)) == pytest.approx(kelvin, rel=1e-9)
+
+
+@pytest.mark.parametrize(
+    ("ohm", "words"),
+    [(10_000, "25.0 °C"), (4102, "50.0 °C"), (0.4, "touch"), (2e6, "open"), (100_000, "-"), (150_000, "-")],
+)
+def test_a_reading_of_a_sensor_in_words(ohm, words):
+    """10 kΩ, B 3435 K: 4.102 kΩ at 50 °C by hand, see above; 100 kΩ and more lie below −20 °C."""
+    assert words in sensor_words(ohm, 10_000, 3435).replace("−", "-")
+
+
+@pytest.mark.parametrize("ohm", [-1.0, float("nan"), float("inf")])
+def test_what_is_no_resistance_is_refused(ohm):
+    with pytest.raises(Refusal, match="megohms"):
+        sensor_words(ohm, 10_000, 3435)
 
 
 def test_sensor_readings_fall_with_warmth(hoist):
@@ -235,7 +263,7 @@ def test_neighbouring_leads_never_share_a_colour():
 
 def test_taps_alternate_between_the_faces(hoist_analysis):
     """With alternating directions the taps alternate between the two faces (common practice, no source)."""
-    faces = faces_of_taps(hoist_analysis)
+    faces = {face: [t.number for t in hoist_analysis.guard.taps if t.face is face] for face in Face}
     assert {n % 2 for n in next(iter(faces.values()))} in ({0}, {1})
     assert sorted(n for some in faces.values() for n in some) == list(range(11))
 

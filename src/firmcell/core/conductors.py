@@ -10,8 +10,6 @@ from firmcell.core.parts import Wire
 
 Array = NDArray[np.float64]
 
-COPPER_RESISTIVITY = 1.7241e-8
-"""Ω·m at 20 °C, IACS (IEC 60028, value from memory)."""
 COPPER_COEFFICIENT = 0.00393
 """1/K at 20 °C (IEC 60028, value from memory)."""
 COPPER_DENSITY = 8960.0

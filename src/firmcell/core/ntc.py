@@ -1,7 +1,10 @@
-"""Thermistors: resistance and temperature by the B equation and by Steinhart and Hart, and where one belongs."""
+"""Thermistors: resistance and temperature by the B equation, and what a reading says."""
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
+
+from firmcell.core.quantity import ZERO_CELSIUS
+from firmcell.core.refusal import Refusal
 
 Array = NDArray[np.float64]
 T25_K = 298.15
@@ -17,14 +20,22 @@ def ntc_temperature(ohm: ArrayLike, ohm_25: float = 10_000.0, b_k: float = 3435.
     return np.asarray(1 / (1 / T25_K + np.log(np.asarray(ohm, dtype=float) / ohm_25) / b_k))
 
 
-def steinhart_hart(ohm: ArrayLike, a: float, b: float, c: float) -> Array:
-    """Return the temperature in K: 1/T = a + b ln R + c (ln R)³ (Steinhart and Hart 1968, from memory)."""
-    log = np.log(np.asarray(ohm, dtype=float))
-    return np.asarray(1 / (a + b * log + c * log**3))
+COLDEST_K, WARMEST_K = 233.15, 398.15
+"""Outside these a reading is no temperature of a pack but a fault of the sensor or its leads."""
 
 
-def steinhart_hart_from(points: tuple[tuple[float, float], ...]) -> tuple[float, float, float]:
-    """Return a, b, c through three points of (K, Ω)."""
-    log = np.log([ohm for _, ohm in points])
-    found = np.linalg.solve(np.column_stack([np.ones(3), log, log**3]), [1 / kelvin for kelvin, _ in points])
-    return float(found[0]), float(found[1]), float(found[2])
+def sensor_words(ohm: float, ohm_25: float, b_k: float) -> str:
+    """Return what a reading of a sensor with this curve says, in words: a temperature, or what is wrong with it.
+
+    Raises
+    ------
+    Refusal
+        If it is no resistance.
+    """
+    if not 0 <= ohm < 1e9:
+        raise Refusal("A sensor reads between nothing and some megohms.")
+    if ohm < float(ntc_resistance(WARMEST_K, ohm_25, b_k)):
+        return "its leads touch, or it is another class of sensor"
+    if ohm > float(ntc_resistance(COLDEST_K, ohm_25, b_k)):
+        return "it is open, unplugged, or another class of sensor"
+    return f"{float(ntc_temperature(ohm, ohm_25, b_k)) - ZERO_CELSIUS:.1f} °C"

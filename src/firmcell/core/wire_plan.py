@@ -3,7 +3,7 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis import Analysis
-from firmcell.core.design import Design, Face
+from firmcell.core.design import Design
 from firmcell.core.metal import Metal
 from firmcell.core.ntc import ntc_resistance
 from firmcell.core.parts import ChargePort, SwitchSide
@@ -155,8 +155,3 @@ def thermistor_readings(design: Design) -> tuple[tuple[float, float], ...]:
         return ()
     kelvin = (273.15, 288.15, 298.15, 313.15, design.cell.temperature_max_k)
     return tuple((k, float(ntc_resistance(k, board.ntc_ohm, board.ntc_b_k))) for k in kelvin)
-
-
-def faces_of_taps(analysis: Analysis) -> dict[Face, tuple[int, ...]]:
-    """Return which taps are on which face; with alternating directions they alternate."""
-    return {face: tuple(t.number for t in analysis.guard.taps if t.face is face) for face in Face}

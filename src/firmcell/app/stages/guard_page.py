@@ -3,7 +3,7 @@
 from functools import partial
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QHBoxLayout
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit
 
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
@@ -13,13 +13,15 @@ from firmcell.core.expected import expected_reading
 from firmcell.core.faults import MOST_SERIES
 from firmcell.core.findings import Stage
 from firmcell.core.guard_choice import ranked_boards
+from firmcell.core.ntc import sensor_words
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.proof_readings import pack_asked
 from firmcell.core.quantity import ZERO_CELSIUS
+from firmcell.core.refusal import Refusal
 from firmcell.core.rules.guard import board_ask
 from firmcell.core.wire_plan import thermistor_readings, wire_list
 from firmcell.core.wording import amperes, celsius, figures, millimetres, volts
-from firmcell.store.units import show_number
+from firmcell.store.units import parse, show_number
 
 BOARD_ROWS = 8
 
@@ -146,7 +148,33 @@ class GuardPage(Page):
 
     def _sensor_section(self) -> None:
         self.section("Temperature sensor")
-        self.figures(("Reads", lambda: self._sensor()), ("Lies", lambda: self._sensor_place()))
+        self.figures(("Should read", lambda: self._sensor()), ("Lies", lambda: self._sensor_place()))
+        row = QHBoxLayout()
+        label = QLabel("It &reads")
+        self.sensor = QLineEdit()
+        self.sensor.setAccessibleName("Reading of the temperature sensor, kΩ")
+        self.sensor.setPlaceholderText("reading")
+        self.sensor.editingFinished.connect(self.read_sensor)
+        label.setBuddy(self.sensor)
+        self.sensor_words = QLabel()
+        self.sensor_words.setWordWrap(True)
+        self.sensor_words.setAccessibleName("What the sensor's reading says")
+        for part in (label, self.sensor, QLabel("kΩ")):
+            row.addWidget(part)
+        row.addWidget(self.sensor_words, 1)
+        self.body.addLayout(row)
+
+    def read_sensor(self) -> None:
+        """Say what the typed reading of the sensor means."""
+        board = self.session.design.guarding.board
+        if board is None or not self.sensor.text().strip():
+            self.sensor_words.setText("")
+            return
+        try:
+            words = sensor_words(parse(self.sensor.text(), "Ω", "kΩ"), board.ntc_ohm, board.ntc_b_k)
+        except Refusal as refusal:
+            words = refusal.sentence
+        self.sensor_words.setText(words)
 
     # -- words ------------------------------------------------------------------------------------------
 
