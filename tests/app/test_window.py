@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButt
 from firmcell.app.dialogs import NewPackDialog
 from firmcell.app.stages.metal_page import MetalPage
 from firmcell.app.stages.proof import ProofPage
+from firmcell.app.tables import RowsTable
 from firmcell.core.build import StepStatus
 from firmcell.core.findings import Severity, Stage
 from firmcell.core.job_kinds import stages_of
@@ -468,3 +469,9 @@ def test_no_page_is_wider_than_its_place(window, qtbot, name):
             page.show_plots()
         qtbot.wait(1)
         assert page.widget().width() <= page.viewport().width(), stage
+        for table in page.findChildren(RowsTable):
+            if table.rows.rowCount() and table.isVisibleTo(page):
+                widths = [table.columnWidth(c) for c in range(table.rows.columnCount())]
+                # No column is squeezed to nothing, and none is out of sight.
+                assert min(widths) > 24, (stage, table.accessibleName())
+                assert sum(widths) <= table.viewport().width() + 2, (stage, table.accessibleName())

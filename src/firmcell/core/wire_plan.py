@@ -40,6 +40,21 @@ class WireEntry(Frozen):
     end: str
     ref: str
 
+    @property
+    def briefly(self) -> tuple[str, str]:
+        """Where from and where to, as short as the name beside it allows."""
+        start = (
+            self.from_where.rpartition(" at ")[2]
+            .removesuffix(" face")
+            .replace("collecting strip of ", "strip ")
+        )
+        start = start.partition(", the ")[0].replace("on the wrap of ", "wrap of ")
+        end = self.to_where.removeprefix("plug ").partition(", printed")[0]
+        plug, _, sign = end.rpartition(", ")
+        if plug:
+            end = f"{'charger' if plug.startswith('charger') else 'connector'} {sign}"
+        return start, end
+
 
 def tap_colour(number: int, series: int) -> str:
     """Return the colour of a sense lead: black at B0, red at the last, the rest in turn."""

@@ -105,10 +105,11 @@ class GuardPage(Page):
     def _taps_section(self) -> None:
         s = self.session
         self.section("Taps, from the pack's negative")
-        length = f"Lead {'mm' if self.system == 'metric' else 'in'}"
+        length = "mm" if self.system == "metric" else "in"
         self.taps = self.table(("Tap", "Print", "Face", length, "Full V", "Now V ±", "Load mV"), "Taps")
         self.figures(
             ("Pin to pin", lambda: self._pin_to_pin()),
+            (length, lambda: "of each lead, with its service loop"),
             ("Load mV", lambda: "how far each reads off its tap point's middle at the steady current"),
         )
         self.text(
@@ -273,7 +274,7 @@ class GuardPage(Page):
             )  # fmt: skip
         self.taps.set_rows(rows)
         self.wires.set_rows(
-            [(f"{e.ref}", (str(e.number), e.name, e.from_where, e.to_where, f"{e.length_m * 1e3:.0f}", e.colour))
+            [(f"{e.ref}", (str(e.number), e.name, *e.briefly, f"{e.length_m * 1e3:.0f}", e.colour))
              for e in wire_list(d, s.analysis, s.metal)]
         )  # fmt: skip
 
