@@ -5,6 +5,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from firmcell.app.stages.proof import ProofPage
+from firmcell.core.events import PolarityReading
 from firmcell.core.faults import FaultKind
 from firmcell.core.findings import Stage
 from firmcell.core.practice import hidden_fault
@@ -57,7 +58,7 @@ def test_the_diagnosis_does_not_wait_for_the_rest(qtbot, page):
 
 def test_sound_readings_are_right_and_nothing_is_proposed(qtbot, page):
     type_all(qtbot, page, [3.56 * n for n in range(1, 11)])
-    assert page.verdict.text() == "Every tap is in order and the groups are alike."
+    assert page.verdict.text().startswith("Every tap is in order and the groups are alike.")
     assert rows(page.suspicions)[0][0] == "every tap in order"
     assert page.next_words.text() == ""
 
@@ -184,3 +185,12 @@ def test_no_card_lies_over_the_readings_while_they_are_typed(qtbot, hoist_window
     assert not hoist_window.card.isVisible()
     hoist_window.view.select("tap:2")
     assert hoist_window.card.isVisible()
+
+
+def test_all_right_asks_for_the_meter_to_be_proven_until_it_is(qtbot, hoist_window, page):
+    type_all(qtbot, page, [3.56 * n for n in range(1, 11)])
+    assert page.verdict.text().startswith("Every tap is in order")
+    assert "prove the meter" in page.verdict.text()
+    hoist_window.session.record(PolarityReading(at="cell 1", volts=3.56), "meter-check")
+    page.refresh()
+    assert "meter" not in page.verdict.text()

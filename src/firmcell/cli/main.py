@@ -402,7 +402,7 @@ def _wire(arguments: argparse.Namespace) -> int:
 
 def _taps(arguments: argparse.Namespace) -> int:
     from firmcell.core.build import fold
-    from firmcell.core.proof_readings import pack_asked, readings_of
+    from firmcell.core.proof_readings import PROVE_METER, pack_asked, readings_of
     from firmcell.core.tap_doctor import Reading, diagnose, point_name, point_number
     from firmcell.store.office import open_read_only
     from firmcell.store.units import parse
@@ -433,6 +433,8 @@ def _taps(arguments: argparse.Namespace) -> int:
         }, ensure_ascii=False, indent=1))  # fmt: skip
         return 0 if told.right else 1
     print(told.words)
+    if told.right:
+        print(PROVE_METER)
     for s in told.suspicions[:6]:
         if s.probability >= 0.005:
             print(f"  {s.probability * 100:5.1f} %  {s.words}{'' if not s.dangerous else '; do not plug in'}")

@@ -43,6 +43,15 @@ def diagnosis_of(design: Design, state: BuildState) -> Diagnosis | None:
     return _diagnosed(readings, pack_asked(design, state))
 
 
+PROVE_METER = "Before it is plugged in, prove the meter: red on a cell's plus must read plus."
+"""With the meter's leads exchanged, a plug put on mirrored reads right at every pin."""
+
+
+def meter_words(state: BuildState) -> str:
+    """Return what is still to be done about the meter once all pins read right; "" if it was proven by a record."""
+    return "" if any(reading.volts > 0 for reading in state.polarity) else PROVE_METER
+
+
 def blocking_words(design: Design, state: BuildState) -> str | None:
     """Return why the plug must not go in by what the doctor says, or None: a dangerous fault likelier than not."""
     told = diagnosis_of(design, state)

@@ -14,7 +14,7 @@ from firmcell.core.faults import MOST_SERIES
 from firmcell.core.findings import Stage
 from firmcell.core.practice import PracticePack, practice_pack
 from firmcell.core.proof import Proof, Verdict, judge_taps
-from firmcell.core.proof_readings import blocking_words, diagnosis_of, pack_asked
+from firmcell.core.proof_readings import blocking_words, diagnosis_of, meter_words, pack_asked
 from firmcell.core.refusal import Refusal
 from firmcell.core.tap_doctor import point_name
 from firmcell.core.wording import percent, volts
@@ -252,7 +252,8 @@ class ProofPage(Page):
         # With readings still missing only what is decided already is told: it does not wait for the rest.
         sure = self._told is not None and self._told.decided
         blocked = blocking_words(s.design, s.state) if sure or proof.verdict is not Verdict.MISSING else None
-        self.verdict.setText(blocked or proof.words)
+        meter = meter_words(s.state) if proof.verdict in (Verdict.RIGHT, Verdict.LOOK) else ""
+        self.verdict.setText(blocked or f"{proof.words} {meter}".strip())
         self.verdict.setObjectName("fault" if blocked or proof.verdict is Verdict.WRONG else "")
         self.verdict.style().polish(self.verdict)
         for group, line, verdict, expect, tap in zip(
