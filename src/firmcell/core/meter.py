@@ -45,12 +45,15 @@ class Meter:
 
     def read(self, volts: ArrayLike, gains: ArrayLike, dice: np.random.Generator) -> Array:
         """Return what it shows for true voltages (…, n) with the calibrations (…, 3) of its ranges, V."""
+        return self.shows(volts, gains, dice.uniform(-self.digits, self.digits, np.shape(volts)))
+
+    def shows(self, volts: ArrayLike, gains: ArrayLike, off_digits: ArrayLike) -> Array:
+        """Return the same with the last place of each reading (…, n) off by so many digits."""
         true = np.asarray(volts, dtype=float)
         spot = self.range_of(true)
         gain = np.take_along_axis(np.broadcast_to(gains, (*true.shape[:-1], 3)), spot, axis=-1)
-        step = self.resolution(true)
-        off = dice.uniform(-self.digits, self.digits, true.shape) * step
-        return np.asarray(np.round((true * (1 + gain) + off) / step) * step)
+        step = 10.0 ** (spot - 3.0)
+        return np.asarray(np.round((true * (1 + gain) + np.asarray(off_digits) * step) / step) * step)
 
 
 HAND_METER = Meter()

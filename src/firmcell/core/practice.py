@@ -53,15 +53,21 @@ class PracticePack:
 
     def read(self, black: int, red: int) -> float:
         """Return what the meter shows between two points, V; the same again for the same points."""
-        true = self.true_volts(black, red)
-        if true is None:
-            true = float(self.floats_at[red] - self.floats_at[black])
-        dice = np.random.default_rng((self.seed, black, red))
-        return float(self.asked.meter.read(np.array([self.meter_sign * true]), self.gains, dice)[0])
+        return self._shown(((black, red),))[0]
+
+    def _shown(self, points: tuple[tuple[int, int], ...]) -> list[float]:
+        """What the meter shows between pairs of points, each with a throw of its own."""
+        meter, true, off = self.asked.meter, [], []
+        for black, red in points:
+            volts = self.true_volts(black, red)
+            true.append(float(self.floats_at[red] - self.floats_at[black]) if volts is None else volts)
+            off.append(np.random.default_rng((self.seed, black, red)).uniform(-meter.digits, meter.digits))
+        return [float(v) for v in meter.shows(self.meter_sign * np.array(true), self.gains, off)]
 
     def readings(self) -> list[Reading]:
         """Return every pin against pin B0, in order."""
-        return [Reading(0, pin, self.read(0, pin)) for pin in range(1, self.asked.series + 1)]
+        points = tuple((0, pin) for pin in range(1, self.asked.series + 1))
+        return [Reading(*at, volts) for at, volts in zip(points, self._shown(points), strict=True)]
 
 
 def faults_of(asked: PackAsked) -> FaultTable:
