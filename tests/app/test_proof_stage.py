@@ -5,7 +5,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from firmcell.app.stages.proof import ProofPage
-from firmcell.core.events import PolarityReading
+from firmcell.core.events import PolarityReading, StepPassed
 from firmcell.core.faults import FaultKind
 from firmcell.core.findings import Stage
 from firmcell.core.practice import hidden_fault
@@ -192,5 +192,9 @@ def test_all_right_asks_for_the_meter_to_be_proven_until_it_is(qtbot, hoist_wind
     assert page.verdict.text().startswith("Every tap is in order")
     assert "prove the meter" in page.verdict.text()
     hoist_window.session.record(PolarityReading(at="cell 1", volts=3.56), "meter-check")
+    page.refresh()
+    # Recorded is not passed: the step asks for plus.
+    assert "prove the meter" in page.verdict.text()
+    hoist_window.session.record(StepPassed(), "meter-check")
     page.refresh()
     assert "meter" not in page.verdict.text()

@@ -186,6 +186,7 @@ class Session(QObject):
         self._pictures: dict[str, Drawing] = {}
         self.metal = None
         self.metal_cures = None
+        self._end_cure_search()
         self._judge()
         self._settle.start()
 
@@ -210,9 +211,7 @@ class Session(QObject):
 
     def _look_for_cures(self, measured: Design, metal: Metal) -> None:
         """Solve what might cure overloaded metal, off the interface thread; an edit ends the search."""
-        if self._cure_search is not None:
-            self._cure_search.give_up()
-            self._cure_search = None
+        self._end_cure_search()
         if metal.figures.worst_share <= 1:
             self.metal_cures = ()
             return
@@ -227,6 +226,11 @@ class Session(QObject):
         search = Search(lambda: metal_cures(measured, metal.layout, metal, shelf, seconds), self)
         search.finished.connect(found)
         self._cure_search = search.start()
+
+    def _end_cure_search(self) -> None:
+        if self._cure_search is not None:
+            self._cure_search.give_up()
+            self._cure_search = None
 
     def face(self, face: Face) -> Drawing:
         """The picture of a face; made once for each analysis."""
@@ -324,9 +328,7 @@ class Session(QObject):
         if self._metal_task is not None:
             self._metal_task.give_up()
             self._metal_task = None
-        if self._cure_search is not None:
-            self._cure_search.give_up()
-            self._cure_search = None
+        self._end_cure_search()
         kept = self.save()
         self.job.close()
         return kept

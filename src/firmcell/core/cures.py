@@ -19,7 +19,9 @@ MOST_LAYERS_OFFERED = 4
 MOST_HELPFUL, MOST_PAIRS = 8, 20
 """Changes that help but are not enough, tried two at a time."""
 WELDABLE_M = 0.0003
-WIDEST_BAR_M = 0.025
+"""Thickest strip that a strong spot welder joins, m; common practice, no source."""
+WIDEST_STRIP_M, WIDEST_BAR_M = 0.012, 0.025
+"""Widest strip over round cells, and bar over threaded terminals, that is offered, m; the distances are solved after it."""
 WELDED_THROUGH_M = 0.00016
 """Thickest copper that small welders weld through nickel on top of it, m; common practice, no source."""
 
@@ -163,7 +165,7 @@ def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
     for other in shelf.strips:
         larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
         too_thick = welded and other.thickness_m > WELDABLE_M
-        widest = 0.012 if design.joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
+        widest = WIDEST_STRIP_M if design.joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
         if other.name == strip.name or not larger or too_thick or other.width_m > widest:
             continue
         if not strip_takes_screw(other, design.joining):

@@ -52,7 +52,7 @@ class Meter:
         true = np.asarray(volts, dtype=float)
         spot = self.range_of(true)
         gain = np.take_along_axis(np.broadcast_to(gains, (*true.shape[:-1], 3)), spot, axis=-1)
-        step = 10.0 ** (spot - 3.0)
+        step = self.resolution(true)
         return np.asarray(np.round((true * (1 + gain) + np.asarray(off_digits) * step) / step) * step)
 
 

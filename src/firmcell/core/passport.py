@@ -118,6 +118,9 @@ def passport(
     passed = len(steps) - len(open_steps)
     held = sum(w.held for w in state.weld_samples)
     peeled = sum(w.peeled for w in state.weld_samples)
+    soldered = (
+        f"{len(state.solder_joints)} solder joint record{'s' if len(state.solder_joints) != 1 else ''}."
+    )
     records: tuple[str, ...] = (
         f"{passed} of {len(steps)} steps passed, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
         *(
@@ -128,7 +131,7 @@ def passport(
             else ()
         ),
         *(f"{r.joint}: {r.screws} screws at {r.torque_nm:g} N·m." for r in state.screw_joints),
-        f"{len(state.solder_joints)} solder joint record{'s' if len(state.solder_joints) != 1 else ''}.",
+        soldered,
         *(
             f"Insulation {i.between}: {i.ohms / 1e6:.3g} MΩ at {i.test_v:.0f} V."
             for i in state.insulation[-2:]
@@ -142,7 +145,7 @@ def passport(
             _lead_limits(design, analysis),
             (*cautions[:1], cautions[3], *cautions[4:]),
         )
-        records = (records[0], records[2], *_lead_records(state), records[-1])
+        records = (records[0], soldered, *_lead_records(state), records[-1])
     if design.kind is JobKind.CELL_GUARD:
         made = guarded_cell(design)
         size = f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm at most; the board adds {millimetres(made.added_m)}"

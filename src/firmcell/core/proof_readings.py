@@ -2,7 +2,7 @@
 
 from functools import lru_cache
 
-from firmcell.core.build import BuildState
+from firmcell.core.build import BuildState, StepStatus
 from firmcell.core.design import Design
 from firmcell.core.faults import MOST_SERIES
 from firmcell.core.refusal import Refusal
@@ -48,8 +48,8 @@ PROVE_METER = "Before it is plugged in, prove the meter: red on a cell's plus mu
 
 
 def meter_words(state: BuildState) -> str:
-    """Return what is still to be done about the meter once all pins read right; "" if it was proven by a record."""
-    return "" if any(reading.volts > 0 for reading in state.polarity) else PROVE_METER
+    """Return what is still to be done about the meter once all pins read right; "" if that step is passed, which asks for plus."""
+    return "" if state.step("meter-check").status is StepStatus.PASSED else PROVE_METER
 
 
 def blocking_words(design: Design, state: BuildState) -> str | None:

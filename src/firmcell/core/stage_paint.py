@@ -137,6 +137,9 @@ def _bench(
         "lead:third": "open",
         "connector": "open",
         "board": "open",
+        "ring": "open",
+        "strap": "open",
+        "sleeve": "open",
     }
     for step in steps:
         status = state.step(step.code).status

@@ -99,20 +99,15 @@ def cells_of_a_group_not_alike(s: Situation) -> Iterator[Hit]:
     for cell in s.analysis.layout.cells:
         if cell.number in s.state.cell_volts:
             groups.setdefault(cell.group, {})[cell.number] = s.state.cell_volts[cell.number]
+    gives: dict[int, float] = {}
+    if groups and s.metal is not None and s.metal.figures.whole:
+        numbers = (c.number for c in s.metal.layout.cells)
+        gives = dict(zip(numbers, at_first_touch(s.metal, s.state.cell_volts).tolist(), strict=True))
     for group, read in sorted(groups.items()):
         high, low = max(read, key=read.__getitem__), min(read, key=read.__getitem__)
         if read[high] - read[low] <= GROUP_JOIN_SPREAD_V:
             continue
-        rush = ""
-        if s.metal is not None and s.metal.figures.whole:
-            gives = dict(
-                zip(
-                    (c.number for c in s.metal.layout.cells),
-                    at_first_touch(s.metal, s.state.cell_volts),
-                    strict=True,
-                )
-            )
-            rush = f": joined, cell {high} would give {amperes(gives[high])}"
+        rush = f": joined, cell {high} would give {amperes(gives[high])}" if gives else ""
         yield Hit(
             f"In group {group} cell {high} stands at {volts(read[high])} and cell {low} at {volts(read[low])}{rush}. Bring them "
             f"within {volts(GROUP_JOIN_SPREAD_V)}, or put one in another group.",
