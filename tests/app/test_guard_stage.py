@@ -7,8 +7,10 @@ from PySide6.QtWidgets import QLabel
 
 from firmcell.app.board_dialog import BoardDialog
 from firmcell.app.stages.guard_page import GuardPage
+from firmcell.core.events import Checked, PolarityReading, StepPassed
 from firmcell.core.findings import Stage
 from firmcell.core.other_jobs import JobKind
+from firmcell.core.stage_paint import stage_paint
 
 
 @pytest.fixture
@@ -141,3 +143,24 @@ def test_the_wire_list_shows_where_each_wire_begins_and_ends(hoist_window, page,
     for column in (2, 3):
         for row in rows[:11]:
             assert metrics.horizontalAdvance(row[column]) < table.columnWidth(column), row
+
+
+def test_the_bench_of_one_cell_marks_what_is_done_open_and_at_hand(window, qtbot):
+    assert window.open_demo("lamp-cell-guard")
+    session = window.session
+    steps = {s.code: s for s in session.steps}
+    marks = stage_paint(
+        Stage.BENCH, session.design, session.analysis, session.state, session.steps, steps["guard-ring"]
+    ).marks
+    assert marks["ring"] == "lit"
+    assert marks["strap"] == marks["sleeve"] == marks["board"] == "open"
+    session.record(PolarityReading(at="cell", volts=3.6), "guard-cell-check")
+    session.record(StepPassed(), "guard-cell-check")
+    session.record(Checked(right=steps["guard-ring"].looks), "guard-ring")
+    session.record(StepPassed(), "guard-ring")
+    marks = stage_paint(
+        Stage.BENCH, session.design, session.analysis, session.state, session.steps, steps["guard-strap"]
+    ).marks
+    assert marks["ring"] == "done"
+    assert marks["strap"] == "lit"
+    assert marks["sleeve"] == "open"

@@ -300,3 +300,17 @@ def test_a_long_cure_leaves_its_sentence_room(hoist_window, qtbot):
     assert places
     assert min(places) > image.width() * 0.55
     assert words in window.findings.findings.index(0, 0).data(Qt.ItemDataRole.ToolTipRole)
+
+
+def test_an_edit_ends_the_search_for_cures_at_once(hoist_window, qtbot):
+    session = hoist_window.session
+    session.edit("joining.link_layers", 1, "one layer")
+    qtbot.waitUntil(lambda: session._cure_search is not None, timeout=10_000)
+    search = session._cure_search
+    session.edit("joining.link_layers", 2, "two layers")
+    assert session._cure_search is None
+    assert search._given_up
+    assert session.metal_cures is None
+    # Nothing of the old search arrives; the new pack has nothing to cure.
+    qtbot.waitUntil(lambda: session.metal_cures == (), timeout=10_000)
+    assert "ME-1" not in {f.code for f in session.findings}
