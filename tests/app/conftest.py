@@ -30,6 +30,8 @@ def window(qapp, qtbot, shelf, tmp_path):
     settings.setValue("person", "Wren Ashby")
     made = MainWindow(shelf, settings, tmp_path / "demo")
     made.show()
+    # The screen of the offscreen platform is smaller than the window is meant for.
+    made.resize(1280, 800)
     qtbot.waitExposed(made)
     yield made
     made.close()

@@ -3,15 +3,25 @@
 import itertools
 
 import pytest
-from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtCore import QPoint, QPointF, QRect, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QImage, QPainter
-from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLineEdit, QWidget
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import (
+    QAbstractSpinBox,
+    QApplication,
+    QCheckBox,
+    QComboBox,
+    QGridLayout,
+    QLineEdit,
+    QWidget,
+)
 
 from firmcell.app.fields import Field, RecordForm, bare_type, field_at, limits
 from firmcell.app.icons import paint_mark, paint_stage
 from firmcell.app.pack_view import PackView
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import DARK, FAMILY, LIGHT, PALETTES, style_sheet
+from firmcell.app.window import within
 from firmcell.core.analysis import analyse
 from firmcell.core.brief import Brief
 from firmcell.core.design import Design, Face, Lattice
@@ -86,6 +96,69 @@ def test_the_range_is_shown_while_the_field_has_the_focus(qtbot):
     qtbot.waitUntil(lambda: field.row.hint.text() != "")
     assert field.row.hint.text() == "from 0 to 50 mm; bare numbers are mm"
     assert field.row.editor.toolTip() == field.row.hint.text()
+
+
+def test_notes_of_range_and_fault_move_nothing(hoist_window, qtbot):
+    page = hoist_window.go(Stage.BRIEF) or hoist_window.page(Stage.BRIEF)
+    rows = [field.row for _, field in page._fields if field.row.editor.isVisible()]
+
+    def places():
+        QApplication.processEvents()
+        return [row.editor.mapTo(page.widget(), QPoint(0, 0)) for row in rows]
+
+    before = places()
+    numbers = [row for row in rows if isinstance(row.editor, QLineEdit) and row.editor.toolTip()]
+    for row in numbers[:6]:
+        row.editor.setFocus()
+        assert places() == before
+        assert row.hint.isVisible()
+        row.fault(
+            "A sentence that says what is wrong, at some length, so that it needs more than one line here."
+        )
+        assert places() == before
+        assert not row.hint.geometry().intersects(row.editor.geometry())
+        row.fault("")
+    assert places() == before
+
+
+def test_the_wheel_over_a_field_without_focus_changes_nothing_and_scrolls_the_page(hoist_window, qtbot):
+    for stage in (Stage.METAL, Stage.LEADS, Stage.STACK, Stage.PROOF, Stage.BRIEF):
+        hoist_window.go(stage)
+        page, design = hoist_window.page(stage), hoist_window.session.design
+        page.setFocus()
+        choices = [
+            w
+            for w in page.findChildren(QWidget)
+            if isinstance(w, (QComboBox, QAbstractSpinBox)) and w.isVisible() and w.isEnabled()
+        ]
+        assert choices
+        bar = page.verticalScrollBar()
+        for choice in choices:
+            page.ensureWidgetVisible(choice)
+            QApplication.processEvents()
+            shown, at = getattr(choice, "currentIndex", lambda: None)(), bar.value()
+            for turn in (-120, 120):
+                spot = choice.mapTo(hoist_window, choice.rect().center())
+                QTest.wheelEvent(hoist_window.windowHandle(), QPointF(spot), QPoint(0, turn))
+                QApplication.processEvents()
+                if turn < 0 and at < bar.maximum():
+                    assert bar.value() > at, (stage, choice.accessibleName())
+            assert not choice.hasFocus()
+            assert getattr(choice, "currentIndex", lambda: None)() == shown
+        assert hoist_window.session.design == design
+
+
+@pytest.mark.parametrize(
+    "desktop", [QRect(0, 0, 1024, 640), QRect(0, 27, 1280, 773), QRect(1920, 0, 640, 400)]
+)
+@pytest.mark.parametrize(
+    "wanted", [QRect(0, 0, 1280, 800), QRect(-400, -50, 900, 500), QRect(5000, 3000, 800, 300)]
+)
+def test_the_window_fits_the_desktop_with_its_frame(desktop, wanted):
+    placed = within(wanted, desktop)
+    frame = placed.adjusted(-4, -36, 4, 4)
+    assert desktop.contains(frame)
+    assert placed.width() == min(wanted.width(), desktop.width() - 8)
 
 
 def test_what_the_model_refuses_is_told_and_typed_text_stays(qtbot):

@@ -194,7 +194,7 @@ def test_closing_while_the_heat_is_worked_out_is_no_fault(hoist_window, qtbot):
 def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     path = tmp_path / "cells.csv"
     path.write_text(
-        "cell;resistance\n" + "\n".join(f"{n};{25 if n != 12 else 60},0" for n in range(1, 41)) + "\n"
+        "cell;resistance mΩ\n" + "\n".join(f"{n};{25 if n != 12 else 60},0" for n in range(1, 41)) + "\n"
     )
     metal.take_measured(path)
     settle(metal, qtbot)
@@ -204,7 +204,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     assert worst.number == 12
     assert any(f.code == "ME-12" and "Cell 12" in f.sentence for f in metal.session.findings)
     before = metal.session.design
-    path.write_text("1;25\n99;25\n")
+    path.write_text("cell;resistance mΩ\n1;25\n99;25\n")
     metal.take_measured(path)
     assert "there is no cell 99" in metal.banner.text()
     assert metal.session.design == before

@@ -1,6 +1,7 @@
 """The program as its own process: in a real window under Xvfb, killed while recording, and without a screen."""
 
 import os
+import re
 import shutil
 import signal
 import subprocess
@@ -85,7 +86,7 @@ def test_demo_opens_a_real_window(tmp_path):
         pytest.skip("Xvfb is not installed; ./check installs it when root")
     display = ":97"
     server = subprocess.Popen(
-        ["Xvfb", display, "-screen", "0", "1280x800x24", "-nolisten", "tcp"], stderr=subprocess.DEVNULL
+        ["Xvfb", display, "-screen", "0", "1024x640x24", "-nolisten", "tcp"], stderr=subprocess.DEVNULL
     )
     try:
         _wait(lambda: Path("/tmp/.X11-unix/X97").exists())
@@ -100,6 +101,10 @@ def test_demo_opens_a_real_window(tmp_path):
             )  # fmt: skip
             assert done.returncode == 0, done.stderr
             assert "painted after" in done.stdout
+            # The desktop is smaller than the window would like to be.
+            width, height = map(int, re.search(r"window (\d+) × (\d+)", done.stdout).groups())
+            assert width <= 1024
+            assert height <= 640
         assert (tmp_path / "firm-cell/demo/orchard-hoist.firmcell").exists()
     finally:
         server.terminate()

@@ -1,9 +1,12 @@
 """The commands: their output, exit codes and errors, as a Linux user expects."""
 
+import importlib
 import io
 import json
 import subprocess
 import sys
+import tomllib
+from pathlib import Path
 
 import pytest
 
@@ -359,3 +362,14 @@ def test_one_cell_is_told_as_it_becomes(made, capsys):
     assert "18.9 mm thick, 68.4 mm long at most; the board adds 2.8 mm" in out
     for word in ("  lead", "  size", "  sag"):
         assert word not in out
+
+
+def test_the_wheel_has_the_command_and_asks_for_what_meters_need(capsys, monkeypatch):
+    project = tomllib.loads((Path(__file__).parents[2] / "pyproject.toml").read_text())["project"]
+    assert {"pyserial", "pyusb"} <= set(project["dependencies"])
+    module, _, name = project["scripts"]["firm-cell"].partition(":")
+    monkeypatch.setattr(sys, "argv", ["firm-cell", "--version"])
+    with pytest.raises(SystemExit) as ended:
+        getattr(importlib.import_module(module), name)()
+    assert ended.value.code == 0
+    assert project["version"] in capsys.readouterr().out

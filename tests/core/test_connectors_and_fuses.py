@@ -8,6 +8,7 @@ from scipy.integrate import quad
 
 from firmcell.core.analysis import analyse
 from firmcell.core.conductors import CLASS_2_OHM_PER_KM, conductor_diameter, withstand_seconds
+from firmcell.core.connector_faces import connector_face
 from firmcell.core.connectors import (
     ConnectorAsk,
     allowed_current,
@@ -17,6 +18,7 @@ from firmcell.core.connectors import (
     ranked_connectors,
     wire_as_hot_as,
 )
+from firmcell.core.drawing import Area, Label
 from firmcell.core.fuse_curve import (
     BANDS,
     NEVER_S,
@@ -397,3 +399,22 @@ def test_very_large_cable_as_the_trade_has_it():
     assert row.temperature_k < 353.15
     best, _ = proposed(compare_wires(cables, ask))
     assert best.wire.area_m2 <= 50.1e-6
+
+
+def test_the_blade_lying_across_is_plus(shelf):
+    """Common practice, no source: of a T-blade pair the blade lying across is plus, the upright one minus."""
+    blade = next(c for c in shelf.connectors if c.contact is Contact.T_BLADE)
+    assert "across plus, upright blade minus" in blade.polarity_mark
+    shapes = connector_face(blade).shapes
+    signs = {s.text: s.centre[0] for s in shapes if isinstance(s, Label) and s.text in "+−"}
+    for sign, across in (("+", True), ("−", False)):
+        contacts = [s.points for s in shapes if isinstance(s, Area) and s.role == "face.contact"]
+        sizes = {
+            abs(sum(x for x, _ in points) / len(points) - signs[sign]): (
+                max(x for x, _ in points) - min(x for x, _ in points),
+                max(y for _, y in points) - min(y for _, y in points),
+            )
+            for points in contacts
+        }
+        wide, high = sizes[min(sizes)]
+        assert (wide > high) is across

@@ -3,6 +3,7 @@
 import csv
 import io
 import json
+from dataclasses import replace
 from pathlib import Path
 
 import jsonschema
@@ -136,6 +137,30 @@ def test_passport_is_one_a4_page_with_the_essentials(tmp_path, shelf, name):
         assert words in text
     for _, value in page.ratings[:4]:
         assert value in " ".join(text.split())
+    assert " ".join(page.records[-1].split()[-2:]) in " ".join(text.split())
+
+
+@pytest.mark.parametrize("words", [1, 40, 400, 4000])
+def test_no_line_of_the_passport_lies_on_its_footer(job, shelf, words):
+    page, faces = _page(job, shelf)
+    page = replace(page, records=("recorded " * words,))
+    reader = PdfReader(io.BytesIO(passport_pdf(page, faces)))
+    assert (len(reader.pages) > 1) is (words == 4000)
+    counted = 0
+    for paper in reader.pages:
+        lines = []
+        paper.extract_text(
+            visitor_text=lambda text, cm, tm, font, size, lines=lines: lines.append(
+                (tm[4] * cm[1] + tm[5] * cm[3] + cm[5], size, text)
+            )
+        )
+        lines = [(y, size, text) for y, size, text in lines if text.strip()]
+        foot = next(y for y, _, text in lines if text.startswith("Made with"))
+        above = [y for y, _, text in lines if not text.startswith("Made with")]
+        # 7.8 point letters, of which descenders take a quarter, over a footer of 6.8 point.
+        assert min(above) - foot >= 7.8 * 0.25 + 6.8
+        counted += sum(text.count("recorded") for _, _, text in lines)
+    assert counted == words
 
 
 @pytest.mark.parametrize(

@@ -86,6 +86,19 @@ def test_hold_ends_with_the_holder(job):
     assert not list(path.parent.glob(".*.held"))
 
 
+@pytest.mark.parametrize("second_name", [os.symlink, os.link])
+def test_a_lock_that_is_a_link_never_touches_the_file_behind_it(job, tmp_path, second_name):
+    path, other = job.path, tmp_path / "accounts.txt"
+    job.close()
+    other.write_text("years of work")
+    second_name(other, path.with_name(f".{path.name}.held"))
+    with JobFile.open(path) as again:
+        assert "lock" in again.read_only_because
+        with pytest.raises(Refusal, match="reading only"):
+            again.append(Remark(text="x"))
+    assert other.read_text() == "years of work"
+
+
 KILLED = """
 import sys, os
 from pathlib import Path

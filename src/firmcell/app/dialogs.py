@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.theme import sized
+from firmcell.app.wheel import calm
 from firmcell.core.brief import Brief
 from firmcell.core.other_jobs import JobKind
 from firmcell.core.refusal import Refusal
@@ -44,7 +45,7 @@ class NewPackDialog(QDialog):
         layout.addWidget(title)
         kinds = QHBoxLayout()
         label = QLabel("&Kind of job")
-        self.kinds = QComboBox()
+        self.kinds = calm(QComboBox())
         self.kinds.addItems([kind.value for kind in JobKind])
         self.kinds.setAccessibleName("Kind of job")
         label.setBuddy(self.kinds)

@@ -10,6 +10,7 @@ from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
 from shiboken6 import isValid
 
+from firmcell.app.wheel import calm
 from firmcell.core.parts import Part
 from firmcell.core.quantity import Frozen, unit_of
 from firmcell.core.refusal import Refusal
@@ -52,8 +53,14 @@ def limits(model: type[Frozen], name: str) -> tuple[float | None, float | None]:
     return max(lows, default=None), min(highs, default=None)
 
 
+_MOVES = (QEvent.Type.Move, QEvent.Type.Resize, QEvent.Type.Show, QEvent.Type.Hide)
+
+
 class FieldRow(QObject):
-    """A label, an editor and a line beneath for range and faults, placed in a grid."""
+    """A label, an editor and a note for range and faults, placed in a grid.
+
+    The note floats over the row above and moves nothing: a click meant for another field would miss it otherwise.
+    """
 
     def __init__(self, grid: QGridLayout, title: str, unit: str, editor: QWidget) -> None:
         super().__init__(editor)
@@ -64,27 +71,28 @@ class FieldRow(QObject):
         self.unit = QLabel(unit)
         self.unit.setObjectName("quiet")
         self.hint = QLabel()
-        self.hint.setObjectName("hint")
+        self.hint.setObjectName("field-hint")
         self.hint.setWordWrap(True)
+        self.hint.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         self.hint.hide()
         self.editor = editor
         editor.setAccessibleName(f"{title} {unit}".strip())
         grid.addWidget(self.label, row, 0, Qt.AlignmentFlag.AlignVCenter)
         grid.addWidget(editor, row, 1)
         grid.addWidget(self.unit, row, 2)
-        grid.addWidget(self.hint, row + 1, 0, 1, 3)
         editor.installEventFilter(self)
         self._range = ""
 
     def set_range(self, text: str) -> None:
-        """What is shown beneath while the field has the focus."""
+        """What is shown by the field while it has the focus."""
         self._range = text
         self.editor.setToolTip(text)
 
     def fault(self, sentence: str) -> None:
         """Show why the entry cannot be used; "" takes it away."""
         self._dress(
-            "fault" if sentence else "hint", sentence or (self._range if self.editor.hasFocus() else "")
+            "field-fault" if sentence else "field-hint",
+            sentence or (self._range if self.editor.hasFocus() else ""),
         )
         self.editor.setProperty("wrong", "true" if sentence else "false")
         self.editor.style().polish(self.editor)
@@ -99,15 +107,36 @@ class FieldRow(QObject):
         self.hint.setObjectName(name)
         self.hint.style().polish(self.hint)
         self.hint.setText(text)
-        self.hint.setVisible(bool(text))
+        self._float()
+
+    def _float(self) -> None:
+        """Lay the note over the row above, or beneath where nothing is above."""
+        parent = self.editor.parentWidget()
+        if not self.hint.text() or parent is None or not self.editor.isVisibleTo(parent):
+            self.hint.hide()
+            return
+        if self.hint.parentWidget() is not parent:
+            self.hint.setParent(parent)
+        row = self.label.geometry().united(self.editor.geometry()).united(self.unit.geometry())
+        height = self.hint.heightForWidth(row.width())
+        above = self.editor.y() - height - 1
+        self.hint.setGeometry(
+            row.x(), above if above >= 0 else self.editor.geometry().bottom() + 2, row.width(), height
+        )
+        self.hint.show()
+        self.hint.raise_()
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         # A window that goes down takes the focus from a field whose label is already gone.
-        if isValid(self.hint) and isValid(self.editor) and not self.is_faulty:
-            if event.type() == QEvent.Type.FocusIn and self._range:
-                self._dress("hint", self._range)
+        if isValid(self.hint) and isValid(self.editor):
+            if event.type() in _MOVES:
+                self._float()
+            elif self.is_faulty:
+                return False
+            elif event.type() == QEvent.Type.FocusIn and self._range:
+                self._dress("field-hint", self._range)
             elif event.type() == QEvent.Type.FocusOut:
-                self._dress("hint", "")
+                self._dress("field-hint", "")
         return False
 
 
@@ -146,7 +175,7 @@ class Field(QObject):
             box.toggled.connect(lambda on: self._try(on))
             return box
         if issubclass(self.kind, Part) or issubclass(self.kind, Enum):
-            combo = QComboBox()
+            combo = calm(QComboBox())
             combo.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
             combo.setMinimumContentsLength(12)
             combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)

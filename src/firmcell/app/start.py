@@ -106,7 +106,12 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     if os.environ.get("FIRMCELL_QUIT_WHEN_PAINTED"):
         # For tests and benchmarks: how long from the start of the process to the first painted window.
         window.painted.connect(
-            lambda: (print(f"painted after {_seconds_since_start():.3f} s"), application.quit())
+            lambda: (
+                print(
+                    f"painted after {_seconds_since_start():.3f} s, window {window.width()} × {window.height()}"
+                ),
+                application.quit(),
+            )
         )
     window.show()
     # From here on garbage is looked for on this thread alone.

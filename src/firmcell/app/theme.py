@@ -235,6 +235,9 @@ def style_sheet(p: Palette) -> str:
     #section {{ color: {p.accent}; border-bottom: 1px solid {p.rule}; padding-top: 6px; padding-bottom: 2px; }}
     #quiet, #hint {{ color: {p.quiet}; }}
     #fault {{ color: {p.stop}; }}
+    #field-hint, #field-fault {{ background: {p.raised}; border: 1px solid {p.rule}; border-radius: 3px; padding: 1px 5px; }}
+    #field-hint {{ color: {p.ink}; }}
+    #field-fault {{ color: {p.stop}; border-color: {p.stop}; }}
     #caution {{ background: {p.raised}; border-left: 5px solid {p.attention}; padding: 6px 8px; }}
     #expected {{ background: {p.raised}; border-left: 5px solid {p.accent}; padding: 6px 8px; }}
     #banner {{ background: {p.attention}; color: {p.panel}; padding: 5px 12px; }}

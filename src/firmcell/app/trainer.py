@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.pack_view import PackView
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import Palette, sized
+from firmcell.app.wheel import calm
 from firmcell.core.drawing import Drawing
 from firmcell.core.faults import FaultKind
 from firmcell.core.practice import PracticePack, hidden_fault, score
@@ -80,7 +81,7 @@ class Trainer(QDialog):
             row.addWidget(button)
         column.addLayout(row)
         grid = QGridLayout()
-        self.points = (QComboBox(), QComboBox())
+        self.points = (calm(QComboBox()), calm(QComboBox()))
         names = [point_name(p, self.asked.series) for p in range(2 * self.asked.series + 2)]
         for number, (combo, words) in enumerate(
             zip(self.points, ("&Black probe", "&Red probe"), strict=True)
@@ -104,7 +105,7 @@ class Trainer(QDialog):
 
     def _make_naming(self, column: QVBoxLayout) -> None:
         row = QHBoxLayout()
-        self.kinds = QComboBox()
+        self.kinds = calm(QComboBox())
         self.kinds.addItems([kind.value for kind in FaultKind])
         self.kinds.setAccessibleName("What is wrong")
         label = QLabel("It &is")

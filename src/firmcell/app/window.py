@@ -5,7 +5,7 @@ from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from PySide6.QtCore import QSettings, Qt, QTimer, Signal
+from PySide6.QtCore import QPoint, QRect, QSettings, Qt, QTimer, Signal
 from PySide6.QtGui import QAction, QActionGroup, QCloseEvent, QFont, QKeySequence
 from PySide6.QtWidgets import (
     QApplication,
@@ -74,6 +74,20 @@ def _focus(place: Callable[[], QWidget | None]) -> None:
         widget.setFocus(Qt.FocusReason.ShortcutFocusReason)
 
 
+FRAME_PX = (8, 36)
+"""What a window manager puts round a window at most, across and above, px."""
+
+
+def within(wanted: QRect, desktop: QRect) -> QRect:
+    """Return the place and size of a window, no larger than the desktop and wholly on it, frame included."""
+    across, above = FRAME_PX
+    inner = desktop.adjusted(across // 2, above, -across // 2, -across // 2)
+    size = wanted.size().boundedTo(inner.size())
+    x = min(max(wanted.x(), inner.x()), inner.right() + 1 - size.width())
+    y = min(max(wanted.y(), inner.y()), inner.bottom() + 1 - size.height())
+    return QRect(QPoint(x, y), size)
+
+
 class MainWindow(QMainWindow):
     """One window, one job."""
 
@@ -97,6 +111,9 @@ class MainWindow(QMainWindow):
         geometry = settings.value("geometry")
         if geometry is not None:
             self.restoreGeometry(geometry)
+        screen = self.screen()
+        if screen is not None and not self.isMaximized() and not self.isFullScreen():
+            self.setGeometry(within(self.geometry(), screen.availableGeometry()))
         self._show_title()
 
     # -- making -----------------------------------------------------------------------------------------

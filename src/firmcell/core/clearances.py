@@ -12,7 +12,7 @@ from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_ban
 from firmcell.core.layout import Layout
 from firmcell.core.parts import Cell
 from firmcell.core.quantity import Frozen
-from firmcell.core.strips import StripKind, StripRun, pad_overhang, strip_runs
+from firmcell.core.strips import StripKind, StripRun, pad_overhang, strip_runs, tail_lengths
 
 PLACING_M = 0.0005
 """How far a strip may lie beside its line, m; common practice, no source."""
@@ -57,26 +57,28 @@ def metal_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNea
     found: list[TooNear] = []
     for face in {r.face for r in runs}:
         mine = [r for r in runs if r.face is face]
-        segments = _segments(mine, joining)
+        segments = _segments(layout, mine, joining)
         if len(segments.run):
             found += _strip_to_strip(mine, segments, joining.gap_m)
             found += _strip_to_cell(mine, segments, layout, cell, joining.gap_m)
     return tuple(sorted(found, key=lambda f: (f.gap_m, f.strip, f.other)))
 
 
-def _segments(runs: list[StripRun], joining: Joining) -> _Segments:
+def _segments(layout: Layout, runs: list[StripRun], joining: Joining) -> _Segments:
     place, starts, ends, half = [], [], [], []
     past = pad_overhang(joining)
     for n, run in enumerate(runs):
         strip = joining.collector_strip if run.kind is StripKind.COLLECTOR else joining.link_strip
+        # The tail for the main lead is metal like the rest.
+        before, after = (past + tail for tail in tail_lengths(layout, run))
         points = np.array(run.points_m)
         if len(points) == 1:
-            points = points + np.array([[0.0, -past], [0.0, past]])
+            points = points + np.array([[0.0, -before], [0.0, after]])
         else:
             first, last = points[0] - points[1], points[-1] - points[-2]
             points = points.copy()
-            points[0] += first / np.hypot(*first) * past
-            points[-1] += last / np.hypot(*last) * past
+            points[0] += first / np.hypot(*first) * before
+            points[-1] += last / np.hypot(*last) * after
         for a, b in itertools.pairwise(points):
             place.append(n)
             starts.append(a)

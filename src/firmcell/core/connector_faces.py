@@ -61,19 +61,19 @@ def _bullets(size: float, _: int) -> list[Shape]:
 
 
 def _t_blade(size: float, _: int) -> list[Shape]:
-    """One slot upright, one across, in a body with a shoulder."""
+    """One slot across, which is plus, one upright, which is minus, in a body with a shoulder."""
     half = size * 0.95
     body = rectangle(-1.3 * size, -half, 1.3 * size, half)
     slots = (
-        rectangle(-0.62 * size, -0.6 * size, -0.42 * size, 0.6 * size),
-        rectangle(0.05 * size, -0.1 * size, 1.05 * size, 0.1 * size),
+        rectangle(-1.05 * size, -0.1 * size, -0.05 * size, 0.1 * size),
+        rectangle(0.42 * size, -0.6 * size, 0.62 * size, 0.6 * size),
     )
     shapes: list[Shape] = [Area(body, "face.body")]
     for x0, y0, x1, y1 in ((s[0][0], s[0][1], s[2][0], s[2][1]) for s in slots):
         wide = 0.13 * size
         shapes.append(Area(rectangle(x0 - wide, y0 - wide, x1 + wide, y1 + wide), "face.hole"))
         shapes.append(Area(rectangle(x0, y0, x1, y1), "face.contact"))
-    return shapes + _signs((-0.52 * size, -half - 0.4 * size), (0.55 * size, -half - 0.4 * size), size * 0.5)
+    return shapes + _signs((-0.55 * size, -half - 0.4 * size), (0.52 * size, -half - 0.4 * size), size * 0.5)
 
 
 def _modular(size: float, _: int) -> list[Shape]:

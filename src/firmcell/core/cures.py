@@ -8,7 +8,7 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.design import Design, Joining, StripRef
 from firmcell.core.findings import Cure
 from firmcell.core.joined_by import JoinedBy
-from firmcell.core.layout import CellPlace, Layout, lay_out
+from firmcell.core.layout import CellPlace, Layout, lay_out, place_in_space
 from firmcell.core.metal import Metal, metal_state
 from firmcell.core.parts import Strip, StripMetal
 from firmcell.core.shelf import Shelf
@@ -193,18 +193,13 @@ def _through(joining: Joining) -> str:
     return ", welded through the strip on it" if joining.joined_by is JoinedBy.WELD else ""
 
 
-def _place_of(layout: Layout, cell: CellPlace) -> tuple[float, float]:
-    """Where a lead is led off at a cell, as the arrangement keeps it."""
-    return cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1] + layout.lifted_m(cell.layer)
-
-
 def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cure]:
     """The lead at each other cell of its pole's group, or a second one there."""
     pole = "minus" if node == 0 else "plus"
     for cell in layout.group_cells(1 if node == 0 else layout.series):
         if cell.number in layout.lead_cells:
             continue
-        place = _place_of(layout, cell)
+        place = place_in_space(layout, cell)
         yield Cure(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
         if cell.number not in layout.second_lead_cells:
             words = f"A second {pole} lead at cell {cell.number}, led to the same contact"
@@ -227,7 +222,7 @@ def _both_leads(layout: Layout) -> Iterator[Cure]:
     ):
         if all(c.number not in (*layout.lead_cells, *layout.second_lead_cells) for c in chosen):
             edits = tuple(
-                (f"arrangement.{pole}_{name}", _place_of(layout, cell))
+                (f"arrangement.{pole}_{name}", place_in_space(layout, cell))
                 for pole, cell in zip(("minus", "plus"), chosen, strict=True)
             )
             yield Cure(words.format(*(c.number for c in chosen)), edits)

@@ -403,3 +403,8 @@ def _lead_cell(layout: Layout, group: int, wanted: tuple[float, float] | None) -
 def lead_cell(layout: Layout, positive: bool) -> CellPlace:
     """Return the cell whose pad is nearest the main lead of a pole."""
     return layout.by_number[layout.lead_cells[1 if positive else 0]]
+
+
+def place_in_space(layout: Layout, cell: CellPlace) -> tuple[float, float]:
+    """Return the middle of a cell from the middle of the space, m: where an arrangement keeps the place of a lead."""
+    return cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1] + layout.lifted_m(cell.layer)

@@ -1,8 +1,9 @@
 """Plates cut from sheet, one for each tap point: outline, and a slot beside each weld or a hole for each screw."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -116,7 +117,49 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
                 tuple(np.array(ring.coords)[:-1] for ring in largest.interiors), slots, pads, float(area), len(parts),
             )
         )  # fmt: skip
-    return tuple(found)
+    return _with_tabs(found, layout, cell, apart)
+
+
+def _with_tabs(made: list[Plate], layout: Layout, cell: Cell, apart: float) -> tuple[Plate, ...]:
+    """The plates of the two poles with a tab for each main lead, on the side that keeps its distance.
+
+    Where no side does, the tab lies on the one that comes nearest to it, and the distance between plates tells.
+    """
+    from shapely.geometry import MultiPoint, Polygon, box
+    from shapely.ops import unary_union
+
+    for place, plate in enumerate(made):
+        if plate.node not in (0, layout.series):
+            continue
+        pole = 0 if plate.node == 0 else 1
+        shape = Polygon(plate.outline_m, list(plate.holes_m))
+        others = unary_union([Polygon(p.outline_m) for p in made if p.face is plate.face and p is not plate])
+        strange = [(c.x_m, c.y_m) for c in layout.cells if c.number not in plate.pads_m]
+        cans = MultiPoint(strange).buffer(min(cell.largest_m) / 2) if strange else Polygon()
+        for number in (layout.lead_cells[pole], layout.second_lead_cells[pole]):
+            if number not in plate.pads_m:
+                continue
+            x, y = plate.pads_m[number]
+            out, half = layout.pitch_m / 2 + TAB_M[0], TAB_M[1] / 2
+            sides = (
+                box(x - half, y, x + half, y + out), box(x - half, y - out, x + half, y),
+                box(x, y - half, x + out, y + half), box(x - out, y - half, x, y + half),
+            )  # fmt: skip
+            kept = [min(apart, _gap(side, others)) + min(apart, _gap(side, cans)) for side in sides]
+            shape = unary_union([shape, sides[kept.index(max(kept))]])
+        # Of a plate that falls apart this may be the piece without the pad: it stays as it is.
+        if isinstance(shape, Polygon):
+            made[place] = replace(
+                plate, outline_m=np.array(shape.exterior.coords)[:-1],
+                holes_m=tuple(np.array(ring.coords)[:-1] for ring in shape.interiors),
+                area_m2=plate.area_m2 + shape.area - Polygon(plate.outline_m, list(plate.holes_m)).area,
+            )  # fmt: skip
+    return tuple(made)
+
+
+def _gap(side: Any, other: Any) -> float:
+    """Distance in m between two shapes, any distance to nothing."""
+    return np.inf if other.is_empty else float(side.distance(other))
 
 
 def _meet(a: tuple[float, ...], b: tuple[float, ...]) -> bool:

@@ -6,9 +6,11 @@ from firmcell.core.analysis import Analysis
 from firmcell.core.design import BoardPlace, Design, Face
 from firmcell.core.joined_by import JoinedBy, terminal_torque
 from firmcell.core.joint_work import joint_work
+from firmcell.core.parts import ChargePort
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.step import Step
 from firmcell.core.steps_joining import joining_steps
+from firmcell.core.wire_plan import switched_pole
 from firmcell.core.wording import amperes, millimetres, plural, volts
 
 
@@ -103,36 +105,56 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
         "connector-plug-in", "Wire", "Make up the connector on the leads",
         f"{d.leads.connector.name}, {d.leads.connector.pack_half}. {d.leads.wire.gauge}, each lead "
         f"{d.leads.length_m * 1e3:.0f} mm. Sleeve on the wire first, far back from the heat; an unconnected mate plugged in "
-        f"keeps the contacts straight. {work.iron_class_w} W iron or more, about {work.seconds:.0f} s; strip {millimetres(work.strip_m)}.{sleeve} Minus and plus as the signs moulded on the body say.",
+        f"keeps the contacts straight. {work.iron_class_w} W iron or more, about {work.seconds:.0f} s; strip {millimetres(work.strip_m)}.{sleeve} Minus and plus as the signs moulded on the body say.{_free_end(d)}",
         cautions=("The leads are not on the pack yet: keep it so until both contacts are sleeved.",),
         records=("solder-joint",), expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
     )  # fmt: skip
     screwed = d.joining.joined_by is JoinedBy.SCREW
     torque = terminal_torque(d.joining.thread_m)
     tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
+    switched = switched_pole(d)
     for pole, node in (("minus", 0), ("plus", d.series)):
+        sign = "+" if pole == "plus" else "−"
+        # The board's own pole: the strip goes to the board, never straight to the connector.
+        lead = f"wire from the board's pad B{sign}" if pole == switched else f"{pole} lead"
         how = (
-            f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {pole} lead, sleeve it, and set it under the screw "
+            f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {lead}, sleeve it, and set it under the screw "
             f"of B{node}{tight}."
             if screwed
-            else f"Solder the {pole} lead to the tail of the collecting strip B{node}."
+            else f"Solder the {lead} to the tail of the collecting strip B{node}."
         )
+        if pole == switched:
+            how += (
+                f" The connector's {pole} lead is not joined here: it goes to the board's pad P{sign}. Past the board nothing "
+                "would ever switch the pack off."
+            )
         tap = a.guard.taps[node]
         over = d.series * d.cell_now_v > TOUCH_LIMIT_V
         fuse = (
             f" The {d.leads.fuse.name} goes into this lead first." if pole == "plus" and d.leads.fuse else ""
         )
         yield Step(
-            f"lead-{pole}", "Wire", f"Main {pole} lead",
+            f"lead-{pole}", "Wire",
+            f"Main {pole}: strip B{node} to the board's B{sign}" if pole == switched else f"Main {pole} lead",
             f"{how}{fuse} Finish, sleeve and cover it before the other conductor is touched.",
             cautions=("One conductor at a time; the other end is covered.",
                       f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.")
             + (("Over 60 V: gloves and covers.",) if over else ()),
             records=("crimp-joint" if screwed else "solder-joint",),
             expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
-            if pole == "plus" else "every strand in, tug holds" if screwed else "smooth joint, tug holds",
+            if pole == "plus" and switched is None
+            else "nothing at the connector yet: the board's P lead comes last" if pole == "plus" else "every strand in, tug holds" if screwed else "smooth joint, tug holds",
             face=tap.face, refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)), hold=pole == "plus",
         )  # fmt: skip
+
+
+def _free_end(d: Design) -> str:
+    """Where the free ends of the connector's leads go, if not both to the strips."""
+    pole = switched_pole(d)
+    if pole is None:
+        return ""
+    sign = "+" if pole == "plus" else "−"
+    return f" The free end of its {pole} lead goes to the board's pad P{sign}, the other to the collecting strip."
 
 
 def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
@@ -182,11 +204,17 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         records=("tap-reading",) , expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",
         refs=tuple(f"tap:{t.number}" for t in a.guard.taps), hold=True,
     )  # fmt: skip
-    if d.guarding.board is not None:
-        order = d.guarding.order.value
+    board = d.guarding.board
+    if board is not None:
+        pole = switched_pole(d)
+        sign = "+" if pole == "plus" else "−"
+        order = d.guarding.order.value.replace("P−", f"P{sign}")
+        charge = (
+            f", C{sign} to the charge connector's {pole}" if board.charge_port is ChargePort.SEPARATE else ""
+        )
         yield Step(
             "board-on", "Prove", "Connect the board",
-            f"{order[0].upper()}{order[1:]}, P− to the connector's minus. Check the order of pads against the wire list: {', '.join(d.guarding.board.pad_names)}.",
+            f"{order[0].upper()}{order[1:]}: strip to B{sign}, P{sign} to the connector's {pole}{charge}. Check the order of pads against the wire list: {', '.join(board.pad_names)}.",
             cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
             records=("checked",),
             looks=(f"Order kept: {order}", "Sense plug sits and reads as listed", "Voltage at the connector equals the pack"),

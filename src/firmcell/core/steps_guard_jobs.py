@@ -8,7 +8,7 @@ from firmcell.core.design import Design, Face
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.step import Step
 from firmcell.core.steps import closing_steps, proving_steps, tap_steps
-from firmcell.core.wire_plan import wire_list
+from firmcell.core.wire_plan import switched_pole, wire_list
 from firmcell.core.wording import amperes, millimetres, plural, volts
 
 FIRE_PLAN = "Fire plan ready: sand or water by, a non-burning bench, nobody asleep near it."
@@ -112,13 +112,16 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _fit_plug(d: Design, a: Analysis) -> Iterator[Step]:
+    pole = switched_pole(d) or "minus"
+    sign, other = ("+", "minus") if pole == "plus" else ("−", "plus")
+    tap = a.guard.taps[-1 if pole == "plus" else 0]
     yield Step(
-        "fit-minus-lead", "Wire", "Main minus: cut in the board",
-        "The pack's minus lead comes off the collecting strip, and that strip goes to the board's B−, one conductor at a time, the plus lead "
-        "covered. The old minus lead goes to P−.",
+        f"fit-{pole}-lead", "Wire", f"Main {pole}: cut in the board",
+        f"The pack's {pole} lead comes off the collecting strip, and that strip goes to the board's B{sign}, one conductor at a time, the {other} lead "
+        f"covered. The old {pole} lead goes to P{sign}.",
         cautions=("One conductor at a time; the other end covered.", f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}."),
-        records=("solder-joint",), expected="smooth joint, tug holds", face=Face.TOP if a.guard.taps[0].face is Face.TOP else Face.BOTTOM,
-        refs=("lead:minus", "board"), hold=True,
+        records=("solder-joint",), expected="smooth joint, tug holds", face=tap.face,
+        refs=(f"lead:{pole}", "board"), hold=True,
     )  # fmt: skip
 
 

@@ -748,6 +748,16 @@ def leads_on(layout: Layout, run: StripRun) -> tuple[int, ...]:
     return tuple(at for at in wanted if bears(at))
 
 
+def tail_lengths(layout: Layout, run: StripRun) -> tuple[float, float]:
+    """Return how much longer a run is at its first and its last pad for the main leads joined there, m; mostly 0, 0."""
+    if run.kind is StripKind.PLATE:
+        return 0.0, 0.0
+    ends = [0.0, 0.0]
+    for number in leads_on(layout, run):
+        ends[1 if run.cells[-1] == number else 0] += LEAD_TAIL_M
+    return ends[0], ends[1]
+
+
 @lru_cache(maxsize=32)
 def strip_pieces(
     layout: Layout,
@@ -798,13 +808,13 @@ def strip_pieces(
         for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
     }
     pieces: list[StripPiece] = []
-    for run, span_share, cells, tail, most in zip(runs, shares.spans, joined, tails, loads, strict=True):
+    for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True):
         metal = metals[run.kind]
         strip, layers = metal.strip, metal.layers
         length = (
             0.0
             if run.kind is StripKind.PLATE
-            else run.run_m + 2 * pad_overhang(joining) + LEAD_TAIL_M * len(cells)
+            else run.run_m + 2 * pad_overhang(joining) + sum(tail_lengths(layout, run))
         )
         steady, peak = most * current_steady_a, most * current_peak_a
         temperature = temperatures[run.kind][most]

@@ -11,16 +11,14 @@ from firmcell.core.drawing import Area, Disc, Drawing, Label, Point, Shape, Stro
 from firmcell.core.face_picture import as_it_lies
 from firmcell.core.geometry.plane import hull
 from firmcell.core.joined_by import HOLE_EASE_M, JoinedBy
-from firmcell.core.layout import lead_cell
-from firmcell.core.plates import TAB_M, plates
+from firmcell.core.plates import plates
 from firmcell.core.strips import (
-    LEAD_TAIL_M,
     StripKind,
-    leads_on,
     metal_of,
     pad_overhang,
     strip_asked,
     strip_runs,
+    tail_lengths,
 )
 
 MM = 1e3
@@ -111,11 +109,8 @@ class _TemplatePainter:
                 points = points + np.array([[0.0, -1e-6], [0.0, 1e-6]])
             elif not run.bends:
                 points = points[[0, -1]]
-            ends = [pad_overhang(self.design.joining)] * 2
-            for number in leads_on(self.layout, run):
-                at = self.layout.by_number[number]
-                last = np.hypot(*(points[-1] - np.array(self.layout.pad(at, run.node != 0)))) < 1e-3
-                ends[1 if last else 0] += LEAD_TAIL_M
+            past = pad_overhang(self.design.joining)
+            ends = [past + tail for tail in tail_lengths(self.layout, run)]
             for a, b, first, second in zip(
                 points,
                 points[1:],
@@ -143,27 +138,12 @@ class _TemplatePainter:
             if plate.face is not self.face:
                 continue
             ref = f"strip:{plate.id}"
-            outline = plate.outline_m
-            if plate.node in (0, self.layout.series):
-                outline = self._with_tab(plate.outline_m, plate.node != 0)
-            shapes.append(Area(self.path(outline), "template.plate", ref))
+            shapes.append(Area(self.path(plate.outline_m), "template.plate", ref))
             shapes += [Area(self.path(hole), "template.plate", ref) for hole in plate.holes_m]
             shapes += [Area(self.path(slot), "template.slot", ref) for slot in plate.slots_m]
             middle = np.array(list(plate.pads_m.values())).mean(axis=0) * MM
             shapes.append(Label(self.place(*middle.tolist()), plate.id, 3.0, "template.text", ref))
         return shapes
-
-    def _with_tab(self, outline: Array, positive: bool) -> Array:
-        """The plate of a pole with a tab towards the rear edge for the main lead."""
-        from shapely.geometry import Polygon, box
-        from shapely.ops import unary_union
-
-        cell = lead_cell(self.layout, positive)
-        x, y = self.layout.pad(cell, positive)
-        tab = box(x - TAB_M[1] / 2, y, x + TAB_M[1] / 2, y + self.layout.pitch_m / 2 + TAB_M[0])
-        whole = unary_union([Polygon(outline), tab])
-        # Of a plate that falls apart this may be the piece without the pad: it is drawn as it is.
-        return np.array(whole.exterior.coords)[:-1] if isinstance(whole, Polygon) else outline
 
     def sheet(self) -> list[Shape]:
         """The insulation sheet of this face: the hull of the cells, with room for the sheet round the sides."""

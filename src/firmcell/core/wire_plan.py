@@ -80,6 +80,14 @@ def wire_list(design: Design, analysis: Analysis, metal: Metal | None = None) ->
     )
 
 
+def switched_pole(design: Design) -> str | None:
+    """Return the pole whose main lead runs through the board, “minus” or “plus”; None without a board."""
+    board = design.guarding.board
+    if board is None:
+        return None
+    return "plus" if board.switch_side is SwitchSide.HIGH else "minus"
+
+
 Row = tuple[str, str, str, float, str, str, str, str]
 """All of a `WireEntry` but its number."""
 
@@ -105,7 +113,7 @@ def _main_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
     board, leads = design.guarding.board, design.leads
     gauge, taps = leads.wire.gauge, analysis.guard.taps
     for sign, pole, tap, colour in (("−", "minus", taps[0], "black"), ("+", "plus", taps[-1], "red")):
-        through = board is not None and (board.switch_side is SwitchSide.HIGH) == (pole == "plus")
+        through = pole == switched_pole(design)
         end = "solder; fuse in this lead" if pole == "plus" and leads.fuse is not None else "solder"
         strip = f"collecting strip of {tap.name}, {tap.face.value} face"
         to = f"{leads.connector.name}, {sign}"

@@ -20,6 +20,8 @@ HELPER = "Tam Holloway"
 
 HOIST_TRAY_M = ((-0.120, -0.055), (0.120, -0.055), (0.120, -0.012), (0.044, 0.055), (-0.120, 0.055))
 """The hoist's tray, 240 × 110 mm: one corner is cut off for the winch."""
+HOIST_PLUS_M = (0.089, -0.022)
+"""Where the hoist's plus lead leaves, m from the middle of the tray: at cell 39."""
 
 
 def orchard_hoist(shelf: Shelf) -> Design:
@@ -29,7 +31,8 @@ def orchard_hoist(shelf: Shelf) -> Design:
     """
     stored = resources.files("firmcell") / "data" / "demo" / "orchard-hoist-layout.json"
     laid = Arrangement.model_validate_json(stored.read_text(encoding="utf-8"))
-    return hoist_in_rows(shelf).edited("arrangement", laid)
+    # At the outermost cell the tail of the collecting strip would lie over a strip of another group.
+    return hoist_in_rows(shelf).with_edits(("arrangement", laid), ("arrangement.plus_at_m", HOIST_PLUS_M))
 
 
 def hoist_in_rows(shelf: Shelf) -> Design:

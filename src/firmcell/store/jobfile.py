@@ -1,11 +1,13 @@
 """The job file: one SQLite database a job, durable, append-only, hash-chained."""
 
+import errno
 import fcntl
 import getpass
 import json
 import os
 import socket
 import sqlite3
+import stat
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
 from dataclasses import dataclass
@@ -401,9 +403,16 @@ def _try_to_hold(path: Path) -> tuple[str | None, _Lock | None]:
     lock_path = _lock_path(path)
     for _ in range(3):
         try:
-            descriptor = os.open(lock_path, os.O_RDWR | os.O_CREAT, 0o644)
+            descriptor = os.open(lock_path, os.O_RDWR | os.O_CREAT | os.O_NOFOLLOW, 0o644)
         except OSError as error:
+            if error.errno == errno.ELOOP:
+                return f"its lock {lock_path.name} is a link to another file; remove the link", None
             return f"it cannot be held for writing ({error.strerror})", None
+        # What is written over must be a lock of ours: a second name of some other file is not.
+        about = os.fstat(descriptor)
+        if not stat.S_ISREG(about.st_mode) or about.st_nlink > 1:
+            os.close(descriptor)
+            return f"its lock {lock_path.name} is another file by a second name; remove it", None
         try:
             fcntl.flock(descriptor, fcntl.LOCK_EX | fcntl.LOCK_NB)
         except OSError:

@@ -20,6 +20,12 @@ INK, QUIET, RULE = HexColor("#1f2729"), HexColor("#5d6468"), HexColor("#b9b3a3")
 TAP_HEADINGS = ("Tap", "Printed", "Face", "Empty V", "Nominal V", "Full V", "Measured V")
 
 
+FOOT_MM = 8
+"""Base line of the last line of each page, mm from its lower edge."""
+
+PICTURE_HEIGHTS_MM = (150, 140, 130, 120, 110, 100, 80)
+
+
 def passport_html(passport: Passport, faces: list[Drawing]) -> str:
     """Return the passport as one self-contained HTML page."""
     template = (resources.files("firmcell") / "data" / "templates" / "passport.html").read_text(
@@ -36,15 +42,24 @@ def passport_html(passport: Passport, faces: list[Drawing]) -> str:
 
 
 def passport_pdf(passport: Passport, faces: list[Drawing]) -> bytes:
-    """Return the passport as a one-page A4 PDF."""
+    """Return the passport as an A4 PDF: one page, the pictures as large as that allows; a very long record goes on overleaf."""
     load_fonts()
+    for height in PICTURE_HEIGHTS_MM:
+        paper, pages = _drawn(passport, faces, height * mm)
+        if pages == 1:
+            break
+    return paper
+
+
+def _drawn(passport: Passport, faces: list[Drawing], height: float) -> tuple[bytes, int]:
+    """The PDF with pictures of at most `height` points, and how many pages it has."""
     buffer = io.BytesIO()
     canvas = Canvas(buffer, pagesize=A4, invariant=1)
     canvas.setTitle(f"Passport {passport.designation} {passport.serial}".strip())
     canvas.setCreator("Firm Cell")
     page = _Page(canvas, passport)
     page.heading()
-    page.faces(faces)
+    page.faces(faces, height)
     top = page.y
     left = page.column(
         page.left, top, page.half, (("Ratings", passport.ratings), (passport.limits_title, passport.limits))
@@ -52,10 +67,12 @@ def passport_pdf(passport: Passport, faces: list[Drawing]) -> bytes:
     right = page.taps(page.left + page.half + 6 * mm, top) if passport.taps else top
     right = page.sentences(page.left + page.half + 6 * mm, right, page.half, "Cautions", passport.cautions)
     page.y = min(left, right) - 2 * mm
+    page.record()
     page.foot()
+    pages = canvas.getPageNumber()
     canvas.showPage()
     canvas.save()
-    return buffer.getvalue()
+    return buffer.getvalue(), pages
 
 
 class _Page:
@@ -115,14 +132,14 @@ class _Page:
         self.canvas.line(self.left, self.y, self.right, self.y)
         self.y -= 3 * mm
 
-    def faces(self, faces: list[Drawing]) -> None:
+    def faces(self, faces: list[Drawing], height: float) -> None:
         room = self.right - self.left
         widest = max(f.bounds[2] - f.bounds[0] for f in faces)
         tallest = max(f.bounds[3] - f.bounds[1] for f in faces)
         # Beside each other, or one under the other if that is larger.
         count = len(faces)
-        side = min((room - 4 * mm * (count - 1)) / count / widest, 150 * mm / tallest)
-        under = min(room / widest, 150 * mm / (count * tallest))
+        side = min((room - 4 * mm * (count - 1)) / count / widest, height / tallest)
+        under = min(room / widest, height / (count * tallest))
         beside = side >= under
         scale = max(side, under)
         for number, face in enumerate(faces):
@@ -181,13 +198,24 @@ class _Page:
             y -= 0.5 * mm
         return float(y - 2 * mm)
 
+    def record(self) -> None:
+        """What the record says; what has no room above the footer goes on overleaf."""
+        width = self.right - self.left
+        self.y = self.subtitle(self.left, self.y, width, "Record")
+        for line in simpleSplit(" ".join(self.passport.records), REGULAR, 7.8, width):
+            if self.y < FOOT_MM * mm + 4 * mm:
+                self.foot()
+                self.canvas.showPage()
+                self.y = self.height - 16 * mm
+                self.text(self.left, self.y, f"{self.passport.title}, record continued", 9.5, BOLD)
+                self.y -= 6 * mm
+            self.text(self.left, self.y, line, 7.8)
+            self.y -= 3.3 * mm
+
     def foot(self) -> None:
-        y = self.sentences(
-            self.left, self.y, self.right - self.left, "Record", (" ".join(self.passport.records),)
-        )
         self.text(
             self.left,
-            max(y, 8 * mm),
+            FOOT_MM * mm,
             "Made with Firm Cell from the pack's own record. Values of generic classes unless measured.",
             6.8,
             REGULAR,

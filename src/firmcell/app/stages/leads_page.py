@@ -10,6 +10,7 @@ from firmcell.app.plots import Plot
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.app.theme import PALETTES, Palette
+from firmcell.app.wheel import calm
 from firmcell.core.conductors import awg_area
 from firmcell.core.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.findings import Stage
@@ -67,7 +68,7 @@ class LeadsPage(Page):
         grid = QGridLayout()
         grid.setColumnStretch(0, 5)
         grid.setColumnStretch(1, 5)
-        self.insulation, self.conductor, self.tinned = QComboBox(), QComboBox(), QComboBox()
+        self.insulation, self.conductor, self.tinned = calm(QComboBox()), calm(QComboBox()), calm(QComboBox())
         for combo, words, choices in (
             (self.insulation, "&Insulation", tuple(INSULATIONS)),
             (self.conductor, "&Conductor", tuple(c.value for c in Conductor)),

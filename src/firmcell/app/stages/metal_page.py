@@ -14,6 +14,7 @@ from firmcell.app.plots import Plot
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.app.theme import PALETTES
+from firmcell.app.wheel import calm
 from firmcell.core.assay import Assay, Measured, assayed_strip, by_resistance, by_weight
 from firmcell.core.cures import VerifiedCure
 from firmcell.core.design import MetalStyle
@@ -114,7 +115,7 @@ class MetalPage(Page):
         self.body.addLayout(row)
         row = QHBoxLayout()
         label = QLabel("&Paint")
-        self.what = QComboBox()
+        self.what = calm(QComboBox())
         self.what.addItems([s.value for s in Shown])
         self.what.setAccessibleName("What is painted on the strips")
         self.what.currentIndexChanged.connect(self._choose_shown)
@@ -193,7 +194,7 @@ class MetalPage(Page):
     def _between(self) -> None:
         self.section("Between two points")
         row = QHBoxLayout()
-        self.points = (QComboBox(), QComboBox())
+        self.points = (calm(QComboBox()), calm(QComboBox()))
         for combo, name in zip(self.points, ("From", "To"), strict=True):
             label = QLabel(name)
             combo.setAccessibleName(f"{name} this pad")

@@ -9,6 +9,7 @@ from firmcell.app.fields import RecordForm
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
 from firmcell.app.theme import sized
+from firmcell.app.wheel import calm
 from firmcell.core.events import InsulationReading, PointReading, TapReading
 from firmcell.core.faults import MOST_SERIES
 from firmcell.core.findings import Stage
@@ -86,7 +87,7 @@ class ProofPage(Page):
 
     def _make_between(self) -> None:
         row = QHBoxLayout()
-        self.points = (QComboBox(), QComboBox())
+        self.points = (calm(QComboBox()), calm(QComboBox()))
         for combo, words in zip(self.points, ("&Black", "&Red"), strict=True):
             label = QLabel(words)
             label.setBuddy(combo)

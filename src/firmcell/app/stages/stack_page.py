@@ -23,6 +23,7 @@ from firmcell.app.fields import RecordForm
 from firmcell.app.pack_view import Tool
 from firmcell.app.session import guarded
 from firmcell.app.stages.page import Page
+from firmcell.app.wheel import calm
 from firmcell.core import hand
 from firmcell.core.arrange import ORDER, Arranged, arrange, regroup
 from firmcell.core.brief import Blocked
@@ -88,7 +89,7 @@ class StackPage(Page):
         self.space = self.text("")
         row = QHBoxLayout()
         label = QLabel("&Lattice")
-        self.lattice = QComboBox()
+        self.lattice = calm(QComboBox())
         self.lattice.addItems(list(LATTICES))
         self.lattice.setAccessibleName("Lattice to look for places on")
         label.setBuddy(self.lattice)
@@ -163,7 +164,7 @@ class StackPage(Page):
         self.body.addLayout(grid)
         row = QHBoxLayout()
         label = QLabel("&Group to paint")
-        self.group = QComboBox()
+        self.group = calm(QComboBox())
         self.group.setAccessibleName("Group to paint")
         self.group.currentIndexChanged.connect(lambda index: self.group_wanted.emit(index + 1))
         label.setBuddy(self.group)

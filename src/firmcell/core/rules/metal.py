@@ -1,10 +1,13 @@
 """Rules on strip and welds."""
 
 from collections.abc import Iterator
+from math import hypot
 
+from firmcell.core.clearances import TooNear, metal_too_near
 from firmcell.core.design import JudgedBy, MetalStyle
 from firmcell.core.findings import Cure, Severity, Situation, Stage
 from firmcell.core.joined_by import LEAST_BAR_THREADS, JoinedBy, terminal_torque
+from firmcell.core.layout import lay_out, lead_cell, place_in_space
 from firmcell.core.metal import Metal
 from firmcell.core.parts import CellForm, Strip, StripMetal
 from firmcell.core.plates import least_gap, plates
@@ -18,6 +21,7 @@ from firmcell.core.strips import (
     metal_runs,
     strip_runs,
     strip_takes_screw,
+    tail_lengths,
 )
 from firmcell.core.wording import amperes, celsius, millimetres, plural
 
@@ -230,7 +234,7 @@ def _nothing_removed(s: Situation) -> Cure | None:
 
 @rule("ME-8", Stage.METAL, Severity.STOP, source="geometry with tolerances; the distance asked for in Metal",
       reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.")  # fmt: skip
-def metal_too_near(s: Situation) -> Iterator[Hit]:
+def too_near(s: Situation) -> Iterator[Hit]:
     """Strips crossing or nearer to other metal than asked for; plates with no room for the gap asked for."""
     if s.design.joining.style is MetalStyle.PLATES:
         gap, asked = (
@@ -265,7 +269,41 @@ def metal_too_near(s: Situation) -> Iterator[Hit]:
         refs=tuple(dict.fromkeys(
             r for n in near for r in (f"strip:{n.strip}", n.other if ":" in n.other else f"strip:{n.other}")
         )),
+        cure=_tails_clear(s),
     )  # fmt: skip
+
+
+def _near_after(s: Situation, edit: tuple[str, object]) -> tuple[TooNear, ...]:
+    """What is too near after an edit of where a lead leaves."""
+    after = s.design.edited(*edit)
+    layout = lay_out(after.cell, after.series, after.parallel, after.arrangement)
+    return metal_too_near(layout, after.joining, after.cell)
+
+
+def _tails_clear(s: Situation) -> Cure | None:
+    """The lead at another cell of its pole, where the tail of the collecting strip keeps clear of other metal."""
+    layout, near = s.analysis.layout, s.analysis.too_near
+    if s.design.joining.style is MetalStyle.PLATES:
+        return None
+    named = {name for n in near for name in (n.strip, n.other)}
+    for run in strip_runs(layout):
+        if run.id not in named or not any(tail_lengths(layout, run)):
+            continue
+        pole, group = ("minus", 1) if run.node == 0 else ("plus", layout.series)
+        here = lead_cell(layout, run.node != 0)
+        cells = sorted(
+            (c for c in layout.group_cells(group) if c.number != here.number),
+            key=lambda c: hypot(c.x_m - here.x_m, c.y_m - here.y_m),
+        )
+        tried: list[tuple[int, int, int, tuple[str, object]]] = []
+        for cell in cells:
+            edit: tuple[str, object] = (f"arrangement.{pole}_at_m", place_in_space(layout, cell))
+            other = _near_after(s, edit)
+            tried.append((len(other), len(tried), cell.number, edit))
+        if tried and min(tried)[0] < len(near):
+            best = min(tried)
+            return Cure(f"Lead the {pole} off at cell {best[2]}", (best[3],))
+    return None
 
 
 @rule("ME-9", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
