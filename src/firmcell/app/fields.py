@@ -10,6 +10,7 @@ from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
 from shiboken6 import isValid
 
+from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.parts import Part
 from firmcell.core.quantity import Frozen, unit_of
@@ -73,6 +74,7 @@ class FieldRow(QObject):
         self.hint = QLabel()
         self.hint.setObjectName("field-hint")
         self.hint.setWordWrap(True)
+        self.hint.setFont(sized(0.86))
         self.hint.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         self.hint.hide()
         self.editor = editor
@@ -118,10 +120,15 @@ class FieldRow(QObject):
         if self.hint.parentWidget() is not parent:
             self.hint.setParent(parent)
         row = self.label.geometry().united(self.editor.geometry()).united(self.unit.geometry())
-        height = self.hint.heightForWidth(row.width())
+        # As narrow as its words allow, so that most often only the label above is under it and not the value.
+        words = (
+            self.hint.fontMetrics().horizontalAdvance(self.hint.text()) + round(1.2 * self.hint.fontMetrics().height())
+        )
+        width = min(row.width(), words)
+        height = self.hint.heightForWidth(width)
         above = self.editor.y() - height - 1
         self.hint.setGeometry(
-            row.x(), above if above >= 0 else self.editor.geometry().bottom() + 2, row.width(), height
+            row.x(), above if above >= 0 else self.editor.geometry().bottom() + 2, width, height
         )
         self.hint.show()
         self.hint.raise_()
