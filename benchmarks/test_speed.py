@@ -29,16 +29,16 @@ from firmcell.core import (
     strips,
     taps,
 )
-from firmcell.core.analysis import analyse
-from firmcell.core.arrange import arrange, laid_out
-from firmcell.core.failures import Scatter, all_failures, monte_carlo
-from firmcell.core.faults import Fault, FaultKind
-from firmcell.core.metal_paint import Shown, at_load, metal_paint
-from firmcell.core.netlist import spice_netlist
-from firmcell.core.practice import faults_of, practice_pack
-from firmcell.core.tap_doctor import PackAsked, diagnose
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.layout.search import arrange, laid_out
+from firmcell.core.leads.spice_netlist import spice_netlist
+from firmcell.core.pictures.strip_colours import Shown, at_load, metal_paint
+from firmcell.core.strips.failures import Scatter, all_failures, monte_carlo
+from firmcell.core.tap_check.doctor import PackAsked, diagnose
+from firmcell.core.tap_check.faults import Fault, FaultKind
+from firmcell.core.tap_check.practice_pack import faults_of, practice_pack
 from firmcell.store.demo import hoist_in_rows, orchard_hoist
-from firmcell.store.parts import shipped_shelf
+from firmcell.store.part_files import shipped_shelf
 
 # Drawn without a screen, as the tests are.
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
@@ -100,10 +100,10 @@ def test_analyse_after_an_edit(benchmark, reference):
 def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
     from PySide6.QtCore import QSettings
 
+    from firmcell.app.main_window import MainWindow
     from firmcell.app.theme import base_font, load_fonts
-    from firmcell.app.window import MainWindow
-    from firmcell.core.findings import Stage
-    from firmcell.store.jobfile import JobFile
+    from firmcell.core.analysis.findings import Stage
+    from firmcell.store.job_file import JobFile
 
     qapp.setStyle("Fusion")
     load_fonts()

@@ -9,16 +9,16 @@ from pathlib import Path
 import pytest
 from hypothesis import settings
 
-from firmcell.core.analysis import Analysis, analyse
-from firmcell.core.brief import SpaceShape
-from firmcell.core.build import EMPTY_STATE
-from firmcell.core.design import Design
-from firmcell.core.findings import Finding, Situation
+from firmcell.core.analysis.analyse import Analysis, analyse
+from firmcell.core.analysis.findings import Finding, Situation
+from firmcell.core.model.brief import SpaceShape
+from firmcell.core.model.design import Design
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.rules import find
-from firmcell.core.shelf import Shelf
 from firmcell.store import demo
-from firmcell.store.jobfile import JobFile
-from firmcell.store.parts import shipped_shelf
+from firmcell.store.job_file import JobFile
+from firmcell.store.part_files import shipped_shelf
 
 # No deadline: the machines that run this are shared, and a slow moment is no fault. In CI the cases are always the same, and
 # half as many, so that it ends in its ten minutes on a slow day.

@@ -2,10 +2,10 @@
 
 from pathlib import Path
 
-from firmcell.core.arrange import arrange, laid_out
-from firmcell.core.design import Arrangement
+from firmcell.core.layout.search import arrange, laid_out
+from firmcell.core.model.design import Arrangement
 from firmcell.store.demo import hoist_in_rows
-from firmcell.store.parts import shipped_shelf
+from firmcell.store.part_files import shipped_shelf
 
 EFFORT, SEED = 4.0, 6
 

@@ -5,18 +5,18 @@ from pathlib import Path
 
 from pydantic import BaseModel
 
-from firmcell.core.analysis import GuardFigures, JacketFigures, PackFigures
-from firmcell.core.fuse_curve import Protection
-from firmcell.core.fusing import FuseFit
-from firmcell.core.guard_choice import Selectivity
-from firmcell.core.jacket import Envelope, SleeveFit
-from firmcell.core.layout import CellPlace, Layout
-from firmcell.core.leads import LeadFigures, WireOption
-from firmcell.core.metal import CellLoad, MetalFigures, Segment
-from firmcell.core.stack import StackOption
-from firmcell.core.strips import StripPiece
-from firmcell.core.taps import Tap
-from firmcell.core.wire_plan import WireEntry
+from firmcell.core.analysis.analyse import GuardFigures, JacketFigures, PackFigures
+from firmcell.core.bms.board_choice import Selectivity
+from firmcell.core.bms.taps import Tap
+from firmcell.core.bms.wire_list import WireEntry
+from firmcell.core.insulation.outer_size import Envelope, SleeveFit
+from firmcell.core.layout.cell_places import CellPlace, Layout
+from firmcell.core.layout.series_parallel import StackOption
+from firmcell.core.leads.fuse_rating import FuseFit
+from firmcell.core.leads.fuse_timing import Protection
+from firmcell.core.leads.main_leads import LeadFigures, WireOption
+from firmcell.core.strips.strips import StripPiece
+from firmcell.core.strips.under_load import CellLoad, MetalFigures, Segment
 from firmcell.store.report import (
     ReportedCable,
     ReportedCellGuard,

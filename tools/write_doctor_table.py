@@ -5,11 +5,11 @@ from pathlib import Path
 
 import numpy as np
 
-from firmcell.core.faults import DANGEROUS, FaultKind, FaultTable, together
-from firmcell.core.parts import Cell
-from firmcell.core.practice import faults_of, practice_pack
-from firmcell.core.tap_doctor import PackAsked, diagnose, plainly_right
-from firmcell.store.parts import shipped_shelf
+from firmcell.core.model.parts import Cell
+from firmcell.core.tap_check.doctor import PackAsked, diagnose, plainly_right
+from firmcell.core.tap_check.faults import DANGEROUS, FaultKind, FaultTable, together
+from firmcell.core.tap_check.practice_pack import faults_of, practice_pack
+from firmcell.store.part_files import shipped_shelf
 
 SIZES = range(2, 25)
 SOUND, FAULTY, DIAGNOSED, SEED = 300, 600, 45, 2026

@@ -2,7 +2,7 @@
 
 from pathlib import Path
 
-from firmcell.store.schemas import SCHEMAS, schema_text
+from firmcell.store.json_schemas import SCHEMAS, schema_text
 
 if __name__ == "__main__":
     for name in SCHEMAS:

@@ -3,9 +3,9 @@
 import pytest
 from PySide6.QtCore import QCoreApplication, QEvent, QSettings
 
+from firmcell.app.main_window import MainWindow
 from firmcell.app.theme import base_font, load_fonts
 from firmcell.app.tidy import Tidy
-from firmcell.app.window import MainWindow
 
 
 @pytest.fixture(scope="session", autouse=True)

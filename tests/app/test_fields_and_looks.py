@@ -18,19 +18,19 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.fields import Field, RecordForm, bare_type, field_at, limits
 from firmcell.app.icons import paint_mark, paint_stage
+from firmcell.app.main_window import within
 from firmcell.app.pack_view import PackView
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import DARK, FAMILY, LIGHT, PALETTES, style_sheet
-from firmcell.app.window import within
-from firmcell.core.analysis import analyse
-from firmcell.core.brief import Brief
-from firmcell.core.design import Design, Face, Lattice
-from firmcell.core.events import CellCheck, InsulationReading, SolderJoint, WeldSample
-from firmcell.core.face_picture import face_drawing
-from firmcell.core.findings import Stage
-from firmcell.core.parts import Fuse, Wire
-from firmcell.core.refusal import Refusal
-from firmcell.core.stage_paint import StagePaint
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.design import Design, Face, Lattice
+from firmcell.core.model.parts import Fuse, Wire
+from firmcell.core.pictures.face import face_drawing
+from firmcell.core.pictures.stage_marks import StagePaint
+from firmcell.core.records.events import CellCheck, InsulationReading, SolderJoint, WeldSample
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.pens.ink import PAPER
 

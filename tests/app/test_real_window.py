@@ -12,8 +12,8 @@ from pathlib import Path
 import pytest
 
 from firmcell.app.start import check_screen
-from firmcell.core.refusal import Refusal
-from firmcell.store.jobfile import JobFile
+from firmcell.core.base.refusal import Refusal
+from firmcell.store.job_file import JobFile
 
 # Opens the window on a job, goes to Proof and records tap after tap through the page, saying each one it shows.
 RECORDING = """
@@ -21,9 +21,9 @@ import sys
 from pathlib import Path
 from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication
-from firmcell.app.window import MainWindow
-from firmcell.core.findings import Stage
-from firmcell.store.parts import shipped_shelf
+from firmcell.app.main_window import MainWindow
+from firmcell.core.analysis.findings import Stage
+from firmcell.store.part_files import shipped_shelf
 app = QApplication([])
 window = MainWindow(shipped_shelf(), QSettings(sys.argv[2], QSettings.Format.IniFormat), Path(sys.argv[1]).parent)
 window.show()

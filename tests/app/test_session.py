@@ -6,12 +6,12 @@ from hypothesis import strategies as st
 
 from firmcell.app import session as session_module
 from firmcell.app.session import Session, guarded
-from firmcell.core.build import StepStatus
-from firmcell.core.design import Lattice, TurnAxis
-from firmcell.core.events import Correction, Remark, StepPassed, TapReading, WeldRow
-from firmcell.core.findings import Stage
-from firmcell.core.refusal import Refusal
-from firmcell.store.jobfile import JobFile
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.design import Lattice, TurnAxis
+from firmcell.core.records.build_state import StepStatus
+from firmcell.core.records.events import Correction, Remark, StepPassed, TapReading, WeldRow
+from firmcell.store.job_file import JobFile
 
 EDITS = st.lists(
     st.one_of(
@@ -92,7 +92,7 @@ def test_a_taken_back_reading_counts_no_more(session):
 
 
 def test_the_faces_are_drawn_once_for_each_analysis(session):
-    from firmcell.core.design import Face
+    from firmcell.core.model.design import Face
 
     assert session.face(Face.TOP) is session.face(Face.TOP)
     before = session.face(Face.TOP)

@@ -8,14 +8,14 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QWidget
 
 from firmcell.app.dialogs import NewPackDialog
-from firmcell.app.stages.metal_page import MetalPage
-from firmcell.app.stages.proof import ProofPage
+from firmcell.app.pages.strips_page import MetalPage
+from firmcell.app.pages.tests_page import ProofPage
 from firmcell.app.tables import RowsTable
-from firmcell.core.build import StepStatus
-from firmcell.core.findings import Severity, Stage
-from firmcell.core.job_kinds import stages_of
+from firmcell.core.analysis.findings import Severity, Stage
+from firmcell.core.jobs.kinds import stages_of
+from firmcell.core.records.build_state import StepStatus
 from firmcell.store.demo import DEMO_JOBS
-from firmcell.store.jobfile import JobFile
+from firmcell.store.job_file import JobFile
 
 
 def field(page, path):
@@ -383,7 +383,7 @@ def test_what_cannot_be_opened_leaves_the_open_job(hoist_window, tmp_path):
 
 
 def test_a_disk_that_fills_up_keeps_the_design_dirty_and_tells(hoist_window, monkeypatch):
-    from firmcell.core.refusal import Refusal
+    from firmcell.core.base.refusal import Refusal
 
     session = hoist_window.session
 

@@ -11,10 +11,10 @@ from pathlib import Path
 import pytest
 
 from firmcell.cli.main import INSULATIONS_TAKEN, KINDS_TAKEN, main
-from firmcell.core.insulation import INSULATIONS
-from firmcell.core.other_jobs import JobKind
+from firmcell.core.leads.insulation_class import INSULATIONS
+from firmcell.core.model.job_details import JobKind
 from firmcell.store.demo import make_demo
-from firmcell.store.jobfile import JobFile
+from firmcell.store.job_file import JobFile
 
 BRIEF = {
     "title": "Sheep fence", "load_voltage_min": "10,5 V", "load_voltage_max": "14.8 V", "current_steady": "3 A",

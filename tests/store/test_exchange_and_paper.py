@@ -13,20 +13,20 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from pypdf import PdfReader
 
-from firmcell.core.analysis import analyse
-from firmcell.core.build import fold
-from firmcell.core.design import Face
-from firmcell.core.events import Remark, TapReading
-from firmcell.core.face_picture import face_drawing
-from firmcell.core.job_pictures import job_pictures
-from firmcell.core.refusal import Refusal
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.jobs.job_pictures import job_pictures
+from firmcell.core.model.design import Face
+from firmcell.core.pictures.face import face_drawing
+from firmcell.core.records.build_state import fold
+from firmcell.core.records.events import Remark, TapReading
 from firmcell.store.demo import DEMO_JOBS, make_demo
 from firmcell.store.exchange import import_job, job_to_json, read_exchange
-from firmcell.store.jobfile import JobFile
-from firmcell.store.office import exported, passport_of, report_of
-from firmcell.store.passport_paper import passport_html, passport_pdf
+from firmcell.store.job_file import JobFile
+from firmcell.store.json_schemas import SCHEMAS, schema_text
+from firmcell.store.passport_files import passport_html, passport_pdf
 from firmcell.store.pens.svg import to_svg
-from firmcell.store.schemas import SCHEMAS, schema_text
+from firmcell.store.whole_job import exported, passport_of, report_of
 
 DOCS = Path(__file__).parents[2] / "docs"
 

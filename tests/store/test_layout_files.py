@@ -13,15 +13,15 @@ from hypothesis import strategies as st
 from pypdf import PdfReader
 from shapely.geometry import Point, Polygon
 
-from firmcell.core.analysis import analyse
-from firmcell.core.arrange import arrange, laid_out
-from firmcell.core.design import Face, MetalStyle
-from firmcell.core.holder import HolderSize, holder_halves
-from firmcell.core.refusal import Refusal
-from firmcell.core.template_pictures import templates
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.insulation.cell_holder import HolderSize, holder_halves
+from firmcell.core.layout.search import arrange, laid_out
+from firmcell.core.model.design import Face, MetalStyle
+from firmcell.core.pictures.templates import templates
 from firmcell.store.layout_files import layout_bytes
-from firmcell.store.outlines import outline_from_csv, outline_from_dxf, outline_from_svg, read_outline
-from firmcell.store.template_paper import OVERLAP_MM, PAPERS, template_pdf, tiles
+from firmcell.store.outline_files import outline_from_csv, outline_from_dxf, outline_from_svg, read_outline
+from firmcell.store.template_pdf import OVERLAP_MM, PAPERS, template_pdf, tiles
 
 TRAY = ((-0.12, -0.055), (0.12, -0.055), (0.12, 0.01), (0.08, 0.055), (-0.12, 0.055))
 AREA = Polygon(TRAY).area
@@ -186,7 +186,7 @@ def test_dxf_audits_and_holds_the_geometry_to_scale(odd_hoist, shelf):
 
 
 def test_dxf_plates_have_the_area_of_the_plates(odd_hoist, shelf):
-    from firmcell.core.plates import plates
+    from firmcell.core.strips.plates import plates
 
     design = odd_hoist.edited("joining.style", MetalStyle.PLATES)
     document = ezdxf.read(io.StringIO(layout_bytes(design, shelf, "dxf").decode()))

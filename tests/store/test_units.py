@@ -9,12 +9,12 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from firmcell.app.fields import bare_type
-from firmcell.core.conductors import awg_area
-from firmcell.core.design import Design
-from firmcell.core.events import RECORD_KINDS
-from firmcell.core.parts import PART_KINDS, Board
-from firmcell.core.quantity import Frozen, unit_of
-from firmcell.core.refusal import Refusal
+from firmcell.core.base.quantity import Frozen, unit_of
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.design import Design
+from firmcell.core.model.parts import PART_KINDS, Board
+from firmcell.core.physics.wire_heat import awg_area
+from firmcell.core.records.events import RECORD_KINDS
 from firmcell.store.units import SHOWN, UNITS, parse, show, show_number
 
 PINT = {

@@ -11,7 +11,7 @@ from typing import Any
 from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal, Slot
 from shiboken6 import isValid
 
-from firmcell.core.refusal import Refusal
+from firmcell.core.base.refusal import Refusal
 
 TELL_EVERY_S = 0.05
 _ALIVE: set["_Job"] = set()

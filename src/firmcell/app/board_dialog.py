@@ -14,11 +14,11 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.theme import sized
-from firmcell.core.design import Design
-from firmcell.core.parts import Board
-from firmcell.core.refusal import Refusal
-from firmcell.store.sentences import first_fault
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.design import Design
+from firmcell.core.model.parts import Board
 from firmcell.store.units import System
+from firmcell.store.validation_words import first_fault
 
 
 class BoardDialog(QDialog):

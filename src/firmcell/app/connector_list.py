@@ -22,9 +22,9 @@ from firmcell.app.drawing_paint import paint_drawing
 from firmcell.app.icons import paint_mark
 from firmcell.app.tables import ITEM_ROLE, ItemsModel
 from firmcell.app.theme import Palette, sized
-from firmcell.core.connector_faces import connector_face
-from firmcell.core.connectors import ConnectorFit
-from firmcell.core.wording import amperes, celsius
+from firmcell.core.base.wording import amperes, celsius
+from firmcell.core.leads.connectors import ConnectorFit
+from firmcell.core.pictures.connector_faces import connector_face
 
 Index = QModelIndex | QPersistentModelIndex
 ROWS_SHOWN = 4

@@ -22,12 +22,12 @@ from PySide6.QtWidgets import (
 from firmcell.app.fields import RecordForm
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
-from firmcell.core.brief import Brief
-from firmcell.core.other_jobs import JobKind
-from firmcell.core.refusal import Refusal
-from firmcell.store.jobfile import SUFFIX
-from firmcell.store.sentences import first_fault
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.job_details import JobKind
+from firmcell.store.job_file import SUFFIX
 from firmcell.store.units import System
+from firmcell.store.validation_words import first_fault
 
 
 class NewPackDialog(QDialog):

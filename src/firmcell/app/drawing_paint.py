@@ -4,7 +4,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QPainter, QPen, QPolygonF
 
 from firmcell.app.theme import FAMILY, Palette
-from firmcell.core.drawing import Area, Disc, Drawing, Label
+from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label
 
 
 def paint_drawing(painter: QPainter, drawing: Drawing, box: QRectF, palette: Palette) -> None:

@@ -12,9 +12,9 @@ from shiboken6 import isValid
 
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
-from firmcell.core.parts import Part
-from firmcell.core.quantity import Frozen, unit_of
-from firmcell.core.refusal import Refusal
+from firmcell.core.base.quantity import Frozen, unit_of
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.parts import Part
 from firmcell.store.units import System, parse, show, show_number, shown_unit
 
 Commit = Callable[[object], None]
@@ -121,8 +121,8 @@ class FieldRow(QObject):
             self.hint.setParent(parent)
         row = self.label.geometry().united(self.editor.geometry()).united(self.unit.geometry())
         # As narrow as its words allow, so that most often only the label above is under it and not the value.
-        words = (
-            self.hint.fontMetrics().horizontalAdvance(self.hint.text()) + round(1.2 * self.hint.fontMetrics().height())
+        words = self.hint.fontMetrics().horizontalAdvance(self.hint.text()) + round(
+            1.2 * self.hint.fontMetrics().height()
         )
         width = min(row.width(), words)
         height = self.hint.heightForWidth(width)

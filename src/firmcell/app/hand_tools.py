@@ -8,12 +8,12 @@ from PySide6.QtWidgets import QApplication
 
 from firmcell.app.pack_view import Gesture, PackView, Tool
 from firmcell.app.session import Session
-from firmcell.core import hand
-from firmcell.core.brief import Blocked
-from firmcell.core.design import Face, Lie
-from firmcell.core.face_picture import as_it_lies
-from firmcell.core.hand import HandEdit
-from firmcell.core.layout import CellPlace
+from firmcell.core.changes import by_hand as hand
+from firmcell.core.changes.by_hand import HandEdit
+from firmcell.core.layout.cell_places import CellPlace
+from firmcell.core.model.brief import Blocked
+from firmcell.core.model.design import Face, Lie
+from firmcell.core.pictures.face import as_it_lies
 
 MM = 1e-3
 NUDGE_M, FINE_M = 0.001, 0.0001

@@ -3,7 +3,7 @@
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 
-from firmcell.core.findings import Stage
+from firmcell.core.analysis.findings import Stage
 
 
 def paint_stage(painter: QPainter, stage: Stage, box: QRectF, colour: QColor) -> None:

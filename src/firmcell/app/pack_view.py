@@ -26,9 +26,9 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from firmcell.app.theme import FAMILY, Palette
-from firmcell.core.drawing import Area, Disc, Drawing, Label, Shape, Stroke
-from firmcell.core.metal_paint import Band, Scale
-from firmcell.core.stage_paint import StagePaint
+from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke
+from firmcell.core.pictures.stage_marks import StagePaint
+from firmcell.core.pictures.strip_colours import Band, Scale
 
 GRID_MM = 10.0
 CRISP_AFTER_MS = 90

@@ -9,28 +9,28 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from firmcell.app.background import Search, Task
-from firmcell.core.analysis import Analysis, analyse
-from firmcell.core.build import BuildState, fold
-from firmcell.core.cell_guard_picture import cell_guard_drawing
-from firmcell.core.cures import VerifiedCure, metal_cures
-from firmcell.core.design import Design, Face
-from firmcell.core.drawing import Drawing, shifted
-from firmcell.core.events import Event, Payload
-from firmcell.core.face_picture import face_drawing
-from firmcell.core.findings import Finding, Severity, Situation, Stage
-from firmcell.core.lead_picture import lead_drawing
-from firmcell.core.measured import as_measured
-from firmcell.core.metal import Metal, metal_state
-from firmcell.core.passing import obstacle, wanted_records
-from firmcell.core.refusal import Refusal
+from firmcell.core.analysis.analyse import Analysis, analyse
+from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.bench.measured_values import as_measured
+from firmcell.core.bench.pass_check import obstacle, wanted_records
+from firmcell.core.changes.strip_fixes import VerifiedCure, metal_cures
+from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.model.design import Design, Face
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.pictures.drawing import Drawing, shifted
+from firmcell.core.pictures.face import face_drawing
+from firmcell.core.pictures.lead import lead_drawing
+from firmcell.core.pictures.section import section_drawing
+from firmcell.core.pictures.single_cell import cell_guard_drawing
+from firmcell.core.pictures.wiring import schematic
+from firmcell.core.records.build_state import BuildState, fold
+from firmcell.core.records.events import Event, Payload
+from firmcell.core.records.step import Step, next_step
 from firmcell.core.rules import find
-from firmcell.core.section_picture import section_drawing
-from firmcell.core.shelf import Shelf
-from firmcell.core.step import Step, next_step
-from firmcell.core.wiring_picture import schematic
-from firmcell.core.work_plan import steps_of
-from firmcell.store.jobfile import JobFile
-from firmcell.store.sentences import first_fault
+from firmcell.core.strips.under_load import Metal, metal_state
+from firmcell.store.job_file import JobFile
+from firmcell.store.validation_words import first_fault
 
 AUTOSAVE_MS = 600
 

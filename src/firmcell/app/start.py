@@ -8,7 +8,7 @@ import time
 from importlib import resources
 from pathlib import Path
 
-from firmcell.core.refusal import Refusal
+from firmcell.core.base.refusal import Refusal
 
 NO_SCREEN = (
     "there is no screen to open a window on ({why}). Start it in a desktop session, or over ssh -X, or use a command "
@@ -67,11 +67,11 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from PySide6.QtGui import QIcon
 
     from firmcell.app.background import end_all
+    from firmcell.app.main_window import MainWindow
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.tidy import Tidy
-    from firmcell.app.window import MainWindow
     from firmcell.store.demo import DEMO_JOBS
-    from firmcell.store.parts import load_shelf
+    from firmcell.store.part_files import load_shelf
 
     if demo is not None and demo not in DEMO_JOBS:
         raise Refusal(f"There is no demo job “{demo}”; there are {', '.join(DEMO_JOBS)}.")

@@ -9,11 +9,11 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWi
 
 from firmcell.app.pack_view import PackView
 from firmcell.app.theme import Palette, sized
-from firmcell.core.analysis import analyse
-from firmcell.core.design import Face
-from firmcell.core.face_picture import face_drawing
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.model.design import Face
+from firmcell.core.pictures.face import face_drawing
 from firmcell.store.demo import DEMO_JOBS, orchard_hoist
-from firmcell.store.parts import shipped_shelf
+from firmcell.store.part_files import shipped_shelf
 
 
 class StartPage(QWidget):

@@ -27,7 +27,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.icons import paint_mark
 from firmcell.app.theme import Palette
-from firmcell.core.findings import Finding
+from firmcell.core.analysis.findings import Finding
 
 Index = QModelIndex | QPersistentModelIndex
 REF_ROLE = Qt.ItemDataRole.UserRole

@@ -21,11 +21,11 @@ from firmcell.app.pack_view import PackView
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import Palette, sized
 from firmcell.app.wheel import calm
-from firmcell.core.drawing import Drawing
-from firmcell.core.faults import FaultKind
-from firmcell.core.practice import PracticePack, hidden_fault, score
-from firmcell.core.stage_paint import StagePaint
-from firmcell.core.tap_doctor import PackAsked, Reading, diagnose, point_name
+from firmcell.core.pictures.drawing import Drawing
+from firmcell.core.pictures.stage_marks import StagePaint
+from firmcell.core.tap_check.doctor import PackAsked, Reading, diagnose, point_name
+from firmcell.core.tap_check.faults import FaultKind
+from firmcell.core.tap_check.practice_pack import PracticePack, hidden_fault, score
 
 
 class Trainer(QDialog):

@@ -8,7 +8,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 from firmcell import __version__
-from firmcell.core.refusal import Refusal
+from firmcell.core.base.refusal import Refusal
 
 # Written out here, so that asking for help loads nothing; a test holds them to what the core knows.
 KINDS_TAKEN = (
@@ -238,7 +238,7 @@ def _open(arguments: argparse.Namespace) -> int:
 
 
 def _analyse(arguments: argparse.Namespace) -> int:
-    from firmcell.store.office import open_read_only, report_of
+    from firmcell.store.whole_job import open_read_only, report_of
 
     with open_read_only(arguments.job) as job:
         whole = report_of(job)
@@ -286,10 +286,10 @@ def _analyse(arguments: argparse.Namespace) -> int:
 
 
 def _new(arguments: argparse.Namespace) -> int:
-    from firmcell.store.office import new_from_brief, report_of
+    from firmcell.store.whole_job import new_from_brief, report_of
 
     text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
-    from firmcell.core.other_jobs import JobKind
+    from firmcell.core.model.job_details import JobKind
 
     kind = JobKind(arguments.kind.replace("-", " "))
     with new_from_brief(text, str(arguments.brief), arguments.output, kind) as job:
@@ -301,7 +301,7 @@ def _new(arguments: argparse.Namespace) -> int:
 
 
 def _export(arguments: argparse.Namespace) -> int:
-    from firmcell.store.office import exported, open_read_only
+    from firmcell.store.whole_job import exported, open_read_only
 
     with open_read_only(arguments.job) as job:
         content = exported(job, arguments.to)
@@ -321,8 +321,8 @@ def _import(arguments: argparse.Namespace) -> int:
 
 
 def _lay(arguments: argparse.Namespace) -> int:
-    from firmcell.core.arrange import ORDER
-    from firmcell.core.design import Lattice
+    from firmcell.core.layout.search import ORDER
+    from firmcell.core.model.design import Lattice
     from firmcell.store.layout_files import lay
 
     if not 0 < arguments.effort <= 1000:
@@ -339,10 +339,10 @@ def _lay(arguments: argparse.Namespace) -> int:
 
 
 def _wire(arguments: argparse.Namespace) -> int:
-    from firmcell.core.insulation import INSULATIONS, covered
-    from firmcell.core.lay import Lay
-    from firmcell.core.wire_rating import WireAsk, compare_wires, proposed
-    from firmcell.store.parts import load_shelf
+    from firmcell.core.leads.insulation_class import INSULATIONS, covered
+    from firmcell.core.leads.wire_rating import WireAsk, compare_wires, proposed
+    from firmcell.core.model.wire_laying import Lay
+    from firmcell.store.part_files import load_shelf
     from firmcell.store.units import parse
 
     volts = parse(arguments.voltage, "V", "V")
@@ -401,11 +401,11 @@ def _wire(arguments: argparse.Namespace) -> int:
 
 
 def _taps(arguments: argparse.Namespace) -> int:
-    from firmcell.core.build import fold
-    from firmcell.core.proof_readings import PROVE_METER, pack_asked, readings_of
-    from firmcell.core.tap_doctor import Reading, diagnose, point_name, point_number
-    from firmcell.store.office import open_read_only
+    from firmcell.core.records.build_state import fold
+    from firmcell.core.tap_check.doctor import Reading, diagnose, point_name, point_number
+    from firmcell.core.tap_check.recorded_readings import PROVE_METER, pack_asked, readings_of
     from firmcell.store.units import parse
+    from firmcell.store.whole_job import open_read_only
 
     with open_read_only(arguments.job) as job:
         design, state = job.latest().design(), fold(job.events())
@@ -446,7 +446,7 @@ def _taps(arguments: argparse.Namespace) -> int:
 
 
 def _log(arguments: argparse.Namespace) -> int:
-    from firmcell.store.office import event_words, open_read_only
+    from firmcell.store.whole_job import event_words, open_read_only
 
     with open_read_only(arguments.job) as job:
         events = job.events()
@@ -461,7 +461,7 @@ def _log(arguments: argparse.Namespace) -> int:
 
 
 def _verify(arguments: argparse.Namespace) -> int:
-    from firmcell.store.office import open_read_only
+    from firmcell.store.whole_job import open_read_only
 
     with open_read_only(arguments.job) as job:
         count, fault = len(job.events()), job.verify()
@@ -473,7 +473,7 @@ def _verify(arguments: argparse.Namespace) -> int:
 
 
 def _shots(arguments: argparse.Namespace) -> int:
-    from firmcell.app.shots import render_shots
+    from firmcell.app.screenshots import render_shots
 
     arguments.folder.mkdir(parents=True, exist_ok=True)
     for path in render_shots(arguments.folder):

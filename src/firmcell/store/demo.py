@@ -4,15 +4,15 @@ from collections.abc import Callable
 from importlib import resources
 from pathlib import Path
 
-from firmcell.core.analysis import analyse
-from firmcell.core.brief import Blocked, Brief, SpaceShape
-from firmcell.core.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, Leads
-from firmcell.core.events import CellCheck, Checked, Remark, StepPassed, WeldRow, WeldSample
-from firmcell.core.other_jobs import JobKind
-from firmcell.core.parts import Board, Cell, Connector, Fuse, Lug, Sleeve, Strip, Wire
-from firmcell.core.shelf import Shelf
-from firmcell.store.jobfile import SUFFIX, JobFile
-from firmcell.store.parts import part_named, shipped_shelf
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.model.brief import Blocked, Brief, SpaceShape
+from firmcell.core.model.design import Arrangement, BoardPlace, Design, Guarding, Jacket, Joining, Leads
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Lug, Sleeve, Strip, Wire
+from firmcell.core.records.events import CellCheck, Checked, Remark, StepPassed, WeldRow, WeldSample
+from firmcell.store.job_file import SUFFIX, JobFile
+from firmcell.store.part_files import part_named, shipped_shelf
 
 BUILDER = "Wren Ashby"
 HELPER = "Tam Holloway"

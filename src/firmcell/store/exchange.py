@@ -8,12 +8,12 @@ from typing import Any, Literal
 
 from pydantic import Field, ValidationError
 
-from firmcell.core.design import Design
-from firmcell.core.events import Event, first_broken_link
-from firmcell.core.quantity import Frozen
-from firmcell.core.refusal import Refusal
-from firmcell.store.jobfile import Attachment, JobFile, Revision
-from firmcell.store.sentences import first_fault
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.design import Design
+from firmcell.core.records.events import Event, first_broken_link
+from firmcell.store.job_file import Attachment, JobFile, Revision
+from firmcell.store.validation_words import first_fault
 
 
 class ExchangedRevision(Frozen):

@@ -2,27 +2,27 @@
 
 from pathlib import Path
 
-from firmcell.core.analysis import analyse
-from firmcell.core.arrange import Arranged, arrange, laid_out
-from firmcell.core.brief import SpaceShape
-from firmcell.core.design import Design, Lattice
-from firmcell.core.drawing import together
-from firmcell.core.holder import holder_halves
-from firmcell.core.job_pictures import job_pictures
-from firmcell.core.metal import metal_state
-from firmcell.core.netlist import spice_netlist
-from firmcell.core.refusal import Refusal
-from firmcell.core.shelf import Shelf
-from firmcell.core.template_pictures import Template, templates
-from firmcell.core.wire_plan import wire_list
-from firmcell.core.wiring_picture import nail_board, schematic
-from firmcell.store.jobfile import JobFile
-from firmcell.store.outlines import read_outline
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.bms.wire_list import wire_list
+from firmcell.core.insulation.cell_holder import holder_halves
+from firmcell.core.jobs.job_pictures import job_pictures
+from firmcell.core.layout.search import Arranged, arrange, laid_out
+from firmcell.core.leads.spice_netlist import spice_netlist
+from firmcell.core.model.brief import SpaceShape
+from firmcell.core.model.design import Design, Lattice
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.pictures.drawing import together
+from firmcell.core.pictures.templates import Template, templates
+from firmcell.core.pictures.wiring import nail_board, schematic
+from firmcell.core.strips.under_load import metal_state
+from firmcell.store.csv_tables import positions_csv, segments_csv, wires_csv
+from firmcell.store.job_file import JobFile
+from firmcell.store.outline_files import read_outline
 from firmcell.store.pens.dxf import to_dxf
 from firmcell.store.pens.stl import to_stl
 from firmcell.store.pens.svg import to_svg
-from firmcell.store.tables import positions_csv, segments_csv, wires_csv
-from firmcell.store.template_paper import template_pdf
+from firmcell.store.template_pdf import template_pdf
 
 EXPORT_SUFFIX = {
     "template": ".pdf", "dxf": ".dxf", "svg": ".svg", "positions": ".csv", "stl": ".stl", "spice": ".cir", "segments": ".csv",

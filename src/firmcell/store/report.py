@@ -1,25 +1,25 @@
 """What ``firm-cell analyse --json`` gives out; its fields are stable and described in docs/analyse-json.md."""
 
-from firmcell.core.analysis import ANALYSIS_FORMAT, Analysis
-from firmcell.core.build import BuildState
-from firmcell.core.cell_guard import guarded_cell
-from firmcell.core.connectors import ConnectorAsk, ranked_connectors
-from firmcell.core.design import Design
-from firmcell.core.expected import expected_readings
-from firmcell.core.faults import MOST_SERIES
-from firmcell.core.findings import Finding
-from firmcell.core.guard_choice import ranked_boards
-from firmcell.core.joint_work import joint_work
-from firmcell.core.lead_change import changed_lead
-from firmcell.core.metal import Metal, MetalFigures
-from firmcell.core.other_jobs import JobKind
-from firmcell.core.power_cable import cable_figures
-from firmcell.core.proof_readings import diagnosis_of, pack_asked
-from firmcell.core.quantity import Frozen
-from firmcell.core.rules.guard import board_ask
-from firmcell.core.shelf import Shelf
-from firmcell.core.wire_plan import WireEntry, wire_list
-from firmcell.core.work_plan import steps_of
+from firmcell.core.analysis.analyse import ANALYSIS_FORMAT, Analysis
+from firmcell.core.analysis.findings import Finding
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.bms.board_choice import ranked_boards
+from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.wire_list import WireEntry, wire_list
+from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
+from firmcell.core.leads.lead_change import changed_lead
+from firmcell.core.leads.power_cable import cable_figures
+from firmcell.core.leads.soldering import joint_work
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.records.build_state import BuildState
+from firmcell.core.rules.bms import board_ask
+from firmcell.core.strips.under_load import Metal, MetalFigures
+from firmcell.core.tap_check.expected_readings import expected_readings
+from firmcell.core.tap_check.faults import MOST_SERIES
+from firmcell.core.tap_check.recorded_readings import diagnosis_of, pack_asked
 
 
 class ReportedFinding(Frozen):

@@ -7,8 +7,8 @@ import math
 import re
 from typing import Literal
 
-from firmcell.core.conductors import awg_area
-from firmcell.core.refusal import Refusal
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.physics.wire_heat import awg_area
 
 System = Literal["metric", "inch"]
 

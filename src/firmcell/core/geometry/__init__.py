@@ -1,1 +1,1 @@
-"""Plane geometry of the pack: regions, lattices, neighbours, clearances."""
+"""Plane geometry without cells."""

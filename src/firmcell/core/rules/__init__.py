@@ -1,22 +1,22 @@
 """The table of rules and the one call that runs it."""
 
-from firmcell.core.findings import Finding, Situation
-from firmcell.core.job_kinds import speaks
+from firmcell.core.analysis.findings import Finding, Situation, Stage
+from firmcell.core.jobs.kinds import speaks
 from firmcell.core.rules import (
+    bms,
     brief,
     cells,
-    guard,
     guard_jobs,
-    jacket,
+    insulation,
+    layout,
     leads,
-    metal,
     other_jobs,
-    proof,
-    stack,
+    records,
+    strips,
 )
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, stack, metal, leads, other_jobs, guard, guard_jobs, jacket, proof)
+_MODULES = (brief, cells, layout, strips, leads, other_jobs, bms, guard_jobs, insulation, records)
 
 
 def find(situation: Situation) -> tuple[Finding, ...]:
@@ -28,7 +28,8 @@ def find(situation: Situation) -> tuple[Finding, ...]:
         if speaks(rule.code, rule.stage, kind)
         for finding in rule.run(situation)
     ]
-    order = {code: place for place, code in enumerate(RULES)}
+    stages = list(Stage)
+    order = {code: (stages.index(rule.stage), place) for place, (code, rule) in enumerate(RULES.items())}
     found.sort(key=lambda f: (f.severity, order[f.code]))
     return tuple(found)
 

@@ -2,9 +2,9 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.findings import Severity, Situation, Stage
+from firmcell.core.analysis.findings import Severity, Situation, Stage
+from firmcell.core.base.wording import celsius, volts
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-from firmcell.core.wording import celsius, volts
 
 TOUCH_LIMIT_V = 60.0
 """D.c. limit of touchable circuits, IEC 62368-1 ES1 (value from memory)."""

@@ -2,10 +2,10 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.findings import Cure, Severity, Situation, Stage
-from firmcell.core.measured import at_first_touch
+from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.base.wording import amperes, volts
+from firmcell.core.bench.measured_values import at_first_touch
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-from firmcell.core.wording import amperes, volts
 
 CLOSE_TO_LIMIT = 0.85
 GROUP_JOIN_SPREAD_V = 0.10

@@ -2,11 +2,11 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.cell_guard import guarded_cell
-from firmcell.core.findings import Severity, Situation, Stage
-from firmcell.core.other_jobs import JobKind
+from firmcell.core.analysis.findings import Severity, Situation, Stage
+from firmcell.core.base.wording import amperes, figures, millimetres
+from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.model.job_details import JobKind
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-from firmcell.core.wording import amperes, figures, millimetres
 
 
 @rule("CG-1", Stage.GUARD, Severity.STOP, source="sum of lengths, largest cell of the class",

@@ -2,18 +2,18 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.connectors import CUP_SLACK, ConnectorAsk, ranked_connectors
-from firmcell.core.findings import Cure, Severity, Situation, Stage
-from firmcell.core.fuse_curve import melting_i2t, protection
-from firmcell.core.fusing import fit_fuse
-from firmcell.core.insulation import covered, like
-from firmcell.core.joint_work import heating_seconds
-from firmcell.core.other_jobs import JobKind
-from firmcell.core.parts import Connector, Contact, Keying, Strip, Wire
+from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.base.wording import amperes, celsius, figures, percent, square_millimetres, volts
+from firmcell.core.leads.connectors import CUP_SLACK, ConnectorAsk, ranked_connectors
+from firmcell.core.leads.fuse_rating import fit_fuse
+from firmcell.core.leads.fuse_timing import melting_i2t, protection
+from firmcell.core.leads.insulation_class import covered, like
+from firmcell.core.leads.soldering import heating_seconds
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.parts import Connector, Contact, Keying, Strip, Wire
 from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-from firmcell.core.strips import StripKind, metal_of
-from firmcell.core.wording import amperes, celsius, figures, percent, square_millimetres, volts
+from firmcell.core.strips.strips import StripKind, metal_of
 
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
 FUSE_WITHIN_M = 0.18

@@ -2,15 +2,15 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.findings import Cure, Severity, Situation, Stage
-from firmcell.core.joint_work import TOUCH_K
-from firmcell.core.lead_change import changed_lead
-from firmcell.core.lugs import lug_takes
-from firmcell.core.other_jobs import JobKind
-from firmcell.core.parts import CellForm, Connector, Contact, Keying
-from firmcell.core.power_cable import cable_figures, lug_for
+from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.base.wording import amperes, celsius, figures, millimetres, square_millimetres, volts
+from firmcell.core.leads.lead_change import changed_lead
+from firmcell.core.leads.lugs import lug_takes
+from firmcell.core.leads.power_cable import cable_figures, lug_for
+from firmcell.core.leads.soldering import TOUCH_K
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.parts import CellForm, Connector, Contact, Keying
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-from firmcell.core.wording import amperes, celsius, figures, millimetres, square_millimetres, volts
 
 
 @rule("LC-1", Stage.LEADS, Severity.STOP, source="lengths of the lead",

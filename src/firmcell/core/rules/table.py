@@ -3,7 +3,7 @@
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 
-from firmcell.core.findings import Cure, Finding, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Cure, Finding, Severity, Situation, Stage
 
 Body = Callable[[Situation], Iterator["Hit"]]
 

@@ -2,8 +2,8 @@
 
 import io
 
-from firmcell.core.drawing import Area, Disc, Label, Shape, Stroke
-from firmcell.core.template_pictures import Template
+from firmcell.core.pictures.drawing import Area, Disc, Label, Shape, Stroke
+from firmcell.core.pictures.templates import Template
 
 GAP_MM = 20.0
 

@@ -8,7 +8,7 @@ from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 
-from firmcell.core.drawing import Area, Disc, Drawing, Label, Shape
+from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape
 from firmcell.store.pens.ink import PAPER
 
 REGULAR, BOLD = "FirmCellSans", "FirmCellSans-SemiBold"

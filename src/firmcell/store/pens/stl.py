@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from firmcell.core.holder import Mesh
+from firmcell.core.insulation.cell_holder import Mesh
 
 _RECORD = np.dtype([("normal", "<f4", 3), ("corners", "<f4", (3, 3)), ("spare", "<u2")])
 

@@ -2,7 +2,7 @@
 
 from xml.sax.saxutils import escape, quoteattr
 
-from firmcell.core.drawing import Area, Disc, Drawing, Label, Shape, Stroke
+from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke
 from firmcell.store.pens.ink import PAPER, Ink
 
 FONT = "'Firm Cell Sans', 'Barlow Semi Condensed', sans-serif"

@@ -1,0 +1,165 @@
+"""What every stage page is made of: sections, fields, figures and tables in one scrolling column."""
+
+from collections.abc import Callable
+from typing import Any, ClassVar
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QFont
+from PySide6.QtWidgets import QGridLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+
+from firmcell.app.fields import Field, bare_type, field_at
+from firmcell.app.session import Session
+from firmcell.app.tables import RowsTable
+from firmcell.app.theme import sized
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.model.design import Design
+from firmcell.core.model.parts import Part
+from firmcell.store.units import System
+
+Figure = tuple[str, Callable[[], str]]
+
+
+class Page(QScrollArea):
+    """A stage; subclasses fill `body` in `build` and call `refresh` when the job changed."""
+
+    stage: ClassVar[Stage]
+    heading: ClassVar[str]
+    picked = Signal(str)
+
+    def __init__(self, session: Session, system: System, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session, self.system = session, system
+        self.setWidgetResizable(True)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setAccessibleName(f"Stage {self.stage.value}")
+        self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        inside = QWidget()
+        self.body = QVBoxLayout(inside)
+        self.body.setContentsMargins(14, 10, 14, 14)
+        self.body.setSpacing(6)
+        title = QLabel(self.heading)
+        title.setFont(sized(1.25, QFont.Weight.DemiBold))
+        self.body.addWidget(title)
+        self._fields: list[tuple[str, Field]] = []
+        self._figures: list[tuple[QLabel, QLabel, Callable[[], str]]] = []
+        self._grid: QGridLayout | None = None
+        self.build()
+        self.body.addStretch(1)
+        self.setWidget(inside)
+        self.refresh()
+
+    def build(self) -> None:
+        """Make the widgets of the page."""
+        raise NotImplementedError
+
+    # -- building blocks ------------------------------------------------------------------------------
+
+    def section(self, title: str) -> QLabel:
+        """Begin a section under a heading."""
+        label = QLabel(title)
+        label.setObjectName("section")
+        label.setFont(sized(1.02, QFont.Weight.DemiBold))
+        self.body.addWidget(label)
+        self._grid = None
+        return label
+
+    def text(self, words: str = "", name: str = "quiet") -> QLabel:
+        """A paragraph."""
+        label = QLabel(words)
+        label.setObjectName(name)
+        label.setWordWrap(True)
+        label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+        self.body.addWidget(label)
+        self._grid = None
+        return label
+
+    def _rows(self) -> QGridLayout:
+        if self._grid is None:
+            self._grid = QGridLayout()
+            self._grid.setHorizontalSpacing(8)
+            self._grid.setVerticalSpacing(3)
+            self._grid.setColumnStretch(0, 5)
+            self._grid.setColumnStretch(1, 5)
+            self.body.addLayout(self._grid)
+        return self._grid
+
+    def field(self, path: str) -> Field:
+        """A field of the design at a dotted path."""
+        model, name = field_at(Design, path)
+        title = model.model_fields[name].title or name
+        kind, _ = bare_type(model, name)
+        choices: tuple[Part, ...] = self.session.shelf.of(kind) if issubclass(kind, Part) else ()
+        field = Field(
+            self._rows(),
+            model,
+            name,
+            lambda value: self.session.edit(path, value, title),
+            self.system,
+            choices,
+        )
+        self._fields.append((path, field))
+        return field
+
+    def figures(self, *figures: Figure) -> None:
+        """Names with values read anew at each refresh; a row without anything to say is left out."""
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(10)
+        grid.setVerticalSpacing(2)
+        grid.setColumnStretch(1, 1)
+        for row, (name, tell) in enumerate(figures):
+            label = QLabel(name)
+            label.setObjectName("quiet")
+            value = QLabel()
+            value.setWordWrap(True)
+            value.setAccessibleName(name)
+            value.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+            grid.addWidget(label, row, 0, Qt.AlignmentFlag.AlignTop)
+            grid.addWidget(value, row, 1)
+            self._figures.append((label, value, tell))
+        self.body.addLayout(grid)
+        self._grid = None
+
+    def button(self, text: str, call: Callable[[], object], tip: str) -> QPushButton:
+        """A button that is not yet placed; its tip is told to those who cannot see it as well."""
+        button = QPushButton(text)
+        button.setToolTip(tip)
+        button.setAccessibleDescription(tip)
+        button.clicked.connect(lambda _=False: call())
+        return button
+
+    def table(self, headings: tuple[str, ...], name: str, wide: int = -1) -> RowsTable:
+        """A table whose rows light a part of the picture."""
+        table = RowsTable(headings, name, wide)
+        table.picked.connect(lambda ref: self.picked.emit(ref) if ref and ":" in ref else None)
+        self.body.addWidget(table)
+        self._grid = None
+        return table
+
+    # -- showing ----------------------------------------------------------------------------------------
+
+    def refresh(self) -> None:
+        """Show the session as it is."""
+        for path, field in self._fields:
+            value: Any = self.session.design
+            for step in path.split("."):
+                value = getattr(value, step)
+            field.show_value(value)
+        self.tell_figures()
+        self.refresh_more()
+
+    def tell_figures(self) -> None:
+        """Read all figures anew."""
+        for name, value, tell in self._figures:
+            words = tell()
+            value.setText(words)
+            for part in (name, value):
+                part.setVisible(bool(words))
+
+    def refresh_more(self) -> None:
+        """What a page shows beyond fields and figures."""
+
+    def take_focus(self) -> None:
+        """The user comes to work here; pages where something waits to be typed put the keyboard there."""
+
+    def point_at(self, ref: str) -> None:
+        """The user picked a part on the picture; pages with a table select its row."""

@@ -1,0 +1,431 @@
+"""Work step by step: what to do, the caution for it, what to record, passed or not right."""
+
+from itertools import pairwise
+from typing import Any
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QFont
+from PySide6.QtWidgets import (
+    QApplication,
+    QCheckBox,
+    QHBoxLayout,
+    QInputDialog,
+    QLabel,
+    QLayout,
+    QLineEdit,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from firmcell.app.fields import RecordForm
+from firmcell.app.pages.base_page import Page
+from firmcell.app.session import guarded
+from firmcell.app.theme import sized
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.bench.live_points import live_words
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.joint_kinds import KINDS, terminal_torque
+from firmcell.core.records.build_state import StepState, StepStatus
+from firmcell.core.records.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
+from firmcell.core.records.step import Step
+from firmcell.store.whole_job import event_words
+
+MARKS = {
+    StepStatus.OPEN: "○", StepStatus.BEGUN: "◆", StepStatus.PASSED: "✓", StepStatus.NOT_RIGHT: "■ not right",
+}  # fmt: skip
+TITLES = {
+    "cell-check": "Cells measured", "cell-reading": "One cell", "joint-reading": "One joint by four wires",
+    "weld-sample": "Sample welds", "weld-row": "Welds", "solder-joint": "Solder joint", "screw-joint": "Screws",
+    "insulation-reading": "Insulation reading", "polarity-reading": "Polarity by meter", "crimp-joint": "Crimp",
+}  # fmt: skip
+
+METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
+"""Steps at bare metal: what is live is told there."""
+
+
+class BenchPage(Page):
+    """The step at hand and the list of all steps."""
+
+    stage, heading = Stage.BENCH, "Bench"
+    go_to_proof = Signal()
+    step_shown = Signal()
+
+    def build(self) -> None:
+        self.step: Step | None = None
+        self._form: RecordForm | None = None
+        self._looks: list[QCheckBox] = []
+        self._kept: dict[str, dict[str, Any]] = {}
+        self._shown: tuple[object, ...] = ()
+        self._place = ("", False)
+        self.progress = self.text()
+        self.card = QVBoxLayout()
+        self.body.addLayout(self.card)
+        self.section("All steps")
+        self.list = self.table(("", "Step", "By"), "Steps of this job", wide=1)
+        self.list.picked.connect(self._picked_step)
+        self.section("Record")
+        self.log = self.table(("No.", "Time", "By", "What"), "Records of this job, newest first", wide=3)
+        row = QHBoxLayout()
+        self.take_back = QPushButton("Take back…")
+        self.take_back.setToolTip("Takes the picked record back by a further record; nothing is erased")
+        self.take_back.clicked.connect(self._take_back)
+        row.addStretch(1)
+        row.addWidget(self.take_back)
+        self.body.addLayout(row)
+
+    # -- which step -------------------------------------------------------------------------------------
+
+    def refresh_more(self) -> None:
+        s = self.session
+        codes = [step.code for step in s.steps]
+        if self.step is not None and self.step.code in codes:
+            self.step = s.steps[codes.index(self.step.code)]
+        else:
+            self.step = s.current_step
+        passed = sum(s.state.step(c).status is StepStatus.PASSED for c in codes)
+        place = f"Step {codes.index(self.step.code) + 1} of {len(codes)}" if self.step else "All steps passed"
+        self.progress.setText(
+            f"{place}; {passed} passed, {s.state.reworks} reworked. Recording as {s.person or 'nobody named (menu Bench, Who is at the bench)'}."
+        )
+        self.list.blockSignals(True)
+        self.list.set_rows(
+            [
+                (
+                    f"step:{step.code}",
+                    (MARKS[s.state.step(step.code).status], step.title, s.state.step(step.code).person),
+                )
+                for step in s.steps
+            ]
+        )
+        self.log.set_rows(
+            [
+                (f"event:{e.seq}", (str(e.seq), e.time[5:16].replace("T", " "), e.person,
+                                    ("(taken back) " if e.seq in s.state.taken_back else "") + event_words(e)))
+                for e in reversed(s.events)
+            ]
+        )  # fmt: skip
+        # The list stands at the step at hand: the focus, when it comes there, must not choose another step.
+        self.list.pick(f"step:{self.step.code}" if self.step else "")
+        self.list.blockSignals(False)
+        self._show_card()
+
+    def take_focus(self) -> None:
+        waiting = next(
+            (w for w in _widgets(self.card) if w.focusPolicy() & Qt.FocusPolicy.TabFocus and w.isEnabled()),
+            None,
+        )
+        if waiting is not None:
+            waiting.show()
+            waiting.setFocus(Qt.FocusReason.OtherFocusReason)
+
+    def _picked_step(self, ref: str) -> None:
+        code = ref.partition(":")[2]
+        step = next((step for step in self.session.steps if step.code == code), None)
+        if step is not None and (self.step is None or step.code != self.step.code):
+            self.show_step(step)
+
+    def show_step(self, step: Step | None) -> None:
+        """Show another step."""
+        self.step = step
+        self.refresh()
+        self.step_shown.emit()
+
+    # -- the card ---------------------------------------------------------------------------------------
+
+    def _show_card(self) -> None:
+        step, s = self.step, self.session
+        wanted = s.still_wanted(step) if step else ()
+        state = s.state.step(step.code) if step else None
+        shown = (
+            step,
+            wanted,
+            state,
+            s.person,
+            s.read_only_because,
+            s.obstacle(step) if step else "",
+            bool(self.property("large")),
+        )
+        if shown == self._shown:
+            return
+        self._shown = shown
+        place = (step.code if step else "", bool(self.property("large")))
+        another, self._place = place != self._place, place
+        self._keep_typed()
+        focus = self._focus_in_card()
+        if focus is not None:
+            # Else the focus wanders on through the page as the card is taken down, and the page scrolls after it.
+            focus.clearFocus()
+        _clear(self.card)
+        self._form, self._looks = None, []
+        self._fill_card(step, wanted, state)
+        self._order_by_tab(focus is not None)
+        if another:
+            self.verticalScrollBar().setValue(0)
+
+    def _focus_in_card(self) -> QWidget | None:
+        focus = QApplication.focusWidget()
+        return next((w for w in _widgets(self.card) if w is focus), None)
+
+    def _order_by_tab(self, focused: bool) -> None:
+        """Let the tab key go through the card first, and keep the focus in it if it was there."""
+        made = [w for w in _widgets(self.card) if w.focusPolicy() & Qt.FocusPolicy.TabFocus]
+        for before, after in pairwise([*made, self.list, self.log, self.take_back]):
+            QWidget.setTabOrder(before, after)
+        # With everything recorded the next thing is to pass: space does it.
+        usable = [w for w in made if w.isEnabled()]
+        first = next((w for w in usable if w.property("passes")), next(iter(usable), None))
+        if focused and first is not None:
+            # A new widget is shown a moment later, and could not take the focus before.
+            first.show()
+            first.setFocus(Qt.FocusReason.OtherFocusReason)
+
+    def _fill_card(self, step: Step | None, wanted: tuple[str, ...], state: StepState | None) -> None:
+        s = self.session
+        if step is None:
+            self._line("Every step is passed. The passport is ready.", 1.2, QFont.Weight.DemiBold)
+            return
+        large = bool(self.property("large"))
+        self._line(step.phase + (" · hold point" if step.hold else ""), 0.95).setObjectName("quiet")
+        self._line(step.title, 1.9 if large else 1.35, QFont.Weight.DemiBold)
+        self._line(step.words, 1.35 if large else 1.0)
+        for caution in step.cautions:
+            self._line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
+        if step.expected:
+            self._line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
+        if s.design.kind is JobKind.NEW_PACK and step.phase in METAL_PHASES:
+            words = live_words(s.analysis.layout, s.design, s.state, step.code)
+            self._line(words, 1.2 if large else 1.0).setObjectName("quiet")
+        if state and state.status is StepStatus.NOT_RIGHT:
+            self._line(
+                f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0
+            ).setObjectName("fault")
+        if not s.read_only_because:
+            self._add_record(step, wanted)
+        self._add_buttons(step)
+
+    def _line(self, words: str, size: float, weight: QFont.Weight = QFont.Weight.Normal) -> QLabel:
+        label = QLabel(words)
+        label.setWordWrap(True)
+        label.setFont(sized(size, weight))
+        self.card.addWidget(label)
+        return label
+
+    def _add_record(self, step: Step, wanted: tuple[str, ...]) -> None:
+        if "tap-reading" in step.records:
+            button = QPushButton("Enter the readings in Proof")
+            button.clicked.connect(self.go_to_proof)
+            self.card.addWidget(button)
+            return
+        for kind in step.offers:
+            self._add_offer(step, kind)
+        kinds = wanted or step.records
+        if not kinds:
+            return
+        kind = kinds[0]
+        again = "" if wanted else " again"
+        if kind == "checked":
+            for look in step.looks:
+                box = QCheckBox(look)
+                box.setFont(sized(1.25 if self.property("large") else 1.0))
+                self._looks.append(box)
+                self.card.addWidget(box)
+            if step.measures:
+                others = tuple(n for n in Checked.model_fields if n not in step.measures)
+                self._form = RecordForm(Checked, self.system, {}, self, skip=others)
+                self.card.addWidget(self._form)
+            words = f"Record what is ticked{again}"
+        else:
+            self._form = RecordForm(RECORD_KINDS[kind], self.system, self._given(kind, step), self)
+            self._form.setProperty("step", step.code + kind)
+            self.card.addWidget(self._form)
+            words = f"Record {TITLES[kind].lower()}{again}"
+        record = QPushButton(words)
+        record.setProperty("main", "true" if wanted else "false")
+        record.clicked.connect(lambda: self.record_now(kind))
+        self.card.addWidget(record)
+
+    def _add_offer(self, step: Step, kind: str) -> None:
+        """A record that may be made here and need not."""
+        form = RecordForm(RECORD_KINDS[kind], self.system, {}, self)
+        form.setProperty("step", step.code + kind)
+        record = QPushButton(f"Record {TITLES[kind].lower()} (if measured)")
+        record.clicked.connect(
+            lambda: guarded(
+                lambda: self.session.record(RECORD_KINDS[kind].model_validate(form.values()), step.code),  # type: ignore[arg-type]
+                self.session.refused.emit,
+            )
+        )
+        self.card.addWidget(form)
+        self.card.addWidget(record)
+
+    def _add_buttons(self, step: Step) -> None:
+        obstacle = self.session.obstacle(step)
+        row = QHBoxLayout()
+        passed = QPushButton("Passed (Ctrl+Space)")
+        passed.setProperty("main", "true")
+        passed.setProperty("passes", True)
+        already = self.session.state.step(step.code).status is StepStatus.PASSED
+        passed.setEnabled(not obstacle and not already and not self.session.read_only_because)
+        passed.clicked.connect(self.pass_now)
+        wrong = QPushButton("Not right… (Ctrl+R)")
+        wrong.setEnabled(not self.session.read_only_because)
+        wrong.clicked.connect(lambda: self.not_right())
+        row.addWidget(passed)
+        row.addWidget(wrong)
+        self.card.addLayout(row)
+        if obstacle and not already:
+            self._line(obstacle, 0.95).setObjectName("quiet")
+
+    def _given(self, kind: str, step: Step) -> dict[str, Any]:
+        """Sensible beginnings of a form: what was typed before, the last record of its kind, the design."""
+        last = next((e.data for e in reversed(self.session.events) if e.data.kind == kind), None)
+        given = dict(last) if last is not None and kind in ("weld-sample", "weld-row", "solder-joint") else {}
+        d = self.session.design
+        if kind == "weld-row":
+            sample = next(
+                (e.data for e in reversed(self.session.events) if e.data.kind == "weld-sample"), None
+            )
+            if sample is not None:
+                given |= {name: getattr(sample, name) for name in ("machine", "setting", "pulses", "strip")}
+            pieces = [p for p in self.session.analysis.strips if f"strip:{p.id}" in step.refs]
+            given |= {
+                "welds": sum(p.joints for p in pieces),
+                "sparks": False,
+                "flat": False,
+                "tug": False,
+            }
+            if pieces:
+                given["strip"] = pieces[0].strip
+        elif kind == "weld-sample":
+            given |= {"strip": d.joining.link_strip.name}
+            given.pop("peeled", None)
+            given.pop("held", None)
+        elif kind == "screw-joint":
+            pieces = [p for p in self.session.analysis.strips if f"strip:{p.id}" in step.refs]
+            given |= {
+                "joint": step.title,
+                "screws": sum(p.joints for p in pieces),
+                "faces_clean": False,
+                "marked": False,
+            }
+            torque = terminal_torque(d.joining.thread_m)
+            if torque:
+                given["torque_nm"] = torque
+        elif kind == "solder-joint":
+            given |= {"joint": step.title, "smooth": False, "tug": False}
+            given.setdefault("tip_k", 653.15)
+            given.setdefault("alloy", "tin-lead, rosin core")
+            given.pop("seconds", None)
+        elif kind == "cell-check":
+            given |= {"count": d.cell_count, "wraps_sound": False}
+        elif kind == "insulation-reading":
+            given |= {"between": "plus to outside", "test_v": 9.0}
+        return given | self._kept.pop(step.code + kind, {})
+
+    def _keep_typed(self) -> None:
+        """What was typed for a step and not recorded yet is there again when one comes back to it."""
+        if self._form is not None and self._form.property("step"):
+            self._kept[self._form.property("step")] = self._form.typed()
+
+    # -- recording --------------------------------------------------------------------------------------
+
+    def record_now(self, kind: str) -> bool:
+        """Record what the form holds; returns whether it is on disk."""
+        step = self.step
+        if step is None:
+            return False
+
+        def write() -> None:
+            if kind == "checked":
+                right = tuple(box.text() for box in self._looks if box.isChecked())
+                if not right:
+                    raise Refusal("Nothing is ticked: tick each thing you have looked at and found right.")
+                measured = self._form.values() if self._form is not None else {}
+                self.session.record(Checked(right=right, **measured), step.code)
+            else:
+                assert self._form is not None
+                self.session.record(RECORD_KINDS[kind].model_validate(self._form.values()), step.code)  # type: ignore[arg-type]
+
+        self._shown = ()
+        done = guarded(write, self.session.refused.emit)
+        if done:
+            self._kept.pop(step.code + kind, None)
+        return done
+
+    def pass_now(self) -> bool:
+        """Pass the step at hand and show the next one."""
+        step = self.step
+        if step is None:
+            return False
+        obstacle = self.session.obstacle(step)
+        if obstacle:
+            self.session.refused.emit(obstacle)
+            return False
+        if not guarded(lambda: self.session.record(StepPassed(), step.code), self.session.refused.emit):
+            return False
+        self.show_step(self.session.current_step)
+        return True
+
+    def not_right(self, reason: str = "") -> bool:
+        """Record that the step is not right; asks for the reason if none is given."""
+        step = self.step
+        if step is None:
+            return False
+        if not reason:
+            reason, given = QInputDialog.getText(
+                self, "Not right", f"What is not right with “{step.title}”?", QLineEdit.EchoMode.Normal
+            )
+            if not given or not reason.strip():
+                return False
+        return guarded(
+            lambda: self.session.record(NotRight(reason=reason.strip()), step.code), self.session.refused.emit
+        )
+
+    def _take_back(self) -> None:
+        ref = str(self.log.currentIndex().siblingAtColumn(0).data() or "")
+        if not ref:
+            self.session.refused.emit("Pick the record to take back in the list first.")
+            return
+        reason, given = QInputDialog.getText(
+            self, "Take back", f"Why is record {ref} taken back?", QLineEdit.EchoMode.Normal
+        )
+        if given and reason.strip():
+            data = Correction(seq=int(ref), reason=reason.strip())
+            guarded(lambda: self.session.record(data), self.session.refused.emit)
+
+    def set_large(self, large: bool) -> None:
+        """Large type for the bench."""
+        self.setProperty("large", large)
+        self.refresh()
+
+    def point_at(self, ref: str) -> None:
+        if self.step is None or ref not in self.step.refs:
+            step = next((s for s in self.session.steps if ref in s.refs and s.records), None)
+            if step is not None and ref.startswith(("strip", "tap", "lead")):
+                self.list.pick(f"step:{step.code}")
+
+
+def _widgets(layout: QLayout) -> list[QWidget]:
+    """Widgets of a layout and what they hold, in reading order."""
+    found: list[QWidget] = []
+    for n in range(layout.count()):
+        item = layout.itemAt(n)
+        widget, inner = (item.widget(), item.layout()) if item is not None else (None, None)
+        if widget is not None:
+            found.append(widget)
+            inner = widget.layout()
+        if inner is not None:
+            found += _widgets(inner)
+    return found
+
+
+def _clear(layout: QLayout) -> None:
+    while (item := layout.takeAt(0)) is not None:
+        widget, inner = item.widget(), item.layout()
+        if widget is not None:
+            widget.hide()
+            widget.deleteLater()
+        elif inner is not None:
+            _clear(inner)

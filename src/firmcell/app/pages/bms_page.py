@@ -1,0 +1,292 @@
+"""The Guard stage: which board, taps, wires, sensors, and in what order they are joined."""
+
+from functools import partial
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit
+
+from firmcell.app.pages.base_page import Page
+from firmcell.app.session import guarded
+from firmcell.app.tables import RowsTable
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.quantity import ZERO_CELSIUS
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.wording import amperes, celsius, figures, millimetres, volts
+from firmcell.core.bms.board_choice import ranked_boards
+from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.thermistor import sensor_words
+from firmcell.core.bms.wire_list import thermistor_readings, wire_list
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.rules.bms import board_ask
+from firmcell.core.tap_check.expected_readings import expected_reading
+from firmcell.core.tap_check.faults import MOST_SERIES
+from firmcell.core.tap_check.recorded_readings import pack_asked
+from firmcell.store.units import parse, show_number
+
+BOARD_ROWS = 8
+
+
+class GuardPage(Page):
+    """Board and taps."""
+
+    stage, heading = Stage.GUARD, "Guard: board, taps and wires"
+    export_wanted = Signal(str)
+    board_wanted = Signal()
+
+    def build(self) -> None:
+        kind = self.session.design.kind
+        if kind is JobKind.CELL_GUARD:
+            self._cell_guard_section()
+        elif kind is JobKind.HOLDER_PACK:
+            self.section("Holders")
+            for name in ("clip_a", "clip_ohm", "host_plug"):
+                self.field(f"holder.{name}")
+        self._board_section()
+        # Of one cell there is nothing to tap and no wire to cut.
+        self.taps: RowsTable | None = None
+        if kind is JobKind.CELL_GUARD:
+            return
+        self._taps_section()
+        self._wires_section()
+        self._sensor_section()
+
+    # -- sections ---------------------------------------------------------------------------------------
+
+    def _cell_guard_section(self) -> None:
+        s = self.session
+        self.section("Cell with its board")
+        for name in (
+            "strap_thickness_m", "strap_width_m", "ring_m", "sleeve_wall_m", "holder_m", "holder_width_m", "charger_m",
+        ):  # fmt: skip
+            self.field(f"cell_guard.{name}")
+
+        def sleeve() -> str:
+            made = guarded_cell(s.design)
+            flat = f"{millimetres(made.sleeve_flat_m)} flat" if made.sleeve_flat_m else "no stock size"
+            return f"{flat}, cut {millimetres(made.sleeve_cut_m)}"
+
+        def fits() -> str:
+            made = guarded_cell(s.design)
+            told = {True: "yes", False: "NO", None: "not entered"}
+            return f"holder {told[made.fits_holder]}, its width {told[made.fits_width]}, charger {told[made.fits_charger]}"
+
+        self.figures(
+            ("Becomes", lambda: f"{millimetres(guarded_cell(s.design).length_m)} long, {millimetres(guarded_cell(s.design).diameter_m)} thick; "
+                                f"{millimetres(guarded_cell(s.design).added_m)} added"),
+            ("Still fits", fits),
+            ("Sleeve", sleeve),
+            ("Order", lambda: "ring and disc, B− to the can, strap to B+, strap to the positive last, sleeve, proof"),
+        )  # fmt: skip
+
+    def _board_section(self) -> None:
+        self.section("Board")
+        for name in ("board", "place", "order"):
+            self.field(f"guarding.{name}")
+        self.figures(
+            ("Thresholds", lambda: self._thresholds()),
+            ("Currents", lambda: self._currents()),
+            ("In order", lambda: self._in_order()),
+            ("Balances", lambda: self._balances()),
+            ("Stored", lambda: self._stored()),
+            ("Without one", lambda: self._without()),
+        )  # fmt: skip
+        self.text("Boards on the shelf, best first, and why not. Enter takes one.")
+        self.boards = self.table(("Board", "Carries", "Why not"), "Boards compared", wide=2)
+        self.boards.chosen.connect(self._take)
+        row = QHBoxLayout()
+        row.addWidget(
+            self.button(
+                "&Own board…", self.board_wanted.emit, "Enter a board of your own, with the names on its pads"
+            )
+        )
+        row.addWidget(self.button("&No board", lambda: self._set(None), "A balance charger only"))
+        self.body.addLayout(row)
+
+    def _taps_section(self) -> None:
+        s = self.session
+        self.section("Taps, from the pack's negative")
+        length = "mm" if self.system == "metric" else "in"
+        self.taps = self.table(("Tap", "Print", "Face", length, "Full V", "Now V ±", "Load mV"), "Taps")
+        self.figures(
+            ("Pin to pin", lambda: self._pin_to_pin()),
+            (length, lambda: "of each lead, with its service loop"),
+            ("Load mV", lambda: "how far each reads off its tap point's middle at the steady current"),
+        )
+        self.text(
+            "B0 is on the pack's negative, whichever end you began with. Before the plug goes in, measure every "
+            "pin against B0: each must read one cell more than the one before."
+        )
+        self.section("Sense leads")
+        for name in ("sense_wire", "service_loop_m", "sense_fuses"):
+            self.field(f"guarding.{name}")
+        self.figures(
+            (
+                "Wire needed",
+                lambda: (
+                    f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads"
+                    if s.analysis.guard.sense_wire_total_m
+                    else "none: these are places to measure"
+                ),
+            ),
+            (
+                "If two touch",
+                lambda: (
+                    f"about {amperes(s.analysis.guard.sense_short_a)}; the copper melts in {figures(s.analysis.guard.sense_melts_s, 2)} s"
+                ),
+            ),
+        )
+
+    def _wires_section(self) -> None:
+        self.section("Wire list")
+        self.wires = self.table(("No.", "Wire", "From", "To", "mm", "Colour"), "Wires to cut", wide=2)
+        row = QHBoxLayout()
+        for text, kind, tip in (
+            ("Wire list, &CSV", "wires", "Every wire with length, gauge, colour and ends"),
+            ("Wiring, 1:1 &PDF", "wiring", "Schematic, and a board with nails to make the harness on"),
+        ):
+            row.addWidget(self.button(text, partial(self.export_wanted.emit, kind), tip))
+        self.body.addLayout(row)
+
+    def _sensor_section(self) -> None:
+        self.section("Temperature sensor")
+        self.figures(("Should read", lambda: self._sensor()), ("Lies", lambda: self._sensor_place()))
+        row = QHBoxLayout()
+        label = QLabel("It &reads")
+        self.sensor = QLineEdit()
+        self.sensor.setAccessibleName("Reading of the temperature sensor, kΩ")
+        self.sensor.setPlaceholderText("reading")
+        self.sensor.editingFinished.connect(self.read_sensor)
+        label.setBuddy(self.sensor)
+        self.sensor_words = QLabel()
+        self.sensor_words.setWordWrap(True)
+        self.sensor_words.setAccessibleName("What the sensor's reading says")
+        for part in (label, self.sensor, QLabel("kΩ")):
+            row.addWidget(part)
+        row.addWidget(self.sensor_words, 1)
+        self.body.addLayout(row)
+
+    def read_sensor(self) -> None:
+        """Say what the typed reading of the sensor means."""
+        board = self.session.design.guarding.board
+        if board is None or not self.sensor.text().strip():
+            self.sensor_words.setText("")
+            return
+        try:
+            words = sensor_words(parse(self.sensor.text(), "Ω", "kΩ"), board.ntc_ohm, board.ntc_b_k)
+        except Refusal as refusal:
+            words = refusal.sentence
+        self.sensor_words.setText(words)
+
+    # -- words ------------------------------------------------------------------------------------------
+
+    def _thresholds(self) -> str:
+        board = self.session.design.guarding.board
+        if board is None and not self.session.design.cell.chemistry.is_lithium:
+            return "no board; nickel cells are charged in series, ended by time, −ΔV or temperature"
+        if board is None:
+            return "no board: charge only with a balance charger"
+        return (
+            f"a group is cut off below {volts(board.under_voltage_v)} and above {volts(board.over_voltage_v)}"
+        )
+
+    def _in_order(self) -> str:
+        selective = self.session.analysis.guard.selective
+        if self.session.design.kind is JobKind.CELL_GUARD or selective is None:
+            return ""
+        return selective.words
+
+    def _currents(self) -> str:
+        board = self.session.design.guarding.board
+        if board is None:
+            return "–"
+        at_once = f", at once from {amperes(board.short_trip_a)}" if board.short_trip_a else ""
+        return (
+            f"{amperes(board.current_continuous_a)} steady, trips above {amperes(board.current_peak_a)} after "
+            f"{figures(board.trip_delay_s)} s{at_once}; charges with up to {amperes(board.current_charge_a)}; {board.charge_port.value} port, "
+            f"switches the {board.switch_side.value}"
+        )
+
+    def _balances(self) -> str:
+        seconds, board = self.session.analysis.guard.balance_s, self.session.design.guarding.board
+        if board is None:
+            return "the charger must: one with a balance plug, every charge"
+        if seconds is None:
+            return "not at all"
+        return f"{board.balance_current_a * 1e3:.0f} mA evens out 0.13 V between groups in about {seconds / 3600:.0f} h of charging"
+
+    def _stored(self) -> str:
+        days = self.session.analysis.guard.storage_days
+        return (
+            f"half full, it lasts about {days:.0f} days until nearly empty"
+            if days
+            else "no drain but the cells' own"
+        )
+
+    def _without(self) -> str:
+        d = self.session.design
+        if d.guarding.board is not None:
+            return ""
+        return (
+            f"the load must stop at {volts(d.series * d.cell.empty_v)} by itself, and every charge goes over the balance plug; check groups "
+            "before each charge"
+        )
+
+    def _pin_to_pin(self) -> str:
+        d = self.session.design
+        if not 2 <= d.series <= MOST_SERIES:
+            return f"{volts(d.cell_now_v)} from pin to pin"
+        one = expected_reading(pack_asked(d, self.session.state), 0, 1)
+        return f"{volts(one.volts)} ± {one.plus_minus:.2f} V from each pin to the next, red on the higher"
+
+    def _sensor(self) -> str:
+        pairs = thermistor_readings(self.session.design)
+        if not pairs:
+            return "no board, no sensor"
+        return ", ".join(f"{ohm / 1e3:.2f} kΩ at {celsius(k)}" for k, ohm in pairs)
+
+    def _sensor_place(self) -> str:
+        metal = self.session.metal
+        if metal is None:
+            return "on the hottest cell; heat is being worked out"
+        return f"on the wrap of cell {metal.figures.hottest_cell}, the hottest by the solved heat ({metal.figures.hottest_cell_k - ZERO_CELSIUS:.0f} °C at the end of a run)"
+
+    # -- showing ----------------------------------------------------------------------------------------
+
+    def refresh_more(self) -> None:
+        s = self.session
+        d = s.design
+        fits = ranked_boards(s.shelf.boards, board_ask(d))[:BOARD_ROWS]
+        self.boards.set_rows(
+            [(f.board.name, (f.board.name, amperes(f.board.current_continuous_a), f.words)) for f in fits]
+        )
+        if self.taps is None:
+            return
+        known = 2 <= d.series <= MOST_SERIES
+        asked = pack_asked(d, s.state) if known else None
+        rows = []
+        for t in s.analysis.guard.taps:
+            now = f"{t.now_v:.2f}"
+            if asked is not None and t.number:
+                now += f" ± {expected_reading(asked, 0, t.number).plus_minus:.2f}"
+            rows.append(
+                (f"tap:{t.number}", (t.name, t.printed, t.face.value, show_number(t.wire_length_m, "m", self.system),
+                                     f"{t.full_v:.2f}", now, f"{t.shift_ohm * d.brief.current_steady_a * 1e3:+.1f}".replace("-", "−")))
+            )  # fmt: skip
+        self.taps.set_rows(rows)
+        self.wires.set_rows(
+            [(f"{e.ref}", (str(e.number), e.name, *e.briefly, f"{e.length_m * 1e3:.0f}", e.colour))
+             for e in wire_list(d, s.analysis, s.metal)]
+        )  # fmt: skip
+
+    def _take(self, name: str) -> None:
+        board = next((b for b in self.session.shelf.boards if b.name == name), None)
+        if board is not None:
+            self._set(board)
+
+    def _set(self, board: object) -> None:
+        words = f"Take the {getattr(board, 'name', '')}" if board else "No board"
+        guarded(lambda: self.session.edit("guarding.board", board, words), self.session.refused.emit)
+
+    def point_at(self, ref: str) -> None:
+        if self.taps is not None:
+            self.taps.pick(ref)

@@ -1,0 +1,185 @@
+"""The pages of brief, cells and jacket: fields, figures and tables over the design."""
+
+from PySide6.QtWidgets import QPushButton
+
+from firmcell.app.pages.base_page import Page
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.wording import (
+    amperes,
+    figures,
+    kilograms,
+    millimetres,
+    milliohms,
+    volts,
+)
+from firmcell.core.layout.series_parallel import compare_cells
+from firmcell.core.model.brief import SpaceShape
+from firmcell.store.units import show
+
+HOPELESS = 0.7
+"""Share of the current a gauge must carry to be worth a row."""
+
+
+class BriefPage(Page):
+    """What the pack is for."""
+
+    stage, heading = Stage.BRIEF, "Brief: what is asked of the pack"
+
+    def build(self) -> None:
+        self.section("Job")
+        self.field("kind")
+        for path in ("brief.title", "brief.customer", "serial", "builder"):
+            self.field(path)
+        self.section("Load")
+        for name in (
+            "load_voltage_min_v",
+            "load_voltage_max_v",
+            "current_steady_a",
+            "current_peak_a",
+            "peak_duration_s",
+        ):
+            self.field(f"brief.{name}")
+        self.section("How long")
+        for name in ("energy_j", "run_time_s", "load_capacitance_f"):
+            self.field(f"brief.{name}")
+        self.section("Space")
+        for name in ("space", "box_length_m", "box_width_m", "box_height_m", "clearance_m", "mass_limit_kg"):
+            self.field(f"brief.{name}")
+        self.outline = self.text("")
+        self.section("Where and how")
+        for name in ("ambient_min_k", "ambient_max_k", "wet", "shaken", "must_not_cut_out"):
+            self.field(f"brief.{name}")
+
+    def refresh_more(self) -> None:
+        brief = self.session.design.brief
+        words = {
+            SpaceShape.BOX: "",
+            SpaceShape.CYLINDER: "A cylinder: its length is the diameter, the width is not used.",
+            SpaceShape.OUTLINE: f"An outline of {len(brief.outline_m)} corners gives length and width; read another in the Stack stage.",
+        }[brief.space]
+        self.outline.setText(words)
+        self.outline.setVisible(bool(words))
+
+
+class CellsPage(Page):
+    """Which cell, and what is asked of each."""
+
+    stage, heading = Stage.CELLS, "Cells: which one, and what each must give"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("This pack's cell")
+        self.field("cell")
+        self.field("cell_now_v")
+        self.field("charge_current_a")
+        self.figures(
+            ("Designation", lambda: f"{s.analysis.pack.cell_designation}, {s.design.cell.facts.label.lower()}"),
+            ("Steady", lambda: f"{amperes(s.analysis.pack.cell_current_steady_a)} of "
+                               f"{amperes(s.design.cell.current_continuous_a)} ({figures(s.analysis.pack.c_rate_steady_per_h)} C)"),
+            ("Peak", lambda: f"{amperes(s.analysis.pack.cell_current_peak_a)} of {amperes(s.design.cell.current_peak_a)} "
+                             f"({figures(s.analysis.pack.c_rate_peak_per_h)} C)"),
+            ("Voltages", lambda: f"{volts(s.design.cell.empty_v)} empty, {volts(s.design.cell.nominal_v)} nominal, "
+                                 f"{volts(s.design.cell.full_v)} full"),
+            ("Resistance", lambda: f"{milliohms(s.design.cell.resistance_ohm)} d.c."),
+            ("Size", lambda: f"{millimetres(s.design.cell.diameter_m)} × {millimetres(s.design.cell.length_m)}, "
+                             f"worst excess {s.design.cell.diameter_tolerance_m * 1e3:.1f} / {s.design.cell.length_tolerance_m * 1e3:.1f} mm"),
+            ("Values", lambda: s.design.cell.source),
+        )  # fmt: skip
+        self.section("What each cell would make of the brief")
+        self.choices = self.table(("", "Cell", "Best", "Cells weigh"), "Cells compared", wide=1)
+        self.choices.chosen.connect(self._take)
+        self.verdict = self.text("Pick a cell to read what it does or fails on.")
+        self.choices.picked.connect(self._tell)
+        button = QPushButton("Take this cell")
+        button.setToolTip("Takes the cell picked in the table and its best stack (Enter)")
+        button.clicked.connect(
+            lambda: self._take(str(self.choices.currentIndex().siblingAtColumn(1).data() or ""))
+        )
+        self.body.addWidget(button)
+
+    def refresh_more(self) -> None:
+        if not self.isVisible():
+            return
+        rows = []
+        for choice in compare_cells(self.session.design.brief, self.session.shelf.cells):
+            option = choice.option
+            if option is None:
+                rows.append((choice.cell.name, ("", choice.cell.name, "–", "–")))
+            else:
+                mark = "✓" if option.feasible else ""
+                rows.append(
+                    (
+                        choice.cell.name,
+                        (mark, choice.cell.name, option.label, kilograms(option.mass_cells_kg)),
+                    )
+                )
+        self.choices.set_rows(rows)
+
+    def showEvent(self, event: object) -> None:
+        self.refresh_more()
+
+    def _tell(self, name: str) -> None:
+        for choice in compare_cells(self.session.design.brief, self.session.shelf.cells):
+            if choice.cell.name == name and choice.option:
+                self.verdict.setText(
+                    f"{name}, {choice.option.label}: {'; '.join(choice.option.reasons) or 'does all that is asked'}."
+                )
+
+    def _take(self, name: str) -> None:
+        choice = next(
+            (
+                c
+                for c in compare_cells(self.session.design.brief, self.session.shelf.cells)
+                if c.cell.name == name
+            ),
+            None,
+        )
+        if choice is None:
+            return
+        edits: list[tuple[str, object]] = [("cell", choice.cell), ("cell_now_v", choice.cell.facts.storage_v)]
+        if choice.option:
+            edits += choice.option.edits
+        self.session.edit_all(edits, f"Take {name}")
+
+
+class JacketPage(Page):
+    """Insulation and sleeve."""
+
+    stage, heading = Stage.JACKET, "Jacket: insulation and sleeve"
+
+    def build(self) -> None:
+        s = self.session
+        self.section("From the inside out")
+        for name in ("rings", "sheet_m", "tape_m", "foam_m", "side_m"):
+            self.field(f"jacket.{name}")
+        self.section("Sleeve")
+        for name in ("sleeve", "cross_sleeve", "lip_m"):
+            self.field(f"jacket.{name}")
+        self.figures(
+            ("Along the pack", lambda: self._sleeve("sleeve")),
+            ("Across it", lambda: self._sleeve("cross_sleeve")),
+            ("Slides on from", lambda: f"{millimetres(s.analysis.jacket.sleeve_flat_needed_m)} flat along, "
+                                       f"{millimetres(s.analysis.jacket.cross_flat_needed_m)} flat across"),
+        )  # fmt: skip
+        self.section("Outer size")
+        self.figures(
+            ("Bare", lambda: self._size("bare_")),
+            ("Outside", lambda: self._size("")),
+            ("Fits", lambda: {True: "yes, with the clearance on every side", False: "no", None: "no space given"}[s.analysis.jacket.envelope.fits]),
+        )  # fmt: skip
+        self.text(
+            "Hot air from the middle outwards, moving. Low heat: pack sleeve shrinks early and burns through.",
+            "caution",
+        )
+
+    def _sleeve(self, which: str) -> str:
+        fit = getattr(self.session.analysis.jacket, which)
+        if fit is None:
+            return "none"
+        return f"cut {show(fit.cut_length_m, 'm', self.system)}; wall {fit.wall_recovered_m * 1e3:.2f} mm once shrunk"
+
+    def _size(self, which: str) -> str:
+        e = self.session.analysis.jacket.envelope
+        return " × ".join(
+            show(getattr(e, f"{which}{side}_m"), "m", self.system) for side in ("length", "width", "height")
+        )

@@ -1,0 +1,454 @@
+"""The Stack stage: how many cells, where each stands, which group it belongs to, by engine and by hand."""
+
+from collections.abc import Callable, Iterator
+from functools import partial
+from typing import Any
+
+from pydantic import ValidationError
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QComboBox,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QProgressBar,
+    QToolButton,
+    QWidget,
+)
+
+from firmcell.app.background import Search
+from firmcell.app.fields import RecordForm
+from firmcell.app.pack_view import Tool
+from firmcell.app.pages.base_page import Page
+from firmcell.app.session import guarded
+from firmcell.app.wheel import calm
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.wording import (
+    duration,
+    figures,
+    kilograms,
+    millimetres,
+    plural,
+    volts,
+    watt_hours,
+)
+from firmcell.core.changes import by_hand as hand
+from firmcell.core.layout.search import ORDER, Arranged, arrange, regroup
+from firmcell.core.model.brief import Blocked
+from firmcell.core.model.design import Design, Lattice
+from firmcell.core.model.joint_kinds import joints_by_face
+from firmcell.store.units import show
+from firmcell.store.validation_words import first_fault
+
+LATTICES: dict[str, tuple[Lattice, ...]] = {
+    "best of all": ORDER,
+    "square": (Lattice.SQUARE,),
+    "staggered": (Lattice.STAGGERED,),
+    "free, hugging the edges": (Lattice.FREE,),
+}
+MORE_EFFORT = 3.0
+TOOL_KEYS = {
+    Tool.LOOK: "Ctrl+1", Tool.MOVE: "Ctrl+2", Tool.TURN: "Ctrl+3", Tool.SWAP: "Ctrl+4", Tool.PAINT: "Ctrl+5",
+    Tool.LOCK: "Ctrl+6", Tool.BLOCK: "Ctrl+7", Tool.MINUS: "Ctrl+8", Tool.PLUS: "Ctrl+9", Tool.STRIP: "Ctrl+L",
+}  # fmt: skip
+
+
+class StackPage(Page):
+    """Series, parallel, the places of the cells and their groups."""
+
+    stage, heading = Stage.STACK, "Stack: how many, and how they lie"
+    tool_wanted = Signal(object)
+    group_wanted = Signal(int)
+    outline_wanted = Signal()
+    export_wanted = Signal(str)
+
+    def build(self) -> None:
+        self._search: Search | None = None
+        self._seed = 1
+        self._count()
+        self._engine()
+        self._measures()
+        self._by_hand()
+        self._lie()
+        self._out()
+        self._stacks()
+        self._content()
+
+    # -- sections ---------------------------------------------------------------------------------------
+
+    def _count(self) -> None:
+        self.section("Count")
+        self.field("series")
+        self.field("parallel")
+
+    def _engine(self) -> None:
+        self.section("Places and groups")
+        self.space = self.text("")
+        row = QHBoxLayout()
+        label = QLabel("&Lattice")
+        self.lattice = calm(QComboBox())
+        self.lattice.addItems(list(LATTICES))
+        self.lattice.setAccessibleName("Lattice to look for places on")
+        label.setBuddy(self.lattice)
+        row.addWidget(label)
+        row.addWidget(self.lattice, 1)
+        self.body.addLayout(row)
+        self.field("arrangement.gap_m")
+        row = QHBoxLayout()
+        self.finder = self.button(
+            "&Find places", self._find, "Looks for the best angle, offset and lattice, then sorts into groups"
+        )
+        self.finder.setProperty("main", "true")
+        self.sorter = self.button(
+            "&Sort again",
+            self._sort,
+            "Cells keep their places; groups are sorted anew, locked cells keep theirs. Each press tries further.",
+        )
+        self.in_rows = self.button(
+            "Whole &rows", self._whole_rows, "Gives up single places: cells in whole rows again"
+        )
+        for button in (self.finder, self.sorter, self.in_rows):
+            row.addWidget(button)
+        self.body.addLayout(row)
+        row = QHBoxLayout()
+        self.progress = QProgressBar()
+        self.progress.setRange(0, 100)
+        self.progress.setAccessibleName("Progress of the search")
+        self.cancel = self.button(
+            "&Take what there is", self.cancel_search, "Ends the search with the best so far (Esc)"
+        )
+        row.addWidget(self.progress, 1)
+        row.addWidget(self.cancel)
+        self.running = QWidget()
+        self.running.setLayout(row)
+        row.setContentsMargins(0, 0, 0, 0)
+        self.running.hide()
+        self.body.addWidget(self.running)
+        self.outcome = self.text("")
+        self.outcome.hide()
+
+    def _measures(self) -> None:
+        s = self.session
+        self.section("How good it is")
+        self.figures(
+            ("Links", lambda: self._links()),
+            ("Strips", lambda: f"{plural(s.analysis.measures.pieces, 'piece')}, {plural(s.analysis.measures.different, 'length')}; "
+                               f"longest way to a lead {millimetres(s.analysis.measures.collecting_m)}"),
+            ("Joints", lambda: joints_by_face(s.design.joining.joined_by, s.analysis.measures.joints)),
+            ("Tightest", lambda: self._gaps()),
+            ("Outside", lambda: self._outside()),
+            ("Space left", lambda: self._left()),
+        )  # fmt: skip
+
+    def _by_hand(self) -> None:
+        self.section("By hand")
+        grid = QGridLayout()
+        grid.setSpacing(4)
+        self.tools = QButtonGroup(self)
+        self.tool_buttons: dict[Tool, QToolButton] = {}
+        for number, tool in enumerate(Tool):
+            button = QToolButton()
+            button.setText(tool.value.capitalize())
+            button.setCheckable(True)
+            button.setSizePolicy(self.finder.sizePolicy())
+            button.setToolTip(f"{tool.value.capitalize()} ({TOOL_KEYS[tool]})")
+            button.setAccessibleName(tool.value)
+            button.clicked.connect(lambda _=False, t=tool: self.tool_wanted.emit(t))
+            self.tools.addButton(button)
+            self.tool_buttons[tool] = button
+            grid.addWidget(button, number // 2, number % 2)
+        self.tool_buttons[Tool.LOOK].setChecked(True)
+        self.body.addLayout(grid)
+        row = QHBoxLayout()
+        label = QLabel("&Group to paint")
+        self.group = calm(QComboBox())
+        self.group.setAccessibleName("Group to paint")
+        self.group.currentIndexChanged.connect(lambda index: self.group_wanted.emit(index + 1))
+        label.setBuddy(self.group)
+        row.addWidget(label)
+        row.addWidget(self.group)
+        row.addStretch(1)
+        unlock = self.button("&Unlock all", self._unlock_all, "Every cell may be moved and sorted again")
+        row.addWidget(unlock)
+        self.body.addLayout(row)
+        self.hint = self.text("Ctrl+1 to Ctrl+9 and Ctrl+L take up a tool; Ctrl+Z takes back what it did.")
+
+    def _lie(self) -> None:
+        self.section("Lie of the cells")
+        for name in ("lie", "layers", "split_gap_m", "first_positive_up", "turn_axis"):
+            self.field(f"arrangement.{name}")
+        self.text("In whole rows:")
+        for name in ("lattice", "rows"):
+            self.field(f"arrangement.{name}")
+        self.section("Space")
+        self.field("brief.space")
+        row = QHBoxLayout()
+        row.addWidget(
+            self.button("&Outline from file…", self.outline_wanted.emit, "DXF, SVG, or CSV of points in mm")
+        )
+        row.addStretch(1)
+        self.body.addLayout(row)
+        self.blocked = self.table(("Blocked", "Along", "Across", "Size"), "Blocked places", wide=0)
+        self.blocking = RecordForm(
+            Blocked,
+            self.system,
+            {"name": "screw post", "x_m": 0.0, "y_m": 0.0, "length_m": 0.01, "width_m": 0.01},
+        )
+        self.body.addWidget(self.blocking)
+        row = QHBoxLayout()
+        row.addWidget(
+            self.button("&Block this place", self._block, "Nothing may stand there, through the whole height")
+        )
+        row.addWidget(self.button("Gi&ve the picked one free", self._unblock, "The row picked in the table"))
+        self.body.addLayout(row)
+
+    def _out(self) -> None:
+        self.section("Out")
+        grid = QGridLayout()
+        grid.setSpacing(4)
+        for number, (kind, text, tip) in enumerate((
+            ("template", "&1:1 templates, PDF", "Both faces, sheet, plates and holder at 1:1 with a check ruler, tiled over A4 or Letter"),
+            ("dxf", "&DXF, layers named", "Faces, plates and insulation sheet as lines in mm"),
+            ("svg", "S&VG of both faces", "As drawn, in mm"),
+            ("positions", "&CSV of cells", "Number, group, direction and place of every cell"),
+            ("stl", "&Holder, STL", "Two halves of a cell holder, watertight"),
+        )):  # fmt: skip
+            grid.addWidget(
+                self.button(text, partial(self.export_wanted.emit, kind), tip), number // 2, number % 2
+            )
+        self.body.addLayout(grid)
+
+    def _stacks(self) -> None:
+        self.section("Stacks in reach")
+        self.options = self.table(
+            ("Stack", "Full", "To load", "Each cell", "Verdict"), "Stacks in reach", wide=4
+        )
+        self.options.chosen.connect(self._take)
+        self.verdict = self.text("Pick a stack to read what it does or fails on.")
+        self.options.picked.connect(self._tell)
+        self.body.addWidget(
+            self.button(
+                "Take this stack",
+                lambda: self._take(str(self.options.currentIndex().siblingAtColumn(0).data() or "")),
+                "Cells go back to whole rows of that stack",
+            )
+        )
+
+    def _content(self) -> None:
+        s = self.session
+        self.section("What comes of it")
+        self.figures(
+            ("Content", lambda: f"{figures(s.analysis.pack.capacity_ah)} Ah, {watt_hours(s.analysis.pack.energy_j)} rated, "
+                                f"{watt_hours(s.analysis.pack.energy_usable_j)} to the load, {duration(s.analysis.pack.run_time_s)}"),
+            ("Sag", lambda: f"{volts(s.analysis.pack.sag_steady_v)} steady, {volts(s.analysis.pack.sag_peak_v)} at the peak"),
+            ("Near empty", lambda: f"{volts(s.analysis.pack.voltage_end_steady_v)} steady, {volts(s.analysis.pack.voltage_end_peak_v)} at the peak"),
+            ("Heat", lambda: f"{figures(s.analysis.pack.heat_steady_w)} W steady, {figures(s.analysis.pack.heat_peak_w)} W at the peak"),
+            ("Mass", lambda: kilograms(s.analysis.pack.mass_kg)),
+        )  # fmt: skip
+
+    # -- the engine -------------------------------------------------------------------------------------
+
+    def _find(self) -> None:
+        design, lattices, self._seed = self.session.design, LATTICES[self.lattice.currentText()], 1
+        self._run(lambda: arrange(design, lattices), "Find places")
+
+    def _sort(self) -> None:
+        design, seed = self.session.design, self._seed
+        self._seed += 1
+        self._run(lambda: regroup(design, seed, MORE_EFFORT), "Sort into groups")
+
+    def _run(self, steps: Callable[[], Iterator[Arranged]], words: str) -> None:
+        if self._search is not None:
+            return
+        design = self.session.design
+        search = Search(steps, self)
+        search.progressed.connect(self._step)
+        search.finished.connect(lambda last: self._done(last, design, words))
+        search.refused.connect(self._refused)
+        self._search = search.start()
+        self._show_running(True)
+
+    def cancel_search(self) -> None:
+        """End a search that runs, with what there is."""
+        if self._search is not None:
+            self._search.cancel()
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Escape and self._search is not None:
+            self.cancel_search()
+        else:
+            super().keyPressEvent(event)
+
+    def _step(self, step: Arranged) -> None:
+        self.progress.setValue(round(step.fraction * 100))
+        self.progress.setFormat(f"{step.words} %p %")
+
+    def _done(self, last: Arranged | None, design: Design, words: str) -> None:
+        self._search = None
+        self._show_running(False)
+        if last is None or last.arrangement is None:
+            self._say("Ended before there was a layout; nothing is changed.")
+            return
+        if design != self.session.design:
+            self._say(
+                "The design was changed while the search ran; its result is thrown away. Start it again."
+            )
+            return
+        self.session.edit_all((("arrangement", last.arrangement),), words)
+        found = "; ".join(f"{c.lattice.value} {c.count}" for c in last.choices if c.count)
+        bound = max((c.bound for c in last.choices), default=0)
+        self._say(
+            f"Places found: {found}; more than {bound} are impossible there. {' '.join(last.advice)}".strip()
+        )
+
+    def _refused(self, sentence: str) -> None:
+        self._search = None
+        self._show_running(False)
+        self._say(sentence)
+        self.session.refused.emit(sentence)
+
+    def _show_running(self, on: bool) -> None:
+        self.running.setVisible(on)
+        self.progress.setValue(0)
+        for button in (self.finder, self.sorter, self.in_rows):
+            button.setEnabled(not on)
+
+    def _say(self, words: str) -> None:
+        self.outcome.setText(words)
+        self.outcome.setVisible(bool(words))
+
+    def _whole_rows(self) -> None:
+        edit = hand.whole_rows(self.session.design)
+        self.session.edit_all(edit.edits, edit.words)
+
+    def _block(self) -> None:
+        def block() -> None:
+            try:
+                place = Blocked.model_validate(self.blocking.values())
+            except ValidationError as error:
+                raise Refusal(first_fault(error, Blocked)) from None
+            edit = hand.block_place(self.session.design, place)
+            self.session.edit_all(edit.edits, edit.words)
+
+        guarded(block, self.session.refused.emit)
+
+    def _unblock(self) -> None:
+        row = self.blocked.currentIndex().row()
+        if 0 <= row < len(self.session.design.brief.blocked):
+            edit = hand.unblock_place(self.session.design, row)
+            self.session.edit_all(edit.edits, edit.words)
+
+    def _unlock_all(self) -> None:
+        cells = hand.placed_cells(self.session.design)
+        locked = [n for n, cell in enumerate(cells, start=1) if cell.locked]
+        if locked:
+            edit = hand.lock_cells(self.session.design, locked, False)
+            self.session.edit_all(edit.edits, edit.words)
+
+    # -- showing ----------------------------------------------------------------------------------------
+
+    def show_tool(self, tool: Tool, hint: str) -> None:
+        """Mark the tool in use and tell how it works."""
+        self.tool_buttons[tool].setChecked(True)
+        self.hint.setText(hint)
+
+    def tell(self, hint: str) -> None:
+        """Tell what came of a tool."""
+        self.hint.setText(hint)
+
+    def _links(self) -> str:
+        m, p = self.session.analysis.measures, self.session.design.parallel
+        if self.session.design.series < 2:
+            return "one group only"
+        at = f"fewest {m.links_least} (groups {m.links_least_at} and {m.links_least_at + 1}) for {plural(p, 'cell')}"
+        return f"{m.links} of {m.links_bound} at most, {at}"
+
+    def _gaps(self) -> str:
+        fit = self.session.analysis.fit
+        words = []
+        if fit.gap_cells_m is not None:
+            words.append(
+                f"{millimetres(max(fit.gap_cells_m, 0.0) if abs(fit.gap_cells_m) < 1e-6 else fit.gap_cells_m)} between cells"
+            )
+        if fit.gap_wall_m is not None:
+            words.append(
+                f"{millimetres(fit.gap_wall_m)} to the edge, {millimetres(fit.wall_needed_m)} needed"
+            )
+        return ", ".join(words) or "–"
+
+    def _outside(self) -> str:
+        e = self.session.analysis.jacket.envelope
+        return " × ".join(show(v, "m", self.system) for v in (e.length_m, e.width_m, e.height_m))
+
+    def _left(self) -> str:
+        e = self.session.analysis.jacket.envelope
+        margins = (e.margin_length_m, e.margin_width_m, e.margin_height_m)
+        if any(m is None for m in margins):
+            return "no space given in the brief"
+        if self.session.analysis.fit.room_m is not None:
+            return f"at the edge {show(margins[1] or 0.0, 'm', self.system)}, height {show(margins[2] or 0.0, 'm', self.system)}"
+        return ", ".join(
+            f"{word} {show(m or 0.0, 'm', self.system)}"
+            for word, m in zip(("length", "width", "height"), margins, strict=True)
+        )
+
+    def refresh_more(self) -> None:
+        design, brief = self.session.design, self.session.design.brief
+        for path, field in self._fields:
+            if path in ("arrangement.lattice", "arrangement.rows"):
+                # They say how whole rows stand; cells in places of their own do not heed them.
+                field.row.editor.setEnabled(design.arrangement.in_rows)
+        rows: list[tuple[str, tuple[str, ...]]] = []
+        for o in self.session.analysis.options[:60]:
+            verdict = "does it" if o.feasible else "; ".join(o.reasons)
+            rows.append(
+                (o.label, (o.label, volts(o.voltage_full_v), watt_hours(o.energy_usable_j), f"{figures(o.cell_steady_a)} A", verdict))
+            )  # fmt: skip
+        self.options.set_rows(rows)
+        if self.group.count() != design.series:
+            self.group.clear()
+            self.group.addItems([str(g) for g in range(1, design.series + 1)])
+        box = brief.box_m
+        shape = {
+            "box": "a box",
+            "cylinder": "a cylinder",
+            "outline": f"an outline of {len(brief.outline_m)} corners",
+        }
+        standing = "in whole rows" if design.arrangement.in_rows else (
+            f"each in its place, {design.arrangement.lattice.value}; {plural(len(design.arrangement.spare_m), 'place')} free"
+        )  # fmt: skip
+        size = " × ".join(show(v, "m", self.system) for v in box) if box else "no size given"
+        self.space.setText(f"Space: {shape[brief.space.value]}, {size}. Cells: {standing}.")
+        blocked: list[tuple[str, tuple[str, ...]]] = []
+        for number, b in enumerate(brief.blocked):
+            size = (
+                f"⌀ {b.length_m * 1e3:.0f} mm"
+                if b.round
+                else f"{b.length_m * 1e3:.0f} × {b.width_m * 1e3:.0f} mm"
+            )
+            blocked.append((f"blocked:{number}", (b.name, millimetres(b.x_m), millimetres(b.y_m), size)))
+        self.blocked.set_rows(blocked)
+
+    def point_at(self, ref: str) -> None:
+        self.blocked.pick(ref)
+
+    def _take(self, label: str) -> None:
+        option = next((o for o in self.session.analysis.options if o.label == label), None)
+        if option is not None:
+            self.session.edit_all(option.edits, f"Make it {label}")
+
+    def _tell(self, label: str) -> None:
+        option = next((o for o in self.session.analysis.options if o.label == label), None)
+        if option:
+            fails = "; ".join(option.reasons) or "does all that is asked"
+            self.verdict.setText(
+                f"{label}: {fails}. Near empty {volts(option.voltage_end_v)}, cells {kilograms(option.mass_cells_kg)}."
+            )
+
+    def hideEvent(self, event: Any) -> None:
+        # A tool is for the picture of this stage; elsewhere a click must only look.
+        self.tool_wanted.emit(Tool.LOOK)
+        super().hideEvent(event)

@@ -1,0 +1,1 @@
+"""All figures of one design, and findings."""

@@ -1,0 +1,1 @@
+"""Numbers, words and refusals that everything above uses."""

@@ -1,0 +1,1 @@
+"""What is live, whether a step may be passed, what measurements change."""

@@ -1,0 +1,52 @@
+"""What was measured at the bench takes the place of what the design assumed."""
+
+import numpy as np
+from numpy.typing import NDArray
+
+from firmcell.core.model.design import Design
+from firmcell.core.physics.resistor_network import solve
+from firmcell.core.records.build_state import BuildState
+from firmcell.core.strips.under_load import Metal
+
+
+def as_measured(design: Design, state: BuildState) -> Design:
+    """Return the design with recorded resistances of cells and joints in the place of assumed ones.
+
+    A recorded cell counts before one read from a list; the joint's resistance is the mean of all that were measured. With
+    nothing recorded it is the design itself. Readings of cells that the pack does not have are passed over.
+    """
+    edits: list[tuple[str, object]] = []
+    known = {n: ohm for n, ohm in state.cell_ohm.items() if n <= design.cell_count}
+    if known:
+        ohms = [*design.measured_ohm[: design.cell_count]]
+        ohms += [0.0] * (design.cell_count - len(ohms))
+        for number, ohm in known.items():
+            ohms[number - 1] = ohm
+        edits.append(("measured_ohm", tuple(ohms)))
+    if state.joint_ohm:
+        edits.append(("joining.joint_ohm", sum(state.joint_ohm) / len(state.joint_ohm)))
+    return design.with_edits(*edits) if edits else design
+
+
+def at_first_touch(metal: Metal, cell_volts: dict[int, float]) -> NDArray[np.float64]:
+    """Return what each cell gives (n,), A, with nothing drawn, all strips on and every cell still at its own voltage.
+
+    Parameters
+    ----------
+    metal : Metal
+        The solved pack.
+    cell_volts : dict
+        Resting voltage of cells by number, V; a cell without one stands at the mean of its group's, which drives nothing.
+
+    Notes
+    -----
+    By d.c. resistance, so the very first moment is about half as much again; it dies away as the cells even out.
+    """
+    cells = metal.layout.cells
+    volts = np.array([cell_volts.get(c.number, np.nan) for c in cells])
+    groups = np.array([c.group for c in cells])
+    for group in np.unique(groups):
+        mine = groups == group
+        known = volts[mine & ~np.isnan(volts)]
+        volts[mine & np.isnan(volts)] = known.mean() if len(known) else 0.0
+    return solve(metal.network, volts, 0.0).cell_a

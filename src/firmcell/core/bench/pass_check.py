@@ -1,0 +1,116 @@
+"""When a step may be passed: its records are there, they are good, and no hold point before it is open."""
+
+from collections.abc import Iterable
+
+from firmcell.core.base.wording import volts
+from firmcell.core.model.design import Design
+from firmcell.core.records.build_state import BuildState, standing_events
+from firmcell.core.records.events import (
+    CellCheck,
+    Checked,
+    CrimpJoint,
+    Event,
+    InsulationReading,
+    NotRight,
+    PolarityReading,
+    ScrewJoint,
+    SolderJoint,
+    WeldRow,
+    WeldSample,
+)
+from firmcell.core.records.step import Step, held_by
+from firmcell.core.rules.cells import GROUP_JOIN_SPREAD_V
+from firmcell.core.rules.records import LEAST_INSULATION_OHM
+from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
+from firmcell.core.tap_check.recorded_readings import blocking_words
+
+RECORD_WORDS = {
+    "cell-check": "the cell measurements",
+    "cell-reading": "the reading of a cell",
+    "joint-reading": "the resistance of a joint",
+    "weld-sample": "a peeled sample",
+    "weld-row": "the welds",
+    "solder-joint": "the solder joint",
+    "screw-joint": "the screws and their torque",
+    "checked": "the look-over",
+    "tap-reading": "the tap readings",
+    "point-reading": "the reading between two points",
+    "insulation-reading": "the insulation reading",
+    "polarity-reading": "the polarity by meter",
+    "crimp-joint": "the crimp",
+}
+
+
+LEAST_LIVE_V = 0.5
+
+
+def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
+    """Return the standing records of a step after its last "not right"."""
+    standing, _ = standing_events(events)
+    own = [e for e in standing if e.step == step.code]
+    last = max((i for i, e in enumerate(own) if isinstance(e.data, NotRight)), default=-1)
+    return own[last + 1 :]
+
+
+def wanted_records(step: Step, events: Iterable[Event]) -> tuple[str, ...]:
+    """Return the kinds of record still wanted for a step."""
+    have = {e.data.kind for e in records_since_rework(step, events)}
+    return tuple(kind for kind in step.records if kind not in have)
+
+
+def obstacle(
+    step: Step, steps: tuple[Step, ...], state: BuildState, events: list[Event], design: Design
+) -> str | None:
+    """Return in one sentence why `step` may not be passed yet, or None."""
+    held = held_by(steps, state, step.code)
+    if held:
+        return f"“{held.title}” comes first: it is a hold point."
+    own = records_since_rework(step, events)
+    latest = {e.data.kind: e.data for e in own}
+    for kind in step.records:
+        if kind == "tap-reading":
+            proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
+            if proof.verdict in (Verdict.WRONG, Verdict.MISSING):
+                return proof.words
+            blocked = blocking_words(design, state)
+            if blocked:
+                return blocked
+        elif kind not in latest:
+            return f"Record {RECORD_WORDS[kind]} first."
+        else:
+            fault = _fault(latest[kind], step)
+            if fault:
+                return fault
+    return None
+
+
+def _fault(data: object, step: Step) -> str | None:
+    match data:
+        case CellCheck(lowest_v=low, highest_v=high, wraps_sound=sound):
+            if high - low > GROUP_JOIN_SPREAD_V:
+                return (
+                    f"The cells differ by {volts(high - low)}; within {volts(GROUP_JOIN_SPREAD_V)} is right."
+                )
+            return None if sound else "A wrap is not sound."
+        case WeldSample(peeled=peeled, held=held) if held < peeled:
+            return f"{peeled - held} of {peeled} samples did not hold; change the setting and peel again."
+        case WeldRow(flat=flat, tug=tug) if not (flat and tug):
+            return "The strip is not flat, or a weld let go."
+        case SolderJoint(smooth=smooth, tug=tug) if not (smooth and tug):
+            return "The joint is not smooth, or it let go."
+        case ScrewJoint(faces_clean=clean, marked=marked) if not (clean and marked):
+            return "A face is not clean, or a screw is not marked: undo it, clean, set it to its torque, mark it."
+        case PolarityReading(volts=read) if read <= 0:
+            return f"It reads {volts(read)} with red on plus: plus and minus are exchanged."
+        case PolarityReading(volts=read) if read < LEAST_LIVE_V:
+            return f"It reads only {volts(read)}: nothing is joined, or the pack is empty."
+        case CrimpJoint(strands_in=strands, tug=tug) if not (strands and tug):
+            return "A strand is outside the barrel, or the crimp let go: cut it off and do it again."
+        case Checked(right=right, wrong=wrong):
+            open_looks = [look for look in step.looks if look not in right]
+            if wrong:
+                return f"Not right: {wrong[0]}."
+            return f"Not looked at: {open_looks[0]}." if open_looks else None
+        case InsulationReading(ohms=ohms) if ohms < LEAST_INSULATION_OHM:
+            return f"{ohms / 1e6:.2f} MΩ is too low; more than 5 MΩ is right."
+    return None

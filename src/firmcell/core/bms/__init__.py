@@ -1,0 +1,1 @@
+"""Board choice, taps, sense leads and thermistor."""

@@ -1,0 +1,53 @@
+"""A protection board under one round cell: how long and thick it becomes, and what sleeve goes over it."""
+
+from dataclasses import dataclass
+from math import pi
+
+from firmcell.core.model.design import Design
+
+FLAT_STOCK_M = tuple(mm * 1e-3 for mm in (17, 23, 29.5, 33, 36, 41, 46, 52, 60, 75))
+"""Flat widths of cell sleeve on the market, m; generic class values."""
+SHRINKS_TO, EASE_M = 0.55, 0.0001
+LIP_M = 0.0035
+"""Lip of a cell's sleeve over each end, m; common practice, no source."""
+
+
+@dataclass(frozen=True)
+class GuardedCell:
+    """The finished cell.
+
+    Attributes
+    ----------
+    added_m, length_m, diameter_m : what the board adds, and the outside once sleeved (worst cell).
+    fits_holder, fits_charger, fits_width : None where no limit is entered.
+    sleeve_flat_m, sleeve_cut_m : of the new sleeve; None if no stock size slides on and grips.
+    """
+
+    added_m: float
+    length_m: float
+    diameter_m: float
+    fits_holder: bool | None
+    fits_charger: bool | None
+    fits_width: bool | None
+    sleeve_flat_m: float | None
+    sleeve_cut_m: float
+
+
+def guarded_cell(design: Design) -> GuardedCell:
+    """Return what the cell of `design` becomes with its board, strap, disc and sleeve, largest cell of its class."""
+    job, cell, board = design.cell_guard, design.cell, design.guarding.board
+    added = (board.height_m if board else 0.0) + job.ring_m
+    length = cell.length_m + cell.length_tolerance_m + added + 2 * job.sleeve_wall_m
+    bare = cell.diameter_m + cell.diameter_tolerance_m
+    across = bare + job.strap_thickness_m + 2 * job.sleeve_wall_m
+    # Round the cell and over the strap; flat width is half the circumference.
+    half_round = pi * (bare + job.strap_thickness_m) / 2
+    flat = next((f for f in FLAT_STOCK_M if f >= half_round + EASE_M and f * SHRINKS_TO < half_round), None)
+
+    def within(limit: float | None, size: float) -> bool | None:
+        return None if limit is None else size <= limit
+
+    return GuardedCell(
+        added, length, across, within(job.holder_m, length), within(job.charger_m, length), within(job.holder_width_m, across),
+        flat, (cell.length_m + added + 2 * LIP_M) * 1.08,
+    )  # fmt: skip

@@ -1,0 +1,41 @@
+"""Thermistors: resistance and temperature by the B equation, and what a reading says."""
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from firmcell.core.base.quantity import ZERO_CELSIUS
+from firmcell.core.base.refusal import Refusal
+
+Array = NDArray[np.float64]
+T25_K = 298.15
+
+
+def ntc_resistance(kelvin: ArrayLike, ohm_25: float = 10_000.0, b_k: float = 3435.0) -> Array:
+    """Return the resistance in Ω at a temperature in K: R25 exp(B (1/T − 1/298.15)), the B equation."""
+    return np.asarray(ohm_25 * np.exp(b_k * (1 / np.asarray(kelvin, dtype=float) - 1 / T25_K)))
+
+
+def ntc_temperature(ohm: ArrayLike, ohm_25: float = 10_000.0, b_k: float = 3435.0) -> Array:
+    """Return the temperature in K of a resistance in Ω; the B equation turned round."""
+    return np.asarray(1 / (1 / T25_K + np.log(np.asarray(ohm, dtype=float) / ohm_25) / b_k))
+
+
+COLDEST_K, WARMEST_K = 233.15, 398.15
+"""Outside these a reading is no temperature of a pack but a fault of the sensor or its leads."""
+
+
+def sensor_words(ohm: float, ohm_25: float, b_k: float) -> str:
+    """Return what a reading of a sensor with this curve says, in words: a temperature, or what is wrong with it.
+
+    Raises
+    ------
+    Refusal
+        If it is no resistance.
+    """
+    if not 0 <= ohm < 1e9:
+        raise Refusal("A sensor reads between nothing and some megohms.")
+    if ohm < float(ntc_resistance(WARMEST_K, ohm_25, b_k)):
+        return "its leads touch, or it is another class of sensor"
+    if ohm > float(ntc_resistance(COLDEST_K, ohm_25, b_k)):
+        return "it is open, unplugged, or another class of sensor"
+    return f"{float(ntc_temperature(ohm, ohm_25, b_k)) - ZERO_CELSIUS:.1f} °C"

@@ -1,0 +1,1 @@
+"""Edits by hand, by a solved fix, and from a brief."""

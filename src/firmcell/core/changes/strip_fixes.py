@@ -1,0 +1,251 @@
+"""What cures an overloaded strip: the smallest changes, each verified by solving the whole pack before it is offered."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from math import hypot
+
+from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.findings import Cure
+from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out, place_in_space
+from firmcell.core.model.design import Design, Joining, StripRef
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.parts import Strip, StripMetal
+from firmcell.core.strips.strips import StripKind, joint_count, strip_runs, strip_takes_screw
+from firmcell.core.strips.under_load import Metal, metal_state
+
+WORTH = 3
+MOST_LAYERS_OFFERED = 4
+MOST_HELPFUL, MOST_PAIRS = 8, 20
+"""Changes that help but are not enough, tried two at a time."""
+WELDABLE_M = 0.0003
+"""Thickest strip that a strong spot welder joins, m; common practice, no source."""
+WIDEST_STRIP_M, WIDEST_BAR_M = 0.012, 0.025
+"""Widest strip over round cells, and bar over threaded terminals, that is offered, m; the distances are solved after it."""
+WELDED_THROUGH_M = 0.00016
+"""Thickest copper that small welders weld through nickel on top of it, m; common practice, no source."""
+
+
+@dataclass(frozen=True)
+class VerifiedCure:
+    """A change of the design that was solved and cures every overload.
+
+    Attributes
+    ----------
+    cure : the edits, in words.
+    share : greatest share of limit after it.
+    mass_kg, joints : added to the pack, weld pairs or other joints.
+    """
+
+    cure: Cure
+    share: float
+    mass_kg: float
+    joints: int
+
+
+def metal_cures(
+    design: Design, layout: Layout, metal: Metal, shelf: Shelf, run_time_s: float
+) -> Iterator[tuple[float, tuple[VerifiedCure, ...]]]:
+    """Yield how far the search is and the best three cures so far; the last is the answer.
+
+    Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn beside the
+    overloaded one, the lead moved to another cell of its group, and a second lead there; if none of them is enough, the
+    most helpful of them two at a time. Cures are ordered by the metal they add (of a second lead its wire), then by joints.
+    """
+    if metal.figures.worst_share <= 1:
+        yield 1.0, ()
+        return
+    tries = list(_candidates(design, layout, metal, shelf))
+    before = _mass_and_joints(metal, design)
+    found: list[VerifiedCure] = []
+    helps: list[tuple[float, Cure]] = []
+    now = _excess(metal)
+
+    def solve(cure: Cure) -> None:
+        changed = cure.applied(design)
+        new_layout = lay_out(changed.cell, changed.series, changed.parallel, changed.arrangement)
+        solved = metal_state(changed, new_layout, run_time_s)
+        if not solved.figures.whole:
+            return
+        if solved.figures.worst_share <= 1:
+            mass, joints = _mass_and_joints(solved, changed)
+            found.append(VerifiedCure(cure, solved.figures.worst_share, mass - before[0], joints - before[1]))
+            found.sort(key=lambda c: (round(max(c.mass_kg, 0.0), 4), c.joints, c.share))
+        elif _excess(solved) < now:
+            helps.append((_excess(solved), cure))
+
+    for number, cure in enumerate(tries, start=1):
+        solve(cure)
+        yield number / (len(tries) + MOST_PAIRS), tuple(found[:WORTH])
+    pairs = [] if found else _pairs([cure for _, cure in sorted(helps, key=lambda h: h[0])])
+    for number, cure in enumerate(pairs, start=1):
+        solve(cure)
+        yield (len(tries) + number) / (len(tries) + MOST_PAIRS), tuple(found[:WORTH])
+    yield 1.0, tuple(found[:WORTH])
+
+
+def _excess(metal: Metal) -> float:
+    """By how much all segments together are over their limits."""
+    return sum(max(s.share - 1.0, 0.0) for s in metal.figures.segments)
+
+
+def _pairs(helpful: list[Cure]) -> list[Cure]:
+    """Two changes that help and do not undo each other, the most helpful first."""
+    found: list[Cure] = []
+    for second in range(1, min(len(helpful), MOST_HELPFUL)):
+        for first in range(second):
+            one, two = helpful[first], helpful[second]
+            if not {path for path, _ in one.edits} & {path for path, _ in two.edits}:
+                words = f"{one.words}; {two.words[0].lower()}{two.words[1:]}"
+                found.append(Cure(words, one.edits + two.edits))
+    return found[:MOST_PAIRS]
+
+
+def verified_cures(
+    design: Design, analysis: Analysis, metal: Metal, shelf: Shelf
+) -> tuple[VerifiedCure, ...]:
+    """Return the best three cures of overloaded metal, found and solved at once; none if nothing is overloaded."""
+    *_, (_, cures) = metal_cures(design, analysis.layout, metal, shelf, analysis.pack.run_time_s)
+    return cures
+
+
+def _mass_and_joints(metal: Metal, design: Design) -> tuple[float, int]:
+    mass, joints = 0.0, 0
+    for run in metal.runs:
+        strip, layers = metal.strips.get(run.kind, (design.joining.link_strip, 1))
+        mass += run.run_m * strip.section_m2 * layers * strip.density_kg_m3
+        joints += joint_count(run, design.joining)
+    seconds = sum(1 for number in metal.layout.second_lead_cells if number)
+    return mass + seconds * design.leads.length_m * design.leads.wire.mass_kg_per_m, joints
+
+
+def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> Iterator[Cure]:
+    over = [s for s in metal.figures.segments if s.share > 1]
+    collecting = (StripKind.COLLECTOR, StripKind.BRIDGE)
+    parts = {"collector" if s.kind in collecting else "link" for s in over}
+    for part in sorted(parts):
+        yield from _stronger(design, shelf, part)
+    poles = {s.node for s in over if s.kind is StripKind.COLLECTOR} & {0, layout.series}
+    if len(poles) == 1:
+        yield from _other_lead_cells(design, layout, next(iter(poles)))
+    elif poles:
+        yield from _both_leads(layout)
+    linked = {s.node for s in over if s.kind not in collecting}
+    if linked and (not design.arrangement.in_rows or design.arrangement.placed):
+        yield from _further_links(design, layout, linked)
+    if len(parts) == 2:
+        joining = design.joining
+        for more in range(1, MOST_LAYERS_OFFERED):
+            link, collector = joining.link_layers + more, joining.collector_layers + more
+            if max(link, collector) <= 8:
+                words = f"Lay {link} layers of links and {collector} of collecting strip"
+                yield Cure(words, (("joining.link_layers", link), ("joining.collector_layers", collector)))
+        for copper in _copper(shelf, joining):
+            words = f"{copper.name} under links and collecting strips{_through(joining)}"
+            yield Cure(words, (("joining.link_under", copper), ("joining.collector_under", copper)))
+            words = f"{copper.name} for links and collecting strips, 1 layer"
+            yield Cure(words, (
+                ("joining.link_strip", copper), ("joining.link_layers", 1),
+                ("joining.collector_strip", copper), ("joining.collector_layers", max(1, joining.collector_layers)),
+            ))  # fmt: skip
+
+
+def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
+    layers, strip = getattr(design.joining, f"{part}_layers"), getattr(design.joining, f"{part}_strip")
+    what = "links" if part == "link" else "collecting strip"
+    welded = design.joining.joined_by is JoinedBy.WELD
+    for more in range(1, MOST_LAYERS_OFFERED):
+        if layers + more <= 8:
+            yield Cure(f"Lay {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
+    if strip.metal is not StripMetal.COPPER:
+        for copper in _copper(shelf, design.joining):
+            if copper != getattr(design.joining, f"{part}_under"):
+                words = f"{copper.name} under the {what}{_through(design.joining)}"
+                yield Cure(words, ((f"joining.{part}_under", copper),))
+    for other in shelf.strips:
+        larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
+        too_thick = welded and other.thickness_m > WELDABLE_M
+        widest = WIDEST_STRIP_M if design.joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
+        if other.name == strip.name or not larger or too_thick or other.width_m > widest:
+            continue
+        if not strip_takes_screw(other, design.joining):
+            continue
+        how = (
+            " (soldered, or welded through nickel on top)"
+            if welded and other.metal is StripMetal.COPPER
+            else ""
+        )
+        for count in sorted({1, 2, 3, layers}):
+            many = f", {count} layers" if count > 1 else ""
+            yield Cure(
+                f"{other.name}{many} for {what}{how}",
+                ((f"joining.{part}_strip", other), (f"joining.{part}_layers", count)),
+            )
+
+
+def _copper(shelf: Shelf, joining: Joining) -> Iterator[Strip]:
+    """Copper, thin enough to be welded through the strip that lies on it where that is how it is joined."""
+    thickest = WELDED_THROUGH_M if joining.joined_by is JoinedBy.WELD else float("inf")
+    return (s for s in shelf.strips if s.metal is StripMetal.COPPER and s.thickness_m <= thickest)
+
+
+def _through(joining: Joining) -> str:
+    return ", welded through the strip on it" if joining.joined_by is JoinedBy.WELD else ""
+
+
+def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cure]:
+    """The lead at each other cell of its pole's group, or a second one there."""
+    pole = "minus" if node == 0 else "plus"
+    for cell in layout.group_cells(1 if node == 0 else layout.series):
+        if cell.number in layout.lead_cells:
+            continue
+        place = place_in_space(layout, cell)
+        yield Cure(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
+        if cell.number not in layout.second_lead_cells:
+            words = f"A second {pole} lead at cell {cell.number}, led to the same contact"
+            yield Cure(words, ((f"arrangement.{pole}_also_m", place),))
+
+
+def _both_leads(layout: Layout) -> Iterator[Cure]:
+    """Both leads in the middle of their groups, or second ones at the far ends."""
+    middle: list[CellPlace] = []
+    far: list[CellPlace] = []
+    for group, lead in ((1, layout.lead_cells[0]), (layout.series, layout.lead_cells[1])):
+        cells = layout.group_cells(group)
+        x, y = (sum(getattr(c, name) for c in cells) / len(cells) for name in ("x_m", "y_m"))
+        at = layout.by_number[lead]
+        middle.append(min(cells, key=lambda c: hypot(c.x_m - x, c.y_m - y)))
+        far.append(max(cells, key=lambda c: hypot(c.x_m - at.x_m, c.y_m - at.y_m)))
+    for words, name, chosen in (
+        ("Lead both poles off in the middle, at cells {} and {}", "at_m", middle),
+        ("Second leads of both poles at cells {} and {}, led to the same contacts", "also_m", far),
+    ):
+        if all(c.number not in (*layout.lead_cells, *layout.second_lead_cells) for c in chosen):
+            edits = tuple(
+                (f"arrangement.{pole}_{name}", place_in_space(layout, cell))
+                for pole, cell in zip(("minus", "plus"), chosen, strict=True)
+            )
+            yield Cure(words.format(*(c.number for c in chosen)), edits)
+
+
+def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[Cure]:
+    """All direct links that are not there yet at the overloaded tap points, drawn in."""
+    laid = {
+        frozenset(pair) for run in strip_runs(layout) for pair in zip(run.cells, run.cells[1:], strict=False)
+    }
+    drawn = list(design.arrangement.drawn)
+    added = 0
+    for run in strip_runs(layout):
+        if run.node not in nodes or run.kind is not StripKind.LINK:
+            continue
+        ours = {c.number for c in layout.group_cells(run.node)}
+        theirs = {c.number for c in layout.group_cells(run.node + 1)}
+        for a in sorted(ours):
+            for b in layout.adjacency[a]:
+                if b in theirs and frozenset((a, b)) not in laid:
+                    laid.add(frozenset((a, b)))
+                    drawn.append(StripRef(face=run.face, cells=(a, b)))
+                    added += 1
+    if added:
+        words = f"Draw {added} more direct link{'s' if added > 1 else ''}"
+        yield Cure(words, (("arrangement.drawn", tuple(drawn)),))

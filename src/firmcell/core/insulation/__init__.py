@@ -1,0 +1,1 @@
+"""Outer size, sheets, sleeve and printed holder."""

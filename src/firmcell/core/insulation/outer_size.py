@@ -1,0 +1,153 @@
+"""Outer size, fit in the space, and the sleeve that goes round it."""
+
+from pydantic import computed_field
+
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.layout.fit_in_space import FitFigures
+from firmcell.core.model.brief import Blocked
+from firmcell.core.model.design import BoardPlace, Design, Lie
+from firmcell.core.model.parts import Sleeve
+
+SLIDE_ON_M = 0.002
+"""Ease of a sleeve, flat width, so that it slides on over sheet and tape; common practice, no source."""
+
+
+class Envelope(Frozen):
+    """Outer size of the finished pack and its fit, m; margins are None where no space is given.
+
+    `length_m` runs along the stack, `height_m` along the cells. A margin below 0 does not fit.
+    """
+
+    bare_length_m: float
+    bare_width_m: float
+    bare_height_m: float
+    length_m: float
+    width_m: float
+    height_m: float
+    margin_length_m: float | None
+    margin_width_m: float | None
+    margin_height_m: float | None
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def fits(self) -> bool | None:
+        """Whether it goes in with the clearance on every side; None if no space is given."""
+        margins = (self.margin_length_m, self.margin_width_m, self.margin_height_m)
+        return None if None in margins else all(m is not None and m >= -1e-9 for m in margins)
+
+
+class SleeveFit(Frozen):
+    """A sleeve around the pack.
+
+    Attributes
+    ----------
+    around_m : perimeter it must pass, m.
+    flat_needed_m : half the perimeter plus ease: the least flat width that slides on.
+    flat_recovered_m : flat width after free shrinking; must be below half the perimeter to grip.
+    cut_length_m : with lips and the worst lengthwise shrink.
+    wall_recovered_m : wall after shrinking on to the pack (the material keeps its volume).
+    """
+
+    sleeve: str
+    around_m: float
+    flat_needed_m: float
+    flat_supplied_m: float
+    flat_recovered_m: float
+    cut_length_m: float
+    wall_recovered_m: float
+    slides_on: bool
+    grips: bool
+
+
+def metal_height(design: Design) -> float:
+    """Return what the metal adds to the height on one face, m: links on top of a parallel strip, or collectors."""
+    joining = design.joining
+    links = 2 * joining.link_layers * joining.link_strip.thickness_m
+    return max(links, joining.collector_layers * joining.collector_strip.thickness_m)
+
+
+def _sleeve_wall(sleeve: Sleeve | None) -> float:
+    # A sleeve is thicker once it has shrunk; doubled wall is the most a 2:1 sleeve can reach.
+    return sleeve.wall_m / sleeve.recovered_ratio if sleeve else 0.0
+
+
+def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
+    """Return the outer size with the largest cells the tolerance allows, and the margins in the brief's space."""
+    jacket, cell, board = design.jacket, design.cell, design.guarding.board
+    around, across = _sleeve_wall(jacket.sleeve), _sleeve_wall(jacket.cross_sleeve)
+    sheet = jacket.sheet_m + jacket.tape_m + jacket.foam_m
+    one = cell.length_m + cell.length_tolerance_m + 2 * (metal_height(design) + sheet)
+    height = layout.layers * one
+    length = layout.stacked_m[0] + 2 * jacket.side_m
+    width = layout.stacked_m[1] + 2 * jacket.side_m
+    if board and design.guarding.place is BoardPlace.END and board_place(design) is None:
+        length += board.height_m + jacket.sheet_m
+    if board and design.guarding.place is BoardPlace.TOP:
+        height += board.height_m + jacket.sheet_m
+    outer = (length + 2 * across, width + 2 * around, height + 2 * (around + across))
+    margins: tuple[float | None, float | None, float | None] = (None, None, None)
+    box = _box_of_faces(design)
+    if box is not None:
+        room = [side - 2 * design.brief.clearance_m for side in box]
+        # In a box the pack may be moved about; in any other space each cell is where it is.
+        aside = (room[0] - outer[0], room[1] - outer[1])
+        if fit.room_m is not None:
+            at_end = board and design.guarding.place is BoardPlace.END and board_place(design) is None
+            aside = (min(aside[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
+        margins = (*aside, room[2] - outer[2])
+    return Envelope(
+        bare_length_m=length, bare_width_m=width, bare_height_m=height,
+        length_m=outer[0], width_m=outer[1], height_m=outer[2],
+        margin_length_m=margins[0], margin_width_m=margins[1], margin_height_m=margins[2],
+    )  # fmt: skip
+
+
+def _box_of_faces(design: Design) -> tuple[float, float, float] | None:
+    """The space as the pack is counted: along the faces, across them, and along the cells."""
+    if design.brief.box_m is None:
+        return None
+    length, width, height = design.brief.box_m
+    return {
+        Lie.STANDING: (length, width, height),
+        Lie.ACROSS: (length, height, width),
+        Lie.ALONG: (width, height, length),
+    }[design.arrangement.lie]
+
+
+def board_place(design: Design) -> Blocked | None:
+    """The place kept free for the board in the space, if there is one."""
+    return next((b for b in design.brief.blocked if b.holds_board), None)
+
+
+def flat_width_needed(width_m: float, height_m: float) -> float:
+    """Return the least flat width of a sleeve, m, that slides over a rectangle `width_m` × `height_m`.
+
+    A flat width is half a circumference, so it is width plus height, plus `SLIDE_ON_M`.
+    """
+    return width_m + height_m + SLIDE_ON_M
+
+
+def fit_sleeve(sleeve: Sleeve, width_m: float, height_m: float, length_m: float, lip_m: float) -> SleeveFit:
+    """Return how `sleeve` fits round a section `width_m` × `height_m` of a pack `length_m` long, all m."""
+    around = 2 * (width_m + height_m)
+    needed = flat_width_needed(width_m, height_m)
+    recovered = sleeve.flat_width_m * sleeve.recovered_ratio
+    return SleeveFit(
+        sleeve=sleeve.name,
+        around_m=around,
+        flat_needed_m=needed,
+        flat_supplied_m=sleeve.flat_width_m,
+        flat_recovered_m=recovered,
+        cut_length_m=(length_m + 2 * lip_m) / (1 - sleeve.lengthwise_shrink),
+        wall_recovered_m=sleeve.wall_m * sleeve.flat_width_m / max(around / 2, recovered),
+        slides_on=sleeve.flat_width_m >= needed,
+        grips=recovered < around / 2,
+    )
+
+
+def next_stock_size(sleeves: tuple[Sleeve, ...], width_m: float, height_m: float) -> Sleeve | None:
+    """Return the narrowest sleeve that slides on and still grips, or None."""
+    fitting = [s for s in sleeves if s.flat_width_m >= flat_width_needed(width_m, height_m)
+               and s.flat_width_m * s.recovered_ratio < width_m + height_m]  # fmt: skip
+    return min(fitting, key=lambda s: s.flat_width_m, default=None)

@@ -1,0 +1,1 @@
+"""One file a kind of job: stages, rules, steps, pictures, passport."""

@@ -1,0 +1,208 @@
+"""Steps that join the cells, face by face, for each way of joining: welds, solder, screws."""
+
+from collections import Counter
+from collections.abc import Iterator
+
+from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.base.wording import millimetres, plural, volts
+from firmcell.core.bench.weld_samples import zero_failure_sample
+from firmcell.core.model.design import Design, Face
+from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, terminal_torque
+from firmcell.core.model.parts import CellForm
+from firmcell.core.records.step import Step
+from firmcell.core.rules.brief import TOUCH_LIMIT_V
+from firmcell.core.strips.strips import StripKind, StripPiece
+
+IRON_WORDS = "70 W or more with a wide tip at 370 to 400 °C"
+"""Iron for cell tabs; common practice, no source."""
+
+
+def joining_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield what proves the way of joining, then every tap point's metal, one face after the other."""
+    yield _practice(d)
+    by_node: dict[int, list[StripPiece]] = {}
+    for piece in a.strips:
+        by_node.setdefault(piece.node, []).append(piece)
+    phase = KINDS[d.joining.joined_by].verb
+    # Flat cells have all their metal on top: nothing is turned over.
+    both = len({p.face for p in a.strips}) > 1
+    # One face, then the other; while only one face is joined no more than two groups are ever in series.
+    for face in (Face.BOTTOM, Face.TOP):
+        nodes = sorted({p.node for p in a.strips if p.face is face})
+        if not nodes:
+            continue
+        if both:
+            yield _turn(d, face, phase)
+        for node in nodes:
+            yield _joined_node(d, a, face, node, by_node[node], both)
+        pair = (
+            "between its free ends on the other face"
+            if both
+            else "from the minus of the one to the plus of the other"
+        )
+        yield Step(
+            f"measure-{face.value}", phase, f"Measure across the {face.value} face",
+            f"Measure each group from its minus to its plus, then each joined pair of groups {pair}.",
+            records=("checked",),
+            looks=("Each group reads one cell", "Each joined pair reads the sum of both within 0.05 V", "No strip over a bare rim"),
+            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair", face=face, hold=True, offers=("joint-reading",),
+        )  # fmt: skip
+        live = (
+            "the far face is live through every group joined on this one"
+            if both
+            else "every bar is live against all others"
+        )
+        yield Step(
+            f"cover-{face.value}", phase, f"Cover the {face.value} face",
+            "Lay sheet over all joints of this face before anything else is joined; it may come off again for the taps.",
+            cautions=(f"From here on {live}.",),
+            records=("checked",), looks=("Sheet covers all metal",), face=face,
+        )  # fmt: skip
+
+
+def _turn(d: Design, face: Face, phase: str) -> Step:
+    turned = "Turn the pack over" if face is Face.BOTTOM else "Turn the pack back"
+    return Step(
+        f"turn-{face.value}", phase, f"{turned}: {face.value} face up",
+        f"{turned} about its {d.arrangement.turn_axis.value} axis and compare every cell with the picture before the first strip touches.",
+        cautions=("Turning mirrors everything; this is where polarity is lost.",),
+        records=("checked",), looks=("Each visible end as drawn", *(("Rings in place",) if d.jacket.rings else ())), face=face, hold=True,
+        refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
+    )  # fmt: skip
+
+
+def _practice(d: Design) -> Step:
+    """What is proved before the first joint on the pack."""
+    strip = d.joining.link_strip.name
+    match d.joining.joined_by:
+        case JoinedBy.WELD:
+            need = zero_failure_sample(0.90, 0.90)
+            return Step(
+                "weld-sample", "Weld", "Peel sample welds",
+                f"Weld {strip} on scrap or a dead cell with the setting you will use, and peel. A good weld leaves a nugget "
+                f"and tears a hole in the strip. {need} peeled without a failure prove 90 % good welds with 90 % confidence.",
+                cautions=("The two electrodes must never touch each other.", "Glasses on: sparks, and sharp strip when peeling."),
+                records=("weld-sample",), expected="every peeled weld leaves a nugget or a torn hole", hold=True,
+            )  # fmt: skip
+        case JoinedBy.SOLDER:
+            return Step(
+                "solder-sample", "Solder", "Practise on a dead cell",
+                f"Roughen a dead cell's end, flux and tin it and the end of {strip}, join both, and tug. {IRON_WORDS}; plenty "
+                "of heat for a short time, never a small iron for a long time.",
+                cautions=("Schools differ on soldering straight on a cell: heat harms its seal. Cells with factory tabs are the safe way.",
+                          "Fumes: air. Glasses on."),
+                records=("solder-joint",), expected="under 3 s, smooth, the can only hand-warm ten seconds later, tug holds", hold=True,
+            )  # fmt: skip
+        case JoinedBy.TABS:
+            return Step(
+                "tabs-look", "Solder", "Look over and tin the tabs",
+                f"Every tab firm on its cell, bent clear of the rim, roughened, fluxed and tinned; the ends of {strip} likewise. {IRON_WORDS}.",
+                cautions=(*_pouch_caution(d), "A tab that touches the rim of a positive end shorts the cell: ring first."),
+                records=("checked",), looks=("Every tab firm", "Tabs clear of the rim", "Tabs and strip tinned"), hold=True,
+            )  # fmt: skip
+        case JoinedBy.SCREW:
+            return Step(
+                "screw-faces", "Screw", "Clean the faces, try the screws",
+                f"Brighten every terminal and the underside of each bar and wipe them just before joining. Try a screw of "
+                f"{millimetres(d.joining.thread_m)} in a terminal by hand: it must bite at least its own diameter and not bottom.",
+                cautions=("Wrap the spanner's handle in tape: across two terminals it is the short.",
+                          "No filings on the cells: brush them off away from the pack."),
+                records=("checked",), looks=("Faces bright and wiped", "Screws bite and do not bottom", "Spanner wrapped"), hold=True,
+            )  # fmt: skip
+
+
+def _pouch_caution(d: Design) -> tuple[str, ...]:
+    if d.cell.form is not CellForm.POUCH:
+        return ()
+    return (
+        "No iron rests on anything that leads straight into a pouch: a clip between iron and cell takes the heat.",
+    )
+
+
+def _row_cautions(d: Design) -> tuple[str, ...]:
+    match d.joining.joined_by:
+        case JoinedBy.WELD:
+            return ("Weld on flat metal only; keep strip and tools off every rim.",)
+        case JoinedBy.SCREW:
+            return ("One bar at a time; the spanner touches one terminal and nothing else.",)
+        case JoinedBy.TABS:
+            return (*_pouch_caution(d), "One joint at a time; the iron's tip across two tabs is a short.")
+        case JoinedBy.SOLDER:
+            return ("Short and hot; let a cell cool before its next joint. Keep the tip off every rim.",)
+
+
+def _how(d: Design) -> str:
+    """How a row of joints is made, after the strip is laid."""
+    match d.joining.joined_by:
+        case JoinedBy.WELD:
+            return ""
+        case JoinedBy.SCREW:
+            torque = terminal_torque(d.joining.thread_m)
+            asked = f"about {torque:.1f} N·m" if torque else "as the cell's sheet says"
+            return f" Washer and lock under each head, {asked} (the cell's sheet goes before that), then a paint mark over head and bar."
+        case JoinedBy.TABS | JoinedBy.SOLDER:
+            return f" {IRON_WORDS}; hold still until the shine goes dull."
+
+
+def _lengths(pieces: list[StripPiece]) -> str:
+    """Cut lengths in words, equal ones counted: 29.4 mm, 2 × 50.8 mm."""
+    counts = Counter(millimetres(p.length_m) for p in pieces)
+    return ", ".join(f"{n} × {length}" if n > 1 else length for length, n in counts.items())
+
+
+def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[StripPiece], both: bool) -> Step:
+    between = (StripKind.LINK, StripKind.BRIDGE)
+    links = [p for p in pieces if p.kind in between]
+    others = [p for p in pieces if p.kind not in between]
+    plated = any(p.kind is StripKind.PLATE for p in pieces)
+    strip, layers = (links or others)[0].strip, (links or others)[0].layers
+    welded = d.joining.joined_by is JoinedBy.WELD
+    joints = joints_in_words(d.joining.joined_by, sum(p.joints for p in pieces))
+    many = f" in {layers} layers" if layers > 1 else ""
+    if 0 < node < d.series:
+        title = f"B{node}: join group {node} to group {node + 1}"
+        parallel = f"{plural(len(others), 'parallel strip')} first, then " if others else ""
+        words = (
+            f"Plate B{node}{many}, as cut from the template."
+            if plated
+            else f"{parallel}{plural(len(links), 'series link')} of {strip}{many}, {_lengths(links)} long."
+        ) + f" {joints} in all."
+        if any(p.kind is StripKind.BRIDGE for p in links):
+            words += " The bridge to the other block is flexible insulated wire."
+        where = "on the other face, " if both else ""
+        expected = f"{where}minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
+        cautions = _row_cautions(d)
+    else:
+        pole = "minus" if node == 0 else "plus"
+        title = f"B{node}: collecting {'plate' if plated else 'strip'} of the pack's {pole}"
+        words = (
+            f"Plate B{node}{many}, tab towards the main lead."
+            if plated
+            else f"{strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
+        ) + f" {joints}."
+        at = a.layout.second_lead_cells[0 if node == 0 else 1]
+        if at:
+            words += f" A tail for the second lead at cell {at}."
+        expected = (
+            f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
+            if d.parallel > 1
+            else volts(d.cell_now_v)
+        )
+        cautions = (
+            f"This strip carries the whole current at its tail: no single {KINDS[d.joining.joined_by].one} may be missing.",
+            *(() if welded else _row_cautions(d)),
+        )
+    if node * d.cell_now_v > TOUCH_LIMIT_V:
+        cautions += (
+            f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",
+        )
+    if pieces[0].under:
+        words += f" First {pieces[0].under} on the pads, then the strip on it{', welded through both' if welded else ''}."
+    doubled = sorted({n for p in pieces for n in p.cells} & set(d.joining.doubled)) if welded else []
+    if doubled:
+        words += f" Twice the weld pairs on {'cells' if len(doubled) > 1 else 'cell'} {', '.join(map(str, doubled))}: joints that matter."
+    kind = KINDS[d.joining.joined_by]
+    return Step(
+        f"weld-{face.value}-N{node}", kind.verb, title, words + _how(d), cautions=cautions, records=(kind.record,),
+        expected=expected, face=face, refs=tuple(f"strip:{p.id}" for p in pieces),
+    )  # fmt: skip

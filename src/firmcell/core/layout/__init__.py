@@ -1,0 +1,1 @@
+"""Series × parallel, where every cell stands and which group it is in."""

@@ -1,0 +1,541 @@
+"""The layout engine: places for the cells in the real space, then which cell belongs to which group."""
+
+from collections import deque
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from itertools import groupby
+from math import hypot
+
+import numpy as np
+from numpy.typing import NDArray
+
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.geometry.packing import Footprint, Places, centred, free_places, search_lattices
+from firmcell.core.geometry.plane import Array
+from firmcell.core.geometry.region import Region, most_cells
+from firmcell.core.layout.cell_places import NEIGHBOUR, neighbour_indices, pitches
+from firmcell.core.layout.grouping import Grouping, PlacesToGroup, group_cells
+from firmcell.core.layout.space import Room, rooms_of, wall_of
+from firmcell.core.model.design import Arrangement, Design, Lattice, PlacedCell
+from firmcell.core.model.parts import Cell
+
+FREE_DIRECTIONS = 4
+TRIAL_EFFORT = 0.25
+PILOT_EFFORT = 0.15
+ORDER = (Lattice.SQUARE, Lattice.STAGGERED, Lattice.FREE)
+
+
+@dataclass(frozen=True)
+class Choice:
+    """One way of placing cells: a lattice, its places in each block, and how many could ever fit.
+
+    Attributes
+    ----------
+    bound : a number of cells that certainly cannot be exceeded (area, and Oler's bound on centres).
+    """
+
+    lattice: Lattice
+    rooms: tuple[Room, ...]
+    places: tuple[Places, ...]
+    bound: int
+
+    @property
+    def count(self) -> int:
+        """Places found in all blocks together."""
+        return sum(len(p) for p in self.places)
+
+    def groups_in(self, parallel: int) -> list[int]:
+        """How many whole groups each block holds."""
+        return [len(p) // parallel for p in self.places]
+
+
+@dataclass(frozen=True)
+class Arranged:
+    """Where the search is.
+
+    Attributes
+    ----------
+    fraction : of the work planned.
+    words : what is being done, or what came of it.
+    arrangement : the best so far, None before there is any.
+    choices : all lattices looked at.
+    advice : what would make a better layout, where the outline makes a good one impossible.
+    """
+
+    fraction: float
+    words: str
+    arrangement: Arrangement | None = None
+    choices: tuple[Choice, ...] = ()
+    advice: tuple[str, ...] = ()
+
+
+def footprint_of(cell: Cell) -> Footprint:
+    """Return what the largest cell covers, seen along its axis."""
+    along, across = cell.largest_m
+    return Footprint(along, across, cell.is_round)
+
+
+def find_places(
+    design: Design, lattices: Sequence[Lattice] = ORDER, keep_locked: bool = True
+) -> Iterator[Choice]:
+    """Yield for each lattice the best places found in the space of the brief.
+
+    Cells locked in their place are kept: they are in the places of their block, and the lattice goes through one of
+    them.
+
+    Raises
+    ------
+    Refusal
+        If the brief gives no space or no cell fits in it that way round.
+    """
+    rooms = rooms_of(design)
+    if not rooms:
+        raise Refusal(
+            "There is no space to look in: give length, width and height in the brief"
+            + (", long enough for the cells this way round." if design.brief.box_m else ".")
+        )
+    cell, wall = design.cell, wall_of(design)
+    spacing = pitches(cell, design.arrangement.gap_m)
+    footprint = footprint_of(cell)
+    locked = [p for p in design.arrangement.placed if p.locked] if keep_locked else []
+    for lattice in lattices:
+        if lattice is not Lattice.SQUARE and not cell.is_round:
+            continue
+        found, bound = [], 0
+        for room in rooms:
+            held = np.array([(p.x_m, p.y_m) for p in locked if p.block == room.block]).reshape(-1, 2)
+            region = _around(room.region, held, spacing[0], footprint, wall)
+            enough = design.cell_count - len(held) if len(rooms) == 1 else design.cell_count
+            best = _best_places(region, footprint, spacing, wall, lattice, held, enough)
+            found.append(
+                Places(np.vstack([held, best.points_m]), best.lattice, best.angle_rad, best.spacing_m)
+            )
+            bound += _bound(room.region, cell, wall, spacing)
+        yield Choice(lattice, rooms, tuple(found), bound)
+
+
+def _bound(region: Region, cell: Cell, wall: float, spacing: tuple[float, float]) -> int:
+    if cell.is_round:
+        return most_cells(region, cell.largest_m[0] / 2 + wall, spacing[0])
+    return int(region.area_m2 / (cell.largest_m[0] * cell.largest_m[1]))
+
+
+def _around(region: Region, held: Array, pitch: float, footprint: Footprint, wall: float) -> Region:
+    """The region without what held cells take up, so that centres keep a pitch from theirs."""
+    if not len(held):
+        return region
+    if footprint.round:
+        reach = pitch - footprint.along_m / 2 - wall - 1e-7
+        discs = np.column_stack([held, np.full(len(held), reach)])
+        return Region(region.ring, region.holes, discs, region.radius_m)
+    boxes = tuple(np.asarray(c) for c in footprint.corners(held, 0.0))
+    return Region(region.ring, (*region.holes, *boxes), radius_m=region.radius_m)
+
+
+def _best_places(
+    region: Region,
+    footprint: Footprint,
+    spacing: tuple[float, float],
+    wall: float,
+    lattice: Lattice,
+    anchors: Array,
+    enough: int,
+) -> Places:
+    if lattice is Lattice.FREE:
+        tries: Iterator[Places] = (
+            free_places(region, footprint, spacing[0], wall, k * 2 * np.pi / FREE_DIRECTIONS)
+            for k in range(FREE_DIRECTIONS)
+        )
+    else:
+        tries = search_lattices(region, footprint, spacing, wall, (lattice.value,), anchors)
+    # Lattices come in order of plainness, along the sides of the space first: one that holds enough is not left for one
+    # that holds more.
+    best = max(tries, key=lambda places: min(len(places), enough))
+    return best if len(anchors) or lattice is Lattice.FREE else centred(region, footprint, best)
+
+
+def _compact(choice: Choice, design: Design) -> Choice:
+    """Return the choice with no more places in a block than twice what is wanted, those nearest to one corner.
+
+    In a space far larger than the pack most places are of no use, and sorting cells into them all takes long.
+    """
+    most = max(2 * design.cell_count, design.cell_count + 40)
+    kept = []
+    for places in choice.places:
+        points = places.points_m
+        if len(points) > most:
+            corner = np.array(design.arrangement.minus_at_m or points.min(axis=0))
+            points = points[np.sort(np.argsort(np.hypot(*(points - corner).T), kind="stable")[:most])]
+        kept.append(Places(points, places.lattice, places.angle_rad, places.spacing_m))
+    return Choice(choice.lattice, choice.rooms, tuple(kept), choice.bound)
+
+
+def shares_of(total: int, room: Sequence[int]) -> list[int] | None:
+    """Divide `total` groups over blocks in proportion to what they hold; None if they hold too few."""
+    if sum(room) < total:
+        return None
+    shares = [min(r, total * r // sum(room)) for r in room]
+    while sum(shares) < total:
+        most = max(range(len(room)), key=lambda b: (room[b] - shares[b], -b))
+        shares[most] += 1
+    return shares
+
+
+def arrange(
+    design: Design,
+    lattices: Sequence[Lattice] = ORDER,
+    seed: int = 1,
+    effort: float = 1.0,
+    trials: bool = True,
+) -> Iterator[Arranged]:
+    """Yield better and better arrangements of the cells of `design` in its space; stop reading to cancel.
+
+    Parameters
+    ----------
+    design : Design
+    lattices : sequence of Lattice
+        Which to look at; of those that hold the cells the best grouping wins.
+    seed : int
+        The same seed gives the same result.
+    effort : float
+        Moves of the search in proportion.
+    trials : bool
+        Whether to try, where links are few, what would help.
+
+    Raises
+    ------
+    Refusal
+        If there is no space, or too little; the sentence says how many cells fit and what would help.
+    """
+    choices: list[Choice] = []
+    fit: list[Choice] = []
+    for lattice in sorted(lattices, key=ORDER.index):
+        if fit and lattice is Lattice.FREE:
+            # Free places hug the edges but leave gaps that links must cross; they are for what no lattice holds.
+            break
+        for choice in find_places(design, (lattice,)):
+            choices.append(choice)
+            if shares_of(design.series, choice.groups_in(design.parallel)) is not None:
+                fit.append(_compact(choice, design))
+            yield Arranged(0.0, f"{choice.lattice.value}: {choice.count} places", None, tuple(choices))
+    if not fit:
+        raise Refusal(_too_few(design, choices))
+    best: tuple[float, Arrangement, list[Grouping], Choice] | None = None
+    # A short look at each lattice, then all the effort on the one that does best.
+    looks = [(choice, PILOT_EFFORT * effort, None) for choice in fit] if len(fit) > 1 else []
+    spent, whole = 0.0, effort * (1 + PILOT_EFFORT * len(looks))
+    while True:
+        if looks:
+            choice, share, keep = looks.pop(0)
+        elif best is None or (best[0] < _most_worth(design) and spent < effort):
+            choice = best[3] if best else fit[0]
+            share, keep = effort, _groups_by_block(design, choice, best[2]) if best else None
+        else:
+            break
+        for part, groupings in _group(design, choice, seed, share, keep):
+            if groupings:
+                worth = _worth(design, groupings)
+                if best is None or worth > best[0]:
+                    best = (worth, _arranged(design, choice, groupings), groupings, choice)
+            done = min((spent + share * part) / whole, 1.0)
+            yield Arranged(done, "sorting cells into groups", best[1] if best else None, tuple(choices))
+        spent += share
+        if best is not None and best[0] >= _most_worth(design):
+            break
+    yield Arranged(1.0, "looking what would help", best[1], tuple(choices))
+    advice = tuple(_advice(design, best[2], choices, seed)) if trials else ()
+    yield Arranged(1.0, "done", best[1], tuple(choices), advice)
+
+
+def regroup(design: Design, seed: int = 1, effort: float = 1.0) -> Iterator[Arranged]:
+    """Yield better and better groupings of cells that keep their places; locked cells keep their group too.
+
+    Free places of the arrangement may be used and cells moved out of others, unless they are locked.
+
+    Raises
+    ------
+    Refusal
+        If the cells stand in whole rows, or a block cannot hold its whole groups.
+    """
+    a = design.arrangement
+    if a.in_rows:
+        raise Refusal("The cells stand in whole rows; find places first, or move a cell by hand.")
+    blocks = sorted({p.block for p in a.placed})
+    points, holders = [], []
+    for block in blocks:
+        mine = [p for p in a.placed if p.block == block]
+        spare = [s for s in a.spare_m if s[2] == block]
+        points.append(np.array([(p.x_m, p.y_m) for p in mine] + [(s[0], s[1]) for s in spare]).reshape(-1, 2))
+        holders.append(mine)
+    pitch = pitches(design.cell, a.gap_m)
+    angles = [mine[0].angle_rad if mine else 0.0 for mine in holders]
+    rooms = tuple(
+        Room(block, 1, Region(_box_round(p, pitch[0]))) for block, p in zip(blocks, points, strict=True)
+    )
+    choice = Choice(
+        a.lattice, rooms,
+        tuple(Places(p, a.lattice.value, angle, pitch) for p, angle in zip(points, angles, strict=True)),
+        sum(len(p) for p in points),
+    )  # fmt: skip
+    if shares_of(design.series, choice.groups_in(design.parallel)) is None:
+        raise Refusal(_too_few(design, [choice]))
+    present = [[p.group for p in mine] for mine in holders]
+    locked = [[p.group if p.locked else -1 for p in mine] for mine in holders]
+    best, score = None, -np.inf
+    for part, groupings in _group(design, choice, seed, effort, present, locked):
+        if groupings and sum(g.score for g in groupings) > score:
+            score = sum(g.score for g in groupings)
+            best = _arranged(design, choice, groupings, locked)
+        yield Arranged(part, "sorting cells into groups", best, (choice,))
+    yield Arranged(1.0, "done", best, (choice,))
+
+
+def _box_round(points: Array, pitch: float) -> Array:
+    (x0, y0), (x1, y1) = points.min(axis=0) - pitch, points.max(axis=0) + pitch
+    return np.array([[x0, y0], [x1, y0], [x1, y1], [x0, y1]])
+
+
+def _group(
+    design: Design,
+    choice: Choice,
+    seed: int,
+    effort: float,
+    present: list[list[int]] | None = None,
+    locked: list[list[int]] | None = None,
+) -> Iterator[tuple[float, list[Grouping] | None]]:
+    """Group block after block; groupings are given once every block has one."""
+    shares = _shares_with_locked(design, choice, locked)
+    blocks = [b for b, share in enumerate(shares) if share]
+    done: list[Grouping] = []
+    first = 1
+    for order, block in enumerate(blocks):
+        places, share = choice.places[block], shares[block]
+        minus = design.arrangement.minus_at_m if order == 0 else _middle(choice.places[blocks[order - 1]])
+        plus = (
+            design.arrangement.plus_at_m
+            if order == len(blocks) - 1
+            else _middle(choice.places[blocks[order + 1]])
+        )
+        n = len(places)
+        fixed: tuple[int, ...] = ()
+        if locked and any(g > 0 for g in locked[block]):
+            held = [g - first + 1 if 0 < g - first + 1 <= share else -1 for g in locked[block]]
+            fixed = tuple(held + [-1] * (n - len(held)))
+        keep = None
+        if present is not None:
+            mine = [g - first + 1 if 0 < g - first + 1 <= share else 0 for g in present[block]]
+            keep = mine + [0] * (n - len(mine))
+        pitch = places.spacing_m[0]
+        pairs = _pairs(design.cell, places)
+        to_group = PlacesToGroup(places.points_m, pitch, pairs, places.angle_rad, fixed)
+        grouping = None
+        for progress in group_cells(to_group, share, design.parallel, minus, plus, seed, effort, keep):
+            grouping = progress.best
+            last = order == len(blocks) - 1
+            yield (order + progress.fraction) / len(blocks), [*done, grouping] if last else None
+        assert grouping is not None
+        done.append(grouping)
+        first += share
+
+
+def _groups_by_block(design: Design, choice: Choice, groupings: list[Grouping]) -> list[list[int]]:
+    """The group of every place, counted over the whole pack; a block without groups has none."""
+    shares = _shares_with_locked(design, choice, None)
+    found: list[list[int]] = [[] for _ in shares]
+    first, left = 1, iter(groupings)
+    for block, share in enumerate(shares):
+        if share:
+            found[block] = [first - 1 + g if g else 0 for g in next(left).groups]
+        first += share
+    return found
+
+
+def _pairs(cell: Cell, places: Places) -> NDArray[np.intp]:
+    n = len(places)
+    aside = None if cell.is_round else places.spacing_m[1] / 4
+    angles = np.full(n, places.angle_rad)
+    return neighbour_indices(places.points_m, [1] * n, places.spacing_m[0] * NEIGHBOUR, angles, aside)
+
+
+def _shares_with_locked(design: Design, choice: Choice, locked: list[list[int]] | None) -> list[int]:
+    room = choice.groups_in(design.parallel)
+    shares = shares_of(design.series, room)
+    assert shares is not None
+    if locked and len(shares) > 1:
+        # The boundary between two blocks goes where the locked cells of both allow it.
+        first = 1
+        for block, share in enumerate(shares[:-1]):
+            mine = [g for g in locked[block] if g > 0]
+            if mine and max(mine) > first + share - 1:
+                more = min(max(mine) - first + 1, room[block]) - share
+                shares[block] += more
+                shares[block + 1] -= more
+            first += shares[block]
+    return shares
+
+
+def _middle(places: Places) -> tuple[float, float]:
+    x, y = places.points_m.mean(axis=0)
+    return float(x), float(y)
+
+
+def _most_worth(design: Design) -> float:
+    """What `_worth` gives where every cell has its link."""
+    return 5.0 * design.parallel + (design.series - 1) * design.parallel
+
+
+def _worth(design: Design, groupings: list[Grouping]) -> float:
+    """How good a grouping is whatever the lattice: whole groups first, then links up to one a cell."""
+    links = [k for g in groupings for k in g.served]
+    torn = sum(len(g.torn) for g in groupings)
+    enough = sum(min(k, design.parallel) for k in links)
+    return -1000.0 * torn + 5.0 * min([*links, design.parallel], default=0) + enough
+
+
+def _arranged(
+    design: Design, choice: Choice, groupings: list[Grouping], locked: list[list[int]] | None = None
+) -> Arrangement:
+    shares = _shares_with_locked(design, choice, locked)
+    held = {(round(p.x_m, 7), round(p.y_m, 7), p.block) for p in design.arrangement.placed if p.locked}
+    placed: list[PlacedCell] = []
+    spare: list[tuple[float, float, int]] = []
+    blocks = [b for b, share in enumerate(shares) if share]
+    first = 1
+    for block, grouping in zip(blocks, groupings, strict=True):
+        places, number = choice.places[block], choice.rooms[block].block
+        for (x, y), group in zip(places.points_m.tolist(), grouping.groups, strict=True):
+            if not group:
+                spare.append((x, y, number))
+                continue
+            whole = first - 1 + group
+            placed.append(
+                PlacedCell(
+                    x_m=x, y_m=y, group=whole, up=(whole % 2 == 1) == design.arrangement.first_positive_up,
+                    angle_rad=0.0 if design.cell.is_round else places.angle_rad, block=number,
+                    locked=(round(x, 7), round(y, 7), number) in held,
+                )
+            )  # fmt: skip
+        first += shares[block]
+    for block, places in enumerate(choice.places):
+        if block not in blocks:
+            spare += [(x, y, choice.rooms[block].block) for x, y in places.points_m.tolist()]
+    placed = _in_order(placed)
+    if not design.cell.is_round:
+        placed = _turned_for_short_links(placed, design.cell)
+    return design.arrangement.model_copy(
+        update={
+            "lattice": choice.lattice, "placed": tuple(placed), "spare_m": tuple(spare), "drawn": (), "removed": (),
+        }
+    )  # fmt: skip
+
+
+def _in_order(placed: list[PlacedCell]) -> list[PlacedCell]:
+    """Number the cells of each group along its longer side, groups in order."""
+    ordered: list[PlacedCell] = []
+    for _, cells in groupby(sorted(placed, key=lambda p: p.group), key=lambda p: p.group):
+        group = list(cells)
+        xs, ys = [p.x_m for p in group], [p.y_m for p in group]
+        along_x = max(xs) - min(xs) >= max(ys) - min(ys)
+        ordered += sorted(
+            group,
+            key=lambda p: (
+                (round(p.x_m, 5), round(p.y_m, 5)) if along_x else (round(p.y_m, 5), round(p.x_m, 5))
+            ),
+        )
+    return ordered
+
+
+def _turned_for_short_links(placed: list[PlacedCell], cell: Cell) -> list[PlacedCell]:
+    """Choose for each group of flat cells which way its plus terminals lie, so that all links together are shortest.
+
+    A chain of choices of two each, solved exactly from the last group back.
+    """
+    half = cell.terminal_spacing_m / 2
+    groups = [list(g) for _, g in groupby(placed, key=lambda p: p.group)]
+
+    def terminals(cells: list[PlacedCell], up: bool, plus: bool) -> Array:
+        out = half if up == plus else -half
+        return np.array(
+            [(p.x_m - out * np.sin(p.angle_rad), p.y_m + out * np.cos(p.angle_rad)) for p in cells]
+        )
+
+    def link(k: int, up: bool, next_up: bool) -> float:
+        a, b = terminals(groups[k], up, True), terminals(groups[k + 1], next_up, False)
+        return float(np.hypot(*(a[:, None] - b[None]).transpose(2, 0, 1)).min(axis=1).sum())
+
+    cost = {True: 0.0, False: 0.0}
+    choice: list[dict[bool, bool]] = []
+    for k in reversed(range(len(groups) - 1)):
+        step = {up: min((link(k, up, n) + cost[n], n) for n in (True, False)) for up in (True, False)}
+        cost = {up: step[up][0] for up in step}
+        choice.insert(0, {up: step[up][1] for up in step})
+    up = groups[0][0].up
+    turned: list[PlacedCell] = []
+    for k, group in enumerate(groups):
+        turned += [p.model_copy(update={"up": up}) for p in group]
+        if k < len(choice):
+            up = choice[k][up]
+    return turned
+
+
+def _too_few(design: Design, choices: Sequence[Choice]) -> str:
+    wanted = design.series * design.parallel
+    best = max(choices, key=lambda c: sum(c.groups_in(design.parallel)) * design.parallel)
+    groups = sum(best.groups_in(design.parallel))
+    if best.count >= wanted:
+        return (
+            f"{best.count} places are found for {wanted} cells, but a group must stand whole in one block: the blocks hold "
+            f"{' and '.join(str(g) for g in best.groups_in(design.parallel))} groups of {design.parallel}."
+        )
+    counts = ", ".join(f"{c.lattice.value} {c.count}" for c in choices)
+    less = groups and best.count // design.series
+    help_ = f" With {less} in parallel it would fit." if less else ""
+    return f"{wanted} cells do not fit: places found are {counts}; more than {best.bound} are impossible there.{help_}"
+
+
+def _advice(design: Design, groupings: list[Grouping], choices: Sequence[Choice], seed: int) -> Iterator[str]:
+    """Say which group suffers and what would help, tried out before it is said."""
+    # Each grouping counts its groups from 1; over the whole pack they follow each other.
+    links, torn, first = [], [], 0
+    for g in groupings:
+        links += [(served, first + k) for k, served in enumerate(g.served, start=1)]
+        torn += [first + t for t in g.torn]
+        first += len(g.served) + 1
+    least, k = min(links, default=(design.parallel, 0))
+    if not torn and least >= (design.parallel if design.cell.is_round else 1):
+        return
+    if torn:
+        yield f"Group {torn[0]} does not hang together in this outline."
+    else:
+        yield f"Of groups {k} and {k + 1} only {least} of {design.parallel} cells touch the other group."
+    if design.parallel > 1:
+        smaller = design.edited("parallel", design.parallel - 1)
+        found = laid_out(arrange(smaller, seed=seed, effort=TRIAL_EFFORT, trials=False))
+        if found.arrangement is not None and fewest_links(smaller, found.arrangement) >= design.parallel - 1:
+            yield f"One cell fewer in parallel ({design.parallel - 1}) would give every cell its link."
+    for choice in choices:
+        if choice.count < design.cell_count:
+            short = design.cell_count - choice.count
+            yield f"{choice.lattice.value.capitalize()} holds {choice.count}: {short} too few."
+
+
+def laid_out(steps: Iterator[Arranged]) -> Arranged:
+    """Read a search to its end and return its last step; raises as the search does."""
+    return deque(steps, maxlen=1).pop()
+
+
+def fewest_links(design: Design, arrangement: Arrangement) -> int:
+    """Return the fewest direct neighbour links between two consecutive groups of one block."""
+    from firmcell.core.layout.cell_places import lay_out
+
+    layout = lay_out(design.cell, design.series, design.parallel, arrangement)
+    blocks = [{c.block for c in layout.group_cells(g)} for g in range(1, design.series + 1)]
+    return min((k for g, k in enumerate(layout.links) if blocks[g] == blocks[g + 1]), default=design.parallel)
+
+
+def nearest_place(
+    arrangement: Arrangement, x_m: float, y_m: float, within_m: float
+) -> tuple[float, float, int] | None:
+    """Return the free place (x, y, block) nearest to a point, if one is within reach, m."""
+    found = min(arrangement.spare_m, key=lambda s: hypot(s[0] - x_m, s[1] - y_m), default=None)
+    return found if found is not None and hypot(found[0] - x_m, found[1] - y_m) <= within_m else None

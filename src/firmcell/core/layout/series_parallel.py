@@ -1,0 +1,249 @@
+"""How many cells in series and in parallel: every pair in reach, and why an unfit one fails."""
+
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from firmcell.core.base import wording as w
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.layout.cell_places import SIN60
+from firmcell.core.layout.space import rooms_for
+from firmcell.core.model.brief import Brief, SpaceShape
+from firmcell.core.model.chemistry import Chemistry, resting_voltage
+from firmcell.core.model.design import Arrangement
+from firmcell.core.model.parts import Cell
+
+END_OF_DISCHARGE_SOC = 0.10
+"""State of charge at which the load must still get its least voltage under the steady current."""
+PEAK_SOC = 0.20
+"""State of charge at which the load must still get its least voltage under the peak current."""
+PATH_OHM_PER_GROUP = 0.0015
+"""Strip, joints and a share of board, leads and fuse, for each group in series, while none is chosen yet;
+generic class value."""
+MOST_SERIES = 64
+
+
+class StackOption(Frozen):
+    """One pair of series and parallel count.
+
+    Attributes
+    ----------
+    reasons : what it fails on, in words; empty if feasible.
+    energy_usable_j : from full to the load's cut-off at the steady current, J.
+    cell_steady_a, cell_peak_a : current of one cell, A.
+    voltage_end_v : pack under steady current at 10 % charge, V.
+    """
+
+    series: int
+    parallel: int
+    feasible: bool
+    reasons: tuple[str, ...]
+    voltage_full_v: float
+    voltage_nominal_v: float
+    voltage_end_v: float
+    energy_usable_j: float
+    cell_steady_a: float
+    cell_peak_a: float
+    mass_cells_kg: float
+
+    @property
+    def edits(self) -> tuple[tuple[str, object], ...]:
+        """The edits of a design that make it this stack, each group in a column of its own."""
+        return (("series", self.series), ("parallel", self.parallel), ("arrangement.rows", self.parallel))
+
+    @property
+    def label(self) -> str:
+        """Such as 10S4P."""
+        return f"{self.series}S{self.parallel}P"
+
+
+@lru_cache(maxsize=32)
+def _resting_curve(cell: Cell) -> NDArray[np.float64]:
+    return np.minimum(resting_voltage(cell.chemistry, np.linspace(0.0, 1.0, 201)), cell.full_v)
+
+
+def usable_charge_and_energy(
+    cell: Cell,
+    series: ArrayLike,
+    parallel: ArrayLike,
+    current_a: float,
+    load_min_v: float,
+    path_ohm: ArrayLike,
+) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """Return charge (A·s) and energy (J) delivered from full at a constant current to the cut-off.
+
+    The cut-off is the higher of the load's least voltage and the empty voltage of the groups. The
+    cell is its generic resting curve less current times resistance; `path_ohm` is everything else
+    in the loop. `series`, `parallel` and `path_ohm` broadcast. Rate loss beyond the resistance is
+    not counted.
+    """
+    s, p, path = (
+        a[..., None]
+        for a in np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
+    )
+    group = _resting_curve(cell) - current_a / p * cell.resistance_ohm
+    pack = s * group - current_a * path
+    alive = (pack >= load_min_v) & (group >= cell.empty_v)
+    # Voltage rises with charge, so what is alive is the upper end of the curve.
+    capacity = cell.capacity_as * p[..., 0]
+    return capacity * alive.mean(axis=-1), capacity * np.where(alive, pack, 0.0).mean(axis=-1)
+
+
+@lru_cache(maxsize=32)
+def _rest_at(chemistry: Chemistry, soc: float) -> float:
+    return float(resting_voltage(chemistry, soc))
+
+
+def loaded_voltage(cell: Cell, series: int, parallel: int, current_a: float, soc: float) -> float:
+    """Return the pack voltage in V at a state of charge under a current, with generic strip resistance."""
+    rest = _rest_at(cell.chemistry, soc)
+    return series * (rest - current_a * (cell.resistance_ohm / parallel + PATH_OHM_PER_GROUP))
+
+
+def _series_range(brief: Brief, cell: Cell) -> range:
+    low = max(1, int(brief.load_voltage_min_v / cell.full_v))
+    high = min(MOST_SERIES, int(np.ceil(brief.load_voltage_max_v / cell.empty_v)))
+    if high - low > 24:
+        middle = round((brief.load_voltage_min_v + brief.load_voltage_max_v) / 2 / cell.nominal_v)
+        low, high = max(low, middle - 12), min(high, middle + 12)
+    return range(low, max(low, high) + 1)
+
+
+def _least_parallel(brief: Brief, cell: Cell, series: int) -> int:
+    least = max(
+        np.ceil(brief.current_steady_a / cell.current_continuous_a - 1e-9),
+        np.ceil(brief.current_peak_a / cell.current_peak_a - 1e-9),
+        1,
+    )
+    wanted = brief.energy_wanted_j
+    if wanted is not None:
+        least = max(least, np.ceil(wanted / (series * cell.nominal_v * cell.capacity_as)))
+    return int(least)
+
+
+def _judge(
+    brief: Brief, cell: Cell, series: int, parallel: int, energy: float, room: int | None
+) -> StackOption:
+    """Return the option `series` × `parallel` with everything it fails on; `room` is how many cells fit."""
+    reasons: list[str] = []
+    full = series * cell.full_v
+    if full > brief.load_voltage_max_v + 1e-9:
+        reasons.append(f"full it gives {w.volts(full)}, the load accepts {w.volts(brief.load_voltage_max_v)}")
+    end = loaded_voltage(cell, series, parallel, brief.current_steady_a, END_OF_DISCHARGE_SOC)
+    if end < brief.load_voltage_min_v:
+        reasons.append(
+            f"near empty it gives {w.volts(end)} under load, the load needs {w.volts(brief.load_voltage_min_v)}"
+        )
+    dip = loaded_voltage(cell, series, parallel, brief.current_peak_a, PEAK_SOC)
+    if end >= brief.load_voltage_min_v > dip:
+        reasons.append(
+            f"the peak pulls it down to {w.volts(dip)}, the load needs {w.volts(brief.load_voltage_min_v)}"
+        )
+    steady, peak = brief.current_steady_a / parallel, brief.current_peak_a / parallel
+    if steady > cell.current_continuous_a + 1e-9:
+        reasons.append(
+            f"each cell gives {w.amperes(steady)} steadily, its limit is {w.amperes(cell.current_continuous_a)}"
+        )
+    if peak > cell.current_peak_a + 1e-9:
+        reasons.append(
+            f"each cell gives {w.amperes(peak)} at the peak, its limit is {w.amperes(cell.current_peak_a)}"
+        )
+    wanted = brief.energy_wanted_j
+    if wanted is not None and energy < wanted:
+        reasons.append(f"it delivers {w.watt_hours(energy)}, {w.watt_hours(wanted)} is wanted")
+    mass = series * parallel * cell.mass_kg
+    if brief.mass_limit_kg is not None and mass > brief.mass_limit_kg:
+        reasons.append(
+            f"the cells alone weigh {w.kilograms(mass)}, the limit is {w.kilograms(brief.mass_limit_kg)}"
+        )
+    if room is not None and series * parallel > room:
+        reasons.append(f"{series * parallel} cells are too many: the space takes at most {room} standing")
+    return StackOption(
+        series=series,
+        parallel=parallel,
+        feasible=not reasons,
+        reasons=tuple(reasons),
+        voltage_full_v=full,
+        voltage_nominal_v=series * cell.nominal_v,
+        voltage_end_v=end,
+        energy_usable_j=energy,
+        cell_steady_a=steady,
+        cell_peak_a=peak,
+        mass_cells_kg=mass,
+    )
+
+
+def room_for_cells(brief: Brief, cell: Cell) -> int | None:
+    """Return how many standing, touching cells of the largest size a box takes; None if no space is given.
+
+    Of any other space, or with blocked places, the number its area cannot exceed; how many really fit
+    is for the layout engine to find.
+    """
+    if brief.box_m is None:
+        return None
+    if brief.space is not SpaceShape.BOX or brief.blocked:
+        along, across = cell.largest_m
+        rooms = rooms_for(brief, Arrangement(rows=1), cell.length_m + cell.length_tolerance_m)
+        covered = np.pi / 4 * along**2 if cell.is_round else along * across
+        return int(sum(room.region.area_m2 for room in rooms) / covered)
+    length, width, height = (side - 2 * brief.clearance_m for side in brief.box_m)
+    if cell.length_m + cell.length_tolerance_m > height:
+        return 0
+    pitch = cell.diameter_m + cell.diameter_tolerance_m
+    across, along = int(width / pitch + 1e-9), int(length / pitch + 1e-9)
+    best = across * along
+    # Staggered columns stand closer, and every second one is half a pitch aside.
+    columns = int((length / pitch - 1) / SIN60 + 1 + 1e-9) if length >= pitch else 0
+    rows = int(width / pitch - (0.5 if columns > 1 else 0.0) + 1e-9)
+    return max(best, columns * rows)
+
+
+@lru_cache(maxsize=128)
+def stack_options(brief: Brief, cell: Cell) -> tuple[StackOption, ...]:
+    """Return every pair worth listing: all series counts near the window, parallel counts near the need.
+
+    Feasible pairs come first, fewest cells first; then the unfit ones with their reasons.
+    """
+    pairs = [
+        (series, parallel)
+        for series in _series_range(brief, cell)
+        for need in [_least_parallel(brief, cell, series)]
+        for parallel in range(max(1, need - 2), min(need + 4, 200) + 1)
+        if series * parallel <= 2000
+    ]
+    if not pairs:
+        return ()
+    counts = np.array(pairs, dtype=float)
+    _, energies = usable_charge_and_energy(
+        cell, counts[:, 0], counts[:, 1], brief.current_steady_a, brief.load_voltage_min_v,
+        counts[:, 0] * PATH_OHM_PER_GROUP,
+    )  # fmt: skip
+    room = room_for_cells(brief, cell)
+    options = [
+        _judge(brief, cell, series, parallel, energy, room)
+        for (series, parallel), energy in zip(pairs, energies.tolist(), strict=True)
+    ]
+    options.sort(key=lambda o: (not o.feasible, len(o.reasons), o.series * o.parallel, o.series))
+    return tuple(options)
+
+
+class CellChoice(Frozen):
+    """What a cell would make of the brief: its best pair, or why it makes none."""
+
+    cell: Cell
+    option: StackOption | None
+
+
+def compare_cells(brief: Brief, cells: tuple[Cell, ...]) -> tuple[CellChoice, ...]:
+    """Return every cell with its best pair, those that do the brief first, then by mass."""
+    choices = []
+    for cell in cells:
+        options = stack_options(brief, cell)
+        best = min(options, key=lambda o: (len(o.reasons), o.mass_cells_kg), default=None)
+        choices.append(CellChoice(cell=cell, option=best))
+    return tuple(
+        sorted(
+            choices, key=lambda c: (len(c.option.reasons), c.option.mass_cells_kg) if c.option else (99, 0.0)
+        )
+    )

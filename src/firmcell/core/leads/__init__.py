@@ -1,0 +1,1 @@
+"""Wire, connector, fuse, lug, solder joint, and the sleeve of a joint."""

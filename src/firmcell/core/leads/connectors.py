@@ -1,0 +1,128 @@
+"""Connectors: what each carries at this ambient with this wire, what it heats, and how well it suits the pack."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
+
+from firmcell.core.base.suitability import Judged
+from firmcell.core.base.wording import amperes, square_millimetres, volts
+from firmcell.core.model.parts import Connector, Keying, Wire
+from firmcell.core.physics.wire_heat import ampacity
+
+CONNECTOR_RATED_AT_K = 303.15
+"""Ambient at which connector currents are given (30 °C); generic class value."""
+
+CUP_SLACK = 1.001
+THINNEST_IN_CUP = 0.12
+"""A wire with less of the cup's largest area than this swims in it; engineering judgement."""
+
+
+def connector_limit(connector: Connector, ambient_k: float) -> float:
+    """Return the steady current in A of a connector in air at `ambient_k`.
+
+    Heat goes with current squared, so the limit goes with the square root of the rise left to the
+    body's greatest temperature, from the ambient the class value is given at; never above it.
+    """
+    left = (connector.temperature_max_k - ambient_k) / (connector.temperature_max_k - CONNECTOR_RATED_AT_K)
+    return connector.current_continuous_a * float(np.sqrt(min(max(left, 0.0), 1.0)))
+
+
+def wire_as_hot_as(connector: Connector, wire: Wire, ambient_k: float) -> float:
+    """Return the steady current in A at which the wire in free air is as hot as the connector's body may be.
+
+    Above it the wire heats the contact instead of cooling it, whatever the contact itself could carry. Heat balance
+    as in `conductors.ampacity`, but not held to the insulation's limit.
+    """
+    return _current_that_heats(wire, connector.temperature_max_k, ambient_k)
+
+
+@lru_cache(maxsize=256)
+def _current_that_heats(wire: Wire, limit_k: float, ambient_k: float) -> float:
+    return float(ampacity(wire.resistance_ohm_per_m, wire.area_m2, wire.outer_diameter_m, limit_k, ambient_k))
+
+
+def allowed_current(connector: Connector, wire: Wire, ambient_k: float) -> tuple[float, str]:
+    """Return the steady current in A of a connector with this wire in its cups, and which of the two rules it."""
+    own = connector_limit(connector, ambient_k)
+    by_wire = wire_as_hot_as(connector, wire, ambient_k)
+    return (own, "the contact") if own <= by_wire else (by_wire, "the wire in its cup")
+
+
+def contact_temperature(connector: Connector, current_a: float, ambient_k: float) -> float:
+    """Return the contact's temperature in K at a steady current: the class's rise at its rating, by current squared."""
+    rise = connector.temperature_max_k - CONNECTOR_RATED_AT_K
+    return ambient_k + rise * (current_a / connector.current_continuous_a) ** 2
+
+
+@dataclass(frozen=True)
+class ConnectorAsk:
+    """What is asked of a connector: currents in A, voltage in V, the wire, and which contacts it needs."""
+
+    steady_a: float
+    peak_a: float
+    full_v: float
+    ambient_k: float
+    wire: Wire
+    on_the_pack: bool = True
+
+
+@dataclass(frozen=True)
+class ConnectorFit(Judged):
+    """One class against what is asked.
+
+    Attributes
+    ----------
+    connector : the class.
+    limit_a, ruled_by : steady current at this ambient with this wire, and what sets it.
+    contact_k : temperature of its contacts at the steady current.
+    heat_w : of both contact pairs.
+    """
+
+    connector: Connector
+    limit_a: float
+    ruled_by: str
+    contact_k: float
+    heat_w: float
+
+
+def fit_connector(connector: Connector, ask: ConnectorAsk) -> ConnectorFit:
+    """Return how a class of connector suits what is asked."""
+    limit, ruled = allowed_current(connector, ask.wire, ask.ambient_k)
+    stops, marks = [], []
+    if connector.contacts < 2:
+        stops.append("it has one contact")
+    if limit < ask.steady_a:
+        stops.append(f"carries {amperes(limit)}, ruled by {ruled}")
+    if connector.current_peak_a < ask.peak_a:
+        stops.append(f"takes {amperes(connector.current_peak_a)} at the peak")
+    if connector.voltage_v < ask.full_v:
+        stops.append(f"is for {volts(connector.voltage_v)}")
+    if ask.wire.area_m2 > connector.wire_area_max_m2 * CUP_SLACK:
+        stops.append(f"its cup takes {square_millimetres(connector.wire_area_max_m2)}")
+    elif ask.wire.area_m2 < THINNEST_IN_CUP * connector.wire_area_max_m2:
+        marks.append("the wire swims in its cup")
+    if ask.on_the_pack and not connector.pack_half_shrouded:
+        stops.append("no half with shrouded contacts")
+    if connector.keying is Keying.UNKEYED:
+        marks.append("can be mated backwards")
+    heat = 2 * connector.contact_resistance_ohm * ask.steady_a**2
+    return ConnectorFit(
+        tuple(stops), tuple(marks), connector, limit, ruled,
+        contact_temperature(connector, ask.steady_a, ask.ambient_k), heat,
+    )  # fmt: skip
+
+
+def ranked_connectors(connectors: Sequence[Connector], ask: ConnectorAsk) -> tuple[ConnectorFit, ...]:
+    """Return all classes, the best first: those that fit, keyed before unkeyed, then the smallest that does.
+
+    Of those that do not fit the one with the fewest reasons against it comes first.
+    """
+    fits = [fit_connector(c, ask) for c in connectors]
+    return tuple(
+        sorted(
+            fits,
+            key=lambda f: (len(f.stops), len(f.marks), f.connector.current_continuous_a, f.connector.name),
+        )
+    )

@@ -1,0 +1,187 @@
+"""How long a fuse lets a current through, as a band, against what wire, strip and inrush stand."""
+
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.leads.wire_rating import rated_current, time_constant
+from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
+from firmcell.core.model.wire_laying import Lay
+from firmcell.core.physics.strip_heat import adiabatic_rise, long_run_limit
+from firmcell.core.physics.wire_heat import withstand_k
+
+Array = NDArray[np.float64]
+NEVER_S = 3.6e5
+
+BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {
+    FuseKind.BLADE: ((1.10, 3.6e5, NEVER_S), (1.35, 0.75, 600.0), (1.6, 0.25, 50.0), (2.0, 0.15, 5.0),
+                     (3.5, 0.04, 0.5), (6.0, 0.02, 0.1)),
+    FuseKind.BOLTED: ((1.10, 1.44e4, NEVER_S), (1.35, 120.0, 1800.0), (2.0, 1.0, 15.0), (3.5, 0.3, 5.0),
+                      (6.0, 0.1, 1.0)),
+    FuseKind.TUBE: ((1.10, 3.6e3, NEVER_S), (2.1, 0.10, 1800.0), (2.75, 0.01, 2.0), (4.0, 0.003, 0.3),
+                    (10.0, 0.0005, 0.02)),
+    FuseKind.BLOCK: ((1.10, 1.44e4, NEVER_S), (1.35, 30.0, 7200.0), (2.0, 2.0, 480.0), (3.0, 0.3, 20.0), (5.0, 0.03, 1.0),
+                     (10.0, 0.004, 0.03)),
+    FuseKind.BREAKER: ((1.05, 3.6e3, NEVER_S), (1.35, 60.0, 3600.0), (2.0, 10.0, 100.0), (3.0, 4.0, 30.0),
+                       (6.0, 0.8, 8.0)),
+}  # fmt: skip
+"""Times in s between which one opens, by multiples of its rating. Blade as ISO 8820-3, bolted in the manner of ISO
+8820-5, ceramic tube as the quick-acting ones of IEC 60127-2, ceramic block in the manner of UL
+248-15 (values from memory), kept wide; thermal breaker: generic class value."""
+FIRST_MULTIPLE = {kind: band[0][0] for kind, band in BANDS.items()}
+STRIP_RISE_K = 150.0
+"""A strip warmer than this over its cells melts wraps and sheet; engineering judgement."""
+LOSS_AT_K = 60.0
+INRUSH_MARGIN = 2.0
+"""A fuse must melt only at this times the I²t of the inrush, so that many of them do not age it; common practice, no
+source."""
+
+
+def opening_times(fuse: Fuse, current_a: ArrayLike) -> tuple[Array, Array]:
+    """Return the shortest and longest time in s that a fuse lets a current in A through.
+
+    Between its points the band is straight on logarithmic scales; under the first one it holds for ever (`NEVER_S`);
+    past the last one I²t stays what it is there, as nothing leaves the element in that time.
+    """
+    multiple = np.maximum(np.asarray(current_a, dtype=float) / fuse.rating_a, 1e-9)
+    points = np.array(BANDS[fuse.construction])
+    at = np.log(points[:, 0])
+    found = []
+    for column in (1, 2):
+        log_t = np.interp(np.log(multiple), at, np.log(points[:, column]))
+        beyond = multiple > points[-1, 0]
+        log_t = np.where(beyond, np.log(points[-1, column]) - 2 * (np.log(multiple) - at[-1]), log_t)
+        found.append(np.where(multiple < points[0, 0], NEVER_S, np.exp(log_t)))
+    return found[0], found[1]
+
+
+def melting_i2t(fuse: Fuse) -> float:
+    """Return the least I²t in A²s that opens a fuse quickly, from the short end of its band."""
+    multiple, least, _ = BANDS[fuse.construction][-1]
+    return (multiple * fuse.rating_a) ** 2 * least
+
+
+def wire_times(
+    wire: Wire, current_a: ArrayLike, loaded_a: float, limit_a: float, limit_k: float, ambient_k: float
+) -> Array:
+    """Return how long in s a wire stands a current in A before it is damaged.
+
+    Parameters
+    ----------
+    wire : Wire
+    current_a : array_like
+    loaded_a : float
+        Steady current before it, A.
+    limit_a : float
+        Steady current that brings it to `limit_k`.
+    limit_k, ambient_k : float
+        Conductor limit and air, K.
+
+    Notes
+    -----
+    The lesser of two: the time to the limit from the loaded state by the wire's time constant τ,
+    τ ln((I² − I0²)/(I² − Il²)), and the adiabatic withstand k²S²/I² of a short circuit (IEC 60364-4-43). Above ten times
+    the limit only the latter counts, since insulation stands more for seconds than for years.
+    """
+    current = np.maximum(np.asarray(current_a, dtype=float), 1e-9)
+    short = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / current) ** 2
+    tau = time_constant(wire, limit_k, ambient_k)
+    before = min(loaded_a, limit_a)
+    over = current > limit_a * (1 + 1e-9)
+    ratio = (current**2 - before**2) / np.maximum(current**2 - limit_a**2, 1e-12)
+    slow = np.where(over, tau * np.log(np.maximum(ratio, 1.0)), NEVER_S)
+    return np.where(
+        current > 10 * limit_a, short, np.where(over, np.minimum(np.maximum(slow, 1e-9), short), NEVER_S)
+    )
+
+
+def strip_times(strip: Strip, layers: int, share: float, current_a: ArrayLike, ambient_k: float) -> Array:
+    """Return how long in s a strip that carries `share` of a pack current in A stays under `STRIP_RISE_K` over the air.
+
+    One lump that loses heat in proportion to its rise: τ from what it takes up and what it gives off at 60 K over the air
+    (`long_run_limit`), t = −τ ln(1 − ΔT/(r τ)) with r the rise in a second without loss; never where r τ stays below ΔT. In a
+    short circuit that is the adiabatic time.
+    """
+    current = np.maximum(np.asarray(current_a, dtype=float) * max(share, 1e-9), 1e-9)
+    per_second = adiabatic_rise(strip, layers, 1.0, 1.0)
+    tau = LOSS_AT_K / (per_second * long_run_limit(strip, layers, ambient_k + LOSS_AT_K, ambient_k) ** 2)
+    settles = per_second * current**2 * tau
+    part = np.minimum(STRIP_RISE_K / settles, 1 - 1e-12)
+    return np.where(settles > STRIP_RISE_K, -tau * np.log1p(-part), NEVER_S)
+
+
+class Protection(Frozen):
+    """What a fuse protects, over all currents from its rating to the prospective short circuit.
+
+    Attributes
+    ----------
+    slow_from_a, slow_to_a : currents at which it may open later than the wire stands; None where it never does.
+    strip_from_a : least current at which it may open later than the strip stands, or None.
+    short_s : longest time to open at the prospective short circuit.
+    peak_s : how long it holds the peak for certain.
+    inrush_share : I²t of the inrush over what melts it, with the margin; above 1 it may blow or age.
+    """
+
+    slow_from_a: float | None
+    slow_to_a: float | None
+    strip_from_a: float | None
+    short_s: float
+    peak_s: float
+    inrush_share: float
+
+
+def protection(
+    fuse: Fuse, wire: Wire, lay: Lay, strip: tuple[Strip, int, float], loaded_a: float, peak_a: float, ambient_k: float,
+    short_a: float, inrush_i2t: float,
+) -> Protection:  # fmt: skip
+    """Return whether `fuse` opens before the wire's insulation and the strip are damaged.
+
+    Parameters
+    ----------
+    fuse : Fuse
+    wire : Wire
+    lay : Lay
+        How it lies, two together.
+    strip : tuple
+        Strip, layers and its share of the pack current.
+    loaded_a, peak_a : float
+        Steady load and its peak, A.
+    ambient_k : float
+        Air, K.
+    short_a : float
+        Prospective short circuit, A.
+    inrush_i2t : float
+        Of plugging in, A²s.
+
+    Notes
+    -----
+    Damage of the wire is its insulation's limit, not the temperature the design asks for: that is for years, this for once.
+    """
+    limit_k = wire.insulation_limit_k
+    limit_a = float(rated_current((wire,), limit_k, ambient_k, lay, 2)[0])
+    current = np.geomspace(
+        fuse.rating_a * FIRST_MULTIPLE[fuse.construction], max(short_a, 1.2 * fuse.rating_a), 160
+    )
+    _, longest = opening_times(fuse, current)
+    # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit is asked apart.
+    known = longest < NEVER_S
+    slow = known & (longest > wire_times(wire, current, loaded_a, limit_a, limit_k, ambient_k))
+    burnt = known & (longest > strip_times(*strip, current, ambient_k))
+    at = np.flatnonzero(slow)
+    return Protection(
+        slow_from_a=float(current[at[0]]) if len(at) else None,
+        slow_to_a=float(current[at[-1]]) if len(at) else None,
+        strip_from_a=float(current[np.flatnonzero(burnt)[0]]) if burnt.any() else None,
+        short_s=float(opening_times(fuse, short_a)[1]),
+        peak_s=float(opening_times(fuse, peak_a)[0]),
+        inrush_share=INRUSH_MARGIN * inrush_i2t / melting_i2t(fuse),
+    )
+
+
+def fusible_link(current_a: float) -> float:
+    """Return the diameter in m of bare copper wire in free air that melts at `current_a`, for a link at each cell.
+
+    Preece: I = 80 d^1.5, d in mm (value from memory). It holds for wires away from anything that cools them; a link lying
+    on a cell needs more.
+    """
+    return float((current_a / 80.0) ** (2 / 3)) * 1e-3

@@ -1,0 +1,243 @@
+"""Main leads from the strips to the load: drop, temperature, connector, fuse and the spark at plugging in."""
+
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import NDArray
+
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.leads.connectors import allowed_current, contact_temperature
+from firmcell.core.leads.fuse_rating import FuseFit, fit_fuse, least_rating
+from firmcell.core.leads.insulation_class import like, smallest_bend
+from firmcell.core.leads.precharge import inrush, precharge
+from firmcell.core.leads.wire_rating import rated_current, working_temperatures
+from firmcell.core.model.design import Leads
+from firmcell.core.model.parts import Connector, Keying, Wire
+from firmcell.core.model.wire_laying import Lay
+from firmcell.core.physics.wire_heat import (
+    COPPER_COEFFICIENT,
+    PAIR_FACTOR,
+    adiabatic_rise,
+    resistance_at,
+    wire_temperatures,
+    withstand_seconds,
+)
+
+LEADS_TOGETHER = 2
+SHORT_CIRCUIT_FACTOR = 1.5
+"""In its first moment a short meets only the ohmic part of the cells, about two thirds of the d.c. resistance
+that is measured over seconds; generic class value."""
+
+
+LUGS_ON_STUDS = Connector(
+    name="lugs on studs", contacts=2, keying=Keying.KEYED, pack_half="a lug under a cover", pack_half_shrouded=True,
+    current_continuous_a=1000.0, current_peak_a=3000.0, voltage_v=1000.0, contact_resistance_ohm=0.0001,
+    wire_area_max_m2=300e-6, cup_depth_m=0.03,
+)  # fmt: skip
+"""What stands for the ends of a cable with lugs: crimp and stud at both ends of a conductor, clean and torqued; generic class
+value."""
+
+
+class WireOption(Frozen):
+    """One gauge for the main leads: what it allows and what it costs."""
+
+    wire: str
+    limit_a: float
+    drop_v: float
+    temperature_k: float
+    fits_connector: bool
+    good: bool
+
+
+class LeadFigures(Frozen):
+    """Everything between the strips and the load.
+
+    Attributes
+    ----------
+    wire_ohm : one lead, at its working temperature.
+    loop_ohm : both leads, two contact pairs, fuse with holder.
+    limit_a : steady current the wire may carry by heat balance as it is laid; see `rated_current`.
+    bend_m : smallest inside radius the wire may be laid with.
+    connector_ruled_by : whether contact or wire sets what the connector carries.
+    contact_k : temperature of its contacts at the steady current.
+    inrush_a, inrush_i2t_a2s : first current into the load's empty capacitors, and what a fuse sees of it.
+    precharge_ohm, precharge_w : resistor that takes the rush instead, and its rating; None where there is none.
+    withstand_s : how long the wire survives the prospective short circuit.
+    spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
+    rules_gauge : which of current, fuse, peak or drop decided the proposed gauge.
+    """
+
+    wire_ohm: float
+    loop_ohm: float
+    drop_steady_v: float
+    drop_peak_v: float
+    limit_a: float
+    temperature_k: float
+    peak_rise_k: float
+    bend_m: float
+    withstand_s: float
+    connector_limit_a: float
+    connector_margin: float
+    connector_ruled_by: str
+    contact_k: float
+    wire_fits_cup: bool
+    spark_j: float
+    inrush_a: float
+    inrush_i2t_a2s: float
+    precharge_ohm: float | None
+    precharge_w: float | None
+    fuse: FuseFit | None
+    fuse_least_a: float
+    options: tuple[WireOption, ...]
+    proposed_wire: str | None
+    rules_gauge: str
+
+
+def prospective_short_circuit(full_v: float, source_ohm: float) -> float:
+    """Return the current in A that a short at the leads may drive, on the safe side.
+
+    Full voltage over the resistance of cells and strips, times `SHORT_CIRCUIT_FACTOR`: fuses must
+    break it and wires withstand it, so it may be too high but not too low.
+    """
+    return SHORT_CIRCUIT_FACTOR * full_v / source_ohm
+
+
+def loop_drop(leads: Leads, wire: Wire, current_a: float, temperature_k: float) -> float:
+    """Return the voltage lost in both leads, two contact pairs and the fuse at `current_a`, V."""
+    return current_a * loop_resistance(leads, wire, temperature_k)
+
+
+def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
+    """Return the resistance of the loop outside the pack in Ω, copper at `temperature_k`."""
+    per_metre = float(resistance_at(wire.resistance_ohm_per_m, temperature_k, COPPER_COEFFICIENT))
+    fuse = leads.fuse_holder_ohm if leads.fuse else 0.0
+    contacts = 2 * leads.connector.contact_resistance_ohm * (1 + leads.adapters)
+    return 2 * leads.length_m * per_metre + contacts + fuse
+
+
+@lru_cache(maxsize=64)
+def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float, lay: Lay) -> NDArray[np.float64]:
+    return rated_current(wires, limit_k, ambient_k, lay, LEADS_TOGETHER)
+
+
+@lru_cache(maxsize=64)
+def _temperatures(
+    wires: tuple[Wire, ...], steady_a: float, ambient_k: float, lay: Lay
+) -> NDArray[np.float64]:
+    if lay in (Lay.FREE, Lay.PAIR):
+        return wire_temperatures(wires, steady_a / (PAIR_FACTOR if lay is Lay.PAIR else 1.0), ambient_k)
+    return working_temperatures(wires, steady_a, ambient_k, lay, LEADS_TOGETHER)
+
+
+@lru_cache(maxsize=64)
+def wire_options(
+    wires: tuple[Wire, ...],
+    leads: Leads,
+    steady_a: float,
+    peak_a: float,
+    ambient_k: float,
+    peak_s: float = 0.0,
+) -> tuple[tuple[WireOption, ...], str | None, str]:
+    """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
+
+    A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within its insulation
+    after a peak of `peak_s`, the copper alone taking up the heat.
+    """
+    fuse_a = least_rating(steady_a, peak_a)
+    options = []
+    ruled = "current"
+    proposed: str | None = None
+    reasons: list[str] = []
+    wires = tuple(sorted(like(wires, leads.wire), key=lambda each: each.area_m2))
+    limits = _limits(wires, leads.limit_k, ambient_k, leads.lay)
+    temperatures = _temperatures(wires, steady_a, ambient_k, leads.lay)
+    for wire, limit, temperature in zip(wires, limits.tolist(), temperatures.tolist(), strict=True):
+        if limit < steady_a * 0.25 or limit > steady_a * 8:
+            continue
+        drop = loop_drop(leads, wire, steady_a, min(temperature, wire.insulation_limit_k))
+        fits = wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001
+        fails = [
+            name
+            for name, failed in (
+                ("current", limit < steady_a),
+                ("fuse", limit < fuse_a),
+                ("peak", temperature + adiabatic_rise(wire, peak_a, peak_s) > wire.insulation_limit_k),
+                ("drop", drop > leads.drop_limit_v),
+            )
+            if failed
+        ]
+        if not fails and fits and proposed is None:
+            proposed, ruled = wire.name, reasons[-1] if reasons else "current"
+        if fails:
+            reasons.append(fails[0])
+        options.append(
+            WireOption(
+                wire=wire.name, limit_a=limit, drop_v=drop, temperature_k=temperature,
+                fits_connector=fits, good=not fails and fits,
+            )
+        )  # fmt: skip
+    return tuple(options), proposed, ruled if proposed else "nothing fits: see drop limit and connector"
+
+
+@lru_cache(maxsize=32)
+def lead_figures(
+    leads: Leads,
+    wires: tuple[Wire, ...],
+    steady_a: float,
+    peak_a: float,
+    peak_s: float,
+    ambient_k: float,
+    inside_k: float,
+    full_v: float,
+    source_ohm: float,
+    load_capacitance_f: float,
+) -> LeadFigures:
+    """Return the figures of the main leads.
+
+    Parameters
+    ----------
+    ambient_k, inside_k : float
+        Air round the leads, and inside the pack's jacket, K; the latter counts for leads laid in there.
+    source_ohm : float
+        Resistance of cells and strips, Ω; with the leads it sets the prospective short circuit.
+    """
+    wire = leads.wire
+    around = max(inside_k, ambient_k) if leads.lay is Lay.JACKET else ambient_k
+    limit = float(_limits((wire,), leads.limit_k, around, leads.lay)[0])
+    # Usually it is one of the shelf's, whose temperatures are worked out in one go.
+    known = tuple(sorted(like(wires, wire), key=lambda each: each.area_m2))
+    known = known if wire in known else (wire,)
+    temperature = float(_temperatures(known, steady_a, around, leads.lay)[known.index(wire)])
+    hot = min(temperature, wire.insulation_limit_k)
+    loop = loop_resistance(leads, wire, hot)
+    fault = prospective_short_circuit(full_v, source_ohm)
+    options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, around, peak_s)
+    allowed, rules_connector = allowed_current(leads.connector, wire, ambient_k)
+    rush = inrush(full_v, load_capacitance_f, source_ohm + loop)
+    resistor = precharge(full_v, load_capacitance_f)
+    return LeadFigures(
+        wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
+        loop_ohm=loop,
+        drop_steady_v=steady_a * loop,
+        drop_peak_v=peak_a * loop,
+        limit_a=limit,
+        temperature_k=temperature,
+        peak_rise_k=adiabatic_rise(wire, peak_a, peak_s),
+        bend_m=smallest_bend(wire),
+        withstand_s=withstand_seconds(wire.area_m2, fault, wire.insulation),
+        connector_limit_a=allowed,
+        connector_margin=allowed / steady_a,
+        connector_ruled_by=rules_connector,
+        contact_k=contact_temperature(leads.connector, steady_a, ambient_k),
+        wire_fits_cup=wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001,
+        spark_j=rush.energy_j,
+        inrush_a=rush.peak_a,
+        inrush_i2t_a2s=rush.i2t_a2s,
+        precharge_ohm=resistor.ohm if resistor else None,
+        precharge_w=resistor.watt if resistor else None,
+        fuse=fit_fuse(leads.fuse, steady_a, peak_a, limit, fault, full_v) if leads.fuse else None,
+        fuse_least_a=least_rating(steady_a, peak_a),
+        options=options,
+        proposed_wire=proposed,
+        rules_gauge=ruled,
+    )

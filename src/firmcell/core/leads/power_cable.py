@@ -1,0 +1,71 @@
+"""A heavy cable: gauges by current, length, drop and duty, its lugs, and its fuse."""
+
+from dataclasses import dataclass
+from functools import lru_cache
+
+from firmcell.core.leads.insulation_class import like, smallest_bend
+from firmcell.core.leads.lugs import LugWork, fitting_lugs, lug_work
+from firmcell.core.leads.wire_rating import WireAsk, WireRow, compare_wires, proposed
+from firmcell.core.model.design import Design, Leads
+from firmcell.core.model.job_details import PowerCable
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.parts import Lug, Wire
+
+
+@dataclass(frozen=True)
+class CableFigures:
+    """What the cable of a design comes to.
+
+    Attributes
+    ----------
+    rows : every gauge against the duty, thinnest first.
+    present : the gauge of the design.
+    proposed, ruled : thinnest gauge that does it, and what ruled it.
+    ends : what each lug asks for, source then load; None where no lug is chosen.
+    """
+
+    rows: tuple[WireRow, ...]
+    present: WireRow
+    proposed: WireRow | None
+    ruled: str
+    ends: tuple[LugWork | None, LugWork | None]
+
+
+def cable_ask(
+    leads: Leads, cable: PowerCable, steady_a: float, peak_a: float, peak_s: float, ambient_k: float
+) -> WireAsk:
+    """Return what is asked of the wire: the current by its duty, and the drop allowed over both conductors."""
+    return WireAsk(
+        current_a=steady_a, length_m=leads.length_m, drop_v=leads.drop_limit_v, ambient_k=ambient_k,
+        # A limit under the air's temperature carries nothing; the rule says so.
+        limit_k=max(leads.limit_k, ambient_k + 1.0), peak_a=peak_a, peak_s=peak_s, lay=leads.lay, together=2,
+        on_s=cable.on_s, off_s=cable.off_s, short_a=cable.source_short_a,
+    )  # fmt: skip
+
+
+@lru_cache(maxsize=16)
+def _figures(
+    wires: tuple[Wire, ...], leads: Leads, cable: PowerCable, steady_a: float, peak_a: float, peak_s: float, ambient_k: float
+) -> CableFigures:  # fmt: skip
+    ask = cable_ask(leads, cable, steady_a, peak_a, peak_s, ambient_k)
+    rows = compare_wires(like(wires, leads.wire), ask)
+    best, ruled = proposed(rows)
+    bend = smallest_bend(leads.wire)
+    ends = tuple(
+        lug_work(lug, leads.wire, bend) if lug else None for lug in (cable.source_lug, cable.load_lug)
+    )
+    return CableFigures(rows, compare_wires((leads.wire,), ask)[0], best, ruled, (ends[0], ends[1]))
+
+
+def cable_figures(design: Design, shelf: Shelf) -> CableFigures:
+    """Return the figures of the cable of `design`, gauges of the shelf in its own covering."""
+    brief = design.brief
+    return _figures(
+        shelf.wires, design.leads, design.cable, brief.current_steady_a, brief.current_peak_a, brief.peak_duration_s,
+        brief.ambient_max_k,
+    )  # fmt: skip
+
+
+def lug_for(shelf: Shelf, wire: Wire, stud_m: float) -> Lug | None:
+    """Return the closest lug of the shelf for a wire and stud, or None."""
+    return next(iter(fitting_lugs(shelf.lugs, wire, stud_m)), None)

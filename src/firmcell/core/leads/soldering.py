@@ -1,0 +1,158 @@
+"""What a soldered or crimped joint of a lead asks of the bench: iron, time, strip length, sleeve, pull."""
+
+from dataclasses import dataclass
+from math import erfc, pi, sqrt
+
+import numpy as np
+
+from firmcell.core.leads.wire_rating import gauge_number
+from firmcell.core.model.parts import Connector, Wire
+from firmcell.core.physics.wire_heat import COPPER_DENSITY, COPPER_HEAT_CAPACITY, conductor_diameter
+
+COPPER_CONDUCTIVITY = 401.0
+"""W/m·K at 300 K (Incropera's tables, value from memory)."""
+BRASS_DENSITY, BRASS_HEAT_CAPACITY = 8500.0, 380.0
+"""kg/m³ and J/kg·K of brass contacts (value from memory)."""
+SOLDERING_RISE_K = 210.0
+"""From the bench to 40 K over the melting of the common alloys (183 °C leaded, 217 to 227 °C lead-free)."""
+REACHES = 0.75
+"""Part of an iron's rated power that gets into the joint with a clean, tinned tip; generic class value."""
+SLOW_S, QUICK_S = 6.0, 3.0
+"""Time for a large and for a small cup to come to heat: 5 to 6 s for a large one, common practice, no source."""
+LARGE_M2, SMALL_M2 = 5.26e-6, 1.31e-6
+TOUCH_K = 20.0
+"""A cell or pouch tab at the other end should not warm by more; engineering judgement."""
+IRONS_W = (25, 40, 60, 80, 100, 150)
+SLEEVES_M = tuple(mm * 1e-3 for mm in (1.2, 1.6, 2.4, 3.2, 4.8, 6.4, 9.5, 12.7, 19.1, 25.4, 38.1))
+"""Stock sizes of joint sleeve by supplied inner diameter, m; generic class values."""
+RATIOS = (2.0, 3.0, 4.0)
+CRIMP_ALLOWANCE_M = 0.001
+"""Strip past the barrel's depth, m; common practice, no source."""
+
+IEC_60352_2 = {
+    0.22: 28,
+    0.32: 40,
+    0.5: 60,
+    0.75: 85,
+    1.0: 108,
+    1.5: 150,
+    2.5: 230,
+    4.0: 310,
+    6.0: 360,
+    10.0: 380,
+}
+"""Least pull-out of crimped contacts, N by mm² (values from memory)."""
+UL_486A = {22: 8, 20: 13, 18: 20, 16: 30, 14: 50, 12: 70, 10: 80, 8: 90, 6: 100, 4: 140}
+"""UL 486A-486B, pounds-force by AWG (values from memory)."""
+POUND_FORCE_N = 4.4482216
+
+
+@dataclass(frozen=True)
+class SleeveChoice:
+    """A joint sleeve: supplied inner diameter, ratio, recovered diameter, cut length, m."""
+
+    supplied_m: float
+    ratio: float
+    recovered_m: float
+    cut_m: float
+
+
+@dataclass(frozen=True)
+class JointWork:
+    """What one joint asks for.
+
+    Attributes
+    ----------
+    energy_j : heat that wire end and contact take up.
+    iron_w, iron_class_w : least power, and the next common iron.
+    seconds : until it is hot with that least power.
+    strip_m : insulation to take off for a cup; for a barrel add `CRIMP_ALLOWANCE_M`.
+    far_rise_k : how warm the other end of the lead gets while it is soldered, twice as long for good measure.
+    sleeve : that slides over the contact and grips the wire; None if no stock size does both.
+    pull_n, pull_source : least pull-out of a crimp instead, and the standard; None outside its table.
+    """
+
+    energy_j: float
+    iron_w: float
+    iron_class_w: int
+    seconds: float
+    strip_m: float
+    far_rise_k: float
+    sleeve: SleeveChoice | None
+    pull_n: float | None
+    pull_source: str
+
+
+def contact_mass(connector: Connector) -> float:
+    """Return the mass in kg of one contact, taken as a brass rod of 2½ cup depths and 1½ times the largest wire."""
+    return BRASS_DENSITY * 2.5 * connector.cup_depth_m * 1.5 * connector.wire_area_max_m2
+
+
+def cup_diameter(connector: Connector) -> float:
+    """Return the outer diameter in m of the cup: the circle round its largest wire and a wall of a fifth of it on each side."""
+    return float(conductor_diameter(connector.wire_area_max_m2)) * 1.4
+
+
+def heating_seconds(area_m2: float) -> float:
+    """Return how long a joint of a wire of copper area `area_m2` should take to come to heat, s: quick, so little is cooked."""
+    return float(np.interp(area_m2, (SMALL_M2, LARGE_M2), (QUICK_S, SLOW_S)))
+
+
+def far_end_rise(length_m: float, seconds: float) -> float:
+    """Return the rise in K at a distance along a copper wire whose end is held at soldering heat for a time.
+
+    ΔT erfc(x/2√(αt)), a half-infinite rod without loss (Carslaw and Jaeger, from memory): errs high.
+    """
+    diffusivity = COPPER_CONDUCTIVITY / (COPPER_DENSITY * COPPER_HEAT_CAPACITY)
+    return SOLDERING_RISE_K * erfc(length_m / (2 * sqrt(diffusivity * seconds))) if seconds > 0 else 0.0
+
+
+def joint_work(wire: Wire, connector: Connector, length_m: float) -> JointWork:
+    """Return what soldering one lead into its cup asks for; `length_m` is the way to the pack.
+
+    Power: the heat that contact and wire end take up in the time it should need, and what runs off along the wire
+    meanwhile, on average 2 k A ΔT/√(π α t); over the part of the iron's power that gets in.
+    """
+    seconds = heating_seconds(wire.area_m2)
+    end_kg = wire.area_m2 * connector.cup_depth_m * COPPER_DENSITY
+    energy = SOLDERING_RISE_K * (
+        contact_mass(connector) * BRASS_HEAT_CAPACITY + end_kg * COPPER_HEAT_CAPACITY
+    )
+    diffusivity = COPPER_CONDUCTIVITY / (COPPER_DENSITY * COPPER_HEAT_CAPACITY)
+    along = 2 * COPPER_CONDUCTIVITY * wire.area_m2 * SOLDERING_RISE_K / sqrt(pi * diffusivity * seconds)
+    power = (energy / seconds + along) / REACHES
+    pull, source = pull_out(wire)
+    return JointWork(
+        energy_j=energy, iron_w=power, iron_class_w=next((w for w in IRONS_W if w >= power), IRONS_W[-1]),
+        seconds=seconds, strip_m=connector.cup_depth_m, far_rise_k=far_end_rise(length_m, 2 * seconds),
+        sleeve=joint_sleeve(cup_diameter(connector), wire.outer_diameter_m, connector.cup_depth_m),
+        pull_n=pull, pull_source=source,
+    )  # fmt: skip
+
+
+def joint_sleeve(passes_m: float, grips_m: float, bare_m: float) -> SleeveChoice | None:
+    """Return the smallest stock sleeve that slides over the largest thing and shrinks on to the smallest, m.
+
+    Supplied diameter over `passes_m` with a tenth of ease, recovered under `grips_m`; of one size the lower ratio,
+    which is softer. It covers the bare part and two wire diameters of insulation, a tenth more for shrinking along.
+    """
+    for supplied in SLEEVES_M:
+        if supplied < max(passes_m, grips_m) * 1.1:
+            continue
+        for ratio in RATIOS:
+            if supplied / ratio < grips_m:
+                return SleeveChoice(supplied, ratio, supplied / ratio, (bare_m + 2 * grips_m + 0.003) * 1.1)
+        return None
+    return None
+
+
+def pull_out(wire: Wire) -> tuple[float | None, str]:
+    """Return the least pull-out of a crimped wire, N, and its standard; between sizes of a table the next smaller counts."""
+    number = gauge_number(wire)
+    if number is not None:
+        if number in UL_486A:
+            return UL_486A[number] * POUND_FORCE_N, "UL 486A-486B"
+        return None, ""
+    area = wire.area_m2 * 1e6
+    sizes = [size for size in IEC_60352_2 if size <= area * 1.001]
+    return (float(IEC_60352_2[max(sizes)]), "IEC 60352-2") if sizes and area <= 10.01 else (None, "")

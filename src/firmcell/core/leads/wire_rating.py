@@ -1,0 +1,309 @@
+"""What a wire carries as it is laid: alone, in pairs, in sleeve, in a bundle; steadily or by turns; and which gauge to take."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.parts import Wire
+from firmcell.core.model.wire_laying import Lay
+from firmcell.core.physics.convection import cylinder_loss
+from firmcell.core.physics.wire_heat import (
+    COPPER_COEFFICIENT,
+    COPPER_DENSITY,
+    COPPER_HEAT_CAPACITY,
+    INSULATION_EMISSIVITY,
+    PAIR_FACTOR,
+    ampacity,
+    bisect,
+    insulation_barrier,
+    onderdonk_fusing,
+    resistance_at,
+    withstand_seconds,
+)
+
+Array = NDArray[np.float64]
+SLEEVE_GAP_M, SLEEVE_WALL_M = 0.0005, 0.0005
+"""Still air between wire and sleeve, and wall of the sleeve, m; generic class value."""
+AIR_CONDUCTIVITY, SLEEVE_CONDUCTIVITY = 0.027, 0.20
+"""W/m·K (still air from memory, Incropera; sleeve generic class value)."""
+LIES_FREE = 0.5
+"""Part of a wire's surface that gives heat off when the other lies on the cells; engineering judgement."""
+INSULATION_HEAT_CAPACITY = 1.7e6
+"""J/m³·K of silicone, PVC and XLPE; generic class value (they lie between 1.3e6 and 2.1e6)."""
+
+
+NFPA_75: dict[int, float] = {14: 30, 12: 35, 10: 50, 8: 70, 6: 95, 4: 125, 2: 170, 0: 230, -1: 265, -3: 360}
+NFPA_90: dict[int, float] = {14: 35, 12: 40, 10: 55, 8: 80, 6: 105, 4: 140, 2: 190, 0: 260, -1: 300, -3: 405}
+"""NFPA 70 table 310.17, single copper conductors in free air at 30 °C, 75 and 90 °C columns, A by AWG number
+(values from memory; 0 is 1/0)."""
+ABYC_105: dict[int, float] = {
+    18: 20,
+    16: 25,
+    14: 35,
+    12: 45,
+    10: 60,
+    8: 80,
+    6: 120,
+    4: 160,
+    2: 210,
+    0: 285,
+    -1: 330,
+    -3: 445,
+}
+"""ABYC E-11, 105 °C insulation outside engine spaces, A by AWG number (values from memory)."""
+CUSTOM: dict[int, float] = {
+    24: 3.5,
+    22: 7,
+    20: 11,
+    18: 16,
+    16: 22,
+    14: 32,
+    12: 41,
+    10: 55,
+    8: 73,
+    6: 101,
+    4: 135,
+    2: 181,
+    0: 245,
+    -1: 283,
+}
+"""What the hobby takes for chassis wiring, A by AWG number: a table that goes from hand to hand without its conditions (from
+memory; common practice, no source)."""
+
+
+def rated_current(
+    wires: Sequence[Wire], limit_k: float, ambient_k: float, lay: Lay, together: int = 1
+) -> Array:
+    """Return for each wire the steady current in A that holds its conductor at `limit_k`, laid as `lay` says.
+
+    Parameters
+    ----------
+    wires : sequence of Wire
+    limit_k : float
+        Or the insulation's limit if that is lower.
+    ambient_k : float
+    lay : Lay
+    together : int
+        Wires in the bundle that all carry this current; only for `Lay.BUNDLE`.
+
+    Notes
+    -----
+    In a sleeve a layer of still air and the wall come on top of the insulation. A bundle gives its heat off
+    over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own insulation;
+    the warmer middle of a large bundle is not counted, so more than about seven err high by up to a tenth. Inside the
+    pack's jacket the wire lies on the cells: half its surface gives heat off, through the sleeve, and `ambient_k` is
+    then what it is in there, such as the greatest temperature of the cells.
+    """
+    if together < 1:
+        raise Refusal("A bundle has at least one wire.")
+    limits = np.minimum(limit_k, [w.insulation_limit_k for w in wires])
+    return _current_at(wires, limits, ambient_k, lay, together)
+
+
+def working_temperatures(
+    wires: Sequence[Wire], current_a: float, ambient_k: float, lay: Lay, together: int = 1
+) -> Array:
+    """Return for each wire the steady temperature in K of its conductor at `current_a`; 773.15 means it runs away."""
+    return np.asarray(
+        bisect(
+            lambda kelvin: _current_at(wires, kelvin, ambient_k, lay, together) - current_a,
+            np.full(len(wires), ambient_k),
+            np.full(len(wires), 773.15),
+        )
+    )
+
+
+def _current_at(
+    wires: Sequence[Wire], conductor_k: Array, ambient_k: float, lay: Lay, together: int
+) -> Array:
+    """The current that holds each conductor at its temperature in `conductor_k`, whatever its insulation stands."""
+    resistance, area, outer = (
+        np.array([[w.resistance_ohm_per_m, w.area_m2, w.outer_diameter_m] for w in wires]).reshape(-1, 3).T
+    )
+    if lay in (Lay.FREE, Lay.PAIR):
+        factor = PAIR_FACTOR if lay is Lay.PAIR else 1.0
+        return np.asarray(factor * ampacity(resistance, area, outer, conductor_k, ambient_k))
+    barrier, across, share = insulation_barrier(area, outer), outer, 1.0
+    if lay in (Lay.SLEEVE, Lay.JACKET):
+        inner, outside = outer + 2 * SLEEVE_GAP_M, outer + 2 * (SLEEVE_GAP_M + SLEEVE_WALL_M)
+        barrier = barrier + np.log(inner / outer) / (2 * np.pi * AIR_CONDUCTIVITY)
+        barrier = barrier + np.log(outside / inner) / (2 * np.pi * SLEEVE_CONDUCTIVITY)
+        across, share = outside, LIES_FREE if lay is Lay.JACKET else 1.0
+    else:
+        across, share = 1.155 * np.sqrt(together) * outer, 1.0 / together
+
+    def imbalance(surface: Array) -> Array:
+        lost = cylinder_loss(surface, ambient_k, across, INSULATION_EMISSIVITY) * share
+        return np.asarray(surface + barrier * lost - conductor_k)
+
+    surface = bisect(imbalance, np.full(len(wires), ambient_k), np.maximum(conductor_k, ambient_k))
+    lost = np.maximum(cylinder_loss(surface, ambient_k, across, INSULATION_EMISSIVITY) * share, 0.0)
+    found = np.sqrt(lost / resistance_at(resistance, conductor_k, COPPER_COEFFICIENT))
+    return np.asarray(np.where(conductor_k > ambient_k, found, 0.0))
+
+
+def time_constant(
+    wire: Wire, limit_k: float, ambient_k: float, lay: Lay = Lay.FREE, together: int = 1
+) -> float:
+    """Return the time in s in which a wire comes within 1/e of its final temperature.
+
+    Heat capacity of copper and insulation over the heat given off for each kelvin at the limit.
+    """
+    limit = min(limit_k, wire.insulation_limit_k)
+    current = float(rated_current((wire,), limit, ambient_k, lay, together)[0])
+    if current == 0:
+        return 0.0
+    heat = current**2 * float(resistance_at(wire.resistance_ohm_per_m, limit, COPPER_COEFFICIENT))
+    covering = max(np.pi / 4 * wire.outer_diameter_m**2 - wire.area_m2, 0.0)
+    capacity = wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY + covering * INSULATION_HEAT_CAPACITY
+    return capacity * (limit - ambient_k) / heat
+
+
+def duty_factor(on_s: float, off_s: float, constant_s: float) -> float:
+    """Return by how much more than the steady current a wire carries if it is on and off by turns for ever.
+
+    √((1 − e^−(on+off)/τ) / (1 − e^−on/τ)): the rise at the end of each turn on is that of the steady current.
+    """
+    if constant_s <= 0 or on_s <= 0:
+        return 1.0
+    if off_s <= 0:
+        return 1.0
+    return float(np.sqrt(-np.expm1(-(on_s + off_s) / constant_s) / -np.expm1(-on_s / constant_s)))
+
+
+@dataclass(frozen=True)
+class WireAsk:
+    """What is asked of a wire.
+
+    Attributes
+    ----------
+    current_a, peak_a, peak_s : steady, and a peak of that duration from the steady temperature.
+    length_m : of one conductor; the drop is that of both.
+    drop_v : allowed over both.
+    on_s, off_s : if it is on and off by turns; 0 off is steady.
+    short_a : prospective short circuit, A; 0 leaves it out.
+    """
+
+    current_a: float
+    length_m: float
+    drop_v: float
+    ambient_k: float
+    limit_k: float = 353.15
+    peak_a: float = 0.0
+    peak_s: float = 0.0
+    lay: Lay = Lay.PAIR
+    together: int = 2
+    on_s: float = 0.0
+    off_s: float = 0.0
+    short_a: float = 0.0
+
+
+@dataclass(frozen=True)
+class WireRow:
+    """One gauge against what is asked.
+
+    Attributes
+    ----------
+    limit_a : steady, or by turns.
+    temperature_k : of the conductor at the current asked; 773.15 is where it runs away.
+    peak_k : after the peak, the copper alone taking up its heat.
+    drop_v, loss_w : over both conductors at working temperature.
+    withstand_s, fusing_a : how long it withstands the short circuit; what melts bare copper in a second.
+    fails : what it fails on: current, peak, drop; empty if it does.
+    published : named figures of published tables for this gauge, A.
+    """
+
+    wire: Wire
+    limit_a: float
+    temperature_k: float
+    peak_k: float
+    drop_v: float
+    loss_w: float
+    time_constant_s: float
+    withstand_s: float
+    fusing_a: float
+    fails: tuple[str, ...]
+    published: tuple[tuple[str, float], ...]
+
+
+def gauge_number(wire: Wire) -> int | None:
+    """Return the AWG number of a wire by its gauge (0 is 1/0), None for a metric one."""
+    text = wire.gauge.removesuffix(" AWG")
+    if text == wire.gauge:
+        return None
+    return 1 - int(text[:-2]) if text.endswith("/0") else int(text)
+
+
+def published_figures(wire: Wire) -> tuple[tuple[str, float], ...]:
+    """Return what published tables give for a gauge, named, A."""
+    number = gauge_number(wire)
+    tables = (("NFPA 70 310.17 75 °C", NFPA_75), ("NFPA 70 310.17 90 °C", NFPA_90), ("ABYC E-11 105 °C", ABYC_105),
+              ("hobby's chassis figure", CUSTOM))  # fmt: skip
+    return tuple(
+        (name, float(table[number])) for name, table in tables if number is not None and number in table
+    )
+
+
+def compare_wires(wires: Sequence[Wire], ask: WireAsk) -> tuple[WireRow, ...]:
+    """Return every wire against `ask`, thinnest first.
+
+    Raises
+    ------
+    Refusal
+        If the current or length is not above zero, or the limit is not above the air's temperature.
+    """
+    if ask.current_a <= 0 or ask.length_m <= 0:
+        raise Refusal("Current and length must be above zero.")
+    if ask.limit_k <= ask.ambient_k:
+        raise Refusal("The conductor's limit must be above the temperature of the air.")
+    ordered = sorted(wires, key=lambda w: w.area_m2)
+    steady = rated_current(ordered, ask.limit_k, ask.ambient_k, ask.lay, ask.together)
+    by_turns = ask.off_s > 0 and ask.on_s > 0
+    constants = [time_constant(w, ask.limit_k, ask.ambient_k, ask.lay, ask.together) for w in ordered]
+    factors = np.array([duty_factor(ask.on_s, ask.off_s, c) if by_turns else 1.0 for c in constants])
+    # By turns the wire is as warm as a steady current would make it that is less by that factor.
+    current = ask.current_a / factors
+    temperatures = bisect(
+        lambda kelvin: _current_at(ordered, kelvin, ask.ambient_k, ask.lay, ask.together) - current,
+        np.full(len(ordered), ask.ambient_k), np.full(len(ordered), 773.15),
+    )  # fmt: skip
+    return tuple(
+        _row(wire, float(limit), float(kelvin), constant, ask)
+        for wire, limit, kelvin, constant in zip(
+            ordered, steady * factors, temperatures, constants, strict=True
+        )
+    )
+
+
+def _row(wire: Wire, limit: float, temperature: float, constant: float, ask: WireAsk) -> WireRow:
+    ohm_per_m = float(resistance_at(wire.resistance_ohm_per_m, temperature, COPPER_COEFFICIENT))
+    drop = ask.current_a * ohm_per_m * ask.length_m * 2
+    peak_k = temperature + ask.peak_a**2 * ohm_per_m * ask.peak_s / (
+        wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY
+    )
+    fails = []
+    if limit < ask.current_a:
+        fails.append("current")
+    if ask.peak_a > 0 and peak_k > wire.insulation_limit_k:
+        fails.append("peak")
+    if drop > ask.drop_v:
+        fails.append("drop")
+    withstand = (
+        withstand_seconds(wire.area_m2, ask.short_a, wire.insulation) if ask.short_a > 0 else float("inf")
+    )
+    return WireRow(
+        wire, limit, temperature, peak_k, drop, ask.current_a * drop, constant, withstand,
+        onderdonk_fusing(wire.area_m2, 1.0, ask.ambient_k), tuple(fails), published_figures(wire),
+    )  # fmt: skip
+
+
+def proposed(rows: Sequence[WireRow]) -> tuple[WireRow | None, str]:
+    """Return the thinnest wire that fails on nothing and what ruled it: what the next thinner one fails on."""
+    for number, row in enumerate(rows):
+        if not row.fails:
+            before = rows[number - 1].fails if number else ()
+            return row, " and ".join(before) or "nothing: the thinnest does"
+    return None, "nothing on the shelf does"

@@ -1,0 +1,1 @@
+"""What a pack, a part and a brief are, and the limits several subjects share."""

@@ -1,0 +1,116 @@
+"""What is asked of the pack: the load, the space and the climate."""
+
+from enum import StrEnum
+from typing import Self
+
+import numpy as np
+from pydantic import Field, model_validator
+
+from firmcell.core.base.quantity import (
+    Amperes,
+    Farads,
+    Frozen,
+    Joules,
+    Kelvin,
+    Kilograms,
+    Metres,
+    Place,
+    Seconds,
+    Volts,
+)
+from firmcell.core.geometry.plane import ring_fault
+
+
+class SpaceShape(StrEnum):
+    """Shape of the space a pack goes into, seen from above; its height is the same everywhere."""
+
+    BOX = "box"
+    CYLINDER = "cylinder"
+    OUTLINE = "outline"
+
+
+class Blocked(Frozen):
+    """A place in the space where nothing may stand, through its whole height: a screw post, a cable, a board.
+
+    Attributes
+    ----------
+    x_m, y_m : its middle, from the middle of the space.
+    length_m, width_m : along and across; of a round one the diameter twice.
+    """
+
+    name: str = Field("blocked", title="What is there", min_length=1, max_length=40)
+    x_m: Place = Field(title="Along, from the middle")
+    y_m: Place = Field(title="Across, from the middle")
+    length_m: Metres = Field(title="Length (round: diameter)", gt=0)
+    width_m: Metres = Field(title="Width", gt=0)
+    round: bool = Field(False, title="Round")
+    holds_board: bool = Field(False, title="The board stands here")
+
+
+class Brief(Frozen):
+    """The task of a pack. Optional fields left at None are not limited and not judged."""
+
+    title: str = Field("Untitled pack", title="Job", min_length=1, max_length=80)
+    customer: str = Field("", title="For whom", max_length=80)
+    load_voltage_min_v: Volts = Field(title="Load works down to")
+    load_voltage_max_v: Volts = Field(title="Load accepts up to", gt=0)
+    current_steady_a: Amperes = Field(title="Steady current", gt=0)
+    current_peak_a: Amperes = Field(title="Peak current", gt=0)
+    peak_duration_s: Seconds = Field(10.0, title="Peak lasts")
+    peak_every_s: Seconds | None = Field(None, title="Peak comes again every")
+    energy_j: Joules | None = Field(None, title="Energy wanted")
+    run_time_s: Seconds | None = Field(None, title="Run time at steady current")
+    space: SpaceShape = Field(SpaceShape.BOX, title="Shape of the space")
+    box_length_m: Metres | None = Field(None, title="Space, length (round: diameter)")
+    box_width_m: Metres | None = Field(None, title="Space, width")
+    box_height_m: Metres | None = Field(None, title="Space, height")
+    clearance_m: Metres = Field(0.001, title="Clearance each side", le=0.1)
+    outline_m: tuple[tuple[Place, Place], ...] = Field((), title="Outline, corner by corner", max_length=2000)
+    blocked: tuple[Blocked, ...] = Field((), title="Blocked places", max_length=100)
+    mass_limit_kg: Kilograms | None = Field(None, title="Mass limit")
+    ambient_min_k: Kelvin = Field(273.15, title="Coldest place of use")
+    ambient_max_k: Kelvin = Field(303.15, title="Hottest place of use")
+    load_capacitance_f: Farads = Field(0.0, title="Capacitors in the load")
+    wet: bool = Field(False, title="It gets wet")
+    shaken: bool = Field(False, title="It is dropped or shaken")
+    must_not_cut_out: bool = Field(False, title="It must never cut out by itself")
+
+    @model_validator(mode="after")
+    def _in_order(self) -> Self:
+        if self.load_voltage_min_v >= self.load_voltage_max_v:
+            raise ValueError("the lowest voltage the load works at must be below the highest it accepts")
+        if self.current_peak_a < self.current_steady_a:
+            raise ValueError("the peak current must be at least the steady current")
+        if self.ambient_min_k > self.ambient_max_k:
+            raise ValueError("the coldest place of use must not be warmer than the hottest")
+        if self.space is SpaceShape.OUTLINE:
+            fault = ring_fault(np.array(self.outline_m, dtype=float).reshape(-1, 2))
+            if fault:
+                raise ValueError(f"the outline of the space {fault}")
+        return self
+
+    @property
+    def box_m(self) -> tuple[float, float, float] | None:
+        """Length, width and height of the space (of the box round it) in m, or None unless they are given."""
+        if self.space is SpaceShape.OUTLINE:
+            if not self.box_height_m:
+                return None
+            xs, ys = zip(*self.outline_m, strict=True)
+            return (max(xs) - min(xs), max(ys) - min(ys), self.box_height_m)
+        if self.space is SpaceShape.CYLINDER:
+            if self.box_length_m and self.box_height_m:
+                return (self.box_length_m, self.box_length_m, self.box_height_m)
+            return None
+        if self.box_length_m and self.box_width_m and self.box_height_m:
+            return (self.box_length_m, self.box_width_m, self.box_height_m)
+        return None
+
+    @property
+    def energy_wanted_j(self) -> float | None:
+        """The energy asked for, J; from the run time at the middle of the load's window if only that is given."""
+        if self.energy_j is not None:
+            return self.energy_j
+        if self.run_time_s is not None:
+            middle = (self.load_voltage_min_v + self.load_voltage_max_v) / 2
+            return self.run_time_s * self.current_steady_a * middle
+        return None

@@ -1,0 +1,358 @@
+"""The pack as designed: one immutable model that every number, wire, step and check comes from."""
+
+from enum import StrEnum
+from typing import Annotated, Self
+
+from pydantic import Field, model_validator
+
+from firmcell.core.base.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.job_details import (
+    CellGuard,
+    HolderPack,
+    JobKind,
+    LeadChange,
+    MachineLeads,
+    PowerCable,
+)
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
+from firmcell.core.model.wire_laying import Lay
+
+FORMAT = 1
+"""Version of the design model, kept in job files and exchange files."""
+
+
+class Lattice(StrEnum):
+    """How the cells stand beside each other."""
+
+    SQUARE = "square"
+    STAGGERED = "staggered"
+    FREE = "free"
+
+
+class TurnAxis(StrEnum):
+    """The axis that the pack is turned about to work on its other face."""
+
+    LONG = "long"
+    SHORT = "short"
+
+
+class BoardPlace(StrEnum):
+    """Where the guard lies."""
+
+    END = "end"
+    TOP = "top"
+    OUTSIDE = "outside"
+
+
+class Lie(StrEnum):
+    """How the cells lie in the space."""
+
+    STANDING = "standing"
+    ACROSS = "lying across"
+    ALONG = "lying along"
+
+
+class Face(StrEnum):
+    """The two faces of the pack."""
+
+    TOP = "top"
+    BOTTOM = "bottom"
+
+    @property
+    def other(self) -> "Face":
+        """The face on the other side."""
+        return Face.BOTTOM if self is Face.TOP else Face.TOP
+
+
+class PlacedCell(Frozen):
+    """A cell put in a place of its own, by the engine or by hand. Its number is its place in the list, from 1.
+
+    Attributes
+    ----------
+    x_m, y_m : middle, in the plane across the cells' axis; from the middle of the space.
+    group : group in series, from 1 at the negative end.
+    up : plus on the top face; of a flat cell, plus terminal at the far end of its width.
+    angle_rad : of a flat cell's thickness against x.
+    block : which part of a split or layered pack it stands in, from 1.
+    locked : the engine must not change its place or group.
+    """
+
+    x_m: Place
+    y_m: Place
+    group: Count = Field(ge=1, le=64)
+    up: bool
+    angle_rad: Annotated[float, Unit("rad")] = Field(0.0, ge=-7, le=7)
+    block: Count = Field(1, ge=1, le=8)
+    locked: bool = False
+
+
+class StripRef(Frozen):
+    """A straight run of strip by what it is welded to: a face, and the numbers of cells in order."""
+
+    face: Face
+    cells: tuple[Count, ...] = Field(min_length=1, max_length=400)
+
+
+class Arrangement(Frozen):
+    """How the cells are laid out: in whole rows, or each in its own place once `placed` holds them all.
+
+    Attributes
+    ----------
+    gap_m : between touching cells; a holder's pitch less the cell's diameter.
+    layers : of cells one above the other along their axis, each welded as a block of its own.
+    split_gap_m : a pack split in two blocks side by side has this between them; 0 is one block.
+    placed : places of all cells; empty means whole rows.
+    spare_m : places found in which no cell stands: x, y and block.
+    minus_at_m, plus_at_m : where the main leads are wanted, in the plane of the faces; None is the rear edge.
+    minus_also_m, plus_also_m : where a second lead of the pole joins, led to the same contact; None is no second lead.
+    drawn, removed : strip runs put in or left out by hand.
+    """
+
+    lattice: Lattice = Field(Lattice.SQUARE, title="Lattice")
+    rows: Count = Field(title="Cells across the width", ge=1, le=400)
+    gap_m: Metres = Field(0.0, title="Gap between cells", le=0.05)
+    first_positive_up: bool = Field(True, title="First group stands plus up")
+    turn_axis: TurnAxis = Field(TurnAxis.LONG, title="Turned over about its axis")
+    lie: Lie = Field(Lie.STANDING, title="Cells stand or lie")
+    layers: Count = Field(1, title="Layers of cells", ge=1, le=4)
+    split_gap_m: Metres = Field(0.0, title="Split in two blocks, gap", le=0.2)
+    placed: tuple[PlacedCell, ...] = Field((), title="Placed cells", max_length=2000)
+    spare_m: tuple[tuple[Place, Place, Count], ...] = Field((), title="Free places", max_length=4000)
+    minus_at_m: tuple[Place, Place] | None = Field(None, title="Minus leaves at")
+    plus_at_m: tuple[Place, Place] | None = Field(None, title="Plus leaves at")
+    minus_also_m: tuple[Place, Place] | None = Field(None, title="Second minus lead at")
+    plus_also_m: tuple[Place, Place] | None = Field(None, title="Second plus lead at")
+    drawn: tuple[StripRef, ...] = Field((), title="Strips drawn by hand", max_length=4000)
+    removed: tuple[StripRef, ...] = Field((), title="Strips left out by hand", max_length=4000)
+
+    @property
+    def in_rows(self) -> bool:
+        """Whether the cells stand in whole rows and not each in a place of its own."""
+        return not self.placed
+
+
+class MetalStyle(StrEnum):
+    """What joins the cells."""
+
+    STRIPS = "strips"
+    PLATES = "plates"
+
+
+class JudgedBy(StrEnum):
+    """Which figure a strip is judged by."""
+
+    WORSE = "the worse of both"
+    LONG_RUN = "a long strip in still air"
+    IN_PLACE = "in place between its cells"
+
+
+class Joining(Frozen):
+    """Strip and welds.
+
+    Attributes
+    ----------
+    joined_by, thread_m : how strip and cells are joined; of screws, the thread in the cell's terminal.
+    link_under, collector_under : one layer of better metal between the pads and the strip, welded through it.
+    doubled : numbers of the cells whose both pads get twice the weld pairs.
+    """
+
+    joined_by: JoinedBy = Field(JoinedBy.WELD, title="Cells joined by")
+    thread_m: Metres = Field(0.006, title="Thread of a cell's terminal", gt=0, le=0.03)
+    judged_by: JudgedBy = Field(JudgedBy.WORSE, title="Strips judged by")
+    joint_ohm: Ohms | None = Field(None, title="Resistance of one joint, measured")
+
+    style: MetalStyle = Field(MetalStyle.STRIPS, title="Strips or cut plates")
+    gap_m: Metres = Field(0.001, title="Metal of two potentials apart by at least", le=0.02)
+
+    link_strip: Strip = Field(title="Strip for series links")
+    link_layers: Count = Field(1, title="Layers of series links", ge=1, le=8)
+    link_under: Strip | None = Field(None, title="Copper under the links")
+    collector_strip: Strip = Field(title="Strip for collecting")
+    collector_layers: Count = Field(1, title="Layers of collecting strips", ge=1, le=8)
+    collector_under: Strip | None = Field(None, title="Copper under the collecting strips")
+    welds_per_pad: Count = Field(2, title="Weld pairs on each pad", ge=1, le=12)
+    doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
+
+
+class Alloy(StrEnum):
+    """Solder alloy of leads and connectors; the schools differ, both are supported."""
+
+    LEADED = "leaded 63/37, melts at 183 °C"
+    LEAD_FREE = "lead-free tin-silver-copper, melts at 217 to 227 °C"
+
+
+class Flux(StrEnum):
+    """School of flux; plumbing acid is not among them."""
+
+    CORE = "rosin core only"
+    EXTRA = "extra rosin flux, wiped off warm"
+
+
+class FirstLead(StrEnum):
+    """Which conductor is done first: schools differ, each is finished and sleeved before the next."""
+
+    NEGATIVE = "negative first"
+    POSITIVE = "positive first"
+
+
+class Leads(Frozen):
+    """Main leads and what is in their way to the load.
+
+    Attributes
+    ----------
+    lay : how the leads lie where they are warmest.
+    charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus sit in it as in
+        the one for the load.
+    adapters : adapters between pack and load, each one more pair of contacts.
+    fuse_at_m : of wire between pack and fuse; what lies before the fuse is not protected by it.
+    """
+
+    wire: Wire = Field(title="Main wire")
+    length_m: Metres = Field(0.25, title="Length of one lead", gt=0, le=50)
+    drop_limit_v: Volts = Field(0.5, title="Drop allowed, both leads", gt=0)
+    limit_k: Kelvin = Field(353.15, title="Lead no hotter than")
+    lay: Lay = Field(Lay.PAIR, title="Leads lie")
+    connector: Connector = Field(title="Connector")
+    charge_connector: Connector | None = Field(None, title="Connector of the charger")
+    charge_same_pins: bool = Field(True, title="Charger's plus and minus as the load's")
+    adapters: Count = Field(0, title="Adapters in the way", le=6)
+    alloy: Alloy = Field(Alloy.LEADED, title="Alloy")
+    flux: Flux = Field(Flux.CORE, title="Flux")
+    first_lead: FirstLead = Field(FirstLead.NEGATIVE, title="Which lead first")
+    fuse: Fuse | None = Field(None, title="Fuse")
+    fuse_at_m: Metres = Field(0.05, title="Fuse after", le=50)
+    fuse_holder_ohm: Ohms = Field(0.001, title="Fuse and holder, resistance")
+
+
+class ConnectOrder(StrEnum):
+    """Order in which a board is connected; the board's own sheet goes before any of them."""
+
+    MINUS_FIRST = "B− first, then the sense plug, then P−"
+    PLUG_FIRST = "sense plug first, then B−, then P−"
+    ALL_THEN_LOAD = "B− and B+ first, then the sense plug, load last"
+
+
+class Guarding(Frozen):
+    """Board and sense leads; without a board the charger must balance."""
+
+    board: Board | None = Field(None, title="Board")
+    place: BoardPlace = Field(BoardPlace.END, title="Board lies")
+    sense_wire: Wire = Field(title="Sense wire")
+    service_loop_m: Metres = Field(0.04, title="Service loop of each sense lead", le=1)
+    sense_fuses: bool = Field(False, title="A fuse at each tap")
+    order: ConnectOrder = Field(ConnectOrder.MINUS_FIRST, title="Board is connected")
+
+
+class Jacket(Frozen):
+    """Insulation from the inside out."""
+
+    rings: bool = Field(True, title="Ring on every positive end")
+    sheet_m: Metres = Field(0.00025, title="Sheet over the joints, thickness", le=0.01)
+    tape_m: Metres = Field(0.00006, title="Tape over the sheet, thickness", le=0.01)
+    foam_m: Metres = Field(0.0, title="Foam over the sheet, thickness", le=0.02)
+    side_m: Metres = Field(0.0005, title="Sheet around the sides, thickness", le=0.02)
+    sleeve: Sleeve | None = Field(None, title="Sleeve along the pack")
+    cross_sleeve: Sleeve | None = Field(None, title="Second sleeve across it")
+    lip_m: Metres = Field(0.012, title="Lip over each edge", le=0.2)
+
+
+class Design(Frozen):
+    """A whole pack. An edit makes a new one; nothing here is ever changed in place."""
+
+    format: int = FORMAT
+    kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
+    brief: Brief
+    cell: Cell = Field(title="Cell")
+    series: Count = Field(title="Groups in series", ge=1, le=64)
+    parallel: Count = Field(title="Cells in parallel", ge=1, le=200)
+    arrangement: Arrangement
+    joining: Joining
+    leads: Leads
+    guarding: Guarding
+    jacket: Jacket
+    lead_change: LeadChange = LeadChange()
+    machine: MachineLeads = MachineLeads()
+    cable: PowerCable = PowerCable()
+    cell_guard: CellGuard = CellGuard()
+    holder: HolderPack = HolderPack()
+    cell_now_v: Volts = Field(title="Cells measured now", gt=0)
+    measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
+    charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)
+    serial: str = Field("", title="Serial number", max_length=40)
+    builder: str = Field("", title="Built by", max_length=60)
+
+    @model_validator(mode="after")
+    def _within_reason(self) -> Self:
+        if self.series * self.parallel > 2000:
+            raise ValueError(
+                f"{self.series} × {self.parallel} cells is {self.series * self.parallel}; "
+                "this version takes at most 2000 cells"
+            )
+        placed = len(self.arrangement.placed)
+        if placed and placed != self.series * self.parallel:
+            raise ValueError(
+                f"{placed} cells are placed, {self.series} × {self.parallel} are {self.series * self.parallel}; "
+                "find places anew or go back to whole rows"
+            )
+        return self
+
+    @property
+    def cell_count(self) -> int:
+        """Number of cells."""
+        return self.series * self.parallel
+
+    @property
+    def as_made(self) -> "Design":
+        """The design as it is worked out: in holders the clips are the joints, unless a joint was measured."""
+        if self.kind is not JobKind.HOLDER_PACK or self.joining.joint_ohm is not None:
+            return self
+        joining = self.joining.model_copy(update={"joint_ohm": self.holder.clip_ohm, "doubled": ()})
+        return self.model_copy(update={"joining": joining})
+
+    def edited(self, path: str, value: object) -> "Design":
+        """Return a design with the field at the dotted `path` replaced, checked as a whole.
+
+        Raises
+        ------
+        pydantic.ValidationError
+            If the new value or its combination with the others is out of range.
+        AttributeError
+            If there is no such field.
+        """
+        return self.with_edits((path, value))
+
+    def with_edits(self, *edits: tuple[str, object]) -> "Design":
+        """Return a design with several fields replaced, checked once as a whole; raises as `edited`.
+
+        Of edits that belong together one alone need not be valid, such as a new series count
+        beside the old parallel count.
+        """
+        fields: dict[str, object] = dict(self)
+        changed = {path for path, _ in edits}
+        if changed & {"series", "parallel"} and not changed & {"arrangement", "arrangement.placed"}:
+            # Places are for a count of cells; with another count they mean nothing.
+            edits = (
+                *edits,
+                *(("arrangement." + name, ()) for name in ("placed", "spare_m", "drawn", "removed")),
+                *((("measured_ohm", ()),) if "measured_ohm" not in changed else ()),
+            )
+        for path, value in edits:
+            fields = _replaced(type(self), fields, path.split("."), value)
+        return self.model_validate(fields)
+
+
+def _replaced(
+    model: type[Frozen], fields: dict[str, object], path: list[str], value: object
+) -> dict[str, object]:
+    name, rest = path[0], path[1:]
+    if name not in model.model_fields:
+        raise AttributeError(f"there is no field {name!r} in {model.__name__}")
+    if rest:
+        inner = fields[name]
+        kind = model.model_fields[name].annotation
+        assert isinstance(kind, type)
+        assert issubclass(kind, Frozen)
+        value = _replaced(kind, dict(inner) if isinstance(inner, Frozen | dict) else {}, rest, value)
+    return {**fields, name: value}

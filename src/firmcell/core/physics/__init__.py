@@ -1,0 +1,1 @@
+"""Heat and network formulae that know no pack."""

@@ -1,0 +1,1 @@
+"""What is drawn, and told of a part."""

@@ -1,0 +1,272 @@
+"""The main lead drawn to scale: strip, fuse, wire and connector, with what each loses and how warm it gets."""
+
+import itertools
+
+import numpy as np
+
+from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.base.quantity import ZERO_CELSIUS
+from firmcell.core.base.wording import figures
+from firmcell.core.leads.lead_profile import LeadProfile, lead_profile
+from firmcell.core.leads.soldering import cup_diameter
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.parts import Lug
+from firmcell.core.pictures.drawing import (
+    Area,
+    Disc,
+    Drawing,
+    Label,
+    Point,
+    Shape,
+    Stroke,
+    bounds_of,
+    rectangle,
+    shifted,
+)
+from firmcell.core.pictures.face import strip_role
+from firmcell.core.strips.strips import StripKind
+
+MM = 1e3
+LONGEST_DRAWN_MM = 300.0
+"""A longer lead is drawn with a piece cut out of its middle."""
+APART_MM = 24.0
+TONES = 12
+STAGGER_MM = 15.0
+
+
+def profile_of(design: Design, analysis: Analysis) -> LeadProfile:
+    """Return temperature and loss along the plus lead of a design, its pack end at the cells' greatest temperature."""
+    leads = analysis.leads
+    # A cable begins at a source that is as warm as the air; every other lead at cells or a controller that may be hot.
+    cable = design.kind is JobKind.POWER_CABLE
+    begins_k = design.brief.ambient_max_k if cable else design.cell.temperature_max_k
+    return lead_profile(
+        design.leads.wire, design.leads.length_m, design.brief.current_steady_a, design.brief.ambient_max_k,
+        min(leads.temperature_k, 573.15), begins_k, leads.contact_k,
+    )  # fmt: skip
+
+
+def lead_drawing(design: Design, analysis: Analysis) -> Drawing:
+    """Return plus and minus lead to scale from the pack's edge, under each other, with fuse and ends of the job's kind.
+
+    The wire is toned by its temperature along the way; numbers stand at the pack, in the middle and at the contact.
+    """
+    painter = _Painter(design, analysis)
+    ends = {
+        JobKind.NEW_PACK: (painter.strip_end, painter.connector_end),
+        JobKind.LEAD_CHANGE: (painter.pack_end, painter.connector_end),
+        JobKind.MACHINE_LEADS: (painter.input_end, painter.bullet_end),
+        JobKind.POWER_CABLE: (painter.lug_end, painter.far_lug_end),
+    }.get(design.kind, (painter.strip_end, painter.connector_end))
+    painter.wires()
+    for end in ends:
+        end()
+    painter.fuse()
+    painter.words()
+    shapes = painter.shapes
+    # The faces have their middle at 0; so has this picture, so that all stand in one line.
+    x0, y0, x1, y1 = bounds_of(shapes)
+    return shifted(Drawing("leads", tuple(shapes), (x0, y0, x1, y1), painter.targets), -(x0 + x1) / 2, 0.0)
+
+
+class _Painter:
+    """Puts the parts of the leads on the picture, x from the pack's edge, plus above."""
+
+    def __init__(self, design: Design, analysis: Analysis) -> None:
+        self.design, self.analysis, self.leads = design, analysis, design.leads
+        self.whole = self.leads.length_m * MM
+        self.drawn = min(self.whole, LONGEST_DRAWN_MM)
+        self.outer = self.leads.wire.outer_diameter_m * MM
+        self.profile = profile_of(design, analysis)
+        self.shapes: list[Shape] = []
+        self.targets: dict[str, Point] = {}
+        machine = design.kind is JobKind.MACHINE_LEADS
+        count = design.machine.phases if machine else 2
+        top = APART_MM * (count - 1) / 2
+        names = ("lead.plus", "lead.minus", "lead.minus") if not machine else ("lead.minus",) * 3
+        refs = ("lead:plus", "lead:minus", "lead:third")
+        self.ways = [(top - APART_MM * n, names[n], refs[n]) for n in range(count)]
+        self.low = -top
+        stagger = STAGGER_MM if machine and design.machine.staggered else 0.0
+        self.ends = [self.drawn - stagger * n for n in range(count)]
+
+    def wires(self) -> None:
+        """Every conductor, toned by its temperature, with a piece cut out of the middle of long ones."""
+        for (y, role, ref), end in zip(self.ways, self.ends, strict=True):
+            self.shapes.append(Stroke(((0.0, y), (end, y)), self.outer, role, ref))
+            self.targets[ref] = (self.drawn / 2, y)
+        low, high = float(self.profile.temperature_k.min()), float(self.profile.temperature_k.max())
+        span = max(high - low, 1.0)
+        for a, b in itertools.pairwise(np.linspace(0.0, self.drawn, 41).tolist()):
+            at = (a + b) / 2 / self.drawn * self.whole / MM
+            kelvin = float(np.interp(at, self.profile.place_m, self.profile.temperature_k))
+            tone = int((kelvin - low) / span * (TONES - 1))
+            for (y, _, ref), end in zip(self.ways, self.ends, strict=True):
+                if a < end:
+                    self.shapes.append(
+                        Stroke(((a, y), (min(b, end), y)), self.outer * 0.42, f"heat.{tone}", ref)
+                    )
+        if self.whole > self.drawn:
+            x, reach = self.drawn * 0.55, -self.low + APART_MM / 2
+            for dx in (-1.6, 1.6):
+                self.shapes.append(Stroke(((x + dx - 2, -reach), (x + dx + 2, reach)), 0.5, "dimension"))
+
+    def _signs(self, x: float) -> None:
+        for (y, role, ref), sign in zip(self.ways, "+−", strict=False):
+            self.shapes.append(Label((x, y), sign, 9.0, f"{role}.sign", ref))
+
+    def strip_end(self) -> None:
+        """Soldered to the tails of the collecting strips."""
+        for y, _, ref in self.ways:
+            self.shapes.append(
+                Area(
+                    rectangle(-14, y - 4, 0, y + 4),
+                    strip_role(StripKind.COLLECTOR, self.design.joining.collector_strip.metal),
+                    ref,
+                )
+            )
+            self.shapes.append(
+                Area(rectangle(-2.5, y - self.outer * 0.8, 9.0, y + self.outer * 0.8), "lead.sleeve", ref)
+            )
+        self._signs(-21.0)
+
+    def pack_end(self) -> None:
+        """The closed pack, always live."""
+        half = -self.low + APART_MM * 0.7
+        self.shapes.append(Area(rectangle(-34, -half, 0, half), "outline.jacket", "lead:plus"))
+        self.shapes.append(Label((-17, 0.0), "pack, live", 5.0, "label.dimension"))
+        self._signs(6.0)
+
+    def connector_end(self) -> None:
+        """Cups, sleeves and the body."""
+        part = self.leads.connector
+        size, cup, depth = part.contact_size_m * MM, cup_diameter(part) * MM, part.cup_depth_m * MM
+        for y, _, ref in self.ways:
+            self.shapes.append(
+                Area(
+                    rectangle(self.drawn, y - cup / 2, self.drawn + depth, y + cup / 2),
+                    "lead.contact",
+                    "connector",
+                )
+            )
+            wide = max(cup, self.outer) * 0.58
+            self.shapes.append(
+                Area(
+                    rectangle(self.drawn - 2.2 * self.outer, y - wide, self.drawn + depth * 0.9, y + wide),
+                    "lead.sleeve",
+                    ref,
+                )
+            )
+        half = -self.low + max(size * 1.1, cup * 0.7)
+        x0, x1 = self.drawn + depth - 1, self.drawn + 2 * depth + 3.2 * size
+        self.shapes.append(Area(rectangle(x0, -half, x1, half), "face.body", "connector"))
+        self.shapes.append(Label(((x0 + x1) / 2, 0.0), f"{size:g} mm", 5.0, "face.letter", "connector"))
+        self.targets["connector"] = ((x0 + x1) / 2, 0.0)
+
+    def input_end(self) -> None:
+        """The controller that the motor's wires come from."""
+        half = -self.low + APART_MM * 0.7
+        self.shapes.append(Area(rectangle(-44, -half, 0, half), "outline.jacket"))
+        self.shapes.append(Label((-22, 0.0), "controller, dead", 4.6, "label.dimension"))
+
+    def bullet_end(self) -> None:
+        """A bullet on each wire, each in its own sleeve, staggered if they are cut so."""
+        bullet = self.design.machine.bullet or self.leads.connector
+        size, depth = bullet.contact_size_m * MM, bullet.cup_depth_m * MM
+        for (y, _, ref), x in zip(self.ways, self.ends, strict=True):
+            self.shapes.append(
+                Area(
+                    rectangle(x, y - size * 0.6, x + depth + 2 * size, y + size * 0.6),
+                    "lead.contact",
+                    "connector",
+                )
+            )
+            self.shapes.append(
+                Area(
+                    rectangle(x - 8, y - size * 0.85, x + depth + 2.2 * size, y + size * 0.85),
+                    "lead.sleeve",
+                    ref,
+                )
+            )
+        self.targets["connector"] = (self.drawn + depth, self.ways[0][0])
+
+    def lug_end(self) -> None:
+        """The lug at the source."""
+        self._lug(0.0, -1.0, self.design.cable.source_lug, self.design.cable.source_stud_m)
+        self._signs(-46.0)
+
+    def far_lug_end(self) -> None:
+        """The lug at the load."""
+        self._lug(self.drawn, 1.0, self.design.cable.load_lug, self.design.cable.load_stud_m)
+
+    def _lug(self, x: float, way: float, lug: Lug | None, stud_m: float) -> None:
+        depth, barrel, palm, stud = (
+            (v * MM for v in (lug.barrel_depth_m, lug.barrel_outer_m, lug.palm_width_m, lug.stud_m))
+            if lug else (12.0, self.outer, 2.2 * stud_m * MM, stud_m * MM)
+        )  # fmt: skip
+        for y, _, ref in self.ways:
+            far = x + way * depth
+            self.shapes.append(
+                Area(
+                    rectangle(min(x, far), y - barrel / 2, max(x, far), y + barrel / 2),
+                    "lead.contact",
+                    "connector",
+                )
+            )
+            end = far + way * (palm + 2)
+            self.shapes.append(
+                Area(
+                    rectangle(min(far, end), y - palm / 2, max(far, end), y + palm / 2),
+                    "lead.contact",
+                    "connector",
+                )
+            )
+            self.shapes.append(Disc((far + way * (palm / 2 + 2), y), stud / 2, "face.hole", "connector"))
+            back = x - way * 12
+            self.shapes.append(
+                Area(
+                    rectangle(
+                        min(back, far),
+                        y - max(barrel, self.outer) * 0.56,
+                        max(back, far),
+                        y + max(barrel, self.outer) * 0.56,
+                    ),
+                    "lead.sleeve",
+                    ref,
+                )
+            )
+        self.targets["connector"] = (x + way * depth, self.ways[0][0])
+
+    def fuse(self) -> None:
+        """The fuse in the plus lead, where it is."""
+        leads = self.leads
+        if (
+            leads.fuse is None
+            or self.design.kind is JobKind.MACHINE_LEADS
+            or leads.fuse_at_m >= leads.length_m
+        ):
+            return
+        at, y = max(min(leads.fuse_at_m * MM, self.drawn * 0.6), 22.0), self.ways[0][0]
+        self.shapes.append(Area(rectangle(at - 12, y - 7, at + 12, y + 7), "lead.fuse", "fuse"))
+        self.shapes.append(Label((at, y), f"{leads.fuse.rating_a:g} A", 6.0, "lead.fuse.text", "fuse"))
+        self.targets["fuse"] = (at, y)
+
+    def words(self) -> None:
+        """Title, temperature and loss at three places, and what all of it loses."""
+        leads, brief = self.leads, self.design.brief
+        to = {
+            JobKind.POWER_CABLE: "from stud to stud", JobKind.MACHINE_LEADS: "to the motor",
+        }.get(self.design.kind, f"to {leads.connector.name}")  # fmt: skip
+        title = f"Leads: {figures(leads.length_m)} m each, {leads.wire.gauge}, {to}"
+        high = self.ways[0][0] + max(APART_MM * 0.7, self.outer)
+        self.shapes.append(Label((-26.0, high + 6.0), title, 6.2, "label.title", anchor="start"))
+        y = self.low - max(APART_MM * 0.92, self.outer)
+        for part, at in ((0, 8.0), (len(self.profile.place_m) // 2, self.drawn / 2), (-1, self.drawn)):
+            warm = float(self.profile.temperature_k[part]) - ZERO_CELSIUS
+            lost = float(self.profile.lost_v[part]) * 1e3
+            self.shapes.append(
+                Label((at, y), f"{warm:.0f} °C, {figures(lost) if lost else '0'} mV", 6.0, "label.dimension")
+            )
+        drop = f"both leads, contacts and fuse lose {figures(self.analysis.leads.drop_steady_v * 1e3)} mV at {brief.current_steady_a:g} A"
+        self.shapes.append(Label((-26.0, y - 11.0), drop, 6.0, "label.dimension", anchor="start"))

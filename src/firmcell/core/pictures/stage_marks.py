@@ -1,0 +1,172 @@
+"""What each stage paints on the pack: for every part of the picture a mark, and what stands back."""
+
+from dataclasses import dataclass, field, replace
+
+from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.records.build_state import BuildState, StepStatus
+from firmcell.core.records.step import Step
+from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
+from firmcell.core.tap_check.recorded_readings import diagnosis_of
+
+NEAR_LIMIT = 0.8
+
+
+@dataclass(frozen=True)
+class StagePaint:
+    """How the picture is shown.
+
+    Attributes
+    ----------
+    marks : by ref: good, look, bad, done, open or lit.
+    quiet : roles (or beginnings of them) that stand back.
+    caption : what the marks mean, one line.
+    values : short texts beside refs, such as the share of limit of a strip.
+    """
+
+    marks: dict[str, str] = field(default_factory=dict)
+    quiet: tuple[str, ...] = ()
+    caption: str = ""
+    values: dict[str, str] = field(default_factory=dict)
+
+
+def stage_paint(
+    stage: Stage,
+    design: Design,
+    analysis: Analysis,
+    state: BuildState,
+    steps: tuple[Step, ...],
+    current: Step | None,
+) -> StagePaint:
+    """Return what `stage` paints; `current` is the step at hand (bench)."""
+    wires = ("tap", "label.tap", "lead", "board", "label.board")
+    match stage:
+        case Stage.BRIEF:
+            paint = StagePaint(
+                quiet=("strip", "weld", *wires), caption="The pack as it stands, to scale; grid 10 mm."
+            )
+        case Stage.CELLS:
+            paint = StagePaint(
+                quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face."
+            )
+        case Stage.STACK:
+            paint = _stack(analysis)
+        case Stage.METAL:
+            paint = _metal(analysis)
+        case Stage.LEADS:
+            paint = StagePaint(
+                quiet=(
+                    "tap",
+                    "label.tap",
+                    "strip.link",
+                    "strip.parallel",
+                    "strip.link.copper",
+                    "strip.parallel.copper",
+                ),
+                caption="Main leads at their true thickness.",
+            )
+        case Stage.GUARD:
+            paint = StagePaint(
+                quiet=("lead.plus", "lead.minus"),
+                caption="Each sense lead on its face, by the rear long edge to the board.",
+            )
+        case Stage.JACKET:
+            paint = StagePaint(
+                marks={"jacket": "lit"}, quiet=wires, caption="Outline: outer size with sheets and sleeves."
+            )
+        case Stage.BENCH:
+            paint = _bench(analysis, state, steps, current)
+        case Stage.PROOF:
+            paint = _proof(design, analysis, state)
+        case _:
+            paint = StagePaint(caption="As it is handed over.")
+    if design.kind is JobKind.CELL_GUARD and stage is not Stage.BENCH:
+        paint = StagePaint(caption="The cell as it becomes, to scale; the positive end at the right.")
+    # Free places and borders of groups are for Stack; elsewhere they only stand in the way.
+    return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
+
+
+def with_strips(paint: StagePaint) -> StagePaint:
+    """Return `paint` with the strips in front, for the hand that lays them."""
+    return replace(paint, quiet=tuple(role for role in paint.quiet if role not in ("strip", "plate")))
+
+
+def _stack(analysis: Analysis) -> StagePaint:
+    """What is wrong with the lie of the cells, on the picture itself."""
+    layout, fit = analysis.layout, analysis.fit
+    marks = {f"cell:{n}": "bad" for pair in fit.overlapping for n in pair}
+    marks |= {f"cell:{n}": "bad" for n in fit.outside}
+    for group in range(1, layout.series + 1):
+        cells = layout.group_cells(group)
+        parts = layout.parts_of(c.number for c in cells)
+        marks |= {f"cell:{n}": "bad" for part in parts[1:] for n in part}
+        marks |= {f"cell:{c.number}": "bad" for c in cells if c.positive_up != layout.group_up(group)}
+    for near in analysis.too_near:
+        marks[f"strip:{near.strip}"] = "bad"
+        if ":" not in near.other:
+            marks[f"strip:{near.other}"] = "bad"
+    return StagePaint(
+        marks, ("weld", "strip", "plate", "tap", "label.tap", "label.board", "lead"),
+        "Number in the dark disc: group, from the negative end. Dashed: free place. Red: wrong here.",
+    )  # fmt: skip
+
+
+def _metal(analysis: Analysis) -> StagePaint:
+    marks = {}
+    for piece in analysis.strips:
+        share = piece.share_of_limit
+        marks[f"strip:{piece.id}"] = "bad" if share > 1 else "look" if share > NEAR_LIMIT else "good"
+    for near in analysis.too_near:
+        marks |= {f"strip:{n}": "bad" for n in (near.strip, near.other)}
+    return StagePaint(
+        marks, ("tap", "label.tap", "lead", "board", "cell", "mark", "label.cell", "label.group"),
+        "Colour: where the strips stand on the scale below; numbers at the ten that stand highest.",
+    )  # fmt: skip
+
+
+def _bench(
+    analysis: Analysis, state: BuildState, steps: tuple[Step, ...], current: Step | None
+) -> StagePaint:
+    marks: dict[str, str] = {f"strip:{p.id}": "open" for p in analysis.strips}
+    marks |= {f"tap:{t.number}": "open" for t in analysis.guard.taps}
+    marks |= {
+        "lead:plus": "open",
+        "lead:minus": "open",
+        "lead:third": "open",
+        "connector": "open",
+        "board": "open",
+        "ring": "open",
+        "strap": "open",
+        "sleeve": "open",
+    }
+    for step in steps:
+        status = state.step(step.code).status
+        if status in (StepStatus.PASSED, StepStatus.NOT_RIGHT):
+            mark = "done" if status is StepStatus.PASSED else "bad"
+            marks |= {ref: mark for ref in step.refs if ref in marks}
+    if current:
+        marks |= dict.fromkeys(current.refs, "lit")
+    return StagePaint(marks, (), "Solid: done. Outlined: still open. Bright: the step at hand.")
+
+
+def _proof(design: Design, analysis: Analysis, state: BuildState) -> StagePaint:
+    proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
+    words = {Verdict.RIGHT: "good", Verdict.LOOK: "look", Verdict.WRONG: "bad", Verdict.MISSING: "open"}
+    marks = {f"tap:{g.group}": words[g.verdict] for g in proof.groups}
+    marks |= {f"group:{g.group}": words[g.verdict] for g in proof.groups}
+    marks["tap:0"] = "good" if state.tap_volts else "open"
+    told = diagnosis_of(design, state)
+    if told is not None and told.decided and not told.right:
+        # What the doctor is sure of goes before what each step looks like by itself.
+        marks = {ref: "look" if mark == "bad" else mark for ref, mark in marks.items()}
+        marks |= dict.fromkeys(told.suspicions[0].refs, "bad")
+    values = {
+        f"tap:{t.number}": f"{state.tap_volts[t.number]:.2f} V"
+        for t in analysis.guard.taps
+        if t.number in state.tap_volts
+    }
+    return StagePaint(
+        marks, ("strip", "weld", "lead"), "Each tap as it read; outlined ones are not read yet.", values
+    )

@@ -1,0 +1,162 @@
+"""Heat and current of the metal as a picture: one coloured band a segment, a scale with its unit, the worst ten in numbers."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+import numpy as np
+from numpy.typing import NDArray
+
+from firmcell.core.base.quantity import ZERO_CELSIUS
+from firmcell.core.base.wording import figures
+from firmcell.core.model.design import Face, TurnAxis
+from firmcell.core.pictures.drawing import Point
+from firmcell.core.pictures.face import as_it_lies
+from firmcell.core.strips.pack_heat import RUNAWAY_K, fin_conductance, fin_middle_rise
+from firmcell.core.strips.under_load import Metal
+
+MM = 1e3
+WORST = 10
+Array = NDArray[np.float64]
+
+
+class Shown(StrEnum):
+    """What is painted on the strips."""
+
+    SHARE = "share of limit"
+    CURRENT = "current"
+    TEMPERATURE = "temperature in place"
+    HEAT = "heat"
+    MATTERS = "what follows if it lets go"
+
+
+@dataclass(frozen=True)
+class Band:
+    """One coloured piece: its line in mm as it lies, its width, its place on the scale (0 to 1), and text if it is shown."""
+
+    line: tuple[Point, Point]
+    width: float
+    tone: float
+    ref: str
+    text: str = ""
+
+
+@dataclass(frozen=True)
+class Scale:
+    """The scale of the colours: what, lowest and highest with unit."""
+
+    title: str
+    low: str
+    high: str
+
+
+@dataclass(frozen=True)
+class MetalPaint:
+    """Bands of each face and their scale."""
+
+    bands: dict[Face, tuple[Band, ...]]
+    scale: Scale
+
+
+@dataclass(frozen=True, eq=False)
+class AtLoad:
+    """The metal at another load current: by scaling what was solved, fast enough for a slider.
+
+    Attributes
+    ----------
+    current_a, heat_w, in_place_k, share : of each segment (m,).
+    cell_a, cell_k : of each cell (n,).
+    strips_w, cells_w : heat in all.
+    """
+
+    current_a: Array
+    heat_w: Array
+    in_place_k: Array
+    share: Array
+    cell_a: Array
+    cell_k: Array
+    strips_w: float
+    cells_w: float
+
+
+def at_load(metal: Metal, load_a: float, ambient_k: float) -> AtLoad:
+    """Return the metal at a load of `load_a`.
+
+    Currents go with the load, heat with its square; resistances stay as solved. Cells are at the end of a run of
+    the same length, their rise going with the heat.
+    """
+    factor = load_a / metal.current_a if metal.current_a else 0.0
+    f = metal.figures
+    flow = np.array([s.current_a for s in f.segments]) * factor
+    limit = np.array([s.limit_a for s in f.segments])
+    ohm = metal.network.ohm[: len(metal.figures.segments)]
+    cell_k = np.minimum(ambient_k + (metal.cell_k - ambient_k) * factor**2, RUNAWAY_K)
+    number = {c.number: n for n, c in enumerate(metal.layout.cells)}
+    ends = np.array([[number[c] for c in s.cells] for s in f.segments], dtype=np.intp).reshape(-1, 2)
+    ends_k = cell_k[ends].mean(axis=1) if len(ends) else np.zeros(0)
+    columns = np.array(
+        [
+            (strip.conductivity_w_m_k * strip.section_m2 * layers, strip.width_m)
+            for strip, layers in (metal.strips[kind] for kind in metal.kinds)
+        ]
+    ).reshape(-1, 2)
+    loss = fin_conductance(columns[:, 1], ends_k, ambient_k) if len(ends) else np.zeros(0)
+    rise = fin_middle_rise(
+        flow,
+        ohm / np.maximum(metal.span_lengths_m, 1e-9),
+        metal.span_lengths_m,
+        columns[:, 0],
+        loss,
+        ends_k - ambient_k,
+    )
+    share = np.where(limit > 0, flow / np.maximum(limit, 1e-12), 0.0)
+    cell_a = metal.state.cell_a * factor
+    heat = flow**2 * ohm
+    return AtLoad(
+        flow, heat, np.minimum(ambient_k + rise, RUNAWAY_K), share, cell_a, cell_k, float(heat.sum()),
+        float((cell_a**2 * metal.network.cell_ohm).sum()),
+    )  # fmt: skip
+
+
+def metal_paint(
+    metal: Metal, loaded: AtLoad, shown: Shown, axis: TurnAxis, failures: dict[str, float] | None = None
+) -> MetalPaint:
+    """Return the bands of both faces for what is to be shown.
+
+    `failures` gives for a segment's id the worst share of limit of anything else once it is gone, at the steady current.
+    """
+    gone = np.array([(failures or {}).get(s.id, 0.0) for s in metal.figures.segments])
+    values, unit, title = {
+        Shown.SHARE: (loaded.share * 100, "%", "share of limit"),
+        Shown.CURRENT: (loaded.current_a, "A", "current"),
+        Shown.TEMPERATURE: (loaded.in_place_k - ZERO_CELSIUS, "°C", "hottest point in place"),
+        Shown.HEAT: (loaded.heat_w * 1e3, "mW", "heat"),
+        Shown.MATTERS: (gone * 100, "%", "worst share of limit if it lets go, steady current"),
+    }[shown]
+    low = float(values.min()) if shown is Shown.TEMPERATURE and len(values) else 0.0
+    high = float(values.max()) if len(values) else 1.0
+    if shown in (Shown.SHARE, Shown.MATTERS):
+        high = max(high, 100.0)
+    span = max(high - low, 1e-9)
+    worst = set(np.argsort(-values)[:WORST].tolist()) if len(values) else set()
+    bands: dict[Face, list[Band]] = {face: [] for face in Face}
+    places = {face: as_it_lies(face, axis) for face in Face}
+    # The coolest first, so that the hottest are never hidden.
+    for n in np.argsort(values).tolist():
+        s = metal.figures.segments[n]
+        strip, _ = metal.strips[s.kind]
+        place = places[s.face]
+        line = (
+            place(s.from_m[0] * MM, s.from_m[1] * MM),
+            place(s.to_m[0] * MM, s.to_m[1] * MM),
+        )
+        text = (
+            f"{figures(float(values[n]), 2 if values[n] < 100 else 3)} {unit}"
+            if n in worst and values[n] > 0
+            else ""
+        )
+        width = min(strip.width_m * MM, 10.0)
+        bands[s.face].append(Band(line, width, (float(values[n]) - low) / span, f"strip:{s.piece}", text))
+    return MetalPaint(
+        {face: tuple(found) for face, found in bands.items()},
+        Scale(title, f"{figures(low)} {unit}", f"{figures(high)} {unit}"),
+    )

@@ -1,0 +1,1 @@
+"""Events, the fold over them, and the step they answer."""

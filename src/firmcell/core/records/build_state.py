@@ -1,0 +1,170 @@
+"""The state of a build: a fold over its events."""
+
+from collections.abc import Iterable
+from dataclasses import dataclass, field
+from enum import StrEnum
+
+from firmcell.core.records.events import (
+    CellCheck,
+    CellReading,
+    Checked,
+    Correction,
+    CrimpJoint,
+    Event,
+    InsulationReading,
+    JointReading,
+    NotRight,
+    PointReading,
+    PolarityReading,
+    ScrewJoint,
+    SolderJoint,
+    StepPassed,
+    TapReading,
+    WeldRow,
+    WeldSample,
+)
+
+
+class StepStatus(StrEnum):
+    """Where a step stands."""
+
+    OPEN = "open"
+    BEGUN = "begun"
+    PASSED = "passed"
+    NOT_RIGHT = "not right"
+
+
+@dataclass(frozen=True)
+class StepState:
+    """One step's status, how often it was reworked, and the numbers of its records that count."""
+
+    status: StepStatus = StepStatus.OPEN
+    rework: int = 0
+    records: tuple[int, ...] = ()
+    person: str = ""
+    time: str = ""
+    note: str = ""
+
+
+@dataclass(frozen=True)
+class BuildState:
+    """Everything the records say, taken-back ones left out.
+
+    Attributes
+    ----------
+    steps : by step code.
+    tap_volts : latest reading by tap number, V.
+    cell_ohm, cell_volts : latest reading by cell number, Ω and V.
+    joint_ohm : every joint measured, Ω.
+    point_volts : latest reading between two points, by the names of black and red, V.
+    taken_back : numbers of events that a correction names.
+    """
+
+    steps: dict[str, StepState] = field(default_factory=dict)
+    tap_volts: dict[int, float] = field(default_factory=dict)
+    cell_ohm: dict[int, float] = field(default_factory=dict)
+    cell_volts: dict[int, float] = field(default_factory=dict)
+    joint_ohm: tuple[float, ...] = ()
+    point_volts: dict[tuple[str, str], float] = field(default_factory=dict)
+    insulation: tuple[InsulationReading, ...] = ()
+    cell_checks: tuple[CellCheck, ...] = ()
+    weld_samples: tuple[WeldSample, ...] = ()
+    weld_rows: tuple[WeldRow, ...] = ()
+    solder_joints: tuple[SolderJoint, ...] = ()
+    screw_joints: tuple[ScrewJoint, ...] = ()
+    checks: tuple[Checked, ...] = ()
+    polarity: tuple[PolarityReading, ...] = ()
+    crimps: tuple[CrimpJoint, ...] = ()
+    taken_back: frozenset[int] = frozenset()
+    event_count: int = 0
+
+    def step(self, code: str) -> StepState:
+        """The state of a step; open if nothing is recorded."""
+        return self.steps.get(code, StepState())
+
+    @property
+    def reworks(self) -> int:
+        """How many times any step was found not right."""
+        return sum(state.rework for state in self.steps.values())
+
+
+EMPTY_STATE = BuildState()
+KEPT = (
+    InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, ScrewJoint, Checked, PolarityReading, CrimpJoint,
+)  # fmt: skip
+"""Records that are kept whole."""
+
+
+def standing_events(events: Iterable[Event]) -> tuple[list[Event], frozenset[int]]:
+    """Return the events that count and the numbers taken back; a taken-back correction takes nothing back."""
+    everything = list(events)
+    taken: set[int] = set()
+    # Later corrections first: one that takes back a correction restores what that one took.
+    for event in reversed(everything):
+        if isinstance(event.data, Correction) and event.seq not in taken and event.data.seq < event.seq:
+            taken.add(event.data.seq)
+    return [event for event in everything if event.seq not in taken], frozenset(taken)
+
+
+def fold(events: Iterable[Event]) -> BuildState:
+    """Return the state after `events`, oldest first."""
+    everything = list(events)
+    standing, taken = standing_events(everything)
+    steps: dict[str, StepState] = {}
+    taps: dict[int, float] = {}
+    cell_ohm: dict[int, float] = {}
+    cell_volts: dict[int, float] = {}
+    joints: list[float] = []
+    points: dict[tuple[str, str], float] = {}
+    kept: dict[type, list[object]] = {kind: [] for kind in KEPT}
+    for event in standing:
+        data = event.data
+        if isinstance(data, Correction):
+            continue
+        if isinstance(data, TapReading):
+            taps[data.tap] = data.volts
+        if isinstance(data, CellReading):
+            if data.ohms is not None:
+                cell_ohm[data.cell] = data.ohms
+            if data.volts is not None:
+                cell_volts[data.cell] = data.volts
+        if isinstance(data, PointReading):
+            points[data.black, data.red] = data.volts
+        if isinstance(data, JointReading):
+            joints.append(data.ohms)
+        if type(data) in kept:
+            kept[type(data)].append(data)
+        if event.step:
+            steps[event.step] = _after(steps.get(event.step, StepState()), event)
+    return BuildState(
+        steps=steps,
+        tap_volts=taps,
+        cell_ohm=cell_ohm,
+        cell_volts=cell_volts,
+        joint_ohm=tuple(joints),
+        point_volts=points,
+        insulation=tuple(kept[InsulationReading]),  # type: ignore[arg-type]
+        cell_checks=tuple(kept[CellCheck]),  # type: ignore[arg-type]
+        weld_samples=tuple(kept[WeldSample]),  # type: ignore[arg-type]
+        weld_rows=tuple(kept[WeldRow]),  # type: ignore[arg-type]
+        solder_joints=tuple(kept[SolderJoint]),  # type: ignore[arg-type]
+        screw_joints=tuple(kept[ScrewJoint]),  # type: ignore[arg-type]
+        checks=tuple(kept[Checked]),  # type: ignore[arg-type]
+        polarity=tuple(kept[PolarityReading]),  # type: ignore[arg-type]
+        crimps=tuple(kept[CrimpJoint]),  # type: ignore[arg-type]
+        taken_back=taken,
+        event_count=len(everything),
+    )
+
+
+def _after(state: StepState, event: Event) -> StepState:
+    data = event.data
+    status, rework, note = state.status, state.rework, state.note
+    if isinstance(data, StepPassed):
+        status, note = StepStatus.PASSED, data.note
+    elif isinstance(data, NotRight):
+        status, rework, note = StepStatus.NOT_RIGHT, rework + 1, data.reason
+    elif status in (StepStatus.OPEN, StepStatus.PASSED):
+        # A new record on a passed step opens it again: it has to be passed anew.
+        status = StepStatus.BEGUN
+    return StepState(status, rework, (*state.records, event.seq), event.person, event.time, note)

@@ -1,0 +1,280 @@
+"""What is recorded at the bench: append-only events, each naming the step it answers, in a hash chain."""
+
+import hashlib
+import json
+from typing import Annotated, Literal
+
+from pydantic import Field, TypeAdapter
+
+from firmcell.core.base.quantity import Count, Frozen, Kelvin, Metres, Ohms, Range, Seconds, Unit
+
+GENESIS = "0" * 64
+"""What the first event's hash follows."""
+
+SignedVolts = Annotated[float, Unit("V"), Range(-2000, 2000)]
+Words = Annotated[str, Field(max_length=500)]
+
+
+class StepPassed(Frozen):
+    """A step is done and found right."""
+
+    kind: Literal["step-passed"] = "step-passed"
+    note: Words = Field("", title="Note")
+
+
+class NotRight(Frozen):
+    """A step was found not right: it opens a rework of that step."""
+
+    kind: Literal["not-right"] = "not-right"
+    reason: Words = Field(title="What is not right", min_length=1)
+
+
+class CellCheck(Frozen):
+    """Loose cells measured before they are joined."""
+
+    kind: Literal["cell-check"] = "cell-check"
+    count: Count = Field(title="Cells measured")
+    lowest_v: SignedVolts = Field(title="Lowest voltage")
+    highest_v: SignedVolts = Field(title="Highest voltage")
+    highest_ohm: Ohms | None = Field(None, title="Highest resistance")
+    wraps_sound: bool = Field(title="Every wrap sound")
+
+
+class CellReading(Frozen):
+    """One cell measured; its resistance then counts instead of that of its class."""
+
+    kind: Literal["cell-reading"] = "cell-reading"
+    cell: Count = Field(title="Cell number", ge=1, le=2000)
+    volts: SignedVolts | None = Field(None, title="Voltage")
+    ohms: Ohms | None = Field(None, title="D.C. resistance", gt=0, le=10)
+
+
+class JointReading(Frozen):
+    """The welds of one pad measured by four wires; the mean of all readings then counts for every joint."""
+
+    kind: Literal["joint-reading"] = "joint-reading"
+    joint: Words = Field(title="Joint", min_length=1)
+    ohms: Ohms = Field(title="Resistance", gt=0, le=1)
+
+
+class WeldSample(Frozen):
+    """Sample welds on scrap, peeled."""
+
+    kind: Literal["weld-sample"] = "weld-sample"
+    machine: Words = Field(title="Welder", min_length=1)
+    mode: Words = Field("", title="Mode")
+    setting: Words = Field(title="Setting", min_length=1)
+    pulses: Count = Field(title="Pulses", ge=1, le=100)
+    strip: Words = Field(title="Strip", min_length=1)
+    peeled: Count = Field(title="Welds peeled", ge=1, le=10_000)
+    held: Count = Field(title="Left a nugget or a torn hole", le=10_000)
+
+
+class WeldRow(Frozen):
+    """Welds made in one step."""
+
+    kind: Literal["weld-row"] = "weld-row"
+    machine: Words = Field(title="Welder", min_length=1)
+    setting: Words = Field(title="Setting", min_length=1)
+    pulses: Count = Field(title="Pulses", ge=1, le=100)
+    strip: Words = Field(title="Strip", min_length=1)
+    welds: Count = Field(title="Weld pairs made", ge=1)
+    sparks: bool = Field(False, title="It sparked")
+    flat: bool = Field(title="Strip lies flat, no burr, clear of the rim")
+    tug: bool = Field(title="Tug held")
+
+
+class SolderJoint(Frozen):
+    """One soldered joint."""
+
+    kind: Literal["solder-joint"] = "solder-joint"
+    joint: Words = Field(title="Joint", min_length=1)
+    iron_w: Annotated[float, Unit("W")] = Field(title="Iron", gt=0, le=1000)
+    tip_k: Kelvin = Field(title="Tip temperature")
+    alloy: Words = Field(title="Alloy", min_length=1)
+    seconds: Seconds = Field(title="Time on the joint")
+    smooth: bool = Field(title="Smooth, wets both parts, strands in outline")
+    tug: bool = Field(title="Tug held")
+
+
+class ScrewJoint(Frozen):
+    """Bars or strip screwed to terminals in one step."""
+
+    kind: Literal["screw-joint"] = "screw-joint"
+    joint: Words = Field(title="Joint", min_length=1)
+    screws: Count = Field(title="Screws set", ge=1)
+    torque_nm: Annotated[float, Unit("N·m")] = Field(title="Torque", gt=0, le=200)
+    faces_clean: bool = Field(title="Faces bright and wiped")
+    marked: bool = Field(title="Every head marked after its torque")
+
+
+class Checked(Frozen):
+    """A list of things looked at, each right or not."""
+
+    kind: Literal["checked"] = "checked"
+    right: tuple[Words, ...] = Field((), title="Right")
+    wrong: tuple[Words, ...] = Field((), title="Not right")
+    overlap_m: Metres | None = Field(None, title="Overlap of the sleeve")
+
+
+class TapReading(Frozen):
+    """A voltage measured at a tap against B0."""
+
+    kind: Literal["tap-reading"] = "tap-reading"
+    tap: Count = Field(title="Tap")
+    volts: SignedVolts = Field(title="Reading")
+
+
+class PointReading(Frozen):
+    """A voltage between two points: pins of the plug (B3) or the pack's own strips (strip B3)."""
+
+    kind: Literal["point-reading"] = "point-reading"
+    black: Words = Field(title="Black probe on", min_length=1)
+    red: Words = Field(title="Red probe on", min_length=1)
+    volts: SignedVolts = Field(title="Reading")
+
+
+class InsulationReading(Frozen):
+    """An insulation resistance measured."""
+
+    kind: Literal["insulation-reading"] = "insulation-reading"
+    between: Words = Field(title="Between", min_length=1)
+    test_v: SignedVolts = Field(title="Test voltage")
+    ohms: Ohms = Field(title="Reading")
+
+
+class PolarityReading(Frozen):
+    """A voltage measured with the red probe on the contact marked plus."""
+
+    kind: Literal["polarity-reading"] = "polarity-reading"
+    at: Words = Field(title="Where", min_length=1)
+    volts: SignedVolts = Field(title="Reading, red on plus")
+
+
+class CrimpJoint(Frozen):
+    """One crimped lug or terminal."""
+
+    kind: Literal["crimp-joint"] = "crimp-joint"
+    joint: Words = Field(title="Joint", min_length=1)
+    die: Words = Field(title="Die or indent", min_length=1)
+    crimps: Count = Field(title="Crimps", ge=1, le=3)
+    strands_in: bool = Field(title="Every strand in, seen in the witness hole")
+    tug: bool = Field(title="Tug held")
+    torque_nm: Annotated[float, Unit("N·m")] | None = Field(None, title="Torque on the stud", gt=0, le=200)
+
+
+class Remark(Frozen):
+    """Anything worth keeping."""
+
+    kind: Literal["remark"] = "remark"
+    text: Words = Field(title="Remark", min_length=1)
+
+
+class Correction(Frozen):
+    """Takes an earlier event back; that event stays in the log and no longer counts."""
+
+    kind: Literal["correction"] = "correction"
+    seq: Count = Field(title="Takes back record number", ge=1)
+    reason: Words = Field(title="Because", min_length=1)
+
+
+Payload = Annotated[
+    StepPassed
+    | NotRight
+    | CellCheck
+    | CellReading
+    | JointReading
+    | WeldSample
+    | WeldRow
+    | SolderJoint
+    | ScrewJoint
+    | Checked
+    | TapReading
+    | PointReading
+    | InsulationReading
+    | PolarityReading
+    | CrimpJoint
+    | Remark
+    | Correction,
+    Field(discriminator="kind"),
+]
+PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload)
+RECORD_KINDS: dict[str, type[Frozen]] = {
+    model.model_fields["kind"].default: model
+    for model in (
+        StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, ScrewJoint, Checked, TapReading, PointReading,
+        InsulationReading, PolarityReading, CrimpJoint, Remark, Correction,
+    )
+}  # fmt: skip
+
+
+class Event(Frozen):
+    """One record.
+
+    Attributes
+    ----------
+    seq : from 1, without gaps.
+    time : ISO 8601 with offset, as the store wrote it.
+    person, instrument : who, and with what; may be empty.
+    step : code of the step it answers; empty for remarks outside one.
+    revision : number of the design revision it was made against.
+    prev, hash : of the event before, and of this one.
+    """
+
+    seq: Count
+    time: str = Field(max_length=40)
+    person: Words = ""
+    instrument: Words = ""
+    step: str = Field("", max_length=60)
+    revision: Count
+    data: Payload
+    prev: str = Field(pattern=r"^[0-9a-f]{64}$")
+    hash: str = Field(pattern=r"^[0-9a-f]{64}$")
+
+
+def event_hash(
+    seq: int, time: str, person: str, instrument: str, step: str, revision: int, data_json: str, prev: str
+) -> str:
+    """Return the SHA-256 over an event's fields and the hash before, as canonical JSON."""
+    body = json.dumps(
+        [seq, time, person, instrument, step, revision, data_json, prev],
+        ensure_ascii=False,
+        separators=(",", ":"),
+    )
+    return hashlib.sha256(body.encode()).hexdigest()
+
+
+def payload_json(payload: Frozen) -> str:
+    """Return the one JSON text of a payload that is stored and hashed."""
+    return json.dumps(
+        payload.model_dump(mode="json"), ensure_ascii=False, sort_keys=True, separators=(",", ":")
+    )
+
+
+def sealed(
+    seq: int, time: str, person: str, instrument: str, step: str, revision: int, data: Payload, prev: str
+) -> Event:
+    """Return the event with its hash."""
+    text = payload_json(data)
+    return Event(
+        seq=seq, time=time, person=person, instrument=instrument, step=step, revision=revision, data=data,
+        prev=prev, hash=event_hash(seq, time, person, instrument, step, revision, text, prev),
+    )  # fmt: skip
+
+
+def first_broken_link(events: tuple[Event, ...] | list[Event]) -> str | None:
+    """Return a sentence about the first event that does not follow from the one before; None if all do."""
+    prev = GENESIS
+    for expected_seq, event in enumerate(events, start=1):
+        if event.seq != expected_seq:
+            return f"Record {expected_seq} is missing; the log jumps to {event.seq}."
+        if event.prev != prev:
+            return f"Record {event.seq} does not follow record {event.seq - 1}: one of them was changed or removed."
+        computed = event_hash(
+            event.seq, event.time, event.person, event.instrument, event.step, event.revision,
+            payload_json(event.data), event.prev,
+        )  # fmt: skip
+        if computed != event.hash:
+            return f"Record {event.seq} ({event.data.kind}) was changed after it was written."
+        prev = event.hash
+    return None

@@ -1,0 +1,55 @@
+"""One step at the bench, and which one comes next."""
+
+from dataclasses import dataclass
+
+from firmcell.core.model.design import Face
+from firmcell.core.records.build_state import BuildState, StepStatus
+
+
+@dataclass(frozen=True)
+class Step:
+    """One step at the bench.
+
+    Attributes
+    ----------
+    code : stable within a design, such as ``weld-bottom-N0``.
+    phase : heading it stands under.
+    title, words : what to do, short and in full.
+    cautions : for this step only.
+    records : kinds of record wanted before it may be passed, as in `events.RECORD_KINDS`.
+    offers : kinds of record that may be made here and need not.
+    looks : things to look at one by one (for a ``checked`` record).
+    measures : fields of that record that are measured as well.
+    expected : what a right result reads or looks like.
+    face, refs : which face lies up, and what to light on the picture.
+    hold : whether work stops here until it is passed.
+    """
+
+    code: str
+    phase: str
+    title: str
+    words: str
+    cautions: tuple[str, ...] = ()
+    records: tuple[str, ...] = ()
+    offers: tuple[str, ...] = ()
+    looks: tuple[str, ...] = ()
+    measures: tuple[str, ...] = ()
+    expected: str = ""
+    face: Face | None = None
+    refs: tuple[str, ...] = ()
+    hold: bool = False
+
+
+def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:
+    """Return the first step that is not passed, or None when all are."""
+    return next((s for s in steps if state.step(s.code).status is not StepStatus.PASSED), None)
+
+
+def held_by(steps: tuple[Step, ...], state: BuildState, code: str) -> Step | None:
+    """Return the first hold point before `code` that is not passed, or None."""
+    for step in steps:
+        if step.code == code:
+            return None
+        if step.hold and state.step(step.code).status is not StepStatus.PASSED:
+            return step
+    return None

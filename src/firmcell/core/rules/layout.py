@@ -1,0 +1,306 @@
+"""Rules on series and parallel count and on the layout."""
+
+from collections.abc import Iterator
+
+from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.base.wording import amperes, kilograms, millimetres, plural, volts, watt_hours
+from firmcell.core.layout.cell_places import best_rows, lay_out, stack_size
+from firmcell.core.model.design import Arrangement, Lattice
+from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
+from firmcell.core.strips.strips import StripKind
+
+TIGHT_M = 0.001
+
+
+def _best_feasible(s: Situation) -> Cure | None:
+    """The feasible pair nearest the present one, if any."""
+    feasible = [o for o in s.analysis.options if o.feasible]
+    if not feasible:
+        return None
+    option = min(
+        feasible, key=lambda o: (abs(o.series - s.design.series), abs(o.parallel - s.design.parallel))
+    )
+    if (option.series, option.parallel) == (s.design.series, s.design.parallel):
+        return None
+    return Cure(f"Make it {option.label}", option.edits)
+
+
+@rule("ST-1", Stage.STACK, Severity.STOP, source=PHYSICS,
+      reason="A full pack above what the load accepts destroys the load at first plugging in.")  # fmt: skip
+def too_high(s: Situation) -> Iterator[Hit]:
+    """Full voltage above the load's limit."""
+    full, limit = s.analysis.pack.voltage_full_v, s.design.brief.load_voltage_max_v
+    if full > limit + 1e-9:
+        yield Hit(f"Full it gives {volts(full)}; the load accepts {volts(limit)}.", cure=_best_feasible(s))
+
+
+@rule("ST-2", Stage.STACK, Severity.ATTENTION, source="generic resting curve, resistance of the whole loop",
+      reason="The load switches off before the cells are empty.")  # fmt: skip
+def too_low(s: Situation) -> Iterator[Hit]:
+    """Voltage near empty below what the load needs."""
+    need = s.design.brief.load_voltage_min_v
+    for when, value in (
+        ("at the steady current with 10 % left", s.analysis.pack.voltage_end_steady_v),
+        ("at the peak with 20 % left", s.analysis.pack.voltage_end_peak_v),
+    ):
+        if value < need:
+            yield Hit(f"The load sees {volts(value)} {when}; it needs {volts(need)}.", cure=_best_feasible(s))
+            return
+
+
+@rule("ST-3", Stage.STACK, Severity.ATTENTION, source="generic resting curve at the steady current",
+      reason="It will not run as long as asked.")  # fmt: skip
+def too_little_energy(s: Situation) -> Iterator[Hit]:
+    """Usable energy below what is wanted."""
+    wanted, have = s.design.brief.energy_wanted_j, s.analysis.pack.energy_usable_j
+    if wanted is not None and have < wanted:
+        yield Hit(
+            f"It delivers {watt_hours(have)} to the load; {watt_hours(wanted)} is wanted.",
+            cure=_best_feasible(s),
+        )
+
+
+@rule("ST-4", Stage.STACK, Severity.STOP, source="outer size with the largest cells of the class",
+      reason="A pack that is squeezed in presses on cells, wraps and joints.")  # fmt: skip
+def does_not_fit(s: Situation) -> Iterator[Hit]:
+    """Outer size over the space."""
+    e = s.analysis.jacket.envelope
+    over = [
+        f"{word} by {millimetres(-margin)}"
+        for word, margin in (
+            ("too long", e.margin_length_m), ("too wide", e.margin_width_m), ("too high", e.margin_height_m),
+        )
+        if margin is not None and margin < -1e-9
+    ]  # fmt: skip
+    if over:
+        yield Hit(
+            f"It does not fit the space with the clearance asked for: {', '.join(over)}."
+            + (" Find places in the Stack stage." if s.analysis.fit.room_m is not None else ""),
+            cure=_rows_that_fit(s),
+        )
+
+
+def _rows_that_fit(s: Situation) -> Cure | None:
+    design, e = s.design, s.analysis.jacket.envelope
+    if design.brief.box_m is None or (e.margin_height_m or 0) < 0:
+        return None
+    layout = s.analysis.layout
+    extra_length, extra_width = e.length_m - layout.length_m, e.width_m - layout.width_m
+    length, width, _ = (side - 2 * design.brief.clearance_m for side in design.brief.box_m)
+    if not layout.in_rows or s.analysis.fit.room_m is not None:
+        return None
+    for lattice in (Lattice.SQUARE, Lattice.STAGGERED):
+        rows = best_rows(
+            design.cell_count,
+            design.parallel,
+            layout.pitch_m,
+            lattice,
+            length - extra_length,
+            width - extra_width,
+        )
+        along, across = stack_size(design.cell_count, rows, layout.pitch_m, lattice)
+        if along + extra_length <= length and across + extra_width <= width:
+            return Cure(
+                f"Lay it {rows} across, {lattice.value}",
+                (("arrangement.rows", rows), ("arrangement.lattice", lattice)),
+            )
+    return None
+
+
+@rule("ST-5", Stage.STACK, Severity.NOTE, source=COMMON_PRACTICE,
+      reason="Compartments of one nominal size differ by fractions of a millimetre.")  # fmt: skip
+def tight_fit(s: Situation) -> Iterator[Hit]:
+    """Fits, with less than a millimetre to spare."""
+    e = s.analysis.jacket.envelope
+    if e.fits:
+        least = min(m for m in (e.margin_length_m, e.margin_width_m, e.margin_height_m) if m is not None)
+        if least < TIGHT_M:
+            yield Hit(f"Beyond the clearance only {millimetres(least)} is left. Measure the real hole.")
+
+
+@rule("ST-6", Stage.STACK, Severity.ATTENTION, source="geometry of the layout",
+      reason="Cells without a link of their own send their current along the parallel strip.")  # fmt: skip
+def few_links(s: Situation) -> Iterator[Hit]:
+    """Fewer direct links between groups than cells in parallel."""
+    m, layout = s.analysis.measures, s.analysis.layout
+    # Of flat cells one bar runs over the terminals of both groups: where they touch once, all have their link.
+    enough = 1 if layout.terminal_m else s.design.parallel
+    if layout.series < 2 or m.links_least >= enough or not m.links_least_at:
+        return
+    cure = None
+    if layout.in_rows:
+        straight = s.design.arrangement.model_copy(update={"rows": s.design.parallel})
+        if (
+            min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links)
+            >= s.design.parallel
+        ):
+            cure = Cure(
+                f"Put each group in one column, {s.design.parallel} across",
+                (("arrangement", Arrangement.model_validate(straight.model_dump())),),
+            )
+    g = m.links_least_at
+    many = f"only {plural(m.links_least, 'direct link')}" if m.links_least else "no direct link"
+    yield Hit(
+        f"Groups {g} and {g + 1} share {many} for {plural(s.design.parallel, 'cell')}"
+        + (
+            "."
+            if layout.in_rows
+            else "; sort the groups again, or try another lattice or one cell fewer in parallel."
+        ),
+        refs=(f"group:{g}", f"group:{g + 1}"),
+        cure=cure,
+        severity=Severity.ATTENTION if m.links_least else Severity.STOP,
+    )
+
+
+@rule("ST-7", Stage.STACK, Severity.ATTENTION, source="sum of the parts",
+      reason="The limit was set in the brief.")  # fmt: skip
+def too_heavy(s: Situation) -> Iterator[Hit]:
+    """Mass over the limit."""
+    limit = s.design.brief.mass_limit_kg
+    if limit is not None and s.analysis.pack.mass_kg > limit:
+        yield Hit(
+            f"It weighs {kilograms(s.analysis.pack.mass_kg)} without the jacket; the limit is {kilograms(limit)}."
+        )
+
+
+@rule("ST-8", Stage.STACK, Severity.STOP, source="outer size with the largest cells of the class",
+      reason="Two cells cannot stand in one place.")  # fmt: skip
+def cells_overlap(s: Situation) -> Iterator[Hit]:
+    """Cells that overlap."""
+    pairs = s.analysis.fit.overlapping
+    if pairs:
+        a, b = pairs[0]
+        more = f" and {len(pairs) - 1} more pairs" if len(pairs) > 1 else ""
+        yield Hit(
+            f"Cells {a} and {b}{more} overlap; their centres must be {millimetres(s.analysis.layout.pitch_m)} apart.",
+            refs=tuple(dict.fromkeys(f"cell:{n}" for pair in pairs for n in pair)),
+        )
+
+
+@rule("ST-9", Stage.STACK, Severity.STOP, source="outline of the space, blocked places, largest cells of the class",
+      reason="A cell pressed against the wall or a post is dented or rubs its wrap through.")  # fmt: skip
+def cells_outside(s: Situation) -> Iterator[Hit]:
+    """Cells too near to the edge of the space or a blocked place."""
+    fit = s.analysis.fit
+    if fit.outside and fit.gap_wall_m is not None:
+        first = (
+            f"Cell {fit.outside[0]} stands" if len(fit.outside) == 1 else f"{len(fit.outside)} cells stand"
+        )
+        yield Hit(
+            f"{first} too near to the edge of the space or a blocked place: {millimetres(fit.gap_wall_m)}, "
+            f"{millimetres(fit.wall_needed_m)} is needed for clearance, sheet and sleeve. Find places anew, or move it.",
+            refs=tuple(f"cell:{n}" for n in fit.outside),
+        )
+
+
+@rule("ST-10", Stage.STACK, Severity.STOP, source="geometry of the layout",
+      reason="A strip between the parts of a torn group runs over cells of another potential.")  # fmt: skip
+def torn_group(s: Situation) -> Iterator[Hit]:
+    """A group whose cells do not all hang together."""
+    layout = s.analysis.layout
+    for group in range(1, layout.series + 1):
+        parts = layout.parts_of(c.number for c in layout.group_cells(group))
+        if len(parts) > 1:
+            few = parts[-1]
+            apart = (
+                f"cells {', '.join(str(n) for n in few[:4])} stand"
+                if len(few) > 1
+                else f"cell {few[0]} stands"
+            )
+            yield Hit(
+                f"Group {group} is torn into {len(parts)} parts: {apart} apart from the rest.",
+                refs=tuple(f"cell:{n}" for part in parts[1:] for n in part),
+            )
+
+
+@rule("ST-11", Stage.STACK, Severity.STOP, source=PHYSICS,
+      reason="The smallest group is empty first and is driven on by the others; the largest is never full.")  # fmt: skip
+def uneven_groups(s: Situation) -> Iterator[Hit]:
+    """Groups of different counts of cells."""
+    layout = s.analysis.layout
+    sizes = {g: len(layout.group_cells(g)) for g in range(1, layout.series + 1)}
+    off = {g: n for g, n in sizes.items() if n != s.design.parallel}
+    if off:
+        words = ", ".join(f"group {g} has {n}" for g, n in list(off.items())[:4])
+        yield Hit(
+            f"{words.capitalize()}; every group must have {s.design.parallel}.",
+            refs=tuple(f"group:{g}" for g in off if sizes[g]),
+        )
+
+
+@rule("ST-12", Stage.STACK, Severity.STOP, source=PHYSICS,
+      reason="A cell turned the wrong way in its group is a dead short through the first strip.")  # fmt: skip
+def turned_cell(s: Situation) -> Iterator[Hit]:
+    """A cell that stands the other way than its group."""
+    layout = s.analysis.layout
+    wrong = [
+        c
+        for g in range(1, layout.series + 1)
+        for c in layout.group_cells(g)
+        if c.positive_up != layout.group_up(g)
+    ]
+    if wrong:
+        c = wrong[0]
+        more = f" and {len(wrong) - 1} more" if len(wrong) > 1 else ""
+        turned = {w.number: w for w in wrong}
+        placed = tuple(
+            p.model_copy(update={"up": not p.up}) if n in turned else p
+            for n, p in enumerate(s.design.arrangement.placed, start=1)
+        )
+        yield Hit(
+            f"Cell {c.number}{more} stands the other way than the rest of group {c.group}: it would short the group.",
+            refs=tuple(f"cell:{w.number}" for w in wrong),
+            cure=Cure(f"Turn {plural(len(wrong), 'cell')}", (("arrangement.placed", placed),))
+            if placed
+            else None,
+        )
+
+
+@rule("ST-13", Stage.STACK, Severity.STOP, source="geometry of the layout",
+      reason="Plus of one group and minus of the next must lie on one face to be joined by strip.")  # fmt: skip
+def same_way(s: Situation) -> Iterator[Hit]:
+    """Two consecutive groups of round cells that stand the same way."""
+    layout = s.analysis.layout
+    if layout.terminal_m:
+        return
+    same = [g for g in range(1, layout.series) if layout.group_up(g) == layout.group_up(g + 1)]
+    if same:
+        first = layout.group_up(1)
+        placed = tuple(
+            p.model_copy(update={"up": (p.group % 2 == 1) == first}) for p in s.design.arrangement.placed
+        )
+        yield Hit(
+            f"Groups {same[0]} and {same[0] + 1} stand the same way up: no strip on one face can join them.",
+            refs=tuple(f"group:{g}" for g in same),
+            cure=Cure("Turn every second group", (("arrangement.placed", placed),)) if placed else None,
+        )
+
+
+@rule("ST-14", Stage.STACK, Severity.ATTENTION, source="outline of the space, convex hull of the cells",
+      reason="Sleeve spans inner corners in a straight line; a pack for an inner corner needs sheet and tape instead.")  # fmt: skip
+def sleeve_spans_corner(s: Situation) -> Iterator[Hit]:
+    """A sleeve would leave the space where the outline turns inwards."""
+    if s.analysis.fit.hull_sticks_out:
+        yield Hit(
+            "The cells fit the outline, a sleeve round them does not: it would span an inner corner or a post.",
+            refs=("jacket",),
+            cure=Cure(
+                "Leave the sleeves out, sheet and tape instead",
+                (("jacket.sleeve", None), ("jacket.cross_sleeve", None)),
+            ),
+        )
+
+
+@rule("ST-15", Stage.STACK, Severity.NOTE, source=COMMON_PRACTICE,
+      reason="Blocks move against each other; stiff strip between them tears its welds.")  # fmt: skip
+def bridge_between_blocks(s: Situation) -> Iterator[Hit]:
+    """Consecutive groups in different blocks."""
+    bridges = [p for p in s.analysis.strips if p.kind is StripKind.BRIDGE]
+    if bridges:
+        nodes = ", ".join(f"B{p.node}" for p in bridges)
+        yield Hit(
+            f"{nodes} crosses from one block to the next: use flexible insulated wire of at least "
+            f"{amperes(s.design.brief.current_steady_a)} there, not strip.",
+            refs=tuple(f"strip:{p.id}" for p in bridges),
+        )

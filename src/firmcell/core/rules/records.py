@@ -1,0 +1,84 @@
+"""Rules on what was recorded."""
+
+from collections.abc import Iterator
+
+from firmcell.core.analysis.findings import Severity, Situation, Stage
+from firmcell.core.base.wording import percent
+from firmcell.core.bench.weld_samples import proven_reliability, zero_failure_sample
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.records.build_state import StepStatus
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
+from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of
+
+LEAST_INSULATION_OHM = 5e6
+"""Between the poles of an empty harness and from pole to case; common practice, no source."""
+SAMPLE_CONFIDENCE = 0.90
+SAMPLE_RELIABILITY = 0.90
+
+
+@rule("PF-1", Stage.PROOF, Severity.STOP, source="prediction from the design",
+      reason="Wrong tap wiring is the most common way to kill a board or start a fire.")  # fmt: skip
+def taps_wrong(s: Situation) -> Iterator[Hit]:
+    """Recorded taps do not read as predicted."""
+    if s.state.tap_volts:
+        proof = judge_taps(
+            s.state.tap_volts, s.design.series, s.design.cell, s.design.cell.chemistry.is_lithium
+        )
+        told = blocking_words(s.design, s.state)
+        if told is not None and proof.verdict is not Verdict.MISSING:
+            doctor = diagnosis_of(s.design, s.state)
+            yield Hit(told, doctor.suspicions[0].refs if doctor and doctor.suspicions else ())
+            return
+        refs = tuple(f"tap:{g.group}" for g in proof.groups if g.verdict in (Verdict.WRONG, Verdict.LOOK))
+        if proof.verdict is Verdict.WRONG:
+            yield Hit(proof.words, refs)
+        elif proof.verdict is Verdict.LOOK:
+            yield Hit(proof.words, refs, severity=Severity.ATTENTION)
+
+
+@rule("PF-2", Stage.PROOF, Severity.STOP, source=COMMON_PRACTICE,
+      reason="A leak between poles or to the case grows with damp and dirt.")  # fmt: skip
+def insulation_low(s: Situation) -> Iterator[Hit]:
+    """An insulation reading under the limit; the latest for each pair of points counts."""
+    latest = {reading.between: reading for reading in s.state.insulation}
+    for reading in latest.values():
+        if reading.ohms < LEAST_INSULATION_OHM:
+            yield Hit(f"Insulation {reading.between}: {reading.ohms / 1e6:.2f} MΩ; more than 5 MΩ is right.")
+
+
+@rule("BE-1", Stage.BENCH, Severity.STOP, source=COMMON_PRACTICE,
+      reason="A joint that is not trusted is done again.")  # fmt: skip
+def step_not_right(s: Situation) -> Iterator[Hit]:
+    """A step stands as not right."""
+    for code, state in s.state.steps.items():
+        if state.status is StepStatus.NOT_RIGHT:
+            yield Hit(f"Step {code} stands as not right: {state.note}.", (f"step:{code}",))
+
+
+@rule("BE-2", Stage.BENCH, Severity.ATTENTION, source="no failure in n: n ≥ ln(1 − C)/ln R",
+      reason="Few peels prove little, however good they look.")  # fmt: skip
+def few_samples(s: Situation) -> Iterator[Hit]:
+    """Weld rows made on too few good samples, or on failed ones."""
+    if s.design.joining.joined_by is not JoinedBy.WELD:
+        return
+    samples = s.state.weld_samples
+    if not samples:
+        if s.state.weld_rows:
+            yield Hit("Welds are recorded, and no sample was peeled before them.", severity=Severity.STOP)
+        return
+    last = samples[-1]
+    if last.held < last.peeled:
+        yield Hit(f"{last.peeled - last.held} of the last {last.peeled} sample welds peeled clean off: change the "
+                  "setting and peel again before welding the pack.", severity=Severity.STOP)  # fmt: skip
+        return
+    same = [
+        w
+        for w in samples
+        if (w.machine, w.setting, w.pulses, w.strip) == (last.machine, last.setting, last.pulses, last.strip)
+    ]
+    peeled = sum(w.peeled for w in same) if all(w.held == w.peeled for w in same) else last.peeled
+    need = zero_failure_sample(SAMPLE_CONFIDENCE, SAMPLE_RELIABILITY)
+    if peeled < need:
+        yield Hit(f"{peeled} sample welds peeled and all held: that proves {percent(proven_reliability(0.9, peeled))} "
+                  f"good welds with 90 % confidence; {need} prove 90 %.")  # fmt: skip

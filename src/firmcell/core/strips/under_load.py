@@ -1,0 +1,448 @@
+"""The metal under load: current, heat and temperature of every segment, joint and cell of the real layout."""
+
+from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import NDArray
+from pydantic import computed_field
+
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Design, Face, JudgedBy
+from firmcell.core.model.parts import Strip
+from firmcell.core.physics import strip_heat as strip_limit
+from firmcell.core.physics.resistor_network import Network, Solution, solve
+from firmcell.core.physics.wire_heat import resistance_at
+from firmcell.core.strips.pack_heat import (
+    RUNAWAY_K,
+    Jacketing,
+    PackLumps,
+    fin_conductance,
+    fin_limit,
+    fin_middle_rise,
+    pack_lumps,
+    run_temperatures,
+    steady_temperatures,
+)
+from firmcell.core.strips.strips import (
+    Metalwork,
+    StripKind,
+    StripRun,
+    joint_resistances,
+    metal_of,
+    metal_runs,
+    metalwork,
+    ohms_per_metre,
+    open_node,
+    span_metres,
+)
+
+Array = NDArray[np.float64]
+SETTLED_K = 0.05
+MOST_PASSES = 12
+
+
+@dataclass(frozen=True, slots=True)
+class Segment:
+    """One straight piece of metal between two neighbouring pads.
+
+    Attributes
+    ----------
+    id : of the piece of strip it belongs to, and its number in it from 1, such as N3-L1.2.
+    cells : the two cells it lies between.
+    current_a : at the steady current.
+    density_a_m2 : current over metal section, A/m².
+    drop_v, heat_w : at working temperature.
+    long_run_k : of a long strip with this current, one face in still air.
+    in_place_k : of its hottest point, both ends on the cells.
+    limit_long_run_a, limit_in_place_a : current that brings it to the greatest temperature allowed, by either way.
+    limit_a, share : the limit it is judged by, and current over it.
+    """
+
+    id: str
+    piece: str
+    node: int
+    face: Face
+    kind: StripKind
+    cells: tuple[int, int]
+    from_m: tuple[float, float]
+    to_m: tuple[float, float]
+    current_a: float
+    density_a_m2: float
+    resistance_ohm: float
+    drop_v: float
+    heat_w: float
+    long_run_k: float
+    in_place_k: float
+    limit_long_run_a: float
+    limit_in_place_a: float
+    limit_a: float
+    share: float
+
+
+@dataclass(frozen=True, slots=True)
+class CellLoad:
+    """One cell under the steady current: its part, how far off an even one, heat and temperature (steady), K."""
+
+    number: int
+    group: int
+    current_a: float
+    deviation: float
+    heat_w: float
+    temperature_k: float
+
+
+class MetalFigures(Frozen):
+    """The pack's metal and cells at the steady current, at the end of a run from full.
+
+    Attributes
+    ----------
+    whole : whether current can flow from pole to pole.
+    open_at : first tap point where it cannot, if so.
+    resistance_ohm : of the pack from minus pad to plus pad, cells, joints and strips; None where it is open.
+    strips_w, joints_w, cells_w : heat.
+    hottest_cell_k, gradient_k : at the end of a run from full, started at the air's temperature.
+    settled_cell_k : hottest cell if it could go on for ever.
+    passes : how often resistance and temperature were worked out until they settled.
+    runs_away : whether they did not.
+    """
+
+    segments: tuple[Segment, ...]
+    cells: tuple[CellLoad, ...]
+    whole: bool
+    open_at: int | None
+    resistance_ohm: float | None
+    strips_w: float
+    joints_w: float
+    cells_w: float
+    hottest_cell: int
+    hottest_cell_k: float
+    gradient_k: float
+    settled_cell_k: float
+    passes: int
+    runs_away: bool
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def worst_share(self) -> float:
+        """Greatest share of limit of any segment."""
+        return max((s.share for s in self.segments), default=0.0)
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def greatest_deviation(self) -> float:
+        """Greatest difference of a cell's current from an even part, as a fraction of it."""
+        return max((abs(c.deviation) for c in self.cells), default=0.0)
+
+
+@dataclass(frozen=True, eq=False)
+class Metal:
+    """Everything kept of one pack's metal for further questions (failures, other loads, pictures).
+
+    Attributes
+    ----------
+    work : the network at working temperature.
+    runs : its pieces.
+    span_lengths_m, span_sections_m2, conduction_w_m : of each span (m,).
+    strips : metal and layers of each span's kind.
+    state : at the steady current, cells alike in voltage.
+    lumps : of the cells.
+    cell_k : steady temperature of each cell (n,), K.
+    doubled : numbers of the cells with twice the welds.
+    joint_ohm : of the joint on one pad of each cell (n,), part of what it has in the network, Ω.
+    """
+
+    layout: Layout
+    runs: tuple[StripRun, ...]
+    work: Metalwork
+    kinds: tuple[StripKind, ...]
+    strips: dict[StripKind, tuple[Strip, int]]
+    span_lengths_m: Array
+    state: Solution
+    lumps: PackLumps
+    cell_k: Array
+    current_a: float
+    joint_ohm: Array
+    doubled: tuple[int, ...]
+    figures: MetalFigures
+
+    @property
+    def network(self) -> Network:
+        """The network at working temperature."""
+        return self.work.network
+
+
+def cell_resistances(design: Design) -> Array:
+    """Return the resistance of every cell (n,), Ω: as measured where it was, of its class otherwise."""
+    count = design.cell_count
+    ohms = np.full(count, design.cell.resistance_ohm)
+    for number, measured in enumerate(design.measured_ohm[:count]):
+        if measured > 0:
+            ohms[number] = measured
+    return ohms
+
+
+def metal_state(design: Design, layout: Layout, run_time_s: float) -> Metal:
+    """Return currents, heat and temperatures of the whole pack at the steady current of its brief.
+
+    Parameters
+    ----------
+    design : Design
+    layout : Layout
+        Of the design.
+    run_time_s : float
+        How long it runs from full, s; for the temperature at the end of a run.
+    """
+    design = design.as_made
+    brief, jacket = design.brief, design.jacket
+    walls = sum(s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None)
+    sheets = jacket.sheet_m + jacket.tape_m + walls
+    return _metal_state(
+        _Matter(
+            layout, design, Jacketing(sheets, jacket.foam_m), brief.current_steady_a, brief.ambient_max_k,
+            round(run_time_s, 1),
+        )
+    )  # fmt: skip
+
+
+@dataclass(frozen=True)
+class _Matter:
+    """Just what the metal reads, compared by its parts."""
+
+    layout: Layout
+    design: Design
+    jacketing: Jacketing
+    current_a: float
+    ambient_k: float
+    run_time_s: float
+
+    def key(self) -> tuple[object, ...]:
+        d = self.design
+        return (
+            id(self.layout), d.joining, d.cell, d.measured_ohm, d.leads.wire, d.leads.length_m, self.jacketing, self.current_a, self.ambient_k,
+            self.run_time_s,
+        )  # fmt: skip
+
+    def __hash__(self) -> int:
+        return hash(self.key())
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, _Matter) and self.key() == other.key()
+
+
+@lru_cache(maxsize=16)
+def _metal_state(matter: _Matter) -> Metal:
+    return _Worker(matter).result()
+
+
+class _Worker:
+    def __init__(self, matter: _Matter) -> None:
+        design, layout = matter.design, matter.layout
+        self.matter, self.design, self.layout = matter, design, layout
+        self.joining, self.cell = design.joining, design.cell
+        self.joint_ohm = joint_resistances(layout, design.joining)
+        lead_ohm = design.leads.length_m * design.leads.wire.resistance_ohm_per_m
+        self.runs = metal_runs(layout, self.joining.style)
+        self.cell_ohm = cell_resistances(design)
+        self.cold = ohms_per_metre(layout, self.joining)
+        self.work = metalwork(layout, self.runs, self.cold, self.cell_ohm, self.joint_ohm, lead_ohm)
+        kinds = [self.runs[place].kind for place, _ in self.work.spans]
+        self.kinds = tuple(kinds)
+        self.strips = {kind: metal_of(layout, self.joining, kind) for kind in set(kinds)}
+        lengths = [span_metres(run) for run in self.runs]
+        self.length = np.array([lengths[place][number] for place, number in self.work.spans])
+        by_kind = {k: self._metal(k) for k in self.strips}
+        columns = np.array([by_kind[k] for k in kinds]).reshape(-1, 5)
+        self.section, self.conduction, self.width, self.coefficient, self.ohm_per_m = columns.T
+        place = {c.number: n for n, c in enumerate(layout.cells)}
+        self.ends = np.array(
+            [
+                [place[self.runs[r].cells[e]] for e in self.runs[r].spans[number]]
+                for r, number in self.work.spans
+            ],
+            dtype=np.intp,
+        ).reshape(-1, 2)
+        conducts = self.conduction / np.maximum(self.length, 1e-4)
+        mass = float((self.section * self.length).sum() * 8500)
+        self.lumps = pack_lumps(layout, self.cell, matter.jacketing, self.ends, conducts, mass)
+
+    def _metal(self, kind: StripKind) -> tuple[float, float, float, float, float]:
+        strip, layers = self.strips[kind]
+        section = strip.section_m2 * layers
+        return (
+            section, strip.conductivity_w_m_k * section, strip.width_m, strip.temperature_coefficient_per_k,
+            self.cold[kind],
+        )  # fmt: skip
+
+    def result(self) -> Metal:
+        current, ambient = self.matter.current_a, self.matter.ambient_k
+        network, warm = self.work.network, np.full(len(self.length), 293.15)
+        strips, leads_ohm = slice(len(self.length)), network.ohm[len(self.length) :]
+        cell_k = np.full(len(self.layout.cells), ambient)
+        passes, settled = 0, False
+        while passes < MOST_PASSES and not settled:
+            passes += 1
+            ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
+            network = Network(
+                network.nodes, network.ends,
+                np.concatenate([np.maximum(self.length * ohm_per_m, 1e-9), leads_ohm]), network.cell_ends,
+                network.cell_ohm, network.poles,
+            )  # fmt: skip
+            state = solve(network, 0.0, current)
+            segment_w = (state.current_a**2 * network.ohm)[strips]
+            heat = state.cell_a**2 * network.cell_ohm
+            np.add.at(heat, self.ends[:, 0], segment_w / 2)
+            np.add.at(heat, self.ends[:, 1], segment_w / 2)
+            if passes <= 2:
+                # Strips make so little of the heat that the cells' temperature does not change after that.
+                cell_k = self._end_of_run(heat)
+            ends_k = cell_k[self.ends].mean(axis=1)
+            loss = fin_conductance(self.width, np.maximum(warm, ends_k), ambient)
+            rise = fin_middle_rise(
+                state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, ends_k - ambient
+            )
+            new = np.clip(ambient + rise, ambient, RUNAWAY_K)
+            settled = bool(len(new) == 0 or np.abs(new - warm).max() < SETTLED_K)
+            warm = new
+        work = Metalwork(network, self.work.spans, self.work.pad)
+        figures = self._figures(network, state, cell_k, warm, heat, passes, settled)
+        return Metal(
+            self.layout, self.runs, work, self.kinds, self.strips, self.length, state, self.lumps, cell_k, current,
+            self.joint_ohm, self.joining.doubled, figures,
+        )  # fmt: skip
+
+    def _limits(self, ends_k: Array) -> tuple[Array, Array]:
+        limit, ambient = self.cell.temperature_max_k, self.matter.ambient_k
+        long_run, in_place = np.zeros(len(self.length)), np.zeros(len(self.length))
+        kinds = np.array(self.kinds)
+        for kind, (strip, layers) in self.strips.items():
+            mine = kinds == kind
+            long_run[mine] = strip_limit.long_run_limit(strip, layers, limit, ambient)
+            in_place[mine] = fin_limit(strip, layers, self.length[mine], limit, ambient, ends_k[mine])
+        return long_run, in_place
+
+    def _long_run(self, current: Array) -> Array:
+        found, kinds = np.zeros(len(current)), np.array(self.kinds)
+        for kind, (strip, layers) in self.strips.items():
+            mine = kinds == kind
+            some, back = np.unique(np.round(np.abs(current[mine]), 4), return_inverse=True)
+            temperatures = strip_limit.long_run_temperature(strip, layers, some, self.matter.ambient_k)
+            found[mine] = temperatures[back]
+        return found
+
+    def _figures(
+        self,
+        network: Network,
+        state: Solution,
+        cell_k: Array,
+        warm: Array,
+        heat: Array,
+        passes: int,
+        settled: bool,
+    ) -> MetalFigures:
+        current, ambient = self.matter.current_a, self.matter.ambient_k
+        ends_k = cell_k[self.ends].mean(axis=1) if len(self.ends) else np.zeros(0)
+        long_limit, place_limit = self._limits(ends_k)
+        flow, ohms = np.abs(state.current_a[: len(self.length)]), network.ohm[: len(self.length)]
+        # What the two leads of a pole lose is counted with the leads.
+        leads_w = float((state.current_a**2 * network.ohm)[len(self.length) :].sum())
+        long_run = self._long_run(flow)
+        limit = self._judged(long_limit, place_limit)
+        shares = np.where(limit > 0, flow / np.maximum(limit, 1e-12), np.where(flow > 1e-9, 99.0, 0.0))
+        runs, spans = self.runs, self.work.spans
+        segments = tuple(
+            Segment(
+                id=f"{runs[r].id}.{n + 1}", piece=runs[r].id, node=runs[r].node, face=runs[r].face, kind=runs[r].kind,
+                cells=tuple(runs[r].cells[e] for e in runs[r].spans[n]),
+                from_m=runs[r].points_m[runs[r].spans[n][0]], to_m=runs[r].points_m[runs[r].spans[n][1]],
+                current_a=i, density_a_m2=i / a, resistance_ohm=ohm, drop_v=i * ohm, heat_w=i * i * ohm,
+                long_run_k=k_long, in_place_k=k_place, limit_long_run_a=l_long, limit_in_place_a=l_place,
+                limit_a=judged, share=share,
+            )
+            for (r, n), i, a, ohm, k_long, k_place, l_long, l_place, judged, share in zip(
+                spans, flow.tolist(), self.section.tolist(), ohms.tolist(), long_run.tolist(), warm.tolist(),
+                long_limit.tolist(), place_limit.tolist(), limit.tolist(), shares.tolist(), strict=True,
+            )
+        )  # fmt: skip
+        group = np.array([c.group for c in self.layout.cells])
+        even = current / np.maximum(np.bincount(group, minlength=group.max() + 1), 1)[group]
+        cells = tuple(
+            CellLoad(number=c.number, group=c.group, current_a=i, deviation=i / e - 1, heat_w=q, temperature_k=k)
+            for c, i, e, q, k in zip(
+                self.layout.cells, state.cell_a.tolist(), even.tolist(), heat.tolist(), cell_k.tolist(), strict=True
+            )
+        )  # fmt: skip
+        steady = steady_temperatures(self.lumps, heat, ambient)
+        joints = float((state.cell_a**2 * 2 * self.joint_ohm).sum())
+        hottest = int(cell_k.argmax())
+        return MetalFigures.model_construct(
+            segments=segments, cells=cells, whole=network.whole, open_at=open_node(self.layout, self.work),
+            resistance_ohm=-float(state.volts[network.poles[1]]) / current - leads_w / current**2
+            if network.whole and current else None,
+            strips_w=float((flow**2 * ohms).sum()), joints_w=joints,
+            cells_w=float((state.cell_a**2 * self.cell_ohm).sum()), hottest_cell=self.layout.cells[hottest].number,
+            hottest_cell_k=float(cell_k[hottest]), gradient_k=float(cell_k.max() - cell_k.min()),
+            settled_cell_k=float(steady.max()), passes=passes,
+            runs_away=not settled or bool((warm >= RUNAWAY_K - 1).any()),
+        )  # fmt: skip
+
+    def _judged(self, long_run: Array, in_place: Array) -> Array:
+        """The limit that counts, by what the design says strips are judged by."""
+        return {
+            JudgedBy.LONG_RUN: long_run,
+            JudgedBy.IN_PLACE: in_place,
+            JudgedBy.WORSE: np.minimum(long_run, in_place),
+        }[self.joining.judged_by]
+
+    def _end_of_run(self, heat: Array) -> Array:
+        seconds = self.matter.run_time_s
+        if seconds <= 0:
+            return np.full(len(heat), self.matter.ambient_k)
+        steps = 12
+        found = run_temperatures(
+            self.lumps, np.tile(heat, (steps, 1)), self.matter.ambient_k, seconds / steps
+        )
+        return np.asarray(found[-1])
+
+
+def duty_temperatures(
+    design: Design, metal: Metal, cycles_s: float, step_s: float = 10.0
+) -> tuple[Array, Array]:
+    """Return moments (k,) in s and the temperature of each cell then (k, n), K, over a duty cycle.
+
+    Steady current, with the peak for its duration each time `peak_every_s` of the brief has passed; heat goes with the
+    square of the current. The load lasts `cycles_s`.
+    """
+    brief = design.brief
+    steps = max(int(cycles_s / step_s), 1)
+    time = np.arange(steps) * step_s
+    part = np.zeros(steps)
+    if brief.peak_every_s:
+        # The part of each step that is peak, so that a short peak is not lost between two steps.
+        within = time % brief.peak_every_s
+        begins = max(brief.peak_every_s - brief.peak_duration_s, 0.0)
+        part = np.clip((within + step_s - begins) / step_s, 0.0, min(brief.peak_duration_s / step_s, 1.0))
+    square = part * brief.current_peak_a**2 + (1 - part) * brief.current_steady_a**2
+    unit = np.array([c.heat_w for c in metal.figures.cells]) / max(metal.current_a, 1e-9) ** 2
+    found = run_temperatures(metal.lumps, square[:, None] * unit[None], brief.ambient_max_k, step_s)
+    return np.concatenate([time, [steps * step_s]]), found
+
+
+def between(
+    metal: Metal, first: tuple[int, bool], second: tuple[int, bool], cell_volts: float
+) -> tuple[float, float]:
+    """Return the open-circuit voltage (V) from `second` to `first` and the resistance (Ω) between two pads.
+
+    Pads are a cell's number and pole (True is plus). Their quotient is the current of a short between
+    them by the d.c. resistance; its first moment is larger, see `prospective_short_circuit`.
+    """
+    network = metal.network
+    a, b = metal.work.pad[first], metal.work.pad[second]
+    rest = solve(network, cell_volts, 0.0)
+    probe = np.zeros((network.nodes, 1))
+    probe[a, 0], probe[b, 0] = 1.0, -1.0
+    if network.parts[a] != network.parts[b]:
+        return 0.0, float("inf")
+    answer = network.factor.solve(probe)[:, 0]
+    return float(rest.volts[a] - rest.volts[b]), float(answer[a] - answer[b])

@@ -1,0 +1,1 @@
+"""What tap readings say, and practice packs."""

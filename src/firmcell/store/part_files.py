@@ -1,0 +1,223 @@
+"""Part libraries: TOML files with units, shipped with the program and in the user's own folder."""
+
+import csv
+import io
+import json
+import re
+import tomllib
+from functools import cache
+from importlib import resources
+from pathlib import Path
+from typing import Any, TypeVar
+
+from platformdirs import user_data_path
+from pydantic import ValidationError
+
+from firmcell.core.base.quantity import Frozen, unit_of
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.parts import PART_KINDS, Part
+from firmcell.store.units import parse, suggestion
+from firmcell.store.validation_words import first_fault
+
+P = TypeVar("P", bound=Part)
+M = TypeVar("M", bound=Frozen)
+
+# The ends of field names that tell a unit; a library writes `diameter = "21.2 mm"` for diameter_m.
+_UNIT_ENDINGS = re.compile(r"_(ohm_per_m|ohm_m|kg_per_m|kg_m3|j_kg_k|per_k|m2|kg|as|ohm|m|a|v|k|j|s|f)$")
+
+
+def library_key(field: str) -> str:
+    """Return the name of a field in a library file: without its unit."""
+    return _UNIT_ENDINGS.sub("", field)
+
+
+def model_from_table(model: type[M], table: dict[str, Any], where: str) -> M:
+    """Return the model a table describes: values as text with units, under names without them.
+
+    Raises
+    ------
+    Refusal
+        Naming `where`, the field and what would be right.
+    """
+    fields = {library_key(name): name for name in model.model_fields}
+    values: dict[str, Any] = {}
+    for key, raw in table.items():
+        if key not in fields:
+            raise Refusal(f"{where} has an unknown field “{key}”; known are {', '.join(sorted(fields))}.")
+        unit = unit_of(model, fields[key])
+        if isinstance(raw, str) and unit not in (None, "count"):
+            try:
+                values[fields[key]] = parse(raw, unit or "1")
+            except Refusal as refusal:
+                raise Refusal(f"{where}, “{key}”: {refusal.sentence}") from None
+        elif unit not in (None, "count", "1") and isinstance(raw, int | float) and not isinstance(raw, bool):
+            raise Refusal(
+                f"{where}: “{key}” has no unit; write it as text, such as “{raw} {suggestion(unit or '')}”."
+            )
+        elif unit == "count" and isinstance(raw, str):
+            values[fields[key]] = int(parse(raw, "count"))
+        else:
+            values[fields[key]] = raw
+    try:
+        return model.model_validate(values)
+    except ValidationError as error:
+        raise Refusal(f"{where}: {first_fault(error)}") from None
+
+
+def part_from_table(model: type[P], table: dict[str, Any], where: str) -> P:
+    """Return the part a library table describes; raises as `model_from_table`."""
+    return model_from_table(model, table, f"{where}: {model.kind} “{table.get('name', 'without a name')}”")
+
+
+def parts_from_toml(text: str, where: str) -> list[Part]:
+    """Return all parts of one library file; ``[[cell]]``, ``[[strip]]`` … tables."""
+    try:
+        document = tomllib.loads(text)
+    except tomllib.TOMLDecodeError as error:
+        raise Refusal(f"{where} is not a TOML file: {error}.") from None
+    parts: list[Part] = []
+    for kind, tables in document.items():
+        if kind not in PART_KINDS or not isinstance(tables, list):
+            raise Refusal(
+                f"{where}: “{kind}” is no kind of part; known are {', '.join(PART_KINDS)}, as [[tables]]."
+            )
+        for table in tables:
+            if not isinstance(table, dict):
+                raise Refusal(f"{where}: an entry of “{kind}” is not a table.")
+            parts.append(part_from_table(PART_KINDS[kind], table, where))
+    return parts
+
+
+def parts_from_csv(text: str, where: str) -> list[Part]:
+    """Return all parts of a CSV file: a column ``kind`` and one for each field, values with units."""
+    try:
+        rows = list(csv.DictReader(io.StringIO(text), strict=True))
+    except csv.Error as error:
+        raise Refusal(f"{where} is not a readable CSV file: {error}.") from None
+    parts: list[Part] = []
+    for number, row in enumerate(rows, start=2):
+        kind = (row.pop("kind", "") or "").strip()
+        if kind not in PART_KINDS:
+            raise Refusal(
+                f"{where}, line {number}: “{kind}” is no kind of part; known are {', '.join(PART_KINDS)}."
+            )
+        table: dict[str, Any] = {}
+        for key, raw in row.items():
+            if key is None:
+                raise Refusal(f"{where}, line {number} has more values than the heading has columns.")
+            if raw:
+                table[key] = {"yes": True, "no": False}.get(raw.strip().lower(), raw.strip())
+        parts.append(part_from_table(PART_KINDS[kind], table, f"{where}, line {number}"))
+    return parts
+
+
+def user_parts_folder() -> Path:
+    """The folder for the user's own part files."""
+    return user_data_path("firm-cell") / "parts"
+
+
+@cache
+def shipped_parts() -> tuple[Part, ...]:
+    """All parts that come with the program."""
+    parts: list[Part] = []
+    folder = resources.files("firmcell") / "data" / "parts"
+    for entry in sorted(folder.iterdir(), key=lambda e: e.name):
+        if entry.name.endswith(".toml"):
+            parts += parts_from_toml(entry.read_text(encoding="utf-8"), entry.name)
+    return tuple(parts)
+
+
+def user_parts(folder: Path) -> tuple[list[Part], list[str]]:
+    """Return the user's own parts and a sentence for each file that could not be read."""
+    parts: list[Part] = []
+    faults: list[str] = []
+    for path in sorted([*folder.glob("*.toml"), *folder.glob("*.csv")]) if folder.is_dir() else []:
+        read = parts_from_toml if path.suffix == ".toml" else parts_from_csv
+        try:
+            parts += read(path.read_text(encoding="utf-8"), path.name)
+        except Refusal as refusal:
+            faults.append(refusal.sentence)
+        except (OSError, UnicodeDecodeError) as error:
+            faults.append(f"{path.name} could not be read: {error}.")
+    return parts, faults
+
+
+def part_to_toml(part: Part) -> str:
+    """Return a part as one table of a library file, values in SI with their units."""
+    lines = [f"[[{part.kind}]]"]
+    for name in type(part).model_fields:
+        value = getattr(part, name)
+        if value is None:
+            continue
+        unit = unit_of(type(part), name)
+        if isinstance(value, bool):
+            text = "true" if value else "false"
+        elif isinstance(value, float) and unit not in (None, "1", "count"):
+            text = json.dumps(f"{value!r} {unit}", ensure_ascii=False)
+        elif isinstance(value, int | float):
+            text = repr(value)
+        else:
+            text = json.dumps(str(value), ensure_ascii=False)
+        lines.append(f"{library_key(name)} = {text}")
+    return "\n".join(lines) + "\n"
+
+
+def keep_part(part: Part, folder: Path | None = None) -> Path:
+    """Write a part of the user's own into their parts folder, one file each; one of the same name is replaced.
+
+    Raises
+    ------
+    Refusal
+        If it cannot be written, or would not be read back as it is.
+    """
+    where = folder or user_parts_folder()
+    stem = re.sub(r"[^\w.-]+", "-", part.name.lower()).strip("-.") or part.kind
+    path = where / f"{part.kind}-{stem}.toml"
+    text = part_to_toml(part)
+    if parts_from_toml(text, path.name) != [part]:
+        raise Refusal(f"{part.name} cannot be kept as a file; a value has a form that files do not hold.")
+    try:
+        where.mkdir(parents=True, exist_ok=True)
+        path.write_text(text, encoding="utf-8")
+    except OSError as error:
+        raise Refusal(f"{path} could not be written: {error.strerror}.") from None
+    return path
+
+
+def make_shelf(parts: tuple[Part, ...] | list[Part]) -> Shelf:
+    """Return the shelf of `parts`; of two with one name the later counts."""
+    by_kind: dict[str, dict[str, Part]] = {kind: {} for kind in PART_KINDS}
+    for part in parts:
+        by_kind[part.kind][part.name] = part
+    return Shelf(**{kind + "s": tuple(found.values()) for kind, found in by_kind.items()})
+
+
+def load_shelf(folder: Path | None = None) -> tuple[Shelf, list[str]]:
+    """Return shipped and user parts together, and sentences about files that could not be read."""
+    own, faults = user_parts(folder or user_parts_folder())
+    return make_shelf([*shipped_parts(), *own]), faults
+
+
+@cache
+def shipped_shelf() -> Shelf:
+    """The shelf of shipped parts alone."""
+    return make_shelf(shipped_parts())
+
+
+def part_named(shelf: Shelf, kind: type[P], name: str) -> P:
+    """Return the part called `name`.
+
+    Raises
+    ------
+    Refusal
+        If there is none, naming some that exist.
+    """
+    found = shelf.of(kind)
+    for part in found:
+        if part.name == name:
+            return part
+    some = ", ".join(f"“{part.name}”" for part in found[:4])
+    raise Refusal(
+        f"There is no {kind.kind} called “{name}”; there are {some} and {max(len(found) - 4, 0)} more."
+    )

@@ -1,0 +1,174 @@
+"""What both the command line and the window do with a whole job: read it, report it, hand it out."""
+
+import json
+from pathlib import Path
+from typing import Any
+
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.findings import Situation
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.bench.measured_values import as_measured
+from firmcell.core.changes.first_design import as_job, propose
+from firmcell.core.changes.strip_fixes import verified_cures
+from firmcell.core.jobs.job_pictures import job_pictures
+from firmcell.core.jobs.passport import Passport, passport
+from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.parts import Cell
+from firmcell.core.records.build_state import BuildState, fold
+from firmcell.core.records.events import (
+    CellCheck,
+    CellReading,
+    Checked,
+    Correction,
+    CrimpJoint,
+    Event,
+    InsulationReading,
+    JointReading,
+    NotRight,
+    PointReading,
+    PolarityReading,
+    ScrewJoint,
+    SolderJoint,
+    StepPassed,
+    TapReading,
+    WeldRow,
+    WeldSample,
+)
+from firmcell.core.rules import find
+from firmcell.core.strips.under_load import metal_state
+from firmcell.store.csv_tables import analysis_csv
+from firmcell.store.exchange import job_to_json
+from firmcell.store.job_file import JobFile
+from firmcell.store.part_files import load_shelf, model_from_table, part_named
+from firmcell.store.report import Report, report
+
+
+def open_read_only(path: Path) -> JobFile:
+    """Open a job for reading, whoever else holds it."""
+    return JobFile.open(path, read_only=True)
+
+
+def report_of(job: JobFile) -> Report:
+    """Return the analysis and findings of the design saved last."""
+    shelf, _ = load_shelf()
+    design = job.latest().design()
+    analysis = analyse(design, shelf)
+    state = fold(job.events())
+    measured = as_measured(design, state)
+    metal = metal_state(measured, analysis.layout, analysis.pack.run_time_s)
+    cures = tuple(c.cure for c in verified_cures(measured, analysis, metal, shelf))
+    situation = Situation(design, analysis, state, shelf, metal, cures)
+    return report(design, analysis, metal, state, shelf, find(situation))
+
+
+def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:
+    """Return the passport of a job as it stands."""
+    analysis = analyse(design, shelf)
+    return passport(design, analysis, state, steps_of(design, analysis), events[-1].hash if events else "")
+
+
+def exported(job: JobFile, kind: str) -> bytes:
+    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``."""
+    if kind == "json":
+        return job_to_json(job).encode()
+    design, events = job.latest().design(), job.events()
+    shelf, _ = load_shelf()
+    analysis = analyse(design, shelf)
+    if kind not in ("csv", "pdf", "html"):
+        # Imported here: layouts, drawings and solids load packages that no start needs.
+        from firmcell.store.layout_files import layout_bytes
+
+        return layout_bytes(design, shelf, kind)
+    if kind == "csv":
+        return analysis_csv(analysis).encode()
+    return passport_bytes(design, events, shelf, kind)
+
+
+def passport_bytes(design: Design, events: list[Event], shelf: Shelf, kind: str) -> bytes:
+    """Return the passport as ``pdf`` or ``html``."""
+    # Imported here: paper takes a quarter of a second to load and most starts do not need it.
+    from firmcell.store.passport_files import passport_html, passport_pdf
+
+    page = passport_of(design, events, fold(events), shelf)
+    analysis = analyse(design, shelf)
+    pictures = list(job_pictures(design, analysis))
+    return passport_pdf(page, pictures) if kind == "pdf" else passport_html(page, pictures).encode()
+
+
+def brief_from_json(text: str, where: str) -> tuple[Brief, str | None]:
+    """Return the brief in a JSON text with units, and the name of the cell if it fixes one."""
+    try:
+        raw: Any = json.loads(text)
+    except (json.JSONDecodeError, RecursionError):
+        raise Refusal(f"{where} is not JSON.") from None
+    if not isinstance(raw, dict):
+        raise Refusal(f"{where} must hold one JSON object; see firm-cell --help for an example.")
+    cell = raw.pop("cell", None)
+    if cell is not None and not isinstance(cell, str):
+        raise Refusal(f"{where}: “cell” must be the name of a cell.")
+    return model_from_table(Brief, raw, where), cell
+
+
+def new_from_brief(text: str, where: str, path: Path, kind: JobKind = JobKind.NEW_PACK) -> JobFile:
+    """Make a job with a first design from a brief in JSON."""
+    brief, cell = brief_from_json(text, where)
+    shelf, _ = load_shelf()
+    design = as_job(propose(brief, shelf, part_named(shelf, Cell, cell) if cell else None), kind, shelf)
+    return JobFile.create(path, design, note="proposed from the brief")
+
+
+def event_words(event: Event) -> str:
+    """Return one line that tells a record."""
+    match event.data:
+        case StepPassed(note=note):
+            return "passed" + (f": {note}" if note else "")
+        case NotRight(reason=reason):
+            return f"NOT RIGHT: {reason}"
+        case CellCheck(count=n, lowest_v=low, highest_v=high, wraps_sound=sound):
+            return f"{n} cells, {low:.3f} to {high:.3f} V, wraps {'sound' if sound else 'NOT sound'}"
+        case WeldSample(setting=setting, peeled=n, held=held, machine=machine, pulses=pulses):
+            return f"{held} of {n} sample welds held ({machine}, {setting}, {pulses} pulse{'s' if pulses != 1 else ''})"
+        case WeldRow(welds=n, setting=setting, flat=flat, tug=tug, sparks=sparks):
+            marks = [
+                w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes
+            ]
+            return f"{n} weld pairs at {setting}" + (": " + ", ".join(marks) if marks else ", flat, tug held")
+        case SolderJoint(joint=joint, iron_w=watts, smooth=smooth, tug=tug, seconds=seconds):
+            return (
+                f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "
+                f"tug {'held' if tug else 'FAILED'}"
+            )
+        case ScrewJoint(joint=joint, screws=n, torque_nm=torque, faces_clean=clean, marked=marked):
+            return (
+                f"{joint}: {n} screws at {torque:g} N·m, faces {'clean' if clean else 'NOT clean'}, "
+                f"{'marked' if marked else 'NOT marked'}"
+            )
+        case Checked(right=right, wrong=wrong, overlap_m=overlap):
+            lip = f", overlap {overlap * 1e3:.1f} mm" if overlap is not None else ""
+            return f"{len(right)} right{lip}" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
+        case TapReading(tap=tap, volts=volts):
+            return f"B{tap} reads {volts:.3f} V"
+        case PointReading(black=black, red=red, volts=volts):
+            return f"{black} to {red} reads {volts:.3f} V"
+        case CellReading(cell=cell, volts=cell_v, ohms=cell_ohm):
+            read = [f"{cell_v:.3f} V"] if cell_v is not None else []
+            read += [f"{cell_ohm * 1e3:.1f} mΩ"] if cell_ohm is not None else []
+            return f"cell {cell}: {', '.join(read) or 'nothing read'}"
+        case JointReading(joint=joint, ohms=ohms):
+            return f"joint {joint}: {ohms * 1e3:.3f} mΩ"
+        case PolarityReading(at=at, volts=volts):
+            return f"{at}: {volts:+.2f} V, red on plus".replace("-", "−")
+        case CrimpJoint(joint=joint, die=die, crimps=n, strands_in=strands, tug=tug, torque_nm=torque):
+            screwed = f", {torque:g} N·m" if torque else ""
+            outcome = ("" if strands else ", strands OUTSIDE") + (", tug held" if tug else ", tug FAILED")
+            return f"{joint}: {n} crimp{'s' if n > 1 else ''}, die {die}{outcome}{screwed}"
+        case InsulationReading(between=between, ohms=ohms, test_v=test):
+            return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
+        case Correction(seq=seq, reason=reason):
+            return f"takes back record {seq}: {reason}"
+        case remark:
+            return str(getattr(remark, "text", remark.kind))

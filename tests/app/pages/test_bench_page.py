@@ -1,0 +1,124 @@
+"""The bench, driven by keys: the focus never chooses a step, and stays in the card when a record is made."""
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton
+
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.records.build_state import StepStatus
+
+
+def bench_of(window):
+    window.activateWindow()
+    window.go(Stage.BENCH)
+    return window.page(Stage.BENCH)
+
+
+def test_coming_from_a_field_by_key_shows_the_step_at_hand(hoist_window, qtbot):
+    window = hoist_window
+    window.activateWindow()
+    window.go(Stage.LEADS)
+    window.page(Stage.LEADS).findChild(QComboBox).setFocus()
+    qtbot.keyClick(window, Qt.Key.Key_8, Qt.KeyboardModifier.AltModifier)
+    bench = window.page(Stage.BENCH)
+    assert bench.step == window.session.current_step
+    assert window.session.state.step(bench.step.code).status is not StepStatus.PASSED
+    assert bench.verticalScrollBar().value() == 0
+    title = next(w for w in bench.findChildren(QLabel) if w.text() == bench.step.title and w.isVisible())
+    assert title.visibleRegion().boundingRect().height() == title.height()
+    # The list stands at it too.
+    assert bench.list.currentIndex().siblingAtColumn(1).data() == bench.step.title
+
+
+def test_focus_in_the_list_of_steps_chooses_none(hoist_window, qtbot):
+    bench = bench_of(hoist_window)
+    step = bench.step
+    bench.list.setFocus()
+    assert bench.step is step
+    qtbot.keyClick(bench.list, Qt.Key.Key_Down)
+    assert bench.step is not step
+    assert bench.step.title == bench.list.currentIndex().siblingAtColumn(1).data()
+
+
+def test_tab_goes_through_the_card_before_the_list(hoist_window, qtbot):
+    bench = bench_of(hoist_window)
+    card = next(w for w in bench.widget().findChildren(QLineEdit) if w.isVisible())
+    card.setFocus()
+    seen = []
+    while (focus := QApplication.focusWidget()) is not bench.list:
+        seen.append(focus)
+        assert len(seen) < 60
+        qtbot.keyClick(focus, Qt.Key.Key_Tab)
+    words = [w.text() for w in seen if isinstance(w, QPushButton)]
+    assert "Not right… (Ctrl+R)" in words
+    assert any(w.startswith("Record welds") for w in words)
+
+
+def test_recording_by_key_keeps_the_step_and_the_focus(qtbot, window):
+    assert window.open_demo("sprayer-lead-change")
+    bench = bench_of(window)
+    step = bench.step
+    for box in bench.findChildren(QCheckBox):
+        box.setFocus()
+        qtbot.keyClick(box, Qt.Key.Key_Space)
+    record = next(b for b in bench.findChildren(QPushButton) if b.text() == "Record what is ticked")
+    record.setFocus()
+    qtbot.keyClick(record, Qt.Key.Key_Space)
+    assert bench.step.code == step.code
+    assert not window.session.obstacle(bench.step)
+    # With everything recorded, space passes the step: a foot switch has two keys.
+    passed = QApplication.focusWidget()
+    assert isinstance(passed, QPushButton)
+    assert passed.text().startswith("Passed")
+    qtbot.keyClick(passed, Qt.Key.Key_Space)
+    assert window.session.state.step(step.code).status is StepStatus.PASSED
+    assert bench.step.code != step.code
+
+
+def test_bench_mode_begins_with_the_title_of_the_step(hoist_window, qtbot):
+    bench = bench_of(hoist_window)
+    next(w for w in bench.widget().findChildren(QLineEdit) if w.isVisible()).setFocus()
+    hoist_window.set_bench_mode(True)
+    qtbot.wait(50)
+    title = next(w for w in bench.findChildren(QLabel) if w.text() == bench.step.title and w.isVisible())
+    assert title.visibleRegion().boundingRect().height() == title.height()
+    assert isinstance(QApplication.focusWidget(), QLineEdit)
+
+
+def test_screws_are_recorded_with_the_torque_that_is_known(hoist_window, qtbot):
+    window = hoist_window
+    window.session.edit("joining.joined_by", JoinedBy.SCREW, "screws")
+    bench = bench_of(window)
+    step = next(s for s in window.session.steps if "screw-joint" in s.records)
+    bench.show_step(step)
+    qtbot.wait(20)
+    typed = {w.accessibleName(): w for w in bench.findChildren(QLineEdit) if w.isVisible()}
+    assert typed["Torque N·m"].text() == "4.5"
+    pieces = [p for p in window.session.analysis.strips if f"strip:{p.id}" in step.refs]
+    assert typed["Screws set"].text() == str(sum(len(p.cells) for p in pieces))
+    for box in bench.findChildren(QCheckBox):
+        if box.isVisible():
+            box.click()
+    assert bench.record_now("screw-joint")
+    made = window.session.state.screw_joints[-1]
+    assert (made.torque_nm, made.faces_clean, made.marked) == (4.5, True, True)
+    assert "4.5 N·m" in bench.log.rows.index(0, 3).data()
+
+
+def test_metal_shows_only_the_fields_of_its_joints(hoist_window, qtbot):
+    window = hoist_window
+    window.go(Stage.METAL)
+    page = window.page(Stage.METAL)
+    fields = dict(page._fields)
+    for by, welds, thread in (
+        (JoinedBy.WELD, True, False),
+        (JoinedBy.TABS, False, False),
+        (JoinedBy.SCREW, False, True),
+    ):
+        combo = fields["joining.joined_by"].row.editor
+        combo.setCurrentIndex(combo.findData(by))
+        combo.activated.emit(combo.currentIndex())
+        assert window.session.design.joining.joined_by is by
+        assert fields["joining.welds_per_pad"].row.editor.isVisibleTo(page) is welds
+        assert fields["joining.thread_m"].row.editor.isVisibleTo(page) is thread
+        assert page.double_button.isVisibleTo(page) is welds

@@ -1,0 +1,63 @@
+"""Every form of cell, way of joining and style of metal goes through analysis, heat, steps, rules, pictures and files, in every kind of job."""
+
+import itertools
+
+import pytest
+
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.findings import Situation
+from firmcell.core.bms.wire_list import wire_list
+from firmcell.core.jobs.job_pictures import job_pictures
+from firmcell.core.jobs.passport import passport
+from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.leads.spice_netlist import spice_netlist
+from firmcell.core.model.design import Face, MetalStyle
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.parts import Cell
+from firmcell.core.pictures.face import face_drawing
+from firmcell.core.pictures.section import section_drawing
+from firmcell.core.pictures.templates import templates
+from firmcell.core.pictures.wiring import nail_board, schematic
+from firmcell.core.records.build_state import EMPTY_STATE
+from firmcell.core.rules import find
+from firmcell.core.strips.under_load import metal_state
+from firmcell.store.demo import DEMO_JOBS
+from firmcell.store.part_files import part_named
+
+CELLS = ("21700 high-energy 5.0 Ah", "prismatic iron phosphate 50 Ah", "pouch lithium-ion 10 Ah")
+
+
+@pytest.mark.parametrize(("cell", "by"), list(itertools.product(CELLS, JoinedBy)))
+@pytest.mark.parametrize("job", ["orchard-hoist", "sprayer-lead-change", "lamp-cell-guard"])
+def test_nothing_that_can_be_chosen_together_fails(shelf, job, cell, by):
+    part = part_named(shelf, Cell, cell)
+    for style, (series, parallel) in itertools.product(MetalStyle, ((1, 3), (5, 2))):
+        design = DEMO_JOBS[job][1](shelf).with_edits(
+            ("cell", part), ("joining.joined_by", by), ("joining.style", style), ("series", series),
+            ("parallel", parallel), ("arrangement.rows", 1), ("arrangement.placed", ()), ("arrangement.drawn", ()),
+            ("arrangement.removed", ()), ("cell_now_v", part.facts.storage_v),
+        )  # fmt: skip
+        analysis = analyse(design, shelf)
+        metal = metal_state(design, analysis.layout, 600.0)
+        steps = steps_of(design, analysis)
+        # Codes tell steps apart in the record, and every sentence is one.
+        assert len({s.code for s in steps}) == len(steps)
+        assert all(s.title and s.words.endswith((".", ")")) for s in steps)
+        for finding in find(Situation(design, analysis, EMPTY_STATE, shelf, metal)):
+            assert finding.sentence.endswith(".")
+            if finding.cure:
+                analyse(finding.cure.applied(design), shelf)
+        pictures = [
+            *(face_drawing(design, analysis, face) for face in Face), section_drawing(design, analysis),
+            schematic(design, analysis), nail_board(design, analysis, metal), *job_pictures(design, analysis),
+            *(t.drawing for t in templates(design, analysis)),
+        ]  # fmt: skip
+        for picture in pictures:
+            x0, y0, x1, y1 = picture.bounds
+            assert x0 < x1
+            assert y0 < y1
+        assert all(wire.length_m > 0 for wire in wire_list(design, analysis, metal))
+        assert spice_netlist(metal, analysis.leads, part.nominal_v, 1.0, "t").rstrip().endswith(".end")
+        page = passport(design, analysis, EMPTY_STATE, steps, "")
+        assert not page.finished
+        assert sum("solder joint record" in r for r in page.records) == 1
