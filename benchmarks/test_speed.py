@@ -32,17 +32,17 @@ from firmcell.core import (
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.leads.spice_netlist import spice_netlist
-from firmcell.core.pictures.strip_colours import Shown, at_load, metal_paint
+from firmcell.core.pictures.strip_colours import Shown, at_load, strip_paint
 from firmcell.core.strips.failures import Scatter, all_failures, monte_carlo
 from firmcell.core.tap_check.doctor import PackAsked, diagnose
 from firmcell.core.tap_check.faults import Fault, FaultKind
 from firmcell.core.tap_check.practice_pack import faults_of, practice_pack
 from firmcell.store.demo import hoist_in_rows, orchard_hoist
-from firmcell.store.part_files import shipped_shelf
+from firmcell.store.part_files import shipped_library
 
 # Drawn without a screen, as the tests are.
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-SHELF = shipped_shelf()
+SHELF = shipped_library()
 CACHED = [
     getattr(module, name)
     for module in (chemistry, clearances, design, fit, layout, leads, stack, strips, taps)
@@ -112,7 +112,7 @@ def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
     window = MainWindow(SHELF, QSettings(str(tmp_path / "s.ini"), QSettings.Format.IniFormat), tmp_path)
     window.show()
     window.open_path(tmp_path / "a.firmcell")
-    window.go(Stage.METAL)
+    window.go(Stage.STRIPS)
     qapp.processEvents()
     amps = iter(20 + n / 100 for n in range(10_000))
 
@@ -152,7 +152,7 @@ def in_box(series: int, parallel: int, length_m: float, width_m: float) -> desig
     return hoist_in_rows(SHELF).with_edits(
         ("brief.space", "box"), ("brief.outline_m", ()), ("brief.blocked", ()), ("brief.box_length_m", length_m),
         ("brief.box_width_m", width_m), ("series", series), ("parallel", parallel), ("arrangement.rows", parallel),
-        ("guarding.board", None),
+        ("bms.board", None),
     )  # fmt: skip
 
 
@@ -198,7 +198,7 @@ def test_circuit_of_800_against_ngspice(tmp_path):
     """The named reference: ngspice on the same network in the same run, as a process, without its printing."""
     pack = in_box(20, 40, 0.9, 0.9)
     grid = layout.lay_out(pack.cell, 20, 40, pack.arrangement)
-    solved = metal.metal_state(pack, grid, 2400.0)
+    solved = metal.solve_under_load(pack, grid, 2400.0)
     text = spice_netlist(solved, analyse(pack, SHELF).leads, 3.6, 25.0, "800 cells").replace(
         "print all\n", ""
     )
@@ -218,14 +218,14 @@ def test_circuit_of_800_against_ngspice(tmp_path):
 
 def test_all_failures_of_800(benchmark, reference):
     pack = in_box(20, 40, 0.9, 0.9)
-    solved = metal.metal_state(pack, layout.lay_out(pack.cell, 20, 40, pack.arrangement), 2400.0)
+    solved = metal.solve_under_load(pack, layout.lay_out(pack.cell, 20, 40, pack.arrangement), 2400.0)
     benchmark.pedantic(lambda: list(all_failures(solved, 10.0)), rounds=3, warmup_rounds=1)
     tell(benchmark, reference, "every single failure of 800 cells")
 
 
 def test_monte_carlo_of_10s4p(benchmark, reference):
     pack = in_box(10, 4, 0.24, 0.11)
-    solved = metal.metal_state(pack, layout.lay_out(pack.cell, 10, 4, pack.arrangement), 2400.0)
+    solved = metal.solve_under_load(pack, layout.lay_out(pack.cell, 10, 4, pack.arrangement), 2400.0)
     benchmark.pedantic(lambda: list(monte_carlo(solved, Scatter(), 1000)), rounds=3, warmup_rounds=1)
     tell(benchmark, reference, "1000 packs of 10S4P with scattered cells")
 
@@ -237,7 +237,7 @@ def test_heat_from_nothing(benchmark, reference, series, parallel):
 
     def solve() -> None:
         metal._metal_state.cache_clear()
-        metal.metal_state(pack, grid, 2400.0)
+        metal.solve_under_load(pack, grid, 2400.0)
 
     benchmark(solve)
     tell(benchmark, reference, f"metal with its heat, {series * parallel} cells")
@@ -246,9 +246,9 @@ def test_heat_from_nothing(benchmark, reference, series, parallel):
 def test_slider_to_bands_of_200(benchmark, reference):
     pack = big(20, 10)
     grid = layout.lay_out(pack.cell, 20, 10, pack.arrangement)
-    solved = metal.metal_state(pack, grid, 2400.0)
+    solved = metal.solve_under_load(pack, grid, 2400.0)
     axis = pack.arrangement.turn_axis
-    benchmark(lambda: metal_paint(solved, at_load(solved, 22.0, 303.15), Shown.TEMPERATURE, axis))
+    benchmark(lambda: strip_paint(solved, at_load(solved, 22.0, 303.15), Shown.TEMPERATURE, axis))
     tell(benchmark, reference, "slider to coloured bands, 200 cells (without painting)")
 
 

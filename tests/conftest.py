@@ -13,12 +13,12 @@ from firmcell.core.analysis.analyse import Analysis, analyse
 from firmcell.core.analysis.findings import Finding, Situation
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Design
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.rules import find
 from firmcell.store import demo
 from firmcell.store.job_file import JobFile
-from firmcell.store.part_files import shipped_shelf
+from firmcell.store.part_files import shipped_library
 
 # No deadline: the machines that run this are shared, and a slow moment is no fault. In CI the cases are always the same, and
 # half as many, so that it ends in its ten minutes on a slow day.
@@ -35,14 +35,14 @@ def _own_home(tmp_path_factory: pytest.TempPathFactory, monkeypatch: pytest.Monk
 
 
 @pytest.fixture(scope="session")
-def shelf() -> Shelf:
-    return shipped_shelf()
+def library() -> PartLibrary:
+    return shipped_library()
 
 
 @pytest.fixture(scope="session")
-def hoist(shelf: Shelf) -> Design:
+def hoist(library: PartLibrary) -> Design:
     """The hoist's pack in whole rows in a plain box; the demo's own lies in an odd tray (`odd_hoist`)."""
-    return demo.hoist_in_rows(shelf).with_edits(
+    return demo.hoist_in_rows(library).with_edits(
         ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()),
         ("brief.box_length_m", 0.240), ("brief.box_width_m", 0.110),
         ("joining.link_layers", 1), ("joining.collector_layers", 2),
@@ -50,13 +50,13 @@ def hoist(shelf: Shelf) -> Design:
 
 
 @pytest.fixture(scope="session")
-def odd_hoist(shelf: Shelf) -> Design:
-    return demo.orchard_hoist(shelf)
+def odd_hoist(library: PartLibrary) -> Design:
+    return demo.orchard_hoist(library)
 
 
 @pytest.fixture(scope="session")
-def hoist_analysis(hoist: Design, shelf: Shelf) -> Analysis:
-    return analyse(hoist, shelf)
+def hoist_analysis(hoist: Design, library: PartLibrary) -> Analysis:
+    return analyse(hoist, library)
 
 
 @pytest.fixture
@@ -65,7 +65,7 @@ def job(tmp_path: Path, hoist: Design):
         yield opened
 
 
-def found(design: Design, shelf: Shelf, state=EMPTY_STATE) -> dict[str, Finding]:
+def found(design: Design, library: PartLibrary, state=EMPTY_STATE) -> dict[str, Finding]:
     """Findings of a design by code (the first of each)."""
-    findings = find(Situation(design, analyse(design, shelf), state, shelf))
+    findings = find(Situation(design, analyse(design, library), state, library))
     return {f.code: f for f in reversed(findings)}

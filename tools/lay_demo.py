@@ -5,14 +5,14 @@ from pathlib import Path
 from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.model.design import Arrangement
 from firmcell.store.demo import hoist_in_rows
-from firmcell.store.part_files import shipped_shelf
+from firmcell.store.part_files import shipped_library
 
 EFFORT, SEED = 4.0, 6
 
 
 def demo_arrangement() -> Arrangement:
     """The arrangement that the engine finds."""
-    found = laid_out(arrange(hoist_in_rows(shipped_shelf()), seed=SEED, effort=EFFORT, trials=False))
+    found = laid_out(arrange(hoist_in_rows(shipped_library()), seed=SEED, effort=EFFORT, trials=False))
     assert found.arrangement is not None
     return found.arrangement
 

@@ -5,21 +5,21 @@ from pathlib import Path
 
 from pydantic import BaseModel
 
-from firmcell.core.analysis.analyse import GuardFigures, JacketFigures, PackFigures
+from firmcell.core.analysis.analyse import BmsFigures, InsulationFigures, PackFigures
 from firmcell.core.bms.board_choice import Selectivity
 from firmcell.core.bms.taps import Tap
 from firmcell.core.bms.wire_list import WireEntry
 from firmcell.core.insulation.outer_size import Envelope, SleeveFit
 from firmcell.core.layout.cell_places import CellPlace, Layout
-from firmcell.core.layout.series_parallel import StackOption
+from firmcell.core.layout.series_parallel import SeriesParallel
 from firmcell.core.leads.fuse_rating import FuseFit
 from firmcell.core.leads.fuse_timing import Protection
 from firmcell.core.leads.main_leads import LeadFigures, WireOption
 from firmcell.core.strips.strips import StripPiece
-from firmcell.core.strips.under_load import CellLoad, MetalFigures, Segment
+from firmcell.core.strips.under_load import CellLoad, Segment, UnderLoadFigures
 from firmcell.store.report import (
     ReportedCable,
-    ReportedCellGuard,
+    ReportedCellBms,
     ReportedChoice,
     ReportedDoctor,
     ReportedFinding,
@@ -35,23 +35,41 @@ UNITS = [
     ("_newton", "N"), ("_nm", "N·m"), ("_mm2", "mm²"), ("_v", "V"), ("_a", "A"), ("_j", "J"), ("_s", "s"), ("_w", "W"), ("_m", "m"), ("_k", "K"),
 ]  # fmt: skip
 PARTS: list[tuple[str, type]] = [
-    ("analysis.pack", PackFigures), ("analysis.options[]", StackOption), ("analysis.layout", Layout),
+    ("analysis.pack", PackFigures), ("analysis.options[]", SeriesParallel), ("analysis.layout", Layout),
     ("analysis.layout.cells[]", CellPlace), ("analysis.strips[]", StripPiece), ("analysis.leads", LeadFigures),
-    ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.guard", GuardFigures),
-    ("analysis.guard.taps[]", Tap), ("analysis.jacket", JacketFigures), ("analysis.jacket.envelope", Envelope),
-    ("analysis.jacket.sleeve, .cross_sleeve", SleeveFit), ("metal", MetalFigures), ("metal.segments[]", Segment), ("metal.cells[]", CellLoad), ("connectors[], boards[]", ReportedChoice), ("wires[]", WireEntry),
+    ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.bms", BmsFigures),
+    ("analysis.bms.taps[]", Tap), ("analysis.insulation", InsulationFigures), ("analysis.insulation.envelope", Envelope),
+    ("analysis.insulation.sleeve, .cross_sleeve", SleeveFit), ("under_load", UnderLoadFigures), ("under_load.segments[]", Segment), ("under_load.cells[]", CellLoad), ("connectors[], boards[]", ReportedChoice), ("wires[]", WireEntry),
     ("expected[]", ReportedReading), ("doctor", ReportedDoctor), ("joint", ReportedJoint), ("lead_change", ReportedLeadChange), ("cable", ReportedCable), ("cable.ends[]", ReportedLug),
-    ("cell_guard", ReportedCellGuard), ("steps[]", ReportedStep),
-    ("analysis.protection", Protection), ("analysis.guard.selective", Selectivity), ("findings[]", ReportedFinding),
+    ("cell_bms", ReportedCellBms), ("steps[]", ReportedStep),
+    ("analysis.protection", Protection), ("analysis.bms.selective", Selectivity), ("findings[]", ReportedFinding),
 ]  # fmt: skip
 HEAD = """# `firm-cell analyse JOB --json`
 
-One JSON object: `format` (1), `job` (title), `kind`, `analysis`, `metal`, `connectors` and `boards` (the shelf against this job,
-best first), `wires` (the guard's wire list), `expected` (meter readings), `doctor` (what the recorded taps say), `steps`, `findings`. Field names are stable: within format 1 fields are only
+One JSON object: `format` (2), `job` (title), `kind`, `analysis`, `under_load`, `connectors` and `boards` (the part library against this job,
+best first), `wires` (the BMS's wire list), `expected` (meter readings), `doctor` (what the recorded taps say), `steps`, `findings`. Field names are stable: within format 2 fields are only
 added. The end of a name is its unit; everything is SI but `_ah`, `_wh` and `_days`, which repeat SI fields for labels. Lists of
 points are `[x, y]` in m, x along the pack, y across it, seen from above the top face, origin in the middle of the cells.
 `analysis.strip_stock_m` maps the name of a strip to metres needed; `analysis.strip_limit_k` is the temperature strips may reach.
 The JSON schema is [schema/analyse.schema.json](schema/analyse.schema.json).
+
+## From format 1 to format 2
+
+Format 2 came with version 0.2.0 and says the same in the words of the trade. Files of version 0.1 are read as they are.
+
+| Format 1 | Format 2 |
+|---|---|
+| `metal` | `under_load` |
+| `analysis.guard` | `analysis.bms` |
+| `analysis.jacket` | `analysis.insulation` |
+| `analysis.pack.resistance_guard_ohm` | `analysis.pack.resistance_bms_ohm` |
+| `cell_guard` | `cell_bms` |
+| `findings[].cure` | `findings[].fix` |
+| `findings[].stage`: `stack`, `metal`, `guard`, `jacket`, `proof` | `layout`, `strips`, `bms`, `insulation`, `tests` |
+| `findings[].code`: `ST-`, `ME-`, `GU-`, `CG-`, `JA-`, `PF-` | `LY-`, `SR-`, `BM-`, `CB-`, `IN-`, `TE-`, the numbers as before |
+| `steps[].code`: `guard-…` | `cell-bms-…` |
+| `kind`: `cell guard`, `guard fit` | `cell with board`, `BMS retrofit` |
+| in a design: `guarding`, `jacket`, `cell_guard`, `leads.lay` | `bms`, `insulation`, `cell_bms`, `leads.laying` |
 
 Written by `tools/write_analyse_doc.py` from the models.
 """

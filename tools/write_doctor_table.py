@@ -9,7 +9,7 @@ from firmcell.core.model.parts import Cell
 from firmcell.core.tap_check.doctor import PackAsked, diagnose, plainly_right
 from firmcell.core.tap_check.faults import DANGEROUS, FaultKind, FaultTable, together
 from firmcell.core.tap_check.practice_pack import faults_of, practice_pack
-from firmcell.store.part_files import shipped_shelf
+from firmcell.store.part_files import shipped_library
 
 SIZES = range(2, 25)
 SOUND, FAULTY, DIAGNOSED, SEED = 300, 600, 45, 2026
@@ -31,7 +31,7 @@ reading that the doctor asks for; the table is before that reading.
 
 def practice_cell() -> Cell:
     """The cell of all simulated packs."""
-    return next(c for c in shipped_shelf().cells if c.name == "21700 high-energy 5.0 Ah")
+    return next(c for c in shipped_library().cells if c.name == "21700 high-energy 5.0 Ah")
 
 
 def main() -> None:

@@ -1,3 +1,3 @@
 """Firm Cell: design, build, check and hand over battery packs."""
 
-__version__ = "0.1.0"
+__version__ = "0.2.0"

@@ -25,10 +25,10 @@ def tidy(qapp):
 
 
 @pytest.fixture
-def window(qapp, qtbot, shelf, tmp_path):
+def window(qapp, qtbot, library, tmp_path):
     settings = QSettings(str(tmp_path / "settings.ini"), QSettings.Format.IniFormat)
     settings.setValue("person", "Wren Ashby")
-    made = MainWindow(shelf, settings, tmp_path / "demo")
+    made = MainWindow(library, settings, tmp_path / "demo")
     made.show()
     # The screen of the offscreen platform is smaller than the window is meant for.
     made.resize(1280, 800)

@@ -122,7 +122,7 @@ def test_notes_of_range_and_fault_move_nothing(hoist_window, qtbot):
 
 
 def test_the_wheel_over_a_field_without_focus_changes_nothing_and_scrolls_the_page(hoist_window, qtbot):
-    for stage in (Stage.METAL, Stage.LEADS, Stage.STACK, Stage.PROOF, Stage.BRIEF):
+    for stage in (Stage.STRIPS, Stage.LEADS, Stage.LAYOUT, Stage.TESTS, Stage.BRIEF):
         hoist_window.go(stage)
         page, design = hoist_window.page(stage), hoist_window.session.design
         page.setFocus()
@@ -176,19 +176,19 @@ def test_what_the_model_refuses_is_told_and_typed_text_stays(qtbot):
     assert field.row.editor.accessibleDescription() == "the others do not allow it."
 
 
-def test_choices_show_parts_that_are_gone_from_the_shelf(qtbot, shelf, hoist):
+def test_choices_show_parts_that_are_gone_from_the_shelf(qtbot, library, hoist):
     gone = hoist.leads.wire.model_copy(update={"name": "gone"})
-    _, field, got = make(qtbot, "leads.wire", gone, choices=shelf.of(Wire))
+    _, field, got = make(qtbot, "leads.wire", gone, choices=library.of(Wire))
     combo = field.row.editor
     assert isinstance(combo, QComboBox)
     assert combo.currentText() == "gone (only in this job)"
     combo.setCurrentIndex(1)
     combo.activated.emit(1)
-    assert got == [shelf.wires[0]]
+    assert got == [library.wires[0]]
 
 
-def test_optional_choices_offer_none_and_lists_take(qtbot, shelf, hoist):
-    _, field, got = make(qtbot, "leads.fuse", hoist.leads.fuse, choices=shelf.of(Fuse))
+def test_optional_choices_offer_none_and_lists_take(qtbot, library, hoist):
+    _, field, got = make(qtbot, "leads.fuse", hoist.leads.fuse, choices=library.of(Fuse))
     combo = field.row.editor
     assert combo.itemText(0) == "none"
     combo.setCurrentIndex(0)
@@ -298,9 +298,9 @@ def test_polarity_stays_apart_without_red_and_green(palette):
 
 
 @pytest.mark.parametrize("name", DEMO_JOBS)
-def test_every_role_has_a_colour_on_screen_and_on_paper(shelf, name):
-    design = DEMO_JOBS[name][1](shelf)
-    analysis = analyse(design, shelf)
+def test_every_role_has_a_colour_on_screen_and_on_paper(library, name):
+    design = DEMO_JOBS[name][1](library)
+    analysis = analyse(design, library)
     for face in Face:
         for shape in face_drawing(design, analysis, face).shapes:
             for known in (PAPER, LIGHT.roles, DARK.roles):
@@ -357,7 +357,7 @@ def view(qtbot, hoist, hoist_analysis):
 
 
 def test_every_part_is_found_where_it_is_shown(view, hoist_analysis):
-    for tap in hoist_analysis.guard.taps:
+    for tap in hoist_analysis.bms.taps:
         assert view.ref_at(view.place_of(f"tap:{tap.number}")) == f"tap:{tap.number}"
     for piece in hoist_analysis.strips:
         found = view.ref_at(view.place_of(f"strip:{piece.id}"))
@@ -392,9 +392,9 @@ def test_quiet_parts_cannot_be_clicked(view, hoist, hoist_analysis):
     assert not view.ref_at(place).startswith("tap")
 
 
-def test_a_thousand_cells_show_and_zoom(qtbot, hoist, shelf):
+def test_a_thousand_cells_show_and_zoom(qtbot, hoist, library):
     big = hoist.edited("series", 40).edited("parallel", 25).edited("arrangement.rows", 25)
-    analysis = analyse(big, shelf)
+    analysis = analyse(big, library)
     view = PackView(DARK)
     view.resize(700, 540)
     qtbot.addWidget(view)

@@ -23,13 +23,13 @@ from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication
 from firmcell.app.main_window import MainWindow
 from firmcell.core.analysis.findings import Stage
-from firmcell.store.part_files import shipped_shelf
+from firmcell.store.part_files import shipped_library
 app = QApplication([])
-window = MainWindow(shipped_shelf(), QSettings(sys.argv[2], QSettings.Format.IniFormat), Path(sys.argv[1]).parent)
+window = MainWindow(shipped_library(), QSettings(sys.argv[2], QSettings.Format.IniFormat), Path(sys.argv[1]).parent)
 window.show()
 assert window.open_path(Path(sys.argv[1]))
-window.go(Stage.PROOF)
-page = window.page(Stage.PROOF)
+window.go(Stage.TESTS)
+page = window.page(Stage.TESTS)
 count = 0
 def record():
     global count

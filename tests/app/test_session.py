@@ -20,16 +20,16 @@ EDITS = st.lists(
         st.tuples(st.just("arrangement.lattice"), st.sampled_from(list(Lattice))),
         st.tuples(st.just("arrangement.turn_axis"), st.sampled_from(list(TurnAxis))),
         st.tuples(st.just("brief.current_steady_a"), st.floats(0.1, 45)),
-        st.tuples(st.just("leads.fuse"), st.none()), st.tuples(st.just("guarding.board"), st.none()),
-        st.tuples(st.just("jacket.rings"), st.booleans()), st.tuples(st.just("series"), st.integers(-5, 0)),
+        st.tuples(st.just("leads.fuse"), st.none()), st.tuples(st.just("bms.board"), st.none()),
+        st.tuples(st.just("insulation.rings"), st.booleans()), st.tuples(st.just("series"), st.integers(-5, 0)),
     ),
     max_size=8,
 )  # fmt: skip
 
 
 @pytest.fixture
-def session(qapp, job, shelf):
-    made = Session(job, shelf, "Wren Ashby")
+def session(qapp, job, library):
+    made = Session(job, library, "Wren Ashby")
     yield made
     # Its timers and what it has under way must not outlive the test.
     made._settle.stop()
@@ -46,7 +46,7 @@ def test_any_edits_undone_and_redone(session, edits):
         guarded(lambda p=path, v=value: session.edit(p, v, "edit"), lambda sentence: None)
         # Whatever the pack looks like, everything about it is there.
         assert len(session.analysis.layout.cells) == session.design.cell_count
-        assert len(session.analysis.guard.taps) == session.design.series + 1
+        assert len(session.analysis.bms.taps) == session.design.series + 1
         assert session.steps
         assert {session.stage_state(s)[0] for s in Stage} <= {"empty", "fine", "look", "stop"}
     last = session.design
@@ -83,10 +83,10 @@ def test_nothing_is_recorded_when_the_design_cannot_be_saved(session, monkeypatc
 
 def test_a_taken_back_reading_counts_no_more(session):
     session.record(TapReading(tap=1, volts=9.0), "tap-voltages")
-    assert session.stage_state(Stage.PROOF)[0] == "stop"
+    assert session.stage_state(Stage.TESTS)[0] == "stop"
     session.record(Correction(seq=1, reason="meter was on another range"))
     assert session.state.tap_volts == {}
-    assert session.stage_state(Stage.PROOF)[0] == "empty"
+    assert session.stage_state(Stage.TESTS)[0] == "empty"
     assert len(session.events) == 2
     assert session.job.verify() is None
 
@@ -100,15 +100,15 @@ def test_the_faces_are_drawn_once_for_each_analysis(session):
     assert session.face(Face.TOP) is not before
 
 
-def test_a_finding_without_a_cure_says_so(session):
-    finding = next(f for f in session.findings if f.cure is None)
-    with pytest.raises(Refusal, match="no cure"):
-        session.apply_cure(finding)
+def test_a_finding_without_a_fix_says_so(session):
+    finding = next(f for f in session.findings if f.fix is None)
+    with pytest.raises(Refusal, match="no fix"):
+        session.apply_fix(finding)
 
 
-def test_a_session_on_a_read_only_job_changes_nothing(qapp, job, shelf):
+def test_a_session_on_a_read_only_job_changes_nothing(qapp, job, library):
     with JobFile.open(job.path, read_only=True) as second:
-        session = Session(second, shelf)
+        session = Session(second, library)
         before = session.design
         with pytest.raises(Refusal, match="reading only"):
             session.edit("serial", "X", "serial")
@@ -130,10 +130,10 @@ def test_a_fault_of_the_program_leaves_the_pack_as_it_was(session, monkeypatch):
     reported = []
     monkeypatch.setattr("sys.excepthook", lambda *fault: reported.append(fault[0]))
 
-    def broken(design, shelf):
+    def broken(design, library):
         if design.series == 7:
             raise ValueError("invented fault")
-        return real(design, shelf)
+        return real(design, library)
 
     monkeypatch.setattr(session_module, "analyse", broken)
     session.edit("series", 7, "seven groups")

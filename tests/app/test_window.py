@@ -8,8 +8,8 @@ from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QWidget
 
 from firmcell.app.dialogs import NewPackDialog
-from firmcell.app.pages.strips_page import MetalPage
-from firmcell.app.pages.tests_page import ProofPage
+from firmcell.app.pages import tests_page
+from firmcell.app.pages.strips_page import StripsPage
 from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.jobs.kinds import stages_of
@@ -65,7 +65,7 @@ def test_stages_by_key(hoist_window, qtbot):
         assert hoist_window.stage is stage
     hoist_window.rail.setFocus()
     qtbot.keyClick(hoist_window.rail, Qt.Key.Key_Up)
-    assert hoist_window.stage is Stage.PROOF
+    assert hoist_window.stage is Stage.TESTS
 
 
 def test_an_edit_shows_saves_itself_and_can_be_undone(hoist_window, qtbot):
@@ -124,14 +124,14 @@ def test_units_change_with_the_system(hoist_window, qtbot):
     assert (ambient.editor.text(), ambient.unit.text()) == ("86", "°F")
 
 
-def test_cure_by_key(hoist_window, qtbot):
+def test_fix_by_key(hoist_window, qtbot):
     window = hoist_window
-    window.session.edit("jacket.rings", False, "no rings")
+    window.session.edit("insulation.rings", False, "no rings")
     assert window.findings.findings.rowCount() == len(window.session.findings)
     assert window.session.findings[0].severity is Severity.STOP
     window.findings.setCurrentIndex(window.findings.findings.index(0, 0))
     qtbot.keyClick(window, Qt.Key.Key_Period, Qt.KeyboardModifier.ControlModifier)
-    assert window.session.design.jacket.rings
+    assert window.session.design.insulation.rings
     assert "Ctrl+Z" in window.banner.text()
     assert all(f.severity is not Severity.STOP for f in window.session.findings)
 
@@ -139,11 +139,11 @@ def test_cure_by_key(hoist_window, qtbot):
 def test_enter_on_a_finding_goes_to_its_stage(hoist_window, qtbot):
     window = hoist_window
     window.session.edit("joining.link_layers", 1, "one layer")
-    row = next(i for i, f in enumerate(window.session.findings) if f.code == "ME-1")
+    row = next(i for i, f in enumerate(window.session.findings) if f.code == "SR-1")
     window.findings.setFocus()
     window.findings.setCurrentIndex(window.findings.findings.index(row, 0))
     qtbot.keyClick(window.findings, Qt.Key.Key_Return)
-    assert window.stage is Stage.METAL
+    assert window.stage is Stage.STRIPS
     assert window.view.selected.startswith("strip:")
     assert window.card.isVisible()
 
@@ -155,7 +155,7 @@ def test_click_on_the_picture_tells_numbers(hoist_window, qtbot):
     qtbot.mouseClick(window.view, Qt.MouseButton.LeftButton, pos=(place + QPointF(-6, 0)).toPoint())
     assert window.view.selected == "cell:1"
     assert "6.25 A of 10 A" in window.card.text()
-    window.go(Stage.METAL)
+    window.go(Stage.STRIPS)
     place = window.view.place_of("strip:N1-L2")
     qtbot.mouseClick(window.view, Qt.MouseButton.LeftButton, pos=place.toPoint())
     assert window.view.selected == "strip:N1-L2"
@@ -241,9 +241,9 @@ def do_step(window, qtbot) -> str:
     step = bench.step
     for kind in window.session.still_wanted(step):
         if kind == "tap-reading":
-            window.go(Stage.PROOF)
-            proof = window.page(Stage.PROOF)
-            assert isinstance(proof, ProofPage)
+            window.go(Stage.TESTS)
+            proof = window.page(Stage.TESTS)
+            assert isinstance(proof, tests_page.TestsPage)
             for tap, line in enumerate(proof._lines, start=1):
                 line.setFocus()
                 line.selectAll()
@@ -293,8 +293,8 @@ def test_bench_passes_only_what_is_recorded(hoist_window, qtbot):
 
 def test_proof_lights_wrong_taps_as_they_are_typed(hoist_window, qtbot):
     window = hoist_window
-    window.go(Stage.PROOF)
-    proof = window.page(Stage.PROOF)
+    window.go(Stage.TESTS)
+    proof = window.page(Stage.TESTS)
     for tap, volts in ((1, "3,56"), (2, "7.12"), (3, "14.24"), (4, "10.68")):
         line = proof._lines[tap - 1]
         line.setFocus()
@@ -302,7 +302,7 @@ def test_proof_lights_wrong_taps_as_they_are_typed(hoist_window, qtbot):
         qtbot.keyClick(line, Qt.Key.Key_Return)
     assert window.session.state.tap_volts == {1: 3.56, 2: 7.12, 3: 14.24, 4: 10.68}
     assert "Do not plug in" in proof.verdict.text()
-    assert window.session.stage_state(Stage.PROOF)[0] == "stop"
+    assert window.session.stage_state(Stage.TESTS)[0] == "stop"
     assert proof._lines[4].hasFocus()
     line = proof._lines[4]
     qtbot.keyClicks(line, "much")
@@ -342,7 +342,7 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
         done.append(do_step(window, qtbot))
     assert done == [s.code for s in session.steps]
     assert session.current_step is None
-    assert session.stage_state(Stage.PROOF) == ("fine", 0)
+    assert session.stage_state(Stage.TESTS) == ("fine", 0)
     window.go(Stage.PASSPORT)
     passport = window.page(Stage.PASSPORT)
     assert passport.unfinished.text().startswith("Finished"), passport.unfinished.text()
@@ -428,8 +428,8 @@ def test_cell_and_stack_are_taken_from_their_tables(hoist_window, qtbot):
     qtbot.keyClick(page.choices, Qt.Key.Key_Return)
     assert window.session.design.cell.name == "18650 balanced 3.0 Ah"
     assert (window.session.design.series, window.session.design.parallel) == (10, 6)
-    window.go(Stage.STACK)
-    stack = window.page(Stage.STACK)
+    window.go(Stage.LAYOUT)
+    stack = window.page(Stage.LAYOUT)
     stack.options.setFocus()
     stack.options.pick("10S8P")
     qtbot.keyClick(stack.options, Qt.Key.Key_Return)
@@ -464,7 +464,7 @@ def test_no_page_is_wider_than_its_place(window, qtbot, name):
     for stage in stages_of(window.session.design.kind):
         window.go(stage)
         page = window.page(stage)
-        if isinstance(page, MetalPage):
+        if isinstance(page, StripsPage):
             qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
             page.show_plots()
         qtbot.wait(1)

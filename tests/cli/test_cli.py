@@ -46,13 +46,13 @@ def test_analyse_in_words_and_json(capsys, path):
     code, out, err = run(capsys, "analyse", path)
     assert (code, err) == (0, "")
     assert "10INR22/71-4 (10S4P)" in out
-    assert "ATTENTION ME-4" in out
+    assert "ATTENTION SR-4" in out
     code, out, err = run(capsys, "analyse", path, "--json")
     report = json.loads(out)
-    assert report["format"] == 1
+    assert report["format"] == 2
     assert report["analysis"]["pack"]["energy_wh"] == pytest.approx(720)
-    assert report["analysis"]["guard"]["taps"][10]["full_v"] == pytest.approx(42)
-    assert {"code", "severity", "stage", "sentence", "reason", "source", "refs", "cure"} == set(
+    assert report["analysis"]["bms"]["taps"][10]["full_v"] == pytest.approx(42)
+    assert {"code", "severity", "stage", "sentence", "reason", "source", "refs", "fix"} == set(
         report["findings"][0]
     )
 
@@ -210,7 +210,7 @@ def test_wire_answers_in_the_shell(capsys):
     assert answer["proposed"] in {w["wire"] for w in answer["wires"]}
     code, _, err = run(capsys, "wire", "--current", "9000", "--length", "1 m")
     assert code == 1
-    assert "No wire on the shelf" in err
+    assert "No wire in the part library" in err
     code, _, err = run(capsys, "wire", "--current", "zebra", "--length", "1 m")
     assert code == 1
     assert "zebra" in err
@@ -220,7 +220,7 @@ def test_lay_finds_places_and_export_writes_the_layout(capsys, path, tmp_path):
     outline = tmp_path / "tray.csv"
     outline.write_text("0,0\n260,0\n260,115\n0,115\n")
     code, out, err = run(
-        capsys, "lay", path, "--outline", outline, "--lattice", "staggered", "--effort", "0.1"
+        capsys, "layout", path, "--outline", outline, "--lattice", "staggered", "--effort", "0.1"
     )
     assert (code, err) == (0, "")
     assert "40 cells placed, staggered" in out
@@ -237,11 +237,11 @@ def test_lay_finds_places_and_export_writes_the_layout(capsys, path, tmp_path):
         assert run(capsys, "export", path, "--to", kind, target)[0] == 0
         assert target.read_bytes().startswith(head)
     outline.write_text("0,0\n1,1\n")
-    code, _, err = run(capsys, "lay", path, "--outline", outline)
+    code, _, err = run(capsys, "layout", path, "--outline", outline)
     assert code == 1
     assert "tray.csv" in err
     code, out, _ = run(capsys, "analyse", path, "--json")
-    assert json.loads(out)["metal"]["whole"] is True
+    assert json.loads(out)["under_load"]["whole"] is True
 
 
 @pytest.fixture
@@ -283,8 +283,8 @@ def test_a_job_of_any_kind_is_made_from_a_brief(tmp_path, capsys):
     brief.write_text(
         '{"title": "w", "load_voltage_min": "10 V", "load_voltage_max": "15 V", "current_steady": "30 A", "current_peak": "50 A"}'
     )
-    assert set(KINDS_TAKEN) == {kind.value.replace(" ", "-") for kind in JobKind}
-    for kind in ("power-cable", "guard-fit"):
+    assert set(KINDS_TAKEN) == {kind.value.replace(" ", "-").lower() for kind in JobKind}
+    for kind in ("power-cable", "bms-retrofit"):
         path = tmp_path / f"{kind}.firmcell"
         assert run(capsys, "new", "--brief", brief, "--kind", kind, "-o", path)[0] == 0
         code, out, _ = run(capsys, "analyse", path, "--json")
@@ -307,14 +307,14 @@ def test_analyse_says_nothing_of_a_pack_it_does_not_know(made, capsys):
     [
         ("log-splitter-cable", "cable", "drop_v"),
         ("sprayer-lead-change", "lead_change", "left_m"),
-        ("lamp-cell-guard", "cell_guard", "length_m"),
+        ("lamp-cell-bms", "cell_bms", "length_m"),
     ],
 )
 def test_the_report_carries_the_figures_of_its_kind(made, capsys, name, part, field):
     told = json.loads(run(capsys, "analyse", made(name), "--json")[1])
     assert told[part][field] > 0
     assert told["joint"]["iron_w"] > 0
-    assert [p for p in ("cable", "lead_change", "cell_guard") if told[p] is not None] == [part]
+    assert [p for p in ("cable", "lead_change", "cell_bms") if told[p] is not None] == [part]
 
 
 def test_wire_takes_an_insulation(capsys):
@@ -345,19 +345,19 @@ def test_wiring_is_exported(made, tmp_path, capsys, kind):
 
 
 @pytest.mark.parametrize(
-    "name", ["log-splitter-cable", "sprayer-lead-change", "barrow-machine-leads", "lamp-cell-guard"]
+    "name", ["log-splitter-cable", "sprayer-lead-change", "barrow-machine-leads", "lamp-cell-bms"]
 )
 def test_the_passport_of_another_job_tells_what_it_is_about(made, tmp_path, capsys, name):
     out = tmp_path / "passport.html"
     assert run(capsys, "export", made(name), "--to", "html", out)[0] == 0
     text = out.read_text()
-    if name != "lamp-cell-guard":
+    if name != "lamp-cell-bms":
         assert "10INR22" not in text
         assert "A short drives" in text
 
 
 def test_one_cell_is_told_as_it_becomes(made, capsys):
-    code, out, _ = run(capsys, "analyse", made("lamp-cell-guard"))
+    code, out, _ = run(capsys, "analyse", made("lamp-cell-bms"))
     assert code == 0
     assert "18.9 mm thick, 68.4 mm long at most; the board adds 2.8 mm" in out
     for word in ("  lead", "  size", "  sag"):

@@ -8,9 +8,9 @@ from firmcell.core.model.parts import Cell
 from firmcell.core.tap_check.doctor import PackAsked
 from firmcell.core.tap_check.practice_pack import practice_pack
 from firmcell.instruments.meter_link import MeterLink
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 
-ASKED = PackAsked(6, part_named(shipped_shelf(), Cell, "21700 high-energy 5.0 Ah"), 3.6)
+ASKED = PackAsked(6, part_named(shipped_library(), Cell, "21700 high-energy 5.0 Ah"), 3.6)
 
 
 def test_the_simulated_meter_reads_the_pack_it_is_clipped_to():

@@ -67,7 +67,7 @@ def _exchanged(job) -> dict:
     ("change", "words"),
     [
         (lambda d: d.update(format="other"), "not an exchanged Firm Cell job"),
-        (lambda d: d.update(version=2), "exchange version 2"),
+        (lambda d: d.update(version=3), "exchange version 3"),
         (lambda d: d.pop("events"), "“events” is missing"),
         (lambda d: d["revisions"].clear(), "revisions"),
         (lambda d: d["revisions"][0]["design"].update(series=0), "“revisions.0.design.series”"),
@@ -111,16 +111,16 @@ def test_any_text_is_refused_in_a_sentence(text):
     assert caught.value.sentence.startswith("in.json")
 
 
-def _page(job, shelf):
+def _page(job, library):
     design, events = job.latest().design(), job.events()
-    analysis = analyse(design, shelf)
-    return passport_of(design, events, fold(events), shelf), list(job_pictures(design, analysis))
+    analysis = analyse(design, library)
+    return passport_of(design, events, fold(events), library), list(job_pictures(design, analysis))
 
 
 @pytest.mark.parametrize("name", DEMO_JOBS)
-def test_passport_is_one_a4_page_with_the_essentials(tmp_path, shelf, name):
+def test_passport_is_one_a4_page_with_the_essentials(tmp_path, library, name):
     with JobFile.open(make_demo(name, tmp_path)) as job:
-        page, faces = _page(job, shelf)
+        page, faces = _page(job, library)
     reader = PdfReader(io.BytesIO(passport_pdf(page, faces)))
     assert len(reader.pages) == 1
     box = reader.pages[0].mediabox
@@ -141,8 +141,8 @@ def test_passport_is_one_a4_page_with_the_essentials(tmp_path, shelf, name):
 
 
 @pytest.mark.parametrize("words", [1, 40, 400, 4000])
-def test_no_line_of_the_passport_lies_on_its_footer(job, shelf, words):
-    page, faces = _page(job, shelf)
+def test_no_line_of_the_passport_lies_on_its_footer(job, library, words):
+    page, faces = _page(job, library)
     page = replace(page, records=("recorded " * words,))
     reader = PdfReader(io.BytesIO(passport_pdf(page, faces)))
     assert (len(reader.pages) > 1) is (words == 4000)
@@ -170,16 +170,16 @@ def test_no_line_of_the_passport_lies_on_its_footer(job, shelf, words):
             "orchard-hoist",
             ["top face", "bottom face"],
             "Charging and storage",
-            {"Fuse", "Connector", "Guard", "Cells"},
+            {"Fuse", "Connector", "BMS", "Cells"},
         ),
         ("sprayer-lead-change", ["leads"], "In use", {"Wire", "Connector", "Fuse", "Current"}),
         ("log-splitter-cable", ["leads"], "In use", {"Wire", "Lugs", "Fuse", "Current"}),
-        ("lamp-cell-guard", ["guarded"], "Charging and storage", {"Guard", "Cells", "Size"}),
+        ("lamp-cell-bms", ["with its board"], "Charging and storage", {"BMS", "Cells", "Size"}),
     ],
 )
-def test_a_passport_speaks_only_of_what_is_handed_over(tmp_path, shelf, name, pictures, limits, ratings):
+def test_a_passport_speaks_only_of_what_is_handed_over(tmp_path, library, name, pictures, limits, ratings):
     with JobFile.open(make_demo(name, tmp_path)) as job:
-        page, drawings = _page(job, shelf)
+        page, drawings = _page(job, library)
         svg = exported(job, "svg").decode()
     assert [d.title for d in drawings] == pictures
     assert page.limits_title == limits
@@ -191,7 +191,7 @@ def test_a_passport_speaks_only_of_what_is_handed_over(tmp_path, shelf, name, pi
     text = " ".join(PdfReader(io.BytesIO(passport_pdf(page, drawings))).pages[0].extract_text().split())
     assert limits in text
     assert ("Taps against B0" in text) == bool(page.taps)
-    if name == "lamp-cell-guard":
+    if name == "lamp-cell-bms":
         # One cell has no fuse, no connector and no leads to cut; its size is that with the board on it.
         assert not {"Fuse", "Connector"} & names
         assert "68.4 mm at most; the board adds 2.8 mm" in dict(page.ratings)["Size"]
@@ -199,8 +199,8 @@ def test_a_passport_speaks_only_of_what_is_handed_over(tmp_path, shelf, name, pi
         assert "strap 0.1 × 3 mm" in svg
 
 
-def test_passport_html_holds_both_faces_taps_and_qr(job, shelf):
-    page, faces = _page(job, shelf)
+def test_passport_html_holds_both_faces_taps_and_qr(job, library):
+    page, faces = _page(job, library)
     html = passport_html(page, faces)
     assert html.count("<svg") == 3
     assert "http://" not in html.replace("http://www.w3.org", "")
@@ -209,8 +209,8 @@ def test_passport_html_holds_both_faces_taps_and_qr(job, shelf):
         assert f"<td>{tap[0]}</td>" in html
 
 
-def test_qr_code_is_segnos_and_holds_the_essentials(job, shelf):
-    page, _ = _page(job, shelf)
+def test_qr_code_is_segnos_and_holds_the_essentials(job, library):
+    page, _ = _page(job, library)
     assert "10INR22/71-4" in page.essentials
     assert "charge to 42.00 V" in page.essentials
     code = segno.make(page.essentials, error="m", micro=False)
@@ -218,9 +218,9 @@ def test_qr_code_is_segnos_and_holds_the_essentials(job, shelf):
     assert code.error in ("M", "Q", "H")
 
 
-def test_markup_in_names_is_escaped(job, shelf, hoist):
+def test_markup_in_names_is_escaped(job, library, hoist):
     design = hoist.edited("brief.title", "<script>alert(1)</script> & co")
-    html = passport_html(passport_of(design, [], fold([]), shelf), [])
+    html = passport_html(passport_of(design, [], fold([]), library), [])
     assert "<script>" not in html
 
 

@@ -261,7 +261,7 @@ def test_copy_holds_everything(job, tmp_path):
 
 
 def test_a_design_of_a_part_no_longer_on_the_shelf_opens(tmp_path, hoist):
-    own = hoist.edited("cell", hoist.cell.model_copy(update={"name": "gone from the shelf"}))
+    own = hoist.edited("cell", hoist.cell.model_copy(update={"name": "gone from the part library"}))
     JobFile.create(tmp_path / "a.firmcell", own).close()
     with JobFile.open(tmp_path / "a.firmcell") as job:
-        assert job.latest().design().cell.name == "gone from the shelf"
+        assert job.latest().design().cell.name == "gone from the part library"

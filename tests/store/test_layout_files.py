@@ -17,7 +17,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.insulation.cell_holder import HolderSize, holder_halves
 from firmcell.core.layout.search import arrange, laid_out
-from firmcell.core.model.design import Face, MetalStyle
+from firmcell.core.model.design import Face, StripStyle
 from firmcell.core.pictures.templates import templates
 from firmcell.store.layout_files import layout_bytes
 from firmcell.store.outline_files import outline_from_csv, outline_from_dxf, outline_from_svg, read_outline
@@ -163,8 +163,8 @@ def test_any_dxf_like_text_is_refused_or_read(text):
 # -- templates out -------------------------------------------------------------------------------------
 
 
-def test_dxf_audits_and_holds_the_geometry_to_scale(odd_hoist, shelf):
-    document = ezdxf.read(io.StringIO(layout_bytes(odd_hoist, shelf, "dxf").decode()))
+def test_dxf_audits_and_holds_the_geometry_to_scale(odd_hoist, library):
+    document = ezdxf.read(io.StringIO(layout_bytes(odd_hoist, library, "dxf").decode()))
     assert not document.audit().has_errors
     assert document.header["$INSUNITS"] == 4
     space = document.modelspace()
@@ -180,22 +180,22 @@ def test_dxf_audits_and_holds_the_geometry_to_scale(odd_hoist, shelf):
     circles = [e for e in space.query("CIRCLE") if e.dxf.layer == "TOP_CELLS"]
     assert len(circles) == 40
     assert {round(c.dxf.radius, 6) for c in circles} == {10.7}
-    mine = analyse(odd_hoist, shelf).layout
+    mine = analyse(odd_hoist, library).layout
     drawn = sorted((round(c.dxf.center.x, 4)) for c in circles)
     assert drawn == pytest.approx(sorted(c.x_m * 1e3 for c in mine.cells), abs=1e-3)
 
 
-def test_dxf_plates_have_the_area_of_the_plates(odd_hoist, shelf):
+def test_dxf_plates_have_the_area_of_the_plates(odd_hoist, library):
     from firmcell.core.strips.plates import plates
 
-    design = odd_hoist.edited("joining.style", MetalStyle.PLATES)
-    document = ezdxf.read(io.StringIO(layout_bytes(design, shelf, "dxf").decode()))
+    design = odd_hoist.edited("joining.style", StripStyle.PLATES)
+    document = ezdxf.read(io.StringIO(layout_bytes(design, library, "dxf").decode()))
     lines = [
         e for e in document.modelspace().query("LWPOLYLINE") if e.dxf.layer in ("TOP_PLATES", "BOTTOM_PLATES")
     ]
     inner = {
         p.node: Polygon(p.outline_m).area
-        for p in plates(analyse(design, shelf).layout, design.joining, design.cell)
+        for p in plates(analyse(design, library).layout, design.joining, design.cell)
     }
     drawn = sorted(Polygon([(x, y) for x, y, *_ in line]).area * 1e-6 for line in lines)
     middle = sorted(a for n, a in inner.items() if 0 < n < 10)
@@ -205,9 +205,9 @@ def test_dxf_plates_have_the_area_of_the_plates(odd_hoist, shelf):
 
 
 @pytest.mark.parametrize("paper", list(PAPERS))
-def test_pdf_is_tiled_to_scale_with_a_ruler_of_100_mm(odd_hoist, shelf, paper):
-    made = templates(odd_hoist, analyse(odd_hoist, shelf))
-    reader = PdfReader(io.BytesIO(layout_bytes(odd_hoist, shelf, "template", paper)))
+def test_pdf_is_tiled_to_scale_with_a_ruler_of_100_mm(odd_hoist, library, paper):
+    made = templates(odd_hoist, analyse(odd_hoist, library))
+    reader = PdfReader(io.BytesIO(layout_bytes(odd_hoist, library, "template", paper)))
     width, height = PAPERS[paper]
     counted = 0
     for template in made:
@@ -239,29 +239,29 @@ def test_tiles_cover_a_drawing_with_their_overlap():
     assert tiles((2 * 190 - OVERLAP_MM + 1, 600), (210, 297)) == (3, 3)
 
 
-def test_a_cell_is_drawn_at_true_size_on_paper(odd_hoist, shelf):
+def test_a_cell_is_drawn_at_true_size_on_paper(odd_hoist, library):
     made = [
-        t for t in templates(odd_hoist, analyse(odd_hoist, shelf)) if t.name.startswith("top face, cells")
+        t for t in templates(odd_hoist, analyse(odd_hoist, library)) if t.name.startswith("top face, cells")
     ]
     page = PdfReader(io.BytesIO(template_pdf("t", tuple(made), "a4"))).pages[0]
     stream = page.get_contents().get_data().decode("latin-1")
     # Millimetres are scaled to points once for the whole drawing, and circles are written in mm.
     assert re.search(r"2\.834\d* 0 0 2\.834\d* [-\d.]+ [-\d.]+ cm|2\.834\d* 0 0 2\.834\d* 0 0 cm", stream)
     starts = [float(x) for x in re.findall(r"n\s([-\d.]+) [-\d.]+ m\s", stream)]
-    right = {round(c.x_m * 1e3 + 10.7, 3) for c in analyse(odd_hoist, shelf).layout.cells}
+    right = {round(c.x_m * 1e3 + 10.7, 3) for c in analyse(odd_hoist, library).layout.cells}
     assert any(abs(s - r) < 0.01 for s in starts for r in right)
 
 
-def test_svg_of_both_faces_is_in_mm(odd_hoist, shelf):
-    text = layout_bytes(odd_hoist, shelf, "svg").decode()
+def test_svg_of_both_faces_is_in_mm(odd_hoist, library):
+    text = layout_bytes(odd_hoist, library, "svg").decode()
     width = float(re.search(r'width="([\d.]+)mm"', text).group(1))
     box = [float(n) for n in re.search(r'viewBox="([^"]+)"', text).group(1).split()]
     assert width == pytest.approx(box[2])
     assert text.count('class="cell-wrap"') == 80
 
 
-def test_csv_of_positions_names_every_cell_in_the_space(odd_hoist, shelf):
-    rows = list(csv.DictReader(io.StringIO(layout_bytes(odd_hoist, shelf, "positions").decode())))
+def test_csv_of_positions_names_every_cell_in_the_space(odd_hoist, library):
+    rows = list(csv.DictReader(io.StringIO(layout_bytes(odd_hoist, library, "positions").decode())))
     assert len(rows) == 40
     for row, placed in zip(rows, odd_hoist.arrangement.placed, strict=True):
         assert float(row["x_mm"]) == pytest.approx(placed.x_m * 1e3, abs=1e-3)
@@ -269,8 +269,8 @@ def test_csv_of_positions_names_every_cell_in_the_space(odd_hoist, shelf):
         assert (int(row["group"]), row["plus_on"]) == (placed.group, "top" if placed.up else "bottom")
 
 
-def test_sheet_holds_every_cell(odd_hoist, shelf):
-    analysis = analyse(odd_hoist, shelf)
+def test_sheet_holds_every_cell(odd_hoist, library):
+    analysis = analyse(odd_hoist, library)
     for template in templates(odd_hoist, analysis):
         if template.name.endswith("sheet"):
             sheet = Polygon(next(s for s in template.drawing.shapes if s.role == "template.sheet").points)
@@ -291,15 +291,15 @@ def holdable(odd_hoist):
     return design.edited("arrangement", laid_out(arrange(design, effort=0.1, trials=False)).arrangement)
 
 
-def test_holder_is_watertight_and_has_the_volume_of_its_parts(holdable, shelf, tmp_path):
+def test_holder_is_watertight_and_has_the_volume_of_its_parts(holdable, library, tmp_path):
     path = tmp_path / "holder.stl"
-    path.write_bytes(layout_bytes(holdable, shelf, "stl"))
+    path.write_bytes(layout_bytes(holdable, library, "stl"))
     mesh = trimesh.load(path)
     assert mesh.is_watertight
     assert mesh.is_winding_consistent
     assert mesh.body_count == 2
     size = HolderSize()
-    lower, upper = holder_halves(analyse(holdable, shelf).layout, holdable.cell, holdable.arrangement.gap_m)
+    lower, upper = holder_halves(analyse(holdable, library).layout, holdable.cell, holdable.arrangement.gap_m)
     solid = trimesh.Trimesh(lower.vertices_m, lower.triangles)
 
     def level(z):
@@ -318,6 +318,6 @@ def test_holder_is_watertight_and_has_the_volume_of_its_parts(holdable, shelf, t
     assert upper.vertices_m[:, 1].max() == pytest.approx(-lower.vertices_m[:, 1].min())
 
 
-def test_holder_needs_a_wall(odd_hoist, shelf):
+def test_holder_needs_a_wall(odd_hoist, library):
     with pytest.raises(Refusal, match=r"0\.0 mm apart; a holder needs a gap of at least 1\.1 mm"):
-        layout_bytes(odd_hoist, shelf, "stl")
+        layout_bytes(odd_hoist, library, "stl")

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.chemistry import FACTS, Chemistry
 from firmcell.core.model.parts import PART_KINDS, Cell, Keying, StripMetal, Wire
-from firmcell.store.part_files import load_shelf, part_named, parts_from_csv, parts_from_toml
+from firmcell.store.part_files import load_library, part_named, parts_from_csv, parts_from_toml
 
 WIRE = """
 [[wire]]
@@ -23,32 +23,32 @@ mass = "40 g/m"
 """
 
 
-def test_the_shelf_has_what_the_trade_needs(shelf):
-    assert len(shelf.cells) >= 14
-    assert {c.chemistry for c in shelf.cells} == set(Chemistry)
-    assert {c.size for c in shelf.cells} >= {"14500", "18650", "21700", "26650", "32700", "AA", "sub-C"}
-    assert len(shelf.strips) >= 8
-    assert {s.metal for s in shelf.strips} == set(StripMetal)
-    assert len(shelf.connectors) >= 12
-    assert {c.keying for c in shelf.connectors} == set(Keying)
-    assert all(c.pack_half for c in shelf.connectors)
-    assert len(shelf.boards) >= 10
-    gauges = {w.gauge for w in shelf.wires}
+def test_the_shelf_has_what_the_trade_needs(library):
+    assert len(library.cells) >= 14
+    assert {c.chemistry for c in library.cells} == set(Chemistry)
+    assert {c.size for c in library.cells} >= {"14500", "18650", "21700", "26650", "32700", "AA", "sub-C"}
+    assert len(library.strips) >= 8
+    assert {s.metal for s in library.strips} == set(StripMetal)
+    assert len(library.connectors) >= 12
+    assert {c.keying for c in library.connectors} == set(Keying)
+    assert all(c.pack_half for c in library.connectors)
+    assert len(library.boards) >= 10
+    gauges = {w.gauge for w in library.wires}
     assert {"30 AWG", "4/0 AWG", "0.14 mm²", "120 mm²"} <= gauges
-    assert shelf.fuses
-    assert shelf.sleeves
+    assert library.fuses
+    assert library.sleeves
 
 
-def test_values_are_plausible_and_sourced(shelf):
-    for cell in shelf.cells:
+def test_values_are_plausible_and_sourced(library):
+    for cell in library.cells:
         facts = FACTS[cell.chemistry]
         assert (cell.empty_v, cell.nominal_v, cell.full_v) == (facts.empty_v, facts.nominal_v, facts.full_v)
         assert cell.current_continuous_a <= cell.current_peak_a
     for kind in PART_KINDS.values():
-        for part in shelf.of(kind):
+        for part in library.of(kind):
             assert part.source
     # CRC Handbook, elements at 293 K (from memory): nickel 6.93e-8, copper 1.7241e-8 (IACS) Ω·m.
-    for strip in shelf.strips:
+    for strip in library.strips:
         expected = {StripMetal.NICKEL: 6.93e-8, StripMetal.COPPER: 1.7241e-8}.get(strip.metal)
         if expected:
             assert strip.resistivity_ohm_m == pytest.approx(expected, rel=1e-3)
@@ -62,12 +62,12 @@ def test_own_parts_by_toml_and_csv_join_the_shelf(tmp_path):
         "kind,name,rating,voltage_dc,breaking,resettable\nfuse,own 25 A,25 A,60 V,1 kA,no\n"
     )
     (tmp_path / "bad.toml").write_text("[[wire]]\nname = 'x'\n")
-    shelf, faults = load_shelf(tmp_path)
-    wire = part_named(shelf, Wire, "own 3 mm²")
+    library, faults = load_library(tmp_path)
+    wire = part_named(library, Wire, "own 3 mm²")
     assert wire.area_m2 == pytest.approx(3e-6)
     assert wire.outer_diameter_m == pytest.approx(0.003175)
     assert wire.insulation_limit_k == pytest.approx(453.15)
-    assert any(f.name == "own 25 A" and f.breaking_a == 1000 for f in shelf.fuses)
+    assert any(f.name == "own 25 A" and f.breaking_a == 1000 for f in library.fuses)
     assert len(faults) == 1
     assert faults[0].startswith("bad.toml: wire “x”")
 
@@ -106,6 +106,6 @@ def test_any_table_is_a_cell_or_a_refusal(table):
         part_from_table(Cell, table, "x")
 
 
-def test_a_missing_part_is_told_with_what_there_is(shelf):
+def test_a_missing_part_is_told_with_what_there_is(library):
     with pytest.raises(Refusal, match="There is no cell called “nothing”"):
-        part_named(shelf, Cell, "nothing")
+        part_named(library, Cell, "nothing")

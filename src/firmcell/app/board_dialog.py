@@ -42,7 +42,7 @@ class BoardDialog(QDialog):
         area = QScrollArea()
         area.setWidgetResizable(True)
         facts, cell = design.cell.facts, design.cell
-        present = design.guarding.board
+        present = design.bms.board
         given = present.model_dump() if present else {
             "chemistry": cell.chemistry, "series": design.series, "current_continuous_a": design.brief.current_steady_a,
             "current_peak_a": design.brief.current_peak_a * 1.5, "current_charge_a": design.charge_current_a,

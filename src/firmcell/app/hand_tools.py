@@ -106,7 +106,7 @@ class HandTools(QObject):
     def _block(self, session: Session, face: Face, g: Gesture) -> HandEdit | None:
         if session.design.arrangement.lie is not Lie.STANDING:
             self.told.emit(
-                "Blocked places are drawn from above; with lying cells type them in the Stack page."
+                "Blocked places are drawn from above; with lying cells type them in the Layout page."
             )
             return None
         held = [r for r in g.refs if r.startswith("blocked:")]

@@ -64,14 +64,14 @@ def _leads(p: QPainter, c: QColor) -> None:
     _lines(p, ((12.5, 5), (12.5, 2)), ((14.7, 5), (14.7, 2)))
 
 
-def _guard(p: QPainter, c: QColor) -> None:
+def _bms(p: QPainter, c: QColor) -> None:
     p.drawRoundedRect(QRectF(3, 6, 18, 12), 1.5, 1.5)
     for x in (6, 9, 12, 15, 18):
         _lines(p, ((x, 18), (x, 21.5)))
     p.drawRect(QRectF(9, 9.5, 6, 5))
 
 
-def _jacket(p: QPainter, c: QColor) -> None:
+def _insulation(p: QPainter, c: QColor) -> None:
     p.drawEllipse(QRectF(3, 7, 5, 10))
     p.drawArc(QRectF(16, 7, 5, 10), -90 * 16, 180 * 16)
     _lines(p, ((5.5, 7), (18.5, 7)), ((5.5, 17), (18.5, 17)))
@@ -103,8 +103,8 @@ def _passport(p: QPainter, c: QColor) -> None:
 
 
 _DRAW = {
-    Stage.BRIEF: _brief, Stage.CELLS: _cells, Stage.STACK: _stack, Stage.METAL: _metal, Stage.LEADS: _leads,
-    Stage.GUARD: _guard, Stage.JACKET: _jacket, Stage.BENCH: _bench, Stage.PROOF: _proof, Stage.PASSPORT: _passport,
+    Stage.BRIEF: _brief, Stage.CELLS: _cells, Stage.LAYOUT: _stack, Stage.STRIPS: _metal, Stage.LEADS: _leads,
+    Stage.BMS: _bms, Stage.INSULATION: _insulation, Stage.BENCH: _bench, Stage.TESTS: _proof, Stage.PASSPORT: _passport,
 }  # fmt: skip
 
 

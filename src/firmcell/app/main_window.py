@@ -27,12 +27,12 @@ from firmcell.app.pack_view import PackView, Tool
 from firmcell.app.pages import (
     PAGES,
     BenchPage,
-    GuardPage,
-    MetalPage,
+    BmsPage,
+    LayoutPage,
     Page,
     PassportPage,
-    ProofPage,
-    StackPage,
+    StripsPage,
+    TestsPage,
 )
 from firmcell.app.pages.layout_page import TOOL_KEYS
 from firmcell.app.pages.tests_page import SIMULATED
@@ -44,20 +44,20 @@ from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
 from firmcell.core.analysis.findings import Finding, Severity, Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import amperes, figures, kilograms, millimetres, volts, watt_hours
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.changes.first_design import as_job, propose
 from firmcell.core.jobs.kinds import WITHOUT_PACK, stages_of
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.design import Face, TurnAxis
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board
 from firmcell.core.pictures.part_card import describe
 from firmcell.core.pictures.stage_marks import stage_paint, with_strips
-from firmcell.core.pictures.strip_colours import metal_paint
+from firmcell.core.pictures.strip_colours import strip_paint
 from firmcell.store.demo import make_demo
 from firmcell.store.job_file import SUFFIX, JobFile
-from firmcell.store.part_files import keep_part, load_shelf
+from firmcell.store.part_files import keep_part, load_library
 from firmcell.store.units import System
 from firmcell.store.whole_job import passport_bytes
 
@@ -93,9 +93,9 @@ class MainWindow(QMainWindow):
 
     painted = Signal()
 
-    def __init__(self, shelf: Shelf, settings: QSettings, demo_folder: Path) -> None:
+    def __init__(self, library: PartLibrary, settings: QSettings, demo_folder: Path) -> None:
         super().__init__()
-        self.shelf, self.settings, self.demo_folder = shelf, settings, demo_folder
+        self.library, self.settings, self.demo_folder = library, settings, demo_folder
         self.session: Session | None = None
         self.pages: dict[Stage, Page] = {}
         self.stage = Stage.BRIEF
@@ -208,13 +208,13 @@ class MainWindow(QMainWindow):
         self.undo_action = self._action(edit, "&Undo", "Ctrl+Z", self.undo)
         self.redo_action = self._action(edit, "&Redo", "Ctrl+Shift+Z", self.redo)
         edit.addSeparator()
-        self._action(edit, "Apply the &cure of the finding", "Ctrl+.", self.apply_cure)
+        self._action(edit, "Apply the &fix of the finding", "Ctrl+.", self.apply_fix)
         hand = bar.addMenu("&Hand")
         for tool, keys in TOOL_KEYS.items():
             self._action(hand, tool.value.capitalize(), keys, partial(self.take_tool, tool))
         self._menus.insert(3, hand)
         for number, stage in enumerate(Stage, start=1):
-            self._action(go, stage.value.capitalize(), f"Alt+{number % 10}", partial(self.enter, stage))
+            self._action(go, stage.heading, f"Alt+{number % 10}", partial(self.enter, stage))
         go.addSeparator()
         for text, keys, place in (
             ("Stages", "F2", lambda: self.rail), ("Picture", "F3", lambda: self.view),
@@ -324,7 +324,7 @@ class MainWindow(QMainWindow):
 
     def _take_job(self, job: JobFile) -> None:
         try:
-            session = Session(job, self.shelf, str(self.settings.value("person", "")), self)
+            session = Session(job, self.library, str(self.settings.value("person", "")), self)
         except Refusal:
             job.close()
             raise
@@ -333,7 +333,7 @@ class MainWindow(QMainWindow):
         session.changed.connect(self._refresh)
         session.recorded.connect(self._refresh)
         session.metal_ready.connect(self._refresh)
-        session.cures_ready.connect(self._refresh)
+        session.fixes_ready.connect(self._refresh)
         session.saved.connect(lambda on_disk: self.setWindowModified(not on_disk))
         session.refused.connect(self.tell)
         session.undo_stack.indexChanged.connect(self._show_undo)
@@ -366,22 +366,22 @@ class MainWindow(QMainWindow):
             page = next(kind for kind in PAGES if kind.stage is stage)(self.session, self.system)
             page.picked.connect(self._light)
             if isinstance(page, BenchPage):
-                page.go_to_proof.connect(partial(self.enter, Stage.PROOF))
+                page.go_to_tests.connect(partial(self.enter, Stage.TESTS))
                 page.step_shown.connect(self._paint)
-            elif isinstance(page, ProofPage):
+            elif isinstance(page, TestsPage):
                 page.back_to_bench.connect(partial(self.enter, Stage.BENCH))
                 page.practise.connect(self.practise)
                 page.meter_address = str(self.settings.value("meter", SIMULATED))
-            elif isinstance(page, StackPage):
+            elif isinstance(page, LayoutPage):
                 page.tool_wanted.connect(self.take_tool)
                 page.group_wanted.connect(lambda group: setattr(self.hand, "group", group))
                 page.outline_wanted.connect(self.choose_outline)
                 page.export_wanted.connect(self.export)
-            elif isinstance(page, MetalPage):
+            elif isinstance(page, StripsPage):
                 page.load_changed.connect(self._paint_metal)
                 page.measured_wanted.connect(self.choose_measured)
                 page.export_wanted.connect(self.export)
-            elif isinstance(page, GuardPage):
+            elif isinstance(page, BmsPage):
                 page.export_wanted.connect(self.export)
                 page.board_wanted.connect(self.own_board)
             elif isinstance(page, PassportPage):
@@ -430,7 +430,7 @@ class MainWindow(QMainWindow):
                 self.settings.setValue("folder", str(path.parent))
 
         self._tasks.append(
-            Task(lambda: as_job(propose(brief, self.shelf), kind, self.shelf), made, self.tell).start()
+            Task(lambda: as_job(propose(brief, self.library), kind, self.library), made, self.tell).start()
         )
 
     def choose_job(self) -> None:
@@ -528,11 +528,11 @@ class MainWindow(QMainWindow):
 
         def take() -> None:
             path = keep_part(board)
-            self.shelf = load_shelf()[0]
-            session.shelf = self.shelf
-            session.edit("guarding.board", board, f"Take the {board.name}")
+            self.library = load_library()[0]
+            session.library = self.library
+            session.edit("bms.board", board, f"Take the {board.name}")
             self._drop_pages()
-            self.go(Stage.GUARD)
+            self.go(Stage.BMS)
             self.tell(f"{board.name} is kept in {path}.")
 
         guarded(take, self.tell)
@@ -552,14 +552,14 @@ class MainWindow(QMainWindow):
     def write_layout(self, kind: str, path: Path) -> None:
         """Write one kind of layout file to `path`."""
         assert self.session is not None
-        design, shelf = self.session.design, self.session.shelf
+        design, library = self.session.design, self.session.library
         paper = "letter" if self.system == "inch" else "a4"
 
         def write() -> None:
             # Imported here: paper, drawings and solids load packages that no start needs.
             from firmcell.store.layout_files import layout_bytes
 
-            path.write_bytes(layout_bytes(design, shelf, kind, paper))
+            path.write_bytes(layout_bytes(design, library, kind, paper))
 
         task = Task(
             write,
@@ -581,9 +581,9 @@ class MainWindow(QMainWindow):
     def write_passport(self, kind: str, path: Path) -> None:
         """Write the passport of the job as it stands now to `path`."""
         assert self.session is not None
-        design, events, shelf = self.session.design, list(self.session.events), self.shelf
+        design, events, library = self.session.design, list(self.session.events), self.library
         task = Task(
-            lambda: path.write_bytes(passport_bytes(design, events, shelf, kind)),
+            lambda: path.write_bytes(passport_bytes(design, events, library, kind)),
             lambda _: self.tell(f"The passport is written: {path}"),
             self.tell,
         )
@@ -597,10 +597,8 @@ class MainWindow(QMainWindow):
             return
         stages = stages_of(self.session.design.kind)
         if stage not in stages:
-            named = ", ".join(s.value.capitalize() for s in stages)
-            self.tell(
-                f"A {self.session.design.kind.value} has no {stage.value.capitalize()} stage; it has {named}."
-            )
+            named = ", ".join(s.heading for s in stages)
+            self.tell(f"A {self.session.design.kind.value} has no {stage.heading} stage; it has {named}.")
             return
         self.stage = stage
         self.rail.set_current(stage)
@@ -656,15 +654,15 @@ class MainWindow(QMainWindow):
             ", ".join(f"{n} {s.word}" for n, s in zip(counts, Severity, strict=True) if n)
             or "nothing found wrong"
         )
-        self.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a cure")
-        p, e = analysis.pack, analysis.jacket.envelope
+        self.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a fix")
+        p, e = analysis.pack, analysis.insulation.envelope
         if design.kind in WITHOUT_PACK:
             self.plate.show_plate(
                 design.brief.title, design.kind.value.capitalize(), self._lead_plate(session)
             )
             self._show_title()
             return
-        if design.kind is JobKind.CELL_GUARD:
+        if design.kind is JobKind.CELL_BMS:
             self.plate.show_plate(design.brief.title, p.designation, self._cell_plate(session))
             self._show_title()
             return
@@ -683,7 +681,7 @@ class MainWindow(QMainWindow):
 
     def _cell_plate(self, session: Session) -> tuple[tuple[str, str], ...]:
         """What the plate says of one cell with its board."""
-        d, p, made = session.design, session.analysis.pack, guarded_cell(session.design)
+        d, p, made = session.design, session.analysis.pack, cell_with_board(session.design)
         return (
             ("Nominal", volts(p.voltage_nominal_v)), ("Full", volts(p.voltage_full_v)),
             ("Capacity", f"{figures(p.capacity_ah)} Ah"), ("Energy", watt_hours(p.energy_j)),
@@ -706,50 +704,50 @@ class MainWindow(QMainWindow):
         )
 
     def _faces_shown(self) -> list[Face | str]:
-        """What is on the picture in order: faces, "section", "leads" or "guarded"."""
+        """What is on the picture in order: faces, "section", "leads" or "with its board"."""
         current = self._bench().step if self.session and self.stage is Stage.BENCH else None
         if self.session is not None and self.session.design.kind in WITHOUT_PACK:
             return ["leads"]
-        if self.session is not None and self.session.design.kind is JobKind.CELL_GUARD:
-            return ["guarded"]
+        if self.session is not None and self.session.design.kind is JobKind.CELL_BMS:
+            return ["with its board"]
         if self._bench_mode and current and current.face:
             # At the bench only the face that lies up now is shown.
             return [current.face]
-        if self.stage is Stage.JACKET:
+        if self.stage is Stage.INSULATION:
             return [Face.TOP, "section"]
-        if self.stage is Stage.GUARD:
+        if self.stage is Stage.BMS:
             return [Face.TOP, Face.BOTTOM, "wiring"]
         if self.stage is Stage.LEADS:
             assert self.session is not None
-            taps = self.session.analysis.guard.taps
+            taps = self.session.analysis.bms.taps
             return ["leads", *dict.fromkeys((taps[-1].face, taps[0].face))]
         return [Face.TOP, Face.BOTTOM, *(["section"] if self.section_action.isChecked() else [])]
 
     def take_tool(self, tool: Tool) -> None:
-        """Take up a tool for the picture of the Stack stage."""
+        """Take up a tool for the picture of the Layout stage."""
         if self.session is None:
             return
-        if tool is not Tool.LOOK and self.stage is not Stage.STACK:
-            self.go(Stage.STACK)
+        if tool is not Tool.LOOK and self.stage is not Stage.LAYOUT:
+            self.go(Stage.LAYOUT)
         self.hand.choose(tool)
         self._paint()
-        page = self.pages.get(Stage.STACK)
-        if isinstance(page, StackPage):
+        page = self.pages.get(Stage.LAYOUT)
+        if isinstance(page, LayoutPage):
             page.show_tool(tool, HINTS[tool])
 
     def _hand_told(self, words: str) -> None:
-        page = self.pages.get(Stage.STACK)
-        if isinstance(page, StackPage):
+        page = self.pages.get(Stage.LAYOUT)
+        if isinstance(page, LayoutPage):
             page.tell(words)
 
     def _paint_metal(self) -> None:
         """Lay heat or current over the strips in the Metal stage; nothing elsewhere, or while it is worked out."""
-        session, page = self.session, self.pages.get(Stage.METAL)
-        loaded = page.loaded() if isinstance(page, MetalPage) and self.stage is Stage.METAL else None
-        if session is None or session.metal is None or loaded is None or not isinstance(page, MetalPage):
+        session, page = self.session, self.pages.get(Stage.STRIPS)
+        loaded = page.loaded() if isinstance(page, StripsPage) and self.stage is Stage.STRIPS else None
+        if session is None or session.metal is None or loaded is None or not isinstance(page, StripsPage):
             self.view.show_bands([], None)
             return
-        paint = metal_paint(
+        paint = strip_paint(
             session.metal, loaded, page.shown, session.design.arrangement.turn_axis, page.failure_shares()
         )
         bands = [paint.bands[f] if isinstance(f, Face) else () for f in self._faces_shown()]
@@ -800,7 +798,7 @@ class MainWindow(QMainWindow):
         self.view.select(ref)
         self.view.blockSignals(False)
         # While readings are typed they stand on the picture, and a card would lie over the ones before.
-        self._show_card("" if self.stage is Stage.PROOF else ref)
+        self._show_card("" if self.stage is Stage.TESTS else ref)
 
     def _picked(self, ref: str) -> None:
         self._show_card(ref)
@@ -848,14 +846,14 @@ class MainWindow(QMainWindow):
         if refs:
             self._light(refs[0])
 
-    def apply_cure(self) -> None:
-        """Apply the cure of the finding picked, or of the first that has one."""
+    def apply_fix(self) -> None:
+        """Apply the fix of the finding picked, or of the first that has one."""
         session, finding = self.session, self.findings.current()
         if session is None or finding is None:
-            self.tell("There is no finding with a cure that can be applied for you.")
+            self.tell("There is no finding with a fix that can be applied for you.")
             return
-        if guarded(lambda: session.apply_cure(finding), self.tell) and finding.cure:
-            self.tell(f"{finding.code}: {finding.cure.words}. Ctrl+Z takes it back.")
+        if guarded(lambda: session.apply_fix(finding), self.tell) and finding.fix:
+            self.tell(f"{finding.code}: {finding.fix.words}. Ctrl+Z takes it back.")
 
     def _first_field(self) -> QWidget | None:
         page = self.pages.get(self.stage)
@@ -937,16 +935,16 @@ class MainWindow(QMainWindow):
     def set_meter(self, address: str) -> None:
         """Take readings from the meter at this address from now on."""
         self.settings.setValue("meter", address)
-        page = self.pages.get(Stage.PROOF)
-        if isinstance(page, ProofPage):
+        page = self.pages.get(Stage.TESTS)
+        if isinstance(page, TestsPage):
             page.meter_address = address
         self.tell(f"Readings come from {'the simulated meter' if address == SIMULATED else address} now.")
 
     def _read_meter(self) -> None:
-        if self.session is not None and Stage.PROOF in stages_of(self.session.design.kind):
-            self.go(Stage.PROOF)
-            page = self.page(Stage.PROOF)
-            assert isinstance(page, ProofPage)
+        if self.session is not None and Stage.TESTS in stages_of(self.session.design.kind):
+            self.go(Stage.TESTS)
+            page = self.page(Stage.TESTS)
+            assert isinstance(page, TestsPage)
             page.read_with_meter()
 
     def practise(self) -> None:

@@ -465,7 +465,7 @@ class PackView(QWidget):
             painter.setPen(QPen(line, line_width) if line else Qt.PenStyle.NoPen)
             if marked and batch.mark == "open":
                 painter.setOpacity(0.35)
-            if batch.role == "outline.jacket" and marked:
+            if batch.role == "outline.insulation" and marked:
                 painter.setPen(QPen(self._palette.colour("accent"), 1.2))
                 fill = QColor(fill_name or "#00000000")
             painter.setBrush(fill)

@@ -169,7 +169,7 @@ class StageRail(QWidget):
         paint_stage(painter, stage, QRectF(box.left() + 12, box.center().y() - 10, 20, 20), ink)
         painter.setFont(sized(1.04, QFont.Weight.DemiBold if here else QFont.Weight.Medium))
         painter.setPen(ink)
-        painter.drawText(box.adjusted(42, 0, -30, 0), Qt.AlignmentFlag.AlignVCenter, stage.value.capitalize())
+        painter.drawText(box.adjusted(42, 0, -30, 0), Qt.AlignmentFlag.AlignVCenter, stage.heading)
         state, count = self._states.get(stage, ("empty", 0))
         shade = {"stop": "stop", "look": "attention", "fine": "good"}.get(state, "quiet")
         ground = p.colour("accent" if here else "panel")

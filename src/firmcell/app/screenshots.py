@@ -30,8 +30,8 @@ def render_shots(folder: Path) -> Iterator[Path]:
     from firmcell.app.main_window import MainWindow
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.core.analysis.findings import Stage
-    from firmcell.core.model.design import MetalStyle
-    from firmcell.store.part_files import shipped_shelf
+    from firmcell.core.model.design import StripStyle
+    from firmcell.store.part_files import shipped_library
 
     # The offscreen platform says at every window that it does not pass on size hints; nobody needs to read it.
     qInstallMessageHandler(
@@ -45,7 +45,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
     with tempfile.TemporaryDirectory() as scratch:
         settings = QSettings(f"{scratch}/settings.ini", QSettings.Format.IniFormat)
         settings.setValue("person", "Wren Ashby")
-        window = MainWindow(shipped_shelf(), settings, Path(scratch))
+        window = MainWindow(shipped_library(), settings, Path(scratch))
         window.show()
 
         def shot(name: str) -> Path:
@@ -59,20 +59,20 @@ def render_shots(folder: Path) -> Iterator[Path]:
         window.open_demo("orchard-hoist")
         for number, stage in enumerate(Stage, start=1):
             window.go(stage)
-            if stage in (Stage.METAL, Stage.GUARD):
+            if stage in (Stage.STRIPS, Stage.BMS):
                 _wait_for(
                     application, lambda: window.session is not None and window.session.metal is not None
                 )
-                window.view.select("strip:N0-C1" if stage is Stage.METAL else "")
+                window.view.select("strip:N0-C1" if stage is Stage.STRIPS else "")
             yield shot(f"{number:02d}-{stage.value}")
             window.view.select("")
-        window.go(Stage.STACK)
+        window.go(Stage.LAYOUT)
         window.section_action.trigger()
         yield shot("13-stack-section")
         window.section_action.trigger()
         assert window.session is not None
-        window.session.edit("joining.style", MetalStyle.PLATES, "plates")
-        window.go(Stage.METAL)
+        window.session.edit("joining.style", StripStyle.PLATES, "plates")
+        window.go(Stage.STRIPS)
         _wait_for(application, lambda: window.session is not None and window.session.metal is not None)
         yield shot("14-metal-plates")
         window.undo()
@@ -94,7 +94,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
         trainer.close()
         yield path
         for name, number, stage in (
-            ("sprayer-lead-change", 16, Stage.BENCH), ("log-splitter-cable", 17, Stage.LEADS), ("lamp-cell-guard", 18, Stage.GUARD),
+            ("sprayer-lead-change", 16, Stage.BENCH), ("log-splitter-cable", 17, Stage.LEADS), ("lamp-cell-bms", 18, Stage.BMS),
         ):  # fmt: skip
             window.open_demo(name)
             window.go(stage)

@@ -14,29 +14,29 @@ from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
 from firmcell.core.bench.pass_check import obstacle, wanted_records
-from firmcell.core.changes.strip_fixes import VerifiedCure, metal_cures
+from firmcell.core.changes.strip_fixes import VerifiedFix, strip_fixes
 from firmcell.core.jobs.work_plan import steps_of
 from firmcell.core.model.design import Design, Face
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing, shifted
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.lead import lead_drawing
 from firmcell.core.pictures.section import section_drawing
-from firmcell.core.pictures.single_cell import cell_guard_drawing
+from firmcell.core.pictures.single_cell import cell_bms_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import Event, Payload
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.rules import find
-from firmcell.core.strips.under_load import Metal, metal_state
+from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile
 from firmcell.store.validation_words import first_fault
 
 AUTOSAVE_MS = 600
 
 
-def _guarded(design: Design, analysis: Analysis) -> Drawing:
-    return cell_guard_drawing(design)
+def _with_board(design: Design, analysis: Analysis) -> Drawing:
+    return cell_bms_drawing(design)
 
 
 def _wiring(design: Design, analysis: Analysis) -> Drawing:
@@ -71,7 +71,7 @@ class Session(QObject):
     -------
     changed : the design, and with it the analysis and findings.
     metal_ready : the pack is solved with its heat, a moment after a change; `metal` holds it.
-    cures_ready : what cures overloaded metal is found, and solved; `metal_cures` holds it.
+    fixes_ready : what fixes overloaded metal is found, and solved; `strip_fixes` holds it.
     recorded : the log grew.
     saved : the design on screen is on disk (True) or not yet (False).
     refused : a sentence why something could not be done.
@@ -79,14 +79,16 @@ class Session(QObject):
 
     changed = Signal()
     metal_ready = Signal()
-    cures_ready = Signal()
+    fixes_ready = Signal()
     recorded = Signal()
     saved = Signal(bool)
     refused = Signal(str)
 
-    def __init__(self, job: JobFile, shelf: Shelf, person: str = "", parent: QObject | None = None) -> None:
+    def __init__(
+        self, job: JobFile, library: PartLibrary, person: str = "", parent: QObject | None = None
+    ) -> None:
         super().__init__(parent)
-        self.job, self.shelf, self.person = job, shelf, person
+        self.job, self.library, self.person = job, library, person
         self.undo_stack = QUndoStack(self)
         self.events: list[Event] = job.events()
         self.state: BuildState = fold(self.events)
@@ -95,10 +97,10 @@ class Session(QObject):
         self._autosave.setSingleShot(True)
         self._autosave.setInterval(AUTOSAVE_MS)
         self._autosave.timeout.connect(self.save)
-        self.metal: Metal | None = None
-        self.metal_cures: tuple[VerifiedCure, ...] | None = None
+        self.metal: UnderLoad | None = None
+        self.strip_fixes: tuple[VerifiedFix, ...] | None = None
         self._metal_task: Task | None = None
-        self._cure_search: Search | None = None
+        self._fix_search: Search | None = None
         self._settle = QTimer(self)
         self._settle.setSingleShot(True)
         self._settle.setInterval(SETTLE_MS)
@@ -153,12 +155,12 @@ class Session(QObject):
         if design != self.design:
             self.undo_stack.push(_Edit(self, self.design, design, words))
 
-    def apply_cure(self, finding: Finding) -> None:
-        """Apply the cure of a finding."""
-        if finding.cure is None:
-            raise Refusal(f"{finding.code} has no cure that can be applied for you.")
+    def apply_fix(self, finding: Finding) -> None:
+        """Apply the fix of a finding."""
+        if finding.fix is None:
+            raise Refusal(f"{finding.code} has no fix that can be applied for you.")
         try:
-            self.replace(finding.cure.applied(self.design), finding.cure.words)
+            self.replace(finding.fix.applied(self.design), finding.fix.words)
         except ValidationError as error:
             raise Refusal(first_fault(error, Design)) from None
 
@@ -180,13 +182,13 @@ class Session(QObject):
         self.changed.emit()
 
     def _analyse(self) -> None:
-        self.analysis = analyse(self.design, self.shelf)
+        self.analysis = analyse(self.design, self.library)
         self.steps = steps_of(self.design, self.analysis)
         self._faces: dict[Face, Drawing] = {}
         self._pictures: dict[str, Drawing] = {}
         self.metal = None
-        self.metal_cures = None
-        self._end_cure_search()
+        self.strip_fixes = None
+        self._end_fix_search()
         self._judge()
         self._settle.start()
 
@@ -197,40 +199,40 @@ class Session(QObject):
         design, layout, seconds = self.design, self.analysis.layout, self.analysis.pack.run_time_s
         measured = as_measured(design, self.state)
 
-        def solved(metal: Metal) -> None:
+        def solved(metal: UnderLoad) -> None:
             if design is self.design and measured == as_measured(self.design, self.state):
                 self.metal = metal
-                self.metal_cures = None
+                self.strip_fixes = None
                 self._judge()
-                self._look_for_cures(measured, metal)
+                self._look_for_fixes(measured, metal)
                 self.metal_ready.emit()
 
         self._metal_task = Task(
-            lambda: metal_state(measured, layout, seconds), solved, lambda _: None
+            lambda: solve_under_load(measured, layout, seconds), solved, lambda _: None
         ).start()
 
-    def _look_for_cures(self, measured: Design, metal: Metal) -> None:
-        """Solve what might cure overloaded metal, off the interface thread; an edit ends the search."""
-        self._end_cure_search()
+    def _look_for_fixes(self, measured: Design, metal: UnderLoad) -> None:
+        """Solve what might fix overloaded metal, off the interface thread; an edit ends the search."""
+        self._end_fix_search()
         if metal.figures.worst_share <= 1:
-            self.metal_cures = ()
+            self.strip_fixes = ()
             return
-        shelf, seconds = self.shelf, self.analysis.pack.run_time_s
+        library, seconds = self.library, self.analysis.pack.run_time_s
 
-        def found(step: tuple[float, tuple[VerifiedCure, ...]] | None) -> None:
+        def found(step: tuple[float, tuple[VerifiedFix, ...]] | None) -> None:
             if metal is self.metal and step is not None:
-                self.metal_cures = step[1]
+                self.strip_fixes = step[1]
                 self._judge()
-                self.cures_ready.emit()
+                self.fixes_ready.emit()
 
-        search = Search(lambda: metal_cures(measured, metal.layout, metal, shelf, seconds), self)
+        search = Search(lambda: strip_fixes(measured, metal.layout, metal, library, seconds), self)
         search.finished.connect(found)
-        self._cure_search = search.start()
+        self._fix_search = search.start()
 
-    def _end_cure_search(self) -> None:
-        if self._cure_search is not None:
-            self._cure_search.give_up()
-            self._cure_search = None
+    def _end_fix_search(self) -> None:
+        if self._fix_search is not None:
+            self._fix_search.give_up()
+            self._fix_search = None
 
     def face(self, face: Face) -> Drawing:
         """The picture of a face; made once for each analysis."""
@@ -247,14 +249,16 @@ class Session(QObject):
                 "section": section_drawing,
                 "leads": lead_drawing,
                 "wiring": _wiring,
-                "guarded": _guarded,
+                "with its board": _with_board,
             }[what]
             self._pictures[what] = make(self.design, self.analysis)
         return self._pictures[what]
 
     def _judge(self) -> None:
-        cures = tuple(c.cure for c in self.metal_cures or ())
-        self.findings = find(Situation(self.design, self.analysis, self.state, self.shelf, self.metal, cures))
+        fixes = tuple(c.fix for c in self.strip_fixes or ())
+        self.findings = find(
+            Situation(self.design, self.analysis, self.state, self.library, self.metal, fixes)
+        )
 
     def save(self) -> bool:
         """Write the design on screen as a new revision; returns whether it is on disk."""
@@ -317,7 +321,7 @@ class Session(QObject):
             return "look", len(own)
         empty = {
             Stage.BENCH: self.current_step is not None,
-            Stage.PROOF: len(self.state.tap_volts) < self.design.series,
+            Stage.TESTS: len(self.state.tap_volts) < self.design.series,
             Stage.PASSPORT: self.current_step is not None,
         }
         return ("empty", 0) if empty.get(stage) else ("fine", 0)
@@ -328,7 +332,7 @@ class Session(QObject):
         if self._metal_task is not None:
             self._metal_task.give_up()
             self._metal_task = None
-        self._end_cure_search()
+        self._end_fix_search()
         kept = self.save()
         self.job.close()
         return kept

@@ -71,7 +71,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.tidy import Tidy
     from firmcell.store.demo import DEMO_JOBS
-    from firmcell.store.part_files import load_shelf
+    from firmcell.store.part_files import load_library
 
     if demo is not None and demo not in DEMO_JOBS:
         raise Refusal(f"There is no demo job “{demo}”; there are {', '.join(DEMO_JOBS)}.")
@@ -84,7 +84,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     application.setWindowIcon(QIcon(str(resources.files("firmcell") / "data" / "desktop" / "firm-cell.svg")))
     load_fonts()
     application.setFont(base_font())
-    shelf, faults = load_shelf()
+    library, faults = load_library()
     data = (
         Path(QStandardPaths.writableLocation(QStandardPaths.StandardLocation.GenericDataLocation))
         / "firm-cell"
@@ -93,7 +93,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     if not settings.value("person"):
         # A record without a name is worth little; the login is a beginning, the Bench menu changes it.
         settings.setValue("person", login_name())
-    window = MainWindow(shelf, settings, data / "demo")
+    window = MainWindow(library, settings, data / "demo")
     opened = True
     if demo is not None:
         opened = window.open_demo(demo, fresh)

@@ -13,7 +13,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.face import face_drawing
 from firmcell.store.demo import DEMO_JOBS, orchard_hoist
-from firmcell.store.part_files import shipped_shelf
+from firmcell.store.part_files import shipped_library
 
 
 class StartPage(QWidget):
@@ -36,9 +36,9 @@ class StartPage(QWidget):
         self.picture = PackView(palette)
         self.picture.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.picture.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
-        shelf = shipped_shelf()
-        design = orchard_hoist(shelf)
-        analysis = analyse(design, shelf)
+        library = shipped_library()
+        design = orchard_hoist(library)
+        analysis = analyse(design, library)
         self.picture.show_faces([face_drawing(design, analysis, face) for face in Face])
         outer.addWidget(self.picture, 6)
         column.addStretch(2)

@@ -33,7 +33,7 @@ Index = QModelIndex | QPersistentModelIndex
 REF_ROLE = Qt.ItemDataRole.UserRole
 ITEM_ROLE = Qt.ItemDataRole.UserRole + 1
 MOST_OF_LINE = 0.4
-"""Part of a finding's line that its cure may take."""
+"""Part of a finding's line that its fix may take."""
 
 
 class RowsModel(QAbstractTableModel):
@@ -166,16 +166,16 @@ class FindingsModel(ItemsModel):
     """The findings, worst first."""
 
     def words(self, item: Finding) -> str:
-        cure = f" Cure: {item.cure.words}." if item.cure else ""
-        return f"{item.severity.word}, {item.stage.value}, {item.code}: {item.sentence}{cure}"
+        fix = f" Fix: {item.fix.words}." if item.fix else ""
+        return f"{item.severity.word}, {item.stage.value}, {item.code}: {item.sentence}{fix}"
 
     def tip(self, item: Finding) -> str:
-        cure = f"\nCure: {item.cure.words}" if item.cure else ""
-        return f"{item.sentence}\n{item.reason}\nSource: {item.source}{cure}"
+        fix = f"\nFix: {item.fix.words}" if item.fix else ""
+        return f"{item.sentence}\n{item.reason}\nSource: {item.source}{fix}"
 
 
 class _FindingDelegate(QStyledItemDelegate):
-    """One line: mark, code, sentence, and at the right the cure."""
+    """One line: mark, code, sentence, and at the right the fix."""
 
     def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -220,9 +220,9 @@ class _FindingDelegate(QStyledItemDelegate):
         painter.drawText(QRectF(x, box.top(), width, box.height()), centre, finding.code)
         x += width
         right = box.right() - 10
-        if finding.cure:
-            text = f"Ctrl+. {finding.cure.words}" if picked else finding.cure.words
-            # The sentence comes first: a long cure gives way, and is whole in the tip.
+        if finding.fix:
+            text = f"Ctrl+. {finding.fix.words}" if picked else finding.fix.words
+            # The sentence comes first: a long fix gives way, and is whole in the tip.
             text = QFontMetrics(bold).elidedText(
                 text, Qt.TextElideMode.ElideRight, int(box.width() * MOST_OF_LINE)
             )
@@ -245,7 +245,7 @@ class _FindingDelegate(QStyledItemDelegate):
 
 
 class FindingsList(QListView):
-    """Findings always in sight; Enter goes to the place, Ctrl+. applies the cure."""
+    """Findings always in sight; Enter goes to the place, Ctrl+. applies the fix."""
 
     go = Signal(object)
 
@@ -269,9 +269,9 @@ class FindingsList(QListView):
         self.viewport().update()
 
     def current(self) -> Finding | None:
-        """The finding picked, or the first that has a cure."""
+        """The finding picked, or the first that has a fix."""
         index = self.currentIndex()
         if index.isValid():
             return index.data(ITEM_ROLE)  # type: ignore[no-any-return]
         rows = (self.findings.index(i, 0).data(ITEM_ROLE) for i in range(self.findings.rowCount()))
-        return next((f for f in rows if f.cure), None)
+        return next((f for f in rows if f.fix), None)

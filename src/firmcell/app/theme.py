@@ -64,7 +64,7 @@ LIGHT = Palette(
     plate="#2c3a3f", plate_ink="#f3ead2", plate_quiet="#b9c1b8",
     stop="#a8280f", attention="#8a5a00", note="#2d5f94", good="#2f6b3f", lit="#e0a100",
     roles={
-        "outline.jacket": ("#f3efe3", "#6b7478", 0.5),
+        "outline.insulation": ("#f3efe3", "#6b7478", 0.5),
         "space.edge": ("#efeadb", "#20282b", 0.6), "space.blocked": ("#b9b29d", "#4b565b", 0.3),
         "label.blocked": ("#20282b", None, 0), "group.border": ("#20282b", None, 0), "place.spare": (None, "#8a8470", 0.35),
         "mark.locked": ("#20282b", None, 0), "mark.locked.arch": ("#20282b", None, 0),
@@ -102,7 +102,7 @@ DARK = Palette(
     plate="#10171a", plate_ink="#f0dfae", plate_quiet="#98a39c",
     stop="#ff8e73", attention="#f0b84a", note="#8fbcf0", good="#86c795", lit="#ffcf3f",
     roles={
-        "outline.jacket": ("#272f33", "#8b979b", 0.5),
+        "outline.insulation": ("#272f33", "#8b979b", 0.5),
         "space.edge": ("#232c30", "#c3c9c6", 0.6), "space.blocked": ("#4a4638", "#b9b29d", 0.3),
         "label.blocked": ("#ece6d6", None, 0), "group.border": ("#f0dfae", None, 0), "place.spare": (None, "#8f99a0", 0.35),
         "mark.locked": ("#16201f", None, 0), "mark.locked.arch": ("#16201f", None, 0),

@@ -16,8 +16,8 @@ KINDS_TAKEN = (
     "lead-change",
     "machine-leads",
     "power-cable",
-    "cell-guard",
-    "guard-fit",
+    "cell-with-board",
+    "bms-retrofit",
     "holder-pack",
 )
 INSULATIONS_TAKEN = ("silicone", "silicone-200", "pvc-80", "pvc-105", "xlpe-125", "ptfe-200")
@@ -29,7 +29,7 @@ examples:
   firm-cell analyse hoist.firmcell --json | jq .analysis.pack.energy_wh
   firm-cell new --brief brief.json -o new.firmcell
   firm-cell export hoist.firmcell --to pdf passport.pdf
-  firm-cell lay hoist.firmcell --outline tray.dxf
+  firm-cell layout hoist.firmcell --outline tray.dxf
   firm-cell export hoist.firmcell --to template faces.pdf
   firm-cell wire --current 30 --length "1.2 m" --drop 2% --ambient 35C
   firm-cell taps hoist.firmcell 3.56 7.12 14.24 10.68 17.80      what the readings say
@@ -122,7 +122,7 @@ def _parser() -> argparse.ArgumentParser:
         help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport; template: 1:1 PDF of both faces; "
         "dxf, svg: faces; positions: CSV of cell places; stl: cell holder; "
         "spice: netlist; segments: CSV of every piece of strip under load; "
-        "wires: CSV of the guard's wire list; wiring: 1:1 PDF of schematic and nail board",
+        "wires: CSV of the BMS's wire list; wiring: 1:1 PDF of schematic and nail board",
     )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
     sub = command(
@@ -134,10 +134,10 @@ def _parser() -> argparse.ArgumentParser:
     sub.add_argument("json", type=Path, metavar="FILE")
     sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
     sub = command(
-        "lay",
-        _lay,
+        "layout",
+        _layout,
         "find places and groups for the cells of a job and save them",
-        "firm-cell lay hoist.firmcell --outline tray.dxf --lattice staggered",
+        "firm-cell layout hoist.firmcell --outline tray.dxf --lattice staggered",
     )
     sub.add_argument("job", type=Path, metavar="JOB")
     sub.add_argument(
@@ -166,7 +166,7 @@ def _parser() -> argparse.ArgumentParser:
     sub.add_argument("--limit", default="80 °C", metavar="T", help="conductor no hotter than")
     sub.add_argument("--peak", default="0", metavar="A")
     sub.add_argument("--peak-time", default="0", metavar="S")
-    sub.add_argument("--lay", choices=("free", "pair", "sleeve", "bundle", "jacket"), default="pair")
+    sub.add_argument("--laying", choices=("free", "pair", "sleeve", "bundle", "insulation"), default="pair")
     sub.add_argument("--together", type=int, default=2, metavar="N", help="wires in the bundle")
     sub.add_argument(
         "--insulation",
@@ -209,7 +209,7 @@ def _parser() -> argparse.ArgumentParser:
 
 SHOWN_ABOVE = 6
 """Wires shown from the proposed one on; thicker ones do as well and only fill the screen."""
-COMMANDS = ("open", "analyse", "new", "export", "import", "lay", "wire", "taps", "log", "verify", "shots")
+COMMANDS = ("open", "analyse", "new", "export", "import", "layout", "wire", "taps", "log", "verify", "shots")
 
 
 def main(argv: list[str]) -> int:
@@ -246,8 +246,8 @@ def _analyse(arguments: argparse.Namespace) -> int:
         print(whole.model_dump_json(indent=1))
         return 0
     p, a = whole.analysis.pack, whole.analysis
-    e = a.jacket.envelope
-    one = whole.cell_guard
+    e = a.insulation.envelope
+    one = whole.cell_bms
     about_leads = whole.kind in ("lead change", "machine leads", "power cable")
     print(f"{whole.job}: {whole.kind if about_leads else f'{p.designation} ({p.series}S{p.parallel}P)'}")
     for name, value in (
@@ -280,8 +280,8 @@ def _analyse(arguments: argparse.Namespace) -> int:
     if about_leads:
         print(f"  fault    up to {p.voltage_full_v:.2f} V, a short drives about {p.short_circuit_a:.0f} A")
     for finding in whole.findings:
-        cure = f" Cure: {finding.cure}." if finding.cure else ""
-        print(f"  {finding.severity.upper():<10}{finding.code:<6}{finding.sentence}{cure}")
+        fix = f" Fix: {finding.fix}." if finding.fix else ""
+        print(f"  {finding.severity.upper():<10}{finding.code:<6}{finding.sentence}{fix}")
     return 0
 
 
@@ -291,7 +291,7 @@ def _new(arguments: argparse.Namespace) -> int:
     text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
     from firmcell.core.model.job_details import JobKind
 
-    kind = JobKind(arguments.kind.replace("-", " "))
+    kind = {k.value.replace(" ", "-").lower(): k for k in JobKind}[arguments.kind]
     with new_from_brief(text, str(arguments.brief), arguments.output, kind) as job:
         design = job.latest().design()
         stops = [f for f in report_of(job).findings if f.severity == "stop"]
@@ -320,15 +320,15 @@ def _import(arguments: argparse.Namespace) -> int:
     return 0
 
 
-def _lay(arguments: argparse.Namespace) -> int:
+def _layout(arguments: argparse.Namespace) -> int:
     from firmcell.core.layout.search import ORDER
     from firmcell.core.model.design import Lattice
-    from firmcell.store.layout_files import lay
+    from firmcell.store.layout_files import lay_out_job
 
     if not 0 < arguments.effort <= 1000:
         raise Refusal("--effort must be above 0 and at most 1000; 1 is the usual.")
     lattices = (Lattice(arguments.lattice),) if arguments.lattice else ORDER
-    found = lay(arguments.job, lattices, arguments.seed, arguments.effort, arguments.outline)
+    found = lay_out_job(arguments.job, lattices, arguments.seed, arguments.effort, arguments.outline)
     for choice in found.choices:
         print(f"  {choice.lattice.value:<10} {choice.count} places; more than {choice.bound} are impossible")
     assert found.arrangement is not None
@@ -341,8 +341,8 @@ def _lay(arguments: argparse.Namespace) -> int:
 def _wire(arguments: argparse.Namespace) -> int:
     from firmcell.core.leads.insulation_class import INSULATIONS, covered
     from firmcell.core.leads.wire_rating import WireAsk, compare_wires, proposed
-    from firmcell.core.model.wire_laying import Lay
-    from firmcell.store.part_files import load_shelf
+    from firmcell.core.model.wire_laying import WireLaying
+    from firmcell.store.part_files import load_library
     from firmcell.store.units import parse
 
     volts = parse(arguments.voltage, "V", "V")
@@ -356,14 +356,14 @@ def _wire(arguments: argparse.Namespace) -> int:
         limit_k=parse(arguments.limit, "K", "°C"),
         peak_a=parse(arguments.peak, "A", "A"),
         peak_s=parse(arguments.peak_time, "s", "s"),
-        lay=Lay[arguments.lay.upper()],
+        laying=WireLaying[arguments.laying.upper()],
         together=arguments.together,
         on_s=parse(arguments.on, "s", "s"),
         off_s=parse(arguments.off, "s", "s"),
     )
-    shelf, _ = load_shelf()
+    library, _ = load_library()
     named = {name.replace(" ", "-").lower(): name for name in INSULATIONS}
-    rows = compare_wires([covered(w, named[arguments.insulation]) for w in shelf.wires], ask)
+    rows = compare_wires([covered(w, named[arguments.insulation]) for w in library.wires], ask)
     best, ruled = proposed(rows)
     if arguments.json:
         print(json.dumps({
@@ -377,7 +377,7 @@ def _wire(arguments: argparse.Namespace) -> int:
         }, ensure_ascii=False, indent=1))  # fmt: skip
         return 0 if best else 1
     of = f" ({drop} of {volts:g} V)" if drop.endswith("%") else ""
-    print(f"{ask.current_a:g} A over 2 × {ask.length_m:g} m, {ask.lay.value}, air {ask.ambient_k - 273.15:.0f} °C, "
+    print(f"{ask.current_a:g} A over 2 × {ask.length_m:g} m, {ask.laying.value}, air {ask.ambient_k - 273.15:.0f} °C, "
           f"conductor up to {ask.limit_k - 273.15:.0f} °C, drop up to {ask.drop_v:.2f} V{of}")  # fmt: skip
     print(f"  {'wire':<20}{'carries':>9}{'at':>9}{'drop':>9}{'heat':>8}   fails on; published")
     good = [r for r in rows if not r.fails]
@@ -392,7 +392,7 @@ def _wire(arguments: argparse.Namespace) -> int:
               + (f"; {tables}" if tables else ""))  # fmt: skip
     if best is None:
         raise Refusal(
-            "No wire on the shelf does it: shorten it, allow more drop, or lay two in parallel each with its own fuse."
+            "No wire in the part library does it: shorten it, allow more drop, or lay two in parallel each with its own fuse."
         )
     print(
         f"{best.wire.name}; ruled by {ruled}. Local codes and licensed practice come first where they ask for more."

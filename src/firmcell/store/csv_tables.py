@@ -8,7 +8,7 @@ from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.bms.wire_list import WireEntry
 from firmcell.core.changes.by_hand import in_space
 from firmcell.core.model.design import Design
-from firmcell.core.strips.under_load import MetalFigures
+from firmcell.core.strips.under_load import UnderLoadFigures
 
 
 def positions_csv(design: Design, analysis: Analysis) -> str:
@@ -30,7 +30,7 @@ def positions_csv(design: Design, analysis: Analysis) -> str:
     return out.getvalue()
 
 
-def segments_csv(figures: MetalFigures) -> str:
+def segments_csv(figures: UnderLoadFigures) -> str:
     """Return every segment of strip at the steady current, most loaded first; SI units in the headings."""
     out = io.StringIO()
     write = csv.writer(out, lineterminator="\n")
@@ -72,7 +72,7 @@ def analysis_csv(analysis: Analysis) -> str:
         x, y = s.points_m[0]
         write.writerow(["strip", s.id, s.node, s.face.value, f"{x:.6f}", f"{y:.6f}", f"{s.length_m:.6f}",
                         f"{s.current_steady_a:.4f}", f"{s.limit_a:.4f}", "", "", ""])  # fmt: skip
-    for t in analysis.guard.taps:
+    for t in analysis.bms.taps:
         write.writerow(["tap", t.name, t.number, t.face.value, f"{t.x_m:.6f}", f"{t.y_m:.6f}", f"{t.wire_length_m:.6f}",
                         "", "", f"{t.empty_v:.4f}", f"{t.nominal_v:.4f}", f"{t.full_v:.4f}"])  # fmt: skip
     return out.getvalue()

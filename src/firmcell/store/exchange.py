@@ -12,6 +12,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
 from firmcell.core.records.events import Event, first_broken_link
+from firmcell.store.format_1 import brought_up
 from firmcell.store.job_file import Attachment, JobFile, Revision
 from firmcell.store.validation_words import first_fault
 
@@ -39,7 +40,7 @@ class ExchangedJob(Frozen):
     """A whole job as JSON."""
 
     format: Literal["firmcell-job"] = "firmcell-job"
-    version: Literal[1] = 1
+    version: Literal[2] = 2
     revisions: tuple[ExchangedRevision, ...] = Field(min_length=1)
     events: tuple[Event, ...]
     attachments: tuple[ExchangedAttachment, ...] = ()
@@ -79,8 +80,14 @@ def read_exchange(text: str, where: str) -> ExchangedJob:
         raise Refusal(f"{where} is not JSON{line}.") from None
     if not isinstance(raw, dict) or raw.get("format") != "firmcell-job":
         raise Refusal(f"{where} is not an exchanged Firm Cell job (its “format” must be “firmcell-job”).")
-    if raw.get("version") != 1:
-        raise Refusal(f"{where} has exchange version {raw.get('version')!r}; this program reads version 1.")
+    if raw.get("version") not in (1, 2):
+        raise Refusal(f"{where} has exchange version {raw.get('version')!r}; this program reads 1 and 2.")
+    if raw["version"] == 1:
+        raw["version"] = 2
+        for revision in raw.get("revisions") or ():
+            if isinstance(revision, dict):
+                revision["design"] = brought_up(revision.get("design"))
+        text = json.dumps(raw)
     try:
         job = ExchangedJob.model_validate_json(text)
     except ValidationError as error:

@@ -31,6 +31,7 @@ from firmcell.core.records.events import (
     payload_json,
     sealed,
 )
+from firmcell.store.format_1 import brought_up
 from firmcell.store.sql_tables import APPLICATION_ID, MIGRATIONS, SCHEMA_VERSION
 from firmcell.store.validation_words import first_fault
 
@@ -81,7 +82,12 @@ def read_design(text: str, where: str) -> Design:
         In one sentence, naming `where`.
     """
     try:
-        return Design.model_validate_json(text)
+        raw = json.loads(text)
+    except (json.JSONDecodeError, RecursionError):
+        raise Refusal(f"{where} cannot be read: it is not JSON.") from None
+    try:
+        # As JSON again, for what JSON has no word for: tuples, kinds, places.
+        return Design.model_validate_json(json.dumps(brought_up(raw)))
     except ValidationError as error:
         raise Refusal(f"{where} cannot be read: {first_fault(error, Design)}") from None
 

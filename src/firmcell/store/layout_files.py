@@ -11,11 +11,11 @@ from firmcell.core.layout.search import Arranged, arrange, laid_out
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Design, Lattice
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import together
 from firmcell.core.pictures.templates import Template, templates
 from firmcell.core.pictures.wiring import nail_board, schematic
-from firmcell.core.strips.under_load import metal_state
+from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.csv_tables import positions_csv, segments_csv, wires_csv
 from firmcell.store.job_file import JobFile
 from firmcell.store.outline_files import read_outline
@@ -31,7 +31,7 @@ EXPORT_SUFFIX = {
 """What can be written of a layout and its metal, and the usual end of its file's name."""
 
 
-def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> bytes:
+def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "a4") -> bytes:
     """Return one of `EXPORT_SUFFIX` of the layout of `design`; `paper` is a4 or letter.
 
     Raises
@@ -39,15 +39,15 @@ def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> 
     Refusal
         If it cannot be made of this layout, such as a holder for touching cells.
     """
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     if kind in ("spice", "segments"):
-        metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
+        metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
         if kind == "segments":
             return segments_csv(metal.figures).encode()
         volts, load = design.cell.nominal_v, design.brief.current_steady_a
         return spice_netlist(metal, analysis.leads, volts, load, design.brief.title).encode()
     if kind in ("wires", "wiring"):
-        metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
+        metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
         if kind == "wires":
             return wires_csv(wire_list(design, analysis, metal)).encode()
         pages = (
@@ -68,7 +68,7 @@ def layout_bytes(design: Design, shelf: Shelf, kind: str, paper: str = "a4") -> 
     return template_pdf(design.brief.title, templates(design, analysis), paper)
 
 
-def lay(
+def lay_out_job(
     path: Path, lattices: tuple[Lattice, ...], seed: int, effort: float, outline: Path | None
 ) -> Arranged:
     """Find places and groups for the cells of a job and save them as a new revision.

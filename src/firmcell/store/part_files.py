@@ -15,7 +15,7 @@ from pydantic import ValidationError
 
 from firmcell.core.base.quantity import Frozen, unit_of
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import PART_KINDS, Part
 from firmcell.store.units import parse, suggestion
 from firmcell.store.validation_words import first_fault
@@ -185,27 +185,27 @@ def keep_part(part: Part, folder: Path | None = None) -> Path:
     return path
 
 
-def make_shelf(parts: tuple[Part, ...] | list[Part]) -> Shelf:
-    """Return the shelf of `parts`; of two with one name the later counts."""
+def make_library(parts: tuple[Part, ...] | list[Part]) -> PartLibrary:
+    """Return the part library of `parts`; of two with one name the later counts."""
     by_kind: dict[str, dict[str, Part]] = {kind: {} for kind in PART_KINDS}
     for part in parts:
         by_kind[part.kind][part.name] = part
-    return Shelf(**{kind + "s": tuple(found.values()) for kind, found in by_kind.items()})
+    return PartLibrary(**{kind + "s": tuple(found.values()) for kind, found in by_kind.items()})
 
 
-def load_shelf(folder: Path | None = None) -> tuple[Shelf, list[str]]:
+def load_library(folder: Path | None = None) -> tuple[PartLibrary, list[str]]:
     """Return shipped and user parts together, and sentences about files that could not be read."""
     own, faults = user_parts(folder or user_parts_folder())
-    return make_shelf([*shipped_parts(), *own]), faults
+    return make_library([*shipped_parts(), *own]), faults
 
 
 @cache
-def shipped_shelf() -> Shelf:
-    """The shelf of shipped parts alone."""
-    return make_shelf(shipped_parts())
+def shipped_library() -> PartLibrary:
+    """The library of shipped parts alone."""
+    return make_library(shipped_parts())
 
 
-def part_named(shelf: Shelf, kind: type[P], name: str) -> P:
+def part_named(library: PartLibrary, kind: type[P], name: str) -> P:
     """Return the part called `name`.
 
     Raises
@@ -213,7 +213,7 @@ def part_named(shelf: Shelf, kind: type[P], name: str) -> P:
     Refusal
         If there is none, naming some that exist.
     """
-    found = shelf.of(kind)
+    found = library.of(kind)
     for part in found:
         if part.name == name:
             return part

@@ -4,7 +4,7 @@ from firmcell.core.analysis.analyse import ANALYSIS_FORMAT, Analysis
 from firmcell.core.analysis.findings import Finding
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.board_choice import ranked_boards
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.bms.wire_list import WireEntry, wire_list
 from firmcell.core.jobs.work_plan import steps_of
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
@@ -13,17 +13,17 @@ from firmcell.core.leads.power_cable import cable_figures
 from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.rules.bms import board_ask
-from firmcell.core.strips.under_load import Metal, MetalFigures
+from firmcell.core.strips.under_load import UnderLoad, UnderLoadFigures
 from firmcell.core.tap_check.expected_readings import expected_readings
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import diagnosis_of, pack_asked
 
 
 class ReportedFinding(Frozen):
-    """A finding: code, severity (stop, attention, note), stage, sentence, reason, source, refs, and the cure in words."""
+    """A finding: code, severity (stop, attention, note), stage, sentence, reason, source, refs, and the fix in words."""
 
     code: str
     severity: str
@@ -32,11 +32,11 @@ class ReportedFinding(Frozen):
     reason: str
     source: str
     refs: tuple[str, ...]
-    cure: str | None
+    fix: str | None
 
 
 class ReportedChoice(Frozen):
-    """A connector or board of the shelf against this job, best first: whether it fits, its current, and why not."""
+    """A connector or board of the part library against this job, best first: whether it fits, its current, and why not."""
 
     name: str
     fits: bool
@@ -110,7 +110,7 @@ class ReportedCable(Frozen):
     ends: tuple[ReportedLug | None, ReportedLug | None]
 
 
-class ReportedCellGuard(Frozen):
+class ReportedCellBms(Frozen):
     """A cell with its protection board."""
 
     added_m: float
@@ -145,15 +145,15 @@ class Report(Frozen):
     joint: ReportedJoint
     lead_change: ReportedLeadChange | None
     cable: ReportedCable | None
-    cell_guard: ReportedCellGuard | None
+    cell_bms: ReportedCellBms | None
     steps: tuple[ReportedStep, ...]
     analysis: Analysis
-    metal: MetalFigures
+    under_load: UnderLoadFigures
     findings: tuple[ReportedFinding, ...]
 
 
 def report(
-    design: Design, analysis: Analysis, metal: Metal, state: BuildState, shelf: Shelf, findings: tuple[Finding, ...]
+    design: Design, analysis: Analysis, metal: UnderLoad, state: BuildState, library: PartLibrary, findings: tuple[Finding, ...]
 ) -> Report:  # fmt: skip
     """Return the report of a job: its design analysed, its records so far, and the parts at hand."""
     brief, leads = design.brief, design.leads
@@ -170,14 +170,14 @@ def report(
         job=brief.title,
         kind=design.kind.value,
         analysis=analysis,
-        metal=metal.figures,
+        under_load=metal.figures,
         connectors=tuple(
             ReportedChoice(name=f.connector.name, fits=f.fits, limit_a=f.limit_a, words=f.words)
-            for f in ranked_connectors(shelf.connectors, ask)
+            for f in ranked_connectors(library.connectors, ask)
         ),
         boards=tuple(
             ReportedChoice(name=f.board.name, fits=f.fits, limit_a=f.board.current_continuous_a, words=f.words)
-            for f in ranked_boards(shelf.boards, board_ask(design))
+            for f in ranked_boards(library.boards, board_ask(design))
         ),
         wires=wire_list(design, analysis, metal),
         expected=tuple(
@@ -189,8 +189,8 @@ def report(
         ) if told else None,
         joint=_joint(design),
         lead_change=_lead_change(design) if design.kind is JobKind.LEAD_CHANGE else None,
-        cable=_cable(design, shelf) if design.kind is JobKind.POWER_CABLE else None,
-        cell_guard=_cell_guard(design) if design.kind is JobKind.CELL_GUARD else None,
+        cable=_cable(design, library) if design.kind is JobKind.POWER_CABLE else None,
+        cell_bms=_cell_bms(design) if design.kind is JobKind.CELL_BMS else None,
         steps=tuple(
             ReportedStep(code=s.code, title=s.title, words=s.words, cautions=s.cautions, expected=s.expected, hold=s.hold)
             for s in steps_of(design, analysis)
@@ -198,7 +198,7 @@ def report(
         findings=tuple(
             ReportedFinding(
                 code=f.code, severity=f.severity.word, stage=f.stage.value, sentence=f.sentence, reason=f.reason,
-                source=f.source, refs=f.refs, cure=f.cure.words if f.cure else None,
+                source=f.source, refs=f.refs, fix=f.fix.words if f.fix else None,
             )
             for f in findings
         ),
@@ -222,8 +222,8 @@ def _lead_change(design: Design) -> ReportedLeadChange:
     )  # fmt: skip
 
 
-def _cable(design: Design, shelf: Shelf) -> ReportedCable:
-    found = cable_figures(design, shelf)
+def _cable(design: Design, library: PartLibrary) -> ReportedCable:
+    found = cable_figures(design, library)
     ends = tuple(
         ReportedLug(lug=w.lug.name, strip_m=w.strip_m, crimps=w.crimps, die_mm2=w.die_mm2, torque_nm=w.torque_nm) if w else None
         for w in found.ends
@@ -235,9 +235,9 @@ def _cable(design: Design, shelf: Shelf) -> ReportedCable:
     )  # fmt: skip
 
 
-def _cell_guard(design: Design) -> ReportedCellGuard:
-    made = guarded_cell(design)
-    return ReportedCellGuard(
+def _cell_bms(design: Design) -> ReportedCellBms:
+    made = cell_with_board(design)
+    return ReportedCellBms(
         added_m=made.added_m,
         length_m=made.length_m,
         diameter_m=made.diameter_m,

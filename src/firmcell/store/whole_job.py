@@ -9,14 +9,14 @@ from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
 from firmcell.core.changes.first_design import as_job, propose
-from firmcell.core.changes.strip_fixes import verified_cures
+from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.jobs.job_pictures import job_pictures
 from firmcell.core.jobs.passport import Passport, passport
 from firmcell.core.jobs.work_plan import steps_of
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import (
@@ -39,11 +39,11 @@ from firmcell.core.records.events import (
     WeldSample,
 )
 from firmcell.core.rules import find
-from firmcell.core.strips.under_load import metal_state
+from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.csv_tables import analysis_csv
 from firmcell.store.exchange import job_to_json
 from firmcell.store.job_file import JobFile
-from firmcell.store.part_files import load_shelf, model_from_table, part_named
+from firmcell.store.part_files import load_library, model_from_table, part_named
 from firmcell.store.report import Report, report
 
 
@@ -54,20 +54,20 @@ def open_read_only(path: Path) -> JobFile:
 
 def report_of(job: JobFile) -> Report:
     """Return the analysis and findings of the design saved last."""
-    shelf, _ = load_shelf()
+    library, _ = load_library()
     design = job.latest().design()
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     state = fold(job.events())
     measured = as_measured(design, state)
-    metal = metal_state(measured, analysis.layout, analysis.pack.run_time_s)
-    cures = tuple(c.cure for c in verified_cures(measured, analysis, metal, shelf))
-    situation = Situation(design, analysis, state, shelf, metal, cures)
-    return report(design, analysis, metal, state, shelf, find(situation))
+    metal = solve_under_load(measured, analysis.layout, analysis.pack.run_time_s)
+    fixes = tuple(c.fix for c in verified_fixes(measured, analysis, metal, library))
+    situation = Situation(design, analysis, state, library, metal, fixes)
+    return report(design, analysis, metal, state, library, find(situation))
 
 
-def passport_of(design: Design, events: list[Event], state: BuildState, shelf: Shelf) -> Passport:
+def passport_of(design: Design, events: list[Event], state: BuildState, library: PartLibrary) -> Passport:
     """Return the passport of a job as it stands."""
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     return passport(design, analysis, state, steps_of(design, analysis), events[-1].hash if events else "")
 
 
@@ -76,25 +76,25 @@ def exported(job: JobFile, kind: str) -> bytes:
     if kind == "json":
         return job_to_json(job).encode()
     design, events = job.latest().design(), job.events()
-    shelf, _ = load_shelf()
-    analysis = analyse(design, shelf)
+    library, _ = load_library()
+    analysis = analyse(design, library)
     if kind not in ("csv", "pdf", "html"):
         # Imported here: layouts, drawings and solids load packages that no start needs.
         from firmcell.store.layout_files import layout_bytes
 
-        return layout_bytes(design, shelf, kind)
+        return layout_bytes(design, library, kind)
     if kind == "csv":
         return analysis_csv(analysis).encode()
-    return passport_bytes(design, events, shelf, kind)
+    return passport_bytes(design, events, library, kind)
 
 
-def passport_bytes(design: Design, events: list[Event], shelf: Shelf, kind: str) -> bytes:
+def passport_bytes(design: Design, events: list[Event], library: PartLibrary, kind: str) -> bytes:
     """Return the passport as ``pdf`` or ``html``."""
     # Imported here: paper takes a quarter of a second to load and most starts do not need it.
     from firmcell.store.passport_files import passport_html, passport_pdf
 
-    page = passport_of(design, events, fold(events), shelf)
-    analysis = analyse(design, shelf)
+    page = passport_of(design, events, fold(events), library)
+    analysis = analyse(design, library)
     pictures = list(job_pictures(design, analysis))
     return passport_pdf(page, pictures) if kind == "pdf" else passport_html(page, pictures).encode()
 
@@ -116,8 +116,8 @@ def brief_from_json(text: str, where: str) -> tuple[Brief, str | None]:
 def new_from_brief(text: str, where: str, path: Path, kind: JobKind = JobKind.NEW_PACK) -> JobFile:
     """Make a job with a first design from a brief in JSON."""
     brief, cell = brief_from_json(text, where)
-    shelf, _ = load_shelf()
-    design = as_job(propose(brief, shelf, part_named(shelf, Cell, cell) if cell else None), kind, shelf)
+    library, _ = load_library()
+    design = as_job(propose(brief, library, part_named(library, Cell, cell) if cell else None), kind, library)
     return JobFile.create(path, design, note="proposed from the brief")
 
 

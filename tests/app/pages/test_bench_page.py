@@ -107,8 +107,8 @@ def test_screws_are_recorded_with_the_torque_that_is_known(hoist_window, qtbot):
 
 def test_metal_shows_only_the_fields_of_its_joints(hoist_window, qtbot):
     window = hoist_window
-    window.go(Stage.METAL)
-    page = window.page(Stage.METAL)
+    window.go(Stage.STRIPS)
+    page = window.page(Stage.STRIPS)
     fields = dict(page._fields)
     for by, welds, thread in (
         (JoinedBy.WELD, True, False),

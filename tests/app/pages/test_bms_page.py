@@ -1,4 +1,4 @@
-"""The Guard stage: boards compared, own boards, wiring beside the faces, and its own kinds of job."""
+"""The BMS stage: boards compared, own boards, wiring beside the faces, and its own kinds of job."""
 
 import pytest
 from PySide6.QtCore import Qt
@@ -6,7 +6,7 @@ from PySide6.QtGui import QFontMetrics
 from PySide6.QtWidgets import QLabel
 
 from firmcell.app.board_dialog import BoardDialog
-from firmcell.app.pages.bms_page import GuardPage
+from firmcell.app.pages.bms_page import BmsPage
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.pictures.stage_marks import stage_paint
@@ -14,9 +14,9 @@ from firmcell.core.records.events import Checked, PolarityReading, StepPassed
 
 
 @pytest.fixture
-def page(hoist_window) -> GuardPage:
-    hoist_window.go(Stage.GUARD)
-    return hoist_window.page(Stage.GUARD)
+def page(hoist_window) -> BmsPage:
+    hoist_window.go(Stage.BMS)
+    return hoist_window.page(Stage.BMS)
 
 
 def test_faces_and_schematic_stand_side_by_side(hoist_window, page):
@@ -38,10 +38,10 @@ def test_a_board_is_taken_by_enter_and_each_says_why_not(qtbot, hoist_window, pa
     weak = next(n for n, row in enumerate(rows) if row == "carries 20 A")
     page.boards.setCurrentIndex(page.boards.rows.index(weak, 0))
     qtbot.keyClick(page.boards, Qt.Key.Key_Return)
-    assert hoist_window.session.design.guarding.board.current_continuous_a == 20
-    assert any(f.code == "GU-3" for f in hoist_window.session.findings)
+    assert hoist_window.session.design.bms.board.current_continuous_a == 20
+    assert any(f.code == "BM-3" for f in hoist_window.session.findings)
     hoist_window.undo()
-    assert hoist_window.session.design.guarding.board.current_continuous_a == 30
+    assert hoist_window.session.design.bms.board.current_continuous_a == 30
 
 
 def test_without_a_board_the_page_says_what_that_asks(hoist_window, page):
@@ -70,10 +70,10 @@ def test_a_board_of_ones_own_is_entered_kept_and_taken(qtbot, hoist_window, page
     dialog.accept()
     assert dialog.board is not None
     hoist_window.take_board(dialog.board)
-    assert hoist_window.session.design.guarding.board.name == "Shed board"
+    assert hoist_window.session.design.bms.board.name == "Shed board"
     assert "is kept in" in hoist_window.banner.text()
-    assert any(b.name == "Shed board" for b in hoist_window.session.shelf.boards)
-    again = hoist_window.page(Stage.GUARD)
+    assert any(b.name == "Shed board" for b in hoist_window.session.library.boards)
+    again = hoist_window.page(Stage.BMS)
     assert "place 11" in again.wires.rows.index(0, 3).data()
 
 
@@ -88,9 +88,9 @@ def test_a_wrong_board_is_refused_in_one_sentence(qtbot, hoist_window):
     assert dialog.fault.text()
 
 
-@pytest.mark.parametrize("kind", [JobKind.CELL_GUARD, JobKind.GUARD_FIT, JobKind.HOLDER_PACK])
-def test_the_guards_own_jobs_show_all_their_stages(window, kind):
-    assert window.open_demo("lamp-cell-guard" if kind is JobKind.CELL_GUARD else "orchard-hoist")
+@pytest.mark.parametrize("kind", [JobKind.CELL_BMS, JobKind.BMS_RETROFIT, JobKind.HOLDER_PACK])
+def test_the_boards_own_jobs_show_all_their_stages(window, kind):
+    assert window.open_demo("lamp-cell-bms" if kind is JobKind.CELL_BMS else "orchard-hoist")
     window.session.edit("kind", kind, "kind")
     from firmcell.core.jobs.kinds import stages_of
 
@@ -98,15 +98,15 @@ def test_the_guards_own_jobs_show_all_their_stages(window, kind):
         window.go(stage)
         assert window.stage is stage
         assert not window.grab().isNull()
-    window.go(Stage.METAL)
-    assert "has no Metal stage" in window.banner.text()
+    window.go(Stage.STRIPS)
+    assert "has no Strips stage" in window.banner.text()
 
 
 def test_one_cell_has_its_own_picture_and_no_taps(window, qtbot):
-    assert window.open_demo("lamp-cell-guard")
-    window.go(Stage.GUARD)
-    page = window.page(Stage.GUARD)
-    assert [f.drawing.title for f in window.view._faces] == ["guarded"]
+    assert window.open_demo("lamp-cell-bms")
+    window.go(Stage.BMS)
+    page = window.page(Stage.BMS)
+    assert [f.drawing.title for f in window.view._faces] == ["with its board"]
     words = " ".join(label.text() for label in page.findChildren(QLabel))
     assert "Taps, from" not in words
     assert "fuse" not in words
@@ -146,20 +146,20 @@ def test_the_wire_list_shows_where_each_wire_begins_and_ends(hoist_window, page,
 
 
 def test_the_bench_of_one_cell_marks_what_is_done_open_and_at_hand(window, qtbot):
-    assert window.open_demo("lamp-cell-guard")
+    assert window.open_demo("lamp-cell-bms")
     session = window.session
     steps = {s.code: s for s in session.steps}
     marks = stage_paint(
-        Stage.BENCH, session.design, session.analysis, session.state, session.steps, steps["guard-ring"]
+        Stage.BENCH, session.design, session.analysis, session.state, session.steps, steps["cell-bms-ring"]
     ).marks
     assert marks["ring"] == "lit"
     assert marks["strap"] == marks["sleeve"] == marks["board"] == "open"
-    session.record(PolarityReading(at="cell", volts=3.6), "guard-cell-check")
-    session.record(StepPassed(), "guard-cell-check")
-    session.record(Checked(right=steps["guard-ring"].looks), "guard-ring")
-    session.record(StepPassed(), "guard-ring")
+    session.record(PolarityReading(at="cell", volts=3.6), "cell-bms-cell-check")
+    session.record(StepPassed(), "cell-bms-cell-check")
+    session.record(Checked(right=steps["cell-bms-ring"].checks), "cell-bms-ring")
+    session.record(StepPassed(), "cell-bms-ring")
     marks = stage_paint(
-        Stage.BENCH, session.design, session.analysis, session.state, session.steps, steps["guard-strap"]
+        Stage.BENCH, session.design, session.analysis, session.state, session.steps, steps["cell-bms-strap"]
     ).marks
     assert marks["ring"] == "done"
     assert marks["strap"] == "lit"

@@ -1,4 +1,4 @@
-"""The Stack stage in the real window: the engine, the tools by mouse and by key, undo, files."""
+"""The Layout stage in the real window: the engine, the tools by mouse and by key, undo, files."""
 
 import time
 
@@ -7,7 +7,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QComboBox, QPushButton, QToolButton
 
 from firmcell.app.pack_view import Tool
-from firmcell.app.pages.layout_page import TOOL_KEYS, StackPage
+from firmcell.app.pages.layout_page import TOOL_KEYS, LayoutPage
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Face, Lie
@@ -16,13 +16,13 @@ from firmcell.core.strips.strips import strip_runs
 
 @pytest.fixture
 def stack(hoist_window):
-    hoist_window.go(Stage.STACK)
+    hoist_window.go(Stage.LAYOUT)
     return hoist_window
 
 
 @pytest.fixture
-def page(stack) -> StackPage:
-    return stack.page(Stage.STACK)
+def page(stack) -> LayoutPage:
+    return stack.page(Stage.LAYOUT)
 
 
 def spot(window, ref):
@@ -62,14 +62,14 @@ def design(window):
 def test_whole_rows_then_find_places_then_sort(stack, page, qtbot):
     press(qtbot, page, "Whole rows")
     assert design(stack).arrangement.in_rows
-    assert any(f.code == "ST-4" for f in stack.session.findings)
+    assert any(f.code == "LY-4" for f in stack.session.findings)
     press(qtbot, page, "Find places")
     assert page.running.isVisible()
     qtbot.waitUntil(lambda: not page.running.isVisible(), timeout=20_000)
     assert len(design(stack).arrangement.placed) == 40
     assert "staggered" in page.outcome.text()
     assert "impossible" in page.outcome.text()
-    assert not any(f.code == "ST-4" for f in stack.session.findings)
+    assert not any(f.code == "LY-4" for f in stack.session.findings)
     before = {(p.x_m, p.y_m) for p in design(stack).arrangement.placed} | {
         s[:2] for s in design(stack).arrangement.spare_m
     }
@@ -134,7 +134,7 @@ def test_every_tool_has_a_button_a_key_and_a_hint(stack, page, qtbot):
         assert stack.view.tool is tool
         assert button.isChecked()
         assert page.hint.text()
-    stack.go(Stage.METAL)
+    stack.go(Stage.STRIPS)
     assert stack.view.tool is Tool.LOOK
 
 
@@ -169,8 +169,8 @@ def test_click_turns_and_locks(stack, qtbot, tool):
     assert (after.up != before.up) == (tool is Tool.TURN)
     assert (after.locked != before.locked) == (tool is Tool.LOCK)
     if tool is Tool.TURN:
-        assert any(f.code == "ST-12" for f in stack.session.findings)
-        assert stack.session.stage_state(Stage.STACK)[0] == "stop"
+        assert any(f.code == "LY-12" for f in stack.session.findings)
+        assert stack.session.stage_state(Stage.LAYOUT)[0] == "stop"
 
 
 def test_drag_swaps_and_paints(stack, page, qtbot):
@@ -183,7 +183,7 @@ def test_drag_swaps_and_paints(stack, page, qtbot):
     page.group.setCurrentIndex(8)
     qtbot.mouseClick(stack.view, Qt.MouseButton.LeftButton, pos=spot(stack, "cell:1"))
     assert design(stack).arrangement.placed[0].group == 9
-    assert any(f.code == "ST-11" for f in stack.session.findings)
+    assert any(f.code == "LY-11" for f in stack.session.findings)
 
 
 def test_drag_blocks_a_place_and_click_unblocks_it(stack, qtbot):
@@ -195,7 +195,7 @@ def test_drag_blocks_a_place_and_click_unblocks_it(stack, qtbot):
     placed = design(stack).brief.blocked
     assert len(placed) == count + 1
     assert placed[-1].length_m == pytest.approx(0.012, abs=0.001)
-    assert "cell:30" in next(f for f in stack.session.findings if f.code == "ST-9").refs
+    assert "cell:30" in next(f for f in stack.session.findings if f.code == "LY-9").refs
     qtbot.mouseClick(stack.view, Qt.MouseButton.LeftButton, pos=spot(stack, f"blocked:{count}"))
     assert len(design(stack).brief.blocked) == count
 
@@ -291,13 +291,13 @@ def test_without_a_tool_keys_and_mouse_only_look(stack, qtbot):
 # -- picture and files ---------------------------------------------------------------------------------
 
 
-def test_section_is_shown_on_request_and_in_jacket(stack):
+def test_section_is_shown_on_request_and_in_insulation(stack):
     assert not any(r == "place" for r in stack.view.targets())
     count = len(stack.view._faces)
     stack.section_action.trigger()
     assert len(stack.view._faces) == count + 1
     stack.section_action.trigger()
-    stack.go(Stage.JACKET)
+    stack.go(Stage.INSULATION)
     assert [f.drawing.title for f in stack.view._faces] == ["top face", "section"]
 
 

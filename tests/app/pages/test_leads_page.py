@@ -21,7 +21,7 @@ def test_the_picker_takes_a_connector_by_key_and_undo_gives_it_back(qtbot, hoist
     before = hoist_window.session.design.leads.connector.name
     picker = page.picker
     assert picker.currentIndex().data(ITEM_ROLE).connector.name == before
-    assert picker.fits.rowCount() == len(hoist_window.session.shelf.connectors)
+    assert picker.fits.rowCount() == len(hoist_window.session.library.connectors)
     picker.setFocus()
     picker.setCurrentIndex(picker.fits.index(0))
     name = picker.currentIndex().data(ITEM_ROLE).connector.name
@@ -74,9 +74,9 @@ def test_a_job_of_another_kind_shows_only_its_stages(qtbot, window, name):
         window.go(stage)
         assert window.stage is stage
         assert not window.grab().isNull()
-    window.go(Stage.METAL)
+    window.go(Stage.STRIPS)
     assert window.stage is Stage.PASSPORT
-    assert "has no Metal stage" in window.banner.text()
+    assert "has no Strips stage" in window.banner.text()
     window.rail.setFocus()
     for _ in range(6):
         QTest.keyClick(window.rail, Qt.Key.Key_Up)
@@ -86,14 +86,14 @@ def test_a_job_of_another_kind_shows_only_its_stages(qtbot, window, name):
 
 
 def test_the_kind_can_be_changed_and_taken_back(hoist_window):
-    hoist_window.go(Stage.METAL)
+    hoist_window.go(Stage.STRIPS)
     hoist_window.session.edit("kind", JobKind.POWER_CABLE, "kind")
     assert hoist_window.stage is Stage.BRIEF
     hoist_window.go(Stage.LEADS)
     hoist_window.undo()
     assert hoist_window.session.design.kind is JobKind.NEW_PACK
-    hoist_window.go(Stage.METAL)
-    assert hoist_window.stage is Stage.METAL
+    hoist_window.go(Stage.STRIPS)
+    assert hoist_window.stage is Stage.STRIPS
 
 
 def test_polarity_is_recorded_at_the_bench(qtbot, window):

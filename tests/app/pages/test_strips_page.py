@@ -1,4 +1,4 @@
-"""The Metal stage in the real window: heat a moment after an edit, slider, cures, joints, plots, scatter, assay, files."""
+"""The Metal stage in the real window: heat a moment after an edit, slider, fixes, joints, plots, scatter, assay, files."""
 
 import time
 from dataclasses import replace
@@ -10,8 +10,8 @@ from PySide6.QtWidgets import QPushButton
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.pack_view import Tool
-from firmcell.app.pages.strips_page import MetalPage
-from firmcell.core.analysis.findings import Cure, Stage
+from firmcell.app.pages.strips_page import StripsPage
+from firmcell.core.analysis.findings import Fix, Stage
 from firmcell.core.model.parts import StripMetal
 from firmcell.core.pictures.strip_colours import Shown
 from firmcell.core.records.events import CellReading, JointReading
@@ -20,19 +20,19 @@ from firmcell.core.records.events import CellReading, JointReading
 @pytest.fixture
 def metal(hoist_window, qtbot):
     window = hoist_window
-    window.go(Stage.METAL)
+    window.go(Stage.STRIPS)
     settle(window, qtbot)
     return window
 
 
 def settle(window, qtbot):
     qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
-    page = window.page(Stage.METAL)
+    page = window.page(Stage.STRIPS)
     qtbot.waitUntil(lambda: page._search is None, timeout=20_000)
 
 
-def page_of(window) -> MetalPage:
-    return window.page(Stage.METAL)
+def page_of(window) -> StripsPage:
+    return window.page(Stage.STRIPS)
 
 
 def press(qtbot, page, name):
@@ -41,14 +41,14 @@ def press(qtbot, page, name):
 
 
 def test_heat_is_known_a_moment_after_an_edit(metal, qtbot):
-    assert any(f.code == "ME-11" for f in metal.session.findings)
+    assert any(f.code == "SR-11" for f in metal.session.findings)
     metal.session.edit("brief.current_steady_a", 12.0, "less")
     # At once the old heat is gone; the new one comes by itself.
     assert metal.session.metal is None
     assert "…" in page_of(metal)._hottest_cell()
     settle(metal, qtbot)
     assert metal.session.metal.current_a == 12.0
-    assert not any(f.code == "ME-11" for f in metal.session.findings)
+    assert not any(f.code == "SR-11" for f in metal.session.findings)
 
 
 def test_quick_edits_end_with_the_heat_of_the_last(metal, qtbot):
@@ -98,40 +98,40 @@ def test_segments_and_joints_light_their_part(metal):
     assert metal.view.selected.startswith(("strip:", "cell:"))
 
 
-def test_an_overload_gets_cures_and_one_is_applied(metal, qtbot):
+def test_an_overload_gets_fixes_and_one_is_applied(metal, qtbot):
     page = page_of(metal)
     metal.session.edit("joining.link_layers", 1, "one layer")
     settle(metal, qtbot)
     assert metal.session.metal.figures.worst_share > 1
-    qtbot.waitUntil(lambda: page.cures.rows.rowCount() > 0, timeout=20_000)
-    words = page.cures.rows.index(0, 0).data()
-    page.cures.setFocus()
-    page.cures.setCurrentIndex(page.cures.rows.index(0, 0))
-    qtbot.keyClick(page.cures, Qt.Key.Key_Return)
+    qtbot.waitUntil(lambda: page.fixes.rows.rowCount() > 0, timeout=20_000)
+    words = page.fixes.rows.index(0, 0).data()
+    page.fixes.setFocus()
+    page.fixes.setCurrentIndex(page.fixes.rows.index(0, 0))
+    qtbot.keyClick(page.fixes, Qt.Key.Key_Return)
     assert metal.session.undo_stack.undoText() == words
     settle(metal, qtbot)
     assert metal.session.metal.figures.worst_share <= 1
 
 
-def test_the_finding_offers_the_solved_cure_and_one_key_applies_it(hoist_window, qtbot):
-    """In any stage: the search does not wait for the Metal page to be seen."""
+def test_the_finding_offers_the_solved_fix_and_one_key_applies_it(hoist_window, qtbot):
+    """In any stage: the search does not wait for the Strips page to be seen."""
     window = hoist_window
     window.go(Stage.BRIEF)
     window.session.edit("joining.link_layers", 1, "one layer")
 
     def offered():
-        return next((f.cure for f in window.session.findings if f.code == "ME-1" and f.cure), None)
+        return next((f.fix for f in window.session.findings if f.code == "SR-1" and f.fix), None)
 
-    qtbot.waitUntil(lambda: window.session.metal_cures is not None and offered() is not None, timeout=20_000)
-    assert offered() == window.session.metal_cures[0].cure
+    qtbot.waitUntil(lambda: window.session.strip_fixes is not None and offered() is not None, timeout=20_000)
+    assert offered() == window.session.strip_fixes[0].fix
     shown = window.findings.findings.items
-    window.findings.setCurrentIndex(window.findings.findings.index([f.code for f in shown].index("ME-1"), 0))
+    window.findings.setCurrentIndex(window.findings.findings.index([f.code for f in shown].index("SR-1"), 0))
     words = offered().words
     qtbot.keyClick(window, Qt.Key.Key_Period, Qt.KeyboardModifier.ControlModifier)
     assert window.session.undo_stack.undoText() == words
     qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
     assert window.session.metal.figures.worst_share <= 1
-    assert "ME-1" not in {f.code for f in window.session.findings}
+    assert "SR-1" not in {f.code for f in window.session.findings}
 
 
 def test_scatter_and_plots(metal, qtbot):
@@ -171,7 +171,7 @@ def test_an_open_pack_is_told_in_words(metal, qtbot):
         session.edit_all(hand.remove_strip(session.design, now.id).edits, "out")
     settle(metal, qtbot)
     assert "open at B4" in page_of(metal)._hottest_cell()
-    assert any(f.code == "ME-7" and "B4" in f.sentence for f in session.findings)
+    assert any(f.code == "SR-7" and "B4" in f.sentence for f in session.findings)
 
 
 @pytest.mark.parametrize(("kind", "head"), [("spice", b"* Orchard hoist"), ("segments", b"segment,piece")])
@@ -183,7 +183,7 @@ def test_netlist_and_segments_are_written(metal, qtbot, tmp_path, kind, head):
 
 
 def test_closing_while_the_heat_is_worked_out_is_no_fault(hoist_window, qtbot):
-    hoist_window.go(Stage.METAL)
+    hoist_window.go(Stage.STRIPS)
     hoist_window.session.edit("brief.current_steady_a", 17.0, "other")
     qtbot.wait(130)
     hoist_window.close_job()
@@ -202,7 +202,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     assert "40 of 40" in page.measured.text()
     worst = max(metal.session.metal.figures.cells, key=lambda c: abs(c.deviation))
     assert worst.number == 12
-    assert any(f.code == "ME-12" and "Cell 12" in f.sentence for f in metal.session.findings)
+    assert any(f.code == "SR-12" and "Cell 12" in f.sentence for f in metal.session.findings)
     before = metal.session.design
     path.write_text("cell;resistance mΩ\n1;25\n99;25\n")
     metal.take_measured(path)
@@ -222,8 +222,8 @@ def test_voltage_and_short_between_two_points(metal, qtbot):
 
 
 def test_the_welds_that_matter_are_doubled_by_one_button(qtbot, hoist_window):
-    hoist_window.go(Stage.METAL)
-    page = hoist_window.page(Stage.METAL)
+    hoist_window.go(Stage.STRIPS)
+    page = hoist_window.page(Stage.STRIPS)
     qtbot.waitUntil(lambda: page.joints.rows.rowCount() > 0, timeout=20_000)
     welds = sum(hoist_window.session.analysis.measures.joints.values())
     qtbot.mouseClick(page.double_button, Qt.MouseButton.LeftButton)
@@ -238,8 +238,8 @@ def test_the_welds_that_matter_are_doubled_by_one_button(qtbot, hoist_window):
 
 def test_cells_recorded_at_the_bench_count_at_once(qtbot, hoist_window):
     session = hoist_window.session
-    hoist_window.go(Stage.METAL)
-    page = hoist_window.page(Stage.METAL)
+    hoist_window.go(Stage.STRIPS)
+    page = hoist_window.page(Stage.STRIPS)
     qtbot.waitUntil(lambda: session.metal is not None, timeout=20_000)
     before = session.metal
     session.record(CellReading(cell=18, ohms=0.09), "check-cells")
@@ -269,7 +269,7 @@ def test_a_single_cell_is_recorded_from_the_bench(qtbot, hoist_window):
 
 
 def test_shift_and_a_click_lead_a_pole_off_twice_and_once_again(qtbot, hoist_window):
-    hoist_window.go(Stage.STACK)
+    hoist_window.go(Stage.LAYOUT)
     hoist_window.take_tool(Tool.MINUS)
     layout = hoist_window.session.analysis.layout
     other = next(c.number for c in layout.group_cells(1) if c.number != layout.lead_cells[0])
@@ -284,16 +284,16 @@ def test_shift_and_a_click_lead_a_pole_off_twice_and_once_again(qtbot, hoist_win
     assert hoist_window.session.analysis.layout.lead_cells == layout.lead_cells
 
 
-def test_a_long_cure_leaves_its_sentence_room(hoist_window, qtbot):
+def test_a_long_fix_leaves_its_sentence_room(hoist_window, qtbot):
     window = hoist_window
-    finding = next(f for f in window.session.findings if f.code == "ME-4")
+    finding = next(f for f in window.session.findings if f.code == "SR-4")
     words = "copper strip 0.1 × 8 under links and collecting strips, welded through the strip on it; " * 3
-    long = replace(finding, cure=Cure(words, ()))
+    long = replace(finding, fix=Fix(words, ()))
     qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
     qtbot.wait(20)
     window.findings.findings.set_items((long,))
     image = window.findings.viewport().grab().toImage()
-    # The cure begins right of the middle: left of it there is nothing but mark, code and sentence in their own colours.
+    # The fix begins right of the middle: left of it there is nothing but mark, code and sentence in their own colours.
     accent = QColor(window.look.accent).rgb()
     row = range(4, window.findings.sizeHintForRow(0) - 4)
     places = [x for x in range(image.width()) for y in row if image.pixel(x, y) == accent]
@@ -302,15 +302,15 @@ def test_a_long_cure_leaves_its_sentence_room(hoist_window, qtbot):
     assert words in window.findings.findings.index(0, 0).data(Qt.ItemDataRole.ToolTipRole)
 
 
-def test_an_edit_ends_the_search_for_cures_at_once(hoist_window, qtbot):
+def test_an_edit_ends_the_search_for_fixes_at_once(hoist_window, qtbot):
     session = hoist_window.session
     session.edit("joining.link_layers", 1, "one layer")
-    qtbot.waitUntil(lambda: session._cure_search is not None, timeout=10_000)
-    search = session._cure_search
+    qtbot.waitUntil(lambda: session._fix_search is not None, timeout=10_000)
+    search = session._fix_search
     session.edit("joining.link_layers", 2, "two layers")
-    assert session._cure_search is None
+    assert session._fix_search is None
     assert search._given_up
-    assert session.metal_cures is None
-    # Nothing of the old search arrives; the new pack has nothing to cure.
-    qtbot.waitUntil(lambda: session.metal_cures == (), timeout=10_000)
-    assert "ME-1" not in {f.code for f in session.findings}
+    assert session.strip_fixes is None
+    # Nothing of the old search arrives; the new pack has nothing to fix.
+    qtbot.waitUntil(lambda: session.strip_fixes == (), timeout=10_000)
+    assert "SR-1" not in {f.code for f in session.findings}

@@ -4,7 +4,7 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
-from firmcell.app.pages.tests_page import ProofPage
+from firmcell.app.pages import tests_page
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.pictures.stage_marks import stage_paint
 from firmcell.core.records.events import PolarityReading, StepPassed
@@ -14,9 +14,9 @@ from firmcell.core.tap_check.recorded_readings import diagnosis_of
 
 
 @pytest.fixture
-def page(hoist_window) -> ProofPage:
-    hoist_window.go(Stage.PROOF)
-    return hoist_window.page(Stage.PROOF)
+def page(hoist_window) -> tests_page.TestsPage:
+    hoist_window.go(Stage.TESTS)
+    return hoist_window.page(Stage.TESTS)
 
 
 def type_all(qtbot, page, volts):
@@ -44,8 +44,8 @@ def test_odd_readings_typed_in_a_row_become_a_diagnosis(qtbot, hoist_window, pag
     assert "B3 and B4 are exchanged" in first[0]
     assert first[2] == "NO"
     session = hoist_window.session
-    assert any(f.code == "PF-1" and "B3 and B4" in f.sentence for f in session.findings)
-    paint = stage_paint(Stage.PROOF, session.design, session.analysis, session.state, session.steps, None)
+    assert any(f.code == "TE-1" and "B3 and B4" in f.sentence for f in session.findings)
+    paint = stage_paint(Stage.TESTS, session.design, session.analysis, session.state, session.steps, None)
     assert [r for r, mark in paint.marks.items() if mark == "bad"] == ["tap:3", "tap:4"]
     page.suspicions.setCurrentIndex(page.suspicions.rows.index(0, 0))
     assert hoist_window.view.selected == "tap:3"
@@ -169,12 +169,12 @@ def test_coming_to_proof_the_next_reading_waits_for_the_number_pad(hoist_window,
         qtbot.keyClicks(line, volts)
         qtbot.keyClick(line, Qt.Key.Key_Enter, Qt.KeyboardModifier.KeypadModifier)
     assert window.session.state.tap_volts == {1: 3.56, 2: 7.12}
-    window.go(Stage.GUARD)
+    window.go(Stage.BMS)
     window.rail.setFocus()
     # Arrows only look; Enter goes to work there, at the first tap not read yet.
     for _ in range(3):
         qtbot.keyClick(window.rail, Qt.Key.Key_Down)
-    assert window.stage is Stage.PROOF
+    assert window.stage is Stage.TESTS
     assert window.rail.hasFocus()
     qtbot.keyClick(window.rail, Qt.Key.Key_Return)
     assert QApplication.focusWidget().accessibleName() == "Reading at B3 against B0, volts"

@@ -11,7 +11,11 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.quantity import WH
 from firmcell.core.bench.weld_samples import proven_reliability, zero_failure_sample
 from firmcell.core.insulation.outer_size import fit_sleeve, flat_width_needed, next_stock_size
-from firmcell.core.layout.series_parallel import room_for_cells, stack_options, usable_charge_and_energy
+from firmcell.core.layout.series_parallel import (
+    room_for_cells,
+    series_parallel_options,
+    usable_charge_and_energy,
+)
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.chemistry import FACTS, Chemistry, resting_voltage
 from firmcell.core.model.designation import cell_designation, pack_designation, transport_class
@@ -38,11 +42,11 @@ def test_hoist_figures_by_hand(hoist, hoist_analysis):
     assert p.mass_kg > 40 * hoist.cell.mass_kg
 
 
-def test_usable_energy_of_an_ideal_cell_is_the_area_under_its_curve(shelf):
+def test_usable_energy_of_an_ideal_cell_is_the_area_under_its_curve(library):
     """No current and no cut-off: the mean of the resting curve times the capacity (numpy trapezoid)."""
     import numpy as np
 
-    cell = part_named(shelf, Cell, "21700 high-energy 5.0 Ah")
+    cell = part_named(library, Cell, "21700 high-energy 5.0 Ah")
     charge, energy = usable_charge_and_energy(cell, 10, 4, 0.0, 0.0, 0.0)
     soc = np.linspace(0, 1, 4001)
     mean = float(np.trapezoid(resting_voltage(cell.chemistry, soc), soc))
@@ -52,16 +56,16 @@ def test_usable_energy_of_an_ideal_cell_is_the_area_under_its_curve(shelf):
 
 @given(st.floats(0.0, 40.0), st.floats(0.5, 40.0))
 def test_more_current_never_delivers_more(current, more):
-    from firmcell.store.part_files import shipped_shelf
+    from firmcell.store.part_files import shipped_library
 
-    cell = part_named(shipped_shelf(), Cell, "18650 balanced 3.0 Ah")
+    cell = part_named(shipped_library(), Cell, "18650 balanced 3.0 Ah")
     less = usable_charge_and_energy(cell, 7, 2, current + more, 18.0, 0.01)
     best = usable_charge_and_energy(cell, 7, 2, current, 18.0, 0.01)
     assert float(less[1]) <= float(best[1]) + 1e-6
 
 
 def test_every_feasible_pair_meets_the_brief_and_every_other_says_why(hoist):
-    options = stack_options(hoist.brief, hoist.cell)
+    options = series_parallel_options(hoist.brief, hoist.cell)
     assert {(o.series, o.parallel) for o in options if o.feasible} >= {(10, 4)}
     for o in options:
         assert o.feasible == (not o.reasons)
@@ -95,12 +99,12 @@ def test_room_in_a_box_is_between_one_cell_and_the_packing_bound(hoist):
         ("sub-C cadmium 1.8 Ah", "KR23/43"),
     ],
 )
-def test_cell_designations(shelf, name, designation):
-    assert cell_designation(part_named(shelf, Cell, name)) == designation
+def test_cell_designations(library, name, designation):
+    assert cell_designation(part_named(library, Cell, name)) == designation
 
 
-def test_pack_designation(shelf):
-    cell = part_named(shelf, Cell, "21700 high-energy 5.0 Ah")
+def test_pack_designation(library):
+    cell = part_named(library, Cell, "21700 high-energy 5.0 Ah")
     assert pack_designation(cell, 10, 4) == "10INR22/71-4"
     assert pack_designation(cell, 1, 1) == "INR22/71"
 
@@ -159,13 +163,13 @@ def test_sample_size_refuses_certainties(bad):
         zero_failure_sample(bad, 0.9)
 
 
-def test_all_demo_jobs_meet_their_brief(shelf):
+def test_all_demo_jobs_meet_their_brief(library):
     for _, make in DEMO_JOBS.values():
-        design = make(shelf)
+        design = make(library)
         if design.kind is not JobKind.NEW_PACK:
             continue
-        analysis = analyse(design, shelf)
-        assert analysis.jacket.envelope.fits
+        analysis = analyse(design, library)
+        assert analysis.insulation.envelope.fits
         assert any(
             o.feasible and (o.series, o.parallel) == (design.series, design.parallel)
             for o in analysis.options

@@ -6,7 +6,7 @@ from firmcell.core.bench.live_points import live_now, live_words, moment_of, wel
 from firmcell.core.changes.by_hand import layout_of
 from firmcell.core.records.build_state import BuildState, StepState, StepStatus
 from firmcell.core.strips.strips import nodes_of
-from firmcell.core.strips.under_load import between, metal_state
+from firmcell.core.strips.under_load import between, solve_under_load
 
 
 def test_loose_cells_read_one_cell_and_nothing_between(hoist):
@@ -39,7 +39,7 @@ def test_one_face_alone_never_has_more_than_two_groups_in_series(hoist):
 def test_all_metal_on_is_the_solved_pack(hoist):
     layout = layout_of(hoist)
     m = moment_of(layout, hoist, frozenset(range(hoist.series + 1)))
-    metal = metal_state(hoist, layout, 600.0)
+    metal = solve_under_load(hoist, layout, 600.0)
     for first, second in (((1, False), (40, True)), ((7, True), (29, False)), ((3, False), (3, True))):
         solved, _ = between(metal, second, first, hoist.cell_now_v)
         assert m.between(first, second) == pytest.approx(solved, abs=1e-6)

@@ -30,28 +30,28 @@ from firmcell.core.leads.spice_netlist import pad_name, spice_netlist
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.design import Face
 from firmcell.core.model.parts import Board, Cell, ChargePort, Fuse, Strip, SwitchSide, Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.resistor_network import solve
 from firmcell.core.pictures.drawing import Stroke
 from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.core.strips.strips import metal_runs, metalwork, ohms_per_metre
-from firmcell.core.strips.under_load import metal_state
+from firmcell.core.strips.under_load import solve_under_load
 from firmcell.core.tap_check.doctor import PackAsked
 from firmcell.core.tap_check.expected_readings import expected_reading, expected_readings
 from firmcell.core.tap_check.practice_pack import practice_pack
 from firmcell.store.layout_files import layout_bytes
 from firmcell.store.part_files import (
     keep_part,
-    load_shelf,
+    load_library,
     part_named,
     part_to_toml,
     parts_from_toml,
-    shipped_shelf,
+    shipped_library,
 )
 from tests.conftest import found
 
-SHELF = shipped_shelf()
-BOARD = part_named(SHELF, Board, "lithium-ion guard 10S 30 A")
+SHELF = shipped_library()
+BOARD = part_named(SHELF, Board, "lithium-ion BMS 10S 30 A")
 STEEL = part_named(SHELF, Strip, "plated steel strip 0.1 × 5")
 COLLECTING = (part_named(SHELF, Strip, "copper strip 0.15 × 10"), 3, 1.0)
 CELL = part_named(SHELF, Cell, "21700 high-energy 5.0 Ah")
@@ -111,7 +111,7 @@ def test_what_is_no_resistance_is_refused(ohm):
 def test_sensor_readings_fall_with_warmth(hoist):
     pairs = thermistor_readings(hoist)
     assert [ohm for _, ohm in pairs] == sorted((ohm for _, ohm in pairs), reverse=True)
-    assert thermistor_readings(hoist.edited("guarding.board", None)) == ()
+    assert thermistor_readings(hoist.edited("bms.board", None)) == ()
 
 
 # -- boards ---------------------------------------------------------------------------------------------
@@ -157,14 +157,14 @@ def test_balancing_and_storage_by_hand():
 
 def test_who_opens_first():
     wire, fuse = part_named(SHELF, Wire, "10 AWG silicone"), part_named(SHELF, Fuse, "bolted fuse 80 V, 40 A")
-    good = selectivity(BOARD, fuse, wire, Lay.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15)
+    good = selectivity(BOARD, fuse, wire, WireLaying.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15)
     assert good.good
     assert good.margin == pytest.approx(80 / 45)
     slow = selectivity(
         changed(trip_delay_s=10.0),
         part_named(SHELF, Fuse, "blade fuse 58 V, 40 A"),
         wire,
-        Lay.PAIR,
+        WireLaying.PAIR,
         COLLECTING,
         45.0,
         25.0,
@@ -174,11 +174,11 @@ def test_who_opens_first():
     assert not slow.board_first
     assert "may blow before the board trips" in slow.words
     close = selectivity(
-        changed(current_peak_a=46.0), fuse, wire, Lay.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15
+        changed(current_peak_a=46.0), fuse, wire, WireLaying.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15
     )
     assert not close.good
     hair = selectivity(
-        changed(trip_delay_s=10.0), None, wire, Lay.PAIR, (STEEL, 1, 1.0), 45.0, 25.0, 900.0, 303.15
+        changed(trip_delay_s=10.0), None, wire, WireLaying.PAIR, (STEEL, 1, 1.0), 45.0, 25.0, 900.0, 303.15
     )
     assert not hair.strip_stands
     assert "collecting strip does not stand" in hair.words
@@ -186,7 +186,7 @@ def test_who_opens_first():
         BOARD,
         None,
         part_named(SHELF, Wire, "18 AWG silicone"),
-        Lay.PAIR,
+        WireLaying.PAIR,
         COLLECTING,
         45.0,
         25.0,
@@ -219,35 +219,35 @@ def test_the_plugs_order_is_read_from_what_is_printed(names, series, places):
     assert list(plug_places(names, series).values()) == places
 
 
-def test_a_plug_without_a_place_for_a_tap_is_a_stop(hoist, shelf):
-    good = hoist.edited("guarding.board", changed(pads=", ".join(f"B{n}" for n in range(11))))
-    assert "GU-10" not in found(good, shelf)
-    bad = hoist.edited("guarding.board", changed(pads="B0, B1, B2, B4, B5, B6, B7, B8, B9, B10"))
-    assert "none for B3" in found(bad, shelf)["GU-10"].sentence
+def test_a_plug_without_a_place_for_a_tap_is_a_stop(hoist, library):
+    good = hoist.edited("bms.board", changed(pads=", ".join(f"B{n}" for n in range(11))))
+    assert "BM-10" not in found(good, library)
+    bad = hoist.edited("bms.board", changed(pads="B0, B1, B2, B4, B5, B6, B7, B8, B9, B10"))
+    assert "none for B3" in found(bad, library)["BM-10"].sentence
 
 
-def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, shelf):
-    a = analyse(hoist, shelf)
-    metal = metal_state(hoist, a.layout, a.pack.run_time_s)
+def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, library):
+    a = analyse(hoist, library)
+    metal = solve_under_load(hoist, a.layout, a.pack.run_time_s)
     entries = wire_list(hoist, a, metal)
     assert [e.number for e in entries] == list(range(1, len(entries) + 1))
     assert {e.name for e in entries} == {f"B{n}" for n in range(11)} | {"B−", "P−", "P+", "NTC1", "NTC2"}
     hottest = next(e for e in entries if e.name == "NTC1")
     assert f"cell {metal.figures.hottest_cell}," in hottest.from_where
     assert (entries[0].colour, entries[10].colour) == ("black", "red")
-    backwards = hoist.edited("guarding.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1))))
-    assert "place 11, printed B0" in wire_list(backwards, analyse(backwards, shelf))[0].to_where
-    bare = hoist.edited("guarding.board", None)
-    assert {e.name for e in wire_list(bare, analyse(bare, shelf))} == {f"B{n}" for n in range(11)} | {
+    backwards = hoist.edited("bms.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1))))
+    assert "place 11, printed B0" in wire_list(backwards, analyse(backwards, library))[0].to_where
+    bare = hoist.edited("bms.board", None)
+    assert {e.name for e in wire_list(bare, analyse(bare, library))} == {f"B{n}" for n in range(11)} | {
         "P+",
         "P−",
     }
 
 
-def test_the_board_sits_in_the_line_it_switches_and_a_separate_port_has_its_lead(hoist, shelf):
+def test_the_board_sits_in_the_line_it_switches_and_a_separate_port_has_its_lead(hoist, library):
     def names(**values):
-        d = hoist.edited("guarding.board", changed(**values))
-        return [e.name for e in wire_list(d, analyse(d, shelf)) if e.ref.startswith("lead:")]
+        d = hoist.edited("bms.board", changed(**values))
+        return [e.name for e in wire_list(d, analyse(d, library)) if e.ref.startswith("lead:")]
 
     assert names() == ["B−", "P−", "P+"]
     assert names(switch_side=SwitchSide.HIGH) == ["P−", "B+", "P+"]
@@ -263,19 +263,19 @@ def test_neighbouring_leads_never_share_a_colour():
 
 def test_taps_alternate_between_the_faces(hoist_analysis):
     """With alternating directions the taps alternate between the two faces (common practice, no source)."""
-    faces = {face: [t.number for t in hoist_analysis.guard.taps if t.face is face] for face in Face}
+    faces = {face: [t.number for t in hoist_analysis.bms.taps if t.face is face] for face in Face}
     assert {n % 2 for n in next(iter(faces.values()))} in ({0}, {1})
     assert sorted(n for some in faces.values() for n in some) == list(range(11))
 
 
-def test_taps_stand_where_the_load_shifts_them_least(odd_hoist, shelf):
+def test_taps_stand_where_the_load_shifts_them_least(odd_hoist, library):
     """Shift by the solved network: voltage of the pad against the middle of its tap point, at the steady current."""
-    a = analyse(odd_hoist, shelf)
+    a = analyse(odd_hoist, library)
     layout, joining = a.layout, odd_hoist.joining
     runs = metal_runs(layout, joining.style)
     work = metalwork(layout, runs, ohms_per_metre(layout, joining), odd_hoist.cell.resistance_ohm)
     state = solve(work.network, 0.0, odd_hoist.brief.current_steady_a)
-    for tap in a.guard.taps:
+    for tap in a.bms.taps:
         pads = [(c.number, True) for c in layout.group_cells(tap.number)] + [
             (c.number, False) for c in layout.group_cells(tap.number + 1)
         ]
@@ -287,8 +287,8 @@ def test_taps_stand_where_the_load_shifts_them_least(odd_hoist, shelf):
         assert abs(shift) <= max(abs(v - middle) for v in volts.values()) + 1e-9
 
 
-def test_wires_of_the_nail_board_have_their_true_lengths(hoist, shelf):
-    a = analyse(hoist, shelf)
+def test_wires_of_the_nail_board_have_their_true_lengths(hoist, library):
+    a = analyse(hoist, library)
     drawing = nail_board(hoist, a)
     for entry in wire_list(hoist, a):
         if entry.name[0] not in "BN":
@@ -309,9 +309,9 @@ def test_wires_of_the_nail_board_have_their_true_lengths(hoist, shelf):
     assert total == pytest.approx(wanted, abs=0.1)
 
 
-def test_the_schematic_crosses_leads_only_for_a_plug_that_runs_backwards(hoist, shelf):
+def test_the_schematic_crosses_leads_only_for_a_plug_that_runs_backwards(hoist, library):
     def ends(design):
-        drawing = schematic(design, analyse(design, shelf))
+        drawing = schematic(design, analyse(design, library))
         return {
             s.ref: (s.points[0][1], s.points[-1][1])
             for s in drawing.shapes
@@ -320,17 +320,17 @@ def test_the_schematic_crosses_leads_only_for_a_plug_that_runs_backwards(hoist, 
 
     straight = ends(hoist)
     assert all(start == pytest.approx(stop) for start, stop in straight.values())
-    turned = ends(hoist.edited("guarding.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1)))))
+    turned = ends(hoist.edited("bms.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1)))))
     assert turned["tap:0"][1] == pytest.approx(turned["tap:10"][0])
 
 
-def test_wiring_goes_out_as_csv_and_true_size_pdf(hoist, shelf):
+def test_wiring_goes_out_as_csv_and_true_size_pdf(hoist, library):
     from pypdf import PdfReader
 
-    rows = list(csv.DictReader(io.StringIO(layout_bytes(hoist, shelf, "wires").decode())))
+    rows = list(csv.DictReader(io.StringIO(layout_bytes(hoist, library, "wires").decode())))
     assert len(rows) == 16
     assert float(rows[0]["length_mm"]) > 40
-    reader = PdfReader(io.BytesIO(layout_bytes(hoist, shelf, "wiring")))
+    reader = PdfReader(io.BytesIO(layout_bytes(hoist, library, "wiring")))
     text = " ".join(page.extract_text() for page in reader.pages)
     assert "nail board, 1:1" in text
     assert "must measure 100 mm" in text
@@ -349,10 +349,10 @@ def test_a_short_of_sense_leads_by_hand():
 
 
 @pytest.mark.skipif(shutil.which("ngspice") is None, reason="ngspice is installed by ./check")
-def test_tap_voltages_equal_ngspice(odd_hoist, shelf, tmp_path):
+def test_tap_voltages_equal_ngspice(odd_hoist, library, tmp_path):
     """ngspice .op of the exported netlist without load: each tap's pad against B0's is its expected voltage to 1e-6."""
-    a = analyse(odd_hoist, shelf)
-    metal = metal_state(odd_hoist, a.layout, a.pack.run_time_s)
+    a = analyse(odd_hoist, library)
+    metal = solve_under_load(odd_hoist, a.layout, a.pack.run_time_s)
     path = tmp_path / "taps.cir"
     path.write_text(spice_netlist(metal, a.leads, odd_hoist.cell_now_v, 0.0, "taps"))
     out = subprocess.run(
@@ -368,8 +368,8 @@ def test_tap_voltages_equal_ngspice(odd_hoist, shelf, tmp_path):
         group = a.layout.by_number[tap.cell].group
         return theirs[pad_name(tap.cell, group == tap.number)]
 
-    for tap in a.guard.taps:
-        assert pad(tap) - pad(a.guard.taps[0]) == pytest.approx(tap.now_v, abs=1e-6 * a.pack.voltage_now_v)
+    for tap in a.bms.taps:
+        assert pad(tap) - pad(a.bms.taps[0]) == pytest.approx(tap.now_v, abs=1e-6 * a.pack.voltage_now_v)
 
 
 # -- what a meter should read ----------------------------------------------------------------------------
@@ -397,11 +397,11 @@ def test_expected_readings_hold_for_practice_packs():
 @pytest.mark.parametrize(
     ("code", "edits"),
     [
-        ("GU-7", [("guarding.board", changed(current_peak_a=46.0))]),
-        ("GU-9", [("guarding.board", changed(standby_current_a=0.01))]),
+        ("BM-7", [("bms.board", changed(current_peak_a=46.0))]),
+        ("BM-9", [("bms.board", changed(standby_current_a=0.01))]),
         (
             # One long row, so that collecting strips and links are as long as the group.
-            "GU-11",
+            "BM-11",
             [
                 ("series", 3),
                 ("parallel", 14),
@@ -414,38 +414,38 @@ def test_expected_readings_hold_for_practice_packs():
         ),
     ],
 )
-def test_guard_rules_speak(code, edits, hoist, shelf):
-    assert code not in found(hoist, shelf)
-    assert code in found(hoist.with_edits(*edits), shelf)
+def test_bms_rules_speak(code, edits, hoist, library):
+    assert code not in found(hoist, library)
+    assert code in found(hoist.with_edits(*edits), library)
 
 
 @pytest.mark.parametrize(
     ("values", "code", "words"),
     [
-        ({"over_voltage_v": 4.35}, "GU-2", "cuts charge at 4.35 V, the cells are full at 4.20 V"),
-        ({"over_voltage_v": 4.10}, "GU-2", "cuts charge at 4.10 V"),
-        ({"under_voltage_v": 2.3}, "GU-12", "cuts off at 2.30 V, the cells are empty at 2.50 V"),
-        ({"under_voltage_v": 3.4}, "GU-12", "cuts off at 3.40 V"),
+        ({"over_voltage_v": 4.35}, "BM-2", "cuts charge at 4.35 V, the cells are full at 4.20 V"),
+        ({"over_voltage_v": 4.10}, "BM-2", "cuts charge at 4.10 V"),
+        ({"under_voltage_v": 2.3}, "BM-12", "cuts off at 2.30 V, the cells are empty at 2.50 V"),
+        ({"under_voltage_v": 3.4}, "BM-12", "cuts off at 3.40 V"),
     ],
 )
-def test_a_board_of_ones_own_with_other_thresholds_is_told(hoist, shelf, values, code, words):
+def test_a_board_of_ones_own_with_other_thresholds_is_told(hoist, library, values, code, words):
     own = changed(name="own", **values)
-    told = found(hoist.edited("guarding.board", own), shelf)[code]
+    told = found(hoist.edited("bms.board", own), library)[code]
     assert words in told.sentence
-    assert code not in found(told.cure.applied(hoist), shelf)
+    assert code not in found(told.fix.applied(hoist), library)
 
 
-def test_every_board_of_the_shelf_suits_some_cell_of_its_chemistry(shelf):
-    for board in shelf.boards:
-        cells = [c for c in shelf.cells if c.chemistry is board.chemistry]
+def test_every_board_of_the_shelf_suits_some_cell_of_its_chemistry(library):
+    for board in library.boards:
+        cells = [c for c in library.cells if c.chemistry is board.chemistry]
         assert any(threshold_faults(board, cell) == ("", "") for cell in cells), board.name
 
 
-def test_sense_fuses_are_offered_and_taken(hoist, shelf):
-    finding = found(hoist, shelf)["GU-8"]
-    fused = finding.cure.applied(hoist)
-    assert "GU-8" not in found(fused, shelf)
-    assert "fuse at the tap" in wire_list(fused, analyse(fused, shelf))[0].end
+def test_sense_fuses_are_offered_and_taken(hoist, library):
+    finding = found(hoist, library)["BM-8"]
+    fused = finding.fix.applied(hoist)
+    assert "BM-8" not in found(fused, library)
+    assert "fuse at the tap" in wire_list(fused, analyse(fused, library))[0].end
 
 
 def test_a_board_of_ones_own_is_kept_and_read_back(tmp_path):
@@ -455,9 +455,9 @@ def test_a_board_of_ones_own_is_kept_and_read_back(tmp_path):
     assert parts_from_toml(part_to_toml(own), "x") == [own]
     path = keep_part(own, tmp_path / "parts")
     assert path.name == "board-shed-board-2.toml"
-    shelf, faults = load_shelf(tmp_path / "parts")
+    library, faults = load_library(tmp_path / "parts")
     assert not faults
-    assert own in shelf.boards
+    assert own in library.boards
 
 
 @pytest.mark.parametrize(

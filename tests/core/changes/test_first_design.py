@@ -1,4 +1,4 @@
-"""A first design from many briefs: it meets the brief wherever anything on the shelf can."""
+"""A first design from many briefs: it meets the brief wherever anything in the part library can."""
 
 import pytest
 from hypothesis import given, settings
@@ -8,8 +8,8 @@ from firmcell.core.analysis.findings import Severity
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.first_design import propose
 from firmcell.core.model.brief import Brief
-from firmcell.core.model.part_library import EMPTY_SHELF
-from firmcell.store.part_files import shipped_shelf
+from firmcell.core.model.part_library import EMPTY_LIBRARY
+from firmcell.store.part_files import shipped_library
 from tests.conftest import found
 
 
@@ -19,39 +19,39 @@ from tests.conftest import found
 )  # fmt: skip
 @settings(max_examples=25, deadline=None)
 def test_a_proposed_design_is_valid_and_its_stops_are_of_the_stack(low, width, steady, peak, hours):
-    shelf = shipped_shelf()
+    library = shipped_library()
     brief = Brief(
         title="t", load_voltage_min_v=low, load_voltage_max_v=low * width, current_steady_a=steady,
         current_peak_a=steady * peak, run_time_s=hours * 3600,
     )  # fmt: skip
-    design = propose(brief, shelf)
-    stops = {c for c, f in found(design, shelf).items() if f.severity is Severity.STOP}
-    # Where the shelf has no board, no strip or no connector for it, the finding stays and says so.
-    allowed = {"CE-1", "CE-3", "ST-1", "ME-1", "ME-2", "LE-3", "LE-8"}
+    design = propose(brief, library)
+    stops = {c for c, f in found(design, library).items() if f.severity is Severity.STOP}
+    # Where the part library has no board, no strip or no connector for it, the finding stays and says so.
+    allowed = {"CE-1", "CE-3", "LY-1", "SR-1", "SR-2", "LE-3", "LE-8"}
     if not design.cell.is_round:
-        # The shelf's strips are for round cells; between terminals of thin flat cells there may be no room for them.
-        allowed.add("ME-8")
+        # The library's strips are for round cells; between terminals of thin flat cells there may be no room for them.
+        allowed.add("SR-8")
     assert stops <= allowed
 
 
-def test_hoist_brief_gives_a_pack_without_stops(hoist, shelf):
-    design = propose(hoist.brief, shelf)
-    assert not [f for f in found(design, shelf).values() if f.severity is Severity.STOP]
+def test_hoist_brief_gives_a_pack_without_stops(hoist, library):
+    design = propose(hoist.brief, library)
+    assert not [f for f in found(design, library).values() if f.severity is Severity.STOP]
     assert design.series == 10
 
 
-def test_a_short_high_peak_gets_a_fuse_and_the_wire_it_protects(shelf):
+def test_a_short_high_peak_gets_a_fuse_and_the_wire_it_protects(library):
     """7.25 A steady, 19 A for 30 s at 58.8 V: a fuse of 14.1 A at least (19/1.35), and a wire that carries it."""
     brief = Brief(
         title="t", load_voltage_min_v=46, load_voltage_max_v=60.5, current_steady_a=7.25, current_peak_a=19,
         peak_duration_s=30, run_time_s=5400,
     )  # fmt: skip
-    design = propose(brief, shelf)
+    design = propose(brief, library)
     assert design.leads.fuse.rating_a >= 19 / 1.35
-    findings = found(design, shelf)
-    assert not {"LE-1", "LE-7", "LE-8", "ST-3"} & set(findings)
+    findings = found(design, library)
+    assert not {"LE-1", "LE-7", "LE-8", "LY-3"} & set(findings)
 
 
 def test_an_empty_shelf_is_told(hoist):
-    with pytest.raises(Refusal, match="no cells on the shelf"):
-        propose(hoist.brief, EMPTY_SHELF)
+    with pytest.raises(Refusal, match="no cells in the part library"):
+        propose(hoist.brief, EMPTY_LIBRARY)

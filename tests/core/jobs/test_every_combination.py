@@ -11,7 +11,7 @@ from firmcell.core.jobs.job_pictures import job_pictures
 from firmcell.core.jobs.passport import passport
 from firmcell.core.jobs.work_plan import steps_of
 from firmcell.core.leads.spice_netlist import spice_netlist
-from firmcell.core.model.design import Face, MetalStyle
+from firmcell.core.model.design import Face, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Cell
 from firmcell.core.pictures.face import face_drawing
@@ -20,7 +20,7 @@ from firmcell.core.pictures.templates import templates
 from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.rules import find
-from firmcell.core.strips.under_load import metal_state
+from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.part_files import part_named
 
@@ -28,25 +28,25 @@ CELLS = ("21700 high-energy 5.0 Ah", "prismatic iron phosphate 50 Ah", "pouch li
 
 
 @pytest.mark.parametrize(("cell", "by"), list(itertools.product(CELLS, JoinedBy)))
-@pytest.mark.parametrize("job", ["orchard-hoist", "sprayer-lead-change", "lamp-cell-guard"])
-def test_nothing_that_can_be_chosen_together_fails(shelf, job, cell, by):
-    part = part_named(shelf, Cell, cell)
-    for style, (series, parallel) in itertools.product(MetalStyle, ((1, 3), (5, 2))):
-        design = DEMO_JOBS[job][1](shelf).with_edits(
+@pytest.mark.parametrize("job", ["orchard-hoist", "sprayer-lead-change", "lamp-cell-bms"])
+def test_nothing_that_can_be_chosen_together_fails(library, job, cell, by):
+    part = part_named(library, Cell, cell)
+    for style, (series, parallel) in itertools.product(StripStyle, ((1, 3), (5, 2))):
+        design = DEMO_JOBS[job][1](library).with_edits(
             ("cell", part), ("joining.joined_by", by), ("joining.style", style), ("series", series),
             ("parallel", parallel), ("arrangement.rows", 1), ("arrangement.placed", ()), ("arrangement.drawn", ()),
             ("arrangement.removed", ()), ("cell_now_v", part.facts.storage_v),
         )  # fmt: skip
-        analysis = analyse(design, shelf)
-        metal = metal_state(design, analysis.layout, 600.0)
+        analysis = analyse(design, library)
+        metal = solve_under_load(design, analysis.layout, 600.0)
         steps = steps_of(design, analysis)
         # Codes tell steps apart in the record, and every sentence is one.
         assert len({s.code for s in steps}) == len(steps)
         assert all(s.title and s.words.endswith((".", ")")) for s in steps)
-        for finding in find(Situation(design, analysis, EMPTY_STATE, shelf, metal)):
+        for finding in find(Situation(design, analysis, EMPTY_STATE, library, metal)):
             assert finding.sentence.endswith(".")
-            if finding.cure:
-                analyse(finding.cure.applied(design), shelf)
+            if finding.fix:
+                analyse(finding.fix.applied(design), library)
         pictures = [
             *(face_drawing(design, analysis, face) for face in Face), section_drawing(design, analysis),
             schematic(design, analysis), nail_board(design, analysis, metal), *job_pictures(design, analysis),

@@ -1,4 +1,4 @@
-"""Lead change, machine leads and power cable: stages, rules with their cures, and the order of work."""
+"""Lead change, machine leads and power cable: stages, rules with their fixes, and the order of work."""
 
 from math import erfc, sqrt
 
@@ -7,7 +7,7 @@ import pytest
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.bench.pass_check import obstacle
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.changes.first_design import as_job, propose
 from firmcell.core.jobs.kinds import SILENT, STAGES, speaks, stages_of
 from firmcell.core.jobs.work_plan import steps_of
@@ -21,22 +21,22 @@ from firmcell.core.pictures.lead import lead_drawing, profile_of
 from firmcell.core.records.build_state import EMPTY_STATE, fold
 from firmcell.core.records.events import CrimpJoint, PolarityReading, sealed
 from firmcell.core.rules import RULES, find
-from firmcell.core.strips.under_load import metal_state
+from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.demo import (
     barrow_machine_leads,
     hoist_in_rows,
-    lamp_cell_guard,
+    lamp_cell_bms,
     log_splitter_cable,
     sprayer_lead_change,
 )
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 
-SHELF = shipped_shelf()
+SHELF = shipped_library()
 SPRAYER, BARROW, SPLITTER = (
     make(SHELF) for make in (sprayer_lead_change, barrow_machine_leads, log_splitter_cable)
 )
-LAMP = lamp_cell_guard(SHELF)
-JOBS = {"cell guard": LAMP, "lead change": SPRAYER, "machine leads": BARROW, "power cable": SPLITTER}
+LAMP = lamp_cell_bms(SHELF)
+JOBS = {"cell with board": LAMP, "lead change": SPRAYER, "machine leads": BARROW, "power cable": SPLITTER}
 
 
 def found(design):
@@ -58,7 +58,7 @@ def test_every_kind_has_stages_a_plan_and_known_silent_rules():
         assert Stage.BENCH in stages_of(kind)
         assert SILENT[kind] <= set(RULES)
     assert stages_of(JobKind.NEW_PACK) == tuple(Stage)
-    assert not speaks("ME-1", Stage.METAL, JobKind.POWER_CABLE)
+    assert not speaks("SR-1", Stage.STRIPS, JobKind.POWER_CABLE)
 
 
 @pytest.mark.parametrize("name", JOBS)
@@ -146,8 +146,8 @@ def test_a_lead_change_that_cannot_be_done_as_planned_is_found(code, edits):
     assert code in found(SPRAYER.with_edits(*edits))
 
 
-def test_a_pouch_pack_bears_less_heat(shelf):
-    pouch = next(c for c in shelf.cells if "pouch" in c.name)
+def test_a_pouch_pack_bears_less_heat(library):
+    pouch = next(c for c in library.cells if "pouch" in c.name)
     near = SPRAYER.with_edits(("lead_change.wire_there_m", 0.080), ("lead_change.reach_m", 0.02))
     rise = changed_lead(near).work.far_rise_k
     assert 10 < rise < 20
@@ -191,12 +191,12 @@ def test_machine_leads_begin_dead_and_fit_every_bullet():
         ("ML-3", [("machine.staggered", False)]),
     ],
 )
-def test_machine_leads_rules_and_cures(code, edits):
+def test_machine_leads_rules_and_fixes(code, edits):
     assert code not in found(BARROW)
     faulty = BARROW.with_edits(*edits)
     finding = found(faulty)[code]
-    if finding.cure:
-        assert code not in found(finding.cure.applied(faulty))
+    if finding.fix:
+        assert code not in found(finding.fix.applied(faulty))
 
 
 # -- power cable ----------------------------------------------------------------------------------------
@@ -238,12 +238,12 @@ def test_a_short_run_needs_less_copper_than_a_steady_one():
         ("PC-3", [("leads.drop_limit_v", 0.2)]),
     ],
 )
-def test_cable_rules_and_cures(code, edits):
+def test_cable_rules_and_fixes(code, edits):
     assert code not in found(SPLITTER)
     faulty = SPLITTER.with_edits(*edits)
     finding = found(faulty)[code]
-    assert finding.cure is not None
-    assert code not in found(finding.cure.applied(faulty))
+    assert finding.fix is not None
+    assert code not in found(finding.fix.applied(faulty))
 
 
 def test_a_lug_of_the_shelf_or_none():
@@ -263,9 +263,9 @@ def test_a_bad_crimp_stops_the_step():
 # -- guard's own jobs -----------------------------------------------------------------------------------
 
 
-def test_a_guard_under_a_cell_adds_what_the_trade_says():
+def test_a_board_under_a_cell_adds_what_the_trade_says():
     """About 2.5 mm or more in length (common practice, no source)."""
-    made = guarded_cell(LAMP)
+    made = cell_with_board(LAMP)
     assert 0.0025 <= made.added_m <= 0.004
     assert made.length_m > LAMP.cell.length_m + made.added_m
     assert made.fits_holder
@@ -278,13 +278,13 @@ def test_a_guard_under_a_cell_adds_what_the_trade_says():
 @pytest.mark.parametrize(
     ("code", "edits"),
     [
-        ("CG-1", [("cell_guard.holder_m", 0.066)]),
-        ("CG-1", [("cell_guard.holder_width_m", 0.0182)]),
-        ("CG-2", [("parallel", 2)]),
-        ("CG-3", [("cell.diameter_m", 0.05)]),
+        ("CB-1", [("cell_bms.holder_m", 0.066)]),
+        ("CB-1", [("cell_bms.holder_width_m", 0.0182)]),
+        ("CB-2", [("parallel", 2)]),
+        ("CB-3", [("cell.diameter_m", 0.05)]),
     ],
 )
-def test_cell_guard_rules(code, edits):
+def test_cell_bms_rules(code, edits):
     assert code not in found(LAMP)
     assert code in found(LAMP.with_edits(*edits))
 
@@ -292,19 +292,19 @@ def test_cell_guard_rules(code, edits):
 def test_the_strap_meets_the_positive_last_and_the_board_is_woken_before_the_sleeve():
     codes = [s.code for s in steps(LAMP)]
     assert codes == [
-        "guard-cell-check",
-        "guard-ring",
-        "guard-minus",
-        "guard-strap",
-        "guard-wake",
-        "guard-sleeve",
-        "guard-proof",
+        "cell-bms-cell-check",
+        "cell-bms-ring",
+        "cell-bms-minus",
+        "cell-bms-strap",
+        "cell-bms-wake",
+        "cell-bms-sleeve",
+        "cell-bms-proof",
     ]
     assert all(s.hold for s in steps(LAMP))
 
 
-def test_guard_fit_records_before_anything_moves_and_plugs_in_last():
-    codes = [s.code for s in steps(hoist_in_rows(SHELF).edited("kind", JobKind.GUARD_FIT))]
+def test_bms_retrofit_records_before_anything_moves_and_plugs_in_last():
+    codes = [s.code for s in steps(hoist_in_rows(SHELF).edited("kind", JobKind.BMS_RETROFIT))]
     assert codes[0] == "fit-record"
     order = [
         "fit-groups",
@@ -378,14 +378,14 @@ def test_clips_are_the_joints_of_a_holder_pack(hoist):
         ("series", 6),
         ("parallel", 1),
         ("arrangement.rows", 1),
-        ("guarding.board", None),
+        ("bms.board", None),
         ("joining.doubled", ()),
     )
     held = base.edited("kind", JobKind.HOLDER_PACK)
     welded, clipped = analyse(base, SHELF), analyse(held, SHELF)
     more = (clipped.pack.sag_steady_v - welded.pack.sag_steady_v) / base.brief.current_steady_a
     assert more == pytest.approx(2 * 6 * (held.holder.clip_ohm - 0.0002), rel=1e-6)
-    warm = [metal_state(d, welded.layout, 600.0).network.cell_ohm.sum() for d in (base, held)]
+    warm = [solve_under_load(d, welded.layout, 600.0).network.cell_ohm.sum() for d in (base, held)]
     assert warm[1] - warm[0] == pytest.approx(more, rel=1e-9)
     # A clip that was measured counts instead of its class.
     known = held.edited("joining.joint_ohm", 0.003)

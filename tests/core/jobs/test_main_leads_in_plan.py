@@ -4,25 +4,25 @@ import pytest
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.bms.wire_list import switched_pole, wire_list
-from firmcell.core.jobs.bms_jobs import guard_fit_steps
+from firmcell.core.jobs.bms_jobs import bms_retrofit_steps
 from firmcell.core.jobs.new_pack import new_pack_steps
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import SwitchSide
 
 
 def _switched(design, side):
-    board = design.guarding.board.model_copy(update={"switch_side": side})
-    return design.edited("guarding.board", board)
+    board = design.bms.board.model_copy(update={"switch_side": side})
+    return design.edited("bms.board", board)
 
 
 @pytest.mark.parametrize(
     ("side", "pole", "sign", "strip"),
     [(SwitchSide.LOW, "minus", "−", "B0"), (SwitchSide.HIGH, "plus", "+", "B10")],
 )
-def test_no_step_leads_the_switched_pole_past_the_board(hoist, shelf, side, pole, sign, strip):
+def test_no_step_leads_the_switched_pole_past_the_board(hoist, library, side, pole, sign, strip):
     design = _switched(hoist, side)
     assert switched_pole(design) == pole
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     steps = {s.code: s for s in new_pack_steps(design, analysis)}
     lead = steps[f"lead-{pole}"]
     assert f"board's pad B{sign} to the tail of the collecting strip {strip}" in lead.words
@@ -39,15 +39,15 @@ def test_no_step_leads_the_switched_pole_past_the_board(hoist, shelf, side, pole
     assert ends[f"P{sign}"][0] == f"board P{sign}"
 
 
-def test_without_a_board_both_leads_go_to_the_strips(hoist, shelf):
-    design = hoist.edited("guarding.board", None)
-    steps = {s.code: s for s in new_pack_steps(design, analyse(design, shelf))}
+def test_without_a_board_both_leads_go_to_the_strips(hoist, library):
+    design = hoist.edited("bms.board", None)
+    steps = {s.code: s for s in new_pack_steps(design, analyse(design, library))}
     assert "board" not in steps["lead-minus"].words
     assert "35.60 V at the connector" in steps["lead-plus"].expected
 
 
 @pytest.mark.parametrize(("side", "pole"), [(SwitchSide.LOW, "minus"), (SwitchSide.HIGH, "plus")])
-def test_a_board_added_later_is_cut_into_its_own_pole(hoist, shelf, side, pole):
-    design = _switched(hoist, side).edited("kind", JobKind.GUARD_FIT)
-    codes = [s.code for s in guard_fit_steps(design, analyse(design, shelf))]
+def test_a_board_added_later_is_cut_into_its_own_pole(hoist, library, side, pole):
+    design = _switched(hoist, side).edited("kind", JobKind.BMS_RETROFIT)
+    codes = [s.code for s in bms_retrofit_steps(design, analyse(design, library))]
     assert f"fit-{pole}-lead" in codes

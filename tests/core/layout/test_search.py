@@ -32,7 +32,7 @@ from firmcell.core.layout.cell_places import lay_out
 from firmcell.core.layout.search import ORDER, arrange, find_places, laid_out, regroup, shares_of
 from firmcell.core.layout.space import rooms_of, wall_of
 from firmcell.core.model.brief import Blocked, SpaceShape
-from firmcell.core.model.design import Face, Lattice, Lie, MetalStyle, PlacedCell, StripRef, TurnAxis
+from firmcell.core.model.design import Face, Lattice, Lie, PlacedCell, StripRef, StripStyle, TurnAxis
 from firmcell.core.model.parts import Cell, CellForm
 from firmcell.core.pictures.face import as_it_lies, face_drawing
 from firmcell.core.pictures.section import end_layers, section_drawing
@@ -42,7 +42,7 @@ from firmcell.core.rules import find
 from firmcell.core.strips.plates import least_gap, plates
 from firmcell.core.strips.strips import StripKind, nodes_of, strip_runs
 from firmcell.store.demo import hoist_in_rows
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 from tests.conftest import found
 
 L_SHAPE = ((0, 0), (0.26, 0), (0.26, 0.07), (0.12, 0.07), (0.12, 0.16), (0, 0.16))
@@ -51,7 +51,7 @@ TRIANGLE = ((0, 0), (0.36, 0), (0.10, 0.24))
 
 def spaced(design, outline, **more):
     return design.with_edits(
-        ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", outline), ("guarding.board", None),
+        ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", outline), ("bms.board", None),
         *((path.replace("__", "."), value) for path, value in more.items()),
     )  # fmt: skip
 
@@ -61,10 +61,10 @@ def arranged(design, **options):
     return design.edited("arrangement", step.arrangement)
 
 
-@pytest.mark.parametrize("outline", [L_SHAPE, TRIANGLE, hoist_in_rows(shipped_shelf()).brief.outline_m])
-def test_every_cell_stands_in_the_outline_in_one_whole_group(hoist, shelf, outline):
+@pytest.mark.parametrize("outline", [L_SHAPE, TRIANGLE, hoist_in_rows(shipped_library()).brief.outline_m])
+def test_every_cell_stands_in_the_outline_in_one_whole_group(hoist, library, outline):
     design = arranged(spaced(hoist, outline, series=8, parallel=4))
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     layout, ring = analysis.layout, Polygon(rooms_of(design)[0].region.ring)
     radius, wall = design.cell.largest_m[0] / 2, wall_of(design)
     spots = [Point(in_space(layout, c, c.x_m, c.y_m)) for c in layout.cells]
@@ -81,22 +81,22 @@ def test_every_cell_stands_in_the_outline_in_one_whole_group(hoist, shelf, outli
         assert nx.is_connected(graph.subgraph([c.number for c in cells]))
         assert len({c.positive_up for c in cells}) == 1
     assert not {
-        c for c, f in found(design, shelf).items() if c.startswith("ST-") and f.severity is Severity.STOP
+        c for c, f in found(design, library).items() if c.startswith("ST-") and f.severity is Severity.STOP
     }
     # Every pad is covered, and strips of two tap points keep apart; where only a tail does not, its fix clears it.
-    spoken = found(design, shelf)
-    assert not {"ME-6", "ME-7"} & set(spoken)
-    if "ME-8" in spoken:
+    spoken = found(design, library)
+    assert not {"SR-6", "SR-7"} & set(spoken)
+    if "SR-8" in spoken:
         assert all("-C" in near.strip + near.other for near in analysis.too_near)
-        assert "ME-8" not in found(spoken["ME-8"].cure.applied(design), shelf)
+        assert "SR-8" not in found(spoken["SR-8"].fix.applied(design), library)
     assert analysis.fit.gap_wall_m == pytest.approx(
         min(ring.exterior.distance(s) for s in spots) - radius, abs=1e-7
     )
 
 
-def test_engine_prefers_whole_columns_where_a_box_takes_them(hoist, shelf):
+def test_engine_prefers_whole_columns_where_a_box_takes_them(hoist, library):
     design = arranged(hoist)
-    assert min(analyse(design, shelf).layout.links) >= 4
+    assert min(analyse(design, library).layout.links) >= 4
 
 
 def test_engine_and_demo_are_the_same_each_time(odd_hoist):
@@ -108,8 +108,8 @@ def test_engine_and_demo_are_the_same_each_time(odd_hoist):
     assert tool["demo_arrangement"]() == odd_hoist.edited("arrangement.plus_at_m", None).arrangement
 
 
-def test_a_post_and_a_kept_place_stay_free(odd_hoist, shelf):
-    layout = analyse(odd_hoist, shelf).layout
+def test_a_post_and_a_kept_place_stay_free(odd_hoist, library):
+    layout = analyse(odd_hoist, library).layout
     radius = odd_hoist.cell.largest_m[0] / 2
     for place in odd_hoist.brief.blocked:
         shape = (
@@ -141,15 +141,15 @@ def test_a_post_and_a_kept_place_stay_free(odd_hoist, shelf):
         (Lie.ALONG, 3, 0.0, 6, 4),
     ],
 )
-def test_lying_layered_and_split_packs(hoist, shelf, lie, layers, split, series, parallel):
+def test_lying_layered_and_split_packs(hoist, library, lie, layers, split, series, parallel):
     design = hoist.with_edits(
         ("arrangement.lie", lie), ("arrangement.layers", layers), ("arrangement.split_gap_m", split),
-        ("series", series), ("parallel", parallel), ("guarding.board", None), ("brief.box_height_m", 0.15),
+        ("series", series), ("parallel", parallel), ("bms.board", None), ("brief.box_height_m", 0.15),
         ("brief.box_length_m", 0.25),
     )  # fmt: skip
     design = arranged(design)
-    analysis = analyse(design, shelf)
-    layout, e = analysis.layout, analysis.jacket.envelope
+    analysis = analyse(design, library)
+    layout, e = analysis.layout, analysis.insulation.envelope
     blocks = [{c.block for c in layout.group_cells(g)} for g in range(1, series + 1)]
     assert all(len(b) == 1 for b in blocks)
     halves = 2 if split else 1
@@ -196,14 +196,14 @@ def test_groups_are_shared_over_blocks_by_what_they_hold():
     assert shares_of(10, [4, 5]) is None
 
 
-def test_flat_cells_stack_and_turn_for_short_links(shelf, hoist):
-    cell = part_named(shelf, Cell, "prismatic iron phosphate 50 Ah")
+def test_flat_cells_stack_and_turn_for_short_links(library, hoist):
+    cell = part_named(library, Cell, "prismatic iron phosphate 50 Ah")
     design = hoist.with_edits(
-        ("cell", cell), ("series", 4), ("parallel", 2), ("guarding.board", None), ("brief.box_length_m", 0.30),
+        ("cell", cell), ("series", 4), ("parallel", 2), ("bms.board", None), ("brief.box_length_m", 0.30),
         ("brief.box_width_m", 0.16), ("brief.box_height_m", 0.22),
     )  # fmt: skip
     design = arranged(design)
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     layout = analysis.layout
     assert {n.face for n in nodes_of(layout)} == {Face.TOP}
     for node in range(1, 4):
@@ -212,17 +212,17 @@ def test_flat_cells_stack_and_turn_for_short_links(shelf, hoist):
         assert [len(p.cells) for p in links] == [4]
         assert len({round(y, 6) for _, y in links[0].points_m}) == 1
     assert analysis.pack.cell_designation == "IFpP29/135/185"
-    assert not {"ST-6", "ST-13"} & set(found(design, shelf))
+    assert not {"LY-6", "LY-13"} & set(found(design, library))
     # Taps sit on terminals, not in the middle of a cell.
     by_number = layout.by_number
-    assert all(abs(abs(t.y_m - by_number[t.cell].y_m) - 0.045) < 1e-6 for t in analysis.guard.taps)
+    assert all(abs(abs(t.y_m - by_number[t.cell].y_m) - 0.045) < 1e-6 for t in analysis.bms.taps)
     drawing = face_drawing(design, analysis, Face.TOP)
     assert sum(s.role == "cell.plus" for s in drawing.shapes) == 8
     assert not any(s.role == "cell.plus" for s in face_drawing(design, analysis, Face.BOTTOM).shapes)
 
 
-def test_a_flat_cell_without_width_is_refused(shelf):
-    cell = shelf.cells[0]
+def test_a_flat_cell_without_width_is_refused(library):
+    cell = library.cells[0]
     with pytest.raises(ValueError, match="flat cell needs a width"):
         Cell.model_validate({**cell.model_dump(), "form": CellForm.POUCH})
 
@@ -230,35 +230,35 @@ def test_a_flat_cell_without_width_is_refused(shelf):
 # -- by hand -------------------------------------------------------------------------------------------
 
 
-def test_cells_in_rows_stay_where_they_are_when_the_hand_begins(hoist, shelf):
+def test_cells_in_rows_stay_where_they_are_when_the_hand_begins(hoist, library):
     moved = hoist.with_edits(*turn_cells(hoist, [5]).edits)
     before, after = layout_of(hoist), layout_of(moved)
     assert after.points_m == pytest.approx(before.points_m, abs=1e-9)
     assert [c.group for c in after.cells] == [c.group for c in before.cells]
 
 
-def test_bad_states_are_found_and_never_forbidden(odd_hoist, shelf):
+def test_bad_states_are_found_and_never_forbidden(odd_hoist, library):
     a, b = placed_cells(odd_hoist)[0], placed_cells(odd_hoist)[20]
     onto = move_cell(odd_hoist, 1, b.x_m + 0.001, b.y_m, snap=False)
     cases = {
-        "ST-8": onto,
-        "ST-9": move_cell(odd_hoist, 1, -0.118, a.y_m, snap=False),
-        "ST-10": swap_cells(odd_hoist, 1, 40),
-        "ST-11": paint_cells(odd_hoist, [1], 2),
-        "ST-12": turn_cells(odd_hoist, [7]),
+        "LY-8": onto,
+        "LY-9": move_cell(odd_hoist, 1, -0.118, a.y_m, snap=False),
+        "LY-10": swap_cells(odd_hoist, 1, 40),
+        "LY-11": paint_cells(odd_hoist, [1], 2),
+        "LY-12": turn_cells(odd_hoist, [7]),
     }
     for code, edit in cases.items():
-        findings = found(odd_hoist.with_edits(*edit.edits), shelf)
+        findings = found(odd_hoist.with_edits(*edit.edits), library)
         assert findings[code].severity is Severity.STOP, code
-    clean = found(odd_hoist, shelf)
+    clean = found(odd_hoist, library)
     assert not set(cases) & set(clean)
 
 
-def test_a_turned_cell_is_turned_back_by_its_cure(odd_hoist, shelf):
+def test_a_turned_cell_is_turned_back_by_its_fix(odd_hoist, library):
     wrong = odd_hoist.with_edits(*turn_cells(odd_hoist, [7]).edits)
-    finding = found(wrong, shelf)["ST-12"]
+    finding = found(wrong, library)["LY-12"]
     assert "cell:7" in finding.refs
-    assert finding.cure.applied(wrong).arrangement == odd_hoist.arrangement
+    assert finding.fix.applied(wrong).arrangement == odd_hoist.arrangement
 
 
 def test_a_moved_cell_falls_into_a_free_place_and_leaves_its_own(odd_hoist):
@@ -276,7 +276,7 @@ def test_a_moved_cell_falls_into_a_free_place_and_leaves_its_own(odd_hoist):
 def test_swapping_twice_changes_nothing(first, second):
     from firmcell.store.demo import orchard_hoist
 
-    design = orchard_hoist(shipped_shelf())
+    design = orchard_hoist(shipped_library())
     once = design.with_edits(*swap_cells(design, first, second).edits)
     assert once.with_edits(*swap_cells(once, first, second).edits) == design
 
@@ -294,28 +294,28 @@ def test_locked_cells_keep_place_and_group_when_sorted_or_placed_anew(odd_hoist)
     assert {(round(x, 6), round(y, 6)) for x, y, _ in kept} <= spots
 
 
-def test_blocking_a_place_where_cells_stand_is_told(odd_hoist, shelf):
+def test_blocking_a_place_where_cells_stand_is_told(odd_hoist, library):
     cell = odd_hoist.arrangement.placed[10]
     edit = block_place(
         odd_hoist, Blocked(name="cable", x_m=cell.x_m, y_m=cell.y_m, length_m=0.01, width_m=0.01)
     )
     blocked = odd_hoist.with_edits(*edit.edits)
-    assert "cell:11" in found(blocked, shelf)["ST-9"].refs
+    assert "cell:11" in found(blocked, library)["LY-9"].refs
     assert blocked.with_edits(*unblock_place(blocked, 2).edits) == odd_hoist
 
 
-def test_the_lead_follows_the_terminal(odd_hoist, shelf):
+def test_the_lead_follows_the_terminal(odd_hoist, library):
     cells = [n for n, p in enumerate(odd_hoist.arrangement.placed, start=1) if p.group == 1]
     for number in cells:
         p = odd_hoist.arrangement.placed[number - 1]
         moved = odd_hoist.with_edits(*move_terminal(odd_hoist, False, p.x_m, p.y_m).edits)
         assert layout_of(moved).lead_cells[0] == number
-        tail = [p for p in analyse(moved, shelf).strips if p.node == 0 and p.lead_share]
+        tail = [p for p in analyse(moved, library).strips if p.node == 0 and p.lead_share]
         assert len(tail) == 1
         assert number in tail[0].cells
 
 
-def test_strips_are_left_out_and_come_back(odd_hoist, shelf):
+def test_strips_are_left_out_and_come_back(odd_hoist, library):
     run = next(r for r in strip_runs(layout_of(odd_hoist)) if r.kind is StripKind.LINK)
     without = odd_hoist.with_edits(*remove_strip(odd_hoist, run.id).edits)
     assert run.cells not in {r.cells for r in strip_runs(layout_of(without)) if r.face is run.face}
@@ -330,21 +330,21 @@ def test_strips_are_left_out_and_come_back(odd_hoist, shelf):
                 next(x.id for x in strip_runs(layout_of(open_)) if x.cells == r.cells and x.face is r.face),
             )
             open_ = open_.with_edits(*edit.edits)
-    assert "open at B3" in found(open_, shelf)["ME-7"].sentence
-    assert found(open_, shelf)["ME-7"].cure.applied(open_) == odd_hoist
+    assert "open at B3" in found(open_, library)["SR-7"].sentence
+    assert found(open_, library)["SR-7"].fix.applied(open_) == odd_hoist
 
 
-def test_a_strip_over_two_tap_points_is_a_dead_short_with_a_cure(odd_hoist, shelf):
+def test_a_strip_over_two_tap_points_is_a_dead_short_with_a_fix(odd_hoist, library):
     layout = layout_of(odd_hoist)
     first, third = layout.group_cells(1)[0], layout.group_cells(3)[0]
     wrong = odd_hoist.with_edits(*draw_strip(odd_hoist, Face.TOP, [first.number, third.number]).edits)
-    finding = found(wrong, shelf)["ME-6"]
+    finding = found(wrong, library)["SR-6"]
     assert finding.severity is Severity.STOP
-    assert finding.cure.applied(wrong) == odd_hoist
-    assert {"ME-8"} <= set(found(wrong, shelf))
+    assert finding.fix.applied(wrong) == odd_hoist
+    assert {"SR-8"} <= set(found(wrong, library))
 
 
-def test_a_bent_strip_is_told(odd_hoist, shelf):
+def test_a_bent_strip_is_told(odd_hoist, library):
     layout = layout_of(odd_hoist)
     start = layout.cells[0]
     near = [n for n in layout.adjacency[start.number] if layout.by_number[n].group == start.group]
@@ -356,7 +356,7 @@ def test_a_bent_strip_is_told(odd_hoist, shelf):
     )
     middle = next(m for m in near if far in layout.adjacency[m])
     bent = odd_hoist.with_edits(*draw_strip(odd_hoist, Face.TOP, [start.number, middle, far]).edits)
-    assert "ME-9" in found(bent, shelf)
+    assert "SR-9" in found(bent, library)
 
 
 def test_back_to_rows_and_another_count_give_up_places(odd_hoist):
@@ -376,9 +376,9 @@ def test_mirrored_twice_is_the_same(x, y, face, axis):
 
 
 @pytest.mark.parametrize("axis", list(TurnAxis))
-def test_the_odd_tray_is_mirrored_truly_with_its_cells(odd_hoist, shelf, axis):
+def test_the_odd_tray_is_mirrored_truly_with_its_cells(odd_hoist, library, axis):
     design = odd_hoist.edited("arrangement.turn_axis", axis)
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     top, bottom = (face_drawing(design, analysis, f) for f in Face)
     for ref, (x, y) in top.targets.items():
         if ref.startswith(("cell:", "blocked:", "spare:")):
@@ -388,21 +388,21 @@ def test_the_odd_tray_is_mirrored_truly_with_its_cells(odd_hoist, shelf, axis):
     assert np.array(edges[1].points) == pytest.approx(np.array(mirrored))
 
 
-def test_section_adds_up_to_the_outer_height(odd_hoist, shelf):
-    layers = end_layers(odd_hoist.cell, odd_hoist.joining, odd_hoist.jacket)
+def test_section_adds_up_to_the_outer_height(odd_hoist, library):
+    layers = end_layers(odd_hoist.cell, odd_hoist.joining, odd_hoist.insulation)
     whole = odd_hoist.cell.length_m + odd_hoist.cell.length_tolerance_m + 2 * sum(x.height_m for x in layers)
-    analysis = analyse(odd_hoist, shelf)
-    assert analysis.jacket.envelope.height_m == pytest.approx(whole, abs=1e-6)
+    analysis = analyse(odd_hoist, library)
+    assert analysis.insulation.envelope.height_m == pytest.approx(whole, abs=1e-6)
     drawing = section_drawing(odd_hoist, analysis)
     bodies = [s for s in drawing.shapes if s.role == "cell.body"]
     assert {round(max(y for _, y in s.points), 6) for s in bodies} == {odd_hoist.cell.length_m * 1e3}
     assert any(getattr(s, "text", "").startswith("foam") for s in section_drawing(
-        odd_hoist.edited("jacket.foam_m", 0.002), analyse(odd_hoist.edited("jacket.foam_m", 0.002), shelf)
+        odd_hoist.edited("insulation.foam_m", 0.002), analyse(odd_hoist.edited("insulation.foam_m", 0.002), library)
     ).shapes)  # fmt: skip
 
 
-def test_plates_cover_their_pads_and_keep_apart(odd_hoist, shelf):
-    design = odd_hoist.edited("joining.style", MetalStyle.PLATES)
+def test_plates_cover_their_pads_and_keep_apart(odd_hoist, library):
+    design = odd_hoist.edited("joining.style", StripStyle.PLATES)
     layout = layout_of(design)
     made = plates(layout, design.joining, design.cell)
     assert [p.node for p in made] == list(range(11))
@@ -426,15 +426,15 @@ def test_plates_cover_their_pads_and_keep_apart(odd_hoist, shelf):
     assert min(gaps) >= design.joining.gap_m + 0.0009
     assert not [
         c
-        for c, f in found(design, shelf).items()
-        if c.startswith("ME-") and f.severity is Severity.STOP and c != "ME-1"
+        for c, f in found(design, library).items()
+        if c.startswith("ME-") and f.severity is Severity.STOP and c != "SR-1"
     ]
 
 
-def test_strips_of_a_sound_layout_keep_apart_and_wide_ones_do_not(odd_hoist, shelf):
-    assert analyse(odd_hoist, shelf).too_near == ()
-    wide = next(s for s in shelf.strips if s.width_m > 0.02)
-    near = analyse(odd_hoist.edited("joining.link_strip", wide), shelf).too_near
+def test_strips_of_a_sound_layout_keep_apart_and_wide_ones_do_not(odd_hoist, library):
+    assert analyse(odd_hoist, library).too_near == ()
+    wide = next(s for s in library.strips if s.width_m > 0.02)
+    near = analyse(odd_hoist.edited("joining.link_strip", wide), library).too_near
     assert near
     assert near[0].gap_m == 0
 
@@ -451,72 +451,72 @@ def test_a_strip_ref_must_name_cells():
         StripRef(face=Face.TOP, cells=())
 
 
-def test_placed_cells_may_stand_anywhere_and_analysis_still_holds(hoist, shelf):
+def test_placed_cells_may_stand_anywhere_and_analysis_still_holds(hoist, library):
     """A heap without any neighbours: torn, unlinked, and still every number is there."""
     cells = tuple(
         PlacedCell(x_m=0.05 * (n % 7), y_m=0.05 * (n // 7), group=n % 10 + 1, up=n % 3 == 0)
         for n in range(40)
     )
     design = hoist.with_edits(("arrangement.placed", cells))
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     assert analysis.layout.links == (0,) * 9
-    codes = set(found(design, shelf))
-    assert {"ST-10", "ST-12", "ST-6"} <= codes
+    codes = set(found(design, library))
+    assert {"LY-10", "LY-12", "LY-6"} <= codes
     lay_out(design.cell, 10, 4, design.arrangement)
     for face in Face:
         assert face_drawing(design, analysis, face).shapes
 
 
-def test_a_small_pack_in_a_vast_space_is_found_quickly_and_stands_together(hoist, shelf):
+def test_a_small_pack_in_a_vast_space_is_found_quickly_and_stands_together(hoist, library):
     import time
 
-    vast = hoist.with_edits(("brief.box_length_m", 2.0), ("brief.box_width_m", 1.5), ("guarding.board", None))
+    vast = hoist.with_edits(("brief.box_length_m", 2.0), ("brief.box_width_m", 1.5), ("bms.board", None))
     began = time.perf_counter()
     design = arranged(vast)
     assert time.perf_counter() - began < 5
-    assert min(analyse(design, shelf).layout.links) >= 4
+    assert min(analyse(design, library).layout.links) >= 4
     assert len(design.arrangement.spare_m) <= 80
-    envelope = analyse(design, shelf).jacket.envelope
+    envelope = analyse(design, library).insulation.envelope
     assert envelope.length_m * envelope.width_m < 3 * 40 * 0.0214**2
 
 
-def test_a_block_that_takes_no_group_is_passed_over(hoist, shelf):
+def test_a_block_that_takes_no_group_is_passed_over(hoist, library):
     # The left half of a split pack is all blocked, and nine in parallel leave links to improve on.
     half = Blocked(x_m=-0.1, y_m=0.0, length_m=0.13, width_m=0.2)
     design = arranged(
         hoist.with_edits(
-            ("series", 2), ("parallel", 9), ("guarding.board", None), ("arrangement.split_gap_m", 0.02),
+            ("series", 2), ("parallel", 9), ("bms.board", None), ("arrangement.split_gap_m", 0.02),
             ("brief.box_length_m", 0.34), ("brief.blocked", (half,)),
         ),
         effort=0.05,
     )  # fmt: skip
     assert {p.block for p in design.arrangement.placed} == {2}
-    assert analyse(design, shelf).open_at is None
+    assert analyse(design, library).open_at is None
 
 
-def test_flat_cells_apart_are_offered_strips_for_a_plate_that_falls_apart(hoist, shelf):
-    cell = part_named(shelf, Cell, "prismatic iron phosphate 50 Ah")
+def test_flat_cells_apart_are_offered_strips_for_a_plate_that_falls_apart(hoist, library):
+    cell = part_named(library, Cell, "prismatic iron phosphate 50 Ah")
     design = hoist.with_edits(
-        ("cell", cell), ("series", 13), ("parallel", 1), ("arrangement.rows", 2), ("guarding.board", None),
-        ("joining.style", MetalStyle.PLATES),
+        ("cell", cell), ("series", 13), ("parallel", 1), ("arrangement.rows", 2), ("bms.board", None),
+        ("joining.style", StripStyle.PLATES),
     )  # fmt: skip
-    analysis = analyse(design, shelf)
-    torn = [f for f in find(Situation(design, analysis, EMPTY_STATE, shelf)) if f.code == "ME-10"]
+    analysis = analyse(design, library)
+    torn = [f for f in find(Situation(design, analysis, EMPTY_STATE, library)) if f.code == "SR-10"]
     assert torn[0].severity is Severity.STOP
     assert "pieces" in torn[0].sentence
     # The template is drawn all the same, without a tab on a piece that the lead does not reach.
     assert templates(design, analysis)
-    cured = torn[0].cure.applied(design)
-    assert cured.joining.style is MetalStyle.STRIPS
-    assert analyse(cured, shelf).open_at is None
+    fixed = torn[0].fix.applied(design)
+    assert fixed.joining.style is StripStyle.STRIPS
+    assert analyse(fixed, library).open_at is None
 
 
-def test_plates_with_no_room_for_their_gap_are_drawn_and_told(hoist, shelf):
+def test_plates_with_no_room_for_their_gap_are_drawn_and_told(hoist, library):
     for gap in (0.016, 0.02):
-        design = hoist.with_edits(("joining.style", MetalStyle.PLATES), ("joining.gap_m", gap))
-        findings = find(Situation(design, analyse(design, shelf), EMPTY_STATE, shelf))
-        told = next(f for f in findings if f.code == "ME-8")
+        design = hoist.with_edits(("joining.style", StripStyle.PLATES), ("joining.gap_m", gap))
+        findings = find(Situation(design, analyse(design, library), EMPTY_STATE, library))
+        told = next(f for f in findings if f.code == "SR-8")
         assert told.severity is Severity.STOP
         assert "no room for plates" in told.sentence
-    easy = hoist.with_edits(("joining.style", MetalStyle.PLATES))
-    assert "ME-8" not in found(easy, shelf)
+    easy = hoist.with_edits(("joining.style", StripStyle.PLATES))
+    assert "SR-8" not in found(easy, library)

@@ -32,16 +32,16 @@ from firmcell.core.leads.main_leads import wire_options
 from firmcell.core.leads.precharge import E12, inrush, precharge, preferred
 from firmcell.core.leads.wire_rating import WireAsk, compare_wires, proposed, rated_current
 from firmcell.core.model.parts import Conductor, Connector, Contact, Fuse, FuseKind, Keying, Strip, Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.physics.wire_heat import CLASS_2_OHM_PER_KM, conductor_diameter, withstand_seconds
 from firmcell.core.pictures.connector_faces import connector_face
 from firmcell.core.pictures.drawing import Area, Label
 from firmcell.store.demo import hoist_in_rows
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 from tests.conftest import found
 
-SHELF = shipped_shelf()
+SHELF = shipped_library()
 AWG_12 = part_named(SHELF, Wire, "12 AWG silicone")
 
 
@@ -107,11 +107,11 @@ def test_stiffer_conductors_bend_wider_and_a_given_bend_counts():
     assert smallest_bend(AWG_12.model_copy(update={"bend_radius_m": 0.02})) == 0.02
 
 
-def test_gauges_are_compared_in_the_covering_of_the_lead(hoist, shelf):
+def test_gauges_are_compared_in_the_covering_of_the_lead(hoist, library):
     wire = covered(hoist.leads.wire, "PVC 80")
-    leads = analyse(hoist.with_edits(("leads.wire", wire), ("leads.limit_k", 400.0)), shelf).leads
+    leads = analyse(hoist.with_edits(("leads.wire", wire), ("leads.limit_k", 400.0)), library).leads
     assert all(option.wire.endswith("PVC 80") for option in leads.options)
-    assert leads.limit_a < analyse(hoist.edited("leads.limit_k", 400.0), shelf).leads.limit_a
+    assert leads.limit_a < analyse(hoist.edited("leads.limit_k", 400.0), library).leads.limit_a
     assert like((AWG_12,), AWG_12) == (AWG_12,)
 
 
@@ -175,7 +175,7 @@ def test_a_thin_wire_rules_a_large_contact():
     assert amps == pytest.approx(wire_as_hot_as(part, thin, 303.15))
     # The same as the free-air ampacity with the connector's limit for the conductor.
     assert amps == pytest.approx(
-        float(rated_current((thin,), part.temperature_max_k, 303.15, Lay.FREE)[0]), rel=1e-3
+        float(rated_current((thin,), part.temperature_max_k, 303.15, WireLaying.FREE)[0]), rel=1e-3
     )
     assert wire_as_hot_as(part, thin, part.temperature_max_k) == 0
     assert (
@@ -274,7 +274,7 @@ def test_more_current_opens_every_fuse_sooner(kind):
 
 def test_a_wire_stands_a_short_by_k_squared_s_squared():
     """IEC 60364-4-43: 3.309 mm², k = 143, 1000 A: (143·3.309/1000)² = 0.224 s (value from memory)."""
-    limit = float(rated_current((AWG_12,), 353.15, 303.15, Lay.PAIR)[0])
+    limit = float(rated_current((AWG_12,), 353.15, 303.15, WireLaying.PAIR)[0])
     assert float(wire_times(AWG_12, 1000.0, 0.0, limit, 353.15, 303.15)) == pytest.approx(0.2239, rel=1e-3)
     assert float(wire_times(AWG_12, limit * 0.99, 0.0, limit, 353.15, 303.15)) == NEVER_S
     cold = float(wire_times(AWG_12, 2 * limit, 0.0, limit, 353.15, 303.15))
@@ -298,7 +298,7 @@ def test_a_fuse_that_is_too_large_is_slower_than_the_wire():
     strip = (part_named(SHELF, Strip, "copper strip 0.2 × 10"), 3, 1.0)
 
     def judged(name):
-        return protection(fuse(name), AWG_12, Lay.PAIR, strip, 20.0, 30.0, 303.15, 600.0, 20.0)
+        return protection(fuse(name), AWG_12, WireLaying.PAIR, strip, 20.0, 30.0, 303.15, 600.0, 20.0)
 
     good, bad = judged("blade fuse 58 V, 30 A"), judged("bolted fuse 80 V, 150 A")
     assert good.slow_from_a is None
@@ -329,7 +329,7 @@ def test_a_fusible_link_is_preeces():
         ("LE-17", [("leads.wire", "PVC 80")]),
     ],
 )  # fmt: skip
-def test_each_rule_speaks_and_its_cure_silences_it(code, edits, hoist, shelf):
+def test_each_rule_speaks_and_its_fix_silences_it(code, edits, hoist, library):
     def value(path, v):
         if v == "same":
             return hoist.leads.connector
@@ -339,30 +339,30 @@ def test_each_rule_speaks_and_its_cure_silences_it(code, edits, hoist, shelf):
             return connector(v) if "bullet" in v else fuse(v)
         return v
 
-    assert code not in found(hoist, shelf)
+    assert code not in found(hoist, library)
     faulty = hoist.with_edits(*((path, value(path, v)) for path, v in edits))
-    findings = found(faulty, shelf)
+    findings = found(faulty, library)
     assert code in findings
-    cure = findings[code].cure
+    fix = findings[code].fix
     if code != "LE-15":
-        assert cure is not None
-        assert code not in found(cure.applied(faulty), shelf)
+        assert fix is not None
+        assert code not in found(fix.applied(faulty), library)
 
 
-def test_a_slow_fuse_is_found_with_currents_and_cured(hoist, shelf):
+def test_a_slow_fuse_is_found_with_currents_and_fixed(hoist, library):
     """A bolted fuse takes minutes at a third over its rating: PVC does not stand that long."""
-    wire = covered(part_named(shelf, Wire, "10 AWG silicone"), "PVC 80")
+    wire = covered(part_named(library, Wire, "10 AWG silicone"), "PVC 80")
     slow = hoist.with_edits(("leads.fuse", fuse("bolted fuse 80 V, 40 A")), ("leads.wire", wire))
-    findings = found(slow, shelf)
+    findings = found(slow, library)
     assert "LE-14" in findings
     assert "may open later" in findings["LE-14"].sentence
-    cure = findings["LE-14"].cure
-    assert cure is not None
-    assert "LE-14" not in found(cure.applied(slow), shelf)
+    fix = findings["LE-14"].fix
+    assert fix is not None
+    assert "LE-14" not in found(fix.applied(slow), library)
 
 
-def test_two_chargers_of_one_kind_with_the_same_pins_are_no_fault(hoist, shelf):
-    assert "LE-11" not in found(hoist.edited("leads.charge_connector", hoist.leads.connector), shelf)
+def test_two_chargers_of_one_kind_with_the_same_pins_are_no_fault(hoist, library):
+    assert "LE-11" not in found(hoist.edited("leads.charge_connector", hoist.leads.connector), library)
 
 
 # -- lugs and heavy cable -------------------------------------------------------------------------------
@@ -392,7 +392,7 @@ def test_every_metric_cable_from_two_and_a_half_up_has_a_lug():
 def test_very_large_cable_as_the_trade_has_it():
     """50 mm² for about 150 A of short-run motor duty (common practice, no source): carried with room, and cooler than 80 °C."""
     cables = [w for w in SHELF.wires if "mm²" in w.gauge]
-    ask = WireAsk(150.0, 3.0, 1.0, 303.15, lay=Lay.PAIR, on_s=120.0, off_s=600.0)
+    ask = WireAsk(150.0, 3.0, 1.0, 303.15, laying=WireLaying.PAIR, on_s=120.0, off_s=600.0)
     row = next(r for r in compare_wires(cables, ask) if r.wire.gauge == "50 mm²")
     assert not row.fails
     assert row.temperature_k < 353.15
@@ -400,9 +400,9 @@ def test_very_large_cable_as_the_trade_has_it():
     assert best.wire.area_m2 <= 50.1e-6
 
 
-def test_the_blade_lying_across_is_plus(shelf):
+def test_the_blade_lying_across_is_plus(library):
     """Common practice, no source: of a T-blade pair the blade lying across is plus, the upright one minus."""
-    blade = next(c for c in shelf.connectors if c.contact is Contact.T_BLADE)
+    blade = next(c for c in library.connectors if c.contact is Contact.T_BLADE)
     assert "across plus, upright blade minus" in blade.polarity_mark
     shapes = connector_face(blade).shapes
     signs = {s.text: s.centre[0] for s in shapes if isinstance(s, Label) and s.text in "+−"}

@@ -16,9 +16,9 @@ from firmcell.core.leads.soldering import (
     pull_out,
 )
 from firmcell.core.model.parts import Connector, Wire
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 
-SHELF = shipped_shelf()
+SHELF = shipped_library()
 
 
 def work(gauge, connector, length=0.25):

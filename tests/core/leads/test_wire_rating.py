@@ -23,11 +23,11 @@ from firmcell.core.leads.wire_rating import (
     working_temperatures,
 )
 from firmcell.core.model.parts import Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import PAIR_FACTOR, awg_area, wire_temperatures
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 
-WIRES = sorted(shipped_shelf().wires, key=lambda w: w.area_m2)
+WIRES = sorted(shipped_library().wires, key=lambda w: w.area_m2)
 AWG = {gauge_number(w): w for w in WIRES if gauge_number(w) is not None}
 
 
@@ -38,11 +38,11 @@ AWG = {gauge_number(w): w for w in WIRES if gauge_number(w) is not None}
 def test_free_air_lands_near_the_published_tables(table, limit_k, low, high):
     """NFPA 70 310.17 and ABYC E-11, 10 AWG and heavier (values from memory; thinner ones are capped by rule).
 
-    Band reached by the shelf's wires, whose thick silicone gives more surface than thin building wire: 1.04 to 1.08 at
+    Band reached by the part library's wires, whose thick silicone gives more surface than thin building wire: 1.04 to 1.08 at
     75 °C, 1.05 to 1.13 at 90 °C, 1.06 to 1.18 of ABYC E-11. What is offered is nine tenths of it (two together).
     """
     gauges = [g for g in table if g in AWG and g <= 10]
-    mine = rated_current([AWG[g] for g in gauges], limit_k, 303.15, Lay.FREE)
+    mine = rated_current([AWG[g] for g in gauges], limit_k, 303.15, WireLaying.FREE)
     for gauge, amps in zip(gauges, mine, strict=True):
         assert low <= amps / table[gauge] <= high, gauge
 
@@ -50,62 +50,63 @@ def test_free_air_lands_near_the_published_tables(table, limit_k, low, high):
 def test_each_way_of_laying_carries_less_than_the_one_before():
     """Table 310.16 (not more than three in a raceway) lies below 310.17; so must sleeve and bundle below free air."""
     free, pair, sleeve = (
-        rated_current(WIRES, 353.15, 303.15, lay) for lay in (Lay.FREE, Lay.PAIR, Lay.SLEEVE)
+        rated_current(WIRES, 353.15, 303.15, laying)
+        for laying in (WireLaying.FREE, WireLaying.PAIR, WireLaying.SLEEVE)
     )
-    six = rated_current(WIRES, 353.15, 303.15, Lay.BUNDLE, 6)
+    six = rated_current(WIRES, 353.15, 303.15, WireLaying.BUNDLE, 6)
     assert (pair < free).all()
     # Thin wires: a sleeve gives them more surface (below the critical radius), so only heavy ones lose by it.
     heavy = np.array([w.area_m2 > 2e-6 for w in WIRES])
     assert (sleeve < free)[heavy].all()
     assert (six < pair).all()
-    assert rated_current(WIRES, 353.15, 303.15, Lay.BUNDLE, 1) == pytest.approx(free, rel=0.15)
+    assert rated_current(WIRES, 353.15, 303.15, WireLaying.BUNDLE, 1) == pytest.approx(free, rel=0.15)
 
 
-@given(st.floats(280, 340), st.floats(345, 400), st.sampled_from(list(Lay)))
+@given(st.floats(280, 340), st.floats(345, 400), st.sampled_from(list(WireLaying)))
 @settings(max_examples=25)
-def test_more_copper_never_carries_less_and_hotter_air_never_more(ambient, limit, lay):
+def test_more_copper_never_carries_less_and_hotter_air_never_more(ambient, limit, laying):
     same = [w for w in WIRES if w.insulation == "silicone"]
-    now = rated_current(same, limit, ambient, lay, 4)
-    hotter = rated_current(same, limit, ambient + 5, lay, 4)
+    now = rated_current(same, limit, ambient, laying, 4)
+    hotter = rated_current(same, limit, ambient + 5, laying, 4)
     assert (hotter <= now + 1e-9).all()
     # AWG and metric wires have jackets of their own, so each family is compared within itself.
     for family in ([w for w in same if "AWG" in w.gauge], [w for w in same if "AWG" not in w.gauge]):
-        assert (np.diff(rated_current(family, limit, ambient, lay, 4)) > 0).all()
+        assert (np.diff(rated_current(family, limit, ambient, laying, 4)) > 0).all()
 
 
-def test_the_leads_stage_offers_the_figure_of_how_the_leads_lie(hoist, shelf):
-    """Two together carry nine tenths of one alone; inside the jacket at 60 °C and half covered, much less."""
+def test_the_leads_stage_offers_the_figure_of_how_the_leads_lie(hoist, library):
+    """Two together carry nine tenths of one alone; inside the insulation at 60 °C and half covered, much less."""
     limits = {
-        lay: analyse(hoist.edited("leads.lay", lay), shelf).leads.limit_a
-        for lay in (Lay.FREE, Lay.PAIR, Lay.SLEEVE, Lay.JACKET)
+        laying: analyse(hoist.edited("leads.laying", laying), library).leads.limit_a
+        for laying in (WireLaying.FREE, WireLaying.PAIR, WireLaying.SLEEVE, WireLaying.INSULATION)
     }
-    assert limits[Lay.PAIR] == pytest.approx(PAIR_FACTOR * limits[Lay.FREE])
-    assert limits[Lay.JACKET] < 0.6 * limits[Lay.SLEEVE]
+    assert limits[WireLaying.PAIR] == pytest.approx(PAIR_FACTOR * limits[WireLaying.FREE])
+    assert limits[WireLaying.INSULATION] < 0.6 * limits[WireLaying.SLEEVE]
     warm = [
-        analyse(hoist.edited("leads.lay", lay), shelf).leads.temperature_k
-        for lay in (Lay.FREE, Lay.PAIR, Lay.JACKET)
+        analyse(hoist.edited("leads.laying", laying), library).leads.temperature_k
+        for laying in (WireLaying.FREE, WireLaying.PAIR, WireLaying.INSULATION)
     ]
     assert warm == sorted(warm)
 
 
 def test_temperature_at_the_limit_is_the_limit():
-    for lay in Lay:
-        amps = rated_current(WIRES, 353.15, 303.15, lay, 3)
+    for laying in WireLaying:
+        amps = rated_current(WIRES, 353.15, 303.15, laying, 3)
         for wire, current in zip(WIRES[::5], amps[::5], strict=True):
-            found = working_temperatures((wire,), float(current), 303.15, lay, 3)[0]
-            assert found == pytest.approx(353.15, abs=0.3), (lay, wire.name)
+            found = working_temperatures((wire,), float(current), 303.15, laying, 3)[0]
+            assert found == pytest.approx(353.15, abs=0.3), (laying, wire.name)
 
 
 def test_temperature_is_that_of_the_exact_balance():
-    ask = WireAsk(25.0, 0.5, 5.0, 303.15, lay=Lay.FREE)
+    ask = WireAsk(25.0, 0.5, 5.0, 303.15, laying=WireLaying.FREE)
     rows = [r for r in compare_wires(WIRES, ask) if r.temperature_k < 600]
     exact = wire_temperatures([r.wire for r in rows], 25.0, 303.15)
     assert [r.temperature_k for r in rows] == pytest.approx(exact.tolist(), abs=0.5)
 
 
 def test_time_constant_and_duty_by_hand():
-    """τ = C ΔT/P of 10 AWG: copper 5.26 mm² is 18.2 J/K a metre, its jacket more; a few minutes. Factors in closed form."""
-    wire = part_named(shipped_shelf(), Wire, "10 AWG silicone")
+    """τ = C ΔT/P of 10 AWG: copper 5.26 mm² is 18.2 J/K a metre, its insulation more; a few minutes. Factors in closed form."""
+    wire = part_named(shipped_library(), Wire, "10 AWG silicone")
     tau = time_constant(wire, 353.15, 303.15)
     assert 120 < tau < 420
     assert duty_factor(tau, tau, tau) == pytest.approx(((1 - np.exp(-2)) / (1 - np.exp(-1))) ** 0.5)
@@ -169,7 +170,7 @@ def test_senseless_questions_are_refused():
     with pytest.raises(Refusal, match="above the temperature of the air"):
         compare_wires(WIRES, WireAsk(1.0, 1.0, 1.0, 360.0))
     with pytest.raises(Refusal, match="at least one"):
-        rated_current(WIRES, 353.15, 303.15, Lay.BUNDLE, 0)
+        rated_current(WIRES, 353.15, 303.15, WireLaying.BUNDLE, 0)
 
 
 def test_the_hobbys_figure_stands_beside_every_common_gauge():

@@ -13,7 +13,7 @@ OUT_OF_RANGE = [
     ("arrangement.rows", 0), ("arrangement.gap_m", 0.06), ("arrangement.gap_m", -0.001), ("joining.link_layers", 0),
     ("joining.link_layers", 9), ("leads.length_m", 0.0), ("leads.length_m", 51.0), ("leads.limit_k", 20.0),
     ("brief.current_steady_a", 0.0), ("brief.clearance_m", 0.2), ("brief.energy_j", -1.0), ("brief.box_length_m", 101.0),
-    ("cell_now_v", 0.0), ("cell_now_v", float("nan")), ("charge_current_a", float("inf")), ("jacket.sheet_m", 0.02),
+    ("cell_now_v", 0.0), ("cell_now_v", float("nan")), ("charge_current_a", float("inf")), ("insulation.sheet_m", 0.02),
     ("brief.title", "x" * 81), ("cell", None), ("leads.wire", "14 AWG"),
 ]  # fmt: skip
 

@@ -8,7 +8,7 @@ from numpy.testing import assert_allclose
 
 from firmcell.core.leads.wire_rating import rated_current
 from firmcell.core.model.parts import Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics import wire_heat as c
 
 # ASTM B258, areas in mm² (REFERENCES.md, from memory).
@@ -33,8 +33,8 @@ def test_gauge_areas_follow_astm_b258(gauge, area):
     assert float(c.awg_area(gauge)) * 1e6 == pytest.approx(area, rel=1e-3)
 
 
-def test_shipped_awg_wires_follow_astm_b258_and_iacs(shelf):
-    wires = {w.gauge: w for w in shelf.wires}
+def test_shipped_awg_wires_follow_astm_b258_and_iacs(library):
+    wires = {w.gauge: w for w in library.wires}
     for gauge, area in B258.items():
         name = f"{1 - gauge}/0 AWG" if gauge <= 0 else f"{gauge} AWG"
         assert wires[name].area_m2 * 1e6 == pytest.approx(area, rel=1e-3)
@@ -43,8 +43,8 @@ def test_shipped_awg_wires_follow_astm_b258_and_iacs(shelf):
 
 
 @pytest.mark.parametrize(("area", "ohm_per_km"), IEC_60228.items())
-def test_shipped_metric_wires_follow_iec_60228_class_5(shelf, area, ohm_per_km):
-    wire = next(w for w in shelf.wires if w.gauge == f"{area:g} mm²")
+def test_shipped_metric_wires_follow_iec_60228_class_5(library, area, ohm_per_km):
+    wire = next(w for w in library.wires if w.gauge == f"{area:g} mm²")
     assert wire.resistance_ohm_per_m * 1e3 == pytest.approx(ohm_per_km, rel=1e-3)
     assert wire.area_m2 * 1e6 == pytest.approx(area, rel=1e-3)
 
@@ -77,7 +77,7 @@ def test_offered_current_errs_to_the_safe_side_of_the_tables():
     for gauge, (inches, at_75, at_90) in NFPA_310_17.items():
         wire = _wire(gauge, inches)
         for limit, table in ((75, at_75), (90, at_90), (105, ABYC_E11[gauge])):
-            offered = float(rated_current([wire], limit + 273.15, 303.15, Lay.PAIR)[0])
+            offered = float(rated_current([wire], limit + 273.15, 303.15, WireLaying.PAIR)[0])
             assert offered <= table * 1.03
 
 
@@ -89,15 +89,15 @@ def _wire(gauge: int, inches: float) -> Wire:
     )  # fmt: skip
 
 
-def test_wire_temperature_and_ampacity_are_inverse(shelf):
-    for wire in shelf.wires:
-        alone = float(rated_current([wire], 353.15, 303.15, Lay.PAIR)[0]) / c.PAIR_FACTOR
+def test_wire_temperature_and_ampacity_are_inverse(library):
+    for wire in library.wires:
+        alone = float(rated_current([wire], 353.15, 303.15, WireLaying.PAIR)[0]) / c.PAIR_FACTOR
         assert float(c.wire_temperatures([wire], alone, 303.15)[0]) == pytest.approx(353.15, abs=0.1)
 
 
-def test_limit_at_or_below_ambient_carries_nothing(shelf):
-    assert float(rated_current([shelf.wires[0]], 303.15, 303.15, Lay.PAIR)[0]) == 0
-    assert float(rated_current([shelf.wires[0]], 293.15, 303.15, Lay.PAIR)[0]) == 0
+def test_limit_at_or_below_ambient_carries_nothing(library):
+    assert float(rated_current([library.wires[0]], 303.15, 303.15, WireLaying.PAIR)[0]) == 0
+    assert float(rated_current([library.wires[0]], 293.15, 303.15, WireLaying.PAIR)[0]) == 0
 
 
 @given(ambient=st.floats(250, 330), rise=st.floats(5, 80), step=st.floats(0.5, 20))
@@ -143,6 +143,6 @@ def test_bisect_finds_roots_elementwise_and_stays_at_the_nearer_end():
     assert_allclose(c.bisect(lambda x: x + 20, np.zeros(1), np.full(1, 10.0)), [0.0], atol=1e-2)
 
 
-def test_a_wire_that_cannot_lose_its_heat_runs_away(shelf):
-    thin = next(w for w in shelf.wires if w.gauge == "30 AWG")
+def test_a_wire_that_cannot_lose_its_heat_runs_away(library):
+    thin = next(w for w in library.wires if w.gauge == "30 AWG")
     assert float(c.wire_temperatures([thin], 60.0, 303.15)[0]) == 773.15

@@ -7,7 +7,7 @@ import pytest
 
 from firmcell.app.theme import PALETTES
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.jobs.work_plan import steps_of
 from firmcell.core.model.design import Face
 from firmcell.core.model.parts import Connector, Contact, SwitchSide
@@ -16,14 +16,14 @@ from firmcell.core.pictures.drawing import Area, Disc, Label, Stroke
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.lead import LONGEST_DRAWN_MM, lead_drawing
 from firmcell.core.pictures.section import section_drawing
-from firmcell.core.pictures.single_cell import cell_guard_drawing
+from firmcell.core.pictures.single_cell import cell_bms_drawing
 from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.store.demo import DEMO_JOBS
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 from firmcell.store.pens.ink import PAPER
 from firmcell.store.pens.svg import to_svg
 
-SHELF = shipped_shelf()
+SHELF = shipped_library()
 
 
 @pytest.mark.parametrize("name", DEMO_JOBS)
@@ -32,7 +32,7 @@ def test_every_role_of_every_picture_has_ink_and_colours(name):
     a = analyse(design, SHELF)
     drawings = [
         *(face_drawing(design, a, face) for face in Face), section_drawing(design, a), lead_drawing(design, a), schematic(design, a),
-        cell_guard_drawing(design), nail_board(design, a), *(connector_face(c) for c in SHELF.connectors),
+        cell_bms_drawing(design), nail_board(design, a), *(connector_face(c) for c in SHELF.connectors),
     ]  # fmt: skip
     roles = {shape.role for drawing in drawings for shape in drawing.shapes}
     assert not roles - set(PAPER), roles - set(PAPER)
@@ -102,7 +102,7 @@ def test_without_a_fuse_none_is_drawn(hoist):
 
 def test_a_board_in_the_plus_line_is_drawn_there(hoist):
     def through(side):
-        d = hoist.edited("guarding.board", hoist.guarding.board.model_copy(update={"switch_side": side}))
+        d = hoist.edited("bms.board", hoist.bms.board.model_copy(update={"switch_side": side}))
         picture = schematic(d, analyse(d, SHELF))
         return {
             s.text
@@ -128,9 +128,9 @@ def test_lugs_are_drawn_by_barrel_and_stud():
 # -- a cell with its board ------------------------------------------------------------------------------
 
 
-def test_the_guarded_cell_is_drawn_to_scale_with_the_strap_over_the_ring():
-    design = DEMO_JOBS["lamp-cell-guard"][1](SHELF)
-    made, drawing = guarded_cell(design), cell_guard_drawing(design)
+def test_the_cell_with_its_board_is_drawn_to_scale_with_the_strap_over_the_ring():
+    design = DEMO_JOBS["lamp-cell-bms"][1](SHELF)
+    made, drawing = cell_with_board(design), cell_bms_drawing(design)
 
     def box(ref, role):
         points = [
@@ -148,7 +148,7 @@ def test_the_guarded_cell_is_drawn_to_scale_with_the_strap_over_the_ring():
     assert box("cell:1", "cell.nub")[1] == pytest.approx(long)
     # The board lies under the negative end, as thick as it is.
     board = box("board", "board")
-    assert board[1] - board[0] == pytest.approx(design.guarding.board.height_m * 1e3)
+    assert board[1] - board[0] == pytest.approx(design.bms.board.height_m * 1e3)
     assert board[1] <= body[0]
     # Nowhere does the strap come within the rim without ring or tape between.
     strap = next(s for s in drawing.shapes if isinstance(s, Stroke) and s.ref == "strap")
@@ -164,16 +164,16 @@ def test_the_guarded_cell_is_drawn_to_scale_with_the_strap_over_the_ring():
     assert f"{made.length_m * 1e3:.1f} mm at most" in said
     assert {"cell:1", "board", "strap", "ring", "sleeve"} <= set(drawing.targets)
     # What no board or no sleeve leaves out is left out.
-    bare = cell_guard_drawing(design.edited("guarding.board", None))
+    bare = cell_bms_drawing(design.edited("bms.board", None))
     assert "board" not in bare.targets
-    thin = cell_guard_drawing(
-        design.edited("cell_guard.strap_thickness_m", 0.001).edited("cell_guard.sleeve_wall_m", 0.001)
+    thin = cell_bms_drawing(
+        design.edited("cell_bms.strap_thickness_m", 0.001).edited("cell_bms.sleeve_wall_m", 0.001)
     )
     assert thin.bounds
 
 
-def test_every_step_of_a_cell_guard_lights_something_on_its_picture():
-    design = DEMO_JOBS["lamp-cell-guard"][1](SHELF)
-    targets = cell_guard_drawing(design).targets
+def test_every_step_of_a_cell_with_board_lights_something_on_its_picture():
+    design = DEMO_JOBS["lamp-cell-bms"][1](SHELF)
+    targets = cell_bms_drawing(design).targets
     for step in steps_of(design, analyse(design, SHELF)):
         assert set(step.refs) <= set(targets), step.code

@@ -88,7 +88,7 @@ def test_steps_cover_every_strip_tap_and_lead_once(hoist, hoist_analysis):
     welded = [r for s in steps if s.code.startswith("weld-") and s.face for r in s.refs]
     assert sorted(welded) == sorted(f"strip:{p.id}" for p in hoist_analysis.strips)
     wired = [r for s in steps if s.code.startswith("taps-") for r in s.refs]
-    assert sorted(wired) == sorted(f"tap:{t.number}" for t in hoist_analysis.guard.taps)
+    assert sorted(wired) == sorted(f"tap:{t.number}" for t in hoist_analysis.bms.taps)
     assert (
         codes.index("lead-minus")
         < codes.index("lead-plus")
@@ -99,27 +99,27 @@ def test_steps_cover_every_strip_tap_and_lead_once(hoist, hoist_analysis):
     assert all(s.cautions for s in steps if s.code.startswith(("weld-", "lead-", "first-")))
 
 
-def test_over_60_v_the_cautions_say_so(hoist, shelf):
+def test_over_60_v_the_cautions_say_so(hoist, library):
     from firmcell.core.analysis.analyse import analyse
 
     high = hoist.edited("series", 20).edited("arrangement.rows", 4)
-    words = " ".join(c for s in new_pack_steps(high, analyse(high, shelf)) for c in s.cautions)
+    words = " ".join(c for s in new_pack_steps(high, analyse(high, library)) for c in s.cautions)
     assert "touch limit" in words
-    low = " ".join(c for s in new_pack_steps(hoist, analyse(hoist, shelf)) for c in s.cautions)
+    low = " ".join(c for s in new_pack_steps(hoist, analyse(hoist, library)) for c in s.cautions)
     assert "touch limit" not in low
 
 
-def test_a_pack_without_board_has_no_step_for_one(shelf):
+def test_a_pack_without_board_has_no_step_for_one(library):
     from firmcell.core.analysis.analyse import analyse
 
-    design = hay_loft_lantern(shelf)
-    codes = [s.code for s in new_pack_steps(design, analyse(design, shelf))]
+    design = hay_loft_lantern(library)
+    codes = [s.code for s in new_pack_steps(design, analyse(design, library))]
     assert "board-on" not in codes
     # Lithium without a board still has its balance lead.
     from firmcell.store.demo import bee_house_scale
 
-    bare = bee_house_scale(shelf).edited("guarding.board", None)
-    assert "taps-top" in [s.code for s in new_pack_steps(bare, analyse(bare, shelf))]
+    bare = bee_house_scale(library).edited("bms.board", None)
+    assert "taps-top" in [s.code for s in new_pack_steps(bare, analyse(bare, library))]
     assert not any(c.startswith("taps-") for c in codes)
     assert "tap-voltages" in codes
 
@@ -158,8 +158,8 @@ def test_no_step_is_passed_without_good_records_and_open_hold_points_stop(hoist,
 
 def test_unticked_looks_are_named(hoist, hoist_analysis):
     step = next(s for s in new_pack_steps(hoist, hoist_analysis) if s.code == "dry-fit")
-    events = chain((step.code, Checked(right=step.looks[:-1])))
-    assert step.looks[-1] in obstacle(step, (step,), fold(events), events, hoist)
+    events = chain((step.code, Checked(right=step.checks[:-1])))
+    assert step.checks[-1] in obstacle(step, (step,), fold(events), events, hoist)
 
 
 # -- taps ----------------------------------------------------------------------------------------------
@@ -197,9 +197,9 @@ def test_spread_follows_common_practice(hoist):
     st.integers(2, 24), st.data(), st.floats(2.9, 4.15), st.floats(0, 0.02),
 )  # fmt: skip
 def test_no_single_wiring_fault_is_called_right(series, data, cell_v, scatter):
-    from firmcell.store.part_files import shipped_shelf
+    from firmcell.store.part_files import shipped_library
 
-    cell = next(c for c in shipped_shelf().cells if c.name.startswith("21700 high"))
+    cell = next(c for c in shipped_library().cells if c.name.startswith("21700 high"))
     cells = [cell_v + data.draw(st.floats(-scatter, scatter)) for _ in range(series)]
     whole = readings(cells)
     fault = data.draw(st.sampled_from(["swap", "shift", "reversed", "empty", "broken"]))

@@ -1,4 +1,4 @@
-"""Every rule speaks when it should, keeps silent when not, and every cure cures."""
+"""Every rule speaks when it should, keeps silent when not, and every fix fixes."""
 
 import re
 
@@ -27,7 +27,7 @@ def test_there_are_enough_rules_and_each_is_documented():
         assert rule.body.__doc__
 
 
-# What breaks each rule: edits to the hoist, by code; the second item is whether the rule offers a cure.
+# What breaks each rule: edits to the hoist, by code; the second item is whether the rule offers a fix.
 BROKEN = {
     "BR-1": ([("brief.load_voltage_max_v", 80.0), ("series", 16)], False),
     "CE-1": ([("parallel", 2), ("arrangement.rows", 2)], True),
@@ -35,15 +35,15 @@ BROKEN = {
     "CE-3": ([("brief.current_peak_a", 61.0)], True),
     "CE-4": ([("charge_current_a", 12.0)], True),
     "CE-5": ([("cell_now_v", 2.1)], False),
-    "ST-1": ([("series", 11)], True),
-    "ST-2": ([("series", 9)], True),
-    "ST-3": ([("brief.energy_j", 700 * 3600.0)], True),
-    "ST-4": ([("arrangement.rows", 8)], True),
-    "ST-6": ([("arrangement.rows", 5)], True),
-    "ST-7": ([("brief.mass_limit_kg", 2.0)], False),
-    "ME-1": ([("joining.link_strip", (Strip, "plated steel strip 0.1 × 5"))], True),
-    "ME-2": ([("joining.collector_strip", (Strip, "pure nickel strip 0.15 × 8"))], True),
-    "ME-5": ([("jacket.rings", False)], True),
+    "LY-1": ([("series", 11)], True),
+    "LY-2": ([("series", 9)], True),
+    "LY-3": ([("brief.energy_j", 700 * 3600.0)], True),
+    "LY-4": ([("arrangement.rows", 8)], True),
+    "LY-6": ([("arrangement.rows", 5)], True),
+    "LY-7": ([("brief.mass_limit_kg", 2.0)], False),
+    "SR-1": ([("joining.link_strip", (Strip, "plated steel strip 0.1 × 5"))], True),
+    "SR-2": ([("joining.collector_strip", (Strip, "pure nickel strip 0.15 × 8"))], True),
+    "SR-5": ([("insulation.rings", False)], True),
     "LE-1": ([("leads.wire", (Wire, "20 AWG silicone"))], True),
     "LE-2": ([("leads.drop_limit_v", 0.05)], False),
     "LE-3": ([("leads.connector", (Connector, "keyed twin-bullet 2 mm"))], True),
@@ -52,70 +52,68 @@ BROKEN = {
     "LE-6": ([("leads.connector", (Connector, "screw terminal pair"))], True),
     "LE-7": ([("leads.fuse", None)], True),
     "LE-8": ([("leads.fuse", (Fuse, "blade fuse 32 V, 40 A"))], True),
-    "GU-1": ([("guarding.board", (Board, "lithium-ion guard 13S 30 A"))], True),
-    "GU-2": ([("guarding.board", (Board, "iron phosphate guard 8S 30 A"))], True),
-    "GU-3": ([("guarding.board", (Board, "lithium-ion guard 10S 20 A"))], True),
-    "GU-4": ([("guarding.board", None)], True),
-    "GU-5": ([("brief.must_not_cut_out", True)], False),
-    "JA-1": ([("jacket.sleeve", (Sleeve, "pack sleeve 120 mm flat"))], True),
-    "JA-2": ([("jacket.sleeve", None)], True),
-    "JA-3": ([("jacket.cross_sleeve", None)], True),
-    "JA-4": ([("jacket.sheet_m", 0.00002)], True),
+    "BM-1": ([("bms.board", (Board, "lithium-ion BMS 13S 30 A"))], True),
+    "BM-2": ([("bms.board", (Board, "iron phosphate BMS 8S 30 A"))], True),
+    "BM-3": ([("bms.board", (Board, "lithium-ion BMS 10S 20 A"))], True),
+    "BM-4": ([("bms.board", None)], True),
+    "BM-5": ([("brief.must_not_cut_out", True)], False),
+    "IN-1": ([("insulation.sleeve", (Sleeve, "pack sleeve 120 mm flat"))], True),
+    "IN-2": ([("insulation.sleeve", None)], True),
+    "IN-3": ([("insulation.cross_sleeve", None)], True),
+    "IN-4": ([("insulation.sheet_m", 0.00002)], True),
 }  # fmt: skip
 
 
 @pytest.mark.parametrize("code", BROKEN)
-def test_rule_speaks_and_its_cure_cures(hoist, shelf, code):
+def test_rule_speaks_and_its_fix_fixes(hoist, library, code):
     edits, curable = BROKEN[code]
     design = hoist
     # Several fields at once, so that a step in between need not be valid.
     for path, value in edits:
-        design = design.edited(path, P(shelf, *value) if isinstance(value, tuple) else value)
-    finding = found(design, shelf).get(code)
+        design = design.edited(path, P(library, *value) if isinstance(value, tuple) else value)
+    finding = found(design, library).get(code)
     assert finding is not None, f"{code} keeps silent"
-    assert re.search(r"\d|connector|sleeve|guard|ring|contacts|never|mated|wrap", finding.sentence), (
+    assert re.search(r"\d|connector|sleeve|BMS|ring|contacts|never|mated|wrap", finding.sentence), (
         finding.sentence
     )
     assert finding.sentence.endswith(".")
-    assert code not in found(hoist, shelf), f"{code} speaks on a sound design"
-    assert bool(finding.cure) == curable
-    if finding.cure:
-        cured = finding.cure.applied(design)
-        after = found(cured, shelf).get(code)
+    assert code not in found(hoist, library), f"{code} speaks on a sound design"
+    assert bool(finding.fix) == curable
+    if finding.fix:
+        fixed = finding.fix.applied(design)
+        after = found(fixed, library).get(code)
         assert after is None or after.sentence != finding.sentence
 
 
-def test_rules_that_need_other_packs(shelf, hoist):
-    assert "BR-3" in found(hay_loft_lantern(shelf).edited("brief.wet", True), shelf)
-    assert "BR-2" in found(hoist, shelf)
-    assert "BR-2" not in found(bee_house_scale(shelf), shelf)
-    assert "GU-6" in found(
-        hoist.edited("guarding.board", P(shelf, Board, "lithium-ion guard 3S 15 A")), shelf
-    )
-    thick = hoist.edited("joining.link_strip", P(shelf, Strip, "pure nickel strip 0.3 × 10"))
-    assert "0.30 mm thick" in found(thick, shelf)["ME-4"].sentence
-    assert "ME-3" in found(hoist, shelf)
-    assert "PA-2" in found(hoist.edited("serial", ""), shelf)
-    assert "LE-9" in found(hoist, shelf)
-    assert "LE-9" not in found(hoist.edited("brief.load_capacitance_f", 0.0), shelf)
+def test_rules_that_need_other_packs(library, hoist):
+    assert "BR-3" in found(hay_loft_lantern(library).edited("brief.wet", True), library)
+    assert "BR-2" in found(hoist, library)
+    assert "BR-2" not in found(bee_house_scale(library), library)
+    assert "BM-6" in found(hoist.edited("bms.board", P(library, Board, "lithium-ion BMS 3S 15 A")), library)
+    thick = hoist.edited("joining.link_strip", P(library, Strip, "pure nickel strip 0.3 × 10"))
+    assert "0.30 mm thick" in found(thick, library)["SR-4"].sentence
+    assert "SR-3" in found(hoist, library)
+    assert "PA-2" in found(hoist.edited("serial", ""), library)
+    assert "LE-9" in found(hoist, library)
+    assert "LE-9" not in found(hoist.edited("brief.load_capacitance_f", 0.0), library)
     tight = hoist.edited("brief.box_width_m", 0.0872 + 0.002 + 0.0004)
-    assert "ST-5" in found(tight, shelf)
+    assert "LY-5" in found(tight, library)
 
 
-def test_a_cure_never_makes_a_new_stop(hoist, shelf):
+def test_a_fix_never_makes_a_new_stop(hoist, library):
     for code, (edits, curable) in BROKEN.items():
         if not curable:
             continue
         design = hoist
         for path, value in edits:
-            design = design.edited(path, P(shelf, *value) if isinstance(value, tuple) else value)
-        before = {f.code for f in find(Situation(design, analyse(design, shelf), BuildState(), shelf))
+            design = design.edited(path, P(library, *value) if isinstance(value, tuple) else value)
+        before = {f.code for f in find(Situation(design, analyse(design, library), BuildState(), library))
                   if f.severity is Severity.STOP}  # fmt: skip
-        cured = found(design, shelf)[code].cure.applied(design)
-        after = {f.code for f in find(Situation(cured, analyse(cured, shelf), BuildState(), shelf))
+        fixed = found(design, library)[code].fix.applied(design)
+        after = {f.code for f in find(Situation(fixed, analyse(fixed, library), BuildState(), library))
                  if f.severity is Severity.STOP}  # fmt: skip
-        # A smaller or larger stack needs another board, strip or sleeve: those findings carry their own cures.
-        assert after - before <= {"GU-1", "ME-1", "ME-2", "JA-1", "ST-4", "LE-3", "GU-3"}, (
+        # A smaller or larger stack needs another board, strip or sleeve: those findings carry their own fixes.
+        assert after - before <= {"BM-1", "SR-1", "SR-2", "IN-1", "LY-4", "LE-3", "BM-3"}, (
             code,
             after - before,
         )
@@ -125,38 +123,38 @@ def _state(**kept) -> BuildState:
     return BuildState(**kept)
 
 
-def test_rules_on_records(hoist, shelf):
+def test_rules_on_records(hoist, library):
     row = WeldRow(machine="m", setting="1", pulses=1, strip="s", welds=4, flat=True, tug=True)
     sample = {"machine": "m", "setting": "1", "pulses": 1, "strip": "s"}
     failed = WeldSample(**sample, peeled=10, held=9)
     few = WeldSample(**sample, peeled=10, held=10)
     enough = WeldSample(**sample, peeled=12, held=12)
-    assert found(hoist, shelf, _state(weld_rows=(row,)))["BE-2"].severity is Severity.STOP
-    assert found(hoist, shelf, _state(weld_samples=(failed,)))["BE-2"].severity is Severity.STOP
+    assert found(hoist, library, _state(weld_rows=(row,)))["BE-2"].severity is Severity.STOP
+    assert found(hoist, library, _state(weld_samples=(failed,)))["BE-2"].severity is Severity.STOP
     # (1 − 0.9)^(1/10) = 79.4 %, by hand.
-    assert "79 %" in found(hoist, shelf, _state(weld_samples=(few,)))["BE-2"].sentence
-    assert "BE-2" not in found(hoist, shelf, _state(weld_samples=(few, enough)))
+    assert "79 %" in found(hoist, library, _state(weld_samples=(few,)))["BE-2"].sentence
+    assert "BE-2" not in found(hoist, library, _state(weld_samples=(few, enough)))
     low = InsulationReading(between="plus to outside", test_v=9, ohms=1e6)
     good = InsulationReading(between="plus to outside", test_v=9, ohms=8e6)
-    assert "PF-2" in found(hoist, shelf, _state(insulation=(good, low)))
-    assert "PF-2" not in found(hoist, shelf, _state(insulation=(low, good)))
+    assert "TE-2" in found(hoist, library, _state(insulation=(good, low)))
+    assert "TE-2" not in found(hoist, library, _state(insulation=(low, good)))
     apart = CellCheck(count=40, lowest_v=3.4, highest_v=3.7, wraps_sound=True)
     # I = ΔV/(R1 + R2) = 0.3/0.048 = 6.25 A, by hand.
-    assert "6.25 A" in found(hoist, shelf, _state(cell_checks=(apart,)))["CE-6"].sentence
+    assert "6.25 A" in found(hoist, library, _state(cell_checks=(apart,)))["CE-6"].sentence
     torn = StepState(StepStatus.NOT_RIGHT, 1, (1,), note="strip wavy")
-    assert "strip wavy" in found(hoist, shelf, _state(steps={"weld-bottom-N2": torn}))["BE-1"].sentence
-    assert "PF-1" in found(hoist, shelf, _state(tap_volts={1: 3.6, 2: 3.6}))
+    assert "strip wavy" in found(hoist, library, _state(steps={"weld-bottom-N2": torn}))["BE-1"].sentence
+    assert "TE-1" in found(hoist, library, _state(tap_volts={1: 3.6, 2: 3.6}))
 
 
-def test_staggered_lattice_keeps_links(hoist, shelf):
-    assert "ST-6" not in found(hoist.edited("arrangement.lattice", Lattice.STAGGERED), shelf)
+def test_staggered_lattice_keeps_links(hoist, library):
+    assert "LY-6" not in found(hoist.edited("arrangement.lattice", Lattice.STAGGERED), library)
 
 
-def test_findings_come_worst_first(hoist, shelf):
-    design = hoist.edited("jacket.rings", False).edited("leads.fuse", None)
-    findings = find(Situation(design, analyse(design, shelf), BuildState(), shelf))
+def test_findings_come_worst_first(hoist, library):
+    design = hoist.edited("insulation.rings", False).edited("leads.fuse", None)
+    findings = find(Situation(design, analyse(design, library), BuildState(), library))
     assert [f.severity for f in findings] == sorted(f.severity for f in findings)
 
 
-def test_cells_of_all_chemistries_are_on_the_shelf(shelf):
-    assert {c.chemistry for c in shelf.of(Cell)} == set(type(shelf.cells[0].chemistry))
+def test_cells_of_all_chemistries_are_on_the_shelf(library):
+    assert {c.chemistry for c in library.of(Cell)} == set(type(library.cells[0].chemistry))

@@ -5,15 +5,15 @@ from shapely.geometry import LineString, Polygon
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity
-from firmcell.core.model.design import MetalStyle
+from firmcell.core.model.design import StripStyle
 from firmcell.core.strips.plates import TAB_M, plates
 from firmcell.core.strips.strips import LEAD_TAIL_M, PAD_OVERHANG_M, strip_runs, tail_lengths
 from tests.conftest import found
 
 
-def test_the_tail_of_a_collecting_strip_keeps_its_distance_too(odd_hoist, shelf):
+def test_the_tail_of_a_collecting_strip_keeps_its_distance_too(odd_hoist, library):
     design = odd_hoist.edited("arrangement.plus_at_m", None)
-    layout = analyse(design, shelf).layout
+    layout = analyse(design, library).layout
     run = next(r for r in strip_runs(layout) if any(tail_lengths(layout, r)) and r.node == 10)
     # By hand: the strip with its tail as a polygon against every strip of another tap point of the face.
     (x0, y0), (x1, y1) = run.points_m[-2:]
@@ -26,16 +26,16 @@ def test_the_tail_of_a_collecting_strip_keeps_its_distance_too(odd_hoist, shelf)
         if r.face is run.face and r.node != run.node and len(r.points_m) > 1
     ]
     assert min(tail.distance(o) for o in others) == 0
-    spoken = found(design, shelf)["ME-8"]
+    spoken = found(design, library)["SR-8"]
     assert spoken.severity is Severity.STOP
     assert run.id in spoken.sentence
-    assert "ME-8" not in found(spoken.cure.applied(design), shelf)
+    assert "SR-8" not in found(spoken.fix.applied(design), library)
 
 
-def test_the_tab_of_a_plate_is_laid_where_nothing_is_in_its_way(hoist, odd_hoist, shelf):
+def test_the_tab_of_a_plate_is_laid_where_nothing_is_in_its_way(hoist, odd_hoist, library):
     for design in (hoist, odd_hoist, odd_hoist.edited("arrangement.plus_at_m", None)):
-        design = design.edited("joining.style", MetalStyle.PLATES)
-        layout = analyse(design, shelf).layout
+        design = design.edited("joining.style", StripStyle.PLATES)
+        layout = analyse(design, library).layout
         made = plates(layout, design.joining, design.cell)
         for pole, node in ((0, 0), (1, 10)):
             plate = next(p for p in made if p.node == node)

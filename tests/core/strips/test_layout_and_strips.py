@@ -17,7 +17,7 @@ from firmcell.core.physics.strip_heat import long_run_limit, long_run_temperatur
 from firmcell.core.pictures.drawing import Disc
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.strips.strips import nodes_of, strip_runs, strip_shares
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 
 SHAPES = st.tuples(
     st.integers(1, 14), st.integers(1, 9), st.integers(1, 12), st.sampled_from(list(Lattice)), st.booleans()
@@ -25,7 +25,7 @@ SHAPES = st.tuples(
 
 
 def _lay(series, parallel, rows, lattice, up):
-    cell = shipped_shelf().cells[4]
+    cell = shipped_library().cells[4]
     return lay_out(cell, series, parallel, Arrangement(rows=rows, lattice=lattice, first_positive_up=up))
 
 
@@ -80,11 +80,11 @@ def test_staggered_size_against_shapely(hoist):
 
 def test_collecting_strip_carries_k_over_p():
     """Analytic: fed evenly by P cells and tapped at one end, k/P in the k-th span (REFERENCES.md)."""
-    shelf = shipped_shelf()
+    library = shipped_library()
     # Cells of a great resistance feed evenly whatever the strip does.
-    cell = shelf.cells[4].model_copy(update={"resistance_ohm": 1e4})
+    cell = library.cells[4].model_copy(update={"resistance_ohm": 1e4})
     layout = lay_out(cell, 1, 5, Arrangement(rows=5))
-    strip = part_named(shelf, Strip, "pure nickel strip 0.15 × 8")
+    strip = part_named(library, Strip, "pure nickel strip 0.15 × 8")
     shares = strip_shares(layout, Joining(link_strip=strip, collector_strip=strip), cell.resistance_ohm)
     for run, spans in zip(strip_runs(layout), shares.spans, strict=True):
         assert spans == pytest.approx([0.2, 0.4, 0.6, 0.8], rel=1e-6), run.id
@@ -95,14 +95,14 @@ def test_collecting_strip_carries_k_over_p():
 @settings(max_examples=40)
 def test_every_pad_has_metal_and_series_links_carry_the_whole_current(shape):
     series, parallel, rows, lattice, up = shape
-    shelf = shipped_shelf()
+    library = shipped_library()
     from firmcell.store.demo import orchard_hoist
 
-    base = orchard_hoist(shelf).model_copy(update={"series": series, "parallel": parallel})
+    base = orchard_hoist(library).model_copy(update={"series": series, "parallel": parallel})
     design = base.model_copy(
         update={"arrangement": Arrangement(rows=rows, lattice=lattice, first_positive_up=up)}
     )
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     for node in nodes_of(analysis.layout):
         pieces = [p for p in analysis.strips if p.node == node.number]
         covered = {n for p in pieces for n in p.cells}
@@ -121,30 +121,30 @@ def test_every_pad_has_metal_and_series_links_carry_the_whole_current(shape):
             assert sum(p.lead_share for p in pieces) == 1.0
 
 
-def test_joule_heat_of_a_ladder_by_hand(hoist, shelf):
+def test_joule_heat_of_a_ladder_by_hand(hoist, library):
     """2S1P: two joints a cell and one link of one pitch; parallel strips do not exist."""
     design = hoist.edited("series", 2).edited("parallel", 1).edited("arrangement.rows", 1)
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     strip = design.joining.link_strip
     link = strip.resistivity_ohm_m * analysis.layout.pitch_m / strip.section_m2
     assert analysis.pack.resistance_strips_ohm == pytest.approx(4 * 0.0002 + link)
 
 
-def test_strip_limit_falls_in_the_range_of_common_practice(shelf):
+def test_strip_limit_falls_in_the_range_of_common_practice(library):
     """Common practice, no source: 0.15 × 8 nickel is used for about 5 to 10 A."""
-    strip = part_named(shelf, Strip, "pure nickel strip 0.15 × 8")
+    strip = part_named(library, Strip, "pure nickel strip 0.15 × 8")
     assert 5 <= long_run_limit(strip, 1, 333.15, 303.15) <= 10
 
 
 @given(layers=st.integers(1, 6), ambient=st.floats(260, 320))
 def test_strip_limit_and_temperature_are_inverse(layers, ambient):
-    strip = part_named(shipped_shelf(), Strip, "pure nickel strip 0.15 × 8")
+    strip = part_named(shipped_library(), Strip, "pure nickel strip 0.15 × 8")
     limit = long_run_limit(strip, layers, 333.15, ambient)
     assert float(long_run_temperature(strip, layers, limit, ambient)) == pytest.approx(333.15, abs=0.05)
 
 
 def test_taps_alternate_and_rise_by_one_cell(hoist, hoist_analysis):
-    taps = hoist_analysis.guard.taps
+    taps = hoist_analysis.bms.taps
     assert [t.name for t in taps] == [f"B{k}" for k in range(11)]
     assert {t.face for t in taps[::2]} == {Face.BOTTOM}
     assert {t.face for t in taps[1::2]} == {Face.TOP}
@@ -157,9 +157,9 @@ def test_taps_alternate_and_rise_by_one_cell(hoist, hoist_analysis):
 
 
 @pytest.mark.parametrize("axis", list(TurnAxis))
-def test_bottom_face_is_truly_mirrored(hoist, shelf, axis):
+def test_bottom_face_is_truly_mirrored(hoist, library, axis):
     design = hoist.edited("arrangement.turn_axis", axis)
-    analysis = analyse(design, shelf)
+    analysis = analyse(design, library)
     top, bottom = (face_drawing(design, analysis, f) for f in (Face.TOP, Face.BOTTOM))
     for cell in analysis.layout.cells:
         (x, y), (mx, my) = top.targets[f"cell:{cell.number}"], bottom.targets[f"cell:{cell.number}"]

@@ -14,15 +14,15 @@ from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
 from firmcell.core.changes.by_hand import layout_of, move_terminal, remove_strip
-from firmcell.core.changes.strip_fixes import _candidates, metal_cures, verified_cures
+from firmcell.core.changes.strip_fixes import _candidates, strip_fixes, verified_fixes
 from firmcell.core.jobs.new_pack import new_pack_steps
 from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.leads.spice_netlist import element_name, pad_name, spice_netlist
 from firmcell.core.model.brief import SpaceShape
-from firmcell.core.model.design import Arrangement, JudgedBy, Lattice, MetalStyle
+from firmcell.core.model.design import Arrangement, JudgedBy, Lattice, StripStyle
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.resistor_network import Network, solve
-from firmcell.core.pictures.strip_colours import Shown, at_load, metal_paint
+from firmcell.core.pictures.strip_colours import Shown, at_load, strip_paint
 from firmcell.core.records.build_state import EMPTY_STATE, BuildState
 from firmcell.core.rules import find
 from firmcell.core.strips.assay import Measured, assayed_strip, by_resistance, by_weight
@@ -30,11 +30,11 @@ from firmcell.core.strips.failures import Scatter, all_failures, monte_carlo, re
 from firmcell.core.strips.pack_heat import fin_conductance, fin_limit, fin_middle_rise, steady_temperatures
 from firmcell.core.strips.strips import StripKind, strip_runs
 from firmcell.core.strips.two_metals import laid_together
-from firmcell.core.strips.under_load import between, duty_temperatures, metal_state
+from firmcell.core.strips.under_load import between, duty_temperatures, solve_under_load
 from firmcell.store.demo import hoist_in_rows, orchard_hoist
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 
-SHELF = shipped_shelf()
+SHELF = shipped_library()
 RUN_S = 2400.0
 
 
@@ -47,7 +47,7 @@ def plain(**edits):
 
 
 def odd_outline():
-    design = plain(brief__space=SpaceShape.OUTLINE, brief__outline_m=((0, 0), (0.26, 0), (0.26, 0.07), (0.13, 0.07), (0.13, 0.16), (0, 0.16)), guarding__board=None)  # fmt: skip
+    design = plain(brief__space=SpaceShape.OUTLINE, brief__outline_m=((0, 0), (0.26, 0), (0.26, 0.07), (0.13, 0.07), (0.13, 0.16), (0, 0.16)), bms__board=None)  # fmt: skip
     return design.edited("arrangement", laid_out(arrange(design, effort=0.2, trials=False)).arrangement)
 
 
@@ -90,19 +90,19 @@ LAYOUTS = {
     "two rows to a group": plain(arrangement__rows=8),
     "odd outline": odd_outline(),
     "demo": orchard_hoist(SHELF),
-    "plates": plain(joining__style=MetalStyle.PLATES),
-    "staggered plates": orchard_hoist(SHELF).edited("joining.style", MetalStyle.PLATES),
+    "plates": plain(joining__style=StripStyle.PLATES),
+    "staggered plates": orchard_hoist(SHELF).edited("joining.style", StripStyle.PLATES),
     "one missing strip": missing_weld(),
     "one weak cell": weak_cell(),
     "lead in the middle": lead_in_the_middle(),
     "two leads a pole": two_leads(),
     "copper under nickel": plain(joining__link_under=COPPER, joining__doubled=(3, 17, 18)),
-    "20S40P": plain(series=20, parallel=40, arrangement__rows=40, brief__current_steady_a=250.0, brief__current_peak_a=250.0, guarding__board=None),
+    "20S40P": plain(series=20, parallel=40, arrangement__rows=40, brief__current_steady_a=250.0, brief__current_peak_a=250.0, bms__board=None),
 }  # fmt: skip
 
 
 def solved(design):
-    return metal_state(design, layout_of(design), RUN_S)
+    return solve_under_load(design, layout_of(design), RUN_S)
 
 
 # -- the network ---------------------------------------------------------------------------------------
@@ -188,7 +188,7 @@ def test_collecting_strip_carries_k_over_p():
         arrangement__rows=6,
         measured_ohm=(1e3,) * 6,
         brief__energy_j=None,
-        guarding__board=None,
+        bms__board=None,
     )
     spans = [s for s in solved(design).figures.segments if s.node == 0]
     assert sorted(s.current_a / 25 for s in spans) == pytest.approx([k / 6 for k in range(1, 6)], rel=1e-4)
@@ -223,7 +223,7 @@ def test_energy_balance():
         assert per_group == pytest.approx(np.full(design.series, load), rel=1e-6), name
 
 
-def test_open_place_is_named_and_nothing_fails(shelf):
+def test_open_place_is_named_and_nothing_fails(library):
     design = orchard_hoist(SHELF)
     for run in [r for r in strip_runs(layout_of(design)) if r.node == 6]:
         now = next(r for r in strip_runs(layout_of(design)) if r.cells == run.cells and r.face is run.face)
@@ -232,13 +232,13 @@ def test_open_place_is_named_and_nothing_fails(shelf):
     assert not metal.figures.whole
     assert metal.figures.open_at == 6
     findings = {f.code: f for f in find(_situation(design, metal))}
-    assert "open at B6" in findings["ME-7"].sentence
-    assert "ME-11" not in findings
+    assert "open at B6" in findings["SR-7"].sentence
+    assert "SR-11" not in findings
 
 
-def test_between_two_pads_is_thevenins(shelf):
+def test_between_two_pads_is_thevenins(library):
     """Plus to minus of one group: its voltage; resistance of the group in parallel, strips aside."""
-    design = plain(series=3, parallel=5, arrangement__rows=5, guarding__board=None)
+    design = plain(series=3, parallel=5, arrangement__rows=5, bms__board=None)
     metal = solved(design)
     volts, ohm = between(metal, (8, True), (8, False), 3.7)
     assert volts == pytest.approx(3.7)
@@ -304,7 +304,7 @@ def test_lumps_give_off_what_they_make():
 def test_a_short_run_heats_the_cells_by_their_own_capacity():
     """60 s at 25 A: so little is lost that ΔT = Q t/(m c), c = 1000 J/kg·K (generic class value)."""
     design = plain()
-    metal = metal_state(design, layout_of(design), 60.0)
+    metal = solve_under_load(design, layout_of(design), 60.0)
     mean = np.mean([c.temperature_k for c in metal.figures.cells]) - design.brief.ambient_max_k
     heat = np.mean([c.heat_w for c in metal.figures.cells])
     assert mean == pytest.approx(heat * 60 / metal.lumps.capacity_j_k[0], rel=0.03)
@@ -317,7 +317,7 @@ def test_resistance_and_temperature_settle_or_it_is_told():
     hot = plain(brief__current_steady_a=900.0, brief__current_peak_a=900.0)
     metal = solved(hot)
     assert metal.figures.runs_away
-    assert "ME-13" in {f.code for f in find(_situation(hot, metal))}
+    assert "SR-13" in {f.code for f in find(_situation(hot, metal))}
 
 
 def test_duty_cycle_lies_between_steady_and_peak():
@@ -402,7 +402,7 @@ def test_a_failure_equals_ngspice_without_that_resistor(tmp_path):
 
 
 def test_a_single_string_is_opened_by_every_link():
-    design = plain(series=5, parallel=1, arrangement__rows=1, brief__energy_j=None, guarding__board=None)
+    design = plain(series=5, parallel=1, arrangement__rows=1, brief__energy_j=None, bms__board=None)
     metal = solved(design)
     *_, (part, failures) = all_failures(metal, 10.0)
     assert part == 1.0
@@ -440,7 +440,7 @@ def test_scatter_is_the_same_for_a_seed_and_grows_with_its_cause():
 
 
 def test_large_packs_are_drawn_one_by_one_to_the_same_end():
-    design = plain(series=16, parallel=10, arrangement__rows=10, guarding__board=None)
+    design = plain(series=16, parallel=10, arrangement__rows=10, bms__board=None)
     metal = solved(design)
     assert metal.network.nodes > 300
     *_, (_, found) = monte_carlo(metal, Scatter(resistance=0.0, joint=0.0), 3)
@@ -462,22 +462,22 @@ def test_a_measured_joint_counts_in_every_figure():
     assert drawn.resistance_ohm == pytest.approx(after.figures.resistance_ohm, rel=1e-9)
 
 
-# -- cures ---------------------------------------------------------------------------------------------
+# -- fixes ---------------------------------------------------------------------------------------------
 
 
-def test_cures_are_solved_before_they_are_offered_and_hold():
+def test_fixes_are_solved_before_they_are_offered_and_hold():
     design = plain(joining__link_layers=1, brief__current_steady_a=34.0)
     metal = solved(design)
     assert metal.figures.worst_share > 1
-    *_, (part, cures) = metal_cures(design, metal.layout, metal, SHELF, RUN_S)
+    *_, (part, fixes) = strip_fixes(design, metal.layout, metal, SHELF, RUN_S)
     assert part == 1.0
-    assert 1 <= len(cures) <= 3
-    assert [round(max(c.mass_kg, 0), 4) for c in cures] == sorted(round(max(c.mass_kg, 0), 4) for c in cures)
-    for cure in cures:
-        after = solved(cure.cure.applied(design))
-        assert after.figures.worst_share == pytest.approx(cure.share)
+    assert 1 <= len(fixes) <= 3
+    assert [round(max(c.mass_kg, 0), 4) for c in fixes] == sorted(round(max(c.mass_kg, 0), 4) for c in fixes)
+    for fix in fixes:
+        after = solved(fix.fix.applied(design))
+        assert after.figures.worst_share == pytest.approx(fix.share)
         assert after.figures.worst_share <= 1
-    assert list(metal_cures(plain(), layout_of(plain()), solved(plain()), SHELF, RUN_S)) == [(1.0, ())]
+    assert list(strip_fixes(plain(), layout_of(plain()), solved(plain()), SHELF, RUN_S)) == [(1.0, ())]
 
 
 def test_two_changes_are_joined_where_one_is_not_enough_and_hold():
@@ -487,20 +487,20 @@ def test_two_changes_are_joined_where_one_is_not_enough_and_hold():
         brief__current_steady_a=34.0,
     )  # fmt: skip
     metal = solved(design)
-    steps = list(metal_cures(design, metal.layout, metal, SHELF, RUN_S))
+    steps = list(strip_fixes(design, metal.layout, metal, SHELF, RUN_S))
     parts = [part for part, _ in steps]
     assert parts == sorted(parts)
     assert parts[-1] == 1.0
-    cures = steps[-1][1]
-    assert cures
-    for cure in cures:
-        one, two = cure.cure.words.split("; ")
+    fixes = steps[-1][1]
+    assert fixes
+    for fix in fixes:
+        one, two = fix.fix.words.split("; ")
         assert one
         assert two
         # Neither half undoes the other, and the whole was solved.
-        assert len({path for path, _ in cure.cure.edits}) == len(cure.cure.edits)
-        assert solved(cure.cure.applied(design)).figures.worst_share == pytest.approx(cure.share)
-        assert cure.share <= 1
+        assert len({path for path, _ in fix.fix.edits}) == len(fix.fix.edits)
+        assert solved(fix.fix.applied(design)).figures.worst_share == pytest.approx(fix.share)
+        assert fix.share <= 1
     assert not [
         c
         for c in _candidates(design, metal.layout, metal, SHELF)
@@ -512,7 +512,7 @@ def test_leads_in_the_middle_halve_what_both_collecting_strips_carry():
     """P cells fed evenly: k/P of the current in the k-th span from the end; from the middle of 6 it is 3/6, from the end 5/6."""
     nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
     design = plain(
-        series=4, parallel=6, arrangement__rows=6, guarding__board=None, joining__collector_strip=nickel,
+        series=4, parallel=6, arrangement__rows=6, bms__board=None, joining__collector_strip=nickel,
         joining__collector_layers=1, joining__link_layers=3,
     )  # fmt: skip
     metal = solved(design)
@@ -533,34 +533,34 @@ def test_leads_in_the_middle_halve_what_both_collecting_strips_carry():
     assert after.figures.worst_share < metal.figures.worst_share
 
 
-def test_an_overload_is_offered_only_a_cure_that_was_solved():
+def test_an_overload_is_offered_only_a_fix_that_was_solved():
     design = plain(joining__link_layers=1, brief__current_steady_a=34.0)
     metal = solved(design)
     bare = {f.code: f for f in find(_situation(design, metal))}
-    assert bare["ME-1"].cure is None
+    assert bare["SR-1"].fix is None
     analysis = analyse(design, SHELF)
-    cures = verified_cures(design, analysis, metal, SHELF)
-    told = find(Situation(design, analysis, EMPTY_STATE, SHELF, metal, tuple(c.cure for c in cures)))
-    offered = next(f for f in told if f.code == "ME-1").cure
-    assert offered == cures[0].cure
+    fixes = verified_fixes(design, analysis, metal, SHELF)
+    told = find(Situation(design, analysis, EMPTY_STATE, SHELF, metal, tuple(c.fix for c in fixes)))
+    offered = next(f for f in told if f.code == "SR-1").fix
+    assert offered == fixes[0].fix
     after = offered.applied(design)
-    assert "ME-1" not in {f.code for f in find(_situation(after, solved(after)))}
+    assert "SR-1" not in {f.code for f in find(_situation(after, solved(after)))}
 
 
 def test_an_overload_and_hot_cells_are_found_with_the_solved_numbers():
     design = plain(joining__link_layers=1, brief__current_steady_a=34.0, brief__ambient_max_k=313.15)
     metal = solved(design)
     findings = {f.code: f for f in find(_situation(design, metal))}
-    assert "judged by" in findings["ME-1"].sentence
-    assert findings["ME-11"].severity is Severity.STOP
-    assert findings["ME-11"].refs == (f"cell:{metal.figures.hottest_cell}",)
+    assert "judged by" in findings["SR-1"].sentence
+    assert findings["SR-11"].severity is Severity.STOP
+    assert findings["SR-11"].refs == (f"cell:{metal.figures.hottest_cell}",)
 
 
 def test_an_uneven_cell_is_found():
     design = weak_cell()
     findings = {f.code: f for f in find(_situation(design, solved(design)))}
-    assert "Cell 18 of group 5 carries" in findings["ME-12"].sentence
-    assert "less" in findings["ME-12"].sentence
+    assert "Cell 18 of group 5 carries" in findings["SR-12"].sentence
+    assert "less" in findings["SR-12"].sentence
 
 
 # -- picture -------------------------------------------------------------------------------------------
@@ -581,7 +581,7 @@ def test_the_slider_scales_what_was_solved(load):
 def test_bands_lie_on_their_strips_and_ten_have_numbers(shown):
     design = LAYOUTS["demo"]
     metal = solved(design)
-    paint = metal_paint(
+    paint = strip_paint(
         metal, at_load(metal, 25.0, 303.15), shown, design.arrangement.turn_axis, {"N3-L1.1": 1.4}
     )
     bands = [b for face in paint.bands.values() for b in face]
@@ -650,7 +650,7 @@ def test_nothing_is_measured_from_nothing():
     assert "none of nickel" in by_resistance(m(5.0), m(5.0), m(0.1), m(0.008), m(0.00015)).words
 
 
-def test_arrangement_of_rows_is_untouched_by_metal(shelf):
+def test_arrangement_of_rows_is_untouched_by_metal(library):
     design = plain()
     assert design.arrangement == Arrangement(rows=4)
     assert solved(design) is solved(design.edited("serial", "other"))
@@ -663,8 +663,8 @@ def test_a_large_plate_has_its_sheet_resistance_in_both_directions(lattice, alon
 
     One group of 20 × 20 cells under one plate; what sticks out half a pitch beside the outer pads is counted in W.
     """
-    design = plain(series=2, parallel=200, arrangement__rows=20, arrangement__lattice=lattice, guarding__board=None,
-                   joining__style=MetalStyle.PLATES, joining__gap_m=0.0)  # fmt: skip
+    design = plain(series=2, parallel=200, arrangement__rows=20, arrangement__lattice=lattice, bms__board=None,
+                   joining__style=StripStyle.PLATES, joining__gap_m=0.0)  # fmt: skip
     layout = layout_of(design)
     metal = solved(design)
     plate = next(n for n, r in enumerate(metal.runs) if r.node == 1)
@@ -770,13 +770,13 @@ def test_an_overloaded_collecting_strip_is_offered_a_second_lead_and_copper_unde
     metal = solved(design)
     over = {s.kind for s in metal.figures.segments if s.share > 1}
     assert over == {StripKind.COLLECTOR}
-    words = {cure.words for cure in _candidates(design, metal.layout, metal, SHELF)}
+    words = {fix.words for fix in _candidates(design, metal.layout, metal, SHELF)}
     assert any(w.startswith("Second leads of both poles") for w in words)
     assert any("copper strip 0.1 × 8 under the collecting strip" in w for w in words)
-    *_, (_, cures) = metal_cures(design, metal.layout, metal, SHELF, RUN_S)
-    assert cures
-    for cure in cures:
-        assert solved(cure.cure.applied(design)).figures.worst_share <= 1
+    *_, (_, fixes) = strip_fixes(design, metal.layout, metal, SHELF, RUN_S)
+    assert fixes
+    for fix in fixes:
+        assert solved(fix.fix.applied(design)).figures.worst_share <= 1
 
 
 def test_doubled_welds_halve_the_joint_and_are_no_longer_single():

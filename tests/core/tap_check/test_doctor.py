@@ -34,10 +34,10 @@ from firmcell.core.tap_check.practice_pack import (
     score,
 )
 from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of, readings_of
-from firmcell.store.part_files import part_named, shipped_shelf
+from firmcell.store.part_files import part_named, shipped_library
 from tests.core.records.test_records import chain
 
-CELL = part_named(shipped_shelf(), Cell, "21700 high-energy 5.0 Ah")
+CELL = part_named(shipped_library(), Cell, "21700 high-energy 5.0 Ah")
 
 
 def asked(series, now=3.6):

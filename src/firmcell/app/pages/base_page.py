@@ -88,7 +88,7 @@ class Page(QScrollArea):
         model, name = field_at(Design, path)
         title = model.model_fields[name].title or name
         kind, _ = bare_type(model, name)
-        choices: tuple[Part, ...] = self.session.shelf.of(kind) if issubclass(kind, Part) else ()
+        choices: tuple[Part, ...] = self.session.library.of(kind) if issubclass(kind, Part) else ()
         field = Field(
             self._rows(),
             model,

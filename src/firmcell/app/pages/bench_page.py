@@ -49,7 +49,7 @@ class BenchPage(Page):
     """The step at hand and the list of all steps."""
 
     stage, heading = Stage.BENCH, "Bench"
-    go_to_proof = Signal()
+    go_to_tests = Signal()
     step_shown = Signal()
 
     def build(self) -> None:
@@ -215,7 +215,7 @@ class BenchPage(Page):
     def _add_record(self, step: Step, wanted: tuple[str, ...]) -> None:
         if "tap-reading" in step.records:
             button = QPushButton("Enter the readings in Proof")
-            button.clicked.connect(self.go_to_proof)
+            button.clicked.connect(self.go_to_tests)
             self.card.addWidget(button)
             return
         for kind in step.offers:
@@ -226,7 +226,7 @@ class BenchPage(Page):
         kind = kinds[0]
         again = "" if wanted else " again"
         if kind == "checked":
-            for look in step.looks:
+            for look in step.checks:
                 box = QCheckBox(look)
                 box.setFont(sized(1.25 if self.property("large") else 1.0))
                 self._looks.append(box)

@@ -1,4 +1,4 @@
-"""The Guard stage: which board, taps, wires, sensors, and in what order they are joined."""
+"""The BMS stage: which board, taps, wires, sensors, and in what order they are joined."""
 
 from functools import partial
 
@@ -13,7 +13,7 @@ from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, volts
 from firmcell.core.bms.board_choice import ranked_boards
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.bms.thermistor import sensor_words
 from firmcell.core.bms.wire_list import thermistor_readings, wire_list
 from firmcell.core.model.job_details import JobKind
@@ -26,17 +26,17 @@ from firmcell.store.units import parse, show_number
 BOARD_ROWS = 8
 
 
-class GuardPage(Page):
+class BmsPage(Page):
     """Board and taps."""
 
-    stage, heading = Stage.GUARD, "Guard: board, taps and wires"
+    stage, heading = Stage.BMS, "BMS: board, taps and wires"
     export_wanted = Signal(str)
     board_wanted = Signal()
 
     def build(self) -> None:
         kind = self.session.design.kind
-        if kind is JobKind.CELL_GUARD:
-            self._cell_guard_section()
+        if kind is JobKind.CELL_BMS:
+            self._cell_bms_section()
         elif kind is JobKind.HOLDER_PACK:
             self.section("Holders")
             for name in ("clip_a", "clip_ohm", "host_plug"):
@@ -44,7 +44,7 @@ class GuardPage(Page):
         self._board_section()
         # Of one cell there is nothing to tap and no wire to cut.
         self.taps: RowsTable | None = None
-        if kind is JobKind.CELL_GUARD:
+        if kind is JobKind.CELL_BMS:
             return
         self._taps_section()
         self._wires_section()
@@ -52,27 +52,27 @@ class GuardPage(Page):
 
     # -- sections ---------------------------------------------------------------------------------------
 
-    def _cell_guard_section(self) -> None:
+    def _cell_bms_section(self) -> None:
         s = self.session
         self.section("Cell with its board")
         for name in (
             "strap_thickness_m", "strap_width_m", "ring_m", "sleeve_wall_m", "holder_m", "holder_width_m", "charger_m",
         ):  # fmt: skip
-            self.field(f"cell_guard.{name}")
+            self.field(f"cell_bms.{name}")
 
         def sleeve() -> str:
-            made = guarded_cell(s.design)
+            made = cell_with_board(s.design)
             flat = f"{millimetres(made.sleeve_flat_m)} flat" if made.sleeve_flat_m else "no stock size"
             return f"{flat}, cut {millimetres(made.sleeve_cut_m)}"
 
         def fits() -> str:
-            made = guarded_cell(s.design)
+            made = cell_with_board(s.design)
             told = {True: "yes", False: "NO", None: "not entered"}
             return f"holder {told[made.fits_holder]}, its width {told[made.fits_width]}, charger {told[made.fits_charger]}"
 
         self.figures(
-            ("Becomes", lambda: f"{millimetres(guarded_cell(s.design).length_m)} long, {millimetres(guarded_cell(s.design).diameter_m)} thick; "
-                                f"{millimetres(guarded_cell(s.design).added_m)} added"),
+            ("Becomes", lambda: f"{millimetres(cell_with_board(s.design).length_m)} long, {millimetres(cell_with_board(s.design).diameter_m)} thick; "
+                                f"{millimetres(cell_with_board(s.design).added_m)} added"),
             ("Still fits", fits),
             ("Sleeve", sleeve),
             ("Order", lambda: "ring and disc, B− to the can, strap to B+, strap to the positive last, sleeve, proof"),
@@ -81,7 +81,7 @@ class GuardPage(Page):
     def _board_section(self) -> None:
         self.section("Board")
         for name in ("board", "place", "order"):
-            self.field(f"guarding.{name}")
+            self.field(f"bms.{name}")
         self.figures(
             ("Thresholds", lambda: self._thresholds()),
             ("Currents", lambda: self._currents()),
@@ -90,7 +90,7 @@ class GuardPage(Page):
             ("Stored", lambda: self._stored()),
             ("Without one", lambda: self._without()),
         )  # fmt: skip
-        self.text("Boards on the shelf, best first, and why not. Enter takes one.")
+        self.text("Boards in the part library, best first, and why not. Enter takes one.")
         self.boards = self.table(("Board", "Carries", "Why not"), "Boards compared", wide=2)
         self.boards.chosen.connect(self._take)
         row = QHBoxLayout()
@@ -118,20 +118,20 @@ class GuardPage(Page):
         )
         self.section("Sense leads")
         for name in ("sense_wire", "service_loop_m", "sense_fuses"):
-            self.field(f"guarding.{name}")
+            self.field(f"bms.{name}")
         self.figures(
             (
                 "Wire needed",
                 lambda: (
-                    f"{s.analysis.guard.sense_wire_total_m:.2f} m in {len(s.analysis.guard.taps)} leads"
-                    if s.analysis.guard.sense_wire_total_m
+                    f"{s.analysis.bms.sense_wire_total_m:.2f} m in {len(s.analysis.bms.taps)} leads"
+                    if s.analysis.bms.sense_wire_total_m
                     else "none: these are places to measure"
                 ),
             ),
             (
                 "If two touch",
                 lambda: (
-                    f"about {amperes(s.analysis.guard.sense_short_a)}; the copper melts in {figures(s.analysis.guard.sense_melts_s, 2)} s"
+                    f"about {amperes(s.analysis.bms.sense_short_a)}; the copper melts in {figures(s.analysis.bms.sense_melts_s, 2)} s"
                 ),
             ),
         )
@@ -167,7 +167,7 @@ class GuardPage(Page):
 
     def read_sensor(self) -> None:
         """Say what the typed reading of the sensor means."""
-        board = self.session.design.guarding.board
+        board = self.session.design.bms.board
         if board is None or not self.sensor.text().strip():
             self.sensor_words.setText("")
             return
@@ -180,7 +180,7 @@ class GuardPage(Page):
     # -- words ------------------------------------------------------------------------------------------
 
     def _thresholds(self) -> str:
-        board = self.session.design.guarding.board
+        board = self.session.design.bms.board
         if board is None and not self.session.design.cell.chemistry.is_lithium:
             return "no board; nickel cells are charged in series, ended by time, −ΔV or temperature"
         if board is None:
@@ -190,13 +190,13 @@ class GuardPage(Page):
         )
 
     def _in_order(self) -> str:
-        selective = self.session.analysis.guard.selective
-        if self.session.design.kind is JobKind.CELL_GUARD or selective is None:
+        selective = self.session.analysis.bms.selective
+        if self.session.design.kind is JobKind.CELL_BMS or selective is None:
             return ""
         return selective.words
 
     def _currents(self) -> str:
-        board = self.session.design.guarding.board
+        board = self.session.design.bms.board
         if board is None:
             return "–"
         at_once = f", at once from {amperes(board.short_trip_a)}" if board.short_trip_a else ""
@@ -207,7 +207,7 @@ class GuardPage(Page):
         )
 
     def _balances(self) -> str:
-        seconds, board = self.session.analysis.guard.balance_s, self.session.design.guarding.board
+        seconds, board = self.session.analysis.bms.balance_s, self.session.design.bms.board
         if board is None:
             return "the charger must: one with a balance plug, every charge"
         if seconds is None:
@@ -215,7 +215,7 @@ class GuardPage(Page):
         return f"{board.balance_current_a * 1e3:.0f} mA evens out 0.13 V between groups in about {seconds / 3600:.0f} h of charging"
 
     def _stored(self) -> str:
-        days = self.session.analysis.guard.storage_days
+        days = self.session.analysis.bms.storage_days
         return (
             f"half full, it lasts about {days:.0f} days until nearly empty"
             if days
@@ -224,7 +224,7 @@ class GuardPage(Page):
 
     def _without(self) -> str:
         d = self.session.design
-        if d.guarding.board is not None:
+        if d.bms.board is not None:
             return ""
         return (
             f"the load must stop at {volts(d.series * d.cell.empty_v)} by itself, and every charge goes over the balance plug; check groups "
@@ -255,7 +255,7 @@ class GuardPage(Page):
     def refresh_more(self) -> None:
         s = self.session
         d = s.design
-        fits = ranked_boards(s.shelf.boards, board_ask(d))[:BOARD_ROWS]
+        fits = ranked_boards(s.library.boards, board_ask(d))[:BOARD_ROWS]
         self.boards.set_rows(
             [(f.board.name, (f.board.name, amperes(f.board.current_continuous_a), f.words)) for f in fits]
         )
@@ -264,7 +264,7 @@ class GuardPage(Page):
         known = 2 <= d.series <= MOST_SERIES
         asked = pack_asked(d, s.state) if known else None
         rows = []
-        for t in s.analysis.guard.taps:
+        for t in s.analysis.bms.taps:
             now = f"{t.now_v:.2f}"
             if asked is not None and t.number:
                 now += f" ± {expected_reading(asked, 0, t.number).plus_minus:.2f}"
@@ -279,13 +279,13 @@ class GuardPage(Page):
         )  # fmt: skip
 
     def _take(self, name: str) -> None:
-        board = next((b for b in self.session.shelf.boards if b.name == name), None)
+        board = next((b for b in self.session.library.boards if b.name == name), None)
         if board is not None:
             self._set(board)
 
     def _set(self, board: object) -> None:
         words = f"Take the {getattr(board, 'name', '')}" if board else "No board"
-        guarded(lambda: self.session.edit("guarding.board", board, words), self.session.refused.emit)
+        guarded(lambda: self.session.edit("bms.board", board, words), self.session.refused.emit)
 
     def point_at(self, ref: str) -> None:
         if self.taps is not None:

@@ -1,4 +1,4 @@
-"""The pages of brief, cells and jacket: fields, figures and tables over the design."""
+"""The pages of brief, cells and insulation: fields, figures and tables over the design."""
 
 from PySide6.QtWidgets import QPushButton
 
@@ -55,7 +55,7 @@ class BriefPage(Page):
         words = {
             SpaceShape.BOX: "",
             SpaceShape.CYLINDER: "A cylinder: its length is the diameter, the width is not used.",
-            SpaceShape.OUTLINE: f"An outline of {len(brief.outline_m)} corners gives length and width; read another in the Stack stage.",
+            SpaceShape.OUTLINE: f"An outline of {len(brief.outline_m)} corners gives length and width; read another in the Layout stage.",
         }[brief.space]
         self.outline.setText(words)
         self.outline.setVisible(bool(words))
@@ -101,7 +101,7 @@ class CellsPage(Page):
         if not self.isVisible():
             return
         rows = []
-        for choice in compare_cells(self.session.design.brief, self.session.shelf.cells):
+        for choice in compare_cells(self.session.design.brief, self.session.library.cells):
             option = choice.option
             if option is None:
                 rows.append((choice.cell.name, ("", choice.cell.name, "–", "–")))
@@ -119,7 +119,7 @@ class CellsPage(Page):
         self.refresh_more()
 
     def _tell(self, name: str) -> None:
-        for choice in compare_cells(self.session.design.brief, self.session.shelf.cells):
+        for choice in compare_cells(self.session.design.brief, self.session.library.cells):
             if choice.cell.name == name and choice.option:
                 self.verdict.setText(
                     f"{name}, {choice.option.label}: {'; '.join(choice.option.reasons) or 'does all that is asked'}."
@@ -129,7 +129,7 @@ class CellsPage(Page):
         choice = next(
             (
                 c
-                for c in compare_cells(self.session.design.brief, self.session.shelf.cells)
+                for c in compare_cells(self.session.design.brief, self.session.library.cells)
                 if c.cell.name == name
             ),
             None,
@@ -142,30 +142,30 @@ class CellsPage(Page):
         self.session.edit_all(edits, f"Take {name}")
 
 
-class JacketPage(Page):
+class InsulationPage(Page):
     """Insulation and sleeve."""
 
-    stage, heading = Stage.JACKET, "Jacket: insulation and sleeve"
+    stage, heading = Stage.INSULATION, "PackInsulation: insulation and sleeve"
 
     def build(self) -> None:
         s = self.session
         self.section("From the inside out")
         for name in ("rings", "sheet_m", "tape_m", "foam_m", "side_m"):
-            self.field(f"jacket.{name}")
+            self.field(f"insulation.{name}")
         self.section("Sleeve")
         for name in ("sleeve", "cross_sleeve", "lip_m"):
-            self.field(f"jacket.{name}")
+            self.field(f"insulation.{name}")
         self.figures(
             ("Along the pack", lambda: self._sleeve("sleeve")),
             ("Across it", lambda: self._sleeve("cross_sleeve")),
-            ("Slides on from", lambda: f"{millimetres(s.analysis.jacket.sleeve_flat_needed_m)} flat along, "
-                                       f"{millimetres(s.analysis.jacket.cross_flat_needed_m)} flat across"),
+            ("Slides on from", lambda: f"{millimetres(s.analysis.insulation.sleeve_flat_needed_m)} flat along, "
+                                       f"{millimetres(s.analysis.insulation.cross_flat_needed_m)} flat across"),
         )  # fmt: skip
         self.section("Outer size")
         self.figures(
             ("Bare", lambda: self._size("bare_")),
             ("Outside", lambda: self._size("")),
-            ("Fits", lambda: {True: "yes, with the clearance on every side", False: "no", None: "no space given"}[s.analysis.jacket.envelope.fits]),
+            ("Fits", lambda: {True: "yes, with the clearance on every side", False: "no", None: "no space given"}[s.analysis.insulation.envelope.fits]),
         )  # fmt: skip
         self.text(
             "Hot air from the middle outwards, moving. Low heat: pack sleeve shrinks early and burns through.",
@@ -173,13 +173,13 @@ class JacketPage(Page):
         )
 
     def _sleeve(self, which: str) -> str:
-        fit = getattr(self.session.analysis.jacket, which)
+        fit = getattr(self.session.analysis.insulation, which)
         if fit is None:
             return "none"
         return f"cut {show(fit.cut_length_m, 'm', self.system)}; wall {fit.wall_recovered_m * 1e3:.2f} mm once shrunk"
 
     def _size(self, which: str) -> str:
-        e = self.session.analysis.jacket.envelope
+        e = self.session.analysis.insulation.envelope
         return " × ".join(
             show(getattr(e, f"{which}{side}_m"), "m", self.system) for side in ("length", "width", "height")
         )

@@ -1,4 +1,4 @@
-"""The Stack stage: how many cells, where each stands, which group it belongs to, by engine and by hand."""
+"""The Layout stage: how many cells, where each stands, which group it belongs to, by engine and by hand."""
 
 from collections.abc import Callable, Iterator
 from functools import partial
@@ -56,10 +56,10 @@ TOOL_KEYS = {
 }  # fmt: skip
 
 
-class StackPage(Page):
+class LayoutPage(Page):
     """Series, parallel, the places of the cells and their groups."""
 
-    stage, heading = Stage.STACK, "Stack: how many, and how they lie"
+    stage, heading = Stage.LAYOUT, "Stack: how many, and how they lie"
     tool_wanted = Signal(object)
     group_wanted = Signal(int)
     outline_wanted = Signal()
@@ -380,11 +380,11 @@ class StackPage(Page):
         return ", ".join(words) or "–"
 
     def _outside(self) -> str:
-        e = self.session.analysis.jacket.envelope
+        e = self.session.analysis.insulation.envelope
         return " × ".join(show(v, "m", self.system) for v in (e.length_m, e.width_m, e.height_m))
 
     def _left(self) -> str:
-        e = self.session.analysis.jacket.envelope
+        e = self.session.analysis.insulation.envelope
         margins = (e.margin_length_m, e.margin_width_m, e.margin_height_m)
         if any(m is None for m in margins):
             return "no space given in the brief"

@@ -24,7 +24,7 @@ from firmcell.core.leads.soldering import TOUCH_K, JointWork, joint_work
 from firmcell.core.leads.wire_rating import ABYC_105, CUSTOM, NFPA_75, published_figures, rated_current
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import Conductor
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import awg_area
 from firmcell.core.pictures.lead import profile_of
 from firmcell.core.strips.strips import StripKind, metal_of
@@ -63,7 +63,7 @@ class LeadsPage(Page):
     def _wire_section(self) -> None:
         s = self.session
         self.section("Main leads")
-        for name in ("wire", "length_m", "lay", "drop_limit_v", "limit_k"):
+        for name in ("wire", "length_m", "laying", "drop_limit_v", "limit_k"):
             self.field(f"leads.{name}")
         grid = QGridLayout()
         grid.setColumnStretch(0, 5)
@@ -84,7 +84,7 @@ class LeadsPage(Page):
             grid.addWidget(combo, row, 1)
         self.body.addLayout(grid)
         self.figures(
-            ("Carries", lambda: f"{amperes(s.analysis.leads.limit_a)} by heat balance, {s.design.leads.lay.value}; {amperes(s.design.brief.current_steady_a)} drawn"),
+            ("Carries", lambda: f"{amperes(s.analysis.leads.limit_a)} by heat balance, {s.design.leads.laying.value}; {amperes(s.design.brief.current_steady_a)} drawn"),
             ("Tables say", lambda: self._published()),
             ("Warms to", lambda: f"{celsius(s.analysis.leads.temperature_k)}, and {s.analysis.leads.peak_rise_k:.0f} K more in the peak at most"),
             ("Loses", lambda: f"{figures(s.analysis.leads.drop_steady_v * 1e3)} mV steady, {figures(s.analysis.leads.drop_peak_v * 1e3)} mV at the peak"),
@@ -281,14 +281,14 @@ class LeadsPage(Page):
         )
         if s.design.kind is not JobKind.POWER_CABLE:
             self.picker.set_palette(self.look)
-            self.picker.show_fits(ranked_connectors(s.shelf.connectors, ask), leads.connector.name)
+            self.picker.show_fits(ranked_connectors(s.library.connectors, ask), leads.connector.name)
         if self._plots:
             self._draw_charts()
 
     def _cover(self) -> None:
         """The same gauge with the insulation, conductor and tinning chosen."""
         present = self.session.design.leads.wire
-        plain = next((w for w in self.session.shelf.wires if w.gauge == present.gauge), present)
+        plain = next((w for w in self.session.library.wires if w.gauge == present.gauge), present)
         wire = covered(
             plain, self.insulation.currentText(),
             Conductor(self.conductor.currentText()), self.tinned.currentText() == "tinned",
@@ -297,12 +297,12 @@ class LeadsPage(Page):
 
     def _take(self, name: str) -> None:
         present = self.session.design.leads.wire
-        wire = next((w for w in like(self.session.shelf.wires, present) if w.name == name), None)
+        wire = next((w for w in like(self.session.library.wires, present) if w.name == name), None)
         if wire:
             guarded(lambda: self.session.edit("leads.wire", wire, f"Take {name}"), self.session.refused.emit)
 
     def _take_connector(self, name: str) -> None:
-        part = next((c for c in self.session.shelf.connectors if c.name == name), None)
+        part = next((c for c in self.session.library.connectors if c.name == name), None)
         if part:
             guarded(
                 lambda: self.session.edit("leads.connector", part, f"Take a {name}"),
@@ -343,13 +343,19 @@ class LeadsPage(Page):
 
     def _draw_gauges(self, chart: Plot) -> None:
         brief, leads = self.session.design.brief, self.session.design.leads
-        wires = sorted(like(self.session.shelf.wires, leads.wire), key=lambda w: w.area_m2)
+        wires = sorted(like(self.session.library.wires, leads.wire), key=lambda w: w.area_m2)
         area = np.array([w.area_m2 * 1e6 for w in wires])
         chart.plain_ticks("left", (1, 2, 5, 10, 20, 50, 100, 200, 500))
         chart.plain_ticks("bottom", (0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100))
         p = chart.palette_now
-        for lay, colour in ((Lay.FREE, p.accent), (Lay.PAIR, p.good), (Lay.SLEEVE, p.note)):
-            chart.line(area, rated_current(wires, leads.limit_k, brief.ambient_max_k, lay), lay.value, colour)
+        for laying, colour in (
+            (WireLaying.FREE, p.accent),
+            (WireLaying.PAIR, p.good),
+            (WireLaying.SLEEVE, p.note),
+        ):
+            chart.line(
+                area, rated_current(wires, leads.limit_k, brief.ambient_max_k, laying), laying.value, colour
+            )
         for (name, table), symbol, colour in zip(
             (
                 ("NFPA 70 310.17, 75 °C", NFPA_75),
@@ -387,7 +393,7 @@ class LeadsPage(Page):
             shown(least, "fuse opens from", p.attention, True)
             shown(most, "fuse open by", p.attention)
         insulation_k = leads.wire.insulation_limit_k
-        holds = float(rated_current((leads.wire,), insulation_k, brief.ambient_max_k, leads.lay, 2)[0])
+        holds = float(rated_current((leads.wire,), insulation_k, brief.ambient_max_k, leads.laying, 2)[0])
         stands = wire_times(
             leads.wire, current, brief.current_steady_a, holds, insulation_k, brief.ambient_max_k
         )
@@ -452,18 +458,18 @@ def _cable_section(page: LeadsPage) -> None:
         page.field(f"cable.{name}")
 
     def duty() -> str:
-        row = cable_figures(s.design, s.shelf).present
+        row = cable_figures(s.design, s.library).present
         words = f"{amperes(row.limit_a)} by its duty"
         if s.design.cable.on_s and s.design.cable.off_s:
             words += f" ({figures(s.design.cable.on_s)} s on, {figures(s.design.cable.off_s)} s off; time constant {row.time_constant_s:.0f} s)"
         return f"{words}; it warms to {celsius(row.temperature_k)}, {celsius(row.peak_k)} after the peak"
 
     def taken() -> str:
-        found = cable_figures(s.design, s.shelf)
+        found = cable_figures(s.design, s.library)
         return f"{found.proposed.wire.name}; ruled by {found.ruled}" if found.proposed else found.ruled
 
     def end(place: int) -> str:
-        work = cable_figures(s.design, s.shelf).ends[place]
+        work = cable_figures(s.design, s.library).ends[place]
         if work is None:
             return "no lug chosen"
         torque = f"{work.torque_nm:g} N·m" if work.torque_nm else "torque as printed"
@@ -476,7 +482,7 @@ def _cable_section(page: LeadsPage) -> None:
         return f"strip {millimetres(work.strip_m)}, {plural(work.crimps, 'crimp')}, die {work.die_mm2:.3g} mm², {torque}{pull}{sleeve}"
 
     def clips() -> str:
-        work = next((w for w in cable_figures(s.design, s.shelf).ends if w), None)
+        work = next((w for w in cable_figures(s.design, s.library).ends if w), None)
         return (
             f"every {millimetres(work.clip_m)}, first {millimetres(work.first_clip_m)} from the lug"
             if work

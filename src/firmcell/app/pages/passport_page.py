@@ -93,7 +93,7 @@ class PassportPage(Page):
         if not self.isVisible():
             return
         s = self.session
-        page: Passport = passport_of(s.design, s.events, s.state, s.shelf)
+        page: Passport = passport_of(s.design, s.events, s.state, s.library)
         self.designation.setText(page.designation)
         self.unfinished.setText(
             f"Finished: every step is passed{' and the taps are right' if page.taps else ''}."

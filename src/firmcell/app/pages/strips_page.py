@@ -1,4 +1,4 @@
-"""The Metal stage: what every strip and cell carries, how warm it gets, what matters most, and what cures it."""
+"""The Metal stage: what every strip and cell carries, how warm it gets, what matters most, and what fixes it."""
 
 from collections.abc import Callable, Iterator
 from typing import Any
@@ -19,9 +19,9 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.quantity import ZERO_CELSIUS, Amperes, Frozen, Kelvin, Kilograms, Metres, Volts
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, milliohms, percent, plural
 from firmcell.core.bench.measured_values import as_measured
-from firmcell.core.changes.strip_fixes import VerifiedCure
+from firmcell.core.changes.strip_fixes import VerifiedFix
 from firmcell.core.leads.main_leads import prospective_short_circuit
-from firmcell.core.model.design import MetalStyle
+from firmcell.core.model.design import StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy, joints_by_face
 from firmcell.core.model.parts import Strip
 from firmcell.core.pictures.strip_colours import AtLoad, Shown, at_load
@@ -29,7 +29,7 @@ from firmcell.core.strips.assay import Assay, Measured, assayed_strip, by_resist
 from firmcell.core.strips.failures import Failure, Scatter, ScatterBands, all_failures, monte_carlo
 from firmcell.core.strips.plates import least_gap, plates, sheet_area
 from firmcell.core.strips.strip_choice import BAR_THICKNESS_M, STRIP_THICKNESS_M, WELDERS, strip_choices
-from firmcell.core.strips.under_load import Metal, Segment, between, duty_temperatures
+from firmcell.core.strips.under_load import Segment, UnderLoad, between, duty_temperatures
 
 WORST_ROWS = 60
 WORST_JOINTS = 12
@@ -69,10 +69,10 @@ UNCERTAIN = {
 practice, no source."""
 
 
-class MetalPage(Page):
+class StripsPage(Page):
     """Strips, currents, heat."""
 
-    stage, heading = Stage.METAL, "Metal: what it carries and how warm it gets"
+    stage, heading = Stage.STRIPS, "UnderLoad: what it carries and how warm it gets"
     load_changed = Signal()
     export_wanted = Signal(str)
     measured_wanted = Signal()
@@ -80,12 +80,12 @@ class MetalPage(Page):
     def build(self) -> None:
         self.shown = Shown.SHARE
         self._search: Search | None = None
-        self._cures: tuple[VerifiedCure, ...] = ()
+        self._fixes: tuple[VerifiedFix, ...] = ()
         self._failures: tuple[Failure, ...] = ()
         self._bands: ScatterBands | None = None
         self._assay: tuple[Assay, float, float] | None = None
         self._plots: dict[str, Plot] = {}
-        self._told_for: Metal | None = None
+        self._told_for: UnderLoad | None = None
         self._pads: list[tuple[int, bool]] = []
         self._joining: dict[str, Field] = {}
         self._load()
@@ -157,17 +157,15 @@ class MetalPage(Page):
         self.pieces = self.table(
             ("Segment", "Cells", "Carries", "Limit", "Share", "In place"), "Segments of strip", wide=0
         )
-        self.cure_title = self.text("")
-        self.cures = self.table(
-            ("Cure, solved and checked", "Share then", "Metal", "Joints"), "Cures", wide=0
-        )
-        self.cures.chosen.connect(self._take_cure)
-        self.cure_button = self.button(
-            "Apply the cure picked",
+        self.fix_title = self.text("")
+        self.fixes = self.table(("Fix, solved and checked", "Share then", "Metal", "Joints"), "Fixes", wide=0)
+        self.fixes.chosen.connect(self._take_fix)
+        self.fix_button = self.button(
+            "Apply the fix picked",
             self._take_picked,
             "Enter in the table does the same; Ctrl+Z takes it back",
         )
-        self.body.addWidget(self.cure_button)
+        self.body.addWidget(self.fix_button)
 
     def _matters(self) -> None:
         self.section("Joints that matter")
@@ -205,7 +203,7 @@ class MetalPage(Page):
         self.body.addLayout(row)
         self.between_words = self.text("")
 
-    def _fill_points(self, metal: Metal) -> None:
+    def _fill_points(self, metal: UnderLoad) -> None:
         pads = [(c.number, plus) for c in metal.layout.cells for plus in (True, False)]
         if pads == self._pads:
             return
@@ -428,7 +426,7 @@ class MetalPage(Page):
             self.pieces.set_rows([(f"strip:{p.id}", (p.id, "", amperes(p.current_steady_a), amperes(p.limit_a), percent(p.share_of_limit), "…"))
                                   for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)[:WORST_ROWS]])  # fmt: skip
             return
-        self._show_cures(self.session.metal_cures or ())
+        self._show_fixes(self.session.strip_fixes or ())
         if metal is self._told_for:
             return
         self._told_for = metal
@@ -471,7 +469,7 @@ class MetalPage(Page):
         if step is not None:
             done(step[1])
 
-    def _looked(self, result: tuple[Metal, tuple[Failure, ...]]) -> None:
+    def _looked(self, result: tuple[UnderLoad, tuple[Failure, ...]]) -> None:
         metal, failures = result
         if metal is not self.session.metal:
             return
@@ -557,36 +555,36 @@ class MetalPage(Page):
         words = f"Double the welds of {plural(len(cells), 'cell')}" if cells else "All welds single"
         self.session.edit_all((("joining.doubled", cells),), words)
 
-    def _show_cures(self, cures: tuple[VerifiedCure, ...]) -> None:
-        self._cures = cures
+    def _show_fixes(self, fixes: tuple[VerifiedFix, ...]) -> None:
+        self._fixes = fixes
         over = self.session.metal is not None and self.session.metal.figures.worst_share > 1
         words = (
             ""
             if not over
             else "Nothing overloaded may stay so:"
-            if cures
-            else "Looking for cures …"
-            if self.session.metal_cures is None
-            else "No single change on the shelf cures it."
+            if fixes
+            else "Looking for fixes …"
+            if self.session.strip_fixes is None
+            else "No single change in the part library fixes it."
         )
-        self.cure_title.setText(words)
-        self.cure_title.setVisible(over)
-        for widget in (self.cures, self.cure_button):
-            widget.setVisible(bool(cures))
-        self.cures.set_rows(
-            [(str(n), (c.cure.words, percent(c.share), f"{c.mass_kg * 1e3:+.1f} g".replace("-", "−"), f"{c.joints:+d}".replace("-", "−")))
-             for n, c in enumerate(cures)]
+        self.fix_title.setText(words)
+        self.fix_title.setVisible(over)
+        for widget in (self.fixes, self.fix_button):
+            widget.setVisible(bool(fixes))
+        self.fixes.set_rows(
+            [(str(n), (c.fix.words, percent(c.share), f"{c.mass_kg * 1e3:+.1f} g".replace("-", "−"), f"{c.joints:+d}".replace("-", "−")))
+             for n, c in enumerate(fixes)]
         )  # fmt: skip
-        self.cures.setMinimumHeight(self.cures.sizeHint().height() // 3)
+        self.fixes.setMinimumHeight(self.fixes.sizeHint().height() // 3)
 
-    def _take_cure(self, number: str) -> None:
-        if number.isdigit() and int(number) < len(self._cures):
-            cure = self._cures[int(number)].cure
-            self.session.edit_all(cure.edits, cure.words)
+    def _take_fix(self, number: str) -> None:
+        if number.isdigit() and int(number) < len(self._fixes):
+            fix = self._fixes[int(number)].fix
+            self.session.edit_all(fix.edits, fix.words)
 
     def _take_picked(self) -> None:
-        index = self.cures.currentIndex()
-        self._take_cure(str(index.row() if index.isValid() else 0))
+        index = self.fixes.currentIndex()
+        self._take_fix(str(index.row() if index.isValid() else 0))
 
     def point_at(self, ref: str) -> None:
         self.pieces.pick(ref)
@@ -599,7 +597,7 @@ class MetalPage(Page):
             f"{c.stock_m:.0f} m with {c.offcut_m:.2f} m left over"
             for c in a.strip_cuts
         ]
-        if d.joining.style is MetalStyle.PLATES:
+        if d.joining.style is StripStyle.PLATES:
             made = plates(a.layout, d.joining, d.cell)
             area = sheet_area(made, d.joining)
             words.append(
@@ -653,7 +651,7 @@ class MetalPage(Page):
         self._draw_duty(metal)
         self._draw_choice(metal)
 
-    def _draw_duty(self, metal: Metal) -> None:
+    def _draw_duty(self, metal: UnderLoad) -> None:
         plot, design = self._plots["duty"], self.session.design
         seconds = max(self.session.analysis.pack.run_time_s, 60.0)
         time, found = duty_temperatures(design, metal, seconds, max(seconds / 240, 1.0))
@@ -665,7 +663,7 @@ class MetalPage(Page):
         limit = design.cell.temperature_max_k - ZERO_CELSIUS
         plot.line(np.array([0, minutes[-1]]), np.array([limit, limit]), "allowed", p.attention, dashed=True)
 
-    def _draw_choice(self, metal: Metal) -> None:
+    def _draw_choice(self, metal: UnderLoad) -> None:
         plot, design = self._plots["choice"], self.session.design
         links = [s for s in metal.figures.segments if s.kind.value in ("link", "plate")]
         if not links:
@@ -705,7 +703,7 @@ class MetalPage(Page):
         self.progress.setValue(0)
         self._run(lambda: monte_carlo(metal, Scatter(), SAMPLES), lambda bands: self._drawn(metal, bands))
 
-    def _drawn(self, metal: Metal, bands: ScatterBands) -> None:
+    def _drawn(self, metal: UnderLoad, bands: ScatterBands) -> None:
         if metal is not self.session.metal:
             return
         self._bands = bands

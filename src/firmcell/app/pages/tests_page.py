@@ -25,10 +25,10 @@ SIMULATED = "simulated"
 WORDS = {Verdict.RIGHT: "right", Verdict.LOOK: "look", Verdict.WRONG: "WRONG", Verdict.MISSING: "to read"}
 
 
-class ProofPage(Page):
+class TestsPage(Page):
     """Taps against the prediction, insulation, and what they prove."""
 
-    stage, heading = Stage.PROOF, "Proof: what the meter says"
+    stage, heading = Stage.TESTS, "Proof: what the meter says"
     back_to_bench = Signal()
     practise = Signal()
     meter_address = SIMULATED
@@ -229,7 +229,7 @@ class ProofPage(Page):
             label.setObjectName("quiet")
             label.setProperty("tap", -1)
             self.grid.addWidget(label, 0, column)
-        for tap in self.session.analysis.guard.taps[1:]:
+        for tap in self.session.analysis.bms.taps[1:]:
             name, expect, verdict = QLabel(f"{tap.name} ({tap.face.value})"), QLabel(), QLabel()
             line = QLineEdit()
             line.setAlignment(Qt.AlignmentFlag.AlignRight)
@@ -258,7 +258,7 @@ class ProofPage(Page):
         self.verdict.setObjectName("fault" if blocked or proof.verdict is Verdict.WRONG else "")
         self.verdict.style().polish(self.verdict)
         for group, line, verdict, expect, tap in zip(
-            proof.groups, self._lines, self._verdicts, self._expects, s.analysis.guard.taps[1:], strict=True
+            proof.groups, self._lines, self._verdicts, self._expects, s.analysis.bms.taps[1:], strict=True
         ):
             expect.setText(volts(tap.now_v))
             if not line.isModified():

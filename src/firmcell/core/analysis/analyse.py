@@ -26,8 +26,8 @@ from firmcell.core.layout.fit_in_space import FitFigures, fit_figures
 from firmcell.core.layout.series_parallel import (
     END_OF_DISCHARGE_SOC,
     PEAK_SOC,
-    StackOption,
-    stack_options,
+    SeriesParallel,
+    series_parallel_options,
     usable_charge_and_energy,
 )
 from firmcell.core.leads.fuse_timing import Protection, protection
@@ -42,9 +42,9 @@ from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.design import BoardPlace, Design
 from firmcell.core.model.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.part_library import EMPTY_SHELF, Shelf
+from firmcell.core.model.part_library import EMPTY_LIBRARY, PartLibrary
 from firmcell.core.model.parts import Strip
-from firmcell.core.strips.clearances import TooNear, metal_too_near
+from firmcell.core.strips.clearances import TooNear, strips_too_near
 from firmcell.core.strips.strips import (
     LayoutMeasures,
     StockPlan,
@@ -58,7 +58,7 @@ from firmcell.core.strips.strips import (
     strip_shares,
 )
 
-ANALYSIS_FORMAT = 1
+ANALYSIS_FORMAT = 2
 """Version of the analysis as given out by ``firm-cell analyse --json``."""
 
 
@@ -86,7 +86,7 @@ class PackFigures(Frozen):
     c_rate_peak_per_h: float
     resistance_cells_ohm: float
     resistance_strips_ohm: float
-    resistance_guard_ohm: float
+    resistance_bms_ohm: float
     resistance_leads_ohm: float
     resistance_total_ohm: float
     sag_steady_v: float
@@ -100,7 +100,7 @@ class PackFigures(Frozen):
     transport: str
 
 
-class GuardFigures(Frozen):
+class BmsFigures(Frozen):
     """Taps and what the board asks for.
 
     Attributes
@@ -123,7 +123,7 @@ class GuardFigures(Frozen):
     sense_fuse_a: float | None
 
 
-class JacketFigures(Frozen):
+class InsulationFigures(Frozen):
     """Outer size and sleeves."""
 
     envelope: Envelope
@@ -138,7 +138,7 @@ class Analysis(Frozen):
 
     format: int = ANALYSIS_FORMAT
     pack: PackFigures
-    options: tuple[StackOption, ...]
+    options: tuple[SeriesParallel, ...]
     layout: Layout
     fit: FitFigures
     measures: LayoutMeasures
@@ -150,8 +150,8 @@ class Analysis(Frozen):
     strip_limit_k: float
     leads: LeadFigures
     protection: Protection | None
-    guard: GuardFigures
-    jacket: JacketFigures
+    bms: BmsFigures
+    insulation: InsulationFigures
 
     def __hash__(self) -> int:
         return id(self)
@@ -162,12 +162,12 @@ BALANCED_SPREAD_V = 0.13
 STORED_AT_SOC = 0.5
 
 
-def _guard_more(
+def _bms_more(
     design: Design, capacity: float, leads: LeadFigures, taps: tuple[Tap, ...], peak: float, ambient: float, full: float,
     source_ohm: float, strip: tuple[Strip, int, float],
 ) -> dict[str, Any]:  # fmt: skip
     """What is told of the board beyond its taps."""
-    board, cell, wire = design.guarding.board, design.cell, design.guarding.sense_wire
+    board, cell, wire = design.bms.board, design.cell, design.bms.sense_wire
     longest = max((t.wire_length_m for t in taps), default=0.0)
     sense = sense_short(wire, longest, cell.full_v, cell.resistance_ohm / design.parallel)
     found: dict[str, Any] = {
@@ -181,16 +181,16 @@ def _guard_more(
         if cell.chemistry.is_lithium and board.balance_current_a > 0:
             found["balance_s"] = balancing_time(behind, board.balance_current_a)
         found["selective"] = selectivity(
-            board, design.leads.fuse, design.leads.wire, design.leads.lay, strip, peak, design.brief.current_steady_a,
+            board, design.leads.fuse, design.leads.wire, design.leads.laying, strip, peak, design.brief.current_steady_a,
             prospective_short_circuit(full, source_ohm), ambient,
         )  # fmt: skip
     return found
 
 
-def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
-    """Return the whole analysis of `design`; `shelf` is what gauges are proposed from.
+def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
+    """Return the whole analysis of `design`; `library` is what gauges are proposed from.
 
-    Pure: the same design and shelf give the same analysis. Each part is memoised on what it reads.
+    Pure: the same design and library give the same analysis. Each part is memoised on what it reads.
     """
     design = design.as_made
     brief, cell, leads = design.brief, design.cell, design.leads
@@ -211,8 +211,8 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     cells_ohm = design.series * cell.resistance_ohm / design.parallel
     shares = strip_shares(layout, design.joining, cell.resistance_ohm, lead_ohm)
     strips_ohm = shares.heat_ohm
-    board = design.guarding.board
-    guard_ohm = board.resistance_ohm if board else 0.0
+    board = design.bms.board
+    bms_ohm = board.resistance_ohm if board else 0.0
     full = design.series * cell.full_v
     source_ohm = cells_ohm + strips_ohm
     if design.kind is JobKind.POWER_CABLE:
@@ -221,31 +221,31 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
         leads = leads.model_copy(update={"connector": LUGS_ON_STUDS})
         source_ohm = SHORT_CIRCUIT_FACTOR * full / design.cable.source_short_a
     figures = lead_figures(
-        leads, shelf.wires, steady, peak, brief.peak_duration_s, ambient, cell.temperature_max_k, full,
+        leads, library.wires, steady, peak, brief.peak_duration_s, ambient, cell.temperature_max_k, full,
         source_ohm, brief.load_capacitance_f,
     )  # fmt: skip
     tails = [p.lead_share for p in pieces if p.lead_share]
     collecting = (*metal_of(layout, design.joining, StripKind.COLLECTOR), max(tails, default=1.0))
     protects = (
         protection(
-            leads.fuse, leads.wire, leads.lay,
+            leads.fuse, leads.wire, leads.laying,
             collecting, steady, peak, ambient,
             prospective_short_circuit(full, source_ohm), figures.inrush_i2t_a2s,
         )
         if leads.fuse else None
     )  # fmt: skip
-    total_ohm = cells_ohm + strips_ohm + guard_ohm + figures.loop_ohm
+    total_ohm = cells_ohm + strips_ohm + bms_ohm + figures.loop_ohm
     delivered, usable = usable_charge_and_energy(
         cell, design.series, design.parallel, steady, brief.load_voltage_min_v, total_ohm - cells_ohm
     )
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
     height = cell.length_m + 2 * metal_height(design)
-    kept = board_place(design) if design.guarding.place is BoardPlace.END else None
+    kept = board_place(design) if design.bms.place is BoardPlace.END else None
     taps = tap_list(
         layout,
         cell,
-        design.guarding,
+        design.bms,
         design.cell_now_v,
         height,
         kept.x_m - layout.origin_m[0] if kept else None,
@@ -254,7 +254,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
     )
     fit = fit_figures(design, layout)
     outer = envelope(design, layout, fit)
-    jacket = design.jacket
+    insulation = design.insulation
     end, dip = (
         design.series * float(resting_voltage(cell.chemistry, soc)) - current * total_ohm
         for soc, current in ((END_OF_DISCHARGE_SOC, steady), (PEAK_SOC, peak))
@@ -287,7 +287,7 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
             c_rate_peak_per_h=peak / (capacity / AH),
             resistance_cells_ohm=cells_ohm,
             resistance_strips_ohm=strips_ohm,
-            resistance_guard_ohm=guard_ohm,
+            resistance_bms_ohm=bms_ohm,
             resistance_leads_ohm=figures.loop_ohm,
             resistance_total_ohm=total_ohm,
             sag_steady_v=steady * total_ohm,
@@ -300,41 +300,45 @@ def analyse(design: Design, shelf: Shelf = EMPTY_SHELF) -> Analysis:
             mass_kg=mass,
             transport=transport_class(cell.chemistry, cell.capacity_as * cell.nominal_v, energy),
         ),
-        options=stack_options(brief, cell),
+        options=series_parallel_options(brief, cell),
         layout=layout,
         fit=fit,
         measures=layout_measures(layout, pieces),
         strips=pieces,
-        too_near=metal_too_near(layout, design.joining, cell),
+        too_near=strips_too_near(layout, design.joining, cell),
         strip_cuts=stock_plan(pieces),
         open_at=shares.open_at,
         strip_stock_m=stock_lengths(pieces),
         strip_limit_k=cell.temperature_max_k,
         leads=figures,
         protection=protects,
-        guard=GuardFigures(
+        bms=BmsFigures(
             taps=taps,
             sense_wire_total_m=sum(tap.wire_length_m for tap in taps),
             standby_days=capacity / board.standby_current_a / 86_400
             if board and board.standby_current_a
             else None,
-            **_guard_more(design, capacity, figures, taps, peak, ambient, full, source_ohm, collecting),
+            **_bms_more(design, capacity, figures, taps, peak, ambient, full, source_ohm, collecting),
         ),
-        jacket=JacketFigures(
+        insulation=InsulationFigures(
             envelope=outer,
             sleeve=fit_sleeve(
-                jacket.sleeve, outer.bare_width_m, outer.bare_height_m, outer.bare_length_m, jacket.lip_m
+                insulation.sleeve,
+                outer.bare_width_m,
+                outer.bare_height_m,
+                outer.bare_length_m,
+                insulation.lip_m,
             )
-            if jacket.sleeve
+            if insulation.sleeve
             else None,
             cross_sleeve=fit_sleeve(
-                jacket.cross_sleeve,
+                insulation.cross_sleeve,
                 outer.bare_length_m,
                 outer.bare_height_m,
                 outer.bare_width_m,
-                jacket.lip_m,
+                insulation.lip_m,
             )
-            if jacket.cross_sleeve
+            if insulation.cross_sleeve
             else None,
             sleeve_flat_needed_m=flat_width_needed(outer.bare_width_m, outer.bare_height_m),
             cross_flat_needed_m=flat_width_needed(outer.bare_length_m, outer.bare_height_m),

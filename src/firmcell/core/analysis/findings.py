@@ -1,13 +1,13 @@
-"""A finding: one line with the numbers, its reason and source, and the edit that cures it."""
+"""A finding: one line with the numbers, its reason and source, and the edit that fixes it."""
 
 from dataclasses import dataclass, field
 from enum import IntEnum, StrEnum
 
 from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.model.design import Design
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 
 class Severity(IntEnum):
@@ -28,25 +28,30 @@ class Stage(StrEnum):
 
     BRIEF = "brief"
     CELLS = "cells"
-    STACK = "stack"
-    METAL = "metal"
+    LAYOUT = "layout"
+    STRIPS = "strips"
     LEADS = "leads"
-    GUARD = "guard"
-    JACKET = "jacket"
+    BMS = "bms"
+    INSULATION = "insulation"
     BENCH = "bench"
-    PROOF = "proof"
+    TESTS = "tests"
     PASSPORT = "passport"
+
+    @property
+    def heading(self) -> str:
+        """As shown to people."""
+        return "BMS" if self is Stage.BMS else self.value.capitalize()
 
 
 @dataclass(frozen=True)
-class Cure:
-    """An edit that cures a finding: dotted field paths and new values, and what it does in words."""
+class Fix:
+    """An edit that fixes a finding: dotted field paths and new values, and what it does in words."""
 
     words: str
     edits: tuple[tuple[str, object], ...]
 
     def applied(self, design: Design) -> Design:
-        """Return the cured design."""
+        """Return the fixed design."""
         return design.with_edits(*self.edits)
 
 
@@ -56,13 +61,13 @@ class Finding:
 
     Attributes
     ----------
-    code : stable code of the rule, such as ME-1.
+    code : stable code of the rule, such as SR-1.
     severity, stage : how bad, and where to go.
     sentence : what is so, with the numbers.
     reason : why it matters.
     source : standard, physics or common practice.
     refs : parts of the picture it is about, such as ``strip:N0-C1``.
-    cure : the edit that cures it, where one exists.
+    fix : the edit that fixes it, where one exists.
     """
 
     code: str
@@ -72,7 +77,7 @@ class Finding:
     reason: str
     source: str
     refs: tuple[str, ...] = ()
-    cure: Cure | None = field(default=None, compare=False)
+    fix: Fix | None = field(default=None, compare=False)
 
 
 @dataclass(frozen=True)
@@ -82,12 +87,12 @@ class Situation:
     Attributes
     ----------
     metal : the pack solved with its heat; None while that is still being worked out.
-    metal_cures : changes that cure overloaded metal, each solved before it is offered, the smallest first.
+    strip_fixes : changes that fix overloaded metal, each solved before it is offered, the smallest first.
     """
 
     design: Design
     analysis: Analysis
     state: BuildState
-    shelf: Shelf
-    metal: Metal | None = None
-    metal_cures: tuple["Cure", ...] = ()
+    library: PartLibrary
+    metal: UnderLoad | None = None
+    strip_fixes: tuple["Fix", ...] = ()

@@ -6,7 +6,7 @@ from numpy.typing import NDArray
 from firmcell.core.model.design import Design
 from firmcell.core.physics.resistor_network import solve
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 
 def as_measured(design: Design, state: BuildState) -> Design:
@@ -28,12 +28,12 @@ def as_measured(design: Design, state: BuildState) -> Design:
     return design.with_edits(*edits) if edits else design
 
 
-def at_first_touch(metal: Metal, cell_volts: dict[int, float]) -> NDArray[np.float64]:
+def at_first_touch(metal: UnderLoad, cell_volts: dict[int, float]) -> NDArray[np.float64]:
     """Return what each cell gives (n,), A, with nothing drawn, all strips on and every cell still at its own voltage.
 
     Parameters
     ----------
-    metal : Metal
+    metal : UnderLoad
         The solved pack.
     cell_volts : dict
         Resting voltage of cells by number, V; a cell without one stands at the mean of its group's, which drives nothing.

@@ -107,7 +107,7 @@ def _fault(data: object, step: Step) -> str | None:
         case CrimpJoint(strands_in=strands, tug=tug) if not (strands and tug):
             return "A strand is outside the barrel, or the crimp let go: cut it off and do it again."
         case Checked(right=right, wrong=wrong):
-            open_looks = [look for look in step.looks if look not in right]
+            open_looks = [look for look in step.checks if look not in right]
             if wrong:
                 return f"Not right: {wrong[0]}."
             return f"Not looked at: {open_looks[0]}." if open_looks else None

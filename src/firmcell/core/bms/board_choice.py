@@ -12,7 +12,7 @@ from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_tim
 from firmcell.core.leads.wire_rating import rated_current
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.parts import Board, Cell, Fuse, Strip, Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 
 OVER_FULL_V, UNDER_EMPTY_V = 0.12, 0.35
 """How far a board's thresholds may lie beyond the cell's own limits; generic class value."""
@@ -156,13 +156,13 @@ class Selectivity(Frozen):
 
 
 def selectivity(
-    board: Board, fuse: Fuse | None, wire: Wire, lay: Lay, strip: tuple[Strip, int, float], peak_a: float, steady_a: float,
+    board: Board, fuse: Fuse | None, wire: Wire, laying: WireLaying, strip: tuple[Strip, int, float], peak_a: float, steady_a: float,
     short_a: float, ambient_k: float,
 ) -> Selectivity:  # fmt: skip
     """Return whether load, board, fuse and wire open in that order; currents in A, `strip` with its layers and share."""
     trip, delay = board.current_peak_a, max(board.trip_delay_s, 1e-3)
     limit_k = wire.insulation_limit_k
-    limit = float(rated_current((wire,), limit_k, ambient_k, lay, 2)[0])
+    limit = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
     stands = float(wire_times(wire, trip, steady_a, limit, limit_k, ambient_k)) > delay
     strip_stands = float(strip_times(*strip, trip, ambient_k)) > delay
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay

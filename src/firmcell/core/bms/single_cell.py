@@ -13,7 +13,7 @@ LIP_M = 0.0035
 
 
 @dataclass(frozen=True)
-class GuardedCell:
+class CellWithBoard:
     """The finished cell.
 
     Attributes
@@ -33,9 +33,9 @@ class GuardedCell:
     sleeve_cut_m: float
 
 
-def guarded_cell(design: Design) -> GuardedCell:
+def cell_with_board(design: Design) -> CellWithBoard:
     """Return what the cell of `design` becomes with its board, strap, disc and sleeve, largest cell of its class."""
-    job, cell, board = design.cell_guard, design.cell, design.guarding.board
+    job, cell, board = design.cell_bms, design.cell, design.bms.board
     added = (board.height_m if board else 0.0) + job.ring_m
     length = cell.length_m + cell.length_tolerance_m + added + 2 * job.sleeve_wall_m
     bare = cell.diameter_m + cell.diameter_tolerance_m
@@ -47,7 +47,7 @@ def guarded_cell(design: Design) -> GuardedCell:
     def within(limit: float | None, size: float) -> bool | None:
         return None if limit is None else size <= limit
 
-    return GuardedCell(
+    return CellWithBoard(
         added, length, across, within(job.holder_m, length), within(job.charger_m, length), within(job.holder_width_m, across),
         flat, (cell.length_m + added + 2 * LIP_M) * 1.08,
     )  # fmt: skip

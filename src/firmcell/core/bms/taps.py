@@ -5,7 +5,7 @@ from functools import lru_cache
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import CellPlace, Layout
 from firmcell.core.model.chemistry import FACTS
-from firmcell.core.model.design import BoardPlace, Face, Guarding
+from firmcell.core.model.design import Bms, BoardPlace, Face
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.strips import StripShares, nodes_of
 
@@ -60,7 +60,7 @@ def _shifts(touching: tuple[CellPlace, ...], node: int, shares: StripShares | No
 def tap_list(
     layout: Layout,
     cell: Cell,
-    guarding: Guarding,
+    bms: Bms,
     cell_now_v: float,
     stack_height_m: float,
     board_x_m: float | None = None,
@@ -78,11 +78,7 @@ def tap_list(
     series = layout.series
     printed_step = FACTS[cell.chemistry].printed_step_v
     board_x = (
-        board_x_m
-        if board_x_m is not None
-        else 0.0
-        if guarding.place is BoardPlace.TOP
-        else layout.length_m / 2
+        board_x_m if board_x_m is not None else 0.0 if bms.place is BoardPlace.TOP else layout.length_m / 2
     )
     edge_y = layout.width_m / 2
     taps = []
@@ -104,7 +100,7 @@ def tap_list(
         if node.face is Face.BOTTOM:
             route += stack_height_m
         # A nickel pack without a board is charged in series: its taps are only places to measure.
-        led_out = guarding.board is not None or cell.chemistry.is_lithium
+        led_out = bms.board is not None or cell.chemistry.is_lithium
         taps.append(
             Tap.model_construct(
                 number=node.number,
@@ -119,7 +115,7 @@ def tap_list(
                 x_m=x,
                 y_m=y,
                 shift_ohm=shifts.get(at.number, 0.0),
-                wire_length_m=route + guarding.service_loop_m if led_out else 0.0,
+                wire_length_m=route + bms.service_loop_m if led_out else 0.0,
                 empty_v=node.number * cell.empty_v,
                 nominal_v=node.number * cell.nominal_v,
                 full_v=node.number * cell.full_v,

@@ -1,4 +1,4 @@
-"""The wire list of the guard: every lead from its pad to its place on the board, to cut, mark and lay from."""
+"""The wire list of the BMS: every lead from its pad to its place on the board, to cut, mark and lay from."""
 
 from collections.abc import Iterator
 
@@ -8,7 +8,7 @@ from firmcell.core.bms.sense_leads import SENSE_FUSE_A, plug_places
 from firmcell.core.bms.thermistor import ntc_resistance
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import ChargePort, SwitchSide
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 COLOURS = ("black", "white", "yellow", "blue", "green", "brown", "grey", "violet", "orange")
 """Of sense leads in turn; the first is black, the last red, numbers count where a colour comes again."""
@@ -63,7 +63,7 @@ def tap_colour(number: int, series: int) -> str:
     return "red" if number == series else COLOURS[1 + (number - 1) % (len(COLOURS) - 1)]
 
 
-def wire_list(design: Design, analysis: Analysis, metal: Metal | None = None) -> tuple[WireEntry, ...]:
+def wire_list(design: Design, analysis: Analysis, metal: UnderLoad | None = None) -> tuple[WireEntry, ...]:
     """Return the wires to cut: sense leads by tap, main leads, thermistors. Without a board the sense leads go to a balance plug.
 
     `metal` gives the hottest cell, where the first thermistor lies; without it that place is left open.
@@ -82,7 +82,7 @@ def wire_list(design: Design, analysis: Analysis, metal: Metal | None = None) ->
 
 def switched_pole(design: Design) -> str | None:
     """Return the pole whose main lead runs through the board, “minus” or “plus”; None without a board."""
-    board = design.guarding.board
+    board = design.bms.board
     if board is None:
         return None
     return "plus" if board.switch_side is SwitchSide.HIGH else "minus"
@@ -93,25 +93,25 @@ Row = tuple[str, str, str, float, str, str, str, str]
 
 
 def _sense_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
-    guarding, series = design.guarding, design.series
-    board = guarding.board
+    bms, series = design.bms, design.series
+    board = bms.board
     names = board.pad_names if board else tuple(f"B{n}" for n in range(series + 1))
     places = plug_places(names, series)
-    fused = f", {SENSE_FUSE_A:g} A fuse at the tap" if guarding.sense_fuses else ""
+    fused = f", {SENSE_FUSE_A:g} A fuse at the tap" if bms.sense_fuses else ""
     end = f"strip {ENDS_M * 1e3:.0f} mm and tin; crimp at the plug{fused}"
-    for tap in analysis.guard.taps:
+    for tap in analysis.bms.taps:
         if tap.wire_length_m:
             at = f"strip of {tap.name} at cell {tap.cell}, {tap.face.value} face"
             yield (
-                tap.name, at, _pad(names, places[tap.number]), tap.wire_length_m, guarding.sense_wire.gauge,
+                tap.name, at, _pad(names, places[tap.number]), tap.wire_length_m, bms.sense_wire.gauge,
                 tap_colour(tap.number, series), end, f"tap:{tap.number}",
             )  # fmt: skip
 
 
 def _main_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
     """Main leads: the board sits in the line that it switches; the other goes straight to the connector."""
-    board, leads = design.guarding.board, design.leads
-    gauge, taps = leads.wire.gauge, analysis.guard.taps
+    board, leads = design.bms.board, design.leads
+    gauge, taps = leads.wire.gauge, analysis.bms.taps
     for sign, pole, tap, colour in (("−", "minus", taps[0], "black"), ("+", "plus", taps[-1], "red")):
         through = pole == switched_pole(design)
         end = "solder; fuse in this lead" if pole == "plus" and leads.fuse is not None else "solder"
@@ -145,9 +145,9 @@ def _main_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
             )
 
 
-def _sensor_rows(design: Design, analysis: Analysis, metal: Metal | None) -> Iterator[Row]:
-    board = design.guarding.board
-    longest = max((t.wire_length_m for t in analysis.guard.taps), default=0.0)
+def _sensor_rows(design: Design, analysis: Analysis, metal: UnderLoad | None) -> Iterator[Row]:
+    board = design.bms.board
+    longest = max((t.wire_length_m for t in analysis.bms.taps), default=0.0)
     for sensor in range(1, board.temperature_sensors + 1 if board else 1):
         place, ref = "between the cells in the middle of the pack", "board"
         if metal is not None:
@@ -159,7 +159,7 @@ def _sensor_rows(design: Design, analysis: Analysis, metal: Metal | None) -> Ite
                 f"cell:{cell.number}",
             )
         yield (
-            f"NTC{sensor}", place, f"board NTC{sensor}", longest or SENSOR_LEAD_M, design.guarding.sense_wire.gauge, "two white",
+            f"NTC{sensor}", place, f"board NTC{sensor}", longest or SENSOR_LEAD_M, design.bms.sense_wire.gauge, "two white",
             "taped flat, insulated", ref,
         )  # fmt: skip
 
@@ -173,7 +173,7 @@ def _pad(names: tuple[str, ...], place: int | None) -> str:
 
 def thermistor_readings(design: Design) -> tuple[tuple[float, float], ...]:
     """Return (K, Ω) pairs to check the board's sensors by: ice, a cool and a warm room, the cell's limit."""
-    board = design.guarding.board
+    board = design.bms.board
     if board is None:
         return ()
     kelvin = (273.15, 288.15, 298.15, 313.15, design.cell.temperature_max_k)

@@ -1,25 +1,25 @@
-"""A first design from a brief: the lightest cell and stack that does it, and the rest cured rule by rule."""
+"""A first design from a brief: the lightest cell and stack that does it, and the rest fixed rule by rule."""
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.strip_fixes import verified_cures
+from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.insulation.outer_size import next_stock_size
 from firmcell.core.layout.cell_places import best_rows
-from firmcell.core.layout.series_parallel import StackOption, stack_options
+from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
-from firmcell.core.model.design import Arrangement, Design, Guarding, Jacket, Joining, Lattice, Leads
+from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Lattice, Leads, PackInsulation
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell, Keying, StripMetal
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.rules import find
-from firmcell.core.strips.under_load import metal_state
+from firmcell.core.strips.under_load import solve_under_load
 
-MOST_CURES = 30
+MOST_FIXES = 30
 
 
-def best_stack(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, StackOption]:
+def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, SeriesParallel]:
     """Return the cell and pair that does the brief with the least mass; if none does, the one that fails on least.
 
     Raises
@@ -27,29 +27,29 @@ def best_stack(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, StackOption
     Refusal
         If there is no cell to choose from, or no pair in reach at all.
     """
-    found = [(cell, option) for cell in cells for option in stack_options(brief, cell)]
+    found = [(cell, option) for cell in cells for option in series_parallel_options(brief, cell)]
     if not found:
         raise Refusal(
-            "No cell on the shelf makes a pack for this voltage window; look at the brief's voltages."
+            "No cell in the part library makes a pack for this voltage window; look at the brief's voltages."
         )
     return min(found, key=lambda pair: (len(pair[1].reasons), pair[1].mass_cells_kg))
 
 
-def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
-    """Return a first design for `brief` from the parts of `shelf`; `cell` fixes the cell.
+def propose(brief: Brief, library: PartLibrary, cell: Cell | None = None) -> Design:
+    """Return a first design for `brief` from the parts of `library`; `cell` fixes the cell.
 
-    Starts from plain choices and applies the cures of the rules that speak, the worst first, as long
-    as each makes the worst better. What cannot be cured stays as findings.
+    Starts from plain choices and applies the fixes of the rules that speak, the worst first, as long
+    as each makes the worst better. What cannot be fixed stays as findings.
 
     Raises
     ------
     Refusal
-        If the shelf lacks a kind of part or nothing is in reach.
+        If the part library lacks a kind of part or nothing is in reach.
     """
     for kind in ("cells", "strips", "wires", "connectors"):
-        if not getattr(shelf, kind):
-            raise Refusal(f"There are no {kind} on the shelf.")
-    chosen, option = best_stack(brief, (cell,) if cell else shelf.cells)
+        if not getattr(library, kind):
+            raise Refusal(f"There are no {kind} in the part library.")
+    chosen, option = best_series_parallel(brief, (cell,) if cell else library.cells)
     pitch = chosen.diameter_m + chosen.diameter_tolerance_m
     # Flat cells hang together face to face only, so without a space to fit they stand in one row.
     rows = option.parallel if chosen.is_round else 1
@@ -58,18 +58,18 @@ def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
         rows = best_rows(
             option.series * option.parallel, option.parallel, pitch, Lattice.SQUARE, length, width
         )
-    nickel = [s for s in shelf.strips if s.metal is StripMetal.NICKEL] or list(shelf.strips)
+    nickel = [s for s in library.strips if s.metal is StripMetal.NICKEL] or list(library.strips)
     # The widest that still is a strip and not a sheet, of the thickness every welder joins.
     strip = min(nickel, key=lambda s: (abs(s.thickness_m - 0.00015), abs(s.width_m - 0.008)))
     connector = next(
         (
             c
-            for c in shelf.connectors
+            for c in library.connectors
             if c.keying is Keying.KEYED and c.pack_half_shrouded and c.contacts == 2
         ),
-        shelf.connectors[0],
+        library.connectors[0],
     )
-    wires = sorted(shelf.wires, key=lambda w: w.area_m2)
+    wires = sorted(library.wires, key=lambda w: w.area_m2)
     sense = min(wires, key=lambda w: abs(w.area_m2 - 0.205e-6))
     design = Design(
         brief=brief,
@@ -79,50 +79,50 @@ def propose(brief: Brief, shelf: Shelf, cell: Cell | None = None) -> Design:
         arrangement=Arrangement(rows=rows),
         joining=Joining(link_strip=strip, collector_strip=strip),
         leads=Leads(wire=sense, connector=connector),
-        guarding=Guarding(sense_wire=sense),
-        jacket=Jacket(),
+        bms=Bms(sense_wire=sense),
+        insulation=PackInsulation(),
         cell_now_v=chosen.facts.storage_v,
         charge_current_a=chosen.current_charge_a * option.parallel / 2,
     )
-    return _with_sleeves(_carrying(_cured(design, shelf), shelf), shelf)
+    return _with_sleeves(_carrying(_fixed(design, library), library), library)
 
 
-def _carrying(design: Design, shelf: Shelf) -> Design:
-    """The design with overloaded metal cured as the solved pack says, as far as that can be."""
-    analysis = analyse(design, shelf)
-    metal = metal_state(design, analysis.layout, analysis.pack.run_time_s)
-    cures = verified_cures(design, analysis, metal, shelf)
-    return _cured(cures[0].cure.applied(design), shelf) if cures else design
+def _carrying(design: Design, library: PartLibrary) -> Design:
+    """The design with overloaded metal fixed as the solved pack says, as far as that can be."""
+    analysis = analyse(design, library)
+    metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+    fixes = verified_fixes(design, analysis, metal, library)
+    return _fixed(fixes[0].fix.applied(design), library) if fixes else design
 
 
-def _cured(design: Design, shelf: Shelf) -> Design:
-    for _ in range(MOST_CURES):
-        findings = find(Situation(design, analyse(design, shelf), EMPTY_STATE, shelf))
+def _fixed(design: Design, library: PartLibrary) -> Design:
+    for _ in range(MOST_FIXES):
+        findings = find(Situation(design, analyse(design, library), EMPTY_STATE, library))
         for finding in findings:
             # Stack and cell were chosen above on purpose; notes are left for the builder to decide.
-            if finding.cure and finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief"):
-                cured = finding.cure.applied(design)
-                if cured != design:
-                    design = cured
+            if finding.fix and finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief"):
+                fixed = finding.fix.applied(design)
+                if fixed != design:
+                    design = fixed
                     break
         else:
             break
     return design
 
 
-def _with_sleeves(design: Design, shelf: Shelf) -> Design:
-    outer = analyse(design, shelf).jacket.envelope
-    along = next_stock_size(shelf.sleeves, outer.bare_width_m, outer.bare_height_m)
-    return design.edited("jacket.sleeve", along) if along and design.jacket.sleeve is None else design
+def _with_sleeves(design: Design, library: PartLibrary) -> Design:
+    outer = analyse(design, library).insulation.envelope
+    along = next_stock_size(library.sleeves, outer.bare_width_m, outer.bare_height_m)
+    return design.edited("insulation.sleeve", along) if along and design.insulation.sleeve is None else design
 
 
-def as_job(design: Design, kind: JobKind, shelf: Shelf) -> Design:
-    """Return the design as a job of `kind`, what that kind asks for chosen from the shelf as far as its rules can."""
+def as_job(design: Design, kind: JobKind, library: PartLibrary) -> Design:
+    """Return the design as a job of `kind`, what that kind asks for chosen from the part library as far as its rules can."""
     if kind is JobKind.NEW_PACK:
         return design
     edits: list[tuple[str, object]] = [("kind", kind)]
     if kind is JobKind.POWER_CABLE:
         edits += [("cable.source_v", design.series * design.cell.full_v), ("leads.length_m", 1.5)]
-    if kind is JobKind.CELL_GUARD:
+    if kind is JobKind.CELL_BMS:
         edits += [("series", 1), ("parallel", 1), ("arrangement.rows", 1)]
-    return _cured(design.with_edits(*edits), shelf)
+    return _fixed(design.with_edits(*edits), library)

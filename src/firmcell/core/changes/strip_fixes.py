@@ -1,18 +1,18 @@
-"""What cures an overloaded strip: the smallest changes, each verified by solving the whole pack before it is offered."""
+"""What fixes an overloaded strip: the smallest changes, each verified by solving the whole pack before it is offered."""
 
 from collections.abc import Iterator
 from dataclasses import dataclass
 from math import hypot
 
 from firmcell.core.analysis.analyse import Analysis
-from firmcell.core.analysis.findings import Cure
+from firmcell.core.analysis.findings import Fix
 from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out, place_in_space
 from firmcell.core.model.design import Design, Joining, StripRef
 from firmcell.core.model.joint_kinds import JoinedBy
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.strips.strips import StripKind, joint_count, strip_runs, strip_takes_screw
-from firmcell.core.strips.under_load import Metal, metal_state
+from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 
 WORTH = 3
 MOST_LAYERS_OFFERED = 4
@@ -27,89 +27,89 @@ WELDED_THROUGH_M = 0.00016
 
 
 @dataclass(frozen=True)
-class VerifiedCure:
-    """A change of the design that was solved and cures every overload.
+class VerifiedFix:
+    """A change of the design that was solved and fixes every overload.
 
     Attributes
     ----------
-    cure : the edits, in words.
+    fix : the edits, in words.
     share : greatest share of limit after it.
     mass_kg, joints : added to the pack, weld pairs or other joints.
     """
 
-    cure: Cure
+    fix: Fix
     share: float
     mass_kg: float
     joints: int
 
 
-def metal_cures(
-    design: Design, layout: Layout, metal: Metal, shelf: Shelf, run_time_s: float
-) -> Iterator[tuple[float, tuple[VerifiedCure, ...]]]:
-    """Yield how far the search is and the best three cures so far; the last is the answer.
+def strip_fixes(
+    design: Design, layout: Layout, metal: UnderLoad, library: PartLibrary, run_time_s: float
+) -> Iterator[tuple[float, tuple[VerifiedFix, ...]]]:
+    """Yield how far the search is and the best three fixes so far; the last is the answer.
 
     Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn beside the
     overloaded one, the lead moved to another cell of its group, and a second lead there; if none of them is enough, the
-    most helpful of them two at a time. Cures are ordered by the metal they add (of a second lead its wire), then by joints.
+    most helpful of them two at a time. Fixes are ordered by the metal they add (of a second lead its wire), then by joints.
     """
     if metal.figures.worst_share <= 1:
         yield 1.0, ()
         return
-    tries = list(_candidates(design, layout, metal, shelf))
+    tries = list(_candidates(design, layout, metal, library))
     before = _mass_and_joints(metal, design)
-    found: list[VerifiedCure] = []
-    helps: list[tuple[float, Cure]] = []
+    found: list[VerifiedFix] = []
+    helps: list[tuple[float, Fix]] = []
     now = _excess(metal)
 
-    def solve(cure: Cure) -> None:
-        changed = cure.applied(design)
+    def solve(fix: Fix) -> None:
+        changed = fix.applied(design)
         new_layout = lay_out(changed.cell, changed.series, changed.parallel, changed.arrangement)
-        solved = metal_state(changed, new_layout, run_time_s)
+        solved = solve_under_load(changed, new_layout, run_time_s)
         if not solved.figures.whole:
             return
         if solved.figures.worst_share <= 1:
             mass, joints = _mass_and_joints(solved, changed)
-            found.append(VerifiedCure(cure, solved.figures.worst_share, mass - before[0], joints - before[1]))
+            found.append(VerifiedFix(fix, solved.figures.worst_share, mass - before[0], joints - before[1]))
             found.sort(key=lambda c: (round(max(c.mass_kg, 0.0), 4), c.joints, c.share))
         elif _excess(solved) < now:
-            helps.append((_excess(solved), cure))
+            helps.append((_excess(solved), fix))
 
-    for number, cure in enumerate(tries, start=1):
-        solve(cure)
+    for number, fix in enumerate(tries, start=1):
+        solve(fix)
         yield number / (len(tries) + MOST_PAIRS), tuple(found[:WORTH])
-    pairs = [] if found else _pairs([cure for _, cure in sorted(helps, key=lambda h: h[0])])
-    for number, cure in enumerate(pairs, start=1):
-        solve(cure)
+    pairs = [] if found else _pairs([fix for _, fix in sorted(helps, key=lambda h: h[0])])
+    for number, fix in enumerate(pairs, start=1):
+        solve(fix)
         yield (len(tries) + number) / (len(tries) + MOST_PAIRS), tuple(found[:WORTH])
     yield 1.0, tuple(found[:WORTH])
 
 
-def _excess(metal: Metal) -> float:
+def _excess(metal: UnderLoad) -> float:
     """By how much all segments together are over their limits."""
     return sum(max(s.share - 1.0, 0.0) for s in metal.figures.segments)
 
 
-def _pairs(helpful: list[Cure]) -> list[Cure]:
+def _pairs(helpful: list[Fix]) -> list[Fix]:
     """Two changes that help and do not undo each other, the most helpful first."""
-    found: list[Cure] = []
+    found: list[Fix] = []
     for second in range(1, min(len(helpful), MOST_HELPFUL)):
         for first in range(second):
             one, two = helpful[first], helpful[second]
             if not {path for path, _ in one.edits} & {path for path, _ in two.edits}:
                 words = f"{one.words}; {two.words[0].lower()}{two.words[1:]}"
-                found.append(Cure(words, one.edits + two.edits))
+                found.append(Fix(words, one.edits + two.edits))
     return found[:MOST_PAIRS]
 
 
-def verified_cures(
-    design: Design, analysis: Analysis, metal: Metal, shelf: Shelf
-) -> tuple[VerifiedCure, ...]:
-    """Return the best three cures of overloaded metal, found and solved at once; none if nothing is overloaded."""
-    *_, (_, cures) = metal_cures(design, analysis.layout, metal, shelf, analysis.pack.run_time_s)
-    return cures
+def verified_fixes(
+    design: Design, analysis: Analysis, metal: UnderLoad, library: PartLibrary
+) -> tuple[VerifiedFix, ...]:
+    """Return the best three fixes of overloaded metal, found and solved at once; none if nothing is overloaded."""
+    *_, (_, fixes) = strip_fixes(design, analysis.layout, metal, library, analysis.pack.run_time_s)
+    return fixes
 
 
-def _mass_and_joints(metal: Metal, design: Design) -> tuple[float, int]:
+def _mass_and_joints(metal: UnderLoad, design: Design) -> tuple[float, int]:
     mass, joints = 0.0, 0
     for run in metal.runs:
         strip, layers = metal.strips.get(run.kind, (design.joining.link_strip, 1))
@@ -119,12 +119,12 @@ def _mass_and_joints(metal: Metal, design: Design) -> tuple[float, int]:
     return mass + seconds * design.leads.length_m * design.leads.wire.mass_kg_per_m, joints
 
 
-def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> Iterator[Cure]:
+def _candidates(design: Design, layout: Layout, metal: UnderLoad, library: PartLibrary) -> Iterator[Fix]:
     over = [s for s in metal.figures.segments if s.share > 1]
     collecting = (StripKind.COLLECTOR, StripKind.BRIDGE)
     parts = {"collector" if s.kind in collecting else "link" for s in over}
     for part in sorted(parts):
-        yield from _stronger(design, shelf, part)
+        yield from _stronger(design, library, part)
     poles = {s.node for s in over if s.kind is StripKind.COLLECTOR} & {0, layout.series}
     if len(poles) == 1:
         yield from _other_lead_cells(design, layout, next(iter(poles)))
@@ -139,30 +139,30 @@ def _candidates(design: Design, layout: Layout, metal: Metal, shelf: Shelf) -> I
             link, collector = joining.link_layers + more, joining.collector_layers + more
             if max(link, collector) <= 8:
                 words = f"Lay {link} layers of links and {collector} of collecting strip"
-                yield Cure(words, (("joining.link_layers", link), ("joining.collector_layers", collector)))
-        for copper in _copper(shelf, joining):
+                yield Fix(words, (("joining.link_layers", link), ("joining.collector_layers", collector)))
+        for copper in _copper(library, joining):
             words = f"{copper.name} under links and collecting strips{_through(joining)}"
-            yield Cure(words, (("joining.link_under", copper), ("joining.collector_under", copper)))
+            yield Fix(words, (("joining.link_under", copper), ("joining.collector_under", copper)))
             words = f"{copper.name} for links and collecting strips, 1 layer"
-            yield Cure(words, (
+            yield Fix(words, (
                 ("joining.link_strip", copper), ("joining.link_layers", 1),
                 ("joining.collector_strip", copper), ("joining.collector_layers", max(1, joining.collector_layers)),
             ))  # fmt: skip
 
 
-def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
+def _stronger(design: Design, library: PartLibrary, part: str) -> Iterator[Fix]:
     layers, strip = getattr(design.joining, f"{part}_layers"), getattr(design.joining, f"{part}_strip")
     what = "links" if part == "link" else "collecting strip"
     welded = design.joining.joined_by is JoinedBy.WELD
     for more in range(1, MOST_LAYERS_OFFERED):
         if layers + more <= 8:
-            yield Cure(f"Lay {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
+            yield Fix(f"Lay {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
     if strip.metal is not StripMetal.COPPER:
-        for copper in _copper(shelf, design.joining):
+        for copper in _copper(library, design.joining):
             if copper != getattr(design.joining, f"{part}_under"):
                 words = f"{copper.name} under the {what}{_through(design.joining)}"
-                yield Cure(words, ((f"joining.{part}_under", copper),))
-    for other in shelf.strips:
+                yield Fix(words, ((f"joining.{part}_under", copper),))
+    for other in library.strips:
         larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
         too_thick = welded and other.thickness_m > WELDABLE_M
         widest = WIDEST_STRIP_M if design.joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
@@ -177,36 +177,36 @@ def _stronger(design: Design, shelf: Shelf, part: str) -> Iterator[Cure]:
         )
         for count in sorted({1, 2, 3, layers}):
             many = f", {count} layers" if count > 1 else ""
-            yield Cure(
+            yield Fix(
                 f"{other.name}{many} for {what}{how}",
                 ((f"joining.{part}_strip", other), (f"joining.{part}_layers", count)),
             )
 
 
-def _copper(shelf: Shelf, joining: Joining) -> Iterator[Strip]:
+def _copper(library: PartLibrary, joining: Joining) -> Iterator[Strip]:
     """Copper, thin enough to be welded through the strip that lies on it where that is how it is joined."""
     thickest = WELDED_THROUGH_M if joining.joined_by is JoinedBy.WELD else float("inf")
-    return (s for s in shelf.strips if s.metal is StripMetal.COPPER and s.thickness_m <= thickest)
+    return (s for s in library.strips if s.metal is StripMetal.COPPER and s.thickness_m <= thickest)
 
 
 def _through(joining: Joining) -> str:
     return ", welded through the strip on it" if joining.joined_by is JoinedBy.WELD else ""
 
 
-def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Cure]:
+def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Fix]:
     """The lead at each other cell of its pole's group, or a second one there."""
     pole = "minus" if node == 0 else "plus"
     for cell in layout.group_cells(1 if node == 0 else layout.series):
         if cell.number in layout.lead_cells:
             continue
         place = place_in_space(layout, cell)
-        yield Cure(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
+        yield Fix(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
         if cell.number not in layout.second_lead_cells:
             words = f"A second {pole} lead at cell {cell.number}, led to the same contact"
-            yield Cure(words, ((f"arrangement.{pole}_also_m", place),))
+            yield Fix(words, ((f"arrangement.{pole}_also_m", place),))
 
 
-def _both_leads(layout: Layout) -> Iterator[Cure]:
+def _both_leads(layout: Layout) -> Iterator[Fix]:
     """Both leads in the middle of their groups, or second ones at the far ends."""
     middle: list[CellPlace] = []
     far: list[CellPlace] = []
@@ -225,10 +225,10 @@ def _both_leads(layout: Layout) -> Iterator[Cure]:
                 (f"arrangement.{pole}_{name}", place_in_space(layout, cell))
                 for pole, cell in zip(("minus", "plus"), chosen, strict=True)
             )
-            yield Cure(words.format(*(c.number for c in chosen)), edits)
+            yield Fix(words.format(*(c.number for c in chosen)), edits)
 
 
-def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[Cure]:
+def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[Fix]:
     """All direct links that are not there yet at the overloaded tap points, drawn in."""
     laid = {
         frozenset(pair) for run in strip_runs(layout) for pair in zip(run.cells, run.cells[1:], strict=False)
@@ -248,4 +248,4 @@ def _further_links(design: Design, layout: Layout, nodes: set[int]) -> Iterator[
                     added += 1
     if added:
         words = f"Draw {added} more direct link{'s' if added > 1 else ''}"
-        yield Cure(words, (("arrangement.drawn", tuple(drawn)),))
+        yield Fix(words, (("arrangement.drawn", tuple(drawn)),))

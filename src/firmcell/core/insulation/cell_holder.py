@@ -114,7 +114,7 @@ def holder_halves(
         need = (LEAST_WALL_M + size.ease_m) * 1e3
         raise Refusal(
             f"The cells stand {gap_m * 1e3:.1f} mm apart; a holder needs a gap of at least {need:.1f} mm between them. "
-            "Set the gap in the Stack stage and find places anew."
+            "Set the gap in the Layout stage and find places anew."
         )
     points = layout.points_m
     radius = cell.largest_m[0] / 2 + size.ease_m / 2

@@ -74,17 +74,17 @@ def _sleeve_wall(sleeve: Sleeve | None) -> float:
 
 def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
     """Return the outer size with the largest cells the tolerance allows, and the margins in the brief's space."""
-    jacket, cell, board = design.jacket, design.cell, design.guarding.board
-    around, across = _sleeve_wall(jacket.sleeve), _sleeve_wall(jacket.cross_sleeve)
-    sheet = jacket.sheet_m + jacket.tape_m + jacket.foam_m
+    insulation, cell, board = design.insulation, design.cell, design.bms.board
+    around, across = _sleeve_wall(insulation.sleeve), _sleeve_wall(insulation.cross_sleeve)
+    sheet = insulation.sheet_m + insulation.tape_m + insulation.foam_m
     one = cell.length_m + cell.length_tolerance_m + 2 * (metal_height(design) + sheet)
     height = layout.layers * one
-    length = layout.stacked_m[0] + 2 * jacket.side_m
-    width = layout.stacked_m[1] + 2 * jacket.side_m
-    if board and design.guarding.place is BoardPlace.END and board_place(design) is None:
-        length += board.height_m + jacket.sheet_m
-    if board and design.guarding.place is BoardPlace.TOP:
-        height += board.height_m + jacket.sheet_m
+    length = layout.stacked_m[0] + 2 * insulation.side_m
+    width = layout.stacked_m[1] + 2 * insulation.side_m
+    if board and design.bms.place is BoardPlace.END and board_place(design) is None:
+        length += board.height_m + insulation.sheet_m
+    if board and design.bms.place is BoardPlace.TOP:
+        height += board.height_m + insulation.sheet_m
     outer = (length + 2 * across, width + 2 * around, height + 2 * (around + across))
     margins: tuple[float | None, float | None, float | None] = (None, None, None)
     box = _box_of_faces(design)
@@ -93,7 +93,7 @@ def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
         # In a box the pack may be moved about; in any other space each cell is where it is.
         aside = (room[0] - outer[0], room[1] - outer[1])
         if fit.room_m is not None:
-            at_end = board and design.guarding.place is BoardPlace.END and board_place(design) is None
+            at_end = board and design.bms.place is BoardPlace.END and board_place(design) is None
             aside = (min(aside[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
         margins = (*aside, room[2] - outer[2])
     return Envelope(

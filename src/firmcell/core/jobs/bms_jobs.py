@@ -1,10 +1,10 @@
-"""Work plans of the guard's own jobs: a board under one cell, a board on a pack that works already, and a pack in holders."""
+"""Work plans of the BMS's own jobs: a board under one cell, a board on a pack that works already, and a pack in holders."""
 
 from collections.abc import Iterator
 
 from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.bms.wire_list import switched_pole, wire_list
 from firmcell.core.jobs.new_pack import closing_steps, proving_steps, tap_steps
 from firmcell.core.model.design import Design, Face
@@ -14,10 +14,10 @@ from firmcell.core.rules.brief import TOUCH_LIMIT_V
 FIRE_PLAN = "Fire plan ready: sand or water by, a non-burning bench, nobody asleep near it."
 
 
-def cell_guard_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
+def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     """Return the steps of putting a protection board under one cell, in order."""
-    made, job = guarded_cell(d), d.cell_guard
-    board = d.guarding.board
+    made, job = cell_with_board(d), d.cell_bms
+    board = d.bms.board
     name = board.name if board else "the board"
     sleeve = (
         f"{millimetres(made.sleeve_flat_m)} flat"
@@ -27,55 +27,55 @@ def cell_guard_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     bare = f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}"
     return (
         Step(
-            "guard-cell-check", "Before", "Look at the cell and measure it",
+            "cell-bms-cell-check", "Before", "Look at the cell and measure it",
             f"Voltage, wrap, both ends. With its board it will be {millimetres(made.length_m)} long and {millimetres(made.diameter_m)} thick: try holder "
             "and charger with a dummy of that size first.",
             cautions=("A dented, leaking or rusty cell is not guarded, it is disposed of.", FIRE_PLAN), records=("polarity-reading",),
             expected=f"{bare}, red on the positive end", refs=("cell:1",), hold=True,
         ),
         Step(
-            "guard-ring", "Before", "Ring on the positive, disc on the negative",
+            "cell-bms-ring", "Before", "Ring on the positive, disc on the negative",
             "A new insulator ring on the positive end. On the negative end an insulator disc, with a hole for the board's B− tab.",
             cautions=("The can is negative right up to the rim beside the positive.",), records=("checked",),
-            looks=("Ring centred, nub clear inside it", "Disc covers the can to its edge", "Wrap whole along the side where the strap runs"),
+            checks=("Ring centred, nub clear inside it", "Disc covers the can to its edge", "Wrap whole along the side where the strap runs"),
             refs=("ring",), hold=True,
         ),
         Step(
-            "guard-minus", "Weld", "B− tab to the cell's negative, first",
+            "cell-bms-minus", "Weld", "B− tab to the cell's negative, first",
             f"Weld the B− tab of {name} to the middle of the can's bottom. Sample on scrap first. The board's B+ stays free and covered.",
             cautions=("Never solder on the cell. Electrodes must not touch each other.",), records=("weld-row",),
             expected="tug holds, tab flat", refs=("board",), hold=True,
         ),
         Step(
-            "guard-strap", "Weld", "Strap up the side, then to the positive",
+            "cell-bms-strap", "Weld", "Strap up the side, then to the positive",
             f"Lay the strap ({job.strap_thickness_m * 1e3:.2f} × {job.strap_width_m * 1e3:.0f} mm) on polyimide tape along the wrap, tape over it, and "
             "over the ring to the nub. Join it to the board's B+ first, then weld it to the positive: that is the moment it is live.",
             cautions=("A strap that touches the rim shorts the cell: ring and tape under it all the way.",), records=("weld-row",),
             expected="strap flat, nowhere near the rim", refs=("strap",), hold=True,
         ),
         Step(
-            "guard-wake", "Prove", "Wake the board and measure it",
+            "cell-bms-wake", "Prove", "Wake the board and measure it",
             "Some boards sleep until they see a charger: touch a charger of the cell's voltage to P+ and P− for a moment.",
             records=("polarity-reading",), expected=f"{bare} at the outside ends, red on the positive", refs=("board",), hold=True,
         ),
         Step(
-            "guard-sleeve", "Close", "Sleeve",
+            "cell-bms-sleeve", "Close", "Sleeve",
             f"{sleeve}, cut {millimetres(made.sleeve_cut_m)}. Hot air from the middle outwards, low heat, cell held by a cool end.",
             cautions=("Hot air tool, no flame; stop when the sleeve lies.",), records=("checked",),
-            looks=("Both ends lip over the edge alike", "Ring centred, positive exposed", "Strap covered everywhere", "No wrinkle over the strap"),
+            checks=("Both ends lip over the edge alike", "Ring centred, positive exposed", "Strap covered everywhere", "No wrinkle over the strap"),
             refs=("sleeve",), hold=True,
         ),
         Step(
-            "guard-proof", "Prove", "It opens and it comes back",
+            "cell-bms-proof", "Prove", "It opens and it comes back",
             f"Short load: briefly more than {amperes(board.current_peak_a if board else 0.0)} through a resistor, not a bare short; the board opens, and comes back "
             "when the load is off or a charger is on. Then once into holder and charger.",
             cautions=("Not a bare short: a board that fails to open leaves the cell in it.",), records=("checked",),
-            looks=("Opened and came back", "Goes into the holder without force", "Charger takes it and ends"), hold=True,
+            checks=("Opened and came back", "Goes into the holder without force", "Charger takes it and ends"), hold=True,
         ),
     )  # fmt: skip
 
 
-def guard_fit_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
+def bms_retrofit_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     """Return the steps of adding a board to a bare pack that works already, in order."""
     return tuple(
         step
@@ -106,7 +106,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         f"On the nail board printed at 1:1: {plural(len([e for e in wire_list(d, a) if e.name.startswith('B')]), 'wire')}, each with its number, crimped "
         "into the plug in the order of the pads as printed. The plug stays out of the board to the end.",
         cautions=("Make it off the pack: a harness that is crimped live shorts groups.",), records=("checked",),
-        looks=("Every wire numbered", "Order as the pads are printed", "Continuity from each end to its place in the plug", "No two places joined"),
+        checks=("Every wire numbered", "Order as the pads are printed", "Continuity from each end to its place in the plug", "No two places joined"),
         refs=("board",), hold=True,
     )  # fmt: skip
 
@@ -114,7 +114,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
 def _fit_plug(d: Design, a: Analysis) -> Iterator[Step]:
     pole = switched_pole(d) or "minus"
     sign, other = ("+", "minus") if pole == "plus" else ("−", "plus")
-    tap = a.guard.taps[-1 if pole == "plus" else 0]
+    tap = a.bms.taps[-1 if pole == "plus" else 0]
     yield Step(
         f"fit-{pole}-lead", "Wire", f"Main {pole}: cut in the board",
         f"The pack's {pole} lead comes off the collecting strip, and that strip goes to the board's B{sign}, one conductor at a time, the {other} lead "
@@ -134,7 +134,7 @@ def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "holder-layout", "Wire", "Fix the holders, mark plus and minus",
         f"{plural(d.cell_count, 'place')}, group by group as drawn. Write + and − beside every clip before anything is wired.", records=("checked",),
-        looks=("Every clip marked, first time", "Every clip marked, second time", "Holders fixed"), face=Face.TOP,
+        checks=("Every clip marked, first time", "Every clip marked, second time", "Holders fixed"), face=Face.TOP,
         refs=tuple(f"cell:{c.number}" for c in a.layout.cells), hold=True,
     )  # fmt: skip
     yield Step(
@@ -148,7 +148,7 @@ def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
         yield Step(
             "holder-host-plug", "Wire", "The host's plug, pin by pin",
             f"{d.holder.host_plug.name}: by the host's pin list, each pin checked by continuity to its place and against its neighbours.",
-            records=("checked",), looks=("Every pin to its place", "No pin to its neighbour", "Pin 1 found by its mark, not by colour"), refs=("connector",), hold=True,
+            records=("checked",), checks=("Every pin to its place", "No pin to its neighbour", "Pin 1 found by its mark, not by colour"), refs=("connector",), hold=True,
         )  # fmt: skip
     yield Step(
         "holder-insulation", "Wire", "Insulation of the empty harness",

@@ -7,13 +7,13 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.lead import lead_drawing
-from firmcell.core.pictures.single_cell import cell_guard_drawing
+from firmcell.core.pictures.single_cell import cell_bms_drawing
 
 
 def job_pictures(design: Design, analysis: Analysis) -> tuple[Drawing, ...]:
     """Return both faces of a pack, the leads of a job that is about leads, or the one cell with its board."""
     if design.kind in WITHOUT_PACK:
         return (lead_drawing(design, analysis),)
-    if design.kind is JobKind.CELL_GUARD:
-        return (cell_guard_drawing(design),)
+    if design.kind is JobKind.CELL_BMS:
+        return (cell_bms_drawing(design),)
     return tuple(face_drawing(design, analysis, face) for face in Face)

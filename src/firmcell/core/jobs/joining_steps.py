@@ -44,7 +44,7 @@ def joining_steps(d: Design, a: Analysis) -> Iterator[Step]:
             f"measure-{face.value}", phase, f"Measure across the {face.value} face",
             f"Measure each group from its minus to its plus, then each joined pair of groups {pair}.",
             records=("checked",),
-            looks=("Each group reads one cell", "Each joined pair reads the sum of both within 0.05 V", "No strip over a bare rim"),
+            checks=("Each group reads one cell", "Each joined pair reads the sum of both within 0.05 V", "No strip over a bare rim"),
             expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair", face=face, hold=True, offers=("joint-reading",),
         )  # fmt: skip
         live = (
@@ -56,7 +56,7 @@ def joining_steps(d: Design, a: Analysis) -> Iterator[Step]:
             f"cover-{face.value}", phase, f"Cover the {face.value} face",
             "Lay sheet over all joints of this face before anything else is joined; it may come off again for the taps.",
             cautions=(f"From here on {live}.",),
-            records=("checked",), looks=("Sheet covers all metal",), face=face,
+            records=("checked",), checks=("Sheet covers all metal",), face=face,
         )  # fmt: skip
 
 
@@ -66,7 +66,7 @@ def _turn(d: Design, face: Face, phase: str) -> Step:
         f"turn-{face.value}", phase, f"{turned}: {face.value} face up",
         f"{turned} about its {d.arrangement.turn_axis.value} axis and compare every cell with the picture before the first strip touches.",
         cautions=("Turning mirrors everything; this is where polarity is lost.",),
-        records=("checked",), looks=("Each visible end as drawn", *(("Rings in place",) if d.jacket.rings else ())), face=face, hold=True,
+        records=("checked",), checks=("Each visible end as drawn", *(("Rings in place",) if d.insulation.rings else ())), face=face, hold=True,
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
     )  # fmt: skip
 
@@ -98,7 +98,7 @@ def _practice(d: Design) -> Step:
                 "tabs-look", "Solder", "Look over and tin the tabs",
                 f"Every tab firm on its cell, bent clear of the rim, roughened, fluxed and tinned; the ends of {strip} likewise. {IRON_WORDS}.",
                 cautions=(*_pouch_caution(d), "A tab that touches the rim of a positive end shorts the cell: ring first."),
-                records=("checked",), looks=("Every tab firm", "Tabs clear of the rim", "Tabs and strip tinned"), hold=True,
+                records=("checked",), checks=("Every tab firm", "Tabs clear of the rim", "Tabs and strip tinned"), hold=True,
             )  # fmt: skip
         case JoinedBy.SCREW:
             return Step(
@@ -107,7 +107,7 @@ def _practice(d: Design) -> Step:
                 f"{millimetres(d.joining.thread_m)} in a terminal by hand: it must bite at least its own diameter and not bottom.",
                 cautions=("Wrap the spanner's handle in tape: across two terminals it is the short.",
                           "No filings on the cells: brush them off away from the pack."),
-                records=("checked",), looks=("Faces bright and wiped", "Screws bite and do not bottom", "Spanner wrapped"), hold=True,
+                records=("checked",), checks=("Faces bright and wiped", "Screws bite and do not bottom", "Spanner wrapped"), hold=True,
             )  # fmt: skip
 
 

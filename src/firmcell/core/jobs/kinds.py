@@ -9,12 +9,12 @@ STAGES: dict[JobKind, tuple[Stage, ...]] = {
     JobKind.LEAD_CHANGE: _LEADS_ONLY,
     JobKind.MACHINE_LEADS: _LEADS_ONLY,
     JobKind.POWER_CABLE: _LEADS_ONLY,
-    JobKind.CELL_GUARD: (Stage.BRIEF, Stage.CELLS, Stage.GUARD, Stage.BENCH, Stage.PASSPORT),
-    JobKind.GUARD_FIT: (
-        Stage.BRIEF, Stage.CELLS, Stage.STACK, Stage.LEADS, Stage.GUARD, Stage.JACKET, Stage.BENCH, Stage.PROOF, Stage.PASSPORT,
+    JobKind.CELL_BMS: (Stage.BRIEF, Stage.CELLS, Stage.BMS, Stage.BENCH, Stage.PASSPORT),
+    JobKind.BMS_RETROFIT: (
+        Stage.BRIEF, Stage.CELLS, Stage.LAYOUT, Stage.LEADS, Stage.BMS, Stage.INSULATION, Stage.BENCH, Stage.TESTS, Stage.PASSPORT,
     ),
     JobKind.HOLDER_PACK: (
-        Stage.BRIEF, Stage.CELLS, Stage.STACK, Stage.LEADS, Stage.GUARD, Stage.BENCH, Stage.PROOF, Stage.PASSPORT,
+        Stage.BRIEF, Stage.CELLS, Stage.LAYOUT, Stage.LEADS, Stage.BMS, Stage.BENCH, Stage.TESTS, Stage.PASSPORT,
     ),
 }  # fmt: skip
 SILENT: dict[JobKind, frozenset[str]] = {
@@ -28,10 +28,10 @@ SILENT: dict[JobKind, frozenset[str]] = {
         {"BR-2", "PA-1", "LE-1", "LE-3", "LE-4", "LE-5", "LE-6", "LE-9", "LE-10", "LE-11", "LE-12", "LE-13", "LE-17"}
     ),
     # One cell: taps, layout and leads are not what it is about.
-    JobKind.CELL_GUARD: frozenset({"GU-6", "GU-7", "GU-8", "GU-9", "GU-10", "GU-11"}),
-    JobKind.GUARD_FIT: frozenset(),
-    # Clips, not strips; what a holder does to lead and jacket is its own.
-    JobKind.HOLDER_PACK: frozenset({"GU-11"}),
+    JobKind.CELL_BMS: frozenset({"BM-6", "BM-7", "BM-8", "BM-9", "BM-10", "BM-11"}),
+    JobKind.BMS_RETROFIT: frozenset(),
+    # Clips, not strips; what a holder does to lead and insulation is its own.
+    JobKind.HOLDER_PACK: frozenset({"BM-11"}),
 }  # fmt: skip
 """Codes that have nothing to say in a kind of job."""
 

@@ -25,7 +25,7 @@ def _before(d: Design, a: Analysis) -> Iterator[Step]:
         "lead-change-unplug", "Before", "Nothing on the pack",
         "Unplug load and charger. The pack stays live whatever is done: it cannot be switched off.",
         cautions=("Rings, watch and bracelets off. Fire plan ready: sand or water by, a non-burning bench.",),
-        records=("checked",), looks=("Load unplugged", "Charger unplugged", "Rings and watch off", "Nothing conducting under the work"),
+        records=("checked",), checks=("Load unplugged", "Charger unplugged", "Rings and watch off", "Nothing conducting under the work"),
         hold=True,
     )  # fmt: skip
     yield Step(
@@ -55,7 +55,7 @@ def _ready(d: Design, a: Analysis) -> Iterator[Step]:
         f"{lead.work.iron_class_w} W iron, wide tip, {sleeves}, {d.leads.alloy.value}.{flux} Covers for two wire ends.{sink}",
         cautions=("The mate in the new connector must be connected to nothing.",),
         records=("checked",),
-        looks=("Mate unconnected", "Connector clamped", "Sleeves cut and at hand", "Covers for both wire ends at hand", "Iron hot, tip tinned"),
+        checks=("Mate unconnected", "Connector clamped", "Sleeves cut and at hand", "Covers for both wire ends at hand", "Iron hot, tip tinned"),
         refs=("connector",), hold=True,
     )  # fmt: skip
 
@@ -94,7 +94,7 @@ def _poles(d: Design, a: Analysis) -> Iterator[Step]:
         live = f"Live now: the {pole} wire's end, against the {other} wire and everything joined to it."
         yield Step(
             f"lead-off-{pole}", f"{pole.capitalize()} wire", title, f"{do} {live}", cautions=(caution, short, *over), records=("checked",),
-            looks=(f"Only the {pole} wire is free", f"The {other} wire is covered", "The free end is covered until it is worked"),
+            checks=(f"Only the {pole} wire is free", f"The {other} wire is covered", "The free end is covered until it is worked"),
             refs=(f"lead:{pole}",), hold=True,
         )  # fmt: skip
         yield Step(
@@ -111,7 +111,7 @@ def _poles(d: Design, a: Analysis) -> Iterator[Step]:
             f"Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle. Only then the {other} wire."
             if first else "Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle.",
             cautions=("Hot air away from the cells.",), records=("checked",),
-            looks=("No bare metal outside the sleeve", "Sleeve grips wire and cup", "Body not distorted"), refs=(f"lead:{pole}",), hold=True,
+            checks=("No bare metal outside the sleeve", "Sleeve grips wire and cup", "Body not distorted"), refs=(f"lead:{pole}",), hold=True,
         )  # fmt: skip
 
 
@@ -127,12 +127,12 @@ def _after(d: Design, a: Analysis) -> Iterator[Step]:
         "The load's half is changed dead, with its own capacitors discharged. Check its plus by the load's marking, not by the old plug. "
         "Pull on the bodies, never on the wires.",
         records=("checked",),
-        looks=("Load's half: plus by its marking", "Mated without force", "Both joints tugged once more", "Key fits one way only"),
+        checks=("Load's half: plus by its marking", "Mated without force", "Both joints tugged once more", "Key fits one way only"),
         refs=("connector",), hold=True,
     )  # fmt: skip
     yield Step(
         "lead-change-load", "Prove", "A minute under load",
         f"Load it with about {amperes(d.brief.current_steady_a)} and feel the connector and both joints.",
         cautions=("A joint that warms more than its neighbour is done again.",), records=("checked",),
-        looks=("Connector no warmer than the hand bears", "Both joints alike"), refs=("connector",), hold=True,
+        checks=("Connector no warmer than the hand bears", "Both joints alike"), refs=("connector",), hold=True,
     )  # fmt: skip

@@ -23,7 +23,7 @@ def _dead(d: Design, a: Analysis) -> Iterator[Step]:
         "Unplug the pack and take it away from the bench. Measure across the controller's input: its capacitors hold their voltage for "
         "minutes. Discharge them through a resistor, not with a screwdriver.",
         cautions=("A charged controller sparks and can hurt as a pack does.",), records=("checked",),
-        looks=("Pack is off the bench", "Input reads under 2 V", "Motor cannot turn by itself"), hold=True,
+        checks=("Pack is off the bench", "Input reads under 2 V", "Motor cannot turn by itself"), hold=True,
     )  # fmt: skip
 
 
@@ -58,7 +58,7 @@ def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "machine-sleeves", "Bullets on the motor", "Sleeve every bullet",
         "Females covered to their mouth, males down to the contact. Shrink from the middle.", records=("checked",),
-        looks=("No bare metal when mated", "No two joints side by side" if job.staggered else "Sleeves overlap all bare metal"), hold=True,
+        checks=("No bare metal when mated", "No two joints side by side" if job.staggered else "Sleeves overlap all bare metal"), hold=True,
     )  # fmt: skip
 
 
@@ -79,7 +79,7 @@ def _prove(d: Design, a: Analysis) -> Iterator[Step]:
         "Input plus to the contact marked +, minus to −; not to each other once the capacitors have settled. Each motor wire to the other "
         "through the winding, none to the motor's case.",
         records=("checked",),
-        looks=("Input plus on +", "Input minus on −", "Plus and minus not joined", "Motor wires joined through the winding, alike",
+        checks=("Input plus on +", "Input minus on −", "Plus and minus not joined", "Motor wires joined through the winding, alike",
                "No motor wire to the case"),
         refs=("connector",), hold=True,
     )  # fmt: skip
@@ -91,6 +91,6 @@ def _prove(d: Design, a: Analysis) -> Iterator[Step]:
         "machine-first-power", "Prove", "First power, nothing on the shaft",
         f"Plug the pack in, keep the hand by the plug.{precharge} Turn slowly.",
         cautions=("Nothing on the shaft, nobody near it.",), records=("checked",),
-        looks=("No smoke, no smell, no heat", "Turns the right way" if d.machine.phases == 2 else "Turns the right way, or two of three wires exchanged"),
+        checks=("No smoke, no smell, no heat", "Turns the right way" if d.machine.phases == 2 else "Turns the right way, or two of three wires exchanged"),
         hold=True,
     )  # fmt: skip

@@ -24,14 +24,14 @@ def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
 
 
 def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
-    e = a.jacket.envelope
+    e = a.insulation.envelope
     if d.brief.box_m:
         yield Step(
             "measure-space", "Prepare", "Measure the real space",
             f"Measure the compartment itself, not its drawing: length, width, height at several places. The pack will be "
             f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm.",
             records=("checked",),
-            looks=("Length takes the pack with clearance", "Width takes it", "Height takes it", "Leads have a way out"),
+            checks=("Length takes the pack with clearance", "Width takes it", "Height takes it", "Leads have a way out"),
             hold=True,
         )  # fmt: skip
     yield Step(
@@ -43,12 +43,12 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
         expected=f"about {volts(d.cell_now_v)} each, all within 0.10 V, {plural(d.cell_count, 'cell')}",
         hold=True,
     )  # fmt: skip
-    if d.jacket.rings and d.cell.is_round:
+    if d.insulation.rings and d.cell.is_round:
         yield Step(
             "rings", "Prepare", "Ring on every positive end",
             "Press an insulator ring on every positive end, centred, metal of the nub clear inside it.",
             cautions=("The can is negative right up to the rim: without the ring a strip shorts the cell.",),
-            records=("checked",), looks=("Ring on each positive", "Each ring centred and stuck down"), hold=True,
+            records=("checked",), checks=("Ring on each positive", "Each ring centred and stuck down"), hold=True,
         )  # fmt: skip
     lay = d.arrangement
     first = "plus" if a.layout.group_up(1) else "minus"
@@ -59,7 +59,7 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
         + f"group 1 with {first} up, each next group the other way. Write + and − on the bench beside the groups and leave the marks to the end.",
         cautions=("Check each group's direction against the drawing twice: one cell the wrong way is a dead short.",),
         records=("checked",),
-        looks=("Every cell's direction as drawn, first time", "Every cell's direction as drawn, second time",
+        checks=("Every cell's direction as drawn, first time", "Every cell's direction as drawn, second time",
                "Marks on the bench", "Cells held firm"),
         face=Face.TOP, hold=True,
         refs=tuple(f"cell:{c.number}" for c in a.layout.cells if c.positive_up),
@@ -69,9 +69,9 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
 def tap_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the steps of joining the sense leads, one face after the other."""
     screwed = d.joining.joined_by is JoinedBy.SCREW
-    if a.guard.sense_wire_total_m:
+    if a.bms.sense_wire_total_m:
         for face in (Face.BOTTOM, Face.TOP):
-            taps = [t for t in a.guard.taps if t.face is face]
+            taps = [t for t in a.bms.taps if t.face is face]
             if not taps:
                 continue
             lengths = ", ".join(f"{t.name} {t.wire_length_m * 1e3:.0f} mm" for t in taps)
@@ -84,7 +84,7 @@ def tap_steps(d: Design, a: Analysis) -> Iterator[Step]:
             )
             yield Step(
                 f"taps-{face.value}", "Wire", f"Sense leads on the {face.value} face",
-                f"Cut {d.guarding.sense_wire.gauge} leads: {lengths}. {how}",
+                f"Cut {d.bms.sense_wire.gauge} leads: {lengths}. {how}",
                 cautions=("The board's plug stays out. Every lead is live as soon as it is joined: cover its free end.",),
                 records=("crimp-joint" if screwed else "solder-joint",),
                 expected="every strand in, tug holds, screws at their torque again" if screwed else "smooth joint, strands in outline, tug holds",
@@ -128,7 +128,7 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
                 f" The connector's {pole} lead is not joined here: it goes to the board's pad P{sign}. Past the board nothing "
                 "would ever switch the pack off."
             )
-        tap = a.guard.taps[node]
+        tap = a.bms.taps[node]
         over = d.series * d.cell_now_v > TOUCH_LIMIT_V
         fuse = (
             f" The {d.leads.fuse.name} goes into this lead first." if pole == "plus" and d.leads.fuse else ""
@@ -158,22 +158,22 @@ def _free_end(d: Design) -> str:
 
 
 def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
-    ring = d.jacket.rings and d.cell.is_round
+    ring = d.insulation.rings and d.cell.is_round
     looks = [
         *(("Ring under every positive",) if ring else ()),
         "Sheet over all joints, both faces",
         "No bare metal anywhere",
         "No lead across a strip edge",
     ]
-    if d.guarding.board is not None:
+    if d.bms.board is not None:
         where = {BoardPlace.END: "at the end", BoardPlace.TOP: "on top", BoardPlace.OUTSIDE: "outside"}[
-            d.guarding.place
+            d.bms.place
         ]
         looks.append(f"Sheet under the board, board fixed {where}")
     yield Step(
         "insulation-look", "Insulate", "Look over the insulation",
-        f"Sheet {d.jacket.sheet_m * 1e3:.2f} mm over both faces, tape to hold it, sheet round the sides.",
-        records=("checked",), looks=tuple(looks), hold=True,
+        f"Sheet {d.insulation.sheet_m * 1e3:.2f} mm over both faces, tape to hold it, sheet round the sides.",
+        records=("checked",), checks=tuple(looks), hold=True,
     )  # fmt: skip
     yield Step(
         "insulation-resistance", "Insulate", "Measure the insulation",
@@ -187,7 +187,7 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the steps that prove a pack: taps, board, first charge."""
     where = (
         "at the free end of the sense plug"
-        if a.guard.sense_wire_total_m
+        if a.bms.sense_wire_total_m
         else "on the strips, through a gap in the sheet"
     )
     yield Step(
@@ -200,15 +200,15 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "tap-voltages", "Prove", "Read every tap against B0",
         f"Black probe on B0, red on B1, B2 … in order, {where}. Enter each reading in Proof.",
-        cautions=("Not plugged in until every step rises by one cell.",) if a.guard.sense_wire_total_m else (),
+        cautions=("Not plugged in until every step rises by one cell.",) if a.bms.sense_wire_total_m else (),
         records=("tap-reading",) , expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",
-        refs=tuple(f"tap:{t.number}" for t in a.guard.taps), hold=True,
+        refs=tuple(f"tap:{t.number}" for t in a.bms.taps), hold=True,
     )  # fmt: skip
-    board = d.guarding.board
+    board = d.bms.board
     if board is not None:
         pole = switched_pole(d)
         sign = "+" if pole == "plus" else "−"
-        order = d.guarding.order.value.replace("P−", f"P{sign}")
+        order = d.bms.order.value.replace("P−", f"P{sign}")
         charge = (
             f", C{sign} to the charge connector's {pole}" if board.charge_port is ChargePort.SEPARATE else ""
         )
@@ -217,7 +217,7 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
             f"{order[0].upper()}{order[1:]}: strip to B{sign}, P{sign} to the connector's {pole}{charge}. Check the order of pads against the wire list: {', '.join(board.pad_names)}.",
             cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
             records=("checked",),
-            looks=(f"Order kept: {order}", "Sense plug sits and reads as listed", "Voltage at the connector equals the pack"),
+            checks=(f"Order kept: {order}", "Sense plug sits and reads as listed", "Voltage at the connector equals the pack"),
             refs=("board",), hold=True,
         )  # fmt: skip
     yield Step(
@@ -227,7 +227,7 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("Outdoors or on a non-burning surface, water or sand by. A pack that swells, hisses, smells or warms by "
                   "itself goes outside and is left.",),
         records=("checked",),
-        looks=(f"Charge ends at {volts(a.pack.voltage_full_v)}", "No group over its limit", "Nothing warmer than the hand bears",
+        checks=(f"Charge ends at {volts(a.pack.voltage_full_v)}", "No group over its limit", "Nothing warmer than the hand bears",
                "Connector cool after load"),
         hold=True,
     )  # fmt: skip
@@ -235,23 +235,23 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
 
 def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the steps that close a pack: sleeve, fit, label."""
-    fit = a.jacket.sleeve
+    fit = a.insulation.sleeve
     if fit is not None:
-        cross = a.jacket.cross_sleeve
+        cross = a.insulation.cross_sleeve
         second = f" Second sleeve across: {cross.sleeve}, {cross.cut_length_m * 1e3:.0f} mm." if cross else ""
         yield Step(
             "sleeve", "Close", "Sleeve",
             f"{fit.sleeve}, cut {fit.cut_length_m * 1e3:.0f} mm. Hot air from the middle outwards, moving, low heat.{second}",
             cautions=("No open flame. Keep the heat moving: it reaches the cells through the sheet.",),
             records=("checked",),
-            looks=("Both ends lip over the edge", "No wrinkle over a lead", "No trapped air", "No burnt place",
+            checks=("Both ends lip over the edge", "No wrinkle over a lead", "No trapped air", "No burnt place",
                    "No bare metal outside the sleeve"),
-            measures=("overlap_m",), expected=f"lip of about {millimetres(d.jacket.lip_m)} at each end", hold=True,
+            measures=("overlap_m",), expected=f"lip of about {millimetres(d.insulation.lip_m)} at each end", hold=True,
         )  # fmt: skip
     yield Step(
         "final-look", "Close", "Fit, label and last look",
         "Put it in its place without squeezing, check the connector by meter once more, label it with voltage, energy and serial.",
         records=("checked",),
-        looks=("Fits with nothing squeezed", "Polarity at the connector by meter", "Connector halves mate, shape not melted", "Label on"),
+        checks=("Fits with nothing squeezed", "Polarity at the connector by meter", "Connector halves mate, shape not melted", "Label on"),
         hold=True,
     )  # fmt: skip

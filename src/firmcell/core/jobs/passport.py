@@ -6,7 +6,7 @@ from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import amperes, celsius, figures, kilograms, millimetres, volts, watt_hours
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.jobs.kinds import WITHOUT_PACK, stages_of
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
@@ -52,7 +52,7 @@ def passport(
     design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], last_hash: str
 ) -> Passport:
     """Return the passport of a pack; `last_hash` ties it to the record (the hash of the last event)."""
-    p, cell, e = analysis.pack, design.cell, analysis.jacket.envelope
+    p, cell, e = analysis.pack, design.cell, analysis.insulation.envelope
     facts = cell.facts
     open_steps = [s for s in steps if state.step(s.code).status is not StepStatus.PASSED]
     proof = judge_taps(state.tap_volts, design.series, cell, cell.chemistry.is_lithium)
@@ -61,7 +61,7 @@ def passport(
         unfinished = (
             f"{len(open_steps)} of {len(steps)} steps are not passed; the next is “{open_steps[0].title}”."
         )
-    elif Stage.PROOF in stages_of(design.kind) and proof.verdict in (Verdict.WRONG, Verdict.MISSING):
+    elif Stage.TESTS in stages_of(design.kind) and proof.verdict in (Verdict.WRONG, Verdict.MISSING):
         unfinished = proof.words
     charge = design.series * cell.full_v
     ratings: Pairs = (
@@ -71,7 +71,7 @@ def passport(
         ("Window", f"{volts(p.voltage_empty_v)} empty to {volts(p.voltage_full_v)} full"),
         ("Discharge", f"{amperes(design.brief.current_steady_a)} steady, {amperes(design.brief.current_peak_a)} for "
                       f"{figures(design.brief.peak_duration_s)} s"),
-        ("Guard", design.guarding.board.name if design.guarding.board else "none; balance charger only"
+        ("BMS", design.bms.board.name if design.bms.board else "none; balance charger only"
          if cell.chemistry.is_lithium else "none"),
         ("Fuse", design.leads.fuse.name if design.leads.fuse else "none"),
         ("Connector", design.leads.connector.name),
@@ -100,7 +100,7 @@ def passport(
             t.name, t.printed, t.face.value, f"{t.empty_v:.2f}", f"{t.nominal_v:.2f}", f"{t.full_v:.2f}",
             f"{state.tap_volts[t.number]:.3f}" if t.number in state.tap_volts else "0 (reference)" if t.number == 0 else "—",
         )
-        for t in analysis.guard.taps
+        for t in analysis.bms.taps
     )  # fmt: skip
     cautions: tuple[str, ...] = (
         "Always live: never bridge the contacts, never cut both leads at once.",
@@ -146,8 +146,8 @@ def passport(
             (*cautions[:1], cautions[3], *cautions[4:]),
         )
         records = (records[0], soldered, *_lead_records(state), records[-1])
-    if design.kind is JobKind.CELL_GUARD:
-        made = guarded_cell(design)
+    if design.kind is JobKind.CELL_BMS:
+        made = cell_with_board(design)
         size = f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm at most; the board adds {millimetres(made.added_m)}"
         ratings = tuple(
             (name, size if name == "Size" else value)
@@ -156,7 +156,7 @@ def passport(
         )
         cautions = ("Always live inside: never cut or pierce the sleeve.", *cautions[1:])
         records = (*records[:-2], *_lead_records(state), *records[-2:])
-    if Stage.PROOF not in stages_of(design.kind):
+    if Stage.TESTS not in stages_of(design.kind):
         taps = ()
         records = tuple(r for r in records if not r.startswith("Taps:"))
     essentials = "\n".join(

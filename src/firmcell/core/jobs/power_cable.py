@@ -28,7 +28,7 @@ def _route(d: Design, a: Analysis) -> Iterator[Step]:
         f"Lay a string where the cable will run, away from edges, heat and moving parts, no bend under {millimetres(smallest_bend(d.leads.wire))} "
         f"inside. Planned: {figures(d.leads.length_m)} m of {d.leads.wire.name}, each conductor.",
         cautions=("Source disconnected: the clamp on its minus comes off first and goes on last.",), records=("checked",),
-        looks=("Source disconnected", f"Length is within {figures(d.leads.length_m)} m", "Nothing sharp or hot on the way", "Both studs clean and bright"),
+        checks=("Source disconnected", f"Length is within {figures(d.leads.length_m)} m", "Nothing sharp or hot on the way", "Both studs clean and bright"),
         hold=True,
     )  # fmt: skip
 
@@ -40,7 +40,7 @@ def _ends(d: Design, a: Analysis) -> Iterator[Step]:
         "Thread the sleeves of both ends"
         + (", and the second insulation over all that lies ahead of the fuse," if d.cable.second_insulation else "")
         + " before the far end is crimped.",
-        records=("checked",), looks=("Two sleeves on each conductor",) + (("Second insulation on",) if d.cable.second_insulation else ()), hold=True,
+        records=("checked",), checks=("Two sleeves on each conductor",) + (("Second insulation on",) if d.cable.second_insulation else ()), hold=True,
     )  # fmt: skip
     for where in ("source", "load"):
         lug = getattr(d.cable, f"{where}_lug")
@@ -72,7 +72,7 @@ def _lay(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "cable-clips", "Lay", "Lay and clip it",
         f"Clips {clip}; grommets where it goes through sheet. Plus and minus beside each other.", records=("checked",),
-        looks=("Clipped", "No bend too tight", "Grommets in every hole", "Nothing chafes"), hold=True,
+        checks=("Clipped", "No bend too tight", "Grommets in every hole", "Nothing chafes"), hold=True,
     )  # fmt: skip
     yield Step(
         "cable-insulation", "Lay", "Measure the insulation before it is live",
@@ -94,7 +94,7 @@ def _join(d: Design, a: Analysis) -> Iterator[Step]:
         yield Step(
             f"join-{where}-{pole}", "Join", f"{where.capitalize()} {pole}", words,
             cautions=((f"Spanner insulated: from plus to frame it drives {amperes(a.pack.short_circuit_a)}.",) if where == "source" else ()),
-            records=("checked",), looks=("Lug flat, torque reached", "Cover on") + (("Small spark at most",) if last else ()),
+            records=("checked",), checks=("Lug flat, torque reached", "Cover on") + (("Small spark at most",) if last else ()),
             refs=(f"lead:{pole}",), hold=last,
         )  # fmt: skip
     yield Step(
@@ -106,5 +106,5 @@ def _join(d: Design, a: Analysis) -> Iterator[Step]:
         "cable-load", "Prove", "Drop and heat under load",
         f"Load it with about {amperes(d.brief.current_steady_a)}; measure from source stud to load stud along each conductor, then feel every lug.",
         records=("checked",),
-        looks=(f"Both conductors together lose under {volts(d.leads.drop_limit_v)}", "No lug warmer than the cable", "Clips and covers sit"), hold=True,
+        checks=(f"Both conductors together lose under {volts(d.leads.drop_limit_v)}", "No lug warmer than the cable", "Clips and covers sit"), hold=True,
     )  # fmt: skip

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 
 from firmcell.core.analysis.analyse import Analysis
-from firmcell.core.jobs.bms_jobs import cell_guard_steps, guard_fit_steps, holder_pack_steps
+from firmcell.core.jobs.bms_jobs import bms_retrofit_steps, cell_bms_steps, holder_pack_steps
 from firmcell.core.jobs.lead_change import lead_change_steps
 from firmcell.core.jobs.machine_leads import machine_lead_steps
 from firmcell.core.jobs.new_pack import new_pack_steps
@@ -17,8 +17,8 @@ _PLANS: dict[JobKind, Callable[[Design, Analysis], tuple[Step, ...]]] = {
     JobKind.LEAD_CHANGE: lead_change_steps,
     JobKind.MACHINE_LEADS: machine_lead_steps,
     JobKind.POWER_CABLE: power_cable_steps,
-    JobKind.CELL_GUARD: cell_guard_steps,
-    JobKind.GUARD_FIT: guard_fit_steps,
+    JobKind.CELL_BMS: cell_bms_steps,
+    JobKind.BMS_RETROFIT: bms_retrofit_steps,
     JobKind.HOLDER_PACK: holder_pack_steps,
 }
 

@@ -45,7 +45,7 @@ def fit_figures(design: Design, layout: Layout) -> FitFigures:
     along, across = design.cell.largest_m
     free = design.brief.space is not SpaceShape.BOX or bool(design.brief.blocked) or not layout.in_rows
     rooms = rooms_of(design) if free else ()
-    sleeved = design.jacket.sleeve is not None or design.jacket.cross_sleeve is not None
+    sleeved = design.insulation.sleeve is not None or design.insulation.cross_sleeve is not None
     return _fit(layout, Footprint(along, across, design.cell.is_round), rooms, wall_of(design), sleeved)
 
 

@@ -24,7 +24,7 @@ generic class value."""
 MOST_SERIES = 64
 
 
-class StackOption(Frozen):
+class SeriesParallel(Frozen):
     """One pair of series and parallel count.
 
     Attributes
@@ -124,7 +124,7 @@ def _least_parallel(brief: Brief, cell: Cell, series: int) -> int:
 
 def _judge(
     brief: Brief, cell: Cell, series: int, parallel: int, energy: float, room: int | None
-) -> StackOption:
+) -> SeriesParallel:
     """Return the option `series` × `parallel` with everything it fails on; `room` is how many cells fit."""
     reasons: list[str] = []
     full = series * cell.full_v
@@ -159,7 +159,7 @@ def _judge(
         )
     if room is not None and series * parallel > room:
         reasons.append(f"{series * parallel} cells are too many: the space takes at most {room} standing")
-    return StackOption(
+    return SeriesParallel(
         series=series,
         parallel=parallel,
         feasible=not reasons,
@@ -200,7 +200,7 @@ def room_for_cells(brief: Brief, cell: Cell) -> int | None:
 
 
 @lru_cache(maxsize=128)
-def stack_options(brief: Brief, cell: Cell) -> tuple[StackOption, ...]:
+def series_parallel_options(brief: Brief, cell: Cell) -> tuple[SeriesParallel, ...]:
     """Return every pair worth listing: all series counts near the window, parallel counts near the need.
 
     Feasible pairs come first, fewest cells first; then the unfit ones with their reasons.
@@ -232,14 +232,14 @@ class CellChoice(Frozen):
     """What a cell would make of the brief: its best pair, or why it makes none."""
 
     cell: Cell
-    option: StackOption | None
+    option: SeriesParallel | None
 
 
 def compare_cells(brief: Brief, cells: tuple[Cell, ...]) -> tuple[CellChoice, ...]:
     """Return every cell with its best pair, those that do the brief first, then by mass."""
     choices = []
     for cell in cells:
-        options = stack_options(brief, cell)
+        options = series_parallel_options(brief, cell)
         best = min(options, key=lambda o: (len(o.reasons), o.mass_cells_kg), default=None)
         choices.append(CellChoice(cell=cell, option=best))
     return tuple(

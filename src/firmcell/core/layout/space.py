@@ -62,9 +62,11 @@ def rooms_for(brief: Brief, arrangement: Arrangement, cell_length_m: float) -> t
 
 def wall_of(design: Design) -> float:
     """Return how far a cell keeps from the edge of the space: clearance, side sheet and sleeves, m."""
-    jacket = design.jacket
-    walls = sum(s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None)
-    return design.brief.clearance_m + jacket.side_m + walls
+    insulation = design.insulation
+    walls = sum(
+        s.wall_m / s.recovered_ratio for s in (insulation.sleeve, insulation.cross_sleeve) if s is not None
+    )
+    return design.brief.clearance_m + insulation.side_m + walls
 
 
 def blocked_ring(place: Blocked) -> Array:

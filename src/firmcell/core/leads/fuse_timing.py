@@ -6,7 +6,7 @@ from numpy.typing import ArrayLike, NDArray
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.leads.wire_rating import rated_current, time_constant
 from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import adiabatic_rise, long_run_limit
 from firmcell.core.physics.wire_heat import withstand_k
 
@@ -131,7 +131,7 @@ class Protection(Frozen):
 
 
 def protection(
-    fuse: Fuse, wire: Wire, lay: Lay, strip: tuple[Strip, int, float], loaded_a: float, peak_a: float, ambient_k: float,
+    fuse: Fuse, wire: Wire, laying: WireLaying, strip: tuple[Strip, int, float], loaded_a: float, peak_a: float, ambient_k: float,
     short_a: float, inrush_i2t: float,
 ) -> Protection:  # fmt: skip
     """Return whether `fuse` opens before the wire's insulation and the strip are damaged.
@@ -140,7 +140,7 @@ def protection(
     ----------
     fuse : Fuse
     wire : Wire
-    lay : Lay
+    laying : WireLaying
         How it lies, two together.
     strip : tuple
         Strip, layers and its share of the pack current.
@@ -158,7 +158,7 @@ def protection(
     Damage of the wire is its insulation's limit, not the temperature the design asks for: that is for years, this for once.
     """
     limit_k = wire.insulation_limit_k
-    limit_a = float(rated_current((wire,), limit_k, ambient_k, lay, 2)[0])
+    limit_a = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
     current = np.geomspace(
         fuse.rating_a * FIRST_MULTIPLE[fuse.construction], max(short_a, 1.2 * fuse.rating_a), 160
     )

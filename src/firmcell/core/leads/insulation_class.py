@@ -1,4 +1,4 @@
-"""Insulation of wires: classes by material and temperature, and any wire of the shelf covered with another of them."""
+"""Insulation of wires: classes by material and temperature, and any wire of the part library covered with another of them."""
 
 from dataclasses import dataclass
 from functools import lru_cache
@@ -60,14 +60,14 @@ def covered(wire: Wire, insulation: str, conductor: Conductor = Conductor.FINE, 
     Parameters
     ----------
     wire : Wire
-        A plain, fine-stranded one of the shelf.
+        A plain, fine-stranded one of the part library.
     insulation : str
         A name in `INSULATIONS`; an unknown one leaves the covering as it is.
 
     Notes
     -----
     Solid and stranded metric conductors have the resistance of IEC 60228 classes 1 and 2. Solid AWG conductors have about 2 %
-    less than stranded ones; that is not counted, which errs high. Silicone keeps the diameter it has on the shelf.
+    less than stranded ones; that is not counted, which errs high. Silicone keeps the diameter it has in the part library.
     """
     asked = INSULATIONS.get(insulation)
     if asked is None or (
@@ -114,5 +114,5 @@ def smallest_bend(wire: Wire) -> float:
 
 
 def like(wires: tuple[Wire, ...], wire: Wire) -> tuple[Wire, ...]:
-    """Return the wires of a shelf covered and made up as `wire` is, so that gauges are compared and nothing else."""
+    """Return the wires of a library covered and made up as `wire` is, so that gauges are compared and nothing else."""
     return tuple(covered(w, wire.insulation, wire.conductor, wire.tinned) for w in wires)

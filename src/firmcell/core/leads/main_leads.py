@@ -13,7 +13,7 @@ from firmcell.core.leads.precharge import inrush, precharge
 from firmcell.core.leads.wire_rating import rated_current, working_temperatures
 from firmcell.core.model.design import Leads
 from firmcell.core.model.parts import Connector, Keying, Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import (
     COPPER_COEFFICIENT,
     PAIR_FACTOR,
@@ -116,17 +116,21 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
 
 
 @lru_cache(maxsize=64)
-def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float, lay: Lay) -> NDArray[np.float64]:
-    return rated_current(wires, limit_k, ambient_k, lay, LEADS_TOGETHER)
+def _limits(
+    wires: tuple[Wire, ...], limit_k: float, ambient_k: float, laying: WireLaying
+) -> NDArray[np.float64]:
+    return rated_current(wires, limit_k, ambient_k, laying, LEADS_TOGETHER)
 
 
 @lru_cache(maxsize=64)
 def _temperatures(
-    wires: tuple[Wire, ...], steady_a: float, ambient_k: float, lay: Lay
+    wires: tuple[Wire, ...], steady_a: float, ambient_k: float, laying: WireLaying
 ) -> NDArray[np.float64]:
-    if lay in (Lay.FREE, Lay.PAIR):
-        return wire_temperatures(wires, steady_a / (PAIR_FACTOR if lay is Lay.PAIR else 1.0), ambient_k)
-    return working_temperatures(wires, steady_a, ambient_k, lay, LEADS_TOGETHER)
+    if laying in (WireLaying.FREE, WireLaying.PAIR):
+        return wire_temperatures(
+            wires, steady_a / (PAIR_FACTOR if laying is WireLaying.PAIR else 1.0), ambient_k
+        )
+    return working_temperatures(wires, steady_a, ambient_k, laying, LEADS_TOGETHER)
 
 
 @lru_cache(maxsize=64)
@@ -149,8 +153,8 @@ def wire_options(
     proposed: str | None = None
     reasons: list[str] = []
     wires = tuple(sorted(like(wires, leads.wire), key=lambda each: each.area_m2))
-    limits = _limits(wires, leads.limit_k, ambient_k, leads.lay)
-    temperatures = _temperatures(wires, steady_a, ambient_k, leads.lay)
+    limits = _limits(wires, leads.limit_k, ambient_k, leads.laying)
+    temperatures = _temperatures(wires, steady_a, ambient_k, leads.laying)
     for wire, limit, temperature in zip(wires, limits.tolist(), temperatures.tolist(), strict=True):
         if limit < steady_a * 0.25 or limit > steady_a * 8:
             continue
@@ -197,17 +201,17 @@ def lead_figures(
     Parameters
     ----------
     ambient_k, inside_k : float
-        Air round the leads, and inside the pack's jacket, K; the latter counts for leads laid in there.
+        Air round the leads, and inside the pack's insulation, K; the latter counts for leads laid in there.
     source_ohm : float
         Resistance of cells and strips, Ω; with the leads it sets the prospective short circuit.
     """
     wire = leads.wire
-    around = max(inside_k, ambient_k) if leads.lay is Lay.JACKET else ambient_k
-    limit = float(_limits((wire,), leads.limit_k, around, leads.lay)[0])
-    # Usually it is one of the shelf's, whose temperatures are worked out in one go.
+    around = max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
+    limit = float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
+    # Usually it is one of the part library's, whose temperatures are worked out in one go.
     known = tuple(sorted(like(wires, wire), key=lambda each: each.area_m2))
     known = known if wire in known else (wire,)
-    temperature = float(_temperatures(known, steady_a, around, leads.lay)[known.index(wire)])
+    temperature = float(_temperatures(known, steady_a, around, leads.laying)[known.index(wire)])
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault = prospective_short_circuit(full_v, source_ohm)

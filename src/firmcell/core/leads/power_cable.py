@@ -8,7 +8,7 @@ from firmcell.core.leads.lugs import LugWork, fitting_lugs, lug_work
 from firmcell.core.leads.wire_rating import WireAsk, WireRow, compare_wires, proposed
 from firmcell.core.model.design import Design, Leads
 from firmcell.core.model.job_details import PowerCable
-from firmcell.core.model.part_library import Shelf
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Lug, Wire
 
 
@@ -38,7 +38,7 @@ def cable_ask(
     return WireAsk(
         current_a=steady_a, length_m=leads.length_m, drop_v=leads.drop_limit_v, ambient_k=ambient_k,
         # A limit under the air's temperature carries nothing; the rule says so.
-        limit_k=max(leads.limit_k, ambient_k + 1.0), peak_a=peak_a, peak_s=peak_s, lay=leads.lay, together=2,
+        limit_k=max(leads.limit_k, ambient_k + 1.0), peak_a=peak_a, peak_s=peak_s, laying=leads.laying, together=2,
         on_s=cable.on_s, off_s=cable.off_s, short_a=cable.source_short_a,
     )  # fmt: skip
 
@@ -57,15 +57,15 @@ def _figures(
     return CableFigures(rows, compare_wires((leads.wire,), ask)[0], best, ruled, (ends[0], ends[1]))
 
 
-def cable_figures(design: Design, shelf: Shelf) -> CableFigures:
-    """Return the figures of the cable of `design`, gauges of the shelf in its own covering."""
+def cable_figures(design: Design, library: PartLibrary) -> CableFigures:
+    """Return the figures of the cable of `design`, gauges of the part library in its own covering."""
     brief = design.brief
     return _figures(
-        shelf.wires, design.leads, design.cable, brief.current_steady_a, brief.current_peak_a, brief.peak_duration_s,
+        library.wires, design.leads, design.cable, brief.current_steady_a, brief.current_peak_a, brief.peak_duration_s,
         brief.ambient_max_k,
     )  # fmt: skip
 
 
-def lug_for(shelf: Shelf, wire: Wire, stud_m: float) -> Lug | None:
-    """Return the closest lug of the shelf for a wire and stud, or None."""
-    return next(iter(fitting_lugs(shelf.lugs, wire, stud_m)), None)
+def lug_for(library: PartLibrary, wire: Wire, stud_m: float) -> Lug | None:
+    """Return the closest lug of the part library for a wire and stud, or None."""
+    return next(iter(fitting_lugs(library.lugs, wire, stud_m)), None)

@@ -1,7 +1,7 @@
 """The pack as a netlist that a circuit simulator runs as it is, with node names that a person can read."""
 
 from firmcell.core.leads.main_leads import LeadFigures
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 HEAD = """* {title}
 * Pack under a load of {load:g} A; cells at {volts:g} V. Ohms, volts and amperes.
@@ -21,12 +21,12 @@ def element_name(segment_id: str) -> str:
     return "Rseg_" + segment_id.replace("-", "_").replace(".", "_")
 
 
-def spice_netlist(metal: Metal, leads: LeadFigures, cell_volts: float, load_a: float, title: str) -> str:
+def spice_netlist(metal: UnderLoad, leads: LeadFigures, cell_volts: float, load_a: float, title: str) -> str:
     """Return the netlist of the pack with its leads, fuse and connector.
 
     Parameters
     ----------
-    metal : Metal
+    metal : UnderLoad
     leads : LeadFigures
         Resistance of one lead, and of the whole loop with contacts and fuse.
     cell_volts : float

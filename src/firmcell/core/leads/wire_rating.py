@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.convection import cylinder_loss
 from firmcell.core.physics.wire_heat import (
     COPPER_COEFFICIENT,
@@ -75,7 +75,7 @@ memory; common practice, no source)."""
 
 
 def rated_current(
-    wires: Sequence[Wire], limit_k: float, ambient_k: float, lay: Lay, together: int = 1
+    wires: Sequence[Wire], limit_k: float, ambient_k: float, laying: WireLaying, together: int = 1
 ) -> Array:
     """Return for each wire the steady current in A that holds its conductor at `limit_k`, laid as `lay` says.
 
@@ -85,31 +85,31 @@ def rated_current(
     limit_k : float
         Or the insulation's limit if that is lower.
     ambient_k : float
-    lay : Lay
+    laying : WireLaying
     together : int
-        Wires in the bundle that all carry this current; only for `Lay.BUNDLE`.
+        Wires in the bundle that all carry this current; only for `WireLaying.BUNDLE`.
 
     Notes
     -----
     In a sleeve a layer of still air and the wall come on top of the insulation. A bundle gives its heat off
     over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own insulation;
     the warmer middle of a large bundle is not counted, so more than about seven err high by up to a tenth. Inside the
-    pack's jacket the wire lies on the cells: half its surface gives heat off, through the sleeve, and `ambient_k` is
+    pack's insulation the wire lies on the cells: half its surface gives heat off, through the sleeve, and `ambient_k` is
     then what it is in there, such as the greatest temperature of the cells.
     """
     if together < 1:
         raise Refusal("A bundle has at least one wire.")
     limits = np.minimum(limit_k, [w.insulation_limit_k for w in wires])
-    return _current_at(wires, limits, ambient_k, lay, together)
+    return _current_at(wires, limits, ambient_k, laying, together)
 
 
 def working_temperatures(
-    wires: Sequence[Wire], current_a: float, ambient_k: float, lay: Lay, together: int = 1
+    wires: Sequence[Wire], current_a: float, ambient_k: float, laying: WireLaying, together: int = 1
 ) -> Array:
     """Return for each wire the steady temperature in K of its conductor at `current_a`; 773.15 means it runs away."""
     return np.asarray(
         bisect(
-            lambda kelvin: _current_at(wires, kelvin, ambient_k, lay, together) - current_a,
+            lambda kelvin: _current_at(wires, kelvin, ambient_k, laying, together) - current_a,
             np.full(len(wires), ambient_k),
             np.full(len(wires), 773.15),
         )
@@ -117,21 +117,21 @@ def working_temperatures(
 
 
 def _current_at(
-    wires: Sequence[Wire], conductor_k: Array, ambient_k: float, lay: Lay, together: int
+    wires: Sequence[Wire], conductor_k: Array, ambient_k: float, laying: WireLaying, together: int
 ) -> Array:
     """The current that holds each conductor at its temperature in `conductor_k`, whatever its insulation stands."""
     resistance, area, outer = (
         np.array([[w.resistance_ohm_per_m, w.area_m2, w.outer_diameter_m] for w in wires]).reshape(-1, 3).T
     )
-    if lay in (Lay.FREE, Lay.PAIR):
-        factor = PAIR_FACTOR if lay is Lay.PAIR else 1.0
+    if laying in (WireLaying.FREE, WireLaying.PAIR):
+        factor = PAIR_FACTOR if laying is WireLaying.PAIR else 1.0
         return np.asarray(factor * ampacity(resistance, area, outer, conductor_k, ambient_k))
     barrier, across, share = insulation_barrier(area, outer), outer, 1.0
-    if lay in (Lay.SLEEVE, Lay.JACKET):
+    if laying in (WireLaying.SLEEVE, WireLaying.INSULATION):
         inner, outside = outer + 2 * SLEEVE_GAP_M, outer + 2 * (SLEEVE_GAP_M + SLEEVE_WALL_M)
         barrier = barrier + np.log(inner / outer) / (2 * np.pi * AIR_CONDUCTIVITY)
         barrier = barrier + np.log(outside / inner) / (2 * np.pi * SLEEVE_CONDUCTIVITY)
-        across, share = outside, LIES_FREE if lay is Lay.JACKET else 1.0
+        across, share = outside, LIES_FREE if laying is WireLaying.INSULATION else 1.0
     else:
         across, share = 1.155 * np.sqrt(together) * outer, 1.0 / together
 
@@ -146,14 +146,14 @@ def _current_at(
 
 
 def time_constant(
-    wire: Wire, limit_k: float, ambient_k: float, lay: Lay = Lay.FREE, together: int = 1
+    wire: Wire, limit_k: float, ambient_k: float, laying: WireLaying = WireLaying.FREE, together: int = 1
 ) -> float:
     """Return the time in s in which a wire comes within 1/e of its final temperature.
 
     Heat capacity of copper and insulation over the heat given off for each kelvin at the limit.
     """
     limit = min(limit_k, wire.insulation_limit_k)
-    current = float(rated_current((wire,), limit, ambient_k, lay, together)[0])
+    current = float(rated_current((wire,), limit, ambient_k, laying, together)[0])
     if current == 0:
         return 0.0
     heat = current**2 * float(resistance_at(wire.resistance_ohm_per_m, limit, COPPER_COEFFICIENT))
@@ -194,7 +194,7 @@ class WireAsk:
     limit_k: float = 353.15
     peak_a: float = 0.0
     peak_s: float = 0.0
-    lay: Lay = Lay.PAIR
+    laying: WireLaying = WireLaying.PAIR
     together: int = 2
     on_s: float = 0.0
     off_s: float = 0.0
@@ -260,14 +260,14 @@ def compare_wires(wires: Sequence[Wire], ask: WireAsk) -> tuple[WireRow, ...]:
     if ask.limit_k <= ask.ambient_k:
         raise Refusal("The conductor's limit must be above the temperature of the air.")
     ordered = sorted(wires, key=lambda w: w.area_m2)
-    steady = rated_current(ordered, ask.limit_k, ask.ambient_k, ask.lay, ask.together)
+    steady = rated_current(ordered, ask.limit_k, ask.ambient_k, ask.laying, ask.together)
     by_turns = ask.off_s > 0 and ask.on_s > 0
-    constants = [time_constant(w, ask.limit_k, ask.ambient_k, ask.lay, ask.together) for w in ordered]
+    constants = [time_constant(w, ask.limit_k, ask.ambient_k, ask.laying, ask.together) for w in ordered]
     factors = np.array([duty_factor(ask.on_s, ask.off_s, c) if by_turns else 1.0 for c in constants])
     # By turns the wire is as warm as a steady current would make it that is less by that factor.
     current = ask.current_a / factors
     temperatures = bisect(
-        lambda kelvin: _current_at(ordered, kelvin, ask.ambient_k, ask.lay, ask.together) - current,
+        lambda kelvin: _current_at(ordered, kelvin, ask.ambient_k, ask.laying, ask.together) - current,
         np.full(len(ordered), ask.ambient_k), np.full(len(ordered), 773.15),
     )  # fmt: skip
     return tuple(
@@ -306,4 +306,4 @@ def proposed(rows: Sequence[WireRow]) -> tuple[WireRow | None, str]:
         if not row.fails:
             before = rows[number - 1].fails if number else ()
             return row, " and ".join(before) or "nothing: the thinnest does"
-    return None, "nothing on the shelf does"
+    return None, "nothing in the part library does"

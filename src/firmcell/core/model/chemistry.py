@@ -19,7 +19,7 @@ class Chemistry(StrEnum):
 
     @property
     def is_lithium(self) -> bool:
-        """Whether groups need a guard for over- and under-voltage."""
+        """Whether groups need a BMS for over- and under-voltage."""
         return self in (Chemistry.LI_ION, Chemistry.LFP, Chemistry.LTO)
 
 

@@ -1,14 +1,14 @@
 """The pack as designed: one immutable model that every number, wire, step and check comes from."""
 
 from enum import StrEnum
-from typing import Annotated, Self
+from typing import Annotated, Literal, Self
 
 from pydantic import Field, model_validator
 
 from firmcell.core.base.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import (
-    CellGuard,
+    CellBms,
     HolderPack,
     JobKind,
     LeadChange,
@@ -17,9 +17,9 @@ from firmcell.core.model.job_details import (
 )
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
-from firmcell.core.model.wire_laying import Lay
+from firmcell.core.model.wire_laying import WireLaying
 
-FORMAT = 1
+FORMAT: Literal[2] = 2
 """Version of the design model, kept in job files and exchange files."""
 
 
@@ -39,7 +39,7 @@ class TurnAxis(StrEnum):
 
 
 class BoardPlace(StrEnum):
-    """Where the guard lies."""
+    """Where the BMS lies."""
 
     END = "end"
     TOP = "top"
@@ -133,7 +133,7 @@ class Arrangement(Frozen):
         return not self.placed
 
 
-class MetalStyle(StrEnum):
+class StripStyle(StrEnum):
     """What joins the cells."""
 
     STRIPS = "strips"
@@ -163,7 +163,7 @@ class Joining(Frozen):
     judged_by: JudgedBy = Field(JudgedBy.WORSE, title="Strips judged by")
     joint_ohm: Ohms | None = Field(None, title="Resistance of one joint, measured")
 
-    style: MetalStyle = Field(MetalStyle.STRIPS, title="Strips or cut plates")
+    style: StripStyle = Field(StripStyle.STRIPS, title="Strips or cut plates")
     gap_m: Metres = Field(0.001, title="Metal of two potentials apart by at least", le=0.02)
 
     link_strip: Strip = Field(title="Strip for series links")
@@ -202,7 +202,7 @@ class Leads(Frozen):
 
     Attributes
     ----------
-    lay : how the leads lie where they are warmest.
+    laying : how the leads lie where they are warmest.
     charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus sit in it as in
         the one for the load.
     adapters : adapters between pack and load, each one more pair of contacts.
@@ -213,7 +213,7 @@ class Leads(Frozen):
     length_m: Metres = Field(0.25, title="Length of one lead", gt=0, le=50)
     drop_limit_v: Volts = Field(0.5, title="Drop allowed, both leads", gt=0)
     limit_k: Kelvin = Field(353.15, title="Lead no hotter than")
-    lay: Lay = Field(Lay.PAIR, title="Leads lie")
+    laying: WireLaying = Field(WireLaying.PAIR, title="Leads lie")
     connector: Connector = Field(title="Connector")
     charge_connector: Connector | None = Field(None, title="Connector of the charger")
     charge_same_pins: bool = Field(True, title="Charger's plus and minus as the load's")
@@ -234,7 +234,7 @@ class ConnectOrder(StrEnum):
     ALL_THEN_LOAD = "B− and B+ first, then the sense plug, load last"
 
 
-class Guarding(Frozen):
+class Bms(Frozen):
     """Board and sense leads; without a board the charger must balance."""
 
     board: Board | None = Field(None, title="Board")
@@ -245,7 +245,7 @@ class Guarding(Frozen):
     order: ConnectOrder = Field(ConnectOrder.MINUS_FIRST, title="Board is connected")
 
 
-class Jacket(Frozen):
+class PackInsulation(Frozen):
     """Insulation from the inside out."""
 
     rings: bool = Field(True, title="Ring on every positive end")
@@ -261,7 +261,7 @@ class Jacket(Frozen):
 class Design(Frozen):
     """A whole pack. An edit makes a new one; nothing here is ever changed in place."""
 
-    format: int = FORMAT
+    format: Literal[2] = FORMAT
     kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
     brief: Brief
     cell: Cell = Field(title="Cell")
@@ -270,12 +270,12 @@ class Design(Frozen):
     arrangement: Arrangement
     joining: Joining
     leads: Leads
-    guarding: Guarding
-    jacket: Jacket
+    bms: Bms
+    insulation: PackInsulation
     lead_change: LeadChange = LeadChange()
     machine: MachineLeads = MachineLeads()
     cable: PowerCable = PowerCable()
-    cell_guard: CellGuard = CellGuard()
+    cell_bms: CellBms = CellBms()
     holder: HolderPack = HolderPack()
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
     measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)

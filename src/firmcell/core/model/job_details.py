@@ -15,8 +15,8 @@ class JobKind(StrEnum):
     LEAD_CHANGE = "lead change"
     MACHINE_LEADS = "machine leads"
     POWER_CABLE = "power cable"
-    CELL_GUARD = "cell guard"
-    GUARD_FIT = "guard fit"
+    CELL_BMS = "cell with board"
+    BMS_RETROFIT = "BMS retrofit"
     HOLDER_PACK = "holder pack"
 
 
@@ -67,7 +67,7 @@ class PowerCable(Frozen):
     second_insulation: bool = Field(True, title="Second insulation ahead of the fuse")
 
 
-class CellGuard(Frozen):
+class CellBms(Frozen):
     """A round protection board welded under one bare cell, a strap up its side, a new sleeve."""
 
     strap_thickness_m: Metres = Field(0.0001, title="Strap, thickness", gt=0, le=0.001)

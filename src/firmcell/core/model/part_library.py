@@ -8,7 +8,7 @@ from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Lug, Part, S
 P = TypeVar("P", bound=Part)
 
 
-class Shelf(Frozen):
+class PartLibrary(Frozen):
     """All known parts by kind; shipped generic classes and the user's own."""
 
     cells: tuple[Cell, ...] = ()
@@ -21,8 +21,8 @@ class Shelf(Frozen):
     sleeves: tuple[Sleeve, ...] = ()
 
     def of(self, kind: type[P]) -> tuple[P, ...]:
-        """All parts of a kind, such as ``shelf.of(Cell)``."""
+        """All parts of a kind, such as ``library.of(Cell)``."""
         return getattr(self, kind.kind + "s")  # type: ignore[no-any-return]
 
 
-EMPTY_SHELF = Shelf()
+EMPTY_LIBRARY = PartLibrary()

@@ -275,7 +275,7 @@ class SwitchSide(StrEnum):
 
 
 class Board(Part):
-    """A battery guard (BMS or protection board).
+    """A BMS, or protection board.
 
     Attributes
     ----------

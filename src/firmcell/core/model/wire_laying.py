@@ -3,11 +3,11 @@
 from enum import StrEnum
 
 
-class Lay(StrEnum):
+class WireLaying(StrEnum):
     """How a wire is laid."""
 
     FREE = "free air"
     PAIR = "two together"
     SLEEVE = "in sleeve"
     BUNDLE = "bundled"
-    JACKET = "inside the pack's jacket"
+    INSULATION = "inside the pack's insulation"

@@ -15,14 +15,14 @@ from firmcell.core.layout.space import Room, blocked_ring, rooms_of
 from firmcell.core.model.brief import Blocked, SpaceShape
 from firmcell.core.model.design import (
     Arrangement,
+    Bms,
     BoardPlace,
     Design,
     Face,
-    Guarding,
-    Jacket,
     Joining,
     Lie,
-    MetalStyle,
+    PackInsulation,
+    StripStyle,
     TurnAxis,
 )
 from firmcell.core.model.joint_kinds import JoinedBy
@@ -69,8 +69,8 @@ class FaceMatter(NamedTuple):
     arrangement: Arrangement
     joining: Joining
     wire: Wire
-    guarding: Guarding
-    jacket: Jacket
+    bms: Bms
+    insulation: PackInsulation
     layout: Layout
     envelope: Envelope
     taps: tuple[Tap, ...]
@@ -83,8 +83,8 @@ def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
     """Return the picture of a face: cells with polarity, rings, strips, taps with their leads, board, main leads."""
     return _face_drawing(
         FaceMatter(
-            face, design.series, design.cell, design.arrangement, design.joining, design.leads.wire, design.guarding,
-            design.jacket, analysis.layout, analysis.jacket.envelope, analysis.guard.taps,
+            face, design.series, design.cell, design.arrangement, design.joining, design.leads.wire, design.bms,
+            design.insulation, analysis.layout, analysis.insulation.envelope, analysis.bms.taps,
             _shown_rooms(design), board_place(design), design.brief.blocked,
         )
     )  # fmt: skip
@@ -120,19 +120,19 @@ def _face_drawing(matter: FaceMatter) -> Drawing:
 class _FacePainter:
     def __init__(self, matter: FaceMatter) -> None:
         self.face, self.series, self.cell, self.arrangement = matter[:4]
-        self.joining, self.wire, self.guarding, self.jacket = matter[4:8]
+        self.joining, self.wire, self.bms, self.insulation = matter[4:8]
         self.layout, self.envelope, self.taps, self.rooms, self.board_at, self.blocked = matter[8:]
-        face, arrangement, guarding, jacket, layout = (
-            self.face, self.arrangement, self.guarding, self.jacket, self.layout,
+        face, arrangement, bms, insulation, layout = (
+            self.face, self.arrangement, self.bms, self.insulation, self.layout,
         )  # fmt: skip
         self.place = as_it_lies(face, arrangement.turn_axis)
         self.shapes: list[Shape] = []
         self.targets: dict[str, Point] = {}
         self.half_length, self.half_width = layout.length_m * MM / 2, layout.width_m * MM / 2
-        board = guarding.board
-        at_end = board is not None and guarding.place is BoardPlace.END and self.board_at is None
+        board = bms.board
+        at_end = board is not None and bms.place is BoardPlace.END and self.board_at is None
         self.board_depth = board.height_m * MM if board and at_end else 0.0
-        self.end = self.half_length + jacket.side_m * MM + self.board_depth
+        self.end = self.half_length + insulation.side_m * MM + self.board_depth
         # Leads run outside the space where one is drawn.
         rear = [self.bench(0.0, room.region.bounds[3], room.layer)[1] for room in self.rooms]
         self.rear = max([self.half_width, *rear])
@@ -194,7 +194,7 @@ class _FacePainter:
             -self.half_length - side, -self.half_width - edge,
             self.half_length + side + self.board_depth, self.half_width + edge,
         )  # fmt: skip
-        self.shapes.append(Area(self.path(*corners), "outline.jacket", "jacket"))
+        self.shapes.append(Area(self.path(*corners), "outline.insulation", "insulation"))
 
     def group_borders(self) -> None:
         """A line between neighbours of different groups, so that the groups are seen as areas."""
@@ -216,15 +216,17 @@ class _FacePainter:
 
     def _hull_outline(self) -> None:
         """The line a sleeve takes round each layer of placed cells."""
-        jacket = self.jacket
+        insulation = self.insulation
         walls = sum(
-            s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None
+            s.wall_m / s.recovered_ratio
+            for s in (insulation.sleeve, insulation.cross_sleeve)
+            if s is not None
         )
-        reach = (self.layout.pitch_m / 2 + jacket.side_m + walls) * MM
+        reach = (self.layout.pitch_m / 2 + insulation.side_m + walls) * MM
         angles = np.arange(24) * np.pi / 12
         ring = np.column_stack([np.cos(angles), np.sin(angles)]) * reach
         if self.layout.terminal_m:
-            half = self.layout.width_pitch_m / 2 * MM + jacket.side_m * MM
+            half = self.layout.width_pitch_m / 2 * MM + insulation.side_m * MM
             ring = np.array([[-reach, -half], [reach, -half], [reach, half], [-reach, half]])
         for layer in range(1, self.layout.layers + 1):
             mine = np.array([(c.x_m, c.y_m) for c in self.layout.cells if c.layer == layer]) * MM
@@ -233,7 +235,9 @@ class _FacePainter:
                 words = f"layer {layer}" + (", lowest" if layer == 1 else "")
                 at = self.place(float(line[:, 0].mean()), float(line[:, 1].max()) + 4.0)
                 self.shapes.append(Label(at, words, 5.0, "label.title"))
-            self.shapes.append(Area(self.path(*map(tuple, line.tolist())), "outline.jacket", "jacket"))
+            self.shapes.append(
+                Area(self.path(*map(tuple, line.tolist())), "outline.insulation", "insulation")
+            )
 
     def _flat_cells(self) -> None:
         """Prismatic and pouch cells: both terminals on the top face."""
@@ -271,7 +275,7 @@ class _FacePainter:
             self.targets[ref] = at
             self.shapes.append(Disc(at, radius, "cell.wrap", ref, c.group))
             if plus_here:
-                if self.jacket.rings:
+                if self.insulation.rings:
                     self.shapes.append(Disc(at, radius * 0.86, "cell.ring", ref, c.group))
                 self.shapes.append(Disc(at, nub, "cell.plus", ref, c.group))
             else:
@@ -296,7 +300,7 @@ class _FacePainter:
 
     def strips(self) -> None:
         order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2, StripKind.BRIDGE: 3}
-        plated = self.joining.style is MetalStyle.PLATES
+        plated = self.joining.style is StripStyle.PLATES
         if plated:
             self._plates()
         runs = [
@@ -340,8 +344,8 @@ class _FacePainter:
                 self.shapes.append(Area(self.path(*map(tuple, (slot * MM).tolist())), "plate.slot", ref))
 
     def board(self) -> None:
-        board = self.guarding.board
-        place = self.guarding.place
+        board = self.bms.board
+        place = self.bms.place
         if board is not None and self.board_at is not None and place is BoardPlace.END:
             self._board_in_its_place(self.board_at, board.series)
             return
@@ -354,7 +358,7 @@ class _FacePainter:
         half = board.width_m * MM / 2
         long = board.length_m * MM / 2
         if place is BoardPlace.END:
-            x0 = self.half_length + self.jacket.side_m * MM
+            x0 = self.half_length + self.insulation.side_m * MM
             corners = rectangle(x0, -half, x0 + board.height_m * MM, half)
         else:
             corners = rectangle(-long, -half, long, half)
@@ -363,13 +367,13 @@ class _FacePainter:
         self.targets["board"] = centre
         self.shapes.append(Area(points, "board", "board"))
         if place is BoardPlace.TOP:
-            self.shapes.append(Label(centre, "guard", 5.0, "label.board", "board"))
+            self.shapes.append(Label(centre, "BMS", 5.0, "label.board", "board"))
         # One pad for each tap, so that it reads as a board and not as a bar.
         pads = board.series + 1
         for n in range(pads):
             along = (n + 0.5) / pads * 2 - 1
             x = (
-                self.half_length + self.jacket.side_m * MM + 2.0
+                self.half_length + self.insulation.side_m * MM + 2.0
                 if place is BoardPlace.END
                 else along * long * 0.9
             )
@@ -394,8 +398,8 @@ class _FacePainter:
             ref = f"tap:{tap.number}"
             x, y = tap.x_m * MM, tap.y_m * MM
             lane = self.rear + FIRST_LANE_MM + tap.number * LANE_MM
-            target = 0.0 if self.guarding.place is BoardPlace.TOP else self.end + 4.0
-            if self.board_at is not None and self.guarding.place is BoardPlace.END:
+            target = 0.0 if self.bms.place is BoardPlace.TOP else self.end + 4.0
+            if self.board_at is not None and self.bms.place is BoardPlace.END:
                 target = self.bench(self.board_at.x_m, 0.0)[0]
             # The lead leaves beside the strip's end so that pad, strip and lead can all be seen.
             leaves = x + min(self.cell.diameter_m * MM * 0.30, 7.0)

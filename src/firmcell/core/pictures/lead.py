@@ -134,7 +134,7 @@ class _Painter:
     def pack_end(self) -> None:
         """The closed pack, always live."""
         half = -self.low + APART_MM * 0.7
-        self.shapes.append(Area(rectangle(-34, -half, 0, half), "outline.jacket", "lead:plus"))
+        self.shapes.append(Area(rectangle(-34, -half, 0, half), "outline.insulation", "lead:plus"))
         self.shapes.append(Label((-17, 0.0), "pack, live", 5.0, "label.dimension"))
         self._signs(6.0)
 
@@ -167,7 +167,7 @@ class _Painter:
     def input_end(self) -> None:
         """The controller that the motor's wires come from."""
         half = -self.low + APART_MM * 0.7
-        self.shapes.append(Area(rectangle(-44, -half, 0, half), "outline.jacket"))
+        self.shapes.append(Area(rectangle(-44, -half, 0, half), "outline.insulation"))
         self.shapes.append(Label((-22, 0.0), "controller, dead", 4.6, "label.dimension"))
 
     def bullet_end(self) -> None:

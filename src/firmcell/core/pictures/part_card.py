@@ -7,7 +7,7 @@ from firmcell.core.base.wording import amperes, celsius, figures, millimetres, m
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import joints_in_words
 from firmcell.core.strips.strips import StripKind
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 
 @dataclass(frozen=True)
@@ -19,7 +19,9 @@ class Description:
     why: str = ""
 
 
-def describe(ref: str, design: Design, analysis: Analysis, metal: Metal | None = None) -> Description | None:
+def describe(
+    ref: str, design: Design, analysis: Analysis, metal: UnderLoad | None = None
+) -> Description | None:
     """Return the numbers of the thing `ref` names (such as ``strip:N3-L2``), or None if there is no such thing.
 
     With the solved `metal`, what a strip or cell carries and how warm it gets is told from it.
@@ -28,7 +30,7 @@ def describe(ref: str, design: Design, analysis: Analysis, metal: Metal | None =
     teller = {
         "cell": _cell, "strip": _strip, "tap": _tap, "group": _group, "lead": _lead, "board": _board,
         "space": _space, "blocked": _blocked, "spare": _spare,
-        "jacket": _jacket, "node": _node, "connector": _connector, "fuse": _fuse, "sleeve": _jacket,
+        "insulation": _insulation, "node": _node, "connector": _connector, "fuse": _fuse, "sleeve": _insulation,
     }.get(kind)  # fmt: skip
     told = teller(name, design, analysis) if teller else None
     if told is None or metal is None:
@@ -40,7 +42,7 @@ def describe(ref: str, design: Design, analysis: Analysis, metal: Metal | None =
     return replace(told, rows=kept + more, why="Solved on the real layout." if more else told.why)
 
 
-def _solved_strip(name: str, metal: Metal) -> tuple[tuple[str, str], ...]:
+def _solved_strip(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:
     mine = [s for s in metal.figures.segments if s.piece == name]
     if not mine:
         return ()
@@ -53,7 +55,7 @@ def _solved_strip(name: str, metal: Metal) -> tuple[tuple[str, str], ...]:
     )  # fmt: skip
 
 
-def _solved_cell(name: str, metal: Metal) -> tuple[tuple[str, str], ...]:
+def _solved_cell(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:
     mine = next((c for c in metal.figures.cells if str(c.number) == name), None)
     if mine is None:
         return ()
@@ -118,14 +120,14 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
 
 
 def _tap(name: str, d: Design, a: Analysis) -> Description | None:
-    t = next((t for t in a.guard.taps if str(t.number) == name), None)
+    t = next((t for t in a.bms.taps if str(t.number) == name), None)
     if t is None:
         return None
     return Description(
         f"Tap {t.name}" + (f" ({t.printed})" if not t.printed[0].isdigit() else f", printed {t.printed}"),
         (
             ("Place", f"{t.face.value} face, at cell {t.cell}"),
-            ("Lead", f"{t.wire_length_m * 1e3:.0f} mm of {d.guarding.sense_wire.gauge}"),
+            ("Lead", f"{t.wire_length_m * 1e3:.0f} mm of {d.bms.sense_wire.gauge}"),
             ("Reads now", volts(t.now_v)),
             ("Reads", f"{volts(t.empty_v)} empty, {volts(t.full_v)} full"),
         ),
@@ -174,7 +176,7 @@ def _lead(name: str, d: Design, a: Analysis) -> Description | None:
 
 
 def _board(name: str, d: Design, a: Analysis) -> Description | None:
-    b = d.guarding.board
+    b = d.bms.board
     if b is None:
         return None
     return Description(
@@ -247,11 +249,13 @@ def _spare(name: str, d: Design, a: Analysis) -> Description | None:
     return Description("Free place", place, "A cell fits here; none stands in it.")
 
 
-def _jacket(name: str, d: Design, a: Analysis) -> Description | None:
-    e = a.jacket.envelope
+def _insulation(name: str, d: Design, a: Analysis) -> Description | None:
+    e = a.insulation.envelope
     rows = [("Outside", f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm")]
-    if a.jacket.sleeve:
-        rows.append(("Sleeve", f"{a.jacket.sleeve.sleeve}, cut {a.jacket.sleeve.cut_length_m * 1e3:.0f} mm"))
+    if a.insulation.sleeve:
+        rows.append(
+            ("Sleeve", f"{a.insulation.sleeve.sleeve}, cut {a.insulation.sleeve.cut_length_m * 1e3:.0f} mm")
+        )
     return Description(
         "Outline", tuple(rows), "Largest cells of the class, strips, sheets, board and sleeves counted."
     )

@@ -7,7 +7,7 @@ from typing import NamedTuple
 from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.base.wording import millimetres
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Design, Jacket, Joining, MetalStyle
+from firmcell.core.model.design import Design, Joining, PackInsulation, StripStyle
 from firmcell.core.model.parts import Cell
 from firmcell.core.pictures.drawing import Area, Drawing, Label, Point, Shape, Stroke, bounds_of, rectangle
 
@@ -31,17 +31,17 @@ class SectionMatter(NamedTuple):
 
     cell: Cell
     joining: Joining
-    jacket: Jacket
+    insulation: PackInsulation
     layout: Layout
 
 
-def end_layers(cell: Cell, joining: Joining, jacket: Jacket) -> tuple[Layer, ...]:
+def end_layers(cell: Cell, joining: Joining, insulation: PackInsulation) -> tuple[Layer, ...]:
     """Return the layers above a positive end from the metal outwards.
 
     The ring lies beside the nub and adds no height.
     """
     metal = joining.link_strip
-    if joining.style is MetalStyle.PLATES:
+    if joining.style is StripStyle.PLATES:
         layers = [
             Layer(f"plate, {joining.link_layers} ×", "section.link", joining.link_layers * metal.thickness_m)
         ]
@@ -52,11 +52,11 @@ def end_layers(cell: Cell, joining: Joining, jacket: Jacket) -> tuple[Layer, ...
             Layer(f"series link, {joining.link_layers} ×", "section.link", one),
         ]
     layers += [
-        Layer("sheet", "sheet", jacket.sheet_m),
-        Layer("tape", "tape", jacket.tape_m),
-        Layer("foam", "foam", jacket.foam_m),
+        Layer("sheet", "sheet", insulation.sheet_m),
+        Layer("tape", "tape", insulation.tape_m),
+        Layer("foam", "foam", insulation.foam_m),
     ]
-    for words, sleeve in (("sleeve along", jacket.sleeve), ("sleeve across", jacket.cross_sleeve)):
+    for words, sleeve in (("sleeve along", insulation.sleeve), ("sleeve across", insulation.cross_sleeve)):
         if sleeve is not None:
             layers.append(Layer(words, "sleeve", sleeve.wall_m / sleeve.recovered_ratio))
     return tuple(layer for layer in layers if layer.height_m > 0)
@@ -64,7 +64,7 @@ def end_layers(cell: Cell, joining: Joining, jacket: Jacket) -> tuple[Layer, ...
 
 def section_drawing(design: Design, analysis: Analysis) -> Drawing:
     """Return the cut along the pack through the row with most cells, and the layers of one end enlarged."""
-    return _section(SectionMatter(design.cell, design.joining, design.jacket, analysis.layout))
+    return _section(SectionMatter(design.cell, design.joining, design.insulation, analysis.layout))
 
 
 @lru_cache(maxsize=8)
@@ -79,11 +79,11 @@ def _section(matter: SectionMatter) -> Drawing:
 
 class _SectionPainter:
     def __init__(self, matter: SectionMatter) -> None:
-        self.cell, self.joining, self.jacket, self.layout = matter
+        self.cell, self.joining, self.insulation, self.layout = matter
         self.shapes: list[Shape] = []
         self.targets: dict[str, Point] = {}
         self.height = self.cell.length_m * MM
-        self.layers = end_layers(self.cell, self.joining, self.jacket)
+        self.layers = end_layers(self.cell, self.joining, self.insulation)
         self.over = sum(layer.height_m for layer in self.layers) * MM
         rows = Counter(round(c.y_m, 4) for c in self.layout.cells if c.layer == 1)
         self.cut_y = max(rows, key=lambda y: (rows[y], -abs(y))) + 0.0  # no −0
@@ -102,7 +102,7 @@ class _SectionPainter:
             ends = ((self.height, 1.0, c.positive_up), (0.0, -1.0, not c.positive_up))
             for z, out, plus in ends if cell.is_round else ():
                 wide = min(half_nub, half) if plus else half * 0.85
-                if plus and self.jacket.rings and half > half_nub:
+                if plus and self.insulation.rings and half > half_nub:
                     for side in (-1, 1):
                         low, high = sorted((x + side * half_nub, x + side * half * 0.95))
                         self.shapes.append(Area(rectangle(low, z - out * 0.9, high, z), "ring", ref))
@@ -125,19 +125,19 @@ class _SectionPainter:
             self.shapes.append(Label((x, self.height / 2), str(c.number), 5.0, "label.section", ref))
 
     def covers(self) -> None:
-        """Metal, sheet and sleeve over both ends, drawn as one band of their true height."""
-        half = self.layout.stacked_m[0] * MM / 2 + self.jacket.side_m * MM
+        """UnderLoad, sheet and sleeve over both ends, drawn as one band of their true height."""
+        half = self.layout.stacked_m[0] * MM / 2 + self.insulation.side_m * MM
         for z, out in ((self.height, 1.0), (0.0, -1.0)):
             at = z
             for layer in self.layers:
                 high = layer.height_m * MM * out
                 low, top = sorted((at, at + high))
-                self.shapes.append(Area(rectangle(-half, low, half, top), layer.role, "jacket"))
+                self.shapes.append(Area(rectangle(-half, low, half, top), layer.role, "insulation"))
                 at += high
         for side in (-1, 1):
-            low, high = sorted((side * (half - self.jacket.side_m * MM), side * half))
-            self.shapes.append(Area(rectangle(low, 0, high, self.height), "sheet", "jacket"))
-        self.targets["jacket"] = (half, self.height)
+            low, high = sorted((side * (half - self.insulation.side_m * MM), side * half))
+            self.shapes.append(Area(rectangle(low, 0, high, self.height), "sheet", "insulation"))
+        self.targets["insulation"] = (half, self.height)
 
     def heights(self) -> None:
         x = -self.layout.stacked_m[0] * MM / 2 - 14.0

@@ -1,7 +1,7 @@
 """A cell with a protection board under it, cut along its axis, and its positive end seen from above."""
 
 from firmcell.core.base.wording import millimetres
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.model.design import Design
 from firmcell.core.pictures.drawing import (
     Area,
@@ -23,7 +23,7 @@ NUB_MM = 1.4
 TEXT_MM = 3.0
 
 
-def cell_guard_drawing(design: Design) -> Drawing:
+def cell_bms_drawing(design: Design) -> Drawing:
     """Return the finished cell to scale: board at the left under the negative end, strap along the top, positive end at the right."""
     painter = _Painter(design)
     painter.cell()
@@ -33,19 +33,19 @@ def cell_guard_drawing(design: Design) -> Drawing:
     painter.sizes()
     painter.end_view()
     painter.words()
-    return Drawing("guarded", tuple(painter.shapes), bounds_of(painter.shapes), painter.targets)
+    return Drawing("with its board", tuple(painter.shapes), bounds_of(painter.shapes), painter.targets)
 
 
 class _Painter:
     """x along the cell from its negative end, the strap above."""
 
     def __init__(self, design: Design) -> None:
-        self.job, self.part, self.guard = design.cell_guard, design.cell, design.guarding.board
-        self.made = guarded_cell(design)
+        self.job, self.part, self.bms = design.cell_bms, design.cell, design.bms.board
+        self.made = cell_with_board(design)
         self.long, self.half = self.part.length_m * MM, self.part.diameter_m * MM / 2
         self.nub = self.part.nub_diameter_m * MM / 2
         self.ring = max(self.job.ring_m * MM, SEEN_MM)
-        self.deep = self.guard.height_m * MM if self.guard else 0.0
+        self.deep = self.bms.height_m * MM if self.bms else 0.0
         self.left = -self.ring - self.deep
         self.tape = SEEN_MM * 0.7
         self.thick = max(self.job.strap_thickness_m * MM, SEEN_MM)
@@ -77,7 +77,7 @@ class _Painter:
 
     def board(self) -> None:
         """The round board on the disc, its B− tab welded through the disc's hole."""
-        if self.guard is None:
+        if self.bms is None:
             return
         reach = self.half * 0.96
         self._area(self.left, -reach, -self.ring, reach, "board", "board")
@@ -149,7 +149,7 @@ class _Painter:
     def words(self) -> None:
         """What each layer is, with its true thickness, above the cell."""
         job, y = self.job, self.half + 9.0
-        board = f"board {millimetres(self.guard.height_m)}" if self.guard else "no board"
+        board = f"board {millimetres(self.bms.height_m)}" if self.bms else "no board"
         strap = (
             f"strap {job.strap_thickness_m * MM:g} × {job.strap_width_m * MM:g} mm, tape under and over it"
         )

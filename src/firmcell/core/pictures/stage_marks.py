@@ -51,9 +51,9 @@ def stage_paint(
             paint = StagePaint(
                 quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face."
             )
-        case Stage.STACK:
+        case Stage.LAYOUT:
             paint = _stack(analysis)
-        case Stage.METAL:
+        case Stage.STRIPS:
             paint = _metal(analysis)
         case Stage.LEADS:
             paint = StagePaint(
@@ -67,25 +67,27 @@ def stage_paint(
                 ),
                 caption="Main leads at their true thickness.",
             )
-        case Stage.GUARD:
+        case Stage.BMS:
             paint = StagePaint(
                 quiet=("lead.plus", "lead.minus"),
                 caption="Each sense lead on its face, by the rear long edge to the board.",
             )
-        case Stage.JACKET:
+        case Stage.INSULATION:
             paint = StagePaint(
-                marks={"jacket": "lit"}, quiet=wires, caption="Outline: outer size with sheets and sleeves."
+                marks={"insulation": "lit"},
+                quiet=wires,
+                caption="Outline: outer size with sheets and sleeves.",
             )
         case Stage.BENCH:
             paint = _bench(analysis, state, steps, current)
-        case Stage.PROOF:
+        case Stage.TESTS:
             paint = _proof(design, analysis, state)
         case _:
             paint = StagePaint(caption="As it is handed over.")
-    if design.kind is JobKind.CELL_GUARD and stage is not Stage.BENCH:
+    if design.kind is JobKind.CELL_BMS and stage is not Stage.BENCH:
         paint = StagePaint(caption="The cell as it becomes, to scale; the positive end at the right.")
     # Free places and borders of groups are for Stack; elsewhere they only stand in the way.
-    return paint if stage is Stage.STACK else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
+    return paint if stage is Stage.LAYOUT else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
 
 
 def with_strips(paint: StagePaint) -> StagePaint:
@@ -130,7 +132,7 @@ def _bench(
     analysis: Analysis, state: BuildState, steps: tuple[Step, ...], current: Step | None
 ) -> StagePaint:
     marks: dict[str, str] = {f"strip:{p.id}": "open" for p in analysis.strips}
-    marks |= {f"tap:{t.number}": "open" for t in analysis.guard.taps}
+    marks |= {f"tap:{t.number}": "open" for t in analysis.bms.taps}
     marks |= {
         "lead:plus": "open",
         "lead:minus": "open",
@@ -164,7 +166,7 @@ def _proof(design: Design, analysis: Analysis, state: BuildState) -> StagePaint:
         marks |= dict.fromkeys(told.suspicions[0].refs, "bad")
     values = {
         f"tap:{t.number}": f"{state.tap_volts[t.number]:.2f} V"
-        for t in analysis.guard.taps
+        for t in analysis.bms.taps
         if t.number in state.tap_volts
     }
     return StagePaint(

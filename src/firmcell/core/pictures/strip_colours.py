@@ -12,7 +12,7 @@ from firmcell.core.model.design import Face, TurnAxis
 from firmcell.core.pictures.drawing import Point
 from firmcell.core.pictures.face import as_it_lies
 from firmcell.core.strips.pack_heat import RUNAWAY_K, fin_conductance, fin_middle_rise
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 MM = 1e3
 WORST = 10
@@ -50,7 +50,7 @@ class Scale:
 
 
 @dataclass(frozen=True)
-class MetalPaint:
+class StripPaint:
     """Bands of each face and their scale."""
 
     bands: dict[Face, tuple[Band, ...]]
@@ -78,7 +78,7 @@ class AtLoad:
     cells_w: float
 
 
-def at_load(metal: Metal, load_a: float, ambient_k: float) -> AtLoad:
+def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
     """Return the metal at a load of `load_a`.
 
     Currents go with the load, heat with its square; resistances stay as solved. Cells are at the end of a run of
@@ -117,9 +117,9 @@ def at_load(metal: Metal, load_a: float, ambient_k: float) -> AtLoad:
     )  # fmt: skip
 
 
-def metal_paint(
-    metal: Metal, loaded: AtLoad, shown: Shown, axis: TurnAxis, failures: dict[str, float] | None = None
-) -> MetalPaint:
+def strip_paint(
+    metal: UnderLoad, loaded: AtLoad, shown: Shown, axis: TurnAxis, failures: dict[str, float] | None = None
+) -> StripPaint:
     """Return the bands of both faces for what is to be shown.
 
     `failures` gives for a segment's id the worst share of limit of anything else once it is gone, at the steady current.
@@ -156,7 +156,7 @@ def metal_paint(
         )
         width = min(strip.width_m * MM, 10.0)
         bands[s.face].append(Band(line, width, (float(values[n]) - low) / span, f"strip:{s.piece}", text))
-    return MetalPaint(
+    return StripPaint(
         {face: tuple(found) for face, found in bands.items()},
         Scale(title, f"{figures(low)} {unit}", f"{figures(high)} {unit}"),
     )

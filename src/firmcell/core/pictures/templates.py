@@ -7,7 +7,7 @@ from numpy.typing import NDArray
 
 from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.geometry.plane import hull
-from firmcell.core.model.design import Design, Face, MetalStyle
+from firmcell.core.model.design import Design, Face, StripStyle
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of
 from firmcell.core.pictures.face import as_it_lies
@@ -46,7 +46,7 @@ def templates(design: Design, analysis: Analysis) -> tuple[Template, ...]:
     made = []
     for face in Face:
         painter = _TemplatePainter(design, analysis, face)
-        metal = "plates" if design.joining.style is MetalStyle.PLATES else "strips"
+        metal = "plates" if design.joining.style is StripStyle.PLATES else "strips"
         for what, draw in (("cells", painter.cells), (metal, painter.metal), ("sheet", painter.sheet)):
             shapes = draw()
             title = f"{face.value} face, {what}" + (" (number / group)" if what == "cells" else "")
@@ -93,7 +93,7 @@ class _TemplatePainter:
 
     def metal(self) -> list[Shape]:
         """Strips as cut, or plates with their slots."""
-        if self.design.joining.style is MetalStyle.PLATES:
+        if self.design.joining.style is StripStyle.PLATES:
             return self._plates()
         shapes: list[Shape] = []
         # Of screws the hole itself, elsewhere a dot on the middle of the pad.
@@ -154,10 +154,12 @@ class _TemplatePainter:
         for layer in range(1, self.layout.layers + 1):
             mine = [c for c in self.layout.cells if c.layer == layer]
             if design.cell.is_round:
-                ring = np.column_stack([np.cos(angles), np.sin(angles)]) * (along / 2 + design.jacket.side_m)
+                ring = np.column_stack([np.cos(angles), np.sin(angles)]) * (
+                    along / 2 + design.insulation.side_m
+                )
                 corners = np.concatenate([ring + np.array([c.x_m, c.y_m]) for c in mine])
             else:
-                half = np.array([along, across]) / 2 + design.jacket.side_m
+                half = np.array([along, across]) / 2 + design.insulation.side_m
                 box = np.array([[-1, -1], [1, -1], [1, 1], [-1, 1]]) * half
                 corners = np.concatenate(
                     [
@@ -167,8 +169,8 @@ class _TemplatePainter:
                     ]
                 )  # fmt: skip
             line = hull(corners)
-            shapes.append(Area(self.path(line), "template.sheet", "jacket"))
+            shapes.append(Area(self.path(line), "template.sheet", "insulation"))
             middle = line.mean(axis=0) * MM
-            words = f"sheet {design.jacket.sheet_m * MM:.2f} mm, {self.face.value} face"
-            shapes.append(Label(self.place(*middle.tolist()), words, 4.0, "template.text", "jacket"))
+            words = f"sheet {design.insulation.sheet_m * MM:.2f} mm, {self.face.value} face"
+            shapes.append(Label(self.place(*middle.tolist()), words, 4.0, "template.text", "insulation"))
         return shapes

@@ -6,7 +6,7 @@ from firmcell.core.bms.wire_list import WireEntry, tap_colour, wire_list
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import SwitchSide
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke, bounds_of, rectangle
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 ROW, CELL_W, PLUG_X = 17.0, 34.0, 128.0
 NAIL_LANE, NAIL_R = 7.0, 1.2
@@ -23,7 +23,7 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
     Each lead has its colour; leads cross where the plug's order runs against the pack's.
     """
     series = design.series
-    board = design.guarding.board
+    board = design.bms.board
     shapes: list[Shape] = []
     targets: dict[str, tuple[float, float]] = {}
     high = series * ROW
@@ -39,7 +39,7 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
     names = board.pad_names if board else tuple(f"B{n}" for n in range(series + 1))
     order = plug_places(names, series)
     step = high / max(len(names) - 1, 1)
-    for tap in analysis.guard.taps:
+    for tap in analysis.bms.taps:
         n = tap.number
         y = n * ROW
         face = "top" if tap.face.value == "top" else "bottom"
@@ -74,7 +74,7 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
 
 def _main_leads(design: Design, high: float) -> list[Shape]:
     """Plus over the top, minus under the foot; the line that the board switches goes through it."""
-    board, leads = design.guarding.board, design.leads
+    board, leads = design.bms.board, design.leads
     plus_y, minus_y, end = high + 11.0, -12.0, PLUG_X + 36.0
     shapes: list[Shape] = []
     for pole, sign, start, y in (("plus", "+", high, plus_y), ("minus", "−", 0.0, minus_y)):
@@ -108,7 +108,7 @@ def _main_leads(design: Design, high: float) -> list[Shape]:
     return shapes
 
 
-def nail_board(design: Design, analysis: Analysis, metal: Metal | None = None) -> Drawing:
+def nail_board(design: Design, analysis: Analysis, metal: UnderLoad | None = None) -> Drawing:
     """Return the board to make the harness on, at 1:1 in mm: a nail at each end of every wire, all beginning at the plug.
 
     Long wires go round nails and come back, so that the board stays within a page's width where it can.
@@ -126,7 +126,7 @@ def nail_board(design: Design, analysis: Analysis, metal: Metal | None = None) -
     wide = min(longest, FOLD_MM) + 34.0
     shapes.append(Area(rectangle(-8.0, y + NAIL_LANE / 2, -2.0, NAIL_LANE), "wiring.body", "board"))
     shapes.append(Label((-5.0, NAIL_LANE + 4.0), "plug", 3.4, "wiring.text"))
-    title = f"{design.brief.title}: wires of the guard, {len(entries)} pieces; lay each from nail to nail, cut, mark its number"
+    title = f"{design.brief.title}: wires of the BMS, {len(entries)} pieces; lay each from nail to nail, cut, mark its number"
     shapes.append(Label((-8.0, NAIL_LANE + 11.0), title, 3.8, "label.title", anchor="start"))
     shapes.append(Stroke(((-10.0, y), (wide, y)), 0.01, "template.cross"))
     return Drawing("nail board", tuple(shapes), bounds_of(shapes))

@@ -93,6 +93,11 @@ KEPT = (
     InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, ScrewJoint, Checked, PolarityReading, CrimpJoint,
 )  # fmt: skip
 """Records that are kept whole."""
+RENAMED_STEPS = {
+    f"guard-{name}": f"cell-bms-{name}"
+    for name in ("cell-check", "ring", "minus", "strap", "wake", "sleeve", "proof")
+}
+"""Codes of steps in the records of version 0.1, by what they are called now; a record itself is never rewritten."""
 
 
 def standing_events(events: Iterable[Event]) -> tuple[list[Event], frozenset[int]]:
@@ -135,7 +140,8 @@ def fold(events: Iterable[Event]) -> BuildState:
         if type(data) in kept:
             kept[type(data)].append(data)
         if event.step:
-            steps[event.step] = _after(steps.get(event.step, StepState()), event)
+            code = RENAMED_STEPS.get(event.step, event.step)
+            steps[code] = _after(steps.get(code, StepState()), event)
     return BuildState(
         steps=steps,
         tap_volts=taps,

@@ -32,7 +32,7 @@ class Step:
     cautions: tuple[str, ...] = ()
     records: tuple[str, ...] = ()
     offers: tuple[str, ...] = ()
-    looks: tuple[str, ...] = ()
+    checks: tuple[str, ...] = ()
     measures: tuple[str, ...] = ()
     expected: str = ""
     face: Face | None = None

@@ -4,9 +4,9 @@ from firmcell.core.analysis.findings import Finding, Situation, Stage
 from firmcell.core.jobs.kinds import speaks
 from firmcell.core.rules import (
     bms,
+    bms_jobs,
     brief,
     cells,
-    guard_jobs,
     insulation,
     layout,
     leads,
@@ -16,7 +16,7 @@ from firmcell.core.rules import (
 )
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, layout, strips, leads, other_jobs, bms, guard_jobs, insulation, records)
+_MODULES = (brief, cells, layout, strips, leads, other_jobs, bms, bms_jobs, insulation, records)
 
 
 def find(situation: Situation) -> tuple[Finding, ...]:

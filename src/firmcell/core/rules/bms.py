@@ -1,8 +1,8 @@
-"""Rules on the guard."""
+"""Rules on the BMS."""
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.bms.board_choice import BoardAsk, ranked_boards, threshold_faults
 from firmcell.core.bms.sense_leads import plug_places
@@ -15,8 +15,8 @@ SHIFT_LIMIT_V = 0.02
 
 
 def fitting_board(s: Situation) -> Board | None:
-    """The best board on the shelf that suits count, chemistry and currents."""
-    return next((f.board for f in ranked_boards(s.shelf.boards, board_ask(s.design)) if f.fits), None)
+    """The best board in the part library that suits count, chemistry and currents."""
+    return next((f.board for f in ranked_boards(s.library.boards, board_ask(s.design)) if f.fits), None)
 
 
 def board_ask(design: Design) -> BoardAsk:
@@ -27,55 +27,55 @@ def board_ask(design: Design) -> BoardAsk:
     )
 
 
-def _cure(s: Situation) -> Cure | None:
+def _fix(s: Situation) -> Fix | None:
     board = fitting_board(s)
-    if board is None or board == s.design.guarding.board:
+    if board is None or board == s.design.bms.board:
         return None
-    return Cure(f"Take the {board.name}", (("guarding.board", board),))
+    return Fix(f"Take the {board.name}", (("bms.board", board),))
 
 
-@rule("GU-1", Stage.GUARD, Severity.STOP, source="the board senses every group",
+@rule("BM-1", Stage.BMS, Severity.STOP, source="the board senses every group",
       reason="A board for another count leaves groups unwatched or is destroyed.")  # fmt: skip
 def wrong_count(s: Situation) -> Iterator[Hit]:
     """Board for another series count."""
-    board = s.design.guarding.board
+    board = s.design.bms.board
     if board and board.series != s.design.series:
         yield Hit(
-            f"The board is for {board.series} groups; the pack has {s.design.series}.", ("board",), _cure(s)
+            f"The board is for {board.series} groups; the pack has {s.design.series}.", ("board",), _fix(s)
         )
 
 
-@rule("GU-2", Stage.GUARD, Severity.STOP, source="thresholds of the class",
+@rule("BM-2", Stage.BMS, Severity.STOP, source="thresholds of the class",
       reason="Its thresholds would overcharge or strand the cells.")  # fmt: skip
 def wrong_chemistry(s: Situation) -> Iterator[Hit]:
     """Board for another chemistry, or one that cuts charge elsewhere than where these cells are full."""
-    board, cell = s.design.guarding.board, s.design.cell
+    board, cell = s.design.bms.board, s.design.cell
     if board is None:
         return
     over, _ = threshold_faults(board, cell)
     if board.chemistry is not cell.chemistry:
         yield Hit(f"The board cuts off at {volts(board.over_voltage_v)} a group; these cells are full at "
-                  f"{volts(cell.full_v)}.", ("board",), _cure(s))  # fmt: skip
+                  f"{volts(cell.full_v)}.", ("board",), _fix(s))  # fmt: skip
     elif over:
-        yield Hit(f"The board {over}.", ("board",), _cure(s))
+        yield Hit(f"The board {over}.", ("board",), _fix(s))
 
 
-@rule("GU-12", Stage.GUARD, Severity.ATTENTION, source="thresholds of the class",
+@rule("BM-12", Stage.BMS, Severity.ATTENTION, source="thresholds of the class",
       reason="Below their limit cells take harm; far above it the pack seems empty while it is not.")  # fmt: skip
 def wrong_cut_off(s: Situation) -> Iterator[Hit]:
     """A board that cuts the load off below the cells' limit, or far above it."""
-    board, cell = s.design.guarding.board, s.design.cell
+    board, cell = s.design.bms.board, s.design.cell
     if board is not None and board.chemistry is cell.chemistry:
         _, under = threshold_faults(board, cell)
         if under:
-            yield Hit(f"The board {under}.", ("board",), _cure(s))
+            yield Hit(f"The board {under}.", ("board",), _fix(s))
 
 
-@rule("GU-3", Stage.GUARD, Severity.STOP, source="class value",
+@rule("BM-3", Stage.BMS, Severity.STOP, source="class value",
       reason="The board overheats, or trips under normal load.")  # fmt: skip
 def board_too_weak(s: Situation) -> Iterator[Hit]:
     """Board below the steady, peak or charge current."""
-    board, brief = s.design.guarding.board, s.design.brief
+    board, brief = s.design.bms.board, s.design.brief
     if board is None:
         return
     for words, have, need in (
@@ -85,67 +85,67 @@ def board_too_weak(s: Situation) -> Iterator[Hit]:
     ):
         if have < need:
             yield Hit(
-                f"The board {words} {amperes(have)}; {amperes(need)} is asked of it.", ("board",), _cure(s)
+                f"The board {words} {amperes(have)}; {amperes(need)} is asked of it.", ("board",), _fix(s)
             )
             return
 
 
-@rule("GU-4", Stage.GUARD, Severity.ATTENTION, source=COMMON_PRACTICE + "; schools differ",
+@rule("BM-4", Stage.BMS, Severity.ATTENTION, source=COMMON_PRACTICE + "; schools differ",
       reason="Without a board the pack relies on a balance charger and on the load's cut-off.")  # fmt: skip
 def no_board(s: Situation) -> Iterator[Hit]:
     """Lithium pack without a board."""
-    if s.design.cell.chemistry.is_lithium and s.design.guarding.board is None:
+    if s.design.cell.chemistry.is_lithium and s.design.bms.board is None:
         severity = Severity.NOTE if s.design.brief.must_not_cut_out else Severity.ATTENTION
-        yield Hit("There is no guard: charge only with a balance charger, and set the load's cut-off at "
-                  f"{volts(s.design.series * s.design.cell.empty_v)} or above.", (), _cure(s), severity)  # fmt: skip
+        yield Hit("There is no BMS: charge only with a balance charger, and set the load's cut-off at "
+                  f"{volts(s.design.series * s.design.cell.empty_v)} or above.", (), _fix(s), severity)  # fmt: skip
 
 
-@rule("GU-5", Stage.GUARD, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="A guard that opens takes the power away in the middle of use.")  # fmt: skip
+@rule("BM-5", Stage.BMS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="A BMS that opens takes the power away in the middle of use.")  # fmt: skip
 def board_may_cut_out(s: Situation) -> Iterator[Hit]:
     """The load must never cut out, yet there is a board."""
-    if s.design.brief.must_not_cut_out and s.design.guarding.board is not None:
+    if s.design.brief.must_not_cut_out and s.design.bms.board is not None:
         yield Hit(
-            "The brief says it must never cut out by itself, and a guard can open at any moment.", ("board",)
+            "The brief says it must never cut out by itself, and a BMS can open at any moment.", ("board",)
         )
 
 
-@rule("GU-6", Stage.GUARD, Severity.NOTE, source=COMMON_PRACTICE,
+@rule("BM-6", Stage.BMS, Severity.NOTE, source=COMMON_PRACTICE,
       reason="Heat is the first sign of a failing group.")  # fmt: skip
 def no_temperature_sensor(s: Situation) -> Iterator[Hit]:
     """Board without a temperature sensor on a pack of some size."""
-    board = s.design.guarding.board
+    board = s.design.bms.board
     if board and board.temperature_sensors == 0 and s.analysis.pack.energy_wh > 100:
         yield Hit(f"The board has no temperature sensor for {s.analysis.pack.energy_wh:.0f} Wh.", ("board",))
 
 
-@rule("GU-7", Stage.GUARD, Severity.ATTENTION,
+@rule("BM-7", Stage.BMS, Severity.ATTENTION,
       source="trip current and delay against fuse band and wire, ISO 8820 and IEC 60364-4-43 values from memory",
       reason="What opens first should be what can be reset, and nothing may be damaged before it does.")  # fmt: skip
 def not_selective(s: Situation) -> Iterator[Hit]:
     """Load, board, fuse and wire do not open in that order."""
-    found = s.analysis.guard.selective
+    found = s.analysis.bms.selective
     if found is not None and not found.good:
         yield Hit(f"{found.words}.", ("board", "fuse"))
 
 
-@rule("GU-8", Stage.GUARD, Severity.NOTE, source="Onderdonk, value from memory",
+@rule("BM-8", Stage.BMS, Severity.NOTE, source="Onderdonk, value from memory",
       reason="Two sense leads that touch at the plug are a short of one group through wire as thin as a hair.")  # fmt: skip
 def sense_leads_burn(s: Situation) -> Iterator[Hit]:
     """Sense leads that melt quickly when they touch."""
-    g = s.analysis.guard
-    if g.sense_fuse_a is not None and not s.design.guarding.sense_fuses:
+    g = s.analysis.bms
+    if g.sense_fuse_a is not None and not s.design.bms.sense_fuses:
         yield Hit(
             f"Two sense leads that touch carry about {amperes(g.sense_short_a)} and melt in {figures(g.sense_melts_s, 2)} s: "
-            f"{figures(g.sense_fuse_a)} A fuses at the taps prevent it.", (), Cure("Put a fuse at each tap", (("guarding.sense_fuses", True),)),
+            f"{figures(g.sense_fuse_a)} A fuses at the taps prevent it.", (), Fix("Put a fuse at each tap", (("bms.sense_fuses", True),)),
         )  # fmt: skip
 
 
-@rule("GU-9", Stage.GUARD, Severity.ATTENTION, source="capacity over standby drain and self-discharge",
+@rule("BM-9", Stage.BMS, Severity.ATTENTION, source="capacity over standby drain and self-discharge",
       reason="A pack that is emptied by its own board while stored is ruined.")  # fmt: skip
 def drained_in_store(s: Situation) -> Iterator[Hit]:
     """Board that empties the pack within half a year of storage."""
-    days = s.analysis.guard.storage_days
+    days = s.analysis.bms.storage_days
     if days is not None and days < LEAST_STORE_DAYS and s.design.cell.chemistry.is_lithium:
         yield Hit(
             f"Stored half full, board and cells empty it in about {days:.0f} days: charge it up every {days / 2:.0f}.",
@@ -153,11 +153,11 @@ def drained_in_store(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("GU-10", Stage.GUARD, Severity.STOP, source="pads as entered",
+@rule("BM-10", Stage.BMS, Severity.STOP, source="pads as entered",
       reason="A plug with more or fewer places than taps cannot be wired in order.")  # fmt: skip
 def pads_do_not_match(s: Situation) -> Iterator[Hit]:
     """The board's pads as printed do not hold every tap."""
-    board = s.design.guarding.board
+    board = s.design.bms.board
     if board is None or not board.pads.strip() or board.series != s.design.series:
         return
     lacking = [
@@ -170,11 +170,11 @@ def pads_do_not_match(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-@rule("GU-11", Stage.GUARD, Severity.NOTE, source="network of the real layout under load",
+@rule("BM-11", Stage.BMS, Severity.NOTE, source="network of the real layout under load",
       reason="The board sees the shift as a weak or strong group and cuts off early or late.")  # fmt: skip
 def tap_shifted(s: Situation) -> Iterator[Hit]:
     """A tap that reads much off under load."""
-    worst = max(s.analysis.guard.taps, key=lambda t: abs(t.shift_ohm), default=None)
+    worst = max(s.analysis.bms.taps, key=lambda t: abs(t.shift_ohm), default=None)
     shift = abs(worst.shift_ohm) * s.design.brief.current_steady_a if worst is not None else 0.0
     if worst is not None and shift > SHIFT_LIMIT_V:
         yield Hit(

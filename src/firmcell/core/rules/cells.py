@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, volts
 from firmcell.core.bench.measured_values import at_first_touch
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
@@ -12,12 +12,12 @@ GROUP_JOIN_SPREAD_V = 0.10
 """Largest difference between cells that are joined in parallel; common practice, no source."""
 
 
-def _more_parallel(s: Situation, least: float) -> Cure | None:
+def _more_parallel(s: Situation, least: float) -> Fix | None:
     parallel = int(-(-least // 1))
     if parallel <= s.design.parallel or s.design.series * parallel > 2000:
         return None
     edits: tuple[tuple[str, object], ...] = (("parallel", parallel), ("arrangement.rows", parallel))
-    return Cure(f"Make it {s.design.series}S{parallel}P", edits)
+    return Fix(f"Make it {s.design.series}S{parallel}P", edits)
 
 
 @rule("CE-1", Stage.CELLS, Severity.STOP, source="cell class",
@@ -28,7 +28,7 @@ def cell_over_steady(s: Situation) -> Iterator[Hit]:
     if current > limit * (1 + 1e-9):
         need = s.design.brief.current_steady_a / limit
         yield Hit(f"Each cell gives {amperes(current)} steadily; its limit is {amperes(limit)}.",
-                  cure=_more_parallel(s, need))  # fmt: skip
+                  fix=_more_parallel(s, need))  # fmt: skip
 
 
 @rule("CE-2", Stage.CELLS, Severity.ATTENTION, source=COMMON_PRACTICE,
@@ -48,7 +48,7 @@ def cell_over_peak(s: Situation) -> Iterator[Hit]:
     if current > limit * (1 + 1e-9):
         need = s.design.brief.current_peak_a / limit
         yield Hit(f"Each cell gives {amperes(current)} at the peak; its limit is {amperes(limit)}.",
-                  cure=_more_parallel(s, need))  # fmt: skip
+                  fix=_more_parallel(s, need))  # fmt: skip
 
 
 @rule("CE-4", Stage.CELLS, Severity.STOP, source="cell class",
@@ -60,7 +60,7 @@ def charge_too_fast(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"The charger gives {amperes(s.design.charge_current_a)}; {s.design.parallel} cells in parallel take "
             f"{amperes(allowed)}.",
-            cure=Cure(f"Charge with {amperes(allowed)}", (("charge_current_a", allowed),)),
+            fix=Fix(f"Charge with {amperes(allowed)}", (("charge_current_a", allowed),)),
         )
 
 

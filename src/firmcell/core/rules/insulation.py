@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import millimetres
 from firmcell.core.insulation.outer_size import SleeveFit, next_stock_size
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
@@ -11,57 +11,57 @@ from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 def _judge_sleeve(
     s: Situation, fit: SleeveFit | None, words: str, part: str, sides: tuple[float, float]
 ) -> Iterator[Hit]:
-    stock = next_stock_size(s.shelf.sleeves, *sides)
-    cure = Cure(f"Take {stock.name}", ((f"jacket.{part}", stock),)) if stock else None
+    stock = next_stock_size(s.library.sleeves, *sides)
+    fix = Fix(f"Take {stock.name}", ((f"insulation.{part}", stock),)) if stock else None
     if fit and not fit.slides_on:
         yield Hit(f"{words} is {millimetres(fit.flat_supplied_m)} flat; it slides on from "
-                  f"{millimetres(fit.flat_needed_m)}.", ("sleeve",), cure)  # fmt: skip
+                  f"{millimetres(fit.flat_needed_m)}.", ("sleeve",), fix)  # fmt: skip
     if fit and not fit.grips:
         yield Hit(f"{words} shrinks to {millimetres(fit.flat_recovered_m)} flat; the pack is "
-                  f"{millimetres(fit.around_m / 2)}, so it stays loose.", ("sleeve",), cure)  # fmt: skip
+                  f"{millimetres(fit.around_m / 2)}, so it stays loose.", ("sleeve",), fix)  # fmt: skip
 
 
-@rule("JA-1", Stage.JACKET, Severity.STOP, source="flat width = half the perimeter, plus ease",
+@rule("IN-1", Stage.INSULATION, Severity.STOP, source="flat width = half the perimeter, plus ease",
       reason="A sleeve that is forced on tears at the first corner; one that is loose protects nothing.")  # fmt: skip
 def sleeve_size(s: Situation) -> Iterator[Hit]:
     """Sleeve too small or too large."""
-    e, j = s.analysis.jacket.envelope, s.analysis.jacket
+    e, j = s.analysis.insulation.envelope, s.analysis.insulation
     yield from _judge_sleeve(s, j.sleeve, "The sleeve", "sleeve", (e.bare_width_m, e.bare_height_m))
     yield from _judge_sleeve(
         s, j.cross_sleeve, "The second sleeve", "cross_sleeve", (e.bare_length_m, e.bare_height_m)
     )
 
 
-@rule("JA-2", Stage.JACKET, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("IN-2", Stage.INSULATION, Severity.ATTENTION, source=COMMON_PRACTICE,
       reason="Bare joints and rims are live; extra insulation weighs two or three grams.")  # fmt: skip
 def no_sleeve(s: Situation) -> Iterator[Hit]:
     """No sleeve at all."""
-    if s.design.jacket.sleeve is None:
-        e = s.analysis.jacket.envelope
-        stock = next_stock_size(s.shelf.sleeves, e.bare_width_m, e.bare_height_m)
-        cure = Cure(f"Take {stock.name}", (("jacket.sleeve", stock),)) if stock else None
-        yield Hit("The pack has no sleeve.", ("sleeve",), cure)
+    if s.design.insulation.sleeve is None:
+        e = s.analysis.insulation.envelope
+        stock = next_stock_size(s.library.sleeves, e.bare_width_m, e.bare_height_m)
+        fix = Fix(f"Take {stock.name}", (("insulation.sleeve", stock),)) if stock else None
+        yield Hit("The pack has no sleeve.", ("sleeve",), fix)
 
 
-@rule("JA-3", Stage.JACKET, Severity.NOTE, source=COMMON_PRACTICE,
+@rule("IN-3", Stage.INSULATION, Severity.NOTE, source=COMMON_PRACTICE,
       reason="One sleeve leaves both ends open; a second across it closes them.")  # fmt: skip
 def ends_open(s: Situation) -> Iterator[Hit]:
     """Only one sleeve on a pack that gets wet or shaken."""
-    brief, jacket = s.design.brief, s.design.jacket
-    if jacket.sleeve and jacket.cross_sleeve is None and (brief.wet or brief.shaken):
-        e = s.analysis.jacket.envelope
-        stock = next_stock_size(s.shelf.sleeves, e.bare_length_m, e.bare_height_m)
-        cure = Cure(f"Take {stock.name} across", (("jacket.cross_sleeve", stock),)) if stock else None
-        yield Hit("One sleeve leaves the ends open, and it gets wet or shaken.", ("sleeve",), cure)
+    brief, insulation = s.design.brief, s.design.insulation
+    if insulation.sleeve and insulation.cross_sleeve is None and (brief.wet or brief.shaken):
+        e = s.analysis.insulation.envelope
+        stock = next_stock_size(s.library.sleeves, e.bare_length_m, e.bare_height_m)
+        fix = Fix(f"Take {stock.name} across", (("insulation.cross_sleeve", stock),)) if stock else None
+        yield Hit("One sleeve leaves the ends open, and it gets wet or shaken.", ("sleeve",), fix)
 
 
-@rule("JA-4", Stage.JACKET, Severity.STOP, source=COMMON_PRACTICE,
+@rule("IN-4", Stage.INSULATION, Severity.STOP, source=COMMON_PRACTICE,
       reason="Strip edges wear through sleeve in use.")  # fmt: skip
 def no_sheet(s: Situation) -> Iterator[Hit]:
     """No sheet over the joints."""
-    if s.design.jacket.sheet_m < 0.0001:
-        yield Hit(f"The sheet over the joints is {s.design.jacket.sheet_m * 1e3:.2f} mm; 0.10 mm is the least.",
-                  cure=Cure("Lay 0.25 mm sheet", (("jacket.sheet_m", 0.00025),)))  # fmt: skip
+    if s.design.insulation.sheet_m < 0.0001:
+        yield Hit(f"The sheet over the joints is {s.design.insulation.sheet_m * 1e3:.2f} mm; 0.10 mm is the least.",
+                  fix=Fix("Lay 0.25 mm sheet", (("insulation.sheet_m", 0.00025),)))  # fmt: skip
 
 
 @rule("PA-1", Stage.PASSPORT, Severity.NOTE, source="UN Manual of Tests and Criteria 38.3 (from memory)",

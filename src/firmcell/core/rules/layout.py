@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, kilograms, millimetres, plural, volts, watt_hours
 from firmcell.core.layout.cell_places import best_rows, lay_out, stack_size
 from firmcell.core.model.design import Arrangement, Lattice
@@ -12,7 +12,7 @@ from firmcell.core.strips.strips import StripKind
 TIGHT_M = 0.001
 
 
-def _best_feasible(s: Situation) -> Cure | None:
+def _best_feasible(s: Situation) -> Fix | None:
     """The feasible pair nearest the present one, if any."""
     feasible = [o for o in s.analysis.options if o.feasible]
     if not feasible:
@@ -22,19 +22,19 @@ def _best_feasible(s: Situation) -> Cure | None:
     )
     if (option.series, option.parallel) == (s.design.series, s.design.parallel):
         return None
-    return Cure(f"Make it {option.label}", option.edits)
+    return Fix(f"Make it {option.label}", option.edits)
 
 
-@rule("ST-1", Stage.STACK, Severity.STOP, source=PHYSICS,
+@rule("LY-1", Stage.LAYOUT, Severity.STOP, source=PHYSICS,
       reason="A full pack above what the load accepts destroys the load at first plugging in.")  # fmt: skip
 def too_high(s: Situation) -> Iterator[Hit]:
     """Full voltage above the load's limit."""
     full, limit = s.analysis.pack.voltage_full_v, s.design.brief.load_voltage_max_v
     if full > limit + 1e-9:
-        yield Hit(f"Full it gives {volts(full)}; the load accepts {volts(limit)}.", cure=_best_feasible(s))
+        yield Hit(f"Full it gives {volts(full)}; the load accepts {volts(limit)}.", fix=_best_feasible(s))
 
 
-@rule("ST-2", Stage.STACK, Severity.ATTENTION, source="generic resting curve, resistance of the whole loop",
+@rule("LY-2", Stage.LAYOUT, Severity.ATTENTION, source="generic resting curve, resistance of the whole loop",
       reason="The load switches off before the cells are empty.")  # fmt: skip
 def too_low(s: Situation) -> Iterator[Hit]:
     """Voltage near empty below what the load needs."""
@@ -44,11 +44,11 @@ def too_low(s: Situation) -> Iterator[Hit]:
         ("at the peak with 20 % left", s.analysis.pack.voltage_end_peak_v),
     ):
         if value < need:
-            yield Hit(f"The load sees {volts(value)} {when}; it needs {volts(need)}.", cure=_best_feasible(s))
+            yield Hit(f"The load sees {volts(value)} {when}; it needs {volts(need)}.", fix=_best_feasible(s))
             return
 
 
-@rule("ST-3", Stage.STACK, Severity.ATTENTION, source="generic resting curve at the steady current",
+@rule("LY-3", Stage.LAYOUT, Severity.ATTENTION, source="generic resting curve at the steady current",
       reason="It will not run as long as asked.")  # fmt: skip
 def too_little_energy(s: Situation) -> Iterator[Hit]:
     """Usable energy below what is wanted."""
@@ -56,15 +56,15 @@ def too_little_energy(s: Situation) -> Iterator[Hit]:
     if wanted is not None and have < wanted:
         yield Hit(
             f"It delivers {watt_hours(have)} to the load; {watt_hours(wanted)} is wanted.",
-            cure=_best_feasible(s),
+            fix=_best_feasible(s),
         )
 
 
-@rule("ST-4", Stage.STACK, Severity.STOP, source="outer size with the largest cells of the class",
+@rule("LY-4", Stage.LAYOUT, Severity.STOP, source="outer size with the largest cells of the class",
       reason="A pack that is squeezed in presses on cells, wraps and joints.")  # fmt: skip
 def does_not_fit(s: Situation) -> Iterator[Hit]:
     """Outer size over the space."""
-    e = s.analysis.jacket.envelope
+    e = s.analysis.insulation.envelope
     over = [
         f"{word} by {millimetres(-margin)}"
         for word, margin in (
@@ -75,13 +75,13 @@ def does_not_fit(s: Situation) -> Iterator[Hit]:
     if over:
         yield Hit(
             f"It does not fit the space with the clearance asked for: {', '.join(over)}."
-            + (" Find places in the Stack stage." if s.analysis.fit.room_m is not None else ""),
-            cure=_rows_that_fit(s),
+            + (" Find places in the Layout stage." if s.analysis.fit.room_m is not None else ""),
+            fix=_rows_that_fit(s),
         )
 
 
-def _rows_that_fit(s: Situation) -> Cure | None:
-    design, e = s.design, s.analysis.jacket.envelope
+def _rows_that_fit(s: Situation) -> Fix | None:
+    design, e = s.design, s.analysis.insulation.envelope
     if design.brief.box_m is None or (e.margin_height_m or 0) < 0:
         return None
     layout = s.analysis.layout
@@ -100,25 +100,25 @@ def _rows_that_fit(s: Situation) -> Cure | None:
         )
         along, across = stack_size(design.cell_count, rows, layout.pitch_m, lattice)
         if along + extra_length <= length and across + extra_width <= width:
-            return Cure(
+            return Fix(
                 f"Lay it {rows} across, {lattice.value}",
                 (("arrangement.rows", rows), ("arrangement.lattice", lattice)),
             )
     return None
 
 
-@rule("ST-5", Stage.STACK, Severity.NOTE, source=COMMON_PRACTICE,
+@rule("LY-5", Stage.LAYOUT, Severity.NOTE, source=COMMON_PRACTICE,
       reason="Compartments of one nominal size differ by fractions of a millimetre.")  # fmt: skip
 def tight_fit(s: Situation) -> Iterator[Hit]:
     """Fits, with less than a millimetre to spare."""
-    e = s.analysis.jacket.envelope
+    e = s.analysis.insulation.envelope
     if e.fits:
         least = min(m for m in (e.margin_length_m, e.margin_width_m, e.margin_height_m) if m is not None)
         if least < TIGHT_M:
             yield Hit(f"Beyond the clearance only {millimetres(least)} is left. Measure the real hole.")
 
 
-@rule("ST-6", Stage.STACK, Severity.ATTENTION, source="geometry of the layout",
+@rule("LY-6", Stage.LAYOUT, Severity.ATTENTION, source="geometry of the layout",
       reason="Cells without a link of their own send their current along the parallel strip.")  # fmt: skip
 def few_links(s: Situation) -> Iterator[Hit]:
     """Fewer direct links between groups than cells in parallel."""
@@ -127,14 +127,14 @@ def few_links(s: Situation) -> Iterator[Hit]:
     enough = 1 if layout.terminal_m else s.design.parallel
     if layout.series < 2 or m.links_least >= enough or not m.links_least_at:
         return
-    cure = None
+    fix = None
     if layout.in_rows:
         straight = s.design.arrangement.model_copy(update={"rows": s.design.parallel})
         if (
             min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links)
             >= s.design.parallel
         ):
-            cure = Cure(
+            fix = Fix(
                 f"Put each group in one column, {s.design.parallel} across",
                 (("arrangement", Arrangement.model_validate(straight.model_dump())),),
             )
@@ -148,23 +148,23 @@ def few_links(s: Situation) -> Iterator[Hit]:
             else "; sort the groups again, or try another lattice or one cell fewer in parallel."
         ),
         refs=(f"group:{g}", f"group:{g + 1}"),
-        cure=cure,
+        fix=fix,
         severity=Severity.ATTENTION if m.links_least else Severity.STOP,
     )
 
 
-@rule("ST-7", Stage.STACK, Severity.ATTENTION, source="sum of the parts",
+@rule("LY-7", Stage.LAYOUT, Severity.ATTENTION, source="sum of the parts",
       reason="The limit was set in the brief.")  # fmt: skip
 def too_heavy(s: Situation) -> Iterator[Hit]:
     """Mass over the limit."""
     limit = s.design.brief.mass_limit_kg
     if limit is not None and s.analysis.pack.mass_kg > limit:
         yield Hit(
-            f"It weighs {kilograms(s.analysis.pack.mass_kg)} without the jacket; the limit is {kilograms(limit)}."
+            f"It weighs {kilograms(s.analysis.pack.mass_kg)} without the insulation; the limit is {kilograms(limit)}."
         )
 
 
-@rule("ST-8", Stage.STACK, Severity.STOP, source="outer size with the largest cells of the class",
+@rule("LY-8", Stage.LAYOUT, Severity.STOP, source="outer size with the largest cells of the class",
       reason="Two cells cannot stand in one place.")  # fmt: skip
 def cells_overlap(s: Situation) -> Iterator[Hit]:
     """Cells that overlap."""
@@ -178,7 +178,7 @@ def cells_overlap(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("ST-9", Stage.STACK, Severity.STOP, source="outline of the space, blocked places, largest cells of the class",
+@rule("LY-9", Stage.LAYOUT, Severity.STOP, source="outline of the space, blocked places, largest cells of the class",
       reason="A cell pressed against the wall or a post is dented or rubs its wrap through.")  # fmt: skip
 def cells_outside(s: Situation) -> Iterator[Hit]:
     """Cells too near to the edge of the space or a blocked place."""
@@ -194,7 +194,7 @@ def cells_outside(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("ST-10", Stage.STACK, Severity.STOP, source="geometry of the layout",
+@rule("LY-10", Stage.LAYOUT, Severity.STOP, source="geometry of the layout",
       reason="A strip between the parts of a torn group runs over cells of another potential.")  # fmt: skip
 def torn_group(s: Situation) -> Iterator[Hit]:
     """A group whose cells do not all hang together."""
@@ -214,7 +214,7 @@ def torn_group(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("ST-11", Stage.STACK, Severity.STOP, source=PHYSICS,
+@rule("LY-11", Stage.LAYOUT, Severity.STOP, source=PHYSICS,
       reason="The smallest group is empty first and is driven on by the others; the largest is never full.")  # fmt: skip
 def uneven_groups(s: Situation) -> Iterator[Hit]:
     """Groups of different counts of cells."""
@@ -229,7 +229,7 @@ def uneven_groups(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("ST-12", Stage.STACK, Severity.STOP, source=PHYSICS,
+@rule("LY-12", Stage.LAYOUT, Severity.STOP, source=PHYSICS,
       reason="A cell turned the wrong way in its group is a dead short through the first strip.")  # fmt: skip
 def turned_cell(s: Situation) -> Iterator[Hit]:
     """A cell that stands the other way than its group."""
@@ -251,13 +251,13 @@ def turned_cell(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"Cell {c.number}{more} stands the other way than the rest of group {c.group}: it would short the group.",
             refs=tuple(f"cell:{w.number}" for w in wrong),
-            cure=Cure(f"Turn {plural(len(wrong), 'cell')}", (("arrangement.placed", placed),))
+            fix=Fix(f"Turn {plural(len(wrong), 'cell')}", (("arrangement.placed", placed),))
             if placed
             else None,
         )
 
 
-@rule("ST-13", Stage.STACK, Severity.STOP, source="geometry of the layout",
+@rule("LY-13", Stage.LAYOUT, Severity.STOP, source="geometry of the layout",
       reason="Plus of one group and minus of the next must lie on one face to be joined by strip.")  # fmt: skip
 def same_way(s: Situation) -> Iterator[Hit]:
     """Two consecutive groups of round cells that stand the same way."""
@@ -273,26 +273,26 @@ def same_way(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"Groups {same[0]} and {same[0] + 1} stand the same way up: no strip on one face can join them.",
             refs=tuple(f"group:{g}" for g in same),
-            cure=Cure("Turn every second group", (("arrangement.placed", placed),)) if placed else None,
+            fix=Fix("Turn every second group", (("arrangement.placed", placed),)) if placed else None,
         )
 
 
-@rule("ST-14", Stage.STACK, Severity.ATTENTION, source="outline of the space, convex hull of the cells",
+@rule("LY-14", Stage.LAYOUT, Severity.ATTENTION, source="outline of the space, convex hull of the cells",
       reason="Sleeve spans inner corners in a straight line; a pack for an inner corner needs sheet and tape instead.")  # fmt: skip
 def sleeve_spans_corner(s: Situation) -> Iterator[Hit]:
     """A sleeve would leave the space where the outline turns inwards."""
     if s.analysis.fit.hull_sticks_out:
         yield Hit(
             "The cells fit the outline, a sleeve round them does not: it would span an inner corner or a post.",
-            refs=("jacket",),
-            cure=Cure(
+            refs=("insulation",),
+            fix=Fix(
                 "Leave the sleeves out, sheet and tape instead",
-                (("jacket.sleeve", None), ("jacket.cross_sleeve", None)),
+                (("insulation.sleeve", None), ("insulation.cross_sleeve", None)),
             ),
         )
 
 
-@rule("ST-15", Stage.STACK, Severity.NOTE, source=COMMON_PRACTICE,
+@rule("LY-15", Stage.LAYOUT, Severity.NOTE, source=COMMON_PRACTICE,
       reason="Blocks move against each other; stiff strip between them tears its welds.")  # fmt: skip
 def bridge_between_blocks(s: Situation) -> Iterator[Hit]:
     """Consecutive groups in different blocks."""

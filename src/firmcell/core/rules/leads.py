@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, celsius, figures, percent, square_millimetres, volts
 from firmcell.core.leads.connectors import CUP_SLACK, ConnectorAsk, ranked_connectors
 from firmcell.core.leads.fuse_rating import fit_fuse
@@ -27,7 +27,7 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
 
     With another connector if the present one's cup is too small for it.
     """
-    wires = {w.name: w for w in like(s.shelf.wires, s.design.leads.wire)}
+    wires = {w.name: w for w in like(s.library.wires, s.design.leads.wire)}
     for option in s.analysis.leads.options:
         if option.limit_a < least_a or option.drop_v > s.design.leads.drop_limit_v:
             continue
@@ -43,11 +43,11 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
     return None
 
 
-def _proposed_wire(s: Situation) -> Cure | None:
+def _proposed_wire(s: Situation) -> Fix | None:
     found = _wire_for(s, max(s.design.brief.current_steady_a, s.analysis.leads.fuse_least_a))
     if found is None or found[1] == (("leads.wire", s.design.leads.wire),):
         return None
-    return Cure(f"Take {found[0]}", found[1])
+    return Fix(f"Take {found[0]}", found[1])
 
 
 def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
@@ -60,32 +60,32 @@ def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
         brief.ambient_max_k,
         wire,
     )
-    fits = (f for f in ranked_connectors(s.shelf.connectors, ask) if f.fits and not f.marks)
+    fits = (f for f in ranked_connectors(s.library.connectors, ask) if f.fits and not f.marks)
     return next((f.connector for f in fits if f.connector.contacts == 2), None)
 
 
-def _better_connector(s: Situation) -> Cure | None:
+def _better_connector(s: Situation) -> Fix | None:
     part = _fitting_connector(s, s.design.leads.wire)
     if part is None or part == s.design.leads.connector:
         return None
-    return Cure(f"Take a {part.name}", (("leads.connector", part),))
+    return Fix(f"Take a {part.name}", (("leads.connector", part),))
 
 
-def _better_fuse(s: Situation) -> Cure | None:
+def _better_fuse(s: Situation) -> Fix | None:
     """The smallest fuse that fits; with a heavier wire if none can protect the present one."""
     a, brief = s.analysis, s.design.brief
-    for fuse in sorted(s.shelf.fuses, key=lambda f: (f.resettable, f.rating_a)):
+    for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
             fuse, brief.current_steady_a, brief.current_peak_a, a.leads.limit_a, a.pack.short_circuit_a,
             a.pack.voltage_full_v,
         )  # fmt: skip
         if fit.fits:
-            return Cure(f"Take a {fuse.name}", (("leads.fuse", fuse),))
+            return Fix(f"Take a {fuse.name}", (("leads.fuse", fuse),))
         if not (fit.carries_load and fit.breaks_fault and fit.voltage_is_enough):
             continue
         found = _wire_for(s, fuse.rating_a)
         if found is not None:
-            return Cure(f"Take a {fuse.name} and {found[0]}", (("leads.fuse", fuse), *found[1]))
+            return Fix(f"Take a {fuse.name} and {found[0]}", (("leads.fuse", fuse), *found[1]))
     return None
 
 
@@ -99,7 +99,7 @@ def wire_too_thin(s: Situation) -> Iterator[Hit]:
             f"{s.design.leads.wire.gauge} carries {amperes(f.limit_a)} at {celsius(s.design.leads.limit_k)}; "
             f"{amperes(s.design.brief.current_steady_a)} is drawn (it would reach {celsius(f.temperature_k)}).",
             refs=("lead:plus", "lead:minus"),
-            cure=_proposed_wire(s),
+            fix=_proposed_wire(s),
         )
 
 
@@ -109,7 +109,7 @@ def drop_too_large(s: Situation) -> Iterator[Hit]:
     """Drop over what is allowed."""
     drop, limit = s.analysis.leads.drop_steady_v, s.design.leads.drop_limit_v
     if drop > limit:
-        yield Hit(f"The leads lose {volts(drop)} of the {volts(limit)} allowed.", cure=_proposed_wire(s))
+        yield Hit(f"The leads lose {volts(drop)} of the {volts(limit)} allowed.", fix=_proposed_wire(s))
 
 
 @rule("LE-3", Stage.LEADS, Severity.STOP, source="class value, derated by ambient",
@@ -178,19 +178,19 @@ def fuse_does_not_fit(s: Situation) -> Iterator[Hit]:
     fuse, fit = s.design.leads.fuse, s.analysis.leads.fuse
     if fuse is None or fit is None:
         return
-    cure = _better_fuse(s)
+    fix = _better_fuse(s)
     if not fit.voltage_is_enough:
         yield Hit(f"The fuse is for {volts(fuse.voltage_dc_v)} d.c.; the full pack gives "
-                  f"{volts(s.analysis.pack.voltage_full_v)} and would hold an arc.", ("fuse",), cure)  # fmt: skip
+                  f"{volts(s.analysis.pack.voltage_full_v)} and would hold an arc.", ("fuse",), fix)  # fmt: skip
     if not fit.breaks_fault:
         yield Hit(f"The fuse breaks {amperes(fuse.breaking_a)}; a short drives about "
-                  f"{amperes(s.analysis.pack.short_circuit_a)}.", ("fuse",), cure)  # fmt: skip
+                  f"{amperes(s.analysis.pack.short_circuit_a)}.", ("fuse",), fix)  # fmt: skip
     if not fit.protects_wire:
         yield Hit(f"The fuse holds {amperes(fuse.rating_a)}, the wire carries {amperes(fit.greatest_rating_a)}.",
-                  ("fuse",), cure, Severity.ATTENTION)  # fmt: skip
+                  ("fuse",), fix, Severity.ATTENTION)  # fmt: skip
     if not fit.carries_load:
         yield Hit(f"The fuse is rated {amperes(fuse.rating_a)}; this load needs {amperes(fit.least_rating_a)} so that "
-                  "it does not blow in use.", ("fuse",), cure, Severity.ATTENTION)  # fmt: skip
+                  "it does not blow in use.", ("fuse",), fix, Severity.ATTENTION)  # fmt: skip
 
 
 @rule("LE-9", Stage.LEADS, Severity.NOTE, source="½CV²; " + COMMON_PRACTICE,
@@ -226,19 +226,19 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
         and leads.charge_connector == leads.connector
     ):
         other = next(
-            (c for c in s.shelf.connectors if c.contact is not leads.connector.contact and c.keying is Keying.KEYED
+            (c for c in s.library.connectors if c.contact is not leads.connector.contact and c.keying is Keying.KEYED
              and c.pack_half_shrouded and c.contacts == 2 and c.current_continuous_a >= s.design.charge_current_a),
             None,
         )  # fmt: skip
-        cure = (
-            Cure(f"Take a {other.name} for the charger", (("leads.charge_connector", other),))
+        fix = (
+            Fix(f"Take a {other.name} for the charger", (("leads.charge_connector", other),))
             if other
             else None
         )
         yield Hit(
             f"Charger and load have the same {leads.connector.name} with plus and minus exchanged.",
             ("connector",),
-            cure,
+            fix,
         )
 
 
@@ -253,7 +253,7 @@ def adapter_chain(s: Situation) -> Iterator[Hit]:
         severity = Severity.NOTE if leads.adapters == 1 else Severity.ATTENTION
         yield Hit(
             f"{words} between pack and load loses {figures(lost * 1e3)} mV at the steady current; change the connector instead.",
-            ("connector",), Cure("No adapter", (("leads.adapters", 0),)), severity,
+            ("connector",), Fix("No adapter", (("leads.adapters", 0),)), severity,
         )  # fmt: skip
 
 
@@ -289,14 +289,14 @@ def fuse_too_slow(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-def _quicker(s: Situation) -> Cure | None:
+def _quicker(s: Situation) -> Fix | None:
     """A fuse that fits and is quick enough, or the next heavier wire."""
     a, brief, leads = s.analysis, s.design.brief, s.design.leads
     strip = (
         *metal_of(a.layout, s.design.joining, StripKind.COLLECTOR),
         max([p.lead_share for p in a.strips if p.lead_share], default=1.0),
     )
-    for fuse in sorted(s.shelf.fuses, key=lambda f: (f.resettable, f.rating_a)):
+    for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
             fuse, brief.current_steady_a, brief.current_peak_a, a.leads.limit_a, a.pack.short_circuit_a,
             a.pack.voltage_full_v,
@@ -304,28 +304,28 @@ def _quicker(s: Situation) -> Cure | None:
         if not fit.fits or fuse == leads.fuse:
             continue
         found = protection(
-            fuse, leads.wire, leads.lay, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
+            fuse, leads.wire, leads.laying, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
             a.pack.short_circuit_a, a.leads.inrush_i2t_a2s,
         )  # fmt: skip
         if found.slow_from_a is None and found.strip_from_a is None:
-            return Cure(f"Take a {fuse.name}", (("leads.fuse", fuse),))
+            return Fix(f"Take a {fuse.name}", (("leads.fuse", fuse),))
     return _heavier_for_fuse(s, strip)
 
 
-def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Cure | None:
+def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Fix | None:
     """The next heavier wire in the same covering that the present fuse protects and the connector takes."""
     a, brief, leads = s.analysis, s.design.brief, s.design.leads
     if leads.fuse is None:
         return None
-    for wire in sorted(like(s.shelf.wires, leads.wire), key=lambda w: w.area_m2):
+    for wire in sorted(like(s.library.wires, leads.wire), key=lambda w: w.area_m2):
         if not leads.wire.area_m2 < wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK:
             continue
         found = protection(
-            leads.fuse, wire, leads.lay, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
+            leads.fuse, wire, leads.laying, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
             a.pack.short_circuit_a, a.leads.inrush_i2t_a2s,
         )  # fmt: skip
         if found.slow_from_a is None and found.strip_from_a is None:
-            return Cure(f"Take {wire.name}", (("leads.wire", wire),))
+            return Fix(f"Take {wire.name}", (("leads.wire", wire),))
     return None
 
 
@@ -350,7 +350,7 @@ def fuse_far_away(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"{figures(leads.fuse_at_m * 1e3)} mm of wire lie between pack and fuse; within {FUSE_WITHIN_M * 1e3:.0f} mm is right, "
             "with a second sleeve over that part.", ("fuse",),
-            Cure("Put the fuse at the pack", (("leads.fuse_at_m", 0.05),)),
+            Fix("Put the fuse at the pack", (("leads.fuse_at_m", 0.05),)),
         )  # fmt: skip
 
 
@@ -363,5 +363,5 @@ def insulation_melts_at_the_iron(s: Situation) -> Iterator[Hit]:
         silicone = covered(wire, "silicone", wire.conductor, wire.tinned)
         yield Hit(
             f"{wire.gauge} with {wire.insulation} is soldered for about {heating_seconds(wire.area_m2):.0f} s: the insulation "
-            "draws back.", ("lead:plus",), Cure("Take silicone", (("leads.wire", silicone),)),
+            "draws back.", ("lead:plus",), Fix("Take silicone", (("leads.wire", silicone),)),
         )  # fmt: skip

@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, square_millimetres, volts
 from firmcell.core.leads.lead_change import changed_lead
 from firmcell.core.leads.lugs import lug_takes
@@ -87,16 +87,16 @@ def _bullet(s: Situation) -> Connector | None:
     """The smallest bare bullets that carry the motor's current with this wire."""
     brief, wire = s.design.brief, s.design.leads.wire
     fit = (
-        c for c in s.shelf.connectors
+        c for c in s.library.connectors
         if c.contact is Contact.BULLET and c.current_continuous_a >= brief.current_steady_a
         and c.current_peak_a >= brief.current_peak_a and c.wire_area_max_m2 * 1.001 >= wire.area_m2
     )  # fmt: skip
     return min(fit, key=lambda c: c.current_continuous_a, default=None)
 
 
-def _bullet_cure(s: Situation) -> Cure | None:
+def _bullet_fix(s: Situation) -> Fix | None:
     part = _bullet(s)
-    return Cure(f"Take {part.name}", (("machine.bullet", part),)) if part else None
+    return Fix(f"Take {part.name}", (("machine.bullet", part),)) if part else None
 
 
 @rule("ML-1", Stage.LEADS, Severity.STOP, source="class value",
@@ -107,16 +107,16 @@ def bullets_do_not_do(s: Situation) -> Iterator[Hit]:
         return
     bullet, brief, wire = s.design.machine.bullet, s.design.brief, s.design.leads.wire
     if bullet is None:
-        yield Hit("No bullets are chosen for the motor's wires.", ("connector",), _bullet_cure(s))
+        yield Hit("No bullets are chosen for the motor's wires.", ("connector",), _bullet_fix(s))
     elif bullet.current_continuous_a < brief.current_steady_a or bullet.current_peak_a < brief.current_peak_a:
         yield Hit(
             f"{bullet.name} carries {amperes(bullet.current_continuous_a)}, {amperes(bullet.current_peak_a)} at the peak; "
-            f"{amperes(brief.current_steady_a)} and {amperes(brief.current_peak_a)} flow.", ("connector",), _bullet_cure(s),
+            f"{amperes(brief.current_steady_a)} and {amperes(brief.current_peak_a)} flow.", ("connector",), _bullet_fix(s),
         )  # fmt: skip
     elif wire.area_m2 > bullet.wire_area_max_m2 * 1.001:
         yield Hit(
             f"{wire.gauge} does not go into the cup of {bullet.name}: it takes {square_millimetres(bullet.wire_area_max_m2)}.",
-            ("connector",), _bullet_cure(s),
+            ("connector",), _bullet_fix(s),
         )  # fmt: skip
 
 
@@ -127,7 +127,7 @@ def males_on_the_controller(s: Situation) -> Iterator[Hit]:
     if s.design.kind is JobKind.MACHINE_LEADS and not s.design.machine.female_on_controller:
         yield Hit(
             "The controller drives the motor: its bullets should be the female, covered ones.", ("connector",),
-            Cure("Female bullets on the controller", (("machine.female_on_controller", True),)),
+            Fix("Female bullets on the controller", (("machine.female_on_controller", True),)),
         )  # fmt: skip
 
 
@@ -151,20 +151,20 @@ def lug_does_not_fit(s: Situation) -> Iterator[Hit]:
         return
     for where in ("source", "load"):
         lug, stud = getattr(d.cable, f"{where}_lug"), getattr(d.cable, f"{where}_stud_m")
-        best = lug_for(s.shelf, d.leads.wire, stud)
-        cure = Cure(f"Take {best.name} at the {where}", ((f"cable.{where}_lug", best),)) if best else None
+        best = lug_for(s.library, d.leads.wire, stud)
+        fix = Fix(f"Take {best.name} at the {where}", ((f"cable.{where}_lug", best),)) if best else None
         if lug is None:
-            yield Hit(f"No lug is chosen at the {where}.", ("connector",), cure)
+            yield Hit(f"No lug is chosen at the {where}.", ("connector",), fix)
         elif not lug_takes(lug, d.leads.wire):
             yield Hit(
                 f"{lug.name} takes {square_millimetres(lug.area_min_m2)} to {square_millimetres(lug.area_max_m2)}; the wire has "
-                f"{square_millimetres(d.leads.wire.area_m2)}.", ("connector",), cure,
+                f"{square_millimetres(d.leads.wire.area_m2)}.", ("connector",), fix,
             )  # fmt: skip
         elif abs(lug.stud_m - stud) > 0.1e-3:
             yield Hit(
                 f"{lug.name} is for M{lug.stud_m * 1e3:.0f}; the stud at the {where} is M{stud * 1e3:.0f}.",
                 ("connector",),
-                cure,
+                fix,
             )
 
 
@@ -175,7 +175,7 @@ def bare_before_the_fuse(s: Situation) -> Iterator[Hit]:
     if s.design.kind is JobKind.POWER_CABLE and not s.design.cable.second_insulation:
         yield Hit(
             "The wire between source and fuse has no second insulation.", ("lead:plus",),
-            Cure("Put a second insulation on it", (("cable.second_insulation", True),)),
+            Fix("Put a second insulation on it", (("cable.second_insulation", True),)),
         )  # fmt: skip
 
 
@@ -188,15 +188,15 @@ def cable_too_thin(s: Situation) -> Iterator[Hit]:
     if s.design.leads.limit_k <= s.design.brief.ambient_max_k:
         yield Hit(
             f"A conductor no hotter than {celsius(s.design.leads.limit_k)} carries nothing in air of {celsius(s.design.brief.ambient_max_k)}.",
-            ("lead:plus",), Cure("Let it reach 80 °C", (("leads.limit_k", 353.15),)),
+            ("lead:plus",), Fix("Let it reach 80 °C", (("leads.limit_k", 353.15),)),
         )  # fmt: skip
         return
-    found = cable_figures(s.design, s.shelf)
+    found = cable_figures(s.design, s.library)
     row = found.present
     if not row.fails:
         return
-    cure = (
-        Cure(f"Take {found.proposed.wire.name}", (("leads.wire", found.proposed.wire),))
+    fix = (
+        Fix(f"Take {found.proposed.wire.name}", (("leads.wire", found.proposed.wire),))
         if found.proposed
         else None
     )
@@ -206,9 +206,7 @@ def cable_too_thin(s: Situation) -> Iterator[Hit]:
         "drop": f"loses {figures(row.drop_v)} V of the {volts(s.design.leads.drop_limit_v)} allowed",
     }
     severity = Severity.ATTENTION if row.fails == ("drop",) else Severity.STOP
-    yield Hit(
-        f"{row.wire.gauge} {' and '.join(words[w] for w in row.fails)}.", ("lead:plus",), cure, severity
-    )
+    yield Hit(f"{row.wire.gauge} {' and '.join(words[w] for w in row.fails)}.", ("lead:plus",), fix, severity)
 
 
 @rule("PC-4", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,

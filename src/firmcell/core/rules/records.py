@@ -17,7 +17,7 @@ SAMPLE_CONFIDENCE = 0.90
 SAMPLE_RELIABILITY = 0.90
 
 
-@rule("PF-1", Stage.PROOF, Severity.STOP, source="prediction from the design",
+@rule("TE-1", Stage.TESTS, Severity.STOP, source="prediction from the design",
       reason="Wrong tap wiring is the most common way to kill a board or start a fire.")  # fmt: skip
 def taps_wrong(s: Situation) -> Iterator[Hit]:
     """Recorded taps do not read as predicted."""
@@ -37,7 +37,7 @@ def taps_wrong(s: Situation) -> Iterator[Hit]:
             yield Hit(proof.words, refs, severity=Severity.ATTENTION)
 
 
-@rule("PF-2", Stage.PROOF, Severity.STOP, source=COMMON_PRACTICE,
+@rule("TE-2", Stage.TESTS, Severity.STOP, source=COMMON_PRACTICE,
       reason="A leak between poles or to the case grows with damp and dirt.")  # fmt: skip
 def insulation_low(s: Situation) -> Iterator[Hit]:
     """An insulation reading under the limit; the latest for each pair of points counts."""

@@ -3,15 +3,15 @@
 from collections.abc import Iterator
 from math import hypot
 
-from firmcell.core.analysis.findings import Cure, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, celsius, millimetres, plural
 from firmcell.core.layout.cell_places import lay_out, lead_cell, place_in_space
-from firmcell.core.model.design import JudgedBy, MetalStyle
+from firmcell.core.model.design import JudgedBy, StripStyle
 from firmcell.core.model.joint_kinds import LEAST_BAR_THREADS, JoinedBy, terminal_torque
 from firmcell.core.model.parts import CellForm, Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
-from firmcell.core.strips.clearances import TooNear, metal_too_near
+from firmcell.core.strips.clearances import TooNear, strips_too_near
 from firmcell.core.strips.plates import least_gap, plates
 from firmcell.core.strips.strips import (
     MOST_LAYERS,
@@ -23,7 +23,7 @@ from firmcell.core.strips.strips import (
     strip_takes_screw,
     tail_lengths,
 )
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 SMALL_WELDER_M = 0.0002
 """Thickest nickel a small spot welder joins reliably; common practice, no source."""
@@ -40,13 +40,13 @@ def _worst(s: Situation, collectors: bool) -> StripPiece | None:
     return max(pieces, key=lambda p: p.share_of_limit, default=None)
 
 
-def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
-    """More layers if three are enough, otherwise the least strip on the shelf that does it in few layers."""
+def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
+    """More layers if three are enough, otherwise the least strip in the part library that does it in few layers."""
     if piece.layers_needed <= LAYERS_WORTH_WELDING:
-        return Cure(f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
+        return Fix(f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
     ambient = s.design.brief.ambient_max_k
     best: tuple[float, int, Strip] | None = None
-    for strip in s.shelf.strips:
+    for strip in s.library.strips:
         welded = s.design.joining.joined_by is JoinedBy.WELD
         if (welded and strip.thickness_m > 0.0003) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
             continue
@@ -60,12 +60,12 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Cure | None:
                 break
     if best is None:
         if piece.layers_needed <= MOST_LAYERS:
-            return Cure(
+            return Fix(
                 f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),)
             )
         return None
     _, layers, strip = best
-    return Cure(
+    return Fix(
         f"{strip.name}, {layers} layer{'s' if layers > 1 else ''}",
         ((f"joining.{part}_strip", strip), (f"joining.{part}_layers", layers)),
     )
@@ -84,12 +84,12 @@ def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator
             f"{words} {amperes(piece.current_steady_a)} of {amperes(piece.limit_a)} "
             f"({celsius(piece.temperature_k)} in the long run, {celsius(s.analysis.strip_limit_k)} allowed).",
             refs=tuple(f"strip:{p.id}" for p in others if p.share_of_limit > 1),
-            cure=_stronger(s, piece, part),
+            fix=_stronger(s, piece, part),
         )
 
 
-def _solved_overload(s: Situation, metal: Metal, collectors: bool, words: str) -> Iterator[Hit]:
-    """The same from the solved pack, with strips at their own temperature and judged as the design says; its cure is solved too."""
+def _solved_overload(s: Situation, metal: UnderLoad, collectors: bool, words: str) -> Iterator[Hit]:
+    """The same from the solved pack, with strips at their own temperature and judged as the design says; its fix is solved too."""
     segments = [
         g
         for g in metal.figures.segments
@@ -102,25 +102,25 @@ def _solved_overload(s: Situation, metal: Metal, collectors: bool, words: str) -
         f"{words} {amperes(worst.current_a)} of {amperes(worst.limit_a)} ({celsius(worst.long_run_k)} as a long strip, "
         f"{celsius(worst.in_place_k)} in place; judged by {s.design.joining.judged_by.value}).",
         refs=tuple(dict.fromkeys(f"strip:{g.piece}" for g in segments)),
-        cure=s.metal_cures[0] if s.metal_cures else None,
+        fix=s.strip_fixes[0] if s.strip_fixes else None,
     )
 
 
-@rule("ME-1", Stage.METAL, Severity.STOP, source=SOURCE,
+@rule("SR-1", Stage.STRIPS, Severity.STOP, source=SOURCE,
       reason="Hot strip ripples, sags on to the rim and melts the wrap; the rim is the other pole.")  # fmt: skip
 def link_over_limit(s: Situation) -> Iterator[Hit]:
     """Series link over its long-run limit."""
     yield from _overload(s, False, "Series links carry", "link")
 
 
-@rule("ME-2", Stage.METAL, Severity.STOP, source=SOURCE + "; k/P in the k-th span",
+@rule("SR-2", Stage.STRIPS, Severity.STOP, source=SOURCE + "; k/P in the k-th span",
       reason="A collecting strip carries more the nearer it is to the lead.")  # fmt: skip
 def collector_over_limit(s: Situation) -> Iterator[Hit]:
     """Collecting strip over its long-run limit."""
     yield from _overload(s, True, "Beside the main lead the collecting strip carries", "collector")
 
 
-@rule("ME-3", Stage.METAL, Severity.ATTENTION, source="adiabatic rise during the peak, from the steady temperature",
+@rule("SR-3", Stage.STRIPS, Severity.ATTENTION, source="adiabatic rise during the peak, from the steady temperature",
       reason="The peak alone brings the strip past what the cell may have.")  # fmt: skip
 def strip_over_peak(s: Situation) -> Iterator[Hit]:
     """Strip too hot after the peak though fine in steady use."""
@@ -132,16 +132,16 @@ def strip_over_peak(s: Situation) -> Iterator[Hit]:
     if hot:
         worst = max(hot, key=lambda p: p.peak_temperature_k)
         part = "collector" if worst.kind is StripKind.COLLECTOR else "link"
-        cure = Cure(f"Lay {worst.layers + 1} layers", ((f"joining.{part}_layers", worst.layers + 1),))
+        fix = Fix(f"Lay {worst.layers + 1} layers", ((f"joining.{part}_layers", worst.layers + 1),))
         yield Hit(
             f"After the peak {'a collecting strip' if part == 'collector' else 'the series links'} may be at "
             f"{celsius(worst.peak_temperature_k)}; {celsius(s.analysis.strip_limit_k)} is allowed.",
             refs=tuple(f"strip:{p.id}" for p in hot),
-            cure=cure if worst.layers < LAYERS_WORTH_WELDING else None,
+            fix=fix if worst.layers < LAYERS_WORTH_WELDING else None,
         )
 
 
-@rule("ME-4", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("SR-4", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
       reason="Copper spreads current and heat so well that a small welder makes no nugget.")  # fmt: skip
 def hard_to_weld(s: Situation) -> Iterator[Hit]:
     """Strip that a small welder cannot join."""
@@ -161,20 +161,20 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("ME-5", Stage.METAL, Severity.STOP, source=COMMON_PRACTICE,
+@rule("SR-5", Stage.STRIPS, Severity.STOP, source=COMMON_PRACTICE,
       reason="The can is negative right up to the rim; strip over the rim is positive.")  # fmt: skip
 def strip_over_bare_rim(s: Situation) -> Iterator[Hit]:
     """Strip reaches over the rim of a positive end and there is no ring."""
     nub = s.design.cell.nub_diameter_m
-    if s.design.cell.is_round and not s.design.jacket.rings:
+    if s.design.cell.is_round and not s.design.insulation.rings:
         yield Hit(
             f"Strip runs over the rim of every positive end (the metal there is {millimetres(nub)} wide) and there is "
             "no ring between.",
-            cure=Cure("Put a ring on every positive end", (("jacket.rings", True),)),
+            fix=Fix("Put a ring on every positive end", (("insulation.rings", True),)),
         )
 
 
-@rule("ME-6", Stage.METAL, Severity.STOP, source=PHYSICS,
+@rule("SR-6", Stage.STRIPS, Severity.STOP, source=PHYSICS,
       reason="Strip over pads of two tap points shorts the group between them.")  # fmt: skip
 def strip_joins_two_points(s: Situation) -> Iterator[Hit]:
     """A strip drawn by hand that joins different tap points."""
@@ -185,20 +185,20 @@ def strip_joins_two_points(s: Situation) -> Iterator[Hit]:
             yield Hit(
                 f"Strip {run.id} over cells {', '.join(str(n) for n in run.cells[:6])} joins {names}: a dead short.",
                 refs=(f"strip:{run.id}",),
-                cure=_without(s, run),
+                fix=_without(s, run),
             )
 
 
-def _without(s: Situation, run: StripRun) -> Cure:
+def _without(s: Situation, run: StripRun) -> Fix:
     drawn = tuple(
         r
         for r in s.design.arrangement.drawn
         if not (r.face is run.face and r.cells in (run.cells, run.cells[::-1]))
     )
-    return Cure(f"Take strip {run.id} away", (("arrangement.drawn", drawn),))
+    return Fix(f"Take strip {run.id} away", (("arrangement.drawn", drawn),))
 
 
-@rule("ME-7", Stage.METAL, Severity.STOP, source="network of the layout",
+@rule("SR-7", Stage.STRIPS, Severity.STOP, source="network of the layout",
       reason="A pad without metal leaves its cell out of the pack; an open series link stops the current.")  # fmt: skip
 def pad_without_metal(s: Situation) -> Iterator[Hit]:
     """Pads that no strip covers, or a pack that is open between its poles."""
@@ -214,29 +214,27 @@ def pad_without_metal(s: Situation) -> Iterator[Hit]:
     if s.analysis.open_at is not None:
         yield Hit(
             f"No current can flow from minus to plus: it is open at B{s.analysis.open_at}.",
-            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), cure=_nothing_removed(s),
+            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), fix=_nothing_removed(s),
         )  # fmt: skip
     elif bare:
         yield Hit(
             f"{plural(len(bare), 'pad')} without strip, the first on cell {bare[0]}.",
-            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), cure=_nothing_removed(s),
+            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), fix=_nothing_removed(s),
         )  # fmt: skip
 
 
-def _nothing_removed(s: Situation) -> Cure | None:
+def _nothing_removed(s: Situation) -> Fix | None:
     removed = s.design.arrangement.removed
     return (
-        Cure(f"Lay {plural(len(removed), 'strip')} again", (("arrangement.removed", ()),))
-        if removed
-        else None
+        Fix(f"Lay {plural(len(removed), 'strip')} again", (("arrangement.removed", ()),)) if removed else None
     )
 
 
-@rule("ME-8", Stage.METAL, Severity.STOP, source="geometry with tolerances; the distance asked for in Metal",
+@rule("SR-8", Stage.STRIPS, Severity.STOP, source="geometry with tolerances; the distance asked for in Metal",
       reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.")  # fmt: skip
 def too_near(s: Situation) -> Iterator[Hit]:
     """Strips crossing or nearer to other metal than asked for; plates with no room for the gap asked for."""
-    if s.design.joining.style is MetalStyle.PLATES:
+    if s.design.joining.style is StripStyle.PLATES:
         gap, asked = (
             least_gap(plates(s.analysis.layout, s.design.joining, s.design.cell)),
             s.design.joining.gap_m,
@@ -269,7 +267,7 @@ def too_near(s: Situation) -> Iterator[Hit]:
         refs=tuple(dict.fromkeys(
             r for n in near for r in (f"strip:{n.strip}", n.other if ":" in n.other else f"strip:{n.other}")
         )),
-        cure=_tails_clear(s),
+        fix=_tails_clear(s),
     )  # fmt: skip
 
 
@@ -277,13 +275,13 @@ def _near_after(s: Situation, edit: tuple[str, object]) -> tuple[TooNear, ...]:
     """What is too near after an edit of where a lead leaves."""
     after = s.design.edited(*edit)
     layout = lay_out(after.cell, after.series, after.parallel, after.arrangement)
-    return metal_too_near(layout, after.joining, after.cell)
+    return strips_too_near(layout, after.joining, after.cell)
 
 
-def _tails_clear(s: Situation) -> Cure | None:
+def _tails_clear(s: Situation) -> Fix | None:
     """The lead at another cell of its pole, where the tail of the collecting strip keeps clear of other metal."""
     layout, near = s.analysis.layout, s.analysis.too_near
-    if s.design.joining.style is MetalStyle.PLATES:
+    if s.design.joining.style is StripStyle.PLATES:
         return None
     named = {name for n in near for name in (n.strip, n.other)}
     for run in strip_runs(layout):
@@ -302,11 +300,11 @@ def _tails_clear(s: Situation) -> Cure | None:
             tried.append((len(other), len(tried), cell.number, edit))
         if tried and min(tried)[0] < len(near):
             best = min(tried)
-            return Cure(f"Lead the {pole} off at cell {best[2]}", (best[3],))
+            return Fix(f"Lead the {pole} off at cell {best[2]}", (best[3],))
     return None
 
 
-@rule("ME-9", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("SR-9", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
       reason="Strip lies flat only along a straight line; bent on edge it stands off the pads.")  # fmt: skip
 def strip_bends(s: Situation) -> Iterator[Hit]:
     """A strip drawn by hand that is not straight."""
@@ -319,18 +317,18 @@ def strip_bends(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("ME-10", Stage.METAL, Severity.STOP, source="plates as they would be cut",
+@rule("SR-10", Stage.STRIPS, Severity.STOP, source="plates as they would be cut",
       reason="A plate that falls apart cannot carry its group.")  # fmt: skip
 def plate_in_parts(s: Situation) -> Iterator[Hit]:
     """A plate that is not one piece."""
-    if s.design.joining.style is MetalStyle.PLATES:
+    if s.design.joining.style is StripStyle.PLATES:
         for plate in plates(s.analysis.layout, s.design.joining, s.design.cell):
             if plate.parts > 1:
                 yield Hit(
                     f"The plate of B{plate.node} falls into {plate.parts} pieces: its cells do not all touch.",
                     refs=(f"node:{plate.node}",),
-                    cure=Cure(
-                        words="Join the cells with strips", edits=(("joining.style", MetalStyle.STRIPS),)
+                    fix=Fix(
+                        words="Join the cells with strips", edits=(("joining.style", StripStyle.STRIPS),)
                     ),
                 )
 
@@ -338,7 +336,7 @@ def plate_in_parts(s: Situation) -> Iterator[Hit]:
 NEAR_K = 5.0
 
 
-@rule("ME-11", Stage.METAL, Severity.STOP, source="one lump a cell, natural convection and radiation through the jacket",
+@rule("SR-11", Stage.STRIPS, Severity.STOP, source="one lump a cell, natural convection and radiation through the insulation",
       reason="A cell above its greatest temperature ages fast, and gives off gas where it goes on.")  # fmt: skip
 def cells_too_hot(s: Situation) -> Iterator[Hit]:
     """Cells too hot, or nearly, at the end of a run at the steady current."""
@@ -356,7 +354,7 @@ def cells_too_hot(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("ME-12", Stage.METAL, Severity.ATTENTION, source="nodal equations of the real layout",
+@rule("SR-12", Stage.STRIPS, Severity.ATTENTION, source="nodal equations of the real layout",
       reason="The cell that carries most ages first and takes its whole group along.")  # fmt: skip
 def uneven_cells(s: Situation) -> Iterator[Hit]:
     """Cells of a group that share the current unevenly."""
@@ -377,7 +375,7 @@ UNEVEN = 0.15
 """A cell's current may differ by this from an even part before it is told; engineering judgement."""
 
 
-@rule("ME-13", Stage.METAL, Severity.STOP, source="resistance and temperature worked out in turn until they settle",
+@rule("SR-13", Stage.STRIPS, Severity.STOP, source="resistance and temperature worked out in turn until they settle",
       reason="Hot metal resists more and gets hotter still; there is no temperature at which it would stay.")  # fmt: skip
 def heat_runs_away(s: Situation) -> Iterator[Hit]:
     """Resistance and temperature that drive each other up without end."""
@@ -390,35 +388,35 @@ def heat_runs_away(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("ME-14", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("SR-14", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
       reason="What joins strip to a cell depends on what its terminals are made of, and on how much heat they lead inside.")  # fmt: skip
 def joint_suits_cell(s: Situation) -> Iterator[Hit]:
     """A way of joining that the cell's terminals do not take, or that schools differ about."""
     by, cell = s.design.joining.joined_by, s.design.cell
 
-    def instead(other: JoinedBy) -> Cure:
-        return Cure(f"Join by {other.value}", (("joining.joined_by", other),))
+    def instead(other: JoinedBy) -> Fix:
+        return Fix(f"Join by {other.value}", (("joining.joined_by", other),))
 
     match cell.form, by:
         case CellForm.ROUND, JoinedBy.SCREW:
             yield Hit(
                 "A round cell has no thread to screw into: weld it, or take cells with factory tabs.",
-                severity=Severity.STOP, cure=instead(JoinedBy.WELD),
+                severity=Severity.STOP, fix=instead(JoinedBy.WELD),
             )  # fmt: skip
         case CellForm.ROUND, JoinedBy.SOLDER:
             yield Hit(
                 "Soldered straight on the cell: schools differ. With 70 W or more and a wide tip, under 3 s a joint; cells with "
-                "factory tabs are safer.", cure=instead(JoinedBy.TABS),
+                "factory tabs are safer.", fix=instead(JoinedBy.TABS),
             )  # fmt: skip
         case CellForm.PRISMATIC, JoinedBy.WELD:
             yield Hit(
                 "A small welder makes no nugget on the thick terminal of a prismatic cell: screw the bars on.",
-                cure=instead(JoinedBy.SCREW),
+                fix=instead(JoinedBy.SCREW),
             )
         case CellForm.PRISMATIC, JoinedBy.SOLDER | JoinedBy.TABS:
             yield Hit(
                 "The terminal of a prismatic cell leads an iron's heat straight inside: screw the bars on.",
-                severity=Severity.STOP, cure=instead(JoinedBy.SCREW),
+                severity=Severity.STOP, fix=instead(JoinedBy.SCREW),
             )  # fmt: skip
         case CellForm.POUCH, JoinedBy.SOLDER | JoinedBy.TABS:
             yield Hit(
@@ -426,7 +424,7 @@ def joint_suits_cell(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("ME-16", Stage.METAL, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("SR-16", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
       reason="Round the hole of a screw the current has only what is left of the bar, and the washer no seat.")  # fmt: skip
 def bar_too_narrow_for_screw(s: Situation) -> Iterator[Hit]:
     """A hole that leaves too little of the strip."""
@@ -438,7 +436,7 @@ def bar_too_narrow_for_screw(s: Situation) -> Iterator[Hit]:
         section = strip.section_m2 / strip.resistivity_ohm_m
         bars = [
             b
-            for b in s.shelf.strips
+            for b in s.library.strips
             if strip_takes_screw(b, joining)
             and b.section_m2 / b.resistivity_ohm_m >= section
             and b.width_m <= WIDEST_BAR * s.analysis.layout.pitch_m
@@ -448,11 +446,11 @@ def bar_too_narrow_for_screw(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"{words} are {millimetres(strip.width_m)} wide; a screw of {millimetres(joining.thread_m)} asks for "
             f"{millimetres(LEAST_BAR_THREADS * joining.thread_m)}.",
-            cure=Cure(f"{bar.name}, 1 layer", edits) if bar else None,
+            fix=Fix(f"{bar.name}, 1 layer", edits) if bar else None,
         )
 
 
-@rule("ME-15", Stage.METAL, Severity.NOTE, source="generic torque table",
+@rule("SR-15", Stage.STRIPS, Severity.NOTE, source="generic torque table",
       reason="A loose screw heats; one too tight strips the thread of a terminal.")  # fmt: skip
 def torque_unknown(s: Situation) -> Iterator[Hit]:
     """Screws of a thread for which no generic torque is known."""

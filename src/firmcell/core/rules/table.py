@@ -3,7 +3,7 @@
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 
-from firmcell.core.analysis.findings import Cure, Finding, Severity, Situation, Stage
+from firmcell.core.analysis.findings import Finding, Fix, Severity, Situation, Stage
 
 Body = Callable[[Situation], Iterator["Hit"]]
 
@@ -14,7 +14,7 @@ class Hit:
 
     sentence: str
     refs: tuple[str, ...] = ()
-    cure: Cure | None = None
+    fix: Fix | None = None
     severity: Severity | None = None
 
 
@@ -34,7 +34,7 @@ class Rule:
         for hit in self.body(situation):
             severity = self.severity if hit.severity is None else hit.severity
             yield Finding(
-                self.code, severity, self.stage, hit.sentence, self.reason, self.source, hit.refs, hit.cure
+                self.code, severity, self.stage, hit.sentence, self.reason, self.source, hit.refs, hit.fix
             )
 
 

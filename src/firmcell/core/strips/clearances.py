@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_band, segments_apart
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Joining, MetalStyle
+from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.strips import StripKind, StripRun, pad_overhang, strip_runs, tail_lengths
 
@@ -45,13 +45,13 @@ class _Segments:
 
 
 @lru_cache(maxsize=16)
-def metal_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNear, ...]:
+def strips_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNear, ...]:
     """Return where strips of different tap points, or a strip and a cell it is not welded to, are too near.
 
     Tolerances count: each strip may lie half a millimetre aside, cells are at their largest. A bridge
     between blocks is insulated and left out; plates are kept apart when they are cut.
     """
-    if joining.style is MetalStyle.PLATES:
+    if joining.style is StripStyle.PLATES:
         return ()
     runs = [r for r in strip_runs(layout) if r.kind is not StripKind.BRIDGE]
     found: list[TooNear] = []

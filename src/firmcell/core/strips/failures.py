@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.physics.resistor_network import Network, solve
-from firmcell.core.strips.under_load import Metal
+from firmcell.core.strips.under_load import UnderLoad
 
 Array = NDArray[np.float64]
 CHUNK = 256
@@ -86,7 +86,7 @@ def remove_each(
     return Removed(now[:m], now[m:], volts[network.poles[1]] + change[network.poles[1]], cut)
 
 
-def all_failures(metal: Metal, cell_limit_a: float) -> Iterator[tuple[float, tuple[Failure, ...]]]:
+def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float, tuple[Failure, ...]]]:
     """Yield how far the search is and every failure so far, worst first; the last holds all.
 
     Joints of cells and segments of strip, each alone, at the steady current. The joint of a cell at either end takes
@@ -136,7 +136,7 @@ def all_failures(metal: Metal, cell_limit_a: float) -> Iterator[tuple[float, tup
         yield min((start + len(some)) / (m + n), 1.0), ranked
 
 
-def _what_opens(metal: Metal, branch: int) -> str:
+def _what_opens(metal: UnderLoad, branch: int) -> str:
     """What a branch that cuts the network leaves without current: the pack, a cell, or nothing that matters."""
     network, m = metal.network, len(metal.network.ohm)
     keep = np.arange(m) != branch
@@ -185,7 +185,7 @@ class ScatterBands:
 
 
 def monte_carlo(
-    metal: Metal, scatter: Scatter, samples: int = 1000, seed: int = 1
+    metal: UnderLoad, scatter: Scatter, samples: int = 1000, seed: int = 1
 ) -> Iterator[tuple[float, ScatterBands]]:
     """Yield how far it is and the bands so far. Cells and joints are drawn from log-normal spreads, the same for a seed.
 

@@ -105,7 +105,7 @@ def touching_conductance(radius_m: float, length_m: float, gap_m: float) -> floa
 
 
 @dataclass(frozen=True)
-class Jacketing:
+class Wrapping:
     """What lies between the cells and the air: sheet, tape and sleeve together, and foam, m."""
 
     sheets_m: float
@@ -160,7 +160,7 @@ PLATE_M = 0.08
 def pack_lumps(
     layout: Layout,
     cell: Cell,
-    jacketing: Jacketing,
+    wrapping: Wrapping,
     strip_pairs: NDArray[np.intp],
     strip_w_k: Array,
     metal_kg: float,
@@ -170,7 +170,7 @@ def pack_lumps(
     Parameters
     ----------
     layout, cell : Layout, Cell
-    jacketing : Jacketing
+    wrapping : Wrapping
     strip_pairs, strip_w_k : ndarray
         Cells that a strip joins (index pairs) and what it conducts, W/K.
     metal_kg : float
@@ -202,7 +202,7 @@ def pack_lumps(
         ends = 2 * cell.diameter_m * cell.width_m * np.ones(n)
     pairs = np.vstack([near, strip_pairs]) if len(strip_pairs) else near
     conductance = np.concatenate([touch, strip_w_k]) if len(strip_pairs) else touch
-    covers = jacketing.sheets_m / SHEET_CONDUCTIVITY + jacketing.foam_m / FOAM_CONDUCTIVITY
+    covers = wrapping.sheets_m / SHEET_CONDUCTIVITY + wrapping.foam_m / FOAM_CONDUCTIVITY
     capacity = np.full(n, cell.mass_kg * CELL_HEAT_CAPACITY + metal_kg * 450.0 / max(n, 1))
     return PackLumps(capacity, pairs.astype(np.intp), conductance, side + ends, covers)
 

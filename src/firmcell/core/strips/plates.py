@@ -104,7 +104,7 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
         smooth = unary_union([plain[place].difference(others.buffer(apart * 0.999)), smooth]).simplify(1e-5)
         slots = _openings(joining, list(pads.values()))
         if not smooth.covers(MultiPoint(list(pads.values())).buffer(WELDS_M)):
-            # The gap wanted leaves no metal to weld to: drawn without it, and ME-8 tells.
+            # The gap wanted leaves no metal to weld to: drawn without it, and SR-8 tells.
             smooth = plain[place]
         made[place] = smooth
         parts = [p for p in getattr(smooth, "geoms", [smooth]) if p.area > SPECK_M2]

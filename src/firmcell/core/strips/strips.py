@@ -19,7 +19,7 @@ from pydantic import computed_field
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import CellPlace, Layout
 from firmcell.core.layout.grouping import links_bound
-from firmcell.core.model.design import Face, Joining, MetalStyle
+from firmcell.core.model.design import Face, Joining, StripStyle
 from firmcell.core.model.joint_kinds import EDGE_THREADS, KINDS, LEAST_BAR_THREADS, JoinedBy
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
@@ -430,9 +430,9 @@ def strip_runs(layout: Layout) -> tuple[StripRun, ...]:
 
 
 @lru_cache(maxsize=32)
-def metal_runs(layout: Layout, style: MetalStyle) -> tuple[StripRun, ...]:
+def metal_runs(layout: Layout, style: StripStyle) -> tuple[StripRun, ...]:
     """Return the runs of strip, or a plate for each tap point with a span between each two neighbouring pads."""
-    if style is MetalStyle.STRIPS:
+    if style is StripStyle.STRIPS:
         return strip_runs(layout)
     made = [r for r in strip_runs(layout) if r.kind is StripKind.BRIDGE]
     for node in nodes_of(layout):

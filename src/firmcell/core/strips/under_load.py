@@ -16,8 +16,8 @@ from firmcell.core.physics.resistor_network import Network, Solution, solve
 from firmcell.core.physics.wire_heat import resistance_at
 from firmcell.core.strips.pack_heat import (
     RUNAWAY_K,
-    Jacketing,
     PackLumps,
+    Wrapping,
     fin_conductance,
     fin_limit,
     fin_middle_rise,
@@ -93,7 +93,7 @@ class CellLoad:
     temperature_k: float
 
 
-class MetalFigures(Frozen):
+class UnderLoadFigures(Frozen):
     """The pack's metal and cells at the steady current, at the end of a run from full.
 
     Attributes
@@ -137,7 +137,7 @@ class MetalFigures(Frozen):
 
 
 @dataclass(frozen=True, eq=False)
-class Metal:
+class UnderLoad:
     """Everything kept of one pack's metal for further questions (failures, other loads, pictures).
 
     Attributes
@@ -165,7 +165,7 @@ class Metal:
     current_a: float
     joint_ohm: Array
     doubled: tuple[int, ...]
-    figures: MetalFigures
+    figures: UnderLoadFigures
 
     @property
     def network(self) -> Network:
@@ -183,7 +183,7 @@ def cell_resistances(design: Design) -> Array:
     return ohms
 
 
-def metal_state(design: Design, layout: Layout, run_time_s: float) -> Metal:
+def solve_under_load(design: Design, layout: Layout, run_time_s: float) -> UnderLoad:
     """Return currents, heat and temperatures of the whole pack at the steady current of its brief.
 
     Parameters
@@ -195,12 +195,14 @@ def metal_state(design: Design, layout: Layout, run_time_s: float) -> Metal:
         How long it runs from full, s; for the temperature at the end of a run.
     """
     design = design.as_made
-    brief, jacket = design.brief, design.jacket
-    walls = sum(s.wall_m / s.recovered_ratio for s in (jacket.sleeve, jacket.cross_sleeve) if s is not None)
-    sheets = jacket.sheet_m + jacket.tape_m + walls
+    brief, insulation = design.brief, design.insulation
+    walls = sum(
+        s.wall_m / s.recovered_ratio for s in (insulation.sleeve, insulation.cross_sleeve) if s is not None
+    )
+    sheets = insulation.sheet_m + insulation.tape_m + walls
     return _metal_state(
         _Matter(
-            layout, design, Jacketing(sheets, jacket.foam_m), brief.current_steady_a, brief.ambient_max_k,
+            layout, design, Wrapping(sheets, insulation.foam_m), brief.current_steady_a, brief.ambient_max_k,
             round(run_time_s, 1),
         )
     )  # fmt: skip
@@ -212,7 +214,7 @@ class _Matter:
 
     layout: Layout
     design: Design
-    jacketing: Jacketing
+    wrapping: Wrapping
     current_a: float
     ambient_k: float
     run_time_s: float
@@ -220,7 +222,7 @@ class _Matter:
     def key(self) -> tuple[object, ...]:
         d = self.design
         return (
-            id(self.layout), d.joining, d.cell, d.measured_ohm, d.leads.wire, d.leads.length_m, self.jacketing, self.current_a, self.ambient_k,
+            id(self.layout), d.joining, d.cell, d.measured_ohm, d.leads.wire, d.leads.length_m, self.wrapping, self.current_a, self.ambient_k,
             self.run_time_s,
         )  # fmt: skip
 
@@ -232,7 +234,7 @@ class _Matter:
 
 
 @lru_cache(maxsize=16)
-def _metal_state(matter: _Matter) -> Metal:
+def _metal_state(matter: _Matter) -> UnderLoad:
     return _Worker(matter).result()
 
 
@@ -265,7 +267,7 @@ class _Worker:
         ).reshape(-1, 2)
         conducts = self.conduction / np.maximum(self.length, 1e-4)
         mass = float((self.section * self.length).sum() * 8500)
-        self.lumps = pack_lumps(layout, self.cell, matter.jacketing, self.ends, conducts, mass)
+        self.lumps = pack_lumps(layout, self.cell, matter.wrapping, self.ends, conducts, mass)
 
     def _metal(self, kind: StripKind) -> tuple[float, float, float, float, float]:
         strip, layers = self.strips[kind]
@@ -275,7 +277,7 @@ class _Worker:
             self.cold[kind],
         )  # fmt: skip
 
-    def result(self) -> Metal:
+    def result(self) -> UnderLoad:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         network, warm = self.work.network, np.full(len(self.length), 293.15)
         strips, leads_ohm = slice(len(self.length)), network.ohm[len(self.length) :]
@@ -307,7 +309,7 @@ class _Worker:
             warm = new
         work = Metalwork(network, self.work.spans, self.work.pad)
         figures = self._figures(network, state, cell_k, warm, heat, passes, settled)
-        return Metal(
+        return UnderLoad(
             self.layout, self.runs, work, self.kinds, self.strips, self.length, state, self.lumps, cell_k, current,
             self.joint_ohm, self.joining.doubled, figures,
         )  # fmt: skip
@@ -340,7 +342,7 @@ class _Worker:
         heat: Array,
         passes: int,
         settled: bool,
-    ) -> MetalFigures:
+    ) -> UnderLoadFigures:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         ends_k = cell_k[self.ends].mean(axis=1) if len(self.ends) else np.zeros(0)
         long_limit, place_limit = self._limits(ends_k)
@@ -376,7 +378,7 @@ class _Worker:
         steady = steady_temperatures(self.lumps, heat, ambient)
         joints = float((state.cell_a**2 * 2 * self.joint_ohm).sum())
         hottest = int(cell_k.argmax())
-        return MetalFigures.model_construct(
+        return UnderLoadFigures.model_construct(
             segments=segments, cells=cells, whole=network.whole, open_at=open_node(self.layout, self.work),
             resistance_ohm=-float(state.volts[network.poles[1]]) / current - leads_w / current**2
             if network.whole and current else None,
@@ -407,7 +409,7 @@ class _Worker:
 
 
 def duty_temperatures(
-    design: Design, metal: Metal, cycles_s: float, step_s: float = 10.0
+    design: Design, metal: UnderLoad, cycles_s: float, step_s: float = 10.0
 ) -> tuple[Array, Array]:
     """Return moments (k,) in s and the temperature of each cell then (k, n), K, over a duty cycle.
 
@@ -430,7 +432,7 @@ def duty_temperatures(
 
 
 def between(
-    metal: Metal, first: tuple[int, bool], second: tuple[int, bool], cell_volts: float
+    metal: UnderLoad, first: tuple[int, bool], second: tuple[int, bool], cell_volts: float
 ) -> tuple[float, float]:
     """Return the open-circuit voltage (V) from `second` to `first` and the resistance (Ω) between two pads.
 

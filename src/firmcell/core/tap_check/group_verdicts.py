@@ -22,7 +22,7 @@ class Verdict(StrEnum):
 
 
 @dataclass(frozen=True)
-class GroupProof:
+class GroupVerdict:
     """The step from one tap to the next: its voltage (V) or None, the verdict and why."""
 
     group: int
@@ -35,7 +35,7 @@ class GroupProof:
 class Proof:
     """All groups, the spread (V) of those that read plausibly, and the verdict on the whole."""
 
-    groups: tuple[GroupProof, ...]
+    groups: tuple[GroupVerdict, ...]
     spread_v: float | None
     verdict: Verdict
     words: str
@@ -61,12 +61,12 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
     """
     # A pack that was made shorter since may have readings of taps that it has no longer.
     readings: dict[int, float] = {0: 0.0} | {tap: v for tap, v in tap_volts.items() if tap <= series}
-    rough: list[GroupProof] = []
+    rough: list[GroupVerdict] = []
     for group in range(1, series + 1):
         low, high = readings.get(group - 1), readings.get(group)
         rough.append(_judge_step(group, None if low is None or high is None else high - low, cell, lithium))
     if abs(readings[0]) > 0.02:
-        rough[0] = GroupProof(
+        rough[0] = GroupVerdict(
             1, rough[0].step_v, Verdict.WRONG, f"B0 itself reads {volts(readings[0])}; it must be 0"
         )
     steps = [g.step_v for g in rough if g.step_v is not None and g.verdict is not Verdict.WRONG]
@@ -75,7 +75,7 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
     if spread is not None and spread > GOOD_SPREAD_V:
         middle = sorted(steps)[len(steps) // 2]
         groups = [
-            GroupProof(g.group, g.step_v, Verdict.WRONG if abs(g.step_v - middle) > FAIR_SPREAD_V else Verdict.LOOK,
+            GroupVerdict(g.group, g.step_v, Verdict.WRONG if abs(g.step_v - middle) > FAIR_SPREAD_V else Verdict.LOOK,
                        f"{volts(g.step_v)}, the others stand at about {volts(middle)}")
             if g.step_v is not None and g.verdict is Verdict.RIGHT and abs(g.step_v - middle) > GOOD_SPREAD_V / 2
             else g
@@ -85,29 +85,29 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
     return Proof(tuple(groups), spread, verdict, words)
 
 
-def _judge_step(group: int, step: float | None, cell: Cell, lithium: bool) -> GroupProof:
+def _judge_step(group: int, step: float | None, cell: Cell, lithium: bool) -> GroupVerdict:
     between = f"B{group - 1} to B{group}"
     if step is None:
-        return GroupProof(group, None, Verdict.MISSING, f"{between}: not read yet")
+        return GroupVerdict(group, None, Verdict.MISSING, f"{between}: not read yet")
     if step < -0.3 * cell.nominal_v:
         words = f"{between} falls by {volts(-step)}: two taps exchanged, or a group the wrong way round"
-        return GroupProof(group, step, Verdict.WRONG, words)
+        return GroupVerdict(group, step, Verdict.WRONG, words)
     if abs(step) < 0.3 * cell.nominal_v:
         words = f"{between} is {volts(step)}: both on one point, a broken lead, or an empty group"
-        return GroupProof(group, step, Verdict.WRONG, words)
+        return GroupVerdict(group, step, Verdict.WRONG, words)
     if step > 1.6 * cell.nominal_v:
         words = f"{between} is {volts(step)}: more than one group between them; a tap is one group off"
-        return GroupProof(group, step, Verdict.WRONG, words)
+        return GroupVerdict(group, step, Verdict.WRONG, words)
     if step > cell.full_v + 0.02:
         words = f"{between} is {volts(step)}, over full ({volts(cell.full_v)})"
-        return GroupProof(group, step, Verdict.WRONG, words)
+        return GroupVerdict(group, step, Verdict.WRONG, words)
     if step < cell.empty_v:
         words = f"{between} is {volts(step)}, under empty ({volts(cell.empty_v)})"
-        return GroupProof(group, step, Verdict.WRONG if lithium else Verdict.LOOK, words)
-    return GroupProof(group, step, Verdict.RIGHT, volts(step))
+        return GroupVerdict(group, step, Verdict.WRONG if lithium else Verdict.LOOK, words)
+    return GroupVerdict(group, step, Verdict.RIGHT, volts(step))
 
 
-def _overall(groups: list[GroupProof], spread: float | None, read: int) -> tuple[Verdict, str]:
+def _overall(groups: list[GroupVerdict], spread: float | None, read: int) -> tuple[Verdict, str]:
     wrong = [g for g in groups if g.verdict is Verdict.WRONG]
     missing = [g for g in groups if g.verdict is Verdict.MISSING]
     if wrong:

@@ -33,7 +33,7 @@ HEAT = (
 """Cool to warm on paper, lightness rising all the way."""
 
 PAPER: dict[str, Ink] = {
-    "outline.jacket": Ink("#f7f5ef", "#5d6468", 0.3),
+    "outline.insulation": Ink("#f7f5ef", "#5d6468", 0.3),
     "space.edge": Ink("#fbfaf6", "#24313a", 0.4),
     "space.blocked": Ink("#c9c4b4", "#5d6468", 0.3),
     "label.blocked": Ink("#24313a"),

@@ -1,21 +1,21 @@
-"""Rules on cell guards and holder packs."""
+"""Rules on cells with a board and holder packs."""
 
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, figures, millimetres
-from firmcell.core.bms.single_cell import guarded_cell
+from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 
 
-@rule("CG-1", Stage.GUARD, Severity.STOP, source="sum of lengths, largest cell of the class",
+@rule("CB-1", Stage.BMS, Severity.STOP, source="sum of lengths, largest cell of the class",
       reason="A cell that is too long bends the holder's springs, or does not go in at all.")  # fmt: skip
-def guarded_cell_too_long(s: Situation) -> Iterator[Hit]:
+def cell_with_board_too_long(s: Situation) -> Iterator[Hit]:
     """The cell with its board fits holder or charger no longer."""
-    if s.design.kind is not JobKind.CELL_GUARD:
+    if s.design.kind is not JobKind.CELL_BMS:
         return
-    job, made = s.design.cell_guard, guarded_cell(s.design)
+    job, made = s.design.cell_bms, cell_with_board(s.design)
     for fits, limit, size, where in (
         (made.fits_holder, job.holder_m, made.length_m, "The holder takes"),
         (made.fits_charger, job.charger_m, made.length_m, "The charger takes"),
@@ -28,27 +28,30 @@ def guarded_cell_too_long(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("CG-2", Stage.GUARD, Severity.STOP, source=COMMON_PRACTICE,
-      reason="A guard for one cell goes under one cell; more cells want a board that watches each group.")  # fmt: skip
+@rule("CB-2", Stage.BMS, Severity.STOP, source=COMMON_PRACTICE,
+      reason="A BMS for one cell goes under one cell; more cells want a board that watches each group.")  # fmt: skip
 def not_one_cell(s: Situation) -> Iterator[Hit]:
-    """Cell guard on more than one cell, or one that is not round."""
+    """A board under a cell on more than one cell, or one that is not round."""
     d = s.design
-    if d.kind is JobKind.CELL_GUARD and (d.series != 1 or d.parallel != 1 or not d.cell.is_round):
-        yield Hit(f"A cell guard is for one round cell; this job has {d.series}S{d.parallel}P.", ("board",))
-
-
-@rule("CG-3", Stage.GUARD, Severity.ATTENTION, source="flat width is half the circumference; stock sizes are generic",
-      reason="A sleeve that does not grip leaves the strap to rub through.")  # fmt: skip
-def no_sleeve_for_the_cell(s: Situation) -> Iterator[Hit]:
-    """No stock sleeve slides over cell and strap and shrinks on to them."""
-    if s.design.kind is JobKind.CELL_GUARD and guarded_cell(s.design).sleeve_flat_m is None:
+    if d.kind is JobKind.CELL_BMS and (d.series != 1 or d.parallel != 1 or not d.cell.is_round):
         yield Hit(
-            f"No stock sleeve slides over {millimetres(guarded_cell(s.design).diameter_m)} and shrinks on to it.",
+            f"A board under the cell is for one round cell; this job has {d.series}S{d.parallel}P.",
             ("board",),
         )
 
 
-@rule("HP-1", Stage.STACK, Severity.STOP, source="class value of the clips",
+@rule("CB-3", Stage.BMS, Severity.ATTENTION, source="flat width is half the circumference; stock sizes are generic",
+      reason="A sleeve that does not grip leaves the strap to rub through.")  # fmt: skip
+def no_sleeve_for_the_cell(s: Situation) -> Iterator[Hit]:
+    """No stock sleeve slides over cell and strap and shrinks on to them."""
+    if s.design.kind is JobKind.CELL_BMS and cell_with_board(s.design).sleeve_flat_m is None:
+        yield Hit(
+            f"No stock sleeve slides over {millimetres(cell_with_board(s.design).diameter_m)} and shrinks on to it.",
+            ("board",),
+        )
+
+
+@rule("HP-1", Stage.LAYOUT, Severity.STOP, source="class value of the clips",
       reason="A clip that is too warm loses its spring, then its grip, and arcs.")  # fmt: skip
 def clip_overloaded(s: Situation) -> Iterator[Hit]:
     """Clips carry more than they may."""
@@ -60,7 +63,7 @@ def clip_overloaded(s: Situation) -> Iterator[Hit]:
         yield Hit(f"Each clip carries {amperes(each)} of {amperes(d.holder.clip_a)}.", ("group:1",))
 
 
-@rule("HP-2", Stage.STACK, Severity.NOTE, source="two clips a cell in the way",
+@rule("HP-2", Stage.LAYOUT, Severity.NOTE, source="two clips a cell in the way",
       reason="Clips lose more than welds do, and it is lost as heat at the cell's ends.")  # fmt: skip
 def clips_lose(s: Situation) -> Iterator[Hit]:
     """What the clips lose at the steady current."""
