@@ -11,11 +11,11 @@ from hypothesis import settings
 
 from firmcell.core.analysis.analyse import Analysis, analyse
 from firmcell.core.analysis.findings import Finding, Situation
+from firmcell.core.jobs import findings_of
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Design
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import EMPTY_STATE
-from firmcell.core.rules import find
 from firmcell.store import demo
 from firmcell.store.job_file import JobFile
 from firmcell.store.part_files import shipped_library
@@ -67,5 +67,5 @@ def job(tmp_path: Path, hoist: Design):
 
 def found(design: Design, library: PartLibrary, state=EMPTY_STATE) -> dict[str, Finding]:
     """Findings of a design by code (the first of each)."""
-    findings = find(Situation(design, analyse(design, library), state, library))
+    findings = findings_of(Situation(design, analyse(design, library), state, library))
     return {f.code: f for f in reversed(findings)}

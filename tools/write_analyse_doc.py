@@ -10,6 +10,7 @@ from firmcell.core.bms.board_choice import Selectivity
 from firmcell.core.bms.taps import Tap
 from firmcell.core.bms.wire_list import WireEntry
 from firmcell.core.insulation.outer_size import Envelope, SleeveFit
+from firmcell.core.jobs import PLANS
 from firmcell.core.layout.cell_places import CellPlace, Layout
 from firmcell.core.layout.series_parallel import SeriesParallel
 from firmcell.core.leads.fuse_rating import FuseFit
@@ -18,14 +19,10 @@ from firmcell.core.leads.main_leads import LeadFigures, WireOption
 from firmcell.core.strips.strips import StripPiece
 from firmcell.core.strips.under_load import CellLoad, Segment, UnderLoadFigures
 from firmcell.store.report import (
-    ReportedCable,
-    ReportedCellBms,
     ReportedChoice,
     ReportedDoctor,
     ReportedFinding,
     ReportedJoint,
-    ReportedLeadChange,
-    ReportedLug,
     ReportedReading,
     ReportedStep,
 )
@@ -40,8 +37,8 @@ PARTS: list[tuple[str, type]] = [
     ("analysis.leads.options[]", WireOption), ("analysis.leads.fuse", FuseFit), ("analysis.bms", BmsFigures),
     ("analysis.bms.taps[]", Tap), ("analysis.insulation", InsulationFigures), ("analysis.insulation.envelope", Envelope),
     ("analysis.insulation.sleeve, .cross_sleeve", SleeveFit), ("under_load", UnderLoadFigures), ("under_load.segments[]", Segment), ("under_load.cells[]", CellLoad), ("connectors[], boards[]", ReportedChoice), ("wires[]", WireEntry),
-    ("expected[]", ReportedReading), ("doctor", ReportedDoctor), ("joint", ReportedJoint), ("lead_change", ReportedLeadChange), ("cable", ReportedCable), ("cable.ends[]", ReportedLug),
-    ("cell_bms", ReportedCellBms), ("steps[]", ReportedStep),
+    ("expected[]", ReportedReading), ("doctor", ReportedDoctor), ("joint", ReportedJoint), *((f"details, of a {kind.value}", plan.report_model) for kind, plan in PLANS.items() if plan.report_model),
+    ("steps[]", ReportedStep),
     ("analysis.protection", Protection), ("analysis.bms.selective", Selectivity), ("findings[]", ReportedFinding),
 ]  # fmt: skip
 HEAD = """# `firm-cell analyse JOB --json`
@@ -63,7 +60,7 @@ Format 2 came with version 0.2.0 and says the same in the words of the trade. Fi
 | `analysis.guard` | `analysis.bms` |
 | `analysis.jacket` | `analysis.insulation` |
 | `analysis.pack.resistance_guard_ohm` | `analysis.pack.resistance_bms_ohm` |
-| `cell_guard` | `cell_bms` |
+| `cell_guard`, `lead_change`, `cable` | `details`: what the kind of this job reports of its own, or null |
 | `findings[].cure` | `findings[].fix` |
 | `findings[].stage`: `stack`, `metal`, `guard`, `jacket`, `proof` | `layout`, `strips`, `bms`, `insulation`, `tests` |
 | `findings[].code`: `ST-`, `ME-`, `GU-`, `CG-`, `JA-`, `PF-` | `LY-`, `SR-`, `BM-`, `CB-`, `IN-`, `TE-`, the numbers as before |

@@ -12,7 +12,7 @@ from firmcell.app.pages import tests_page
 from firmcell.app.pages.strips_page import StripsPage
 from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Severity, Stage
-from firmcell.core.jobs.kinds import stages_of
+from firmcell.core.jobs import PLANS
 from firmcell.core.records.build_state import StepStatus
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.job_file import JobFile
@@ -461,7 +461,7 @@ def test_no_page_is_wider_than_its_place(window, qtbot, name):
     """A row that does not wrap pushes the right edge of the whole page out of sight."""
     assert window.open_demo(name)
     window.resize(1280, 800)
-    for stage in stages_of(window.session.design.kind):
+    for stage in PLANS[window.session.design.kind].stages:
         window.go(stage)
         page = window.page(stage)
         if isinstance(page, StripsPage):

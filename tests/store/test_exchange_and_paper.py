@@ -15,7 +15,7 @@ from pypdf import PdfReader
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.jobs.job_pictures import job_pictures
+from firmcell.core.jobs import plan_of
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.records.build_state import fold
@@ -114,7 +114,9 @@ def test_any_text_is_refused_in_a_sentence(text):
 def _page(job, library):
     design, events = job.latest().design(), job.events()
     analysis = analyse(design, library)
-    return passport_of(design, events, fold(events), library), list(job_pictures(design, analysis))
+    return passport_of(design, events, fold(events), library), list(
+        plan_of(design).pictures(design, analysis)
+    )
 
 
 @pytest.mark.parametrize("name", DEMO_JOBS)

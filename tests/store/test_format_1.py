@@ -6,7 +6,7 @@ from pathlib import Path
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.jobs import steps_of
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.records.build_state import StepStatus, fold
 from firmcell.store import demo

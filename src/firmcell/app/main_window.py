@@ -43,17 +43,14 @@ from firmcell.app.tables import FindingsList
 from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
 from firmcell.core.analysis.findings import Finding, Severity, Stage
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.base.wording import amperes, figures, kilograms, millimetres, volts, watt_hours
-from firmcell.core.bms.single_cell import cell_with_board
-from firmcell.core.changes.first_design import as_job, propose
-from firmcell.core.jobs.kinds import WITHOUT_PACK, stages_of
+from firmcell.core.jobs import PLANS, first_job
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.design import Face, TurnAxis
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board
 from firmcell.core.pictures.part_card import describe
-from firmcell.core.pictures.stage_marks import stage_paint, with_strips
+from firmcell.core.pictures.stage_marks import StagePaint, stage_paint, with_strips
 from firmcell.core.pictures.strip_colours import strip_paint
 from firmcell.store.demo import make_demo
 from firmcell.store.job_file import SUFFIX, JobFile
@@ -429,9 +426,7 @@ class MainWindow(QMainWindow):
             ):
                 self.settings.setValue("folder", str(path.parent))
 
-        self._tasks.append(
-            Task(lambda: as_job(propose(brief, self.library), kind, self.library), made, self.tell).start()
-        )
+        self._tasks.append(Task(lambda: first_job(brief, kind, self.library), made, self.tell).start())
 
     def choose_job(self) -> None:
         """Ask for a job file and open it."""
@@ -595,7 +590,7 @@ class MainWindow(QMainWindow):
         """Show a stage."""
         if self.session is None:
             return
-        stages = stages_of(self.session.design.kind)
+        stages = self.session.plan.stages
         if stage not in stages:
             named = ", ".join(s.heading for s in stages)
             self.tell(f"A {self.session.design.kind.value} has no {stage.heading} stage; it has {named}.")
@@ -627,9 +622,9 @@ class MainWindow(QMainWindow):
     def _show_kind(self, kind: JobKind) -> None:
         """Show the stages of a kind of job; pages are made anew, since some have other fields."""
         self._kind = kind
-        self.rail.show_stages(stages_of(kind))
+        self.rail.show_stages(PLANS[kind].stages)
         self._drop_pages()
-        if self.stage not in stages_of(kind):
+        if self.stage not in PLANS[kind].stages:
             self.stage = Stage.BRIEF
         self.rail.set_current(self.stage)
         self.page_stack.setCurrentWidget(self.page(self.stage))
@@ -642,12 +637,14 @@ class MainWindow(QMainWindow):
         current = self._bench().step if self.stage is Stage.BENCH else None
         faces = self._faces_shown()
         paint = stage_paint(self.stage, design, analysis, session.state, session.steps, current)
+        if session.plan.caption and self.stage is not Stage.BENCH:
+            paint = StagePaint(caption=session.plan.caption)
         if self.view.tool is Tool.STRIP:
             paint = with_strips(paint)
         self.view.show_faces([session.picture(f) for f in faces], paint)
         self._paint_metal()
         self._show_card(self.view.selected)
-        self.rail.show_states({stage: session.stage_state(stage) for stage in stages_of(design.kind)})
+        self.rail.show_states({stage: session.stage_state(stage) for stage in session.plan.stages})
         self.findings.findings.set_items(session.findings)
         counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
         words = (
@@ -655,61 +652,15 @@ class MainWindow(QMainWindow):
             or "nothing found wrong"
         )
         self.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a fix")
-        p, e = analysis.pack, analysis.insulation.envelope
-        if design.kind in WITHOUT_PACK:
-            self.plate.show_plate(
-                design.brief.title, design.kind.value.capitalize(), self._lead_plate(session)
-            )
-            self._show_title()
-            return
-        if design.kind is JobKind.CELL_BMS:
-            self.plate.show_plate(design.brief.title, p.designation, self._cell_plate(session))
-            self._show_title()
-            return
-        self.plate.show_plate(
-            design.brief.title, p.designation,
-            (
-                ("Stack", f"{p.series}S{p.parallel}P"), ("Nominal", volts(p.voltage_nominal_v)),
-                ("Full", volts(p.voltage_full_v)), ("Capacity", f"{figures(p.capacity_ah)} Ah"),
-                ("Energy", watt_hours(p.energy_j)),
-                ("Steady / peak", f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}"),
-                ("Mass", kilograms(p.mass_kg)),
-                ("Outside, mm", f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f}"),
-            ),
-        )  # fmt: skip
+        title, pairs = session.plan.plate(design, analysis)
+        self.plate.show_plate(design.brief.title, title, pairs)
         self._show_title()
 
-    def _cell_plate(self, session: Session) -> tuple[tuple[str, str], ...]:
-        """What the plate says of one cell with its board."""
-        d, p, made = session.design, session.analysis.pack, cell_with_board(session.design)
-        return (
-            ("Nominal", volts(p.voltage_nominal_v)), ("Full", volts(p.voltage_full_v)),
-            ("Capacity", f"{figures(p.capacity_ah)} Ah"), ("Energy", watt_hours(p.energy_j)),
-            ("Steady / peak", f"{figures(d.brief.current_steady_a)} / {amperes(d.brief.current_peak_a)}"),
-            ("Board adds", millimetres(made.added_m)),
-            ("Becomes", f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm"),
-        )  # fmt: skip
-
-    def _lead_plate(self, session: Session) -> tuple[tuple[str, str], ...]:
-        """What the plate says of a job that is about leads."""
-        d, a = session.design, session.analysis
-        return (
-            ("Up to", volts(a.pack.voltage_full_v)),
-            ("Steady / peak", f"{figures(d.brief.current_steady_a)} / {amperes(d.brief.current_peak_a)}"),
-            ("Wire", d.leads.wire.gauge),
-            ("Length", f"{figures(d.leads.length_m)} m each"),
-            ("Loses", f"{figures(a.leads.drop_steady_v * 1e3)} mV"),
-            ("A short drives", amperes(a.pack.short_circuit_a)),
-            ("Fuse", f"{figures(d.leads.fuse.rating_a)} A" if d.leads.fuse else "none"),
-        )
-
     def _faces_shown(self) -> list[Face | str]:
-        """What is on the picture in order: faces, "section", "leads" or "with its board"."""
+        """What is on the picture in order: faces, "section", "leads", "wiring", or the one picture of this kind of "job"."""
         current = self._bench().step if self.session and self.stage is Stage.BENCH else None
-        if self.session is not None and self.session.design.kind in WITHOUT_PACK:
-            return ["leads"]
-        if self.session is not None and self.session.design.kind is JobKind.CELL_BMS:
-            return ["with its board"]
+        if self.session is not None and self.session.plan.picture is not None:
+            return ["job"]
         if self._bench_mode and current and current.face:
             # At the bench only the face that lies up now is shown.
             return [current.face]
@@ -941,7 +892,7 @@ class MainWindow(QMainWindow):
         self.tell(f"Readings come from {'the simulated meter' if address == SIMULATED else address} now.")
 
     def _read_meter(self) -> None:
-        if self.session is not None and Stage.TESTS in stages_of(self.session.design.kind):
+        if self.session is not None and Stage.TESTS in self.session.plan.stages:
             self.go(Stage.TESTS)
             page = self.page(Stage.TESTS)
             assert isinstance(page, TestsPage)

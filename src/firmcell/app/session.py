@@ -15,28 +15,22 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
 from firmcell.core.bench.pass_check import obstacle, wanted_records
 from firmcell.core.changes.strip_fixes import VerifiedFix, strip_fixes
-from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.jobs import findings_of, plan_of
+from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing, shifted
 from firmcell.core.pictures.face import face_drawing
-from firmcell.core.pictures.lead import lead_drawing
 from firmcell.core.pictures.section import section_drawing
-from firmcell.core.pictures.single_cell import cell_bms_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import Event, Payload
 from firmcell.core.records.step import Step, next_step
-from firmcell.core.rules import find
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile
 from firmcell.store.validation_words import first_fault
 
 AUTOSAVE_MS = 600
-
-
-def _with_board(design: Design, analysis: Analysis) -> Drawing:
-    return cell_bms_drawing(design)
 
 
 def _wiring(design: Design, analysis: Analysis) -> Drawing:
@@ -183,7 +177,7 @@ class Session(QObject):
 
     def _analyse(self) -> None:
         self.analysis = analyse(self.design, self.library)
-        self.steps = steps_of(self.design, self.analysis)
+        self.steps = self.plan.steps(self.design, self.analysis)
         self._faces: dict[Face, Drawing] = {}
         self._pictures: dict[str, Drawing] = {}
         self.metal = None
@@ -234,6 +228,11 @@ class Session(QObject):
             self._fix_search.give_up()
             self._fix_search = None
 
+    @property
+    def plan(self) -> JobPlan:
+        """What the kind of this job is."""
+        return plan_of(self.design)
+
     def face(self, face: Face) -> Drawing:
         """The picture of a face; made once for each analysis."""
         if face not in self._faces:
@@ -241,22 +240,22 @@ class Session(QObject):
         return self._faces[face]
 
     def picture(self, what: Face | str) -> Drawing:
-        """A face, the "section" or the "leads"; each made once for an analysis."""
+        """A face, the "section", the "leads", the "wiring", or the one picture of this kind of "job"; each made once for an analysis."""
         if isinstance(what, Face):
             return self.face(what)
         if what not in self._pictures:
             make = {
                 "section": section_drawing,
-                "leads": lead_drawing,
+                "leads": self.plan.leads_picture,
                 "wiring": _wiring,
-                "with its board": _with_board,
+                "job": self.plan.picture or _wiring,
             }[what]
             self._pictures[what] = make(self.design, self.analysis)
         return self._pictures[what]
 
     def _judge(self) -> None:
         fixes = tuple(c.fix for c in self.strip_fixes or ())
-        self.findings = find(
+        self.findings = findings_of(
             Situation(self.design, self.analysis, self.state, self.library, self.metal, fixes)
         )
 

@@ -11,15 +11,6 @@ from firmcell import __version__
 from firmcell.core.base.refusal import Refusal
 
 # Written out here, so that asking for help loads nothing; a test holds them to what the core knows.
-KINDS_TAKEN = (
-    "new-pack",
-    "lead-change",
-    "machine-leads",
-    "power-cable",
-    "cell-with-board",
-    "bms-retrofit",
-    "holder-pack",
-)
 INSULATIONS_TAKEN = ("silicone", "silicone-200", "pvc-80", "pvc-105", "xlpe-125", "ptfe-200")
 EXAMPLES = """\
 examples:
@@ -93,7 +84,9 @@ def _parser() -> argparse.ArgumentParser:
         "--brief", type=Path, required=True, metavar="FILE", help="JSON with units; - for standard input"
     )
     sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
-    sub.add_argument("--kind", choices=KINDS_TAKEN, default="new-pack", help="kind of job")
+    sub.add_argument(
+        "--kind", default="new-pack", help="kind of job, such as lead-change; an unknown one lists them all"
+    )
     sub = command(
         "export",
         _export,
@@ -238,6 +231,8 @@ def _open(arguments: argparse.Namespace) -> int:
 
 
 def _analyse(arguments: argparse.Namespace) -> int:
+    from firmcell.core.jobs import PLANS
+    from firmcell.core.jobs.plan import Subject
     from firmcell.store.whole_job import open_read_only, report_of
 
     with open_read_only(arguments.job) as job:
@@ -247,8 +242,8 @@ def _analyse(arguments: argparse.Namespace) -> int:
         return 0
     p, a = whole.analysis.pack, whole.analysis
     e = a.insulation.envelope
-    one = whole.cell_bms
-    about_leads = whole.kind in ("lead change", "machine leads", "power cable")
+    plan = next(plan for kind, plan in PLANS.items() if kind.value == whole.kind)
+    one, about_leads = plan.subject is Subject.ONE_CELL, plan.subject is Subject.LEADS
     print(f"{whole.job}: {whole.kind if about_leads else f'{p.designation} ({p.series}S{p.parallel}P)'}")
     for name, value in (
         (
@@ -271,12 +266,10 @@ def _analyse(arguments: argparse.Namespace) -> int:
         ("lead", f"{a.leads.limit_a:.1f} A allowed, {a.leads.drop_steady_v * 1e3:.0f} mV lost"),
     ):
         # Of a job about leads nothing is known of cells and size; one cell with its board has no leads.
-        if name == "lead" if about_leads else one is None or name in ("voltage", "cell"):
+        if name == "lead" if about_leads else not one or name in ("voltage", "cell"):
             print(f"  {name:<8} {value}")
-    if one is not None:
-        print(
-            f"  becomes  {one.diameter_m * 1e3:.1f} mm thick, {one.length_m * 1e3:.1f} mm long at most; the board adds {one.added_m * 1e3:.1f} mm"
-        )
+    for name, value in plan.summary(whole.details) if plan.summary and whole.details else ():
+        print(f"  {name:<8} {value}")
     if about_leads:
         print(f"  fault    up to {p.voltage_full_v:.2f} V, a short drives about {p.short_circuit_a:.0f} A")
     for finding in whole.findings:
@@ -291,7 +284,10 @@ def _new(arguments: argparse.Namespace) -> int:
     text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
     from firmcell.core.model.job_details import JobKind
 
-    kind = {k.value.replace(" ", "-").lower(): k for k in JobKind}[arguments.kind]
+    kinds = {k.value.replace(" ", "-").lower(): k for k in JobKind}
+    if arguments.kind not in kinds:
+        raise Refusal(f"There is no kind of job “{arguments.kind}”; there are {', '.join(kinds)}.")
+    kind = kinds[arguments.kind]
     with new_from_brief(text, str(arguments.brief), arguments.output, kind) as job:
         design = job.latest().design()
         stops = [f for f in report_of(job).findings if f.severity == "stop"]

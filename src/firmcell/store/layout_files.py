@@ -6,7 +6,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bms.wire_list import wire_list
 from firmcell.core.insulation.cell_holder import holder_halves
-from firmcell.core.jobs.job_pictures import job_pictures
+from firmcell.core.jobs import plan_of
 from firmcell.core.layout.search import Arranged, arrange, laid_out
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model.brief import SpaceShape
@@ -49,7 +49,7 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
     if kind in ("wires", "wiring"):
         metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
         if kind == "wires":
-            return wires_csv(wire_list(design, analysis, metal)).encode()
+            return wires_csv(wire_list(design, analysis.bms.taps, metal)).encode()
         pages = (
             Template("wiring", "wiring", schematic(design, analysis)),
             Template("nail board", "nails", nail_board(design, analysis, metal)),
@@ -58,7 +58,7 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":
-        return to_svg(together(list(job_pictures(design, analysis)), design.kind.value)).encode()
+        return to_svg(together(list(plan_of(design).pictures(design, analysis)), design.kind.value)).encode()
     if kind == "stl":
         lower, upper = holder_halves(analysis.layout, design.cell, design.arrangement.gap_m)
         beside = float(lower.vertices_m[:, 1].max() - upper.vertices_m[:, 1].min()) + 0.01

@@ -1,18 +1,18 @@
 """What ``firm-cell analyse --json`` gives out; its fields are stable and described in docs/analyse-json.md."""
 
+from functools import reduce
+from operator import or_
+from typing import TYPE_CHECKING
+
 from firmcell.core.analysis.analyse import ANALYSIS_FORMAT, Analysis
 from firmcell.core.analysis.findings import Finding
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.board_choice import ranked_boards
-from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.bms.wire_list import WireEntry, wire_list
-from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.jobs import PLANS, plan_of
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
-from firmcell.core.leads.lead_change import changed_lead
-from firmcell.core.leads.power_cable import cable_figures
 from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.design import Design
-from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.rules.bms import board_ask
@@ -77,49 +77,6 @@ class ReportedJoint(Frozen):
     pull_out_source: str
 
 
-class ReportedLeadChange(Frozen):
-    """What is left of a lead after its connector is changed."""
-
-    left_m: float
-    lost_m: float
-    sleeve_waits_m: float
-    needed_m: float
-    reaches: bool
-    sleeve_can_wait: bool
-
-
-class ReportedLug(Frozen):
-    """One end of a heavy cable."""
-
-    lug: str
-    strip_m: float
-    crimps: int
-    die_mm2: float
-    torque_nm: float | None
-
-
-class ReportedCable(Frozen):
-    """A heavy cable by its duty."""
-
-    limit_a: float
-    temperature_k: float
-    drop_v: float
-    fails: tuple[str, ...]
-    proposed: str | None
-    ruled_by: str
-    ends: tuple[ReportedLug | None, ReportedLug | None]
-
-
-class ReportedCellBms(Frozen):
-    """A cell with its protection board."""
-
-    added_m: float
-    length_m: float
-    diameter_m: float
-    sleeve_flat_m: float | None
-    sleeve_cut_m: float
-
-
 class ReportedStep(Frozen):
     """A step of the work plan."""
 
@@ -131,8 +88,15 @@ class ReportedStep(Frozen):
     hold: bool
 
 
+if TYPE_CHECKING:
+    Details = Frozen | None
+else:
+    # What the kind of job reports of its own, each as its plan says.
+    Details = reduce(or_, (p.report_model for p in PLANS.values() if p.report_model)) | None
+
+
 class Report(Frozen):
-    """Job title and kind, analysis, choices compared, wire list, expected readings, work plan and findings."""
+    """Job title and kind, the kind's own details, analysis, choices compared, wire list, expected readings, work plan and findings."""
 
     format: int = ANALYSIS_FORMAT
     job: str
@@ -143,9 +107,7 @@ class Report(Frozen):
     expected: tuple[ReportedReading, ...]
     doctor: ReportedDoctor | None
     joint: ReportedJoint
-    lead_change: ReportedLeadChange | None
-    cable: ReportedCable | None
-    cell_bms: ReportedCellBms | None
+    details: Details
     steps: tuple[ReportedStep, ...]
     analysis: Analysis
     under_load: UnderLoadFigures
@@ -156,7 +118,7 @@ def report(
     design: Design, analysis: Analysis, metal: UnderLoad, state: BuildState, library: PartLibrary, findings: tuple[Finding, ...]
 ) -> Report:  # fmt: skip
     """Return the report of a job: its design analysed, its records so far, and the parts at hand."""
-    brief, leads = design.brief, design.leads
+    brief, leads, plan = design.brief, design.leads, plan_of(design)
     ask = ConnectorAsk(
         brief.current_steady_a,
         brief.current_peak_a,
@@ -179,7 +141,7 @@ def report(
             ReportedChoice(name=f.board.name, fits=f.fits, limit_a=f.board.current_continuous_a, words=f.words)
             for f in ranked_boards(library.boards, board_ask(design))
         ),
-        wires=wire_list(design, analysis, metal),
+        wires=wire_list(design, analysis.bms.taps, metal),
         expected=tuple(
             ReportedReading(black=f"B{r.black}", red=f"B{r.red}", voltage_v=r.volts, plus_minus_v=r.plus_minus) for r in readings
         ),
@@ -188,12 +150,10 @@ def report(
             likeliest=tuple(s.words for s in told.suspicions[:6]), probabilities=tuple(s.probability for s in told.suspicions[:6]),
         ) if told else None,
         joint=_joint(design),
-        lead_change=_lead_change(design) if design.kind is JobKind.LEAD_CHANGE else None,
-        cable=_cable(design, library) if design.kind is JobKind.POWER_CABLE else None,
-        cell_bms=_cell_bms(design) if design.kind is JobKind.CELL_BMS else None,
+        details=plan.reported(design, library) if plan.reported else None,
         steps=tuple(
             ReportedStep(code=s.code, title=s.title, words=s.words, cautions=s.cautions, expected=s.expected, hold=s.hold)
-            for s in steps_of(design, analysis)
+            for s in plan.steps(design, analysis)
         ),
         findings=tuple(
             ReportedFinding(
@@ -212,35 +172,3 @@ def _joint(design: Design) -> ReportedJoint:
         sleeve_supplied_m=work.sleeve.supplied_m if work.sleeve else None, sleeve_cut_m=work.sleeve.cut_m if work.sleeve else None,
         pull_out_newton=work.pull_n, pull_out_source=work.pull_source,
     )  # fmt: skip
-
-
-def _lead_change(design: Design) -> ReportedLeadChange:
-    lead = changed_lead(design)
-    return ReportedLeadChange(
-        left_m=lead.left_m, lost_m=lead.lost_m, sleeve_waits_m=lead.parked_m, needed_m=lead.needed_m, reaches=lead.reaches,
-        sleeve_can_wait=lead.sleeve_can_wait,
-    )  # fmt: skip
-
-
-def _cable(design: Design, library: PartLibrary) -> ReportedCable:
-    found = cable_figures(design, library)
-    ends = tuple(
-        ReportedLug(lug=w.lug.name, strip_m=w.strip_m, crimps=w.crimps, die_mm2=w.die_mm2, torque_nm=w.torque_nm) if w else None
-        for w in found.ends
-    )  # fmt: skip
-    return ReportedCable(
-        limit_a=found.present.limit_a, temperature_k=found.present.temperature_k, drop_v=found.present.drop_v,
-        fails=found.present.fails, proposed=found.proposed.wire.name if found.proposed else None, ruled_by=found.ruled,
-        ends=(ends[0], ends[1]),
-    )  # fmt: skip
-
-
-def _cell_bms(design: Design) -> ReportedCellBms:
-    made = cell_with_board(design)
-    return ReportedCellBms(
-        added_m=made.added_m,
-        length_m=made.length_m,
-        diameter_m=made.diameter_m,
-        sleeve_flat_m=made.sleeve_flat_m,
-        sleeve_cut_m=made.sleeve_cut_m,
-    )

@@ -4,15 +4,13 @@ import json
 from pathlib import Path
 from typing import Any
 
+from firmcell.core import jobs
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
-from firmcell.core.changes.first_design import as_job, propose
 from firmcell.core.changes.strip_fixes import verified_fixes
-from firmcell.core.jobs.job_pictures import job_pictures
-from firmcell.core.jobs.passport import Passport, passport
-from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.jobs.passport import Passport
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
@@ -38,7 +36,6 @@ from firmcell.core.records.events import (
     WeldRow,
     WeldSample,
 )
-from firmcell.core.rules import find
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.csv_tables import analysis_csv
 from firmcell.store.exchange import job_to_json
@@ -62,13 +59,15 @@ def report_of(job: JobFile) -> Report:
     metal = solve_under_load(measured, analysis.layout, analysis.pack.run_time_s)
     fixes = tuple(c.fix for c in verified_fixes(measured, analysis, metal, library))
     situation = Situation(design, analysis, state, library, metal, fixes)
-    return report(design, analysis, metal, state, library, find(situation))
+    return report(design, analysis, metal, state, library, jobs.findings_of(situation))
 
 
 def passport_of(design: Design, events: list[Event], state: BuildState, library: PartLibrary) -> Passport:
     """Return the passport of a job as it stands."""
     analysis = analyse(design, library)
-    return passport(design, analysis, state, steps_of(design, analysis), events[-1].hash if events else "")
+    return jobs.passport_of(
+        design, analysis, state, jobs.steps_of(design, analysis), events[-1].hash if events else ""
+    )
 
 
 def exported(job: JobFile, kind: str) -> bytes:
@@ -95,7 +94,7 @@ def passport_bytes(design: Design, events: list[Event], library: PartLibrary, ki
 
     page = passport_of(design, events, fold(events), library)
     analysis = analyse(design, library)
-    pictures = list(job_pictures(design, analysis))
+    pictures = list(jobs.plan_of(design).pictures(design, analysis))
     return passport_pdf(page, pictures) if kind == "pdf" else passport_html(page, pictures).encode()
 
 
@@ -117,7 +116,7 @@ def new_from_brief(text: str, where: str, path: Path, kind: JobKind = JobKind.NE
     """Make a job with a first design from a brief in JSON."""
     brief, cell = brief_from_json(text, where)
     library, _ = load_library()
-    design = as_job(propose(brief, library, part_named(library, Cell, cell) if cell else None), kind, library)
+    design = jobs.first_job(brief, kind, library, part_named(library, Cell, cell) if cell else None)
     return JobFile.create(path, design, note="proposed from the brief")
 
 

@@ -92,9 +92,9 @@ def test_a_wrong_board_is_refused_in_one_sentence(qtbot, hoist_window):
 def test_the_boards_own_jobs_show_all_their_stages(window, kind):
     assert window.open_demo("lamp-cell-bms" if kind is JobKind.CELL_BMS else "orchard-hoist")
     window.session.edit("kind", kind, "kind")
-    from firmcell.core.jobs.kinds import stages_of
+    from firmcell.core.jobs import PLANS
 
-    for stage in stages_of(kind):
+    for stage in PLANS[kind].stages:
         window.go(stage)
         assert window.stage is stage
         assert not window.grab().isNull()

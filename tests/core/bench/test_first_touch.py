@@ -10,10 +10,10 @@ import pytest
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.bench.measured_values import at_first_touch
+from firmcell.core.jobs import findings_of
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.records.build_state import fold
 from firmcell.core.records.events import CellReading
-from firmcell.core.rules import find
 from firmcell.core.strips.under_load import solve_under_load
 from tests.core.records.test_records import chain
 
@@ -79,7 +79,7 @@ def test_cells_recorded_apart_stop_the_job_with_their_current(hoist, library):
         ("check-cells", CellReading(cell=9, volts=3.30)),
     )  # fmt: skip
     state = fold(events)
-    told = {f.code: f for f in find(Situation(hoist, analysis, state, library, metal))}["CE-7"]
+    told = {f.code: f for f in findings_of(Situation(hoist, analysis, state, library, metal))}["CE-7"]
     assert told.severity is Severity.STOP
     assert told.refs == ("cell:1", "cell:3")
     gives = at_first_touch(metal, state.cell_volts)[0]
@@ -90,4 +90,4 @@ def test_cells_recorded_apart_stop_the_job_with_their_current(hoist, library):
             ("check-cells", CellReading(cell=1, volts=3.60)), ("check-cells", CellReading(cell=3, volts=3.52))
         )
     )
-    assert "CE-7" not in {f.code for f in find(Situation(hoist, analysis, near, library, metal))}
+    assert "CE-7" not in {f.code for f in findings_of(Situation(hoist, analysis, near, library, metal))}

@@ -229,16 +229,18 @@ def test_a_plug_without_a_place_for_a_tap_is_a_stop(hoist, library):
 def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, library):
     a = analyse(hoist, library)
     metal = solve_under_load(hoist, a.layout, a.pack.run_time_s)
-    entries = wire_list(hoist, a, metal)
+    entries = wire_list(hoist, a.bms.taps, metal)
     assert [e.number for e in entries] == list(range(1, len(entries) + 1))
     assert {e.name for e in entries} == {f"B{n}" for n in range(11)} | {"B−", "P−", "P+", "NTC1", "NTC2"}
     hottest = next(e for e in entries if e.name == "NTC1")
     assert f"cell {metal.figures.hottest_cell}," in hottest.from_where
     assert (entries[0].colour, entries[10].colour) == ("black", "red")
     backwards = hoist.edited("bms.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1))))
-    assert "place 11, printed B0" in wire_list(backwards, analyse(backwards, library))[0].to_where
+    assert "place 11, printed B0" in wire_list(backwards, analyse(backwards, library).bms.taps)[0].to_where
     bare = hoist.edited("bms.board", None)
-    assert {e.name for e in wire_list(bare, analyse(bare, library))} == {f"B{n}" for n in range(11)} | {
+    assert {e.name for e in wire_list(bare, analyse(bare, library).bms.taps)} == {
+        f"B{n}" for n in range(11)
+    } | {
         "P+",
         "P−",
     }
@@ -247,7 +249,7 @@ def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, library):
 def test_the_board_sits_in_the_line_it_switches_and_a_separate_port_has_its_lead(hoist, library):
     def names(**values):
         d = hoist.edited("bms.board", changed(**values))
-        return [e.name for e in wire_list(d, analyse(d, library)) if e.ref.startswith("lead:")]
+        return [e.name for e in wire_list(d, analyse(d, library).bms.taps) if e.ref.startswith("lead:")]
 
     assert names() == ["B−", "P−", "P+"]
     assert names(switch_side=SwitchSide.HIGH) == ["P−", "B+", "P+"]
@@ -290,7 +292,7 @@ def test_taps_stand_where_the_load_shifts_them_least(odd_hoist, library):
 def test_wires_of_the_nail_board_have_their_true_lengths(hoist, library):
     a = analyse(hoist, library)
     drawing = nail_board(hoist, a)
-    for entry in wire_list(hoist, a):
+    for entry in wire_list(hoist, a.bms.taps):
         if entry.name[0] not in "BN":
             continue
         laid = [
@@ -305,7 +307,7 @@ def test_wires_of_the_nail_board_have_their_true_lengths(hoist, library):
         if isinstance(s, Stroke) and s.role.startswith("wire.")
         for p, q in zip(s.points, s.points[1:], strict=False)
     )
-    wanted = sum(e.length_m for e in wire_list(hoist, a) if e.name[0] in "BN") * 1e3
+    wanted = sum(e.length_m for e in wire_list(hoist, a.bms.taps) if e.name[0] in "BN") * 1e3
     assert total == pytest.approx(wanted, abs=0.1)
 
 
@@ -445,7 +447,7 @@ def test_sense_fuses_are_offered_and_taken(hoist, library):
     finding = found(hoist, library)["BM-8"]
     fused = finding.fix.applied(hoist)
     assert "BM-8" not in found(fused, library)
-    assert "fuse at the tap" in wire_list(fused, analyse(fused, library))[0].end
+    assert "fuse at the tap" in wire_list(fused, analyse(fused, library).bms.taps)[0].end
 
 
 def test_a_board_of_ones_own_is_kept_and_read_back(tmp_path):

@@ -7,9 +7,7 @@ import pytest
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.bms.wire_list import wire_list
-from firmcell.core.jobs.job_pictures import job_pictures
-from firmcell.core.jobs.passport import passport
-from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.jobs import findings_of, passport_of, plan_of, steps_of
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model.design import Face, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy
@@ -19,7 +17,6 @@ from firmcell.core.pictures.section import section_drawing
 from firmcell.core.pictures.templates import templates
 from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.core.records.build_state import EMPTY_STATE
-from firmcell.core.rules import find
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.part_files import part_named
@@ -43,21 +40,21 @@ def test_nothing_that_can_be_chosen_together_fails(library, job, cell, by):
         # Codes tell steps apart in the record, and every sentence is one.
         assert len({s.code for s in steps}) == len(steps)
         assert all(s.title and s.words.endswith((".", ")")) for s in steps)
-        for finding in find(Situation(design, analysis, EMPTY_STATE, library, metal)):
+        for finding in findings_of(Situation(design, analysis, EMPTY_STATE, library, metal)):
             assert finding.sentence.endswith(".")
             if finding.fix:
                 analyse(finding.fix.applied(design), library)
         pictures = [
             *(face_drawing(design, analysis, face) for face in Face), section_drawing(design, analysis),
-            schematic(design, analysis), nail_board(design, analysis, metal), *job_pictures(design, analysis),
+            schematic(design, analysis), nail_board(design, analysis, metal), *plan_of(design).pictures(design, analysis),
             *(t.drawing for t in templates(design, analysis)),
         ]  # fmt: skip
         for picture in pictures:
             x0, y0, x1, y1 = picture.bounds
             assert x0 < x1
             assert y0 < y1
-        assert all(wire.length_m > 0 for wire in wire_list(design, analysis, metal))
+        assert all(wire.length_m > 0 for wire in wire_list(design, analysis.bms.taps, metal))
         assert spice_netlist(metal, analysis.leads, part.nominal_v, 1.0, "t").rstrip().endswith(".end")
-        page = passport(design, analysis, EMPTY_STATE, steps, "")
+        page = passport_of(design, analysis, EMPTY_STATE, steps, "")
         assert not page.finished
         assert sum("solder joint record" in r for r in page.records) == 1

@@ -28,6 +28,7 @@ from firmcell.core.changes.by_hand import (
     unblock_place,
     whole_rows,
 )
+from firmcell.core.jobs import findings_of
 from firmcell.core.layout.cell_places import lay_out
 from firmcell.core.layout.search import ORDER, arrange, find_places, laid_out, regroup, shares_of
 from firmcell.core.layout.space import rooms_of, wall_of
@@ -38,7 +39,6 @@ from firmcell.core.pictures.face import as_it_lies, face_drawing
 from firmcell.core.pictures.section import end_layers, section_drawing
 from firmcell.core.pictures.templates import templates
 from firmcell.core.records.build_state import EMPTY_STATE
-from firmcell.core.rules import find
 from firmcell.core.strips.plates import least_gap, plates
 from firmcell.core.strips.strips import StripKind, nodes_of, strip_runs
 from firmcell.store.demo import hoist_in_rows
@@ -501,7 +501,7 @@ def test_flat_cells_apart_are_offered_strips_for_a_plate_that_falls_apart(hoist,
         ("joining.style", StripStyle.PLATES),
     )  # fmt: skip
     analysis = analyse(design, library)
-    torn = [f for f in find(Situation(design, analysis, EMPTY_STATE, library)) if f.code == "SR-10"]
+    torn = [f for f in findings_of(Situation(design, analysis, EMPTY_STATE, library)) if f.code == "SR-10"]
     assert torn[0].severity is Severity.STOP
     assert "pieces" in torn[0].sentence
     # The template is drawn all the same, without a tab on a piece that the lead does not reach.
@@ -514,7 +514,7 @@ def test_flat_cells_apart_are_offered_strips_for_a_plate_that_falls_apart(hoist,
 def test_plates_with_no_room_for_their_gap_are_drawn_and_told(hoist, library):
     for gap in (0.016, 0.02):
         design = hoist.with_edits(("joining.style", StripStyle.PLATES), ("joining.gap_m", gap))
-        findings = find(Situation(design, analyse(design, library), EMPTY_STATE, library))
+        findings = findings_of(Situation(design, analyse(design, library), EMPTY_STATE, library))
         told = next(f for f in findings if f.code == "SR-8")
         assert told.severity is Severity.STOP
         assert "no room for plates" in told.sentence

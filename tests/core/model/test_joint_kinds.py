@@ -9,7 +9,7 @@ from firmcell.core.analysis.findings import Severity
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.changes.first_design import propose
 from firmcell.core.changes.strip_fixes import strip_fixes
-from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.jobs import steps_of
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import StripStyle
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_by_face, terminal_torque

@@ -8,7 +8,7 @@ import pytest
 from firmcell.app.theme import PALETTES
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.bms.single_cell import cell_with_board
-from firmcell.core.jobs.work_plan import steps_of
+from firmcell.core.jobs import plan_of, steps_of
 from firmcell.core.model.design import Face
 from firmcell.core.model.parts import Connector, Contact, SwitchSide
 from firmcell.core.pictures.connector_faces import connector_face
@@ -31,7 +31,7 @@ def test_every_role_of_every_picture_has_ink_and_colours(name):
     design = DEMO_JOBS[name][1](SHELF)
     a = analyse(design, SHELF)
     drawings = [
-        *(face_drawing(design, a, face) for face in Face), section_drawing(design, a), lead_drawing(design, a), schematic(design, a),
+        *(face_drawing(design, a, face) for face in Face), section_drawing(design, a), plan_of(design).leads_picture(design, a), schematic(design, a),
         cell_bms_drawing(design), nail_board(design, a), *(connector_face(c) for c in SHELF.connectors),
     ]  # fmt: skip
     roles = {shape.role for drawing in drawings for shape in drawing.shapes}
@@ -73,7 +73,7 @@ def test_a_larger_contact_makes_a_larger_face():
 def test_the_lead_is_drawn_to_scale_and_a_long_one_is_cut(hoist):
     for length, drawn in ((0.12, 120.0), (0.25, 250.0), (2.5, LONGEST_DRAWN_MM)):
         design = hoist.edited("leads.length_m", length)
-        picture = lead_drawing(design, analyse(design, SHELF))
+        picture = plan_of(design).leads_picture(design, analyse(design, SHELF))
         wires = [s for s in picture.shapes if isinstance(s, Stroke) and s.role == "lead.plus"]
         assert abs(wires[0].points[1][0] - wires[0].points[0][0]) == pytest.approx(drawn)
         assert wires[0].width == pytest.approx(design.leads.wire.outer_diameter_m * 1e3)
@@ -95,7 +95,10 @@ def test_the_wire_is_toned_from_its_warm_to_its_cool_end(hoist):
 
 def test_without_a_fuse_none_is_drawn(hoist):
     design = hoist.edited("leads.fuse", None)
-    for picture in (lead_drawing(design, analyse(design, SHELF)), schematic(design, analyse(design, SHELF))):
+    for picture in (
+        plan_of(design).leads_picture(design, analyse(design, SHELF)),
+        schematic(design, analyse(design, SHELF)),
+    ):
         assert not [s for s in picture.shapes if s.role == "lead.fuse"]
         assert "fuse" not in picture.targets
 
@@ -116,7 +119,7 @@ def test_a_board_in_the_plus_line_is_drawn_there(hoist):
 
 def test_lugs_are_drawn_by_barrel_and_stud():
     design = DEMO_JOBS["log-splitter-cable"][1](SHELF)
-    picture = lead_drawing(design, analyse(design, SHELF))
+    picture = plan_of(design).leads_picture(design, analyse(design, SHELF))
     holes = sorted(
         {round(s.radius * 2, 3) for s in picture.shapes if isinstance(s, Disc) and s.role == "face.hole"}
     )

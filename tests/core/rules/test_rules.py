@@ -6,11 +6,12 @@ import pytest
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
+from firmcell.core.jobs import findings_of
 from firmcell.core.model.design import Lattice
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
 from firmcell.core.records.build_state import BuildState, StepState, StepStatus
 from firmcell.core.records.events import CellCheck, InsulationReading, WeldRow, WeldSample
-from firmcell.core.rules import RULES, find
+from firmcell.core.rules import RULES
 from firmcell.store.demo import bee_house_scale, hay_loft_lantern
 from firmcell.store.part_files import part_named
 from tests.conftest import found
@@ -107,10 +108,10 @@ def test_a_fix_never_makes_a_new_stop(hoist, library):
         design = hoist
         for path, value in edits:
             design = design.edited(path, P(library, *value) if isinstance(value, tuple) else value)
-        before = {f.code for f in find(Situation(design, analyse(design, library), BuildState(), library))
+        before = {f.code for f in findings_of(Situation(design, analyse(design, library), BuildState(), library))
                   if f.severity is Severity.STOP}  # fmt: skip
         fixed = found(design, library)[code].fix.applied(design)
-        after = {f.code for f in find(Situation(fixed, analyse(fixed, library), BuildState(), library))
+        after = {f.code for f in findings_of(Situation(fixed, analyse(fixed, library), BuildState(), library))
                  if f.severity is Severity.STOP}  # fmt: skip
         # A smaller or larger stack needs another board, strip or sleeve: those findings carry their own fixes.
         assert after - before <= {"BM-1", "SR-1", "SR-2", "IN-1", "LY-4", "LE-3", "BM-3"}, (
@@ -152,7 +153,7 @@ def test_staggered_lattice_keeps_links(hoist, library):
 
 def test_findings_come_worst_first(hoist, library):
     design = hoist.edited("insulation.rings", False).edited("leads.fuse", None)
-    findings = find(Situation(design, analyse(design, library), BuildState(), library))
+    findings = findings_of(Situation(design, analyse(design, library), BuildState(), library))
     assert [f.severity for f in findings] == sorted(f.severity for f in findings)
 
 

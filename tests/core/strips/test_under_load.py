@@ -15,6 +15,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
 from firmcell.core.changes.by_hand import layout_of, move_terminal, remove_strip
 from firmcell.core.changes.strip_fixes import _candidates, strip_fixes, verified_fixes
+from firmcell.core.jobs import findings_of
 from firmcell.core.jobs.new_pack import new_pack_steps
 from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.leads.spice_netlist import element_name, pad_name, spice_netlist
@@ -24,7 +25,6 @@ from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.resistor_network import Network, solve
 from firmcell.core.pictures.strip_colours import Shown, at_load, strip_paint
 from firmcell.core.records.build_state import EMPTY_STATE, BuildState
-from firmcell.core.rules import find
 from firmcell.core.strips.assay import Measured, assayed_strip, by_resistance, by_weight
 from firmcell.core.strips.failures import Scatter, all_failures, monte_carlo, remove_each
 from firmcell.core.strips.pack_heat import fin_conductance, fin_limit, fin_middle_rise, steady_temperatures
@@ -231,7 +231,7 @@ def test_open_place_is_named_and_nothing_fails(library):
     metal = solved(design)
     assert not metal.figures.whole
     assert metal.figures.open_at == 6
-    findings = {f.code: f for f in find(_situation(design, metal))}
+    findings = {f.code: f for f in findings_of(_situation(design, metal))}
     assert "open at B6" in findings["SR-7"].sentence
     assert "SR-11" not in findings
 
@@ -317,7 +317,7 @@ def test_resistance_and_temperature_settle_or_it_is_told():
     hot = plain(brief__current_steady_a=900.0, brief__current_peak_a=900.0)
     metal = solved(hot)
     assert metal.figures.runs_away
-    assert "SR-13" in {f.code for f in find(_situation(hot, metal))}
+    assert "SR-13" in {f.code for f in findings_of(_situation(hot, metal))}
 
 
 def test_duty_cycle_lies_between_steady_and_peak():
@@ -536,21 +536,21 @@ def test_leads_in_the_middle_halve_what_both_collecting_strips_carry():
 def test_an_overload_is_offered_only_a_fix_that_was_solved():
     design = plain(joining__link_layers=1, brief__current_steady_a=34.0)
     metal = solved(design)
-    bare = {f.code: f for f in find(_situation(design, metal))}
+    bare = {f.code: f for f in findings_of(_situation(design, metal))}
     assert bare["SR-1"].fix is None
     analysis = analyse(design, SHELF)
     fixes = verified_fixes(design, analysis, metal, SHELF)
-    told = find(Situation(design, analysis, EMPTY_STATE, SHELF, metal, tuple(c.fix for c in fixes)))
+    told = findings_of(Situation(design, analysis, EMPTY_STATE, SHELF, metal, tuple(c.fix for c in fixes)))
     offered = next(f for f in told if f.code == "SR-1").fix
     assert offered == fixes[0].fix
     after = offered.applied(design)
-    assert "SR-1" not in {f.code for f in find(_situation(after, solved(after)))}
+    assert "SR-1" not in {f.code for f in findings_of(_situation(after, solved(after)))}
 
 
 def test_an_overload_and_hot_cells_are_found_with_the_solved_numbers():
     design = plain(joining__link_layers=1, brief__current_steady_a=34.0, brief__ambient_max_k=313.15)
     metal = solved(design)
-    findings = {f.code: f for f in find(_situation(design, metal))}
+    findings = {f.code: f for f in findings_of(_situation(design, metal))}
     assert "judged by" in findings["SR-1"].sentence
     assert findings["SR-11"].severity is Severity.STOP
     assert findings["SR-11"].refs == (f"cell:{metal.figures.hottest_cell}",)
@@ -558,7 +558,7 @@ def test_an_overload_and_hot_cells_are_found_with_the_solved_numbers():
 
 def test_an_uneven_cell_is_found():
     design = weak_cell()
-    findings = {f.code: f for f in find(_situation(design, solved(design)))}
+    findings = {f.code: f for f in findings_of(_situation(design, solved(design)))}
     assert "Cell 18 of group 5 carries" in findings["SR-12"].sentence
     assert "less" in findings["SR-12"].sentence
 

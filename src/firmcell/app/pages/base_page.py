@@ -100,6 +100,23 @@ class Page(QScrollArea):
         self._fields.append((path, field))
         return field
 
+    def kind_sections(self) -> None:
+        """The sections that only this kind of job has on this page."""
+        s = self.session
+        for section in s.plan.sections.get(self.stage, ()):
+            self.section(section.title)
+            for path in section.fields:
+                self.field(path)
+            if section.words:
+                self.text(section.words)
+            if section.figures:
+                self.figures(
+                    *(
+                        (name, lambda tell=tell: tell(s.design, s.analysis, s.library))
+                        for name, tell in section.figures
+                    )
+                )
+
     def figures(self, *figures: Figure) -> None:
         """Names with values read anew at each refresh; a row without anything to say is left out."""
         grid = QGridLayout()

@@ -25,11 +25,11 @@ from firmcell.app.theme import sized
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.live_points import live_words
-from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import KINDS, terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
 from firmcell.core.records.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
 from firmcell.core.records.step import Step
+from firmcell.core.rules.table import Topic
 from firmcell.store.whole_job import event_words
 
 MARKS = {
@@ -194,7 +194,7 @@ class BenchPage(Page):
             self._line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
         if step.expected:
             self._line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
-        if s.design.kind is JobKind.NEW_PACK and step.phase in METAL_PHASES:
+        if Topic.BUILT in s.plan.topics and step.phase in METAL_PHASES:
             words = live_words(s.analysis.layout, s.design, s.state, step.code)
             self._line(words, 1.2 if large else 1.0).setObjectName("quiet")
         if state and state.status is StepStatus.NOT_RIGHT:

@@ -11,13 +11,13 @@ from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.base.wording import amperes, celsius, figures, millimetres, volts
+from firmcell.core.base.wording import amperes, celsius, figures, volts
 from firmcell.core.bms.board_choice import ranked_boards
-from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.bms.thermistor import sensor_words
 from firmcell.core.bms.wire_list import thermistor_readings, wire_list
-from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.rules.bms import board_ask
+from firmcell.core.rules.table import Topic
 from firmcell.core.tap_check.expected_readings import expected_reading
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import pack_asked
@@ -34,49 +34,21 @@ class BmsPage(Page):
     board_wanted = Signal()
 
     def build(self) -> None:
-        kind = self.session.design.kind
-        if kind is JobKind.CELL_BMS:
-            self._cell_bms_section()
-        elif kind is JobKind.HOLDER_PACK:
-            self.section("Holders")
-            for name in ("clip_a", "clip_ohm", "host_plug"):
-                self.field(f"holder.{name}")
+        self.kind_sections()
         self._board_section()
         # Of one cell there is nothing to tap and no wire to cut.
         self.taps: RowsTable | None = None
-        if kind is JobKind.CELL_BMS:
+        if not self._tapped:
             return
         self._taps_section()
         self._wires_section()
         self._sensor_section()
 
+    @property
+    def _tapped(self) -> bool:
+        return Topic.TAPS in self.session.plan.topics
+
     # -- sections ---------------------------------------------------------------------------------------
-
-    def _cell_bms_section(self) -> None:
-        s = self.session
-        self.section("Cell with its board")
-        for name in (
-            "strap_thickness_m", "strap_width_m", "ring_m", "sleeve_wall_m", "holder_m", "holder_width_m", "charger_m",
-        ):  # fmt: skip
-            self.field(f"cell_bms.{name}")
-
-        def sleeve() -> str:
-            made = cell_with_board(s.design)
-            flat = f"{millimetres(made.sleeve_flat_m)} flat" if made.sleeve_flat_m else "no stock size"
-            return f"{flat}, cut {millimetres(made.sleeve_cut_m)}"
-
-        def fits() -> str:
-            made = cell_with_board(s.design)
-            told = {True: "yes", False: "NO", None: "not entered"}
-            return f"holder {told[made.fits_holder]}, its width {told[made.fits_width]}, charger {told[made.fits_charger]}"
-
-        self.figures(
-            ("Becomes", lambda: f"{millimetres(cell_with_board(s.design).length_m)} long, {millimetres(cell_with_board(s.design).diameter_m)} thick; "
-                                f"{millimetres(cell_with_board(s.design).added_m)} added"),
-            ("Still fits", fits),
-            ("Sleeve", sleeve),
-            ("Order", lambda: "ring and disc, B− to the can, strap to B+, strap to the positive last, sleeve, proof"),
-        )  # fmt: skip
 
     def _board_section(self) -> None:
         self.section("Board")
@@ -191,7 +163,7 @@ class BmsPage(Page):
 
     def _in_order(self) -> str:
         selective = self.session.analysis.bms.selective
-        if self.session.design.kind is JobKind.CELL_BMS or selective is None:
+        if not self._tapped or selective is None:
             return ""
         return selective.words
 
@@ -212,7 +184,7 @@ class BmsPage(Page):
             return "the charger must: one with a balance plug, every charge"
         if seconds is None:
             return "not at all"
-        return f"{board.balance_current_a * 1e3:.0f} mA evens out 0.13 V between groups in about {seconds / 3600:.0f} h of charging"
+        return f"{board.balance_current_a * 1e3:.0f} mA evens out {volts(GROUP_SPREAD_V)} between groups in about {seconds / 3600:.0f} h of charging"
 
     def _stored(self) -> str:
         days = self.session.analysis.bms.storage_days
@@ -275,7 +247,7 @@ class BmsPage(Page):
         self.taps.set_rows(rows)
         self.wires.set_rows(
             [(f"{e.ref}", (str(e.number), e.name, *e.briefly, f"{e.length_m * 1e3:.0f}", e.colour))
-             for e in wire_list(d, s.analysis, s.metal)]
+             for e in wire_list(d, s.analysis.bms.taps, s.metal)]
         )  # fmt: skip
 
     def _take(self, name: str) -> None:

@@ -1,7 +1,5 @@
 """The Leads stage: wire, connector, fuse, and what the joint asks of the bench."""
 
-from collections.abc import Callable
-
 import numpy as np
 from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QWidget
 
@@ -13,20 +11,18 @@ from firmcell.app.theme import PALETTES, Palette
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.quantity import ZERO_CELSIUS
-from firmcell.core.base.wording import amperes, celsius, figures, millimetres, percent, plural, volts
+from firmcell.core.base.wording import amperes, celsius, figures, millimetres, percent, volts
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.leads.fuse_timing import fusible_link, opening_times, strip_times, wire_times
 from firmcell.core.leads.insulation_class import INSULATIONS, covered, like
-from firmcell.core.leads.lead_change import changed_lead
-from firmcell.core.leads.power_cable import cable_figures
 from firmcell.core.leads.precharge import precharge
 from firmcell.core.leads.soldering import TOUCH_K, JointWork, joint_work
 from firmcell.core.leads.wire_rating import ABYC_105, CUSTOM, NFPA_75, published_figures, rated_current
-from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import Conductor
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import awg_area
 from firmcell.core.pictures.lead import profile_of
+from firmcell.core.rules.table import Topic
 from firmcell.core.strips.strips import StripKind, metal_of
 
 HOPELESS = 0.7
@@ -41,17 +37,19 @@ class LeadsPage(Page):
 
     def build(self) -> None:
         self._plots: dict[str, Plot] = {}
-        kind = self.session.design.kind
-        if kind in KIND_SECTIONS:
-            KIND_SECTIONS[kind](self)
+        self.kind_sections()
         self._wire_section()
-        if kind is not JobKind.POWER_CABLE:
+        if self._plugged:
             self._connector_section()
-        if kind is not JobKind.MACHINE_LEADS:
+        if Topic.FUSE in self.session.plan.topics:
             self._fuse_section()
-        if kind is not JobKind.POWER_CABLE:
+        if self._plugged:
             self._joint_section()
         self._chart_section()
+
+    @property
+    def _plugged(self) -> bool:
+        return Topic.PLUG in self.session.plan.topics
 
     @property
     def look(self) -> Palette:
@@ -277,9 +275,9 @@ class LeadsPage(Page):
             s.analysis.pack.voltage_full_v,
             brief.ambient_max_k,
             leads.wire,
-            on_the_pack=s.design.kind is not JobKind.MACHINE_LEADS,
+            on_the_pack=Topic.PACK_PLUG in s.plan.topics,
         )
-        if s.design.kind is not JobKind.POWER_CABLE:
+        if self._plugged:
             self.picker.set_palette(self.look)
             self.picker.show_fits(ranked_connectors(s.library.connectors, ask), leads.connector.name)
         if self._plots:
@@ -404,98 +402,5 @@ class LeadsPage(Page):
         chart.marks(np.array([brief.current_peak_a]), np.array([brief.peak_duration_s]), "peak", "s", p.ink)
 
     def point_at(self, ref: str) -> None:
-        if ref == "connector" and self.session.design.kind is not JobKind.POWER_CABLE:
+        if ref == "connector" and self._plugged:
             self.picker.setFocus()
-
-
-def _lead_change_section(page: LeadsPage) -> None:
-    s = page.session
-    page.section("What is changed")
-    for name in ("old_connector", "take_off", "wire_there_m", "reach_m"):
-        page.field(f"lead_change.{name}")
-    page.section("The pack as it is")
-    for name in ("cell", "series", "parallel"):
-        page.field(name)
-
-    def left() -> str:
-        lead = changed_lead(s.design)
-        return (
-            f"{millimetres(max(lead.left_m, 0.0))} of each wire; the change takes {millimetres(lead.lost_m)}"
-        )
-
-    def waits() -> str:
-        lead = changed_lead(s.design)
-        room = (
-            "there is room"
-            if lead.sleeve_can_wait
-            else f"{millimetres(lead.needed_m)} of wire are wanted: heat sink or wet cloth"
-        )
-        return f"{millimetres(lead.parked_m)} from the joint; {room}"
-
-    page.figures(
-        ("Live", lambda: f"always: up to {volts(s.analysis.pack.voltage_full_v)}, a slip drives about {amperes(s.analysis.pack.short_circuit_a)}"),
-        ("Left", left),
-        ("Sleeve waits", waits),
-        ("Pack's end", lambda: f"warms by at most {changed_lead(s.design).work.far_rise_k:.0f} K while soldering"),
-    )  # fmt: skip
-
-
-def _machine_section(page: LeadsPage) -> None:
-    page.section("Bullets to the motor")
-    for name in ("phases", "bullet", "female_on_controller", "sleeve", "staggered"):
-        page.field(f"machine.{name}")
-    page.text(
-        "The connector below is the pack's; its mate goes on the controller's input. All of it is done dead."
-    )
-
-
-def _cable_section(page: LeadsPage) -> None:
-    s = page.session
-    page.section("Source, duty and ends")
-    for name in (
-        "source_v", "source_short_a", "on_s", "off_s", "source_stud_m", "source_lug", "load_stud_m", "load_lug", "second_insulation",
-    ):  # fmt: skip
-        page.field(f"cable.{name}")
-
-    def duty() -> str:
-        row = cable_figures(s.design, s.library).present
-        words = f"{amperes(row.limit_a)} by its duty"
-        if s.design.cable.on_s and s.design.cable.off_s:
-            words += f" ({figures(s.design.cable.on_s)} s on, {figures(s.design.cable.off_s)} s off; time constant {row.time_constant_s:.0f} s)"
-        return f"{words}; it warms to {celsius(row.temperature_k)}, {celsius(row.peak_k)} after the peak"
-
-    def taken() -> str:
-        found = cable_figures(s.design, s.library)
-        return f"{found.proposed.wire.name}; ruled by {found.ruled}" if found.proposed else found.ruled
-
-    def end(place: int) -> str:
-        work = cable_figures(s.design, s.library).ends[place]
-        if work is None:
-            return "no lug chosen"
-        torque = f"{work.torque_nm:g} N·m" if work.torque_nm else "torque as printed"
-        pull = f", holds {work.pull_n:.0f} N" if work.pull_n else ""
-        sleeve = (
-            f", sleeve {millimetres(work.sleeve.supplied_m)} × {millimetres(work.sleeve.cut_m)}"
-            if work.sleeve
-            else ""
-        )
-        return f"strip {millimetres(work.strip_m)}, {plural(work.crimps, 'crimp')}, die {work.die_mm2:.3g} mm², {torque}{pull}{sleeve}"
-
-    def clips() -> str:
-        work = next((w for w in cable_figures(s.design, s.library).ends if w), None)
-        return (
-            f"every {millimetres(work.clip_m)}, first {millimetres(work.first_clip_m)} from the lug"
-            if work
-            else "choose a lug"
-        )
-
-    page.figures(
-        ("Carries", duty), ("Thinnest", taken), ("At the source", lambda: end(0)), ("At the load", lambda: end(1)), ("Clips", clips),
-    )  # fmt: skip
-
-
-KIND_SECTIONS: dict[JobKind, Callable[[LeadsPage], None]] = {
-    JobKind.LEAD_CHANGE: _lead_change_section,
-    JobKind.MACHINE_LEADS: _machine_section,
-    JobKind.POWER_CABLE: _cable_section,
-}

@@ -41,7 +41,7 @@ from firmcell.core.leads.main_leads import (
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.design import BoardPlace, Design
 from firmcell.core.model.designation import cell_designation, pack_designation, transport_class
-from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.model.part_library import EMPTY_LIBRARY, PartLibrary
 from firmcell.core.model.parts import Strip
 from firmcell.core.strips.clearances import TooNear, strips_too_near
@@ -157,8 +157,6 @@ class Analysis(Frozen):
         return id(self)
 
 
-BALANCED_SPREAD_V = 0.13
-"""Group to group, judged fine once a balance charge follows; common practice, no source."""
 STORED_AT_SOC = 0.5
 
 
@@ -176,7 +174,7 @@ def _bms_more(
     }  # fmt: skip
     if board is not None:
         middle = float(resting_voltage(cell.chemistry, STORED_AT_SOC))
-        behind = spread_charge(cell, capacity, middle - BALANCED_SPREAD_V, middle)
+        behind = spread_charge(cell, capacity, middle - GROUP_SPREAD_V, middle)
         found["storage_days"] = storage_days(capacity, board.standby_current_a, STORED_AT_SOC)
         if cell.chemistry.is_lithium and board.balance_current_a > 0:
             found["balance_s"] = balancing_time(behind, board.balance_current_a)
@@ -215,11 +213,12 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
     bms_ohm = board.resistance_ohm if board else 0.0
     full = design.series * cell.full_v
     source_ohm = cells_ohm + strips_ohm
-    if design.kind is JobKind.POWER_CABLE:
-        # The source is not a pack of ours: it is known by its voltage and short-circuit current.
-        full = design.cable.source_v
+    supply = design.details.supply
+    if supply is not None:
+        # The source is not a pack of ours: lugs on its studs, and its short-circuit current as entered.
+        full = supply.full_v
         leads = leads.model_copy(update={"connector": LUGS_ON_STUDS})
-        source_ohm = SHORT_CIRCUIT_FACTOR * full / design.cable.source_short_a
+        source_ohm = SHORT_CIRCUIT_FACTOR * full / supply.short_a
     figures = lead_figures(
         leads, library.wires, steady, peak, brief.peak_duration_s, ambient, cell.temperature_max_k, full,
         source_ohm, brief.load_capacitance_f,

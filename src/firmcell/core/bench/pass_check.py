@@ -4,6 +4,7 @@ from collections.abc import Iterable
 
 from firmcell.core.base.wording import volts
 from firmcell.core.model.design import Design
+from firmcell.core.model.limits import LEAST_INSULATION_OHM
 from firmcell.core.records.build_state import BuildState, standing_events
 from firmcell.core.records.events import (
     CellCheck,
@@ -19,8 +20,6 @@ from firmcell.core.records.events import (
     WeldSample,
 )
 from firmcell.core.records.step import Step, held_by
-from firmcell.core.rules.cells import GROUP_JOIN_SPREAD_V
-from firmcell.core.rules.records import LEAST_INSULATION_OHM
 from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
 from firmcell.core.tap_check.recorded_readings import blocking_words
 
@@ -87,10 +86,8 @@ def obstacle(
 def _fault(data: object, step: Step) -> str | None:
     match data:
         case CellCheck(lowest_v=low, highest_v=high, wraps_sound=sound):
-            if high - low > GROUP_JOIN_SPREAD_V:
-                return (
-                    f"The cells differ by {volts(high - low)}; within {volts(GROUP_JOIN_SPREAD_V)} is right."
-                )
+            if high - low > step.spread_v:
+                return f"They differ by {volts(high - low)}; within {volts(step.spread_v)} is right."
             return None if sound else "A wrap is not sound."
         case WeldSample(peeled=peeled, held=held) if held < peeled:
             return f"{peeled - held} of {peeled} samples did not hold; change the setting and peel again."
@@ -112,5 +109,5 @@ def _fault(data: object, step: Step) -> str | None:
                 return f"Not right: {wrong[0]}."
             return f"Not looked at: {open_looks[0]}." if open_looks else None
         case InsulationReading(ohms=ohms) if ohms < LEAST_INSULATION_OHM:
-            return f"{ohms / 1e6:.2f} MΩ is too low; more than 5 MΩ is right."
+            return f"{ohms / 1e6:.2f} MΩ is too low; more than {LEAST_INSULATION_OHM / 1e6:g} MΩ is right."
     return None

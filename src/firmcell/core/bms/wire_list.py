@@ -2,9 +2,9 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.sense_leads import SENSE_FUSE_A, plug_places
+from firmcell.core.bms.taps import Tap
 from firmcell.core.bms.thermistor import ntc_resistance
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import ChargePort, SwitchSide
@@ -63,15 +63,15 @@ def tap_colour(number: int, series: int) -> str:
     return "red" if number == series else COLOURS[1 + (number - 1) % (len(COLOURS) - 1)]
 
 
-def wire_list(design: Design, analysis: Analysis, metal: UnderLoad | None = None) -> tuple[WireEntry, ...]:
+def wire_list(design: Design, taps: tuple[Tap, ...], metal: UnderLoad | None = None) -> tuple[WireEntry, ...]:
     """Return the wires to cut: sense leads by tap, main leads, thermistors. Without a board the sense leads go to a balance plug.
 
     `metal` gives the hottest cell, where the first thermistor lies; without it that place is left open.
     """
     rows = [
-        *_sense_rows(design, analysis),
-        *_main_rows(design, analysis),
-        *_sensor_rows(design, analysis, metal),
+        *_sense_rows(design, taps),
+        *_main_rows(design, taps),
+        *_sensor_rows(design, taps, metal),
     ]
     fields = tuple(WireEntry.model_fields)
     return tuple(
@@ -92,14 +92,14 @@ Row = tuple[str, str, str, float, str, str, str, str]
 """All of a `WireEntry` but its number."""
 
 
-def _sense_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
+def _sense_rows(design: Design, taps: tuple[Tap, ...]) -> Iterator[Row]:
     bms, series = design.bms, design.series
     board = bms.board
     names = board.pad_names if board else tuple(f"B{n}" for n in range(series + 1))
     places = plug_places(names, series)
     fused = f", {SENSE_FUSE_A:g} A fuse at the tap" if bms.sense_fuses else ""
     end = f"strip {ENDS_M * 1e3:.0f} mm and tin; crimp at the plug{fused}"
-    for tap in analysis.bms.taps:
+    for tap in taps:
         if tap.wire_length_m:
             at = f"strip of {tap.name} at cell {tap.cell}, {tap.face.value} face"
             yield (
@@ -108,10 +108,10 @@ def _sense_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
             )  # fmt: skip
 
 
-def _main_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
+def _main_rows(design: Design, taps: tuple[Tap, ...]) -> Iterator[Row]:
     """Main leads: the board sits in the line that it switches; the other goes straight to the connector."""
     board, leads = design.bms.board, design.leads
-    gauge, taps = leads.wire.gauge, analysis.bms.taps
+    gauge = leads.wire.gauge
     for sign, pole, tap, colour in (("−", "minus", taps[0], "black"), ("+", "plus", taps[-1], "red")):
         through = pole == switched_pole(design)
         end = "solder; fuse in this lead" if pole == "plus" and leads.fuse is not None else "solder"
@@ -145,9 +145,9 @@ def _main_rows(design: Design, analysis: Analysis) -> Iterator[Row]:
             )
 
 
-def _sensor_rows(design: Design, analysis: Analysis, metal: UnderLoad | None) -> Iterator[Row]:
+def _sensor_rows(design: Design, taps: tuple[Tap, ...], metal: UnderLoad | None) -> Iterator[Row]:
     board = design.bms.board
-    longest = max((t.wire_length_m for t in analysis.bms.taps), default=0.0)
+    longest = max((t.wire_length_m for t in taps), default=0.0)
     for sensor in range(1, board.temperature_sensors + 1 if board else 1):
         place, ref = "between the cells in the middle of the pack", "board"
         if metal is not None:

@@ -1,5 +1,7 @@
 """A first design from a brief: the lightest cell and stack that does it, and the rest fixed rule by rule."""
 
+from collections.abc import Collection
+
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.base.refusal import Refusal
@@ -9,11 +11,10 @@ from firmcell.core.layout.cell_places import best_rows
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Lattice, Leads, PackInsulation
-from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell, Keying, StripMetal
 from firmcell.core.records.build_state import EMPTY_STATE
-from firmcell.core.rules import find
+from firmcell.core.rules import RULES, Rule, find
 from firmcell.core.strips.under_load import solve_under_load
 
 MOST_FIXES = 30
@@ -35,8 +36,13 @@ def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, S
     return min(found, key=lambda pair: (len(pair[1].reasons), pair[1].mass_cells_kg))
 
 
-def propose(brief: Brief, library: PartLibrary, cell: Cell | None = None) -> Design:
-    """Return a first design for `brief` from the parts of `library`; `cell` fixes the cell.
+def propose(
+    brief: Brief,
+    library: PartLibrary,
+    cell: Cell | None = None,
+    rules: Collection[Rule] = tuple(RULES.values()),
+) -> Design:
+    """Return a first design for `brief` from the parts of `library`; `cell` says which cell.
 
     Starts from plain choices and applies the fixes of the rules that speak, the worst first, as long
     as each makes the worst better. What cannot be fixed stays as findings.
@@ -84,22 +90,23 @@ def propose(brief: Brief, library: PartLibrary, cell: Cell | None = None) -> Des
         cell_now_v=chosen.facts.storage_v,
         charge_current_a=chosen.current_charge_a * option.parallel / 2,
     )
-    return _with_sleeves(_carrying(_fixed(design, library), library), library)
+    return _with_sleeves(_carrying(with_fixes(design, library, rules), library, rules), library)
 
 
-def _carrying(design: Design, library: PartLibrary) -> Design:
+def _carrying(design: Design, library: PartLibrary, rules: Collection[Rule]) -> Design:
     """The design with overloaded metal fixed as the solved pack says, as far as that can be."""
     analysis = analyse(design, library)
     metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
     fixes = verified_fixes(design, analysis, metal, library)
-    return _fixed(fixes[0].fix.applied(design), library) if fixes else design
+    return with_fixes(fixes[0].fix.applied(design), library, rules) if fixes else design
 
 
-def _fixed(design: Design, library: PartLibrary) -> Design:
+def with_fixes(design: Design, library: PartLibrary, rules: Collection[Rule]) -> Design:
+    """Return the design after the fixes that the given rules offer, the worst finding first, notes left out."""
     for _ in range(MOST_FIXES):
-        findings = find(Situation(design, analyse(design, library), EMPTY_STATE, library))
+        findings = find(Situation(design, analyse(design, library), EMPTY_STATE, library), rules)
         for finding in findings:
-            # Stack and cell were chosen above on purpose; notes are left for the builder to decide.
+            # Layout and cell were chosen above on purpose; notes are left for the builder to decide.
             if finding.fix and finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief"):
                 fixed = finding.fix.applied(design)
                 if fixed != design:
@@ -114,15 +121,3 @@ def _with_sleeves(design: Design, library: PartLibrary) -> Design:
     outer = analyse(design, library).insulation.envelope
     along = next_stock_size(library.sleeves, outer.bare_width_m, outer.bare_height_m)
     return design.edited("insulation.sleeve", along) if along and design.insulation.sleeve is None else design
-
-
-def as_job(design: Design, kind: JobKind, library: PartLibrary) -> Design:
-    """Return the design as a job of `kind`, what that kind asks for chosen from the part library as far as its rules can."""
-    if kind is JobKind.NEW_PACK:
-        return design
-    edits: list[tuple[str, object]] = [("kind", kind)]
-    if kind is JobKind.POWER_CABLE:
-        edits += [("cable.source_v", design.series * design.cell.full_v), ("leads.length_m", 1.5)]
-    if kind is JobKind.CELL_BMS:
-        edits += [("series", 1), ("parallel", 1), ("arrangement.rows", 1)]
-    return _fixed(design.with_edits(*edits), library)

@@ -1,1 +1,78 @@
-"""One file a kind of job: stages, rules, steps, pictures, passport."""
+"""One file a kind of job: stages, rules, steps, pictures, passport. What the program asks of a kind, it asks here."""
+
+from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.findings import Finding, Situation
+from firmcell.core.changes.first_design import propose, with_fixes
+from firmcell.core.jobs import (
+    bms_retrofit,
+    cell_bms,
+    holder_pack,
+    lead_change,
+    machine_leads,
+    new_pack,
+    power_cable,
+)
+from firmcell.core.jobs.passport import Passport, passport
+from firmcell.core.jobs.plan import JobPlan
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import Cell
+from firmcell.core.records.build_state import BuildState
+from firmcell.core.records.step import Step
+from firmcell.core.rules import RULES, Rule, find
+
+PLANS: dict[JobKind, JobPlan] = {
+    plan.kind: plan
+    for plan in (
+        new_pack.PLAN,
+        lead_change.PLAN,
+        machine_leads.PLAN,
+        power_cable.PLAN,
+        cell_bms.PLAN,
+        bms_retrofit.PLAN,
+        holder_pack.PLAN,
+    )
+}
+ALL_RULES: dict[str, Rule] = RULES | {
+    code: r for plan in PLANS.values() for code, r in plan.own.rules.items()
+}
+"""Every rule there is, by code: the general ones and those of each kind."""
+
+
+def plan_of(design: Design) -> JobPlan:
+    """Return what kind of job a design is for."""
+    return PLANS[design.kind]
+
+
+def steps_of(design: Design, analysis: Analysis) -> tuple[Step, ...]:
+    """Return the steps of a job in order, by its kind."""
+    return plan_of(design).steps(design, analysis)
+
+
+def findings_of(situation: Situation) -> tuple[Finding, ...]:
+    """Return every finding of the rules that speak in this kind of job, worst first."""
+    return find(situation, plan_of(situation.design).rules)
+
+
+def first_job(brief: Brief, kind: JobKind, library: PartLibrary, cell: Cell | None = None) -> Design:
+    """Return a first design of a job from its brief, what its kind asks for chosen as far as its rules can; raises as `propose`."""
+    return as_job(propose(brief, library, cell, PLANS[JobKind.NEW_PACK].rules), kind, library)
+
+
+def as_job(design: Design, kind: JobKind, library: PartLibrary) -> Design:
+    """Return the design as a job of another kind, what that kind asks for chosen from the part library as far as its rules can."""
+    plan = PLANS[kind]
+    if design.kind is kind:
+        return design
+    changed = design.with_edits(("kind", kind), *plan.first_edits(design))
+    return with_fixes(changed, library, plan.rules)
+
+
+def passport_of(
+    design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], last_hash: str
+) -> Passport:
+    """Return the passport of a job; `last_hash` ties it to the record (the hash of the last event)."""
+    plan = plan_of(design)
+    return passport(design, analysis, state, steps, last_hash, plan.stages, plan.handed_over)

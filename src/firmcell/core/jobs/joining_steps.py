@@ -8,9 +8,9 @@ from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.bench.weld_samples import zero_failure_sample
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, terminal_torque
+from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import CellForm
 from firmcell.core.records.step import Step
-from firmcell.core.rules.brief import TOUCH_LIMIT_V
 from firmcell.core.strips.strips import StripKind, StripPiece
 
 IRON_WORDS = "70 W or more with a wide tip at 370 to 400 °C"

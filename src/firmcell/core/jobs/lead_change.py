@@ -3,13 +3,27 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.analyse import Analysis
-from firmcell.core.base.wording import amperes, millimetres, volts
+from firmcell.core.analysis.findings import Severity, Situation, Stage
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.base.wording import (
+    amperes,
+    millimetres,
+    volts,
+)
+from firmcell.core.jobs.passport import leads_handed_over
+from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.leads.lead_change import changed_lead, pole_order
 from firmcell.core.leads.soldering import TOUCH_K
 from firmcell.core.model.design import Design, Flux
-from firmcell.core.model.job_details import TakeOff
+from firmcell.core.model.job_details import JobKind, TakeOff
+from firmcell.core.model.limits import TOUCH_LIMIT_V
+from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import CellForm
+from firmcell.core.pictures.lead import LeadEnd, LeadWay
 from firmcell.core.records.step import Step
-from firmcell.core.rules.brief import TOUCH_LIMIT_V
+from firmcell.core.rules.table import ALL_TOPICS, COMMON_PRACTICE, Hit, RuleTable, Topic
+
+OWN = RuleTable()
 
 SIGN = {"plus": "+", "minus": "−"}
 
@@ -63,7 +77,7 @@ def _ready(d: Design, a: Analysis) -> Iterator[Step]:
 def _poles(d: Design, a: Analysis) -> Iterator[Step]:
     lead = changed_lead(d)
     order = pole_order(d)
-    over = ("Over 60 V: gloves and covers.",) if a.pack.voltage_full_v > TOUCH_LIMIT_V else ()
+    over = (f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if a.pack.voltage_full_v > TOUCH_LIMIT_V else ()
     short = f"A slip that bridges both shorts the pack: about {amperes(a.pack.short_circuit_a)}."
     for number, pole in enumerate(order):
         other = order[1 - number]
@@ -136,3 +150,125 @@ def _after(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("A joint that warms more than its neighbour is done again.",), records=("checked",),
         checks=("Connector no warmer than the hand bears", "Both joints alike"), refs=("connector",), hold=True,
     )  # fmt: skip
+
+
+@OWN.rule("LC-1", Stage.LEADS, Severity.STOP, source="lengths of the lead",
+      reason="A lead that is too short is pulled on, and the pull lands on the pack's joints.")  # fmt: skip
+def lead_too_short(s: Situation) -> Iterator[Hit]:
+    """After the change the lead does not reach any more."""
+    lead, job = changed_lead(s.design), s.design.lead_change
+    if not lead.reaches:
+        yield Hit(
+            f"The change takes {millimetres(lead.lost_m)}; {millimetres(max(lead.left_m, 0.0))} are left and {millimetres(job.reach_m)} "
+            "must be reached: unsolder instead, or splice longer wire on first.", ("lead:plus", "lead:minus"),
+        )  # fmt: skip
+
+
+@OWN.rule("LC-2", Stage.LEADS, Severity.ATTENTION, source="conduction along copper, half-infinite rod (Carslaw and Jaeger)",
+      reason="A sleeve that shrinks where it waits does not slide over the joint any more, and one begins again.")  # fmt: skip
+def no_room_for_sleeve(s: Situation) -> Iterator[Hit]:
+    """The sleeve cannot wait far enough from the heat."""
+    lead = changed_lead(s.design)
+    if not lead.sleeve_can_wait:
+        yield Hit(
+            f"Sleeve and cup want {millimetres(lead.needed_m)} of wire (the sleeve waits {millimetres(lead.parked_m)} from the joint); "
+            f"{millimetres(max(lead.left_m, 0.0))} are left: clamp a heat sink between, or hold it back with a wet cloth.",
+            ("lead:plus",),
+        )  # fmt: skip
+
+
+@OWN.rule("LC-3", Stage.LEADS, Severity.STOP, source="conduction along copper, half-infinite rod (Carslaw and Jaeger)",
+      reason="A cell or pouch tab that is heated through its lead is harmed where nobody sees it.")  # fmt: skip
+def heat_reaches_the_cell(s: Situation) -> Iterator[Hit]:
+    """Soldering heat reaches cells or tabs through what is left of the lead."""
+    rise = changed_lead(s.design).work.far_rise_k
+    pouch = s.design.cell.form is CellForm.POUCH
+    if rise > (TOUCH_K / 2 if pouch else TOUCH_K):
+        yield Hit(
+            f"Soldering warms the pack's end of the lead by up to {rise:.0f} K{' at a pouch tab' if pouch else ''}: clamp a heat sink "
+            "on the wire, use a stronger iron for a shorter time, or crimp.", ("lead:plus", "lead:minus"),
+        )  # fmt: skip
+
+
+@OWN.rule("LC-4", Stage.LEADS, Severity.ATTENTION, source="what is entered",
+      reason="Its polarity, cup and pins decide how it comes off.")  # fmt: skip
+def old_connector_unknown(s: Situation) -> Iterator[Hit]:
+    """The connector that comes off is not named."""
+    if s.design.lead_change.old_connector is None:
+        yield Hit("Which connector comes off is not entered.", ("connector",))
+
+
+@OWN.rule("LC-5", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="The iron can bridge both contacts of the old connector, which are live to each other.")  # fmt: skip
+def unsoldering_live(s: Situation) -> Iterator[Hit]:
+    """Unsoldering both contacts of a live connector close together."""
+    d = s.design
+    old = d.lead_change.old_connector
+    if d.lead_change.take_off.value.startswith("unsoldered") and old and old.contact_size_m < 0.004:
+        yield Hit(
+            f"Unsoldering {old.name} keeps the iron {millimetres(2 * old.contact_size_m)} from the other live contact: cut instead, or cover "
+            "that one with polyimide tape first.", ("connector",),
+        )  # fmt: skip
+
+
+class LeadChangeReport(Frozen):
+    """What is left of a lead after its connector is changed."""
+
+    left_m: float
+    lost_m: float
+    sleeve_waits_m: float
+    needed_m: float
+    reaches: bool
+    sleeve_can_wait: bool
+
+
+def _report(design: Design, library: PartLibrary) -> LeadChangeReport:
+    lead = changed_lead(design)
+    return LeadChangeReport(
+        left_m=lead.left_m, lost_m=lead.lost_m, sleeve_waits_m=lead.parked_m, needed_m=lead.needed_m, reaches=lead.reaches,
+        sleeve_can_wait=lead.sleeve_can_wait,
+    )  # fmt: skip
+
+
+def _way(design: Design) -> LeadWay:
+    return LeadWay(begins=LeadEnd.PACK)
+
+
+def _live(d: Design, a: Analysis, library: PartLibrary) -> str:
+    return (
+        f"always: up to {volts(a.pack.voltage_full_v)}, a slip drives about {amperes(a.pack.short_circuit_a)}"
+    )
+
+
+def _left(d: Design, a: Analysis, library: PartLibrary) -> str:
+    lead = changed_lead(d)
+    return f"{millimetres(max(lead.left_m, 0.0))} of each wire; the change takes {millimetres(lead.lost_m)}"
+
+
+def _waits(d: Design, a: Analysis, library: PartLibrary) -> str:
+    lead = changed_lead(d)
+    room = (
+        "there is room"
+        if lead.sleeve_can_wait
+        else f"{millimetres(lead.needed_m)} of wire are wanted: heat sink or wet cloth"
+    )
+    return f"{millimetres(lead.parked_m)} from the joint; {room}"
+
+
+def _far_end(d: Design, a: Analysis, library: PartLibrary) -> str:
+    return f"warms by at most {changed_lead(d).work.far_rise_k:.0f} K while soldering"
+
+
+PLAN = JobPlan(
+    kind=JobKind.LEAD_CHANGE, subject=Subject.LEADS, stages=LEADS_STAGES, steps=lead_change_steps, own=OWN,
+    topics=ALL_TOPICS - {Topic.INSIDE, Topic.BUILT, Topic.NETWORK},
+    sections={Stage.LEADS: (
+        PageSection("What is changed", tuple(f"lead_change.{n}" for n in ("old_connector", "take_off", "wire_there_m", "reach_m"))),
+        PageSection(
+            "The pack as it is", ("cell", "series", "parallel"),
+            (("Live", _live), ("Left", _left), ("Sleeve waits", _waits), ("Pack's end", _far_end)),
+        ),
+    )},
+    lead_way=_way, picture=leads_picture(_way), plate=leads_plate, handed_over=leads_handed_over(),
+    reported=_report, report_model=LeadChangeReport,
+)  # fmt: skip

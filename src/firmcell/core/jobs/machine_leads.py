@@ -3,11 +3,24 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.analyse import Analysis
-from firmcell.core.base.wording import millimetres
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
+from firmcell.core.base.wording import (
+    amperes,
+    millimetres,
+    square_millimetres,
+)
+from firmcell.core.jobs.passport import leads_handed_over
+from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.design import Design
-from firmcell.core.model.job_details import SleeveWhen
+from firmcell.core.model.job_details import JobKind, SleeveWhen
+from firmcell.core.model.limits import CUP_SLACK
+from firmcell.core.model.parts import Connector, Contact, Keying
+from firmcell.core.pictures.lead import LeadEnd, LeadWay
 from firmcell.core.records.step import Step
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
+
+OWN = RuleTable()
 
 STAGGER_M = 0.015
 
@@ -94,3 +107,96 @@ def _prove(d: Design, a: Analysis) -> Iterator[Step]:
         checks=("No smoke, no smell, no heat", "Turns the right way" if d.machine.phases == 2 else "Turns the right way, or two of three wires exchanged"),
         hold=True,
     )  # fmt: skip
+
+
+def _bullet(s: Situation) -> Connector | None:
+    """The smallest bare bullets that carry the motor's current with this wire."""
+    brief, wire = s.design.brief, s.design.leads.wire
+    fit = (
+        c for c in s.library.connectors
+        if c.contact is Contact.BULLET and c.current_continuous_a >= brief.current_steady_a
+        and c.current_peak_a >= brief.current_peak_a and c.wire_area_max_m2 * CUP_SLACK >= wire.area_m2
+    )  # fmt: skip
+    return min(fit, key=lambda c: c.current_continuous_a, default=None)
+
+
+def _bullet_fix(s: Situation) -> Fix | None:
+    part = _bullet(s)
+    return Fix(f"Take {part.name}", (("machine.bullet", part),)) if part else None
+
+
+@OWN.rule("ML-1", Stage.LEADS, Severity.STOP, source="class value",
+      reason="Overloaded bullets unsolder themselves.")  # fmt: skip
+def bullets_do_not_do(s: Situation) -> Iterator[Hit]:
+    """Bullets missing, too weak or too small for the wire."""
+    bullet, brief, wire = s.design.machine.bullet, s.design.brief, s.design.leads.wire
+    if bullet is None:
+        yield Hit("No bullets are chosen for the motor's wires.", ("connector",), _bullet_fix(s))
+    elif bullet.current_continuous_a < brief.current_steady_a or bullet.current_peak_a < brief.current_peak_a:
+        yield Hit(
+            f"{bullet.name} carries {amperes(bullet.current_continuous_a)}, {amperes(bullet.current_peak_a)} at the peak; "
+            f"{amperes(brief.current_steady_a)} and {amperes(brief.current_peak_a)} flow.", ("connector",), _bullet_fix(s),
+        )  # fmt: skip
+    elif wire.area_m2 > bullet.wire_area_max_m2 * CUP_SLACK:
+        yield Hit(
+            f"{wire.gauge} does not go into the cup of {bullet.name}: it takes {square_millimetres(bullet.wire_area_max_m2)}.",
+            ("connector",), _bullet_fix(s),
+        )  # fmt: skip
+
+
+@OWN.rule("ML-2", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="A motor that is turned gives voltage; bare males on the live side touch each other.")  # fmt: skip
+def males_on_the_controller(s: Situation) -> Iterator[Hit]:
+    """Exposed bullets on the side that is live."""
+    if not s.design.machine.female_on_controller:
+        yield Hit(
+            "The controller drives the motor: its bullets should be the female, covered ones.", ("connector",),
+            Fix("Female bullets on the controller", (("machine.female_on_controller", True),)),
+        )  # fmt: skip
+
+
+@OWN.rule("ML-3", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
+      reason="Side by side and bare at the same length they touch when a sleeve slips.")  # fmt: skip
+def equal_lengths(s: Situation) -> Iterator[Hit]:
+    """Wires of one length."""
+    if not s.design.machine.staggered:
+        yield Hit(
+            "The motor's wires are cut to one length: it looks neat, and their joints lie side by side.",
+            ("lead:plus",),
+        )
+
+
+@OWN.rule("ML-4", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
+      reason="A connector that can be reversed or pulled apart under load is no switch.")  # fmt: skip
+def machine_input_unkeyed(s: Situation) -> Iterator[Hit]:
+    """The controller's half of the pack's connector can be reversed."""
+    if s.design.leads.connector.keying is Keying.UNKEYED:
+        yield Hit(
+            "The controller's input connector can be mated backwards: mark it, or take a keyed one.",
+            ("connector",),
+        )
+
+
+def _way(design: Design) -> LeadWay:
+    machine = design.machine
+    return LeadWay(
+        LeadEnd.CONTROLLER, LeadEnd.BULLETS, to="to the motor", conductors=machine.phases, staggered=machine.staggered, fused=False
+    )  # fmt: skip
+
+
+def _ends(design: Design) -> tuple[str, str]:
+    return "Bullets", design.machine.bullet.name if design.machine.bullet else "none"
+
+
+PLAN = JobPlan(
+    kind=JobKind.MACHINE_LEADS, subject=Subject.LEADS, stages=LEADS_STAGES, steps=machine_lead_steps, own=OWN,
+    # The controller's half is not live, and what charges the pack is another job's matter.
+    topics=frozenset({Topic.PLUG, Topic.STEADY}),
+    sections={Stage.LEADS: (
+        PageSection(
+            "Bullets to the motor", tuple(f"machine.{n}" for n in ("phases", "bullet", "female_on_controller", "sleeve", "staggered")),
+            words="The connector below is the pack's; its mate goes on the controller's input. All of it is done dead.",
+        ),
+    )},
+    lead_way=_way, picture=leads_picture(_way), plate=leads_plate, handed_over=leads_handed_over(_ends),
+)  # fmt: skip

@@ -6,12 +6,14 @@ from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.bms.wire_list import switched_pole
 from firmcell.core.jobs.joining_steps import joining_steps
+from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.design import BoardPlace, Design, Face
+from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
+from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, LEAST_INSULATION_OHM, TOUCH_LIMIT_V
 from firmcell.core.model.parts import ChargePort
 from firmcell.core.records.step import Step
-from firmcell.core.rules.brief import TOUCH_LIMIT_V
 
 
 def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
@@ -40,7 +42,7 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("A dented, leaking or rusty cell does not go into a pack.",),
         records=("cell-check",),
         offers=("cell-reading",),
-        expected=f"about {volts(d.cell_now_v)} each, all within 0.10 V, {plural(d.cell_count, 'cell')}",
+        expected=f"about {volts(d.cell_now_v)} each, all within {volts(FIRST_TOUCH_SPREAD_V)}, {plural(d.cell_count, 'cell')}",
         hold=True,
     )  # fmt: skip
     if d.insulation.rings and d.cell.is_round:
@@ -139,7 +141,7 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
             f"{how}{fuse} Finish, sleeve and cover it before the other conductor is touched.",
             cautions=("One conductor at a time; the other end is covered.",
                       f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.")
-            + (("Over 60 V: gloves and covers.",) if over else ()),
+            + ((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
             records=("crimp-joint" if screwed else "solder-joint",),
             expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
             if pole == "plus" and switched is None
@@ -179,7 +181,7 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
         "insulation-resistance", "Insulate", "Measure the insulation",
         "Each pole against the outside of the pack (foil laid round it), with a meter or an insulation tester of low voltage.",
         cautions=("Never an insulation tester between the two poles of a live pack.",),
-        records=("insulation-reading",), expected="more than 5 MΩ", hold=True,
+        records=("insulation-reading",), expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ", hold=True,
     )  # fmt: skip
 
 
@@ -255,3 +257,6 @@ def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
         checks=("Fits with nothing squeezed", "Polarity at the connector by meter", "Connector halves mate, shape not melted", "Label on"),
         hold=True,
     )  # fmt: skip
+
+
+PLAN = JobPlan(kind=JobKind.NEW_PACK, steps=new_pack_steps)

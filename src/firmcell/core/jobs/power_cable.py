@@ -3,12 +3,32 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.analyse import Analysis
-from firmcell.core.base.wording import amperes, figures, millimetres, volts
+from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.base.wording import (
+    amperes,
+    celsius,
+    figures,
+    millimetres,
+    plural,
+    square_millimetres,
+    volts,
+)
+from firmcell.core.jobs.passport import leads_handed_over
+from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.leads.insulation_class import smallest_bend
-from firmcell.core.leads.lugs import lug_work
+from firmcell.core.leads.lugs import lug_takes, lug_work
+from firmcell.core.leads.power_cable import cable_figures, lug_for
 from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.limits import LEAST_INSULATION_OHM
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import FuseKind
+from firmcell.core.pictures.lead import LeadEnd, LeadWay
 from firmcell.core.records.step import Step
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
+
+OWN = RuleTable()
 
 
 def power_cable_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
@@ -76,7 +96,7 @@ def _lay(d: Design, a: Analysis) -> Iterator[Step]:
     )  # fmt: skip
     yield Step(
         "cable-insulation", "Lay", "Measure the insulation before it is live",
-        "Each conductor to the other and to the frame, both ends free.", records=("insulation-reading",), expected="more than 5 MΩ", hold=True,
+        "Each conductor to the other and to the frame, both ends free.", records=("insulation-reading",), expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ", hold=True,
     )  # fmt: skip
 
 
@@ -108,3 +128,178 @@ def _join(d: Design, a: Analysis) -> Iterator[Step]:
         records=("checked",),
         checks=(f"Both conductors together lose under {volts(d.leads.drop_limit_v)}", "No lug warmer than the cable", "Clips and covers sit"), hold=True,
     )  # fmt: skip
+
+
+@OWN.rule("PC-1", Stage.LEADS, Severity.STOP, source="barrel and stud as stamped",
+      reason="A barrel too wide lets strands move, one too narrow costs strands; a hole too large does not clamp.")  # fmt: skip
+def lug_does_not_fit(s: Situation) -> Iterator[Hit]:
+    """A lug is missing, or not for this conductor and stud."""
+    d = s.design
+    for where in ("source", "load"):
+        lug, stud = getattr(d.cable, f"{where}_lug"), getattr(d.cable, f"{where}_stud_m")
+        best = lug_for(s.library, d.leads.wire, stud)
+        fix = Fix(f"Take {best.name} at the {where}", ((f"cable.{where}_lug", best),)) if best else None
+        if lug is None:
+            yield Hit(f"No lug is chosen at the {where}.", ("connector",), fix)
+        elif not lug_takes(lug, d.leads.wire):
+            yield Hit(
+                f"{lug.name} takes {square_millimetres(lug.area_min_m2)} to {square_millimetres(lug.area_max_m2)}; the wire has "
+                f"{square_millimetres(d.leads.wire.area_m2)}.", ("connector",), fix,
+            )  # fmt: skip
+        elif abs(lug.stud_m - stud) > 0.1e-3:
+            yield Hit(
+                f"{lug.name} is for M{lug.stud_m * 1e3:.0f}; the stud at the {where} is M{stud * 1e3:.0f}.",
+                ("connector",),
+                fix,
+            )
+
+
+@OWN.rule("PC-2", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+      reason="Nothing protects that piece: chafed through, it burns until the source is empty.")  # fmt: skip
+def bare_before_the_fuse(s: Situation) -> Iterator[Hit]:
+    """No second insulation on what lies ahead of the protection."""
+    if not s.design.cable.second_insulation:
+        yield Hit(
+            "The wire between source and fuse has no second insulation.", ("lead:plus",),
+            Fix("Put a second insulation on it", (("cable.second_insulation", True),)),
+        )  # fmt: skip
+
+
+@OWN.rule("PC-3", Stage.LEADS, Severity.STOP, source="heat balance by duty; drop at working temperature, both conductors",
+      reason="Too thin it cooks its insulation, or the load gets too little.")  # fmt: skip
+def cable_too_thin(s: Situation) -> Iterator[Hit]:
+    """The cable fails on current, peak or drop."""
+    if s.design.leads.limit_k <= s.design.brief.ambient_max_k:
+        yield Hit(
+            f"A conductor no hotter than {celsius(s.design.leads.limit_k)} carries nothing in air of {celsius(s.design.brief.ambient_max_k)}.",
+            ("lead:plus",), Fix("Let it reach 80 °C", (("leads.limit_k", 353.15),)),
+        )  # fmt: skip
+        return
+    found = cable_figures(s.design, s.library)
+    row = found.present
+    if not row.fails:
+        return
+    fix = (
+        Fix(f"Take {found.proposed.wire.name}", (("leads.wire", found.proposed.wire),))
+        if found.proposed
+        else None
+    )
+    words = {
+        "current": f"carries {amperes(row.limit_a)} of {amperes(s.design.brief.current_steady_a)} by its duty (it would reach {celsius(row.temperature_k)})",
+        "peak": f"reaches {celsius(row.peak_k)} at the peak",
+        "drop": f"loses {figures(row.drop_v)} V of the {volts(s.design.leads.drop_limit_v)} allowed",
+    }
+    severity = Severity.ATTENTION if row.fails == ("drop",) else Severity.STOP
+    yield Hit(f"{row.wire.gauge} {' and '.join(words[w] for w in row.fails)}.", ("lead:plus",), fix, severity)
+
+
+class LugReport(Frozen):
+    """One end of a heavy cable."""
+
+    lug: str
+    strip_m: float
+    crimps: int
+    die_mm2: float
+    torque_nm: float | None
+
+
+class CableReport(Frozen):
+    """A heavy cable by its duty."""
+
+    limit_a: float
+    temperature_k: float
+    drop_v: float
+    fails: tuple[str, ...]
+    proposed: str | None
+    ruled_by: str
+    ends: tuple[LugReport | None, LugReport | None]
+
+
+def _report(design: Design, library: PartLibrary) -> CableReport:
+    found = cable_figures(design, library)
+    ends = tuple(
+        LugReport(lug=w.lug.name, strip_m=w.strip_m, crimps=w.crimps, die_mm2=w.die_mm2, torque_nm=w.torque_nm) if w else None
+        for w in found.ends
+    )  # fmt: skip
+    return CableReport(
+        limit_a=found.present.limit_a, temperature_k=found.present.temperature_k, drop_v=found.present.drop_v,
+        fails=found.present.fails, proposed=found.proposed.wire.name if found.proposed else None, ruled_by=found.ruled,
+        ends=(ends[0], ends[1]),
+    )  # fmt: skip
+
+
+def _way(design: Design) -> LeadWay:
+    return LeadWay(LeadEnd.SOURCE_LUG, LeadEnd.LOAD_LUG, to="from stud to stud")
+
+
+def _lugs(design: Design) -> tuple[str, str]:
+    return "Lugs", " and ".join(
+        lug.name if lug else "none" for lug in (design.cable.source_lug, design.cable.load_lug)
+    )
+
+
+def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
+    return ("cable.source_v", design.series * design.cell.full_v), ("leads.length_m", 1.5)
+
+
+def _duty(d: Design, a: Analysis, library: PartLibrary) -> str:
+    row = cable_figures(d, library).present
+    words = f"{amperes(row.limit_a)} by its duty"
+    if d.cable.on_s and d.cable.off_s:
+        words += f" ({figures(d.cable.on_s)} s on, {figures(d.cable.off_s)} s off; time constant {row.time_constant_s:.0f} s)"
+    return f"{words}; it warms to {celsius(row.temperature_k)}, {celsius(row.peak_k)} after the peak"
+
+
+def _thinnest(d: Design, a: Analysis, library: PartLibrary) -> str:
+    found = cable_figures(d, library)
+    return f"{found.proposed.wire.name}; ruled by {found.ruled}" if found.proposed else found.ruled
+
+
+def _end(place: int, d: Design, library: PartLibrary) -> str:
+    work = cable_figures(d, library).ends[place]
+    if work is None:
+        return "no lug chosen"
+    torque = f"{work.torque_nm:g} N·m" if work.torque_nm else "torque as printed"
+    pull = f", holds {work.pull_n:.0f} N" if work.pull_n else ""
+    sleeve = (
+        f", sleeve {millimetres(work.sleeve.supplied_m)} × {millimetres(work.sleeve.cut_m)}"
+        if work.sleeve
+        else ""
+    )
+    return f"strip {millimetres(work.strip_m)}, {plural(work.crimps, 'crimp')}, die {work.die_mm2:.3g} mm², {torque}{pull}{sleeve}"
+
+
+def _at_the_source(d: Design, a: Analysis, library: PartLibrary) -> str:
+    return _end(0, d, library)
+
+
+def _at_the_load(d: Design, a: Analysis, library: PartLibrary) -> str:
+    return _end(1, d, library)
+
+
+def _clips(d: Design, a: Analysis, library: PartLibrary) -> str:
+    work = next((w for w in cable_figures(d, library).ends if w), None)
+    if work is None:
+        return "choose a lug"
+    return f"every {millimetres(work.clip_m)}, first {millimetres(work.first_clip_m)} from the lug"
+
+
+PLAN = JobPlan(
+    kind=JobKind.POWER_CABLE, subject=Subject.LEADS, stages=LEADS_STAGES, steps=power_cable_steps, own=OWN,
+    # Lugs are in the place of a plug, and the duty is judged by a rule of its own.
+    topics=frozenset({Topic.FUSE}),
+    first_edits=_first_edits,
+    sections={Stage.LEADS: (
+        PageSection(
+            "Source, duty and ends",
+            tuple(f"cable.{n}" for n in (
+                "source_v", "source_short_a", "on_s", "off_s", "source_stud_m", "source_lug", "load_stud_m", "load_lug",
+                "second_insulation",
+            )),
+            (("Carries", _duty), ("Thinnest", _thinnest), ("At the source", _at_the_source), ("At the load", _at_the_load),
+             ("Clips", _clips)),
+        ),
+    )},
+    lead_way=_way, picture=leads_picture(_way), plate=leads_plate, handed_over=leads_handed_over(_lugs),
+    reported=_report, report_model=CableReport,
+)  # fmt: skip

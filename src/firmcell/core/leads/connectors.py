@@ -8,13 +8,13 @@ import numpy as np
 
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, square_millimetres, volts
+from firmcell.core.model.limits import CUP_SLACK
 from firmcell.core.model.parts import Connector, Keying, Wire
 from firmcell.core.physics.wire_heat import ampacity
 
 CONNECTOR_RATED_AT_K = 303.15
 """Ambient at which connector currents are given (30 °C); generic class value."""
 
-CUP_SLACK = 1.001
 THINNEST_IN_CUP = 0.12
 """A wire with less of the cup's largest area than this swims in it; engineering judgement."""
 

@@ -12,6 +12,7 @@ from firmcell.core.leads.insulation_class import like, smallest_bend
 from firmcell.core.leads.precharge import inrush, precharge
 from firmcell.core.leads.wire_rating import rated_current, working_temperatures
 from firmcell.core.model.design import Leads
+from firmcell.core.model.limits import CUP_SLACK
 from firmcell.core.model.parts import Connector, Keying, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import (
@@ -159,7 +160,7 @@ def wire_options(
         if limit < steady_a * 0.25 or limit > steady_a * 8:
             continue
         drop = loop_drop(leads, wire, steady_a, min(temperature, wire.insulation_limit_k))
-        fits = wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001
+        fits = wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK
         fails = [
             name
             for name, failed in (
@@ -233,7 +234,7 @@ def lead_figures(
         connector_margin=allowed / steady_a,
         connector_ruled_by=rules_connector,
         contact_k=contact_temperature(leads.connector, steady_a, ambient_k),
-        wire_fits_cup=wire.area_m2 <= leads.connector.wire_area_max_m2 * 1.001,
+        wire_fits_cup=wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK,
         spark_j=rush.energy_j,
         inrush_a=rush.peak_a,
         inrush_i2t_a2s=rush.i2t_a2s,

@@ -7,14 +7,7 @@ from pydantic import Field, model_validator
 
 from firmcell.core.base.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
 from firmcell.core.model.brief import Brief
-from firmcell.core.model.job_details import (
-    CellBms,
-    HolderPack,
-    JobKind,
-    LeadChange,
-    MachineLeads,
-    PowerCable,
-)
+from firmcell.core.model.job_details import JobDetails
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
@@ -258,11 +251,10 @@ class PackInsulation(Frozen):
     lip_m: Metres = Field(0.012, title="Lip over each edge", le=0.2)
 
 
-class Design(Frozen):
+class Design(JobDetails):
     """A whole pack. An edit makes a new one; nothing here is ever changed in place."""
 
     format: Literal[2] = FORMAT
-    kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
     brief: Brief
     cell: Cell = Field(title="Cell")
     series: Count = Field(title="Groups in series", ge=1, le=64)
@@ -272,11 +264,6 @@ class Design(Frozen):
     leads: Leads
     bms: Bms
     insulation: PackInsulation
-    lead_change: LeadChange = LeadChange()
-    machine: MachineLeads = MachineLeads()
-    cable: PowerCable = PowerCable()
-    cell_bms: CellBms = CellBms()
-    holder: HolderPack = HolderPack()
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
     measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
     charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)
@@ -306,9 +293,10 @@ class Design(Frozen):
     @property
     def as_made(self) -> "Design":
         """The design as it is worked out: in holders the clips are the joints, unless a joint was measured."""
-        if self.kind is not JobKind.HOLDER_PACK or self.joining.joint_ohm is not None:
+        joint_ohm = self.details.joint_ohm
+        if joint_ohm is None or self.joining.joint_ohm is not None:
             return self
-        joining = self.joining.model_copy(update={"joint_ohm": self.holder.clip_ohm, "doubled": ()})
+        joining = self.joining.model_copy(update={"joint_ohm": joint_ohm, "doubled": ()})
         return self.model_copy(update={"joining": joining})
 
     def edited(self, path: str, value: object) -> "Design":

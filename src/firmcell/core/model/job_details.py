@@ -20,6 +20,33 @@ class JobKind(StrEnum):
     HOLDER_PACK = "holder pack"
 
 
+class Supply(Frozen):
+    """What drives the current where no pack of ours does.
+
+    Attributes
+    ----------
+    full_v : its highest voltage, V.
+    short_a : current that it drives into a dead short, A.
+    """
+
+    full_v: Volts
+    short_a: Amperes
+
+
+class KindDetails(Frozen):
+    """What a kind of job asks of its own; each kind says here what differs for the figures as well."""
+
+    @property
+    def supply(self) -> Supply | None:
+        """What supplies the current in place of the pack, if something else does."""
+        return None
+
+    @property
+    def joint_ohm(self) -> float | None:
+        """Resistance of the joint at one pad in place of that of strip and weld, Ω, if this kind has another."""
+        return None
+
+
 class TakeOff(StrEnum):
     """How the old connector comes off; schools differ."""
 
@@ -34,7 +61,7 @@ class SleeveWhen(StrEnum):
     AFTER = "after, slid over the bullet"
 
 
-class LeadChange(Frozen):
+class LeadChange(KindDetails):
     """The connector of a finished, always-live pack is replaced; the new one is in `Leads`."""
 
     old_connector: Connector | None = Field(None, title="Connector that comes off")
@@ -43,7 +70,7 @@ class LeadChange(Frozen):
     reach_m: Metres = Field(0.10, title="Must reach from the pack", le=5)
 
 
-class MachineLeads(Frozen):
+class MachineLeads(KindDetails):
     """Bullets between controller and motor, and the controller's half of the pack's connector in `Leads`."""
 
     phases: Count = Field(3, title="Wires to the motor", ge=2, le=3)
@@ -53,7 +80,7 @@ class MachineLeads(Frozen):
     staggered: bool = Field(True, title="Wires cut to staggered lengths")
 
 
-class PowerCable(Frozen):
+class PowerCable(KindDetails):
     """Heavy cable with lugs from a source that is there to a load; wire, length and fuse are in `Leads`."""
 
     source_v: Volts = Field(12.8, title="Source, highest voltage", gt=0, le=1000)
@@ -66,8 +93,13 @@ class PowerCable(Frozen):
     load_lug: Lug | None = Field(None, title="Lug at the load")
     second_insulation: bool = Field(True, title="Second insulation ahead of the fuse")
 
+    @property
+    def supply(self) -> Supply:
+        """The source that is there: known by its voltage and short-circuit current."""
+        return Supply(full_v=self.source_v, short_a=self.source_short_a)
 
-class CellBms(Frozen):
+
+class CellBms(KindDetails):
     """A round protection board welded under one bare cell, a strap up its side, a new sleeve."""
 
     strap_thickness_m: Metres = Field(0.0001, title="Strap, thickness", gt=0, le=0.001)
@@ -79,9 +111,44 @@ class CellBms(Frozen):
     holder_width_m: Metres | None = Field(None, title="Holder takes diameters up to", gt=0, le=0.2)
 
 
-class HolderPack(Frozen):
+class HolderPack(KindDetails):
     """Cells in spring or clip holders, no welding."""
 
     clip_a: Amperes = Field(8.0, title="One clip carries", gt=0)
     clip_ohm: Ohms = Field(0.008, title="One clip, resistance", gt=0)
     host_plug: Connector | None = Field(None, title="Plug of the host")
+
+    @property
+    def joint_ohm(self) -> float:
+        """In holders the clips are the joints."""
+        return self.clip_ohm
+
+
+PLAIN = KindDetails()
+FIELD_OF_KIND = {
+    JobKind.LEAD_CHANGE: "lead_change",
+    JobKind.MACHINE_LEADS: "machine",
+    JobKind.POWER_CABLE: "cable",
+    JobKind.CELL_BMS: "cell_bms",
+    JobKind.HOLDER_PACK: "holder",
+}
+"""Which field of a design holds what a kind asks of its own; the other kinds ask nothing more."""
+
+
+class JobDetails(Frozen):
+    """The part of a design that belongs to its kind of job: the kind, and a field for each kind that asks more."""
+
+    kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
+    lead_change: LeadChange = LeadChange()
+    machine: MachineLeads = MachineLeads()
+    cable: PowerCable = PowerCable()
+    cell_bms: CellBms = CellBms()
+    holder: HolderPack = HolderPack()
+
+    @property
+    def details(self) -> KindDetails:
+        """What the kind of this job asks of its own."""
+        name = FIELD_OF_KIND.get(self.kind)
+        found = getattr(self, name) if name else PLAIN
+        assert isinstance(found, KindDetails)
+        return found

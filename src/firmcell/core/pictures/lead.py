@@ -1,6 +1,8 @@
 """The main lead drawn to scale: strip, fuse, wire and connector, with what each loses and how warm it gets."""
 
 import itertools
+from dataclasses import dataclass
+from enum import StrEnum
 
 import numpy as np
 
@@ -10,7 +12,6 @@ from firmcell.core.base.wording import figures
 from firmcell.core.leads.lead_profile import LeadProfile, lead_profile
 from firmcell.core.leads.soldering import cup_diameter
 from firmcell.core.model.design import Design
-from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import Lug
 from firmcell.core.pictures.drawing import (
     Area,
@@ -35,33 +36,62 @@ TONES = 12
 STAGGER_MM = 15.0
 
 
+class LeadEnd(StrEnum):
+    """What a lead ends in."""
+
+    STRIP = "tail of a collecting strip"
+    PACK = "closed pack"
+    CONTROLLER = "controller"
+    PLUG = "plug"
+    BULLETS = "bullets"
+    SOURCE_LUG = "lug at the source"
+    LOAD_LUG = "lug at the load"
+
+
+@dataclass(frozen=True)
+class LeadWay:
+    """What the leads of a kind of job run between.
+
+    Attributes
+    ----------
+    begins, ends : what is at either end.
+    to : where it goes, in words; empty names the plug.
+    conductors : how many wires; two are plus and minus.
+    staggered : whether each is cut shorter than the one before.
+    fused : whether the fuse of the leads sits in them.
+    """
+
+    begins: LeadEnd = LeadEnd.STRIP
+    ends: LeadEnd = LeadEnd.PLUG
+    to: str = ""
+    conductors: int = 2
+    staggered: bool = False
+    fused: bool = True
+
+
+PACK_TO_PLUG = LeadWay()
+
+
 def profile_of(design: Design, analysis: Analysis) -> LeadProfile:
     """Return temperature and loss along the plus lead of a design, its pack end at the cells' greatest temperature."""
     leads = analysis.leads
-    # A cable begins at a source that is as warm as the air; every other lead at cells or a controller that may be hot.
-    cable = design.kind is JobKind.POWER_CABLE
-    begins_k = design.brief.ambient_max_k if cable else design.cell.temperature_max_k
+    # Another source is as warm as the air; every other lead begins at cells or a controller that may be hot.
+    begins_k = design.cell.temperature_max_k if design.details.supply is None else design.brief.ambient_max_k
     return lead_profile(
         design.leads.wire, design.leads.length_m, design.brief.current_steady_a, design.brief.ambient_max_k,
         min(leads.temperature_k, 573.15), begins_k, leads.contact_k,
     )  # fmt: skip
 
 
-def lead_drawing(design: Design, analysis: Analysis) -> Drawing:
-    """Return plus and minus lead to scale from the pack's edge, under each other, with fuse and ends of the job's kind.
+def lead_drawing(design: Design, analysis: Analysis, way: LeadWay = PACK_TO_PLUG) -> Drawing:
+    """Return the leads to scale from the pack's edge, under each other, with fuse and the ends of their way.
 
     The wire is toned by its temperature along the way; numbers stand at the pack, in the middle and at the contact.
     """
-    painter = _Painter(design, analysis)
-    ends = {
-        JobKind.NEW_PACK: (painter.strip_end, painter.connector_end),
-        JobKind.LEAD_CHANGE: (painter.pack_end, painter.connector_end),
-        JobKind.MACHINE_LEADS: (painter.input_end, painter.bullet_end),
-        JobKind.POWER_CABLE: (painter.lug_end, painter.far_lug_end),
-    }.get(design.kind, (painter.strip_end, painter.connector_end))
+    painter = _Painter(design, analysis, way)
     painter.wires()
-    for end in ends:
-        end()
+    painter.end(way.begins)
+    painter.end(way.ends)
     painter.fuse()
     painter.words()
     shapes = painter.shapes
@@ -73,23 +103,31 @@ def lead_drawing(design: Design, analysis: Analysis) -> Drawing:
 class _Painter:
     """Puts the parts of the leads on the picture, x from the pack's edge, plus above."""
 
-    def __init__(self, design: Design, analysis: Analysis) -> None:
-        self.design, self.analysis, self.leads = design, analysis, design.leads
+    def __init__(self, design: Design, analysis: Analysis, way: LeadWay) -> None:
+        self.design, self.analysis, self.leads, self.way = design, analysis, design.leads, way
         self.whole = self.leads.length_m * MM
         self.drawn = min(self.whole, LONGEST_DRAWN_MM)
         self.outer = self.leads.wire.outer_diameter_m * MM
         self.profile = profile_of(design, analysis)
         self.shapes: list[Shape] = []
         self.targets: dict[str, Point] = {}
-        machine = design.kind is JobKind.MACHINE_LEADS
-        count = design.machine.phases if machine else 2
+        count, unsigned = way.conductors, way.begins is LeadEnd.CONTROLLER
         top = APART_MM * (count - 1) / 2
-        names = ("lead.plus", "lead.minus", "lead.minus") if not machine else ("lead.minus",) * 3
+        names = ("lead.minus",) * count if unsigned else ("lead.plus", "lead.minus", "lead.minus")
         refs = ("lead:plus", "lead:minus", "lead:third")
         self.ways = [(top - APART_MM * n, names[n], refs[n]) for n in range(count)]
         self.low = -top
-        stagger = STAGGER_MM if machine and design.machine.staggered else 0.0
+        stagger = STAGGER_MM if way.staggered else 0.0
         self.ends = [self.drawn - stagger * n for n in range(count)]
+
+    def end(self, what: LeadEnd) -> None:
+        """Draw what stands at one end."""
+        draw = {
+            LeadEnd.STRIP: self.strip_end, LeadEnd.PACK: self.pack_end, LeadEnd.CONTROLLER: self.input_end,
+            LeadEnd.PLUG: self.connector_end, LeadEnd.BULLETS: self.bullet_end, LeadEnd.SOURCE_LUG: self.lug_end,
+            LeadEnd.LOAD_LUG: self.far_lug_end,
+        }  # fmt: skip
+        draw[what]()
 
     def wires(self) -> None:
         """Every conductor, toned by its temperature, with a piece cut out of the middle of long ones."""
@@ -241,11 +279,7 @@ class _Painter:
     def fuse(self) -> None:
         """The fuse in the plus lead, where it is."""
         leads = self.leads
-        if (
-            leads.fuse is None
-            or self.design.kind is JobKind.MACHINE_LEADS
-            or leads.fuse_at_m >= leads.length_m
-        ):
+        if leads.fuse is None or not self.way.fused or leads.fuse_at_m >= leads.length_m:
             return
         at, y = max(min(leads.fuse_at_m * MM, self.drawn * 0.6), 22.0), self.ways[0][0]
         self.shapes.append(Area(rectangle(at - 12, y - 7, at + 12, y + 7), "lead.fuse", "fuse"))
@@ -255,9 +289,7 @@ class _Painter:
     def words(self) -> None:
         """Title, temperature and loss at three places, and what all of it loses."""
         leads, brief = self.leads, self.design.brief
-        to = {
-            JobKind.POWER_CABLE: "from stud to stud", JobKind.MACHINE_LEADS: "to the motor",
-        }.get(self.design.kind, f"to {leads.connector.name}")  # fmt: skip
+        to = self.way.to or f"to {leads.connector.name}"
         title = f"Leads: {figures(leads.length_m)} m each, {leads.wire.gauge}, {to}"
         high = self.ways[0][0] + max(APART_MM * 0.7, self.outer)
         self.shapes.append(Label((-26.0, high + 6.0), title, 6.2, "label.title", anchor="start"))

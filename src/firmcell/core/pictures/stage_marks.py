@@ -5,7 +5,6 @@ from dataclasses import dataclass, field, replace
 from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Design
-from firmcell.core.model.job_details import JobKind
 from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
 from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
@@ -84,9 +83,7 @@ def stage_paint(
             paint = _proof(design, analysis, state)
         case _:
             paint = StagePaint(caption="As it is handed over.")
-    if design.kind is JobKind.CELL_BMS and stage is not Stage.BENCH:
-        paint = StagePaint(caption="The cell as it becomes, to scale; the positive end at the right.")
-    # Free places and borders of groups are for Stack; elsewhere they only stand in the way.
+    # Free places and borders of groups are for Layout; elsewhere they only stand in the way.
     return paint if stage is Stage.LAYOUT else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
 
 

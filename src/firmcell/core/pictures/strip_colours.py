@@ -9,9 +9,10 @@ from numpy.typing import NDArray
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import figures
 from firmcell.core.model.design import Face, TurnAxis
+from firmcell.core.model.limits import RUNAWAY_K
 from firmcell.core.pictures.drawing import Point
 from firmcell.core.pictures.face import as_it_lies
-from firmcell.core.strips.pack_heat import RUNAWAY_K, fin_conductance, fin_middle_rise
+from firmcell.core.strips.pack_heat import fin_conductance, fin_middle_rise
 from firmcell.core.strips.under_load import UnderLoad
 
 MM = 1e3

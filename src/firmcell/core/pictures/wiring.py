@@ -115,7 +115,7 @@ def nail_board(design: Design, analysis: Analysis, metal: UnderLoad | None = Non
     """
     entries = [
         e
-        for e in wire_list(design, analysis, metal)
+        for e in wire_list(design, analysis.bms.taps, metal)
         if not e.ref.startswith("lead:") or e.name.startswith("B")
     ]
     longest = max((e.length_m for e in entries), default=0.1) * 1e3

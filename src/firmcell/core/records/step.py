@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from firmcell.core.model.design import Face
+from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V
 from firmcell.core.records.build_state import BuildState, StepStatus
 
 
@@ -23,6 +24,7 @@ class Step:
     expected : what a right result reads or looks like.
     face, refs : which face lies up, and what to light on the picture.
     hold : whether work stops here until it is passed.
+    spread_v : by how much what is measured in it may differ, V.
     """
 
     code: str
@@ -38,6 +40,7 @@ class Step:
     face: Face | None = None
     refs: tuple[str, ...] = ()
     hold: bool = False
+    spread_v: float = FIRST_TOUCH_SPREAD_V
 
 
 def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:

@@ -1,35 +1,20 @@
-"""The table of rules and the one call that runs it."""
+"""The table of general rules and the one call that runs rules."""
+
+from collections.abc import Iterable
 
 from firmcell.core.analysis.findings import Finding, Situation, Stage
-from firmcell.core.jobs.kinds import speaks
-from firmcell.core.rules import (
-    bms,
-    bms_jobs,
-    brief,
-    cells,
-    insulation,
-    layout,
-    leads,
-    other_jobs,
-    records,
-    strips,
-)
+from firmcell.core.rules import bms, brief, cells, insulation, layout, leads, records, strips
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, layout, strips, leads, other_jobs, bms, bms_jobs, insulation, records)
+_MODULES = (brief, cells, layout, strips, leads, bms, insulation, records)
 
 
-def find(situation: Situation) -> tuple[Finding, ...]:
-    """Return every finding, worst first, then in the order of the stages."""
-    kind = situation.design.kind
-    found = [
-        finding
-        for rule in RULES.values()
-        if speaks(rule.code, rule.stage, kind)
-        for finding in rule.run(situation)
-    ]
+def find(situation: Situation, rules_that_speak: Iterable[Rule]) -> tuple[Finding, ...]:
+    """Return every finding of the given rules, worst first, then in the order of the stages."""
+    rules = list(rules_that_speak)
+    found = [finding for rule in rules for finding in rule.run(situation)]
     stages = list(Stage)
-    order = {code: (stages.index(rule.stage), place) for place, (code, rule) in enumerate(RULES.items())}
+    order = {rule.code: (stages.index(rule.stage), place) for place, rule in enumerate(rules)}
     found.sort(key=lambda f: (f.severity, order[f.code]))
     return tuple(found)
 

@@ -8,7 +8,7 @@ from firmcell.core.bms.board_choice import BoardAsk, ranked_boards, threshold_fa
 from firmcell.core.bms.sense_leads import plug_places
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import Board
-from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 
 LEAST_STORE_DAYS = 180.0
 SHIFT_LIMIT_V = 0.02
@@ -110,7 +110,7 @@ def board_may_cut_out(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("BM-6", Stage.BMS, Severity.NOTE, source=COMMON_PRACTICE,
+@rule("BM-6", Stage.BMS, Severity.NOTE, topics=(Topic.TAPS,), source=COMMON_PRACTICE,
       reason="Heat is the first sign of a failing group.")  # fmt: skip
 def no_temperature_sensor(s: Situation) -> Iterator[Hit]:
     """Board without a temperature sensor on a pack of some size."""
@@ -119,7 +119,7 @@ def no_temperature_sensor(s: Situation) -> Iterator[Hit]:
         yield Hit(f"The board has no temperature sensor for {s.analysis.pack.energy_wh:.0f} Wh.", ("board",))
 
 
-@rule("BM-7", Stage.BMS, Severity.ATTENTION,
+@rule("BM-7", Stage.BMS, Severity.ATTENTION, topics=(Topic.TAPS,),
       source="trip current and delay against fuse band and wire, ISO 8820 and IEC 60364-4-43 values from memory",
       reason="What opens first should be what can be reset, and nothing may be damaged before it does.")  # fmt: skip
 def not_selective(s: Situation) -> Iterator[Hit]:
@@ -129,7 +129,7 @@ def not_selective(s: Situation) -> Iterator[Hit]:
         yield Hit(f"{found.words}.", ("board", "fuse"))
 
 
-@rule("BM-8", Stage.BMS, Severity.NOTE, source="Onderdonk, value from memory",
+@rule("BM-8", Stage.BMS, Severity.NOTE, topics=(Topic.TAPS,), source="Onderdonk, value from memory",
       reason="Two sense leads that touch at the plug are a short of one group through wire as thin as a hair.")  # fmt: skip
 def sense_leads_burn(s: Situation) -> Iterator[Hit]:
     """Sense leads that melt quickly when they touch."""
@@ -141,7 +141,7 @@ def sense_leads_burn(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-@rule("BM-9", Stage.BMS, Severity.ATTENTION, source="capacity over standby drain and self-discharge",
+@rule("BM-9", Stage.BMS, Severity.ATTENTION, topics=(Topic.TAPS,), source="capacity over standby drain and self-discharge",
       reason="A pack that is emptied by its own board while stored is ruined.")  # fmt: skip
 def drained_in_store(s: Situation) -> Iterator[Hit]:
     """Board that empties the pack within half a year of storage."""
@@ -153,7 +153,7 @@ def drained_in_store(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("BM-10", Stage.BMS, Severity.STOP, source="pads as entered",
+@rule("BM-10", Stage.BMS, Severity.STOP, topics=(Topic.TAPS,), source="pads as entered",
       reason="A plug with more or fewer places than taps cannot be wired in order.")  # fmt: skip
 def pads_do_not_match(s: Situation) -> Iterator[Hit]:
     """The board's pads as printed do not hold every tap."""
@@ -170,7 +170,7 @@ def pads_do_not_match(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-@rule("BM-11", Stage.BMS, Severity.NOTE, source="network of the real layout under load",
+@rule("BM-11", Stage.BMS, Severity.NOTE, topics=(Topic.TAPS, Topic.NETWORK), source="network of the real layout under load",
       reason="The board sees the shift as a weak or strong group and cuts off early or late.")  # fmt: skip
 def tap_shifted(s: Situation) -> Iterator[Hit]:
     """A tap that reads much off under load."""

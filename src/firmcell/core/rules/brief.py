@@ -4,10 +4,8 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.wording import celsius, volts
-from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-
-TOUCH_LIMIT_V = 60.0
-"""D.c. limit of touchable circuits, IEC 62368-1 ES1 (value from memory)."""
+from firmcell.core.model.limits import TOUCH_LIMIT_V
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 
 
 @rule("BR-1", Stage.BRIEF, Severity.ATTENTION, source="IEC 62368-1, ES1 limit (from memory)",
@@ -16,10 +14,10 @@ def touch_voltage(s: Situation) -> Iterator[Hit]:
     """Full pack over the touch limit."""
     full = s.analysis.pack.voltage_full_v
     if full > TOUCH_LIMIT_V:
-        yield Hit(f"Full, the pack gives {volts(full)}: over the touch limit of 60 V d.c.")
+        yield Hit(f"Full, the pack gives {volts(full)}: over the touch limit of {volts(TOUCH_LIMIT_V)} d.c.")
 
 
-@rule("BR-2", Stage.BRIEF, Severity.ATTENTION, source="cell class, charging limit",
+@rule("BR-2", Stage.BRIEF, Severity.ATTENTION, topics=(Topic.CHARGE,), source="cell class, charging limit",
       reason="Charging a lithium cell that is too cold plates metal inside it, which stays and may short it.")  # fmt: skip
 def cold_charging(s: Situation) -> Iterator[Hit]:
     """Coldest place below the charging limit."""

@@ -5,11 +5,10 @@ from collections.abc import Iterator
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, volts
 from firmcell.core.bench.measured_values import at_first_touch
+from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 
 CLOSE_TO_LIMIT = 0.85
-GROUP_JOIN_SPREAD_V = 0.10
-"""Largest difference between cells that are joined in parallel; common practice, no source."""
 
 
 def _more_parallel(s: Situation, least: float) -> Fix | None:
@@ -81,11 +80,11 @@ def cells_not_alike(s: Situation) -> Iterator[Hit]:
     """Measured cells differ too much to be joined in parallel."""
     for check in s.state.cell_checks[-1:]:
         spread = check.highest_v - check.lowest_v
-        if s.design.parallel > 1 and spread > GROUP_JOIN_SPREAD_V:
+        if s.design.parallel > 1 and spread > FIRST_TOUCH_SPREAD_V:
             rush = spread / (2 * s.design.cell.resistance_ohm)
             yield Hit(
                 f"The cells differ by {volts(spread)}: joined in parallel two of them would exchange about "
-                f"{amperes(rush)}. Bring them within {volts(GROUP_JOIN_SPREAD_V)} first."
+                f"{amperes(rush)}. Bring them within {volts(FIRST_TOUCH_SPREAD_V)} first."
             )
         if not check.wraps_sound:
             yield Hit("A wrap is not sound: the can under it is negative and live.", severity=Severity.STOP)
@@ -105,11 +104,11 @@ def cells_of_a_group_not_alike(s: Situation) -> Iterator[Hit]:
         gives = dict(zip(numbers, at_first_touch(s.metal, s.state.cell_volts).tolist(), strict=True))
     for group, read in sorted(groups.items()):
         high, low = max(read, key=read.__getitem__), min(read, key=read.__getitem__)
-        if read[high] - read[low] <= GROUP_JOIN_SPREAD_V:
+        if read[high] - read[low] <= FIRST_TOUCH_SPREAD_V:
             continue
         rush = f": joined, cell {high} would give {amperes(gives[high])}" if gives else ""
         yield Hit(
             f"In group {group} cell {high} stands at {volts(read[high])} and cell {low} at {volts(read[low])}{rush}. Bring them "
-            f"within {volts(GROUP_JOIN_SPREAD_V)}, or put one in another group.",
+            f"within {volts(FIRST_TOUCH_SPREAD_V)}, or put one in another group.",
             refs=(f"cell:{high}", f"cell:{low}"),
         )  # fmt: skip

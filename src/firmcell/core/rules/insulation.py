@@ -5,7 +5,7 @@ from collections.abc import Iterator
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import millimetres
 from firmcell.core.insulation.outer_size import SleeveFit, next_stock_size
-from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 
 
 def _judge_sleeve(
@@ -64,7 +64,7 @@ def no_sheet(s: Situation) -> Iterator[Hit]:
                   fix=Fix("Lay 0.25 mm sheet", (("insulation.sheet_m", 0.00025),)))  # fmt: skip
 
 
-@rule("PA-1", Stage.PASSPORT, Severity.NOTE, source="UN Manual of Tests and Criteria 38.3 (from memory)",
+@rule("PA-1", Stage.PASSPORT, Severity.NOTE, topics=(Topic.CHARGE,), source="UN Manual of Tests and Criteria 38.3 (from memory)",
       reason="Carriers ask for it; the rating in watt-hours is marked on the case.")  # fmt: skip
 def transport(s: Situation) -> Iterator[Hit]:
     """Transport class of a lithium pack over 100 Wh."""

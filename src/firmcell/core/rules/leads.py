@@ -4,15 +4,14 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, celsius, figures, percent, square_millimetres, volts
-from firmcell.core.leads.connectors import CUP_SLACK, ConnectorAsk, ranked_connectors
+from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.leads.fuse_rating import fit_fuse
 from firmcell.core.leads.fuse_timing import melting_i2t, protection
 from firmcell.core.leads.insulation_class import covered, like
 from firmcell.core.leads.soldering import heating_seconds
-from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.limits import CUP_SLACK, TOUCH_LIMIT_V
 from firmcell.core.model.parts import Connector, Contact, Keying, Strip, Wire
-from firmcell.core.rules.brief import TOUCH_LIMIT_V
-from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
+from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 from firmcell.core.strips.strips import StripKind, metal_of
 
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
@@ -89,7 +88,7 @@ def _better_fuse(s: Situation) -> Fix | None:
     return None
 
 
-@rule("LE-1", Stage.LEADS, Severity.STOP, source=HEAT_BALANCE,
+@rule("LE-1", Stage.LEADS, Severity.STOP, topics=(Topic.STEADY,), source=HEAT_BALANCE,
       reason="A lead this hot softens sleeve and connector, and burns the hand.")  # fmt: skip
 def wire_too_thin(s: Situation) -> Iterator[Hit]:
     """Wire over its heat-balance limit."""
@@ -112,7 +111,7 @@ def drop_too_large(s: Situation) -> Iterator[Hit]:
         yield Hit(f"The leads lose {volts(drop)} of the {volts(limit)} allowed.", fix=_proposed_wire(s))
 
 
-@rule("LE-3", Stage.LEADS, Severity.STOP, source="class value, derated by ambient",
+@rule("LE-3", Stage.LEADS, Severity.STOP, topics=(Topic.PLUG,), source="class value, derated by ambient",
       reason="Overloaded contacts melt their housing, and then the poles can touch.")  # fmt: skip
 def connector_overloaded(s: Situation) -> Iterator[Hit]:
     """Connector over its current or voltage."""
@@ -128,7 +127,7 @@ def connector_overloaded(s: Situation) -> Iterator[Hit]:
                   f"{volts(s.analysis.pack.voltage_full_v)}.", ("connector",), _better_connector(s))  # fmt: skip
 
 
-@rule("LE-4", Stage.LEADS, Severity.STOP, source="class value of the cup",
+@rule("LE-4", Stage.LEADS, Severity.STOP, topics=(Topic.PLUG,), source="class value of the cup",
       reason="Cut strands or a wire half outside the cup make a joint that lets go.")  # fmt: skip
 def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
     """Wire does not go into the connector."""
@@ -142,7 +141,7 @@ def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LE-5", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("LE-5", Stage.LEADS, Severity.ATTENTION, topics=(Topic.PLUG,), source=COMMON_PRACTICE,
       reason="Plugged in backwards once, the load is destroyed or the pack is shorted through it.")  # fmt: skip
 def connector_unkeyed(s: Situation) -> Iterator[Hit]:
     """Connector can be reversed."""
@@ -150,7 +149,7 @@ def connector_unkeyed(s: Situation) -> Iterator[Hit]:
         yield Hit("The connector can be mated backwards.", ("connector",), _better_connector(s))
 
 
-@rule("LE-6", Stage.LEADS, Severity.STOP, source=COMMON_PRACTICE,
+@rule("LE-6", Stage.LEADS, Severity.STOP, topics=(Topic.PACK_PLUG,), source=COMMON_PRACTICE,
       reason="A pack is always live: its contacts must not be touchable.")  # fmt: skip
 def pack_half_bare(s: Situation) -> Iterator[Hit]:
     """Pack half has exposed contacts."""
@@ -158,7 +157,7 @@ def pack_half_bare(s: Situation) -> Iterator[Hit]:
         yield Hit("The half on the pack has exposed contacts.", ("connector",), _better_connector(s))
 
 
-@rule("LE-7", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("LE-7", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,), source=COMMON_PRACTICE,
       reason="A short in the leads is then limited only by the cells.")  # fmt: skip
 def no_fuse(s: Situation) -> Iterator[Hit]:
     """No fuse or breaker."""
@@ -171,7 +170,7 @@ def no_fuse(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LE-8", Stage.LEADS, Severity.STOP, source="rating between load and wire; breaking capacity; d.c. voltage",
+@rule("LE-8", Stage.LEADS, Severity.STOP, topics=(Topic.FUSE,), source="rating between load and wire; breaking capacity; d.c. voltage",
       reason="A fuse outside these blows in use, comes too late, or burns on as an arc.")  # fmt: skip
 def fuse_does_not_fit(s: Situation) -> Iterator[Hit]:
     """Fuse too small, too large, too weak or of too low a voltage."""
@@ -193,7 +192,7 @@ def fuse_does_not_fit(s: Situation) -> Iterator[Hit]:
                   "it does not blow in use.", ("fuse",), fix, Severity.ATTENTION)  # fmt: skip
 
 
-@rule("LE-9", Stage.LEADS, Severity.NOTE, source="½CV²; " + COMMON_PRACTICE,
+@rule("LE-9", Stage.LEADS, Severity.NOTE, topics=(Topic.PLUG,), source="½CV²; " + COMMON_PRACTICE,
       reason="The spark eats the contacts at each mating.")  # fmt: skip
 def spark(s: Situation) -> Iterator[Hit]:
     """Inrush into the load's capacitors."""
@@ -204,7 +203,7 @@ def spark(s: Situation) -> Iterator[Hit]:
                   f"{figures(s.analysis.leads.precharge_w or 0)} W.", ("connector",))  # fmt: skip
 
 
-@rule("LE-10", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
+@rule("LE-10", Stage.LEADS, Severity.NOTE, topics=(Topic.INSIDE,), source=COMMON_PRACTICE,
       reason="Cells, strips and leads all warm with the square of the current.")  # fmt: skip
 def large_loss(s: Situation) -> Iterator[Hit]:
     """Share of energy lost inside the pack."""
@@ -215,7 +214,7 @@ def large_loss(s: Situation) -> Iterator[Hit]:
                   f"{figures(p.heat_steady_w)} W of heat in cells and strips.")  # fmt: skip
 
 
-@rule("LE-11", Stage.LEADS, Severity.STOP, source=COMMON_PRACTICE,
+@rule("LE-11", Stage.LEADS, Severity.STOP, topics=(Topic.PACK_PLUG,), source=COMMON_PRACTICE,
       reason="Mated by mistake, charger and load meet with plus on minus.")  # fmt: skip
 def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
     """Charge and discharge connectors of one kind with different pin order."""
@@ -242,7 +241,7 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LE-12", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("LE-12", Stage.LEADS, Severity.ATTENTION, topics=(Topic.PACK_PLUG,), source=COMMON_PRACTICE,
       reason="Each adapter is two more pairs of contacts to warm, to come loose and to be made up with the poles exchanged.")  # fmt: skip
 def adapter_chain(s: Situation) -> Iterator[Hit]:
     """Adapters between pack and load."""
@@ -257,7 +256,7 @@ def adapter_chain(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-@rule("LE-13", Stage.LEADS, Severity.STOP, source="60 V d.c., IEC 62368-1 ES1 limit (value from memory)",
+@rule("LE-13", Stage.LEADS, Severity.STOP, topics=(Topic.PLUG,), source="60 V d.c., IEC 62368-1 ES1 limit (value from memory)",
       reason="Above it touching both contacts can hurt.")  # fmt: skip
 def touchable_above_the_limit(s: Situation) -> Iterator[Hit]:
     """A bare or unkeyed connector on a pack of more than the touch limit."""
@@ -269,7 +268,7 @@ def touchable_above_the_limit(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-@rule("LE-14", Stage.LEADS, Severity.ATTENTION,
+@rule("LE-14", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,),
       source="time-current bands in the manner of ISO 8820, IEC 60364-4-43 k²S², values from memory",
       reason="At those currents the wire or strip is damaged before the fuse opens.")  # fmt: skip
 def fuse_too_slow(s: Situation) -> Iterator[Hit]:
@@ -282,7 +281,17 @@ def fuse_too_slow(s: Situation) -> Iterator[Hit]:
             f"Between {amperes(p.slow_from_a)} and {amperes(p.slow_to_a)} the {fuse.name} may open later than the "
             f"{s.design.leads.wire.gauge} wire stands.", ("fuse",), _quicker(s),
         )  # fmt: skip
-    if p.strip_from_a is not None and s.design.kind is JobKind.NEW_PACK:
+
+
+@rule("LE-18", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE, Topic.BUILT),
+      source="opening times of the fuse's class against the strip's adiabatic rise",
+      reason="Strip that glows before the fuse opens burns what lies on it.")  # fmt: skip
+def fuse_too_slow_for_the_strip(s: Situation) -> Iterator[Hit]:
+    """A fuse that may open later than the collecting strip stands."""
+    p, fuse, found = s.analysis.protection, s.design.leads.fuse, s.analysis.leads.fuse
+    if p is None or fuse is None or found is None or not found.protects_wire:
+        return
+    if p.strip_from_a is not None:
         yield Hit(
             f"From {amperes(p.strip_from_a)} the {fuse.name} may open later than the collecting strip stands.", ("fuse",),
             _quicker(s),
@@ -329,7 +338,7 @@ def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Fix | No
     return None
 
 
-@rule("LE-15", Stage.LEADS, Severity.ATTENTION, source="∫i²dt = CV²/2R against the fuse's melting I²t; " + COMMON_PRACTICE,
+@rule("LE-15", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,), source="∫i²dt = CV²/2R against the fuse's melting I²t; " + COMMON_PRACTICE,
       reason="It blows, or ages a little at each plugging in and blows one day in use.")  # fmt: skip
 def inrush_ages_fuse(s: Situation) -> Iterator[Hit]:
     """The rush into the load's capacitors is much of what melts the fuse."""
@@ -341,7 +350,7 @@ def inrush_ages_fuse(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-@rule("LE-16", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
+@rule("LE-16", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,), source=COMMON_PRACTICE,
       reason="What lies between pack and fuse is protected by nothing.")  # fmt: skip
 def fuse_far_away(s: Situation) -> Iterator[Hit]:
     """Much wire before the fuse."""
@@ -354,7 +363,7 @@ def fuse_far_away(s: Situation) -> Iterator[Hit]:
         )  # fmt: skip
 
 
-@rule("LE-17", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
+@rule("LE-17", Stage.LEADS, Severity.NOTE, topics=(Topic.PLUG,), source=COMMON_PRACTICE,
       reason="The insulation draws back or melts while the cup comes to heat, and bare copper is left.")  # fmt: skip
 def insulation_melts_at_the_iron(s: Situation) -> Iterator[Hit]:
     """PVC on a wire that is soldered into a large cup."""

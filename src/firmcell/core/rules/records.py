@@ -6,13 +6,12 @@ from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.wording import percent
 from firmcell.core.bench.weld_samples import proven_reliability, zero_failure_sample
 from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.limits import LEAST_INSULATION_OHM
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
 from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of
 
-LEAST_INSULATION_OHM = 5e6
-"""Between the poles of an empty harness and from pole to case; common practice, no source."""
 SAMPLE_CONFIDENCE = 0.90
 SAMPLE_RELIABILITY = 0.90
 
@@ -44,7 +43,9 @@ def insulation_low(s: Situation) -> Iterator[Hit]:
     latest = {reading.between: reading for reading in s.state.insulation}
     for reading in latest.values():
         if reading.ohms < LEAST_INSULATION_OHM:
-            yield Hit(f"Insulation {reading.between}: {reading.ohms / 1e6:.2f} MΩ; more than 5 MΩ is right.")
+            yield Hit(
+                f"Insulation {reading.between}: {reading.ohms / 1e6:.2f} MΩ; more than {LEAST_INSULATION_OHM / 1e6:g} MΩ is right."
+            )
 
 
 @rule("BE-1", Stage.BENCH, Severity.STOP, source=COMMON_PRACTICE,

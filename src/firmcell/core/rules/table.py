@@ -1,11 +1,29 @@
-"""How a rule is entered in the table."""
+"""How a rule is entered in a table, and what it is about."""
 
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, field
+from enum import StrEnum
 
 from firmcell.core.analysis.findings import Finding, Fix, Severity, Situation, Stage
 
 Body = Callable[[Situation], Iterator["Hit"]]
+
+
+class Topic(StrEnum):
+    """What a rule is about. A rule speaks in a kind of job that has all of its topics; one with none speaks wherever its stage is."""
+
+    CHARGE = "cells that are charged and travel"
+    INSIDE = "what is inside the pack is known"
+    BUILT = "strips are laid and joined in this job"
+    NETWORK = "strips carry the current to the taps"
+    TAPS = "more than one group, with sense leads"
+    PLUG = "a plug at the end of the leads"
+    PACK_PLUG = "that plug is the pack's, and live"
+    FUSE = "a fuse in the leads"
+    STEADY = "leads judged by the steady current"
+
+
+ALL_TOPICS = frozenset(Topic)
 
 
 @dataclass(frozen=True)
@@ -20,13 +38,14 @@ class Hit:
 
 @dataclass(frozen=True)
 class Rule:
-    """A rule: code, stage, usual severity, reason and source, and the function that looks."""
+    """A rule: code, stage, usual severity, reason and source, topics, and the function that looks."""
 
     code: str
     stage: Stage
     severity: Severity
     reason: str
     source: str
+    topics: frozenset[Topic]
     body: Body
 
     def run(self, situation: Situation) -> Iterator[Finding]:
@@ -38,18 +57,29 @@ class Rule:
             )
 
 
-RULES: dict[str, Rule] = {}
+@dataclass(frozen=True)
+class RuleTable:
+    """Rules by code, in the order they were entered."""
+
+    rules: dict[str, Rule] = field(default_factory=dict)
+
+    def rule(
+        self, code: str, stage: Stage, severity: Severity, *, reason: str, source: str, topics: tuple[Topic, ...] = ()
+    ) -> Callable[[Body], Body]:  # fmt: skip
+        """Enter the decorated function in the table under `code`."""
+
+        def enter(body: Body) -> Body:
+            assert code not in self.rules, f"rule {code} is there twice"
+            self.rules[code] = Rule(code, stage, severity, reason, source, frozenset(topics), body)
+            return body
+
+        return enter
+
+
+GENERAL = RuleTable()
+"""Rules of any job that has their stage and topics; a kind's own rules are in its own file."""
+RULES = GENERAL.rules
+rule = GENERAL.rule
 
 COMMON_PRACTICE = "common practice, no source"
 PHYSICS = "physics"
-
-
-def rule(code: str, stage: Stage, severity: Severity, *, reason: str, source: str) -> Callable[[Body], Body]:
-    """Enter the decorated function in the table under `code`."""
-
-    def enter(body: Body) -> Body:
-        assert code not in RULES, f"rule {code} is there twice"
-        RULES[code] = Rule(code, stage, severity, reason, source, body)
-        return body
-
-    return enter

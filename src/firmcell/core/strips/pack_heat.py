@@ -8,6 +8,7 @@ from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.limits import RUNAWAY_K
 from firmcell.core.model.parts import Cell, Strip
 from firmcell.core.physics.convection import plate_loss
 from firmcell.core.physics.resistor_network import linear_solver
@@ -24,7 +25,6 @@ SHEET_CONDUCTIVITY = 0.15
 """W/m·K of insulation sheet, tape and sleeve; generic class value."""
 FOAM_CONDUCTIVITY = 0.04
 """W/m·K; generic class value."""
-RUNAWAY_K = 773.15
 
 
 def fin_conductance(width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float) -> Array:

@@ -10,12 +10,12 @@ from pydantic import computed_field
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, Face, JudgedBy
+from firmcell.core.model.limits import RUNAWAY_K
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.physics.resistor_network import Network, Solution, solve
 from firmcell.core.physics.wire_heat import resistance_at
 from firmcell.core.strips.pack_heat import (
-    RUNAWAY_K,
     PackLumps,
     Wrapping,
     fin_conductance,

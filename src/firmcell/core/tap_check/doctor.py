@@ -13,6 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.model.parts import Cell
 from firmcell.core.tap_check.faults import (
     MOST_SERIES,
@@ -442,8 +443,6 @@ FIT_SD = 4.5
 """No step may be further from the others than this many standard deviations of meter and scatter."""
 FAR_FROM_CELLS_V = 0.15
 """How far groups may stand from the cells as measured before joining."""
-SPREAD_V = 0.13
-"""Largest spread of groups before the first balance charge; common practice, no source."""
 
 
 def plainly_right(readings: Mapping[tuple[int, int], float], pack: PackAsked) -> str:
@@ -465,7 +464,7 @@ def plainly_right(readings: Mapping[tuple[int, int], float], pack: PackAsked) ->
     off = np.abs(steps - middle)
     allowed = np.maximum(FIT_SD * np.sqrt(pack.scatter_v**2 * 1.25 + (doubt / 2) ** 2), 0.0)
     worst = int((off / allowed).argmax())
-    if off[worst] > allowed[worst] or off[worst] > SPREAD_V + doubt[worst]:
+    if off[worst] > allowed[worst] or off[worst] > GROUP_SPREAD_V + doubt[worst]:
         return (
             f"B{worst} to B{worst + 1} reads {steps[worst]:.2f} V, the others stand at about {middle:.2f} V."
         )

@@ -4,12 +4,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from firmcell.core.base.wording import volts
+from firmcell.core.model.limits import GROUP_SPREAD_GOOD_V, GROUP_SPREAD_V
 from firmcell.core.model.parts import Cell
-
-GOOD_SPREAD_V = 0.05
-"""Group against group, finished pack before its first balance charge: common target; common practice, no source."""
-FAIR_SPREAD_V = 0.13
-"""Accepted once if a balance charge follows; common practice, no source."""
 
 
 class Verdict(StrEnum):
@@ -72,12 +68,12 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
     steps = [g.step_v for g in rough if g.step_v is not None and g.verdict is not Verdict.WRONG]
     spread = max(steps) - min(steps) if len(steps) > 1 else None
     groups = rough
-    if spread is not None and spread > GOOD_SPREAD_V:
+    if spread is not None and spread > GROUP_SPREAD_GOOD_V:
         middle = sorted(steps)[len(steps) // 2]
         groups = [
-            GroupVerdict(g.group, g.step_v, Verdict.WRONG if abs(g.step_v - middle) > FAIR_SPREAD_V else Verdict.LOOK,
+            GroupVerdict(g.group, g.step_v, Verdict.WRONG if abs(g.step_v - middle) > GROUP_SPREAD_V else Verdict.LOOK,
                        f"{volts(g.step_v)}, the others stand at about {volts(middle)}")
-            if g.step_v is not None and g.verdict is Verdict.RIGHT and abs(g.step_v - middle) > GOOD_SPREAD_V / 2
+            if g.step_v is not None and g.verdict is Verdict.RIGHT and abs(g.step_v - middle) > GROUP_SPREAD_GOOD_V / 2
             else g
             for g in rough
         ]  # fmt: skip
@@ -119,9 +115,9 @@ def _overall(groups: list[GroupVerdict], spread: float | None, read: int) -> tup
             Verdict.MISSING,
             f"{len(missing)} of {len(groups)} groups are not known yet; nothing wrong so far.",
         )
-    if spread is not None and spread > FAIR_SPREAD_V:
-        return Verdict.WRONG, f"The groups differ by {volts(spread)}, more than {volts(FAIR_SPREAD_V)}."
-    if spread is not None and spread > GOOD_SPREAD_V:
+    if spread is not None and spread > GROUP_SPREAD_V:
+        return Verdict.WRONG, f"The groups differ by {volts(spread)}, more than {volts(GROUP_SPREAD_V)}."
+    if spread is not None and spread > GROUP_SPREAD_GOOD_V:
         return (
             Verdict.LOOK,
             f"The groups differ by {volts(spread)}: acceptable only if a balance charge follows at once.",

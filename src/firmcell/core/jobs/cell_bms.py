@@ -1,0 +1,225 @@
+"""A round protection board under one bare cell, a strap up its side, a new sleeve."""
+
+from collections.abc import Iterator
+from dataclasses import replace
+
+from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.findings import Severity, Situation, Stage
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.base.wording import (
+    amperes,
+    figures,
+    millimetres,
+    volts,
+    watt_hours,
+)
+from firmcell.core.bms.single_cell import cell_with_board
+from firmcell.core.jobs.cautions import FIRE_PLAN
+from firmcell.core.jobs.passport import HandedOver, record_words
+from firmcell.core.jobs.plan import JobPlan, PageSection, Subject
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.pictures.drawing import Drawing
+from firmcell.core.pictures.single_cell import cell_bms_drawing
+from firmcell.core.records.build_state import BuildState
+from firmcell.core.records.step import Step
+from firmcell.core.rules.table import ALL_TOPICS, COMMON_PRACTICE, Hit, RuleTable, Topic
+
+OWN = RuleTable()
+
+
+def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
+    """Return the steps of putting a protection board under one cell, in order."""
+    made, job = cell_with_board(d), d.cell_bms
+    board = d.bms.board
+    name = board.name if board else "the board"
+    sleeve = (
+        f"{millimetres(made.sleeve_flat_m)} flat"
+        if made.sleeve_flat_m
+        else "a sleeve that slides on and grips"
+    )
+    bare = f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}"
+    return (
+        Step(
+            "cell-bms-cell-check", "Before", "Look at the cell and measure it",
+            f"Voltage, wrap, both ends. With its board it will be {millimetres(made.length_m)} long and {millimetres(made.diameter_m)} thick: try holder "
+            "and charger with a dummy of that size first.",
+            cautions=("A dented, leaking or rusty cell is not guarded, it is disposed of.", FIRE_PLAN), records=("polarity-reading",),
+            expected=f"{bare}, red on the positive end", refs=("cell:1",), hold=True,
+        ),
+        Step(
+            "cell-bms-ring", "Before", "Ring on the positive, disc on the negative",
+            "A new insulator ring on the positive end. On the negative end an insulator disc, with a hole for the board's B− tab.",
+            cautions=("The can is negative right up to the rim beside the positive.",), records=("checked",),
+            checks=("Ring centred, nub clear inside it", "Disc covers the can to its edge", "Wrap whole along the side where the strap runs"),
+            refs=("ring",), hold=True,
+        ),
+        Step(
+            "cell-bms-minus", "Weld", "B− tab to the cell's negative, first",
+            f"Weld the B− tab of {name} to the middle of the can's bottom. Sample on scrap first. The board's B+ stays free and covered.",
+            cautions=("Never solder on the cell. Electrodes must not touch each other.",), records=("weld-row",),
+            expected="tug holds, tab flat", refs=("board",), hold=True,
+        ),
+        Step(
+            "cell-bms-strap", "Weld", "Strap up the side, then to the positive",
+            f"Lay the strap ({job.strap_thickness_m * 1e3:.2f} × {job.strap_width_m * 1e3:.0f} mm) on polyimide tape along the wrap, tape over it, and "
+            "over the ring to the nub. Join it to the board's B+ first, then weld it to the positive: that is the moment it is live.",
+            cautions=("A strap that touches the rim shorts the cell: ring and tape under it all the way.",), records=("weld-row",),
+            expected="strap flat, nowhere near the rim", refs=("strap",), hold=True,
+        ),
+        Step(
+            "cell-bms-wake", "Prove", "Wake the board and measure it",
+            "Some boards sleep until they see a charger: touch a charger of the cell's voltage to P+ and P− for a moment.",
+            records=("polarity-reading",), expected=f"{bare} at the outside ends, red on the positive", refs=("board",), hold=True,
+        ),
+        Step(
+            "cell-bms-sleeve", "Close", "Sleeve",
+            f"{sleeve}, cut {millimetres(made.sleeve_cut_m)}. Hot air from the middle outwards, low heat, cell held by a cool end.",
+            cautions=("Hot air tool, no flame; stop when the sleeve lies.",), records=("checked",),
+            checks=("Both ends lip over the edge alike", "Ring centred, positive exposed", "Strap covered everywhere", "No wrinkle over the strap"),
+            refs=("sleeve",), hold=True,
+        ),
+        Step(
+            "cell-bms-proof", "Prove", "It opens and it comes back",
+            f"Short load: briefly more than {amperes(board.current_peak_a if board else 0.0)} through a resistor, not a bare short; the board opens, and comes back "
+            "when the load is off or a charger is on. Then once into holder and charger.",
+            cautions=("Not a bare short: a board that fails to open leaves the cell in it.",), records=("checked",),
+            checks=("Opened and came back", "Goes into the holder without force", "Charger takes it and ends"), hold=True,
+        ),
+    )  # fmt: skip
+
+
+@OWN.rule("CB-1", Stage.BMS, Severity.STOP, source="sum of lengths, largest cell of the class",
+      reason="A cell that is too long bends the holder's springs, or does not go in at all.")  # fmt: skip
+def cell_with_board_too_long(s: Situation) -> Iterator[Hit]:
+    """The cell with its board fits holder or charger no longer."""
+    job, made = s.design.cell_bms, cell_with_board(s.design)
+    for fits, limit, size, where in (
+        (made.fits_holder, job.holder_m, made.length_m, "The holder takes"),
+        (made.fits_charger, job.charger_m, made.length_m, "The charger takes"),
+        (made.fits_width, job.holder_width_m, made.diameter_m, "The holder is wide enough for"),
+    ):
+        if fits is False and limit is not None:
+            yield Hit(
+                f"{where} {millimetres(limit)}; with board, strap and sleeve the cell is {millimetres(size)}.",
+                ("board",),
+            )
+
+
+@OWN.rule("CB-2", Stage.BMS, Severity.STOP, source=COMMON_PRACTICE,
+      reason="A BMS for one cell goes under one cell; more cells want a board that watches each group.")  # fmt: skip
+def not_one_cell(s: Situation) -> Iterator[Hit]:
+    """A board under a cell on more than one cell, or one that is not round."""
+    d = s.design
+    if d.series != 1 or d.parallel != 1 or not d.cell.is_round:
+        yield Hit(
+            f"A board under the cell is for one round cell; this job has {d.series}S{d.parallel}P.",
+            ("board",),
+        )
+
+
+@OWN.rule("CB-3", Stage.BMS, Severity.ATTENTION, source="flat width is half the circumference; stock sizes are generic",
+      reason="A sleeve that does not grip leaves the strap to rub through.")  # fmt: skip
+def no_sleeve_for_the_cell(s: Situation) -> Iterator[Hit]:
+    """No stock sleeve slides over cell and strap and shrinks on to them."""
+    if cell_with_board(s.design).sleeve_flat_m is None:
+        yield Hit(
+            f"No stock sleeve slides over {millimetres(cell_with_board(s.design).diameter_m)} and shrinks on to it.",
+            ("board",),
+        )
+
+
+def _picture(design: Design, analysis: Analysis) -> Drawing:
+    return cell_bms_drawing(design)
+
+
+def _plate(design: Design, analysis: Analysis) -> tuple[str, tuple[tuple[str, str], ...]]:
+    p, made = analysis.pack, cell_with_board(design)
+    return p.designation, (
+        ("Nominal", volts(p.voltage_nominal_v)), ("Full", volts(p.voltage_full_v)),
+        ("Capacity", f"{figures(p.capacity_ah)} Ah"), ("Energy", watt_hours(p.energy_j)),
+        ("Steady / peak", f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}"),
+        ("Board adds", millimetres(made.added_m)),
+        ("Becomes", f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm"),
+    )  # fmt: skip
+
+
+def _handed_over(parts: HandedOver, design: Design, analysis: Analysis, state: BuildState) -> HandedOver:
+    """No fuse, no plug, no size of a pack: the cell as it becomes."""
+    made = cell_with_board(design)
+    size = f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm at most; the board adds {millimetres(made.added_m)}"
+    return replace(
+        parts,
+        ratings=tuple(
+            (n, size if n == "Size" else v) for n, v in parts.ratings if n not in ("Fuse", "Connector")
+        ),
+        cautions=("Always live inside: never cut or pierce the sleeve.", *parts.cautions[1:]),
+        records=(*parts.records, *record_words(state)),
+    )
+
+
+def _sleeve(d: Design, a: Analysis, library: PartLibrary) -> str:
+    made = cell_with_board(d)
+    flat = f"{millimetres(made.sleeve_flat_m)} flat" if made.sleeve_flat_m else "no stock size"
+    return f"{flat}, cut {millimetres(made.sleeve_cut_m)}"
+
+
+def _fits(d: Design, a: Analysis, library: PartLibrary) -> str:
+    made = cell_with_board(d)
+    told = {True: "yes", False: "NO", None: "not entered"}
+    return f"holder {told[made.fits_holder]}, its width {told[made.fits_width]}, charger {told[made.fits_charger]}"
+
+
+def _order(d: Design, a: Analysis, library: PartLibrary) -> str:
+    return "ring and disc, B− to the can, strap to B+, strap to the positive last, sleeve, proof"
+
+
+def _becomes(d: Design, a: Analysis, library: PartLibrary) -> str:
+    made = cell_with_board(d)
+    return f"{millimetres(made.length_m)} long, {millimetres(made.diameter_m)} thick; {millimetres(made.added_m)} added"
+
+
+class CellBmsReport(Frozen):
+    """A cell with its protection board."""
+
+    added_m: float
+    length_m: float
+    diameter_m: float
+    sleeve_flat_m: float | None
+    sleeve_cut_m: float
+
+
+def _report(design: Design, library: PartLibrary) -> CellBmsReport:
+    made = cell_with_board(design)
+    return CellBmsReport(
+        added_m=made.added_m, length_m=made.length_m, diameter_m=made.diameter_m,
+        sleeve_flat_m=made.sleeve_flat_m, sleeve_cut_m=made.sleeve_cut_m,
+    )  # fmt: skip
+
+
+def _summary(made: CellBmsReport) -> tuple[tuple[str, str], ...]:
+    size = f"{made.diameter_m * 1e3:.1f} mm thick, {made.length_m * 1e3:.1f} mm long at most"
+    return (("becomes", f"{size}; the board adds {made.added_m * 1e3:.1f} mm"),)
+
+
+def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
+    return ("series", 1), ("parallel", 1), ("arrangement.rows", 1)
+
+
+PLAN = JobPlan(
+    kind=JobKind.CELL_BMS, subject=Subject.ONE_CELL,
+    stages=(Stage.BRIEF, Stage.CELLS, Stage.BMS, Stage.BENCH, Stage.PASSPORT),
+    steps=cell_bms_steps, topics=ALL_TOPICS - {Topic.TAPS, Topic.BUILT}, own=OWN, first_edits=_first_edits,
+    sections={Stage.BMS: (
+        PageSection(
+            "Cell with its board",
+            tuple(f"cell_bms.{name}" for name in (
+                "strap_thickness_m", "strap_width_m", "ring_m", "sleeve_wall_m", "holder_m", "holder_width_m", "charger_m",
+            )),
+            (("Becomes", _becomes), ("Still fits", _fits), ("Sleeve", _sleeve), ("Order", _order)),
+        ),
+    )},
+    picture=_picture, caption="The cell as it becomes, to scale; the positive end at the right.",
+    plate=_plate, handed_over=_handed_over, reported=_report, report_model=CellBmsReport, summary=_summary,
+)  # fmt: skip
