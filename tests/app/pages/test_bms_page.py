@@ -8,7 +8,6 @@ from PySide6.QtWidgets import QLabel
 from firmcell.app.board_dialog import BoardDialog
 from firmcell.app.pages.bms_page import BmsPage
 from firmcell.core.analysis.findings import Stage
-from firmcell.core.model.job_details import JobKind
 from firmcell.core.pictures.stage_marks import stage_paint
 from firmcell.core.records.events import Checked, PolarityReading, StepPassed
 
@@ -86,20 +85,6 @@ def test_a_wrong_board_is_refused_in_one_sentence(qtbot, hoist_window):
     dialog.accept()
     assert dialog.board is None
     assert dialog.fault.text()
-
-
-@pytest.mark.parametrize("kind", [JobKind.CELL_BMS, JobKind.BMS_RETROFIT, JobKind.HOLDER_PACK])
-def test_the_boards_own_jobs_show_all_their_stages(window, kind):
-    assert window.open_demo("lamp-cell-bms" if kind is JobKind.CELL_BMS else "orchard-hoist")
-    window.session.edit("kind", kind, "kind")
-    from firmcell.core.jobs import PLANS
-
-    for stage in PLANS[kind].stages:
-        window.go(stage)
-        assert window.stage is stage
-        assert not window.grab().isNull()
-    window.go(Stage.STRIPS)
-    assert "has no Strips stage" in window.banner.text()
 
 
 def test_one_cell_has_its_own_picture_and_no_taps(window, qtbot):

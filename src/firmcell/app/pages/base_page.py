@@ -43,6 +43,7 @@ class Page(QScrollArea):
         self._fields: list[tuple[str, Field]] = []
         self._figures: list[tuple[QLabel, QLabel, Callable[[], str]]] = []
         self._grid: QGridLayout | None = None
+        self.kind_sections()
         self.build()
         self.body.addStretch(1)
         self.setWidget(inside)

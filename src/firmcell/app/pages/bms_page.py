@@ -34,7 +34,6 @@ class BmsPage(Page):
     board_wanted = Signal()
 
     def build(self) -> None:
-        self.kind_sections()
         self._board_section()
         # Of one cell there is nothing to tap and no wire to cut.
         self.taps: RowsTable | None = None

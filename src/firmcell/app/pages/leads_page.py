@@ -37,7 +37,6 @@ class LeadsPage(Page):
 
     def build(self) -> None:
         self._plots: dict[str, Plot] = {}
-        self.kind_sections()
         self._wire_section()
         if self._plugged:
             self._connector_section()
