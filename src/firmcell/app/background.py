@@ -1,6 +1,7 @@
 """Work off the interface thread: it can be abandoned or cancelled, and what it finds comes back on the interface thread.
 
-Every job is kept alive here until its last word has been delivered: a job that is dropped while its thread still
+Every job is kept alive here until its last word has been delivered: a job that is dropped while its thread
+still
 runs, or while its result waits in the event queue, would take the program down.
 """
 

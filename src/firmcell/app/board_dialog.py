@@ -43,12 +43,25 @@ class BoardDialog(QDialog):
         area.setWidgetResizable(True)
         facts, cell = design.cell.facts, design.cell
         present = design.bms.board
-        given = present.model_dump() if present else {
-            "chemistry": cell.chemistry, "series": design.series, "current_continuous_a": design.brief.current_steady_a,
-            "current_peak_a": design.brief.current_peak_a * 1.5, "current_charge_a": design.charge_current_a,
-            "over_voltage_v": facts.full_v + 0.05, "under_voltage_v": facts.empty_v + 0.2, "balance_current_a": 0.05,
-            "resistance_ohm": 0.005, "standby_current_a": 2e-5, "length_m": 0.06, "width_m": 0.05, "height_m": 0.008,
-        }  # fmt: skip
+        given = (
+            present.model_dump()
+            if present
+            else {
+                "chemistry": cell.chemistry,
+                "series": design.series,
+                "current_continuous_a": design.brief.current_steady_a,
+                "current_peak_a": design.brief.current_peak_a * 1.5,
+                "current_charge_a": design.charge_current_a,
+                "over_voltage_v": facts.full_v + 0.05,
+                "under_voltage_v": facts.empty_v + 0.2,
+                "balance_current_a": 0.05,
+                "resistance_ohm": 0.005,
+                "standby_current_a": 2e-5,
+                "length_m": 0.06,
+                "width_m": 0.05,
+                "height_m": 0.008,
+            }
+        )
         given |= {"name": "my board", "source": "entered by the user"}
         self.form = RecordForm(Board, system, given)
         area.setWidget(self.form)

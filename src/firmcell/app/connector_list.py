@@ -91,9 +91,12 @@ class _ConnectorDelegate(QStyledItemDelegate):
         painter.drawText(text.adjusted(0, line * 2.1, 0, 0), left, words)
         ground = p.colour("accent" if picked else "raised")
         paint_mark(
-            painter, _mark(fit), QRectF(box.right() - 22, box.top() + 8, 13, 13),
-            p.colour("on_accent") if picked else p.colour(shade), ground,
-        )  # fmt: skip
+            painter,
+            _mark(fit),
+            QRectF(box.right() - 22, box.top() + 8, 13, 13),
+            p.colour("on_accent") if picked else p.colour(shade),
+            ground,
+        )
         painter.restore()
 
 

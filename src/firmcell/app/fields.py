@@ -60,7 +60,8 @@ _MOVES = (QEvent.Type.Move, QEvent.Type.Resize, QEvent.Type.Show, QEvent.Type.Hi
 class FieldRow(QObject):
     """A label, an editor and a note for range and faults, placed in a grid.
 
-    The note floats over the row above and moves nothing: a click meant for another field would miss it otherwise.
+    The note floats over the row above and moves nothing: a click meant for another field would miss it
+    otherwise.
     """
 
     def __init__(self, grid: QGridLayout, title: str, unit: str, editor: QWidget) -> None:

@@ -133,8 +133,11 @@ class HandTools(QObject):
         key = Qt.Key(event.key())
         cell = session.analysis.layout.by_number.get(int(ref[5:])) if ref.startswith("cell:") else None
         arrows = {
-            Qt.Key.Key_Left: (-1, 0), Qt.Key.Key_Right: (1, 0), Qt.Key.Key_Up: (0, 1), Qt.Key.Key_Down: (0, -1),
-        }  # fmt: skip
+            Qt.Key.Key_Left: (-1, 0),
+            Qt.Key.Key_Right: (1, 0),
+            Qt.Key.Key_Up: (0, 1),
+            Qt.Key.Key_Down: (0, -1),
+        }
         edit: HandEdit | None = None
         if tool is Tool.STRIP:
             edit = self._strip_key(session, key, ref, cell)

@@ -103,9 +103,17 @@ def _passport(p: QPainter, c: QColor) -> None:
 
 
 _DRAW = {
-    Stage.BRIEF: _brief, Stage.CELLS: _cells, Stage.LAYOUT: _stack, Stage.STRIPS: _metal, Stage.LEADS: _leads,
-    Stage.BMS: _bms, Stage.INSULATION: _insulation, Stage.BENCH: _bench, Stage.TESTS: _proof, Stage.PASSPORT: _passport,
-}  # fmt: skip
+    Stage.BRIEF: _brief,
+    Stage.CELLS: _cells,
+    Stage.LAYOUT: _stack,
+    Stage.STRIPS: _metal,
+    Stage.LEADS: _leads,
+    Stage.BMS: _bms,
+    Stage.INSULATION: _insulation,
+    Stage.BENCH: _bench,
+    Stage.TESTS: _proof,
+    Stage.PASSPORT: _passport,
+}
 
 
 def paint_mark(painter: QPainter, mark: str, box: QRectF, colour: QColor, ground: QColor) -> None:

@@ -214,9 +214,11 @@ class MainWindow(QMainWindow):
             self._action(go, stage.heading, f"Alt+{number % 10}", partial(self.enter, stage))
         go.addSeparator()
         for text, keys, place in (
-            ("Stages", "F2", lambda: self.rail), ("Picture", "F3", lambda: self.view),
-            ("Page", "F4", self._first_field), ("Findings", "F5", lambda: self.findings),
-        ):  # fmt: skip
+            ("Stages", "F2", lambda: self.rail),
+            ("Picture", "F3", lambda: self.view),
+            ("Page", "F4", self._first_field),
+            ("Findings", "F5", lambda: self.findings),
+        ):
             self._action(
                 go,
                 f"Keyboard to {text.lower()}",

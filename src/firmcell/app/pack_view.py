@@ -745,9 +745,11 @@ class PackView(QWidget):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         step = 40
         moves = {
-            Qt.Key.Key_Left: (step, 0), Qt.Key.Key_Right: (-step, 0),
-            Qt.Key.Key_Up: (0, step), Qt.Key.Key_Down: (0, -step),
-        }  # fmt: skip
+            Qt.Key.Key_Left: (step, 0),
+            Qt.Key.Key_Right: (-step, 0),
+            Qt.Key.Key_Up: (0, step),
+            Qt.Key.Key_Down: (0, -step),
+        }
         key = Qt.Key(event.key())
         if self.tool is not Tool.LOOK and key in TOOL_KEYS | moves.keys() and self._selected:
             self.key_pressed.emit(event)

@@ -33,7 +33,8 @@ def render_shots(folder: Path) -> Iterator[Path]:
     from firmcell.core.model.design import StripStyle
     from firmcell.store.part_files import shipped_library
 
-    # The offscreen platform says at every window that it does not pass on size hints; nobody needs to read it.
+    # The offscreen platform says at every window that it does not pass on size hints; nobody needs to read
+    # it.
     qInstallMessageHandler(
         lambda kind, where, text: None if "propagateSizeHints" in text else print(text, file=sys.stderr)
     )
@@ -94,8 +95,10 @@ def render_shots(folder: Path) -> Iterator[Path]:
         trainer.close()
         yield path
         for name, number, stage in (
-            ("sprayer-lead-change", 16, Stage.BENCH), ("log-splitter-cable", 17, Stage.LEADS), ("lamp-cell-bms", 18, Stage.BMS),
-        ):  # fmt: skip
+            ("sprayer-lead-change", 16, Stage.BENCH),
+            ("log-splitter-cable", 17, Stage.LEADS),
+            ("lamp-cell-bms", 18, Stage.BMS),
+        ):
             window.open_demo(name)
             window.go(stage)
             yield shot(f"{number}-{name}")

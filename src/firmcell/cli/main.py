@@ -53,9 +53,12 @@ def _parser() -> argparse.ArgumentParser:
         name: str, run: Callable[[argparse.Namespace], int], words: str, example: str
     ) -> argparse.ArgumentParser:
         sub = commands.add_parser(
-            name, help=words, description=words, epilog=f"example:\n  {example}",
+            name,
+            help=words,
+            description=words,
+            epilog=f"example:\n  {example}",
             formatter_class=argparse.RawDescriptionHelpFormatter,
-        )  # fmt: skip
+        )
         sub.set_defaults(run=run)
         return sub
 
@@ -362,19 +365,37 @@ def _wire(arguments: argparse.Namespace) -> int:
     rows = compare_wires([covered(w, named[arguments.insulation]) for w in library.wires], ask)
     best, ruled = proposed(rows)
     if arguments.json:
-        print(json.dumps({
-            "proposed": best.wire.name if best else None, "ruled_by": ruled,
-            "wires": [
-                {"wire": r.wire.name, "area_m2": r.wire.area_m2, "limit_a": r.limit_a, "temperature_k": r.temperature_k,
-                 "peak_k": r.peak_k, "drop_v": r.drop_v, "loss_w": r.loss_w, "time_constant_s": r.time_constant_s,
-                 "fails": list(r.fails), "published_a": dict(r.published)}
-                for r in rows
-            ],
-        }, ensure_ascii=False, indent=1))  # fmt: skip
+        print(
+            json.dumps(
+                {
+                    "proposed": best.wire.name if best else None,
+                    "ruled_by": ruled,
+                    "wires": [
+                        {
+                            "wire": r.wire.name,
+                            "area_m2": r.wire.area_m2,
+                            "limit_a": r.limit_a,
+                            "temperature_k": r.temperature_k,
+                            "peak_k": r.peak_k,
+                            "drop_v": r.drop_v,
+                            "loss_w": r.loss_w,
+                            "time_constant_s": r.time_constant_s,
+                            "fails": list(r.fails),
+                            "published_a": dict(r.published),
+                        }
+                        for r in rows
+                    ],
+                },
+                ensure_ascii=False,
+                indent=1,
+            )
+        )
         return 0 if best else 1
     of = f" ({drop} of {volts:g} V)" if drop.endswith("%") else ""
-    print(f"{ask.current_a:g} A over 2 × {ask.length_m:g} m, {ask.laying.value}, air {ask.ambient_k - 273.15:.0f} °C, "
-          f"conductor up to {ask.limit_k - 273.15:.0f} °C, drop up to {ask.drop_v:.2f} V{of}")  # fmt: skip
+    print(
+        f"{ask.current_a:g} A over 2 × {ask.length_m:g} m, {ask.laying.value}, air {ask.ambient_k - 273.15:.0f} °C, "
+        f"conductor up to {ask.limit_k - 273.15:.0f} °C, drop up to {ask.drop_v:.2f} V{of}"
+    )
     print(f"  {'wire':<20}{'carries':>9}{'at':>9}{'drop':>9}{'heat':>8}   fails on; published")
     good = [r for r in rows if not r.fails]
     for r in rows:
@@ -384,8 +405,10 @@ def _wire(arguments: argparse.Namespace) -> int:
         told = ", ".join(r.fails) or "–"
         tables = "; ".join(f"{name} {amps:g} A" for name, amps in r.published)
         mark = "→" if best is not None and r is best else " "
-        print(f"{mark} {r.wire.name:<20}{r.limit_a:>7.1f} A{hot:>9}{r.drop_v:>7.2f} V{r.loss_w:>6.1f} W   {told}"
-              + (f"; {tables}" if tables else ""))  # fmt: skip
+        print(
+            f"{mark} {r.wire.name:<20}{r.limit_a:>7.1f} A{hot:>9}{r.drop_v:>7.2f} V{r.loss_w:>6.1f} W   {told}"
+            + (f"; {tables}" if tables else "")
+        )
     if best is None:
         raise Refusal(
             "No wire in the part library does it: shorten it, allow more drop, or lay two in parallel each with its own fuse."
@@ -421,12 +444,29 @@ def _taps(arguments: argparse.Namespace) -> int:
     told = diagnose(given or readings_of(state, design.series), asked)
     following = [point_name(p, design.series) for p in told.next_reading] if told.next_reading else None
     if arguments.json:
-        print(json.dumps({
-            "right": told.right, "decided": told.decided, "words": told.words, "against": told.why,
-            "unexplained": told.unexplained, "next_reading": following,
-            "suspicions": [{"words": s.words, "probability": s.probability, "dangerous": s.dangerous, "refs": s.refs}
-                           for s in told.suspicions[:12]],
-        }, ensure_ascii=False, indent=1))  # fmt: skip
+        print(
+            json.dumps(
+                {
+                    "right": told.right,
+                    "decided": told.decided,
+                    "words": told.words,
+                    "against": told.why,
+                    "unexplained": told.unexplained,
+                    "next_reading": following,
+                    "suspicions": [
+                        {
+                            "words": s.words,
+                            "probability": s.probability,
+                            "dangerous": s.dangerous,
+                            "refs": s.refs,
+                        }
+                        for s in told.suspicions[:12]
+                    ],
+                },
+                ensure_ascii=False,
+                indent=1,
+            )
+        )
         return 0 if told.right else 1
     print(told.words)
     if told.right:

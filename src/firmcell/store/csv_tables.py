@@ -19,14 +19,27 @@ def positions_csv(design: Design, analysis: Analysis) -> str:
     write.writerow(["cell", "group", "plus_on", "x_mm", "y_mm", "angle_deg", "block", "layer", "locked"])
     for c in layout.cells:
         x, y = in_space(layout, c, c.x_m, c.y_m)
-        up = "far terminal" if layout.terminal_m and c.positive_up else "near terminal" if layout.terminal_m else (
-            "top" if c.positive_up else "bottom"
-        )  # fmt: skip
+        up = (
+            "far terminal"
+            if layout.terminal_m and c.positive_up
+            else "near terminal"
+            if layout.terminal_m
+            else ("top" if c.positive_up else "bottom")
+        )
         locked = bool(design.arrangement.placed) and design.arrangement.placed[c.number - 1].locked
         write.writerow(
-            [c.number, c.group, up, f"{x * 1e3:.3f}", f"{y * 1e3:.3f}", f"{degrees(c.angle_rad):.3f}", c.block, c.layer,
-             "yes" if locked else "no"]
-        )  # fmt: skip
+            [
+                c.number,
+                c.group,
+                up,
+                f"{x * 1e3:.3f}",
+                f"{y * 1e3:.3f}",
+                f"{degrees(c.angle_rad):.3f}",
+                c.block,
+                c.layer,
+                "yes" if locked else "no",
+            ]
+        )
     return out.getvalue()
 
 
@@ -34,14 +47,46 @@ def segments_csv(figures: UnderLoadFigures) -> str:
     """Return every segment of strip at the steady current, most loaded first; SI units in the headings."""
     out = io.StringIO()
     write = csv.writer(out, lineterminator="\n")
-    write.writerow(["segment", "piece", "tap_point", "face", "kind", "cell_1", "cell_2", "current_a", "density_a_m2",
-                    "resistance_ohm", "drop_v", "heat_w", "long_run_k", "in_place_k", "limit_a", "share"])  # fmt: skip
+    write.writerow(
+        [
+            "segment",
+            "piece",
+            "tap_point",
+            "face",
+            "kind",
+            "cell_1",
+            "cell_2",
+            "current_a",
+            "density_a_m2",
+            "resistance_ohm",
+            "drop_v",
+            "heat_w",
+            "long_run_k",
+            "in_place_k",
+            "limit_a",
+            "share",
+        ]
+    )
     for s in sorted(figures.segments, key=lambda s: -s.share):
         write.writerow(
-            [s.id, s.piece, f"B{s.node}", s.face.value, s.kind.value, *s.cells, f"{s.current_a:.6g}", f"{s.density_a_m2:.6g}",
-             f"{s.resistance_ohm:.6g}", f"{s.drop_v:.6g}", f"{s.heat_w:.6g}", f"{s.long_run_k:.2f}", f"{s.in_place_k:.2f}",
-             f"{s.limit_a:.5g}", f"{s.share:.5g}"]
-        )  # fmt: skip
+            [
+                s.id,
+                s.piece,
+                f"B{s.node}",
+                s.face.value,
+                s.kind.value,
+                *s.cells,
+                f"{s.current_a:.6g}",
+                f"{s.density_a_m2:.6g}",
+                f"{s.resistance_ohm:.6g}",
+                f"{s.drop_v:.6g}",
+                f"{s.heat_w:.6g}",
+                f"{s.long_run_k:.2f}",
+                f"{s.in_place_k:.2f}",
+                f"{s.limit_a:.5g}",
+                f"{s.share:.5g}",
+            ]
+        )
     return out.getvalue()
 
 
@@ -61,8 +106,22 @@ def analysis_csv(analysis: Analysis) -> str:
     """Return cells, strips and taps as one CSV: a first column says which; SI units in the headings."""
     out = io.StringIO()
     write = csv.writer(out, lineterminator="\n")
-    write.writerow(["table", "name", "group_or_node", "face", "x_m", "y_m", "length_m", "current_steady_a", "limit_a",
-                    "voltage_empty_v", "voltage_nominal_v", "voltage_full_v"])  # fmt: skip
+    write.writerow(
+        [
+            "table",
+            "name",
+            "group_or_node",
+            "face",
+            "x_m",
+            "y_m",
+            "length_m",
+            "current_steady_a",
+            "limit_a",
+            "voltage_empty_v",
+            "voltage_nominal_v",
+            "voltage_full_v",
+        ]
+    )
     for c in analysis.layout.cells:
         face = "top" if c.positive_up else "bottom"
         write.writerow(
@@ -70,9 +129,37 @@ def analysis_csv(analysis: Analysis) -> str:
         )
     for s in analysis.strips:
         x, y = s.points_m[0]
-        write.writerow(["strip", s.id, s.node, s.face.value, f"{x:.6f}", f"{y:.6f}", f"{s.length_m:.6f}",
-                        f"{s.current_steady_a:.4f}", f"{s.limit_a:.4f}", "", "", ""])  # fmt: skip
+        write.writerow(
+            [
+                "strip",
+                s.id,
+                s.node,
+                s.face.value,
+                f"{x:.6f}",
+                f"{y:.6f}",
+                f"{s.length_m:.6f}",
+                f"{s.current_steady_a:.4f}",
+                f"{s.limit_a:.4f}",
+                "",
+                "",
+                "",
+            ]
+        )
     for t in analysis.bms.taps:
-        write.writerow(["tap", t.name, t.number, t.face.value, f"{t.x_m:.6f}", f"{t.y_m:.6f}", f"{t.wire_length_m:.6f}",
-                        "", "", f"{t.empty_v:.4f}", f"{t.nominal_v:.4f}", f"{t.full_v:.4f}"])  # fmt: skip
+        write.writerow(
+            [
+                "tap",
+                t.name,
+                t.number,
+                t.face.value,
+                f"{t.x_m:.6f}",
+                f"{t.y_m:.6f}",
+                f"{t.wire_length_m:.6f}",
+                "",
+                "",
+                f"{t.empty_v:.4f}",
+                f"{t.nominal_v:.4f}",
+                f"{t.full_v:.4f}",
+            ]
+        )
     return out.getvalue()

@@ -56,12 +56,14 @@ def job_to_json(job: JobFile) -> str:
         events=tuple(job.events()),
         attachments=tuple(
             ExchangedAttachment(
-                name=a.name, media_type=a.media_type, time=a.time,
+                name=a.name,
+                media_type=a.media_type,
+                time=a.time,
                 content_base64=base64.b64encode(a.content).decode(),
             )
             for a in job.attachments()
         ),
-    )  # fmt: skip
+    )
     return whole.model_dump_json(indent=1) + "\n"
 
 

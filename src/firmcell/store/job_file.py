@@ -191,7 +191,8 @@ class JobFile:
 
     def close(self) -> None:
         """Close the file and let go of it."""
-        # Everything that was recorded is on disk already; a file that cannot even be closed must not stay held.
+        # Everything that was recorded is on disk already; a file that cannot even be closed must not stay
+        # held.
         with suppress(*_FAULTS):
             self._db.close()
         if self._lock:
@@ -284,9 +285,18 @@ class JobFile:
         self._db.execute(
             "INSERT INTO events (seq, time, person, instrument, step, revision, data, prev, hash)"
             " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
-            (event.seq, event.time, event.person, event.instrument, event.step, event.revision,
-             payload_json(event.data), event.prev, event.hash),
-        )  # fmt: skip
+            (
+                event.seq,
+                event.time,
+                event.person,
+                event.instrument,
+                event.step,
+                event.revision,
+                payload_json(event.data),
+                event.prev,
+                event.hash,
+            ),
+        )
 
     def events(self) -> list[Event]:
         """All records, oldest first.
@@ -304,9 +314,18 @@ class JobFile:
         for row in rows:
             try:
                 events.append(
-                    Event(seq=row[0], time=row[1], person=row[2], instrument=row[3], step=row[4], revision=row[5],
-                          data=PAYLOAD.validate_json(row[6]), prev=row[7], hash=row[8])
-                )  # fmt: skip
+                    Event(
+                        seq=row[0],
+                        time=row[1],
+                        person=row[2],
+                        instrument=row[3],
+                        step=row[4],
+                        revision=row[5],
+                        data=PAYLOAD.validate_json(row[6]),
+                        prev=row[7],
+                        hash=row[8],
+                    )
+                )
             except ValidationError as error:
                 raise Refusal(
                     f"Record {row[0]} in {self.path} cannot be read: {first_fault(error, Frozen)}"

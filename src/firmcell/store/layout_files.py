@@ -25,9 +25,16 @@ from firmcell.store.pens.svg import to_svg
 from firmcell.store.template_pdf import template_pdf
 
 EXPORT_SUFFIX = {
-    "template": ".pdf", "dxf": ".dxf", "svg": ".svg", "positions": ".csv", "stl": ".stl", "spice": ".cir", "segments": ".csv",
-    "wires": ".csv", "wiring": ".pdf",
-}  # fmt: skip
+    "template": ".pdf",
+    "dxf": ".dxf",
+    "svg": ".svg",
+    "positions": ".csv",
+    "stl": ".stl",
+    "spice": ".cir",
+    "segments": ".csv",
+    "wires": ".csv",
+    "wiring": ".pdf",
+}
 """What can be written of a layout and its metal, and the usual end of its file's name."""
 
 

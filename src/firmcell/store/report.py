@@ -115,8 +115,13 @@ class Report(Frozen):
 
 
 def report(
-    design: Design, analysis: Analysis, metal: UnderLoad, state: BuildState, library: PartLibrary, findings: tuple[Finding, ...]
-) -> Report:  # fmt: skip
+    design: Design,
+    analysis: Analysis,
+    metal: UnderLoad,
+    state: BuildState,
+    library: PartLibrary,
+    findings: tuple[Finding, ...],
+) -> Report:
     """Return the report of a job: its design analysed, its records so far, and the parts at hand."""
     brief, leads, plan = design.brief, design.leads, plan_of(design)
     ask = ConnectorAsk(
@@ -138,37 +143,66 @@ def report(
             for f in ranked_connectors(library.connectors, ask)
         ),
         boards=tuple(
-            ReportedChoice(name=f.board.name, fits=f.fits, limit_a=f.board.current_continuous_a, words=f.words)
+            ReportedChoice(
+                name=f.board.name, fits=f.fits, limit_a=f.board.current_continuous_a, words=f.words
+            )
             for f in ranked_boards(library.boards, board_ask(design))
         ),
         wires=wire_list(design, analysis.bms.taps, metal),
         expected=tuple(
-            ReportedReading(black=f"B{r.black}", red=f"B{r.red}", voltage_v=r.volts, plus_minus_v=r.plus_minus) for r in readings
+            ReportedReading(
+                black=f"B{r.black}", red=f"B{r.red}", voltage_v=r.volts, plus_minus_v=r.plus_minus
+            )
+            for r in readings
         ),
         doctor=ReportedDoctor(
-            right=told.right, decided=told.decided, words=told.words,
-            likeliest=tuple(s.words for s in told.suspicions[:6]), probabilities=tuple(s.probability for s in told.suspicions[:6]),
-        ) if told else None,
+            right=told.right,
+            decided=told.decided,
+            words=told.words,
+            likeliest=tuple(s.words for s in told.suspicions[:6]),
+            probabilities=tuple(s.probability for s in told.suspicions[:6]),
+        )
+        if told
+        else None,
         joint=_joint(design),
         details=plan.reported(design, library) if plan.reported else None,
         steps=tuple(
-            ReportedStep(code=s.code, title=s.title, words=s.words, cautions=s.cautions, expected=s.expected, hold=s.hold)
+            ReportedStep(
+                code=s.code,
+                title=s.title,
+                words=s.words,
+                cautions=s.cautions,
+                expected=s.expected,
+                hold=s.hold,
+            )
             for s in plan.steps(design, analysis)
         ),
         findings=tuple(
             ReportedFinding(
-                code=f.code, severity=f.severity.word, stage=f.stage.value, sentence=f.sentence, reason=f.reason,
-                source=f.source, refs=f.refs, fix=f.fix.words if f.fix else None,
+                code=f.code,
+                severity=f.severity.word,
+                stage=f.stage.value,
+                sentence=f.sentence,
+                reason=f.reason,
+                source=f.source,
+                refs=f.refs,
+                fix=f.fix.words if f.fix else None,
             )
             for f in findings
         ),
-    )  # fmt: skip
+    )
 
 
 def _joint(design: Design) -> ReportedJoint:
     work = joint_work(design.leads.wire, design.leads.connector, design.leads.length_m)
     return ReportedJoint(
-        iron_w=work.iron_w, iron_class_w=work.iron_class_w, heats_s=work.seconds, strip_m=work.strip_m, far_rise_k=work.far_rise_k,
-        sleeve_supplied_m=work.sleeve.supplied_m if work.sleeve else None, sleeve_cut_m=work.sleeve.cut_m if work.sleeve else None,
-        pull_out_newton=work.pull_n, pull_out_source=work.pull_source,
-    )  # fmt: skip
+        iron_w=work.iron_w,
+        iron_class_w=work.iron_class_w,
+        heats_s=work.seconds,
+        strip_m=work.strip_m,
+        far_rise_k=work.far_rise_k,
+        sleeve_supplied_m=work.sleeve.supplied_m if work.sleeve else None,
+        sleeve_cut_m=work.sleeve.cut_m if work.sleeve else None,
+        pull_out_newton=work.pull_n,
+        pull_out_source=work.pull_source,
+    )

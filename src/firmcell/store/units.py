@@ -20,7 +20,17 @@ _NUMBER = re.compile(
 # SI unit it measures. A table and not a units package at run time: the window has to stand within
 # 1.5 s and such a package alone takes 0.6 s to load here. The tests check every line against pint.
 UNITS: dict[str, dict[str, float]] = {
-    "m": {"m": 1, "mm": 1e-3, "cm": 1e-2, "in": 0.0254, '"': 0.0254, "inch": 0.0254, "ft": 0.3048, "mil": 2.54e-5, "µm": 1e-6},
+    "m": {
+        "m": 1,
+        "mm": 1e-3,
+        "cm": 1e-2,
+        "in": 0.0254,
+        '"': 0.0254,
+        "inch": 0.0254,
+        "ft": 0.3048,
+        "mil": 2.54e-5,
+        "µm": 1e-6,
+    },
     "m²": {"m²": 1, "mm²": 1e-6, "mm2": 1e-6, "sqmm": 1e-6, "cm²": 1e-4},
     "kg": {"kg": 1, "g": 1e-3, "lb": 0.45359237, "oz": 0.028349523125},
     "s": {"s": 1, "min": 60, "h": 3600, "ms": 1e-3},
@@ -28,8 +38,21 @@ UNITS: dict[str, dict[str, float]] = {
     "V": {"V": 1, "mV": 1e-3, "kV": 1e3},
     "A": {"A": 1, "mA": 1e-3, "µA": 1e-6, "uA": 1e-6, "kA": 1e3},
     "W": {"W": 1, "kW": 1e3},
-    "Ω": {"Ω": 1, "mΩ": 1e-3, "kΩ": 1e3, "MΩ": 1e6, "ohm": 1, "Ohm": 1, "mohm": 1e-3, "mOhm": 1e-3, "kohm": 1e3,
-          "Mohm": 1e6, "MOhm": 1e6, "R": 1, "µΩ": 1e-6},
+    "Ω": {
+        "Ω": 1,
+        "mΩ": 1e-3,
+        "kΩ": 1e3,
+        "MΩ": 1e6,
+        "ohm": 1,
+        "Ohm": 1,
+        "mohm": 1e-3,
+        "mOhm": 1e-3,
+        "kohm": 1e3,
+        "Mohm": 1e6,
+        "MOhm": 1e6,
+        "R": 1,
+        "µΩ": 1e-6,
+    },
     "Ω/m": {"Ω/m": 1, "mΩ/m": 1e-3, "Ω/km": 1e-3},
     "Ω·m": {"Ω·m": 1, "µΩ·m": 1e-6, "nΩ·m": 1e-9},
     "A·s": {"A·s": 1, "Ah": 3600, "mAh": 3.6, "C": 1},
@@ -43,7 +66,7 @@ UNITS: dict[str, dict[str, float]] = {
     "W/m·K": {"W/m·K": 1, "W/mK": 1},
     "N·m": {"N·m": 1, "Nm": 1, "lbf·in": 4.4482216152605 * 0.0254, "lbf·ft": 4.4482216152605 * 0.3048},
     "rad": {"rad": 1, "°": 0.017453292519943295, "deg": 0.017453292519943295},
-}  # fmt: skip
+}
 _OFFSETS = {"°C": 273.15, "C": 273.15, "degC": 273.15, "°F": 459.67, "F": 459.67, "degF": 459.67}
 
 # What each SI unit is shown in, by system.
@@ -121,9 +144,17 @@ def factor_and_offset(unit: str, si: str) -> tuple[float, float]:
 def suggestion(si: str) -> str:
     """Return units that would be right for `si`, in words."""
     return {
-        "m": "mm, cm, m or in", "m²": "mm² or AWG", "kg": "g, kg, oz or lb", "K": "°C or °F", "A·s": "Ah or mAh",
-        "J": "Wh or J", "Ω": "mΩ, Ω or MΩ", "F": "µF or mF", "s": "s, min or h", "1": "%",
-    }.get(si, si)  # fmt: skip
+        "m": "mm, cm, m or in",
+        "m²": "mm² or AWG",
+        "kg": "g, kg, oz or lb",
+        "K": "°C or °F",
+        "A·s": "Ah or mAh",
+        "J": "Wh or J",
+        "Ω": "mΩ, Ω or MΩ",
+        "F": "µF or mF",
+        "s": "s, min or h",
+        "1": "%",
+    }.get(si, si)
 
 
 def parse(text: str, si: str, default: str | None = None) -> float:

@@ -15,7 +15,16 @@ from firmcell.app.pages.strips_page import StripsPage
 from firmcell.app.pages.tests_page import TestsPage
 
 PAGES: tuple[type[Page], ...] = (
-    BriefPage, CellsPage, LayoutPage, StripsPage, LeadsPage, BmsPage, InsulationPage, BenchPage, TestsPage, PassportPage,
-)  # fmt: skip
+    BriefPage,
+    CellsPage,
+    LayoutPage,
+    StripsPage,
+    LeadsPage,
+    BmsPage,
+    InsulationPage,
+    BenchPage,
+    TestsPage,
+    PassportPage,
+)
 
 __all__ = ["PAGES", "BenchPage", "BmsPage", "LayoutPage", "Page", "PassportPage", "StripsPage", "TestsPage"]

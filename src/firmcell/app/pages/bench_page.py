@@ -33,13 +33,23 @@ from firmcell.core.rules.table import Topic
 from firmcell.store.whole_job import event_words
 
 MARKS = {
-    StepStatus.OPEN: "○", StepStatus.BEGUN: "◆", StepStatus.PASSED: "✓", StepStatus.NOT_RIGHT: "■ not right",
-}  # fmt: skip
+    StepStatus.OPEN: "○",
+    StepStatus.BEGUN: "◆",
+    StepStatus.PASSED: "✓",
+    StepStatus.NOT_RIGHT: "■ not right",
+}
 TITLES = {
-    "cell-check": "Cells measured", "cell-reading": "One cell", "joint-reading": "One joint by four wires",
-    "weld-sample": "Sample welds", "weld-row": "Welds", "solder-joint": "Solder joint", "screw-joint": "Screws",
-    "insulation-reading": "Insulation reading", "polarity-reading": "Polarity by meter", "crimp-joint": "Crimp",
-}  # fmt: skip
+    "cell-check": "Cells measured",
+    "cell-reading": "One cell",
+    "joint-reading": "One joint by four wires",
+    "weld-sample": "Sample welds",
+    "weld-row": "Welds",
+    "solder-joint": "Solder joint",
+    "screw-joint": "Screws",
+    "insulation-reading": "Insulation reading",
+    "polarity-reading": "Polarity by meter",
+    "crimp-joint": "Crimp",
+}
 
 METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
 """Steps at bare metal: what is live is told there."""
@@ -101,11 +111,18 @@ class BenchPage(Page):
         )
         self.log.set_rows(
             [
-                (f"event:{e.seq}", (str(e.seq), e.time[5:16].replace("T", " "), e.person,
-                                    ("(taken back) " if e.seq in s.state.taken_back else "") + event_words(e)))
+                (
+                    f"event:{e.seq}",
+                    (
+                        str(e.seq),
+                        e.time[5:16].replace("T", " "),
+                        e.person,
+                        ("(taken back) " if e.seq in s.state.taken_back else "") + event_words(e),
+                    ),
+                )
                 for e in reversed(s.events)
             ]
-        )  # fmt: skip
+        )
         # The list stands at the step at hand: the focus, when it comes there, must not choose another step.
         self.list.pick(f"step:{self.step.code}" if self.step else "")
         self.list.blockSignals(False)
@@ -155,7 +172,8 @@ class BenchPage(Page):
         self._keep_typed()
         focus = self._focus_in_card()
         if focus is not None:
-            # Else the focus wanders on through the page as the card is taken down, and the page scrolls after it.
+            # Else the focus wanders on through the page as the card is taken down, and the page scrolls after
+            # it.
             focus.clearFocus()
         _clear(self.card)
         self._form, self._looks = None, []

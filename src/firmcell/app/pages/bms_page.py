@@ -60,7 +60,7 @@ class BmsPage(Page):
             ("Balances", lambda: self._balances()),
             ("Stored", lambda: self._stored()),
             ("Without one", lambda: self._without()),
-        )  # fmt: skip
+        )
         self.text("Boards in the part library, best first, and why not. Enter takes one.")
         self.boards = self.table(("Board", "Carries", "Why not"), "Boards compared", wide=2)
         self.boards.chosen.connect(self._take)
@@ -240,14 +240,26 @@ class BmsPage(Page):
             if asked is not None and t.number:
                 now += f" ± {expected_reading(asked, 0, t.number).plus_minus:.2f}"
             rows.append(
-                (f"tap:{t.number}", (t.name, t.printed, t.face.value, show_number(t.wire_length_m, "m", self.system),
-                                     f"{t.full_v:.2f}", now, f"{t.shift_ohm * d.brief.current_steady_a * 1e3:+.1f}".replace("-", "−")))
-            )  # fmt: skip
+                (
+                    f"tap:{t.number}",
+                    (
+                        t.name,
+                        t.printed,
+                        t.face.value,
+                        show_number(t.wire_length_m, "m", self.system),
+                        f"{t.full_v:.2f}",
+                        now,
+                        f"{t.shift_ohm * d.brief.current_steady_a * 1e3:+.1f}".replace("-", "−"),
+                    ),
+                )
+            )
         self.taps.set_rows(rows)
         self.wires.set_rows(
-            [(f"{e.ref}", (str(e.number), e.name, *e.briefly, f"{e.length_m * 1e3:.0f}", e.colour))
-             for e in wire_list(d, s.analysis.bms.taps, s.metal)]
-        )  # fmt: skip
+            [
+                (f"{e.ref}", (str(e.number), e.name, *e.briefly, f"{e.length_m * 1e3:.0f}", e.colour))
+                for e in wire_list(d, s.analysis.bms.taps, s.metal)
+            ]
+        )
 
     def _take(self, name: str) -> None:
         board = next((b for b in self.session.library.boards if b.name == name), None)

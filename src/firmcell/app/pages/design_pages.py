@@ -73,18 +73,41 @@ class CellsPage(Page):
         self.field("cell_now_v")
         self.field("charge_current_a")
         self.figures(
-            ("Designation", lambda: f"{s.analysis.pack.cell_designation}, {s.design.cell.facts.label.lower()}"),
-            ("Steady", lambda: f"{amperes(s.analysis.pack.cell_current_steady_a)} of "
-                               f"{amperes(s.design.cell.current_continuous_a)} ({figures(s.analysis.pack.c_rate_steady_per_h)} C)"),
-            ("Peak", lambda: f"{amperes(s.analysis.pack.cell_current_peak_a)} of {amperes(s.design.cell.current_peak_a)} "
-                             f"({figures(s.analysis.pack.c_rate_peak_per_h)} C)"),
-            ("Voltages", lambda: f"{volts(s.design.cell.empty_v)} empty, {volts(s.design.cell.nominal_v)} nominal, "
-                                 f"{volts(s.design.cell.full_v)} full"),
+            (
+                "Designation",
+                lambda: f"{s.analysis.pack.cell_designation}, {s.design.cell.facts.label.lower()}",
+            ),
+            (
+                "Steady",
+                lambda: (
+                    f"{amperes(s.analysis.pack.cell_current_steady_a)} of "
+                    f"{amperes(s.design.cell.current_continuous_a)} ({figures(s.analysis.pack.c_rate_steady_per_h)} C)"
+                ),
+            ),
+            (
+                "Peak",
+                lambda: (
+                    f"{amperes(s.analysis.pack.cell_current_peak_a)} of {amperes(s.design.cell.current_peak_a)} "
+                    f"({figures(s.analysis.pack.c_rate_peak_per_h)} C)"
+                ),
+            ),
+            (
+                "Voltages",
+                lambda: (
+                    f"{volts(s.design.cell.empty_v)} empty, {volts(s.design.cell.nominal_v)} nominal, "
+                    f"{volts(s.design.cell.full_v)} full"
+                ),
+            ),
             ("Resistance", lambda: f"{milliohms(s.design.cell.resistance_ohm)} d.c."),
-            ("Size", lambda: f"{millimetres(s.design.cell.diameter_m)} × {millimetres(s.design.cell.length_m)}, "
-                             f"worst excess {s.design.cell.diameter_tolerance_m * 1e3:.1f} / {s.design.cell.length_tolerance_m * 1e3:.1f} mm"),
+            (
+                "Size",
+                lambda: (
+                    f"{millimetres(s.design.cell.diameter_m)} × {millimetres(s.design.cell.length_m)}, "
+                    f"worst excess {s.design.cell.diameter_tolerance_m * 1e3:.1f} / {s.design.cell.length_tolerance_m * 1e3:.1f} mm"
+                ),
+            ),
             ("Values", lambda: s.design.cell.source),
-        )  # fmt: skip
+        )
         self.section("What each cell would make of the brief")
         self.choices = self.table(("", "Cell", "Best", "Cells weigh"), "Cells compared", wide=1)
         self.choices.chosen.connect(self._take)
@@ -158,15 +181,25 @@ class InsulationPage(Page):
         self.figures(
             ("Along the pack", lambda: self._sleeve("sleeve")),
             ("Across it", lambda: self._sleeve("cross_sleeve")),
-            ("Slides on from", lambda: f"{millimetres(s.analysis.insulation.sleeve_flat_needed_m)} flat along, "
-                                       f"{millimetres(s.analysis.insulation.cross_flat_needed_m)} flat across"),
-        )  # fmt: skip
+            (
+                "Slides on from",
+                lambda: (
+                    f"{millimetres(s.analysis.insulation.sleeve_flat_needed_m)} flat along, "
+                    f"{millimetres(s.analysis.insulation.cross_flat_needed_m)} flat across"
+                ),
+            ),
+        )
         self.section("Outer size")
         self.figures(
             ("Bare", lambda: self._size("bare_")),
             ("Outside", lambda: self._size("")),
-            ("Fits", lambda: {True: "yes, with the clearance on every side", False: "no", None: "no space given"}[s.analysis.insulation.envelope.fits]),
-        )  # fmt: skip
+            (
+                "Fits",
+                lambda: {True: "yes, with the clearance on every side", False: "no", None: "no space given"}[
+                    s.analysis.insulation.envelope.fits
+                ],
+            ),
+        )
         self.text(
             "Hot air from the middle outwards, moving. Low heat: pack sleeve shrinks early and burns through.",
             "caution",

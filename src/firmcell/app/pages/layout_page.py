@@ -51,9 +51,17 @@ LATTICES: dict[str, tuple[Lattice, ...]] = {
 }
 MORE_EFFORT = 3.0
 TOOL_KEYS = {
-    Tool.LOOK: "Ctrl+1", Tool.MOVE: "Ctrl+2", Tool.TURN: "Ctrl+3", Tool.SWAP: "Ctrl+4", Tool.PAINT: "Ctrl+5",
-    Tool.LOCK: "Ctrl+6", Tool.BLOCK: "Ctrl+7", Tool.MINUS: "Ctrl+8", Tool.PLUS: "Ctrl+9", Tool.STRIP: "Ctrl+L",
-}  # fmt: skip
+    Tool.LOOK: "Ctrl+1",
+    Tool.MOVE: "Ctrl+2",
+    Tool.TURN: "Ctrl+3",
+    Tool.SWAP: "Ctrl+4",
+    Tool.PAINT: "Ctrl+5",
+    Tool.LOCK: "Ctrl+6",
+    Tool.BLOCK: "Ctrl+7",
+    Tool.MINUS: "Ctrl+8",
+    Tool.PLUS: "Ctrl+9",
+    Tool.STRIP: "Ctrl+L",
+}
 
 
 class LayoutPage(Page):
@@ -135,13 +143,18 @@ class LayoutPage(Page):
         self.section("How good it is")
         self.figures(
             ("Links", lambda: self._links()),
-            ("Strips", lambda: f"{plural(s.analysis.measures.pieces, 'piece')}, {plural(s.analysis.measures.different, 'length')}; "
-                               f"longest way to a lead {millimetres(s.analysis.measures.collecting_m)}"),
+            (
+                "Strips",
+                lambda: (
+                    f"{plural(s.analysis.measures.pieces, 'piece')}, {plural(s.analysis.measures.different, 'length')}; "
+                    f"longest way to a lead {millimetres(s.analysis.measures.collecting_m)}"
+                ),
+            ),
             ("Joints", lambda: joints_by_face(s.design.joining.joined_by, s.analysis.measures.joints)),
             ("Tightest", lambda: self._gaps()),
             ("Outside", lambda: self._outside()),
             ("Space left", lambda: self._left()),
-        )  # fmt: skip
+        )
 
     def _by_hand(self) -> None:
         self.section("By hand")
@@ -209,13 +222,19 @@ class LayoutPage(Page):
         self.section("Out")
         grid = QGridLayout()
         grid.setSpacing(4)
-        for number, (kind, text, tip) in enumerate((
-            ("template", "&1:1 templates, PDF", "Both faces, sheet, plates and holder at 1:1 with a check ruler, tiled over A4 or Letter"),
-            ("dxf", "&DXF, layers named", "Faces, plates and insulation sheet as lines in mm"),
-            ("svg", "S&VG of both faces", "As drawn, in mm"),
-            ("positions", "&CSV of cells", "Number, group, direction and place of every cell"),
-            ("stl", "&Holder, STL", "Two halves of a cell holder, watertight"),
-        )):  # fmt: skip
+        for number, (kind, text, tip) in enumerate(
+            (
+                (
+                    "template",
+                    "&1:1 templates, PDF",
+                    "Both faces, sheet, plates and holder at 1:1 with a check ruler, tiled over A4 or Letter",
+                ),
+                ("dxf", "&DXF, layers named", "Faces, plates and insulation sheet as lines in mm"),
+                ("svg", "S&VG of both faces", "As drawn, in mm"),
+                ("positions", "&CSV of cells", "Number, group, direction and place of every cell"),
+                ("stl", "&Holder, STL", "Two halves of a cell holder, watertight"),
+            )
+        ):
             grid.addWidget(
                 self.button(text, partial(self.export_wanted.emit, kind), tip), number // 2, number % 2
             )
@@ -241,13 +260,33 @@ class LayoutPage(Page):
         s = self.session
         self.section("What comes of it")
         self.figures(
-            ("Content", lambda: f"{figures(s.analysis.pack.capacity_ah)} Ah, {watt_hours(s.analysis.pack.energy_j)} rated, "
-                                f"{watt_hours(s.analysis.pack.energy_usable_j)} to the load, {duration(s.analysis.pack.run_time_s)}"),
-            ("Sag", lambda: f"{volts(s.analysis.pack.sag_steady_v)} steady, {volts(s.analysis.pack.sag_peak_v)} at the peak"),
-            ("Near empty", lambda: f"{volts(s.analysis.pack.voltage_end_steady_v)} steady, {volts(s.analysis.pack.voltage_end_peak_v)} at the peak"),
-            ("Heat", lambda: f"{figures(s.analysis.pack.heat_steady_w)} W steady, {figures(s.analysis.pack.heat_peak_w)} W at the peak"),
+            (
+                "Content",
+                lambda: (
+                    f"{figures(s.analysis.pack.capacity_ah)} Ah, {watt_hours(s.analysis.pack.energy_j)} rated, "
+                    f"{watt_hours(s.analysis.pack.energy_usable_j)} to the load, {duration(s.analysis.pack.run_time_s)}"
+                ),
+            ),
+            (
+                "Sag",
+                lambda: (
+                    f"{volts(s.analysis.pack.sag_steady_v)} steady, {volts(s.analysis.pack.sag_peak_v)} at the peak"
+                ),
+            ),
+            (
+                "Near empty",
+                lambda: (
+                    f"{volts(s.analysis.pack.voltage_end_steady_v)} steady, {volts(s.analysis.pack.voltage_end_peak_v)} at the peak"
+                ),
+            ),
+            (
+                "Heat",
+                lambda: (
+                    f"{figures(s.analysis.pack.heat_steady_w)} W steady, {figures(s.analysis.pack.heat_peak_w)} W at the peak"
+                ),
+            ),
             ("Mass", lambda: kilograms(s.analysis.pack.mass_kg)),
-        )  # fmt: skip
+        )
 
     # -- the engine -------------------------------------------------------------------------------------
 
@@ -405,8 +444,17 @@ class LayoutPage(Page):
         for o in self.session.analysis.options[:60]:
             verdict = "does it" if o.feasible else "; ".join(o.reasons)
             rows.append(
-                (o.label, (o.label, volts(o.voltage_full_v), watt_hours(o.energy_usable_j), f"{figures(o.cell_steady_a)} A", verdict))
-            )  # fmt: skip
+                (
+                    o.label,
+                    (
+                        o.label,
+                        volts(o.voltage_full_v),
+                        watt_hours(o.energy_usable_j),
+                        f"{figures(o.cell_steady_a)} A",
+                        verdict,
+                    ),
+                )
+            )
         self.options.set_rows(rows)
         if self.group.count() != design.series:
             self.group.clear()
@@ -417,9 +465,13 @@ class LayoutPage(Page):
             "cylinder": "a cylinder",
             "outline": f"an outline of {len(brief.outline_m)} corners",
         }
-        standing = "in whole rows" if design.arrangement.in_rows else (
-            f"each in its place, {design.arrangement.lattice.value}; {plural(len(design.arrangement.spare_m), 'place')} free"
-        )  # fmt: skip
+        standing = (
+            "in whole rows"
+            if design.arrangement.in_rows
+            else (
+                f"each in its place, {design.arrangement.lattice.value}; {plural(len(design.arrangement.spare_m), 'place')} free"
+            )
+        )
         size = " × ".join(show(v, "m", self.system) for v in box) if box else "no size given"
         self.space.setText(f"Space: {shape[brief.space.value]}, {size}. Cells: {standing}.")
         blocked: list[tuple[str, tuple[str, ...]]] = []

@@ -81,14 +81,39 @@ class LeadsPage(Page):
             grid.addWidget(combo, row, 1)
         self.body.addLayout(grid)
         self.figures(
-            ("Carries", lambda: f"{amperes(s.analysis.leads.limit_a)} by heat balance, {s.design.leads.laying.value}; {amperes(s.design.brief.current_steady_a)} drawn"),
+            (
+                "Carries",
+                lambda: (
+                    f"{amperes(s.analysis.leads.limit_a)} by heat balance, {s.design.leads.laying.value}; {amperes(s.design.brief.current_steady_a)} drawn"
+                ),
+            ),
             ("Tables say", lambda: self._published()),
-            ("Warms to", lambda: f"{celsius(s.analysis.leads.temperature_k)}, and {s.analysis.leads.peak_rise_k:.0f} K more in the peak at most"),
-            ("Loses", lambda: f"{figures(s.analysis.leads.drop_steady_v * 1e3)} mV steady, {figures(s.analysis.leads.drop_peak_v * 1e3)} mV at the peak"),
-            ("In a short", lambda: f"about {amperes(s.analysis.pack.short_circuit_a)}; the wire withstands it {figures(s.analysis.leads.withstand_s, 2)} s"),
+            (
+                "Warms to",
+                lambda: (
+                    f"{celsius(s.analysis.leads.temperature_k)}, and {s.analysis.leads.peak_rise_k:.0f} K more in the peak at most"
+                ),
+            ),
+            (
+                "Loses",
+                lambda: (
+                    f"{figures(s.analysis.leads.drop_steady_v * 1e3)} mV steady, {figures(s.analysis.leads.drop_peak_v * 1e3)} mV at the peak"
+                ),
+            ),
+            (
+                "In a short",
+                lambda: (
+                    f"about {amperes(s.analysis.pack.short_circuit_a)}; the wire withstands it {figures(s.analysis.leads.withstand_s, 2)} s"
+                ),
+            ),
             ("Laid", lambda: self._laid()),
-            ("Proposed", lambda: f"{s.analysis.leads.proposed_wire or 'none'}; ruled by {s.analysis.leads.rules_gauge}"),
-        )  # fmt: skip
+            (
+                "Proposed",
+                lambda: (
+                    f"{s.analysis.leads.proposed_wire or 'none'}; ruled by {s.analysis.leads.rules_gauge}"
+                ),
+            ),
+        )
         self.gauges = self.table(
             ("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4
         )
@@ -104,12 +129,22 @@ class LeadsPage(Page):
         self.field("leads.connector")
         self.figures(
             ("On the pack", lambda: f"{s.design.leads.connector.pack_half}; the mate goes on the load"),
-            ("Polarity", lambda: s.design.leads.connector.polarity_mark or "no mark known: make one before anything is cut"),
-            ("Carries", lambda: f"{amperes(s.analysis.leads.connector_limit_a)} at {celsius(s.design.brief.ambient_max_k)}, ruled by {s.analysis.leads.connector_ruled_by}; "
-                                f"{s.analysis.leads.connector_margin:.2f} times the steady current"),
+            (
+                "Polarity",
+                lambda: (
+                    s.design.leads.connector.polarity_mark or "no mark known: make one before anything is cut"
+                ),
+            ),
+            (
+                "Carries",
+                lambda: (
+                    f"{amperes(s.analysis.leads.connector_limit_a)} at {celsius(s.design.brief.ambient_max_k)}, ruled by {s.analysis.leads.connector_ruled_by}; "
+                    f"{s.analysis.leads.connector_margin:.2f} times the steady current"
+                ),
+            ),
             ("Contacts", lambda: self._contacts()),
             ("Plugging in", lambda: self._plugging_in()),
-        )  # fmt: skip
+        )
         for name in ("charge_connector", "charge_same_pins", "adapters"):
             self.field(f"leads.{name}")
 
@@ -119,13 +154,33 @@ class LeadsPage(Page):
         for name in ("fuse", "fuse_at_m", "fuse_holder_ohm"):
             self.field(f"leads.{name}")
         self.figures(
-            ("Rating", lambda: f"from {amperes(s.analysis.leads.fuse_least_a)} (carries the load) to {amperes(s.analysis.leads.limit_a)} (protects the wire)"),
-            ("Must break", lambda: f"{amperes(s.analysis.pack.short_circuit_a)} at {volts(s.analysis.pack.voltage_full_v)} d.c."),
+            (
+                "Rating",
+                lambda: (
+                    f"from {amperes(s.analysis.leads.fuse_least_a)} (carries the load) to {amperes(s.analysis.leads.limit_a)} (protects the wire)"
+                ),
+            ),
+            (
+                "Must break",
+                lambda: (
+                    f"{amperes(s.analysis.pack.short_circuit_a)} at {volts(s.analysis.pack.voltage_full_v)} d.c."
+                ),
+            ),
             ("In time", lambda: self._in_time()),
-            ("Where", lambda: "in the plus lead, as near the pack as it goes; a second sleeve over the wire before it"),
+            (
+                "Where",
+                lambda: (
+                    "in the plus lead, as near the pack as it goes; a second sleeve over the wire before it"
+                ),
+            ),
             ("At each cell", lambda: self._links()),
-            ("Schools", lambda: "a fuse is cheap and certain; a breaker is quick to reset in a bad place and slower to open"),
-        )  # fmt: skip
+            (
+                "Schools",
+                lambda: (
+                    "a fuse is cheap and certain; a breaker is quick to reset in a bad place and slower to open"
+                ),
+            ),
+        )
 
     def _joint_section(self) -> None:
         self.section("At the bench: this joint")
@@ -133,13 +188,22 @@ class LeadsPage(Page):
             self.field(f"leads.{name}")
         self.figures(
             ("Iron", lambda: self._iron()),
-            ("Strip", lambda: f"{millimetres(self._work().strip_m)} for the cup; a crimp barrel's depth and 1 mm"),
+            (
+                "Strip",
+                lambda: f"{millimetres(self._work().strip_m)} for the cup; a crimp barrel's depth and 1 mm",
+            ),
             ("Sleeve", lambda: self._joint_sleeve()),
             ("Heat runs", lambda: self._heat_runs()),
-            ("Good looks", lambda: "bright and smooth, strands in outline" if self.session.design.leads.alloy.value.startswith("leaded")
-                                   else "smooth, strands in outline; lead-free is dull even when good"),
+            (
+                "Good looks",
+                lambda: (
+                    "bright and smooth, strands in outline"
+                    if self.session.design.leads.alloy.value.startswith("leaded")
+                    else "smooth, strands in outline; lead-free is dull even when good"
+                ),
+            ),
             ("Crimped instead", lambda: self._pull()),
-        )  # fmt: skip
+        )
 
     def _chart_section(self) -> None:
         self.section("Charts")
@@ -287,9 +351,11 @@ class LeadsPage(Page):
         present = self.session.design.leads.wire
         plain = next((w for w in self.session.library.wires if w.gauge == present.gauge), present)
         wire = covered(
-            plain, self.insulation.currentText(),
-            Conductor(self.conductor.currentText()), self.tinned.currentText() == "tinned",
-        )  # fmt: skip
+            plain,
+            self.insulation.currentText(),
+            Conductor(self.conductor.currentText()),
+            self.tinned.currentText() == "tinned",
+        )
         guarded(lambda: self.session.edit("leads.wire", wire, f"Take {wire.name}"), self.session.refused.emit)
 
     def _take(self, name: str) -> None:

@@ -21,7 +21,8 @@ class QrCode(QWidget):
 
     def set_text(self, text: str) -> None:
         """Show another text."""
-        # Imported on first use: it brings half of the network library with it, which starting need not wait for.
+        # Imported on first use: it brings half of the network library with it, which starting need not wait
+        # for.
         import segno
 
         self._matrix = [list(row) for row in segno.make(text, error="m", micro=False).matrix_iter(border=2)]

@@ -146,10 +146,20 @@ class StripsPage(Page):
     def _strips(self) -> None:
         self.section("Strip")
         for name in (
-            "joined_by", "thread_m", "style", "link_strip", "link_layers", "link_under", "collector_strip", "collector_layers", "collector_under",
-            "welds_per_pad", "gap_m",
-            "judged_by", "joint_ohm",
-        ):  # fmt: skip
+            "joined_by",
+            "thread_m",
+            "style",
+            "link_strip",
+            "link_layers",
+            "link_under",
+            "collector_strip",
+            "collector_layers",
+            "collector_under",
+            "welds_per_pad",
+            "gap_m",
+            "judged_by",
+            "joint_ohm",
+        ):
             self._joining[name] = self.field(f"joining.{name}")
 
     def _pieces(self) -> None:
@@ -266,9 +276,19 @@ class StripsPage(Page):
         self.figures(
             ("Stock", lambda: self._stock()),
             ("Joints", lambda: joints_by_face(s.design.joining.joined_by, s.analysis.measures.joints)),
-            ("Long-run limit", lambda: f"brings a long strip to {celsius(s.analysis.strip_limit_k)} in {celsius(s.design.brief.ambient_max_k)}, one face in still air"),
-            ("In-place limit", lambda: "brings the middle of a piece between its cells to the same, or 5 K over cells that are there already"),
-        )  # fmt: skip
+            (
+                "Long-run limit",
+                lambda: (
+                    f"brings a long strip to {celsius(s.analysis.strip_limit_k)} in {celsius(s.design.brief.ambient_max_k)}, one face in still air"
+                ),
+            ),
+            (
+                "In-place limit",
+                lambda: (
+                    "brings the middle of a piece between its cells to the same, or 5 K over cells that are there already"
+                ),
+            ),
+        )
 
     def _assay_section(self) -> None:
         self.section("Is it nickel?")
@@ -423,8 +443,24 @@ class StripsPage(Page):
             self.slider.blockSignals(False)
         self._refresh_load()
         if metal is None:
-            self.pieces.set_rows([(f"strip:{p.id}", (p.id, "", amperes(p.current_steady_a), amperes(p.limit_a), percent(p.share_of_limit), "…"))
-                                  for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)[:WORST_ROWS]])  # fmt: skip
+            self.pieces.set_rows(
+                [
+                    (
+                        f"strip:{p.id}",
+                        (
+                            p.id,
+                            "",
+                            amperes(p.current_steady_a),
+                            amperes(p.limit_a),
+                            percent(p.share_of_limit),
+                            "…",
+                        ),
+                    )
+                    for p in sorted(self.session.analysis.strips, key=lambda p: -p.share_of_limit)[
+                        :WORST_ROWS
+                    ]
+                ]
+            )
             return
         self._show_fixes(self.session.strip_fixes or ())
         if metal is self._told_for:
@@ -442,9 +478,13 @@ class StripsPage(Page):
 
     def _segment_row(self, s: Segment) -> tuple[str, tuple[str, ...]]:
         return f"strip:{s.piece}", (
-            f"{s.id} {s.kind.value}", f"{s.cells[0]}–{s.cells[1]}", amperes(s.current_a), amperes(s.limit_a),
-            percent(s.share), celsius(s.in_place_k),
-        )  # fmt: skip
+            f"{s.id} {s.kind.value}",
+            f"{s.cells[0]}–{s.cells[1]}",
+            amperes(s.current_a),
+            amperes(s.limit_a),
+            percent(s.share),
+            celsius(s.in_place_k),
+        )
 
     def _look_further(self) -> Iterator[tuple[float, Any]]:
         """What each failure leads to; read off the interface thread."""
@@ -572,9 +612,19 @@ class StripsPage(Page):
         for widget in (self.fixes, self.fix_button):
             widget.setVisible(bool(fixes))
         self.fixes.set_rows(
-            [(str(n), (c.fix.words, percent(c.share), f"{c.mass_kg * 1e3:+.1f} g".replace("-", "−"), f"{c.joints:+d}".replace("-", "−")))
-             for n, c in enumerate(fixes)]
-        )  # fmt: skip
+            [
+                (
+                    str(n),
+                    (
+                        c.fix.words,
+                        percent(c.share),
+                        f"{c.mass_kg * 1e3:+.1f} g".replace("-", "−"),
+                        f"{c.joints:+d}".replace("-", "−"),
+                    ),
+                )
+                for n, c in enumerate(fixes)
+            ]
+        )
         self.fixes.setMinimumHeight(self.fixes.sizeHint().height() // 3)
 
     def _take_fix(self, number: str) -> None:

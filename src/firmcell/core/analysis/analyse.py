@@ -105,8 +105,10 @@ class BmsFigures(Frozen):
 
     Attributes
     ----------
-    storage_days : from the storage voltage until nearly empty, board and cells draining; None without a board.
-    balance_s : to even out a spread of 0.13 V between two groups; None without a board or if it does not balance.
+    storage_days : from the storage voltage until nearly empty, board and cells draining; None without a
+        board.
+    balance_s : to even out a spread of 0.13 V between two groups; None without a board or if it does not
+        balance.
     selective : whether load, board, fuse and wire open in order; None without a board.
     sense_short_a, sense_melts_s : if two neighbouring sense leads touch at the plug.
     sense_fuse_a : a fuse worth putting at each tap, or None.
@@ -161,17 +163,28 @@ STORED_AT_SOC = 0.5
 
 
 def _bms_more(
-    design: Design, capacity: float, leads: LeadFigures, taps: tuple[Tap, ...], peak: float, ambient: float, full: float,
-    source_ohm: float, strip: tuple[Strip, int, float],
-) -> dict[str, Any]:  # fmt: skip
+    design: Design,
+    capacity: float,
+    leads: LeadFigures,
+    taps: tuple[Tap, ...],
+    peak: float,
+    ambient: float,
+    full: float,
+    source_ohm: float,
+    strip: tuple[Strip, int, float],
+) -> dict[str, Any]:
     """What is told of the board beyond its taps."""
     board, cell, wire = design.bms.board, design.cell, design.bms.sense_wire
     longest = max((t.wire_length_m for t in taps), default=0.0)
     sense = sense_short(wire, longest, cell.full_v, cell.resistance_ohm / design.parallel)
     found: dict[str, Any] = {
-        "storage_days": None, "balance_s": None, "selective": None, "sense_short_a": sense.short_a,
-        "sense_melts_s": sense.melts_s, "sense_fuse_a": sense.fuse_a if longest else None,
-    }  # fmt: skip
+        "storage_days": None,
+        "balance_s": None,
+        "selective": None,
+        "sense_short_a": sense.short_a,
+        "sense_melts_s": sense.melts_s,
+        "sense_fuse_a": sense.fuse_a if longest else None,
+    }
     if board is not None:
         middle = float(resting_voltage(cell.chemistry, STORED_AT_SOC))
         behind = spread_charge(cell, capacity, middle - GROUP_SPREAD_V, middle)
@@ -179,9 +192,16 @@ def _bms_more(
         if cell.chemistry.is_lithium and board.balance_current_a > 0:
             found["balance_s"] = balancing_time(behind, board.balance_current_a)
         found["selective"] = selectivity(
-            board, design.leads.fuse, design.leads.wire, design.leads.laying, strip, peak, design.brief.current_steady_a,
-            prospective_short_circuit(full, source_ohm), ambient,
-        )  # fmt: skip
+            board,
+            design.leads.fuse,
+            design.leads.wire,
+            design.leads.laying,
+            strip,
+            peak,
+            design.brief.current_steady_a,
+            prospective_short_circuit(full, source_ohm),
+            ambient,
+        )
     return found
 
 
@@ -220,19 +240,34 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
         leads = leads.model_copy(update={"connector": LUGS_ON_STUDS})
         source_ohm = SHORT_CIRCUIT_FACTOR * full / supply.short_a
     figures = lead_figures(
-        leads, library.wires, steady, peak, brief.peak_duration_s, ambient, cell.temperature_max_k, full,
-        source_ohm, brief.load_capacitance_f,
-    )  # fmt: skip
+        leads,
+        library.wires,
+        steady,
+        peak,
+        brief.peak_duration_s,
+        ambient,
+        cell.temperature_max_k,
+        full,
+        source_ohm,
+        brief.load_capacitance_f,
+    )
     tails = [p.lead_share for p in pieces if p.lead_share]
     collecting = (*metal_of(layout, design.joining, StripKind.COLLECTOR), max(tails, default=1.0))
     protects = (
         protection(
-            leads.fuse, leads.wire, leads.laying,
-            collecting, steady, peak, ambient,
-            prospective_short_circuit(full, source_ohm), figures.inrush_i2t_a2s,
+            leads.fuse,
+            leads.wire,
+            leads.laying,
+            collecting,
+            steady,
+            peak,
+            ambient,
+            prospective_short_circuit(full, source_ohm),
+            figures.inrush_i2t_a2s,
         )
-        if leads.fuse else None
-    )  # fmt: skip
+        if leads.fuse
+        else None
+    )
     total_ohm = cells_ohm + strips_ohm + bms_ohm + figures.loop_ohm
     delivered, usable = usable_charge_and_energy(
         cell, design.series, design.parallel, steady, brief.load_voltage_min_v, total_ohm - cells_ohm

@@ -130,7 +130,8 @@ class Live:
 def live_now(layout: Layout, design: Design, nodes: Iterable[int]) -> Live:
     """Return the greatest voltage between two points that hang together, and what a short there may drive.
 
-    The resistance is that of so many whole groups in series, as if all their cells were joined already: the current errs high.
+    The resistance is that of so many whole groups in series, as if all their cells were joined already: the
+    current errs high.
     """
     moment = moment_of(layout, design, frozenset(nodes))
     volts, black, red = moment.greatest

@@ -12,7 +12,8 @@ from firmcell.core.strips.under_load import UnderLoad
 def as_measured(design: Design, state: BuildState) -> Design:
     """Return the design with recorded resistances of cells and joints in the place of assumed ones.
 
-    A recorded cell counts before one read from a list; the joint's resistance is the mean of all that were measured. With
+    A recorded cell counts before one read from a list; the joint's resistance is the mean of all that were
+    measured. With
     nothing recorded it is the design itself. Readings of cells that the pack does not have are passed over.
     """
     edits: list[tuple[str, object]] = []
@@ -36,11 +37,13 @@ def at_first_touch(metal: UnderLoad, cell_volts: dict[int, float]) -> NDArray[np
     metal : UnderLoad
         The solved pack.
     cell_volts : dict
-        Resting voltage of cells by number, V; a cell without one stands at the mean of its group's, which drives nothing.
+        Resting voltage of cells by number, V; a cell without one stands at the mean of its group's, which
+        drives nothing.
 
     Notes
     -----
-    By d.c. resistance, so the very first moment is about half as much again; it dies away as the cells even out.
+    By d.c. resistance, so the very first moment is about half as much again; it dies away as the cells even
+    out.
     """
     cells = metal.layout.cells
     volts = np.array([cell_volts.get(c.number, np.nan) for c in cells])

@@ -131,7 +131,8 @@ class Selectivity(Frozen):
     wire_stands : whether the wire stands the trip current for the board's delay.
     strip_stands : whether the collecting strip stands the trip current for the board's delay.
     fuse_covers_short : whether the fuse opens the prospective short circuit, should the board's switches not.
-    gap_from_a, gap_to_a : currents above the wire's limit at which neither board nor fuse is sure to open; None if there are none.
+    gap_from_a, gap_to_a : currents above the wire's limit at which neither board nor fuse is sure to
+        open; None if there are none.
     words : in one sentence.
     """
 
@@ -156,9 +157,16 @@ class Selectivity(Frozen):
 
 
 def selectivity(
-    board: Board, fuse: Fuse | None, wire: Wire, laying: WireLaying, strip: tuple[Strip, int, float], peak_a: float, steady_a: float,
-    short_a: float, ambient_k: float,
-) -> Selectivity:  # fmt: skip
+    board: Board,
+    fuse: Fuse | None,
+    wire: Wire,
+    laying: WireLaying,
+    strip: tuple[Strip, int, float],
+    peak_a: float,
+    steady_a: float,
+    short_a: float,
+    ambient_k: float,
+) -> Selectivity:
     """Return whether load, board, fuse and wire open in that order; currents in A, `strip` with its layers and share."""
     trip, delay = board.current_peak_a, max(board.trip_delay_s, 1e-3)
     limit_k = wire.insulation_limit_k
@@ -188,7 +196,12 @@ def selectivity(
         or "load, board, fuse and wire in this order: the board trips first, the fuse is for what the board cannot open"
     )
     return Selectivity(
-        margin=trip / peak_a, board_first=first, wire_stands=stands,
-        strip_stands=strip_stands, fuse_covers_short=covers, gap_from_a=gap[0], gap_to_a=gap[1],
+        margin=trip / peak_a,
+        board_first=first,
+        wire_stands=stands,
+        strip_stands=strip_stands,
+        fuse_covers_short=covers,
+        gap_from_a=gap[0],
+        gap_to_a=gap[1],
         words=words[0].upper() + words[1:],
-    )  # fmt: skip
+    )

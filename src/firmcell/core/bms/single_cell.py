@@ -48,6 +48,12 @@ def cell_with_board(design: Design) -> CellWithBoard:
         return None if limit is None else size <= limit
 
     return CellWithBoard(
-        added, length, across, within(job.holder_m, length), within(job.charger_m, length), within(job.holder_width_m, across),
-        flat, (cell.length_m + added + 2 * LIP_M) * 1.08,
-    )  # fmt: skip
+        added,
+        length,
+        across,
+        within(job.holder_m, length),
+        within(job.charger_m, length),
+        within(job.holder_width_m, across),
+        flat,
+        (cell.length_m + added + 2 * LIP_M) * 1.08,
+    )

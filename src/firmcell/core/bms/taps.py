@@ -17,8 +17,10 @@ class Tap(Frozen):
     ----------
     number : 0 is on the pack's negative; each next one reads one group more.
     cell : number of the cell on whose pad the lead is joined.
-    wire_length_m : cut length to the board or balance plug along the pack's edges, with service loop; 0 where none is needed.
-    shift_ohm : how far it reads off its tap point's middle for each ampere of load, Ω; 0 where that is not known. It does not
+    wire_length_m : cut length to the board or balance plug along the pack's edges, with service loop; 0
+        where none is needed.
+    shift_ohm : how far it reads off its tap point's middle for each ampere of load, Ω; 0 where that is
+        not known. It does not
         change with the load, and neither does the picture.
     empty_v … now_v : expected against B0.
     """
@@ -71,9 +73,12 @@ def tap_list(
 
     Each lead leaves its pad straight to the rear long edge (y greatest), runs along that edge to the
     board and, from the bottom face, up the height of the pack. The board is at the end of the pack
-    where its positive lead is not, on top in the middle, or at `board_x_m` along the pack. Of the pads of a tap point
-    the one is taken whose lead is shortest, each millivolt that the load shifts it counting as `MM_FOR_A_MV` of
-    way: a lead off a piece that carries much current reads wrong under load. Without `shares` only the way counts.
+    where its positive lead is not, on top in the middle, or at `board_x_m` along the pack. Of the pads of a
+    tap point
+    the one is taken whose lead is shortest, each millivolt that the load shifts it counting as `MM_FOR_A_MV`
+    of
+    way: a lead off a piece that carries much current reads wrong under load. Without `shares` only the way
+    counts.
     """
     series = layout.series
     printed_step = FACTS[cell.chemistry].printed_step_v

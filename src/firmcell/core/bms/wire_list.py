@@ -103,9 +103,15 @@ def _sense_rows(design: Design, taps: tuple[Tap, ...]) -> Iterator[Row]:
         if tap.wire_length_m:
             at = f"strip of {tap.name} at cell {tap.cell}, {tap.face.value} face"
             yield (
-                tap.name, at, _pad(names, places[tap.number]), tap.wire_length_m, bms.sense_wire.gauge,
-                tap_colour(tap.number, series), end, f"tap:{tap.number}",
-            )  # fmt: skip
+                tap.name,
+                at,
+                _pad(names, places[tap.number]),
+                tap.wire_length_m,
+                bms.sense_wire.gauge,
+                tap_colour(tap.number, series),
+                end,
+                f"tap:{tap.number}",
+            )
 
 
 def _main_rows(design: Design, taps: tuple[Tap, ...]) -> Iterator[Row]:
@@ -159,9 +165,15 @@ def _sensor_rows(design: Design, taps: tuple[Tap, ...], metal: UnderLoad | None)
                 f"cell:{cell.number}",
             )
         yield (
-            f"NTC{sensor}", place, f"board NTC{sensor}", longest or SENSOR_LEAD_M, design.bms.sense_wire.gauge, "two white",
-            "taped flat, insulated", ref,
-        )  # fmt: skip
+            f"NTC{sensor}",
+            place,
+            f"board NTC{sensor}",
+            longest or SENSOR_LEAD_M,
+            design.bms.sense_wire.gauge,
+            "two white",
+            "taped flat, insulated",
+            ref,
+        )
 
 
 def _pad(names: tuple[str, ...], place: int | None) -> str:

@@ -48,9 +48,12 @@ def strip_fixes(
 ) -> Iterator[tuple[float, tuple[VerifiedFix, ...]]]:
     """Yield how far the search is and the best three fixes so far; the last is the answer.
 
-    Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn beside the
-    overloaded one, the lead moved to another cell of its group, and a second lead there; if none of them is enough, the
-    most helpful of them two at a time. Fixes are ordered by the metal they add (of a second lead its wire), then by joints.
+    Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn
+    beside the
+    overloaded one, the lead moved to another cell of its group, and a second lead there; if none of them is
+    enough, the
+    most helpful of them two at a time. Fixes are ordered by the metal they add (of a second lead its wire),
+    then by joints.
     """
     if metal.figures.worst_share <= 1:
         yield 1.0, ()
@@ -144,10 +147,15 @@ def _candidates(design: Design, layout: Layout, metal: UnderLoad, library: PartL
             words = f"{copper.name} under links and collecting strips{_through(joining)}"
             yield Fix(words, (("joining.link_under", copper), ("joining.collector_under", copper)))
             words = f"{copper.name} for links and collecting strips, 1 layer"
-            yield Fix(words, (
-                ("joining.link_strip", copper), ("joining.link_layers", 1),
-                ("joining.collector_strip", copper), ("joining.collector_layers", max(1, joining.collector_layers)),
-            ))  # fmt: skip
+            yield Fix(
+                words,
+                (
+                    ("joining.link_strip", copper),
+                    ("joining.link_layers", 1),
+                    ("joining.collector_strip", copper),
+                    ("joining.collector_layers", max(1, joining.collector_layers)),
+                ),
+            )
 
 
 def _stronger(design: Design, library: PartLibrary, part: str) -> Iterator[Fix]:

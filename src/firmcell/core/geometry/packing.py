@@ -90,9 +90,11 @@ def lattice_points(
     points = turned(np.column_stack([x.ravel(), (j * dy).ravel()]).astype(float), angle_rad)
     margin = 2 * max(dx, dy)
     keep = (
-        (points[:, 0] >= x0 - margin) & (points[:, 0] <= x1 + margin)
-        & (points[:, 1] >= y0 - margin) & (points[:, 1] <= y1 + margin)
-    )  # fmt: skip
+        (points[:, 0] >= x0 - margin)
+        & (points[:, 0] <= x1 + margin)
+        & (points[:, 1] >= y0 - margin)
+        & (points[:, 1] <= y1 + margin)
+    )
     return points[keep]
 
 
@@ -209,9 +211,11 @@ def _count(
     x0, y0, x1, y1 = region.bounds
     reach = min(footprint.along_m, footprint.across_m) / 2 + wall_m - EPS
     maybe = (
-        (points[:, 0] >= x0 + reach) & (points[:, 0] <= x1 - reach)
-        & (points[:, 1] >= y0 + reach) & (points[:, 1] <= y1 - reach)
-    )  # fmt: skip
+        (points[:, 0] >= x0 + reach)
+        & (points[:, 0] <= x1 - reach)
+        & (points[:, 1] >= y0 + reach)
+        & (points[:, 1] <= y1 - reach)
+    )
     fits[maybe] = footprint.room(region, points[maybe], angle) >= wall_m - EPS
     counts = fits.reshape(len(shifts), -1).sum(axis=1)
     best = int(counts.argmax())
@@ -328,8 +332,13 @@ def overlaps(points: Array, footprint: Footprint, angles: Array) -> NDArray[np.i
     half = np.array([footprint.along_m, footprint.across_m]) / 2
     i, j = pairs.T
     way = points[j] - points[i]
-    axes = np.stack([np.column_stack([np.cos(angles), np.sin(angles)]),
-                     np.column_stack([-np.sin(angles), np.cos(angles)])], axis=1)  # fmt: skip
+    axes = np.stack(
+        [
+            np.column_stack([np.cos(angles), np.sin(angles)]),
+            np.column_stack([-np.sin(angles), np.cos(angles)]),
+        ],
+        axis=1,
+    )
     apart = np.zeros(len(pairs), dtype=bool)
     for test in (axes[i], axes[j]):
         for k in range(2):

@@ -162,7 +162,8 @@ def turned(points: Array, angle_rad: float) -> Array:
 def near_pairs(points: Array, reach: float) -> NDArray[np.intp]:
     """Return the index pairs (k, 2), first below second, of points (n, 2) not farther apart than `reach`.
 
-    Points are sorted into squares as wide as `reach`, so that only those of neighbouring squares are compared.
+    Points are sorted into squares as wide as `reach`, so that only those of neighbouring squares are
+    compared.
     """
     n = len(points)
     if n < 2:

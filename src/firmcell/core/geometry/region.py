@@ -48,7 +48,8 @@ class Region:
     def depth(self, points: Array) -> Array:
         """Return how deep each of `points` (m, 2) lies inside, m: distance to the nearest edge, below 0 outside.
 
-        Outside a convex ring, beside a corner, it is the distance from the line of a side and not from the corner.
+        Outside a convex ring, beside a corner, it is the distance from the line of a side and not from the
+        corner.
         """
         if self.radius_m is not None:
             deep = self.radius_m - np.hypot(points[:, 0], points[:, 1])

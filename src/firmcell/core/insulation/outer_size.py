@@ -97,10 +97,16 @@ def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
             aside = (min(aside[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
         margins = (*aside, room[2] - outer[2])
     return Envelope(
-        bare_length_m=length, bare_width_m=width, bare_height_m=height,
-        length_m=outer[0], width_m=outer[1], height_m=outer[2],
-        margin_length_m=margins[0], margin_width_m=margins[1], margin_height_m=margins[2],
-    )  # fmt: skip
+        bare_length_m=length,
+        bare_width_m=width,
+        bare_height_m=height,
+        length_m=outer[0],
+        width_m=outer[1],
+        height_m=outer[2],
+        margin_length_m=margins[0],
+        margin_width_m=margins[1],
+        margin_height_m=margins[2],
+    )
 
 
 def _box_of_faces(design: Design) -> tuple[float, float, float] | None:
@@ -148,6 +154,10 @@ def fit_sleeve(sleeve: Sleeve, width_m: float, height_m: float, length_m: float,
 
 def next_stock_size(sleeves: tuple[Sleeve, ...], width_m: float, height_m: float) -> Sleeve | None:
     """Return the narrowest sleeve that slides on and still grips, or None."""
-    fitting = [s for s in sleeves if s.flat_width_m >= flat_width_needed(width_m, height_m)
-               and s.flat_width_m * s.recovered_ratio < width_m + height_m]  # fmt: skip
+    fitting = [
+        s
+        for s in sleeves
+        if s.flat_width_m >= flat_width_needed(width_m, height_m)
+        and s.flat_width_m * s.recovered_ratio < width_m + height_m
+    ]
     return min(fitting, key=lambda s: s.flat_width_m, default=None)

@@ -42,56 +42,106 @@ def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     bare = f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}"
     return (
         Step(
-            "cell-bms-cell-check", "Before", "Look at the cell and measure it",
+            "cell-bms-cell-check",
+            "Before",
+            "Look at the cell and measure it",
             f"Voltage, wrap, both ends. With its board it will be {millimetres(made.length_m)} long and {millimetres(made.diameter_m)} thick: try holder "
             "and charger with a dummy of that size first.",
-            cautions=("A dented, leaking or rusty cell is not guarded, it is disposed of.", FIRE_PLAN), records=("polarity-reading",),
-            expected=f"{bare}, red on the positive end", refs=("cell:1",), hold=True,
+            cautions=("A dented, leaking or rusty cell is not guarded, it is disposed of.", FIRE_PLAN),
+            records=("polarity-reading",),
+            expected=f"{bare}, red on the positive end",
+            refs=("cell:1",),
+            hold=True,
         ),
         Step(
-            "cell-bms-ring", "Before", "Ring on the positive, disc on the negative",
+            "cell-bms-ring",
+            "Before",
+            "Ring on the positive, disc on the negative",
             "A new insulator ring on the positive end. On the negative end an insulator disc, with a hole for the board's B− tab.",
-            cautions=("The can is negative right up to the rim beside the positive.",), records=("checked",),
-            checks=("Ring centred, nub clear inside it", "Disc covers the can to its edge", "Wrap whole along the side where the strap runs"),
-            refs=("ring",), hold=True,
+            cautions=("The can is negative right up to the rim beside the positive.",),
+            records=("checked",),
+            checks=(
+                "Ring centred, nub clear inside it",
+                "Disc covers the can to its edge",
+                "Wrap whole along the side where the strap runs",
+            ),
+            refs=("ring",),
+            hold=True,
         ),
         Step(
-            "cell-bms-minus", "Weld", "B− tab to the cell's negative, first",
+            "cell-bms-minus",
+            "Weld",
+            "B− tab to the cell's negative, first",
             f"Weld the B− tab of {name} to the middle of the can's bottom. Sample on scrap first. The board's B+ stays free and covered.",
-            cautions=("Never solder on the cell. Electrodes must not touch each other.",), records=("weld-row",),
-            expected="tug holds, tab flat", refs=("board",), hold=True,
+            cautions=("Never solder on the cell. Electrodes must not touch each other.",),
+            records=("weld-row",),
+            expected="tug holds, tab flat",
+            refs=("board",),
+            hold=True,
         ),
         Step(
-            "cell-bms-strap", "Weld", "Strap up the side, then to the positive",
+            "cell-bms-strap",
+            "Weld",
+            "Strap up the side, then to the positive",
             f"Lay the strap ({job.strap_thickness_m * 1e3:.2f} × {job.strap_width_m * 1e3:.0f} mm) on polyimide tape along the wrap, tape over it, and "
             "over the ring to the nub. Join it to the board's B+ first, then weld it to the positive: that is the moment it is live.",
-            cautions=("A strap that touches the rim shorts the cell: ring and tape under it all the way.",), records=("weld-row",),
-            expected="strap flat, nowhere near the rim", refs=("strap",), hold=True,
+            cautions=("A strap that touches the rim shorts the cell: ring and tape under it all the way.",),
+            records=("weld-row",),
+            expected="strap flat, nowhere near the rim",
+            refs=("strap",),
+            hold=True,
         ),
         Step(
-            "cell-bms-wake", "Prove", "Wake the board and measure it",
+            "cell-bms-wake",
+            "Prove",
+            "Wake the board and measure it",
             "Some boards sleep until they see a charger: touch a charger of the cell's voltage to P+ and P− for a moment.",
-            records=("polarity-reading",), expected=f"{bare} at the outside ends, red on the positive", refs=("board",), hold=True,
+            records=("polarity-reading",),
+            expected=f"{bare} at the outside ends, red on the positive",
+            refs=("board",),
+            hold=True,
         ),
         Step(
-            "cell-bms-sleeve", "Close", "Sleeve",
+            "cell-bms-sleeve",
+            "Close",
+            "Sleeve",
             f"{sleeve}, cut {millimetres(made.sleeve_cut_m)}. Hot air from the middle outwards, low heat, cell held by a cool end.",
-            cautions=("Hot air tool, no flame; stop when the sleeve lies.",), records=("checked",),
-            checks=("Both ends lip over the edge alike", "Ring centred, positive exposed", "Strap covered everywhere", "No wrinkle over the strap"),
-            refs=("sleeve",), hold=True,
+            cautions=("Hot air tool, no flame; stop when the sleeve lies.",),
+            records=("checked",),
+            checks=(
+                "Both ends lip over the edge alike",
+                "Ring centred, positive exposed",
+                "Strap covered everywhere",
+                "No wrinkle over the strap",
+            ),
+            refs=("sleeve",),
+            hold=True,
         ),
         Step(
-            "cell-bms-proof", "Prove", "It opens and it comes back",
+            "cell-bms-proof",
+            "Prove",
+            "It opens and it comes back",
             f"Short load: briefly more than {amperes(board.current_peak_a if board else 0.0)} through a resistor, not a bare short; the board opens, and comes back "
             "when the load is off or a charger is on. Then once into holder and charger.",
-            cautions=("Not a bare short: a board that fails to open leaves the cell in it.",), records=("checked",),
-            checks=("Opened and came back", "Goes into the holder without force", "Charger takes it and ends"), hold=True,
+            cautions=("Not a bare short: a board that fails to open leaves the cell in it.",),
+            records=("checked",),
+            checks=(
+                "Opened and came back",
+                "Goes into the holder without force",
+                "Charger takes it and ends",
+            ),
+            hold=True,
         ),
-    )  # fmt: skip
+    )
 
 
-@OWN.rule("CB-1", Stage.BMS, Severity.STOP, source="sum of lengths, largest cell of the class",
-      reason="A cell that is too long bends the holder's springs, or does not go in at all.")  # fmt: skip
+@OWN.rule(
+    "CB-1",
+    Stage.BMS,
+    Severity.STOP,
+    source="sum of lengths, largest cell of the class",
+    reason="A cell that is too long bends the holder's springs, or does not go in at all.",
+)
 def cell_with_board_too_long(s: Situation) -> Iterator[Hit]:
     """The cell with its board fits holder or charger no longer."""
     job, made = s.design.cell_bms, cell_with_board(s.design)
@@ -107,8 +157,13 @@ def cell_with_board_too_long(s: Situation) -> Iterator[Hit]:
             )
 
 
-@OWN.rule("CB-2", Stage.BMS, Severity.STOP, source=COMMON_PRACTICE,
-      reason="A BMS for one cell goes under one cell; more cells want a board that watches each group.")  # fmt: skip
+@OWN.rule(
+    "CB-2",
+    Stage.BMS,
+    Severity.STOP,
+    source=COMMON_PRACTICE,
+    reason="A BMS for one cell goes under one cell; more cells want a board that watches each group.",
+)
 def not_one_cell(s: Situation) -> Iterator[Hit]:
     """A board under a cell on more than one cell, or one that is not round."""
     d = s.design
@@ -119,8 +174,13 @@ def not_one_cell(s: Situation) -> Iterator[Hit]:
         )
 
 
-@OWN.rule("CB-3", Stage.BMS, Severity.ATTENTION, source="flat width is half the circumference; stock sizes are generic",
-      reason="A sleeve that does not grip leaves the strap to rub through.")  # fmt: skip
+@OWN.rule(
+    "CB-3",
+    Stage.BMS,
+    Severity.ATTENTION,
+    source="flat width is half the circumference; stock sizes are generic",
+    reason="A sleeve that does not grip leaves the strap to rub through.",
+)
 def no_sleeve_for_the_cell(s: Situation) -> Iterator[Hit]:
     """No stock sleeve slides over cell and strap and shrinks on to them."""
     if cell_with_board(s.design).sleeve_flat_m is None:
@@ -137,12 +197,17 @@ def _picture(design: Design, analysis: Analysis) -> Drawing:
 def _plate(design: Design, analysis: Analysis) -> tuple[str, tuple[tuple[str, str], ...]]:
     p, made = analysis.pack, cell_with_board(design)
     return p.designation, (
-        ("Nominal", volts(p.voltage_nominal_v)), ("Full", volts(p.voltage_full_v)),
-        ("Capacity", f"{figures(p.capacity_ah)} Ah"), ("Energy", watt_hours(p.energy_j)),
-        ("Steady / peak", f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}"),
+        ("Nominal", volts(p.voltage_nominal_v)),
+        ("Full", volts(p.voltage_full_v)),
+        ("Capacity", f"{figures(p.capacity_ah)} Ah"),
+        ("Energy", watt_hours(p.energy_j)),
+        (
+            "Steady / peak",
+            f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}",
+        ),
         ("Board adds", millimetres(made.added_m)),
         ("Becomes", f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm"),
-    )  # fmt: skip
+    )
 
 
 def _handed_over(parts: HandedOver, design: Design, analysis: Analysis, state: BuildState) -> HandedOver:
@@ -193,9 +258,12 @@ class CellBmsReport(Frozen):
 def _report(design: Design, library: PartLibrary) -> CellBmsReport:
     made = cell_with_board(design)
     return CellBmsReport(
-        added_m=made.added_m, length_m=made.length_m, diameter_m=made.diameter_m,
-        sleeve_flat_m=made.sleeve_flat_m, sleeve_cut_m=made.sleeve_cut_m,
-    )  # fmt: skip
+        added_m=made.added_m,
+        length_m=made.length_m,
+        diameter_m=made.diameter_m,
+        sleeve_flat_m=made.sleeve_flat_m,
+        sleeve_cut_m=made.sleeve_cut_m,
+    )
 
 
 def _summary(made: CellBmsReport) -> tuple[tuple[str, str], ...]:
@@ -208,18 +276,38 @@ def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
 
 
 PLAN = JobPlan(
-    kind=JobKind.CELL_BMS, subject=Subject.ONE_CELL,
+    kind=JobKind.CELL_BMS,
+    subject=Subject.ONE_CELL,
     stages=(Stage.BRIEF, Stage.CELLS, Stage.BMS, Stage.BENCH, Stage.PASSPORT),
-    steps=cell_bms_steps, topics=ALL_TOPICS - {Topic.TAPS, Topic.BUILT}, own=OWN, first_edits=_first_edits,
-    sections={Stage.BMS: (
-        PageSection(
-            "Cell with its board",
-            tuple(f"cell_bms.{name}" for name in (
-                "strap_thickness_m", "strap_width_m", "ring_m", "sleeve_wall_m", "holder_m", "holder_width_m", "charger_m",
-            )),
-            (("Becomes", _becomes), ("Still fits", _fits), ("Sleeve", _sleeve), ("Order", _order)),
-        ),
-    )},
-    picture=_picture, caption="The cell as it becomes, to scale; the positive end at the right.",
-    plate=_plate, handed_over=_handed_over, reported=_report, report_model=CellBmsReport, summary=_summary,
-)  # fmt: skip
+    steps=cell_bms_steps,
+    topics=ALL_TOPICS - {Topic.TAPS, Topic.BUILT},
+    own=OWN,
+    first_edits=_first_edits,
+    sections={
+        Stage.BMS: (
+            PageSection(
+                "Cell with its board",
+                tuple(
+                    f"cell_bms.{name}"
+                    for name in (
+                        "strap_thickness_m",
+                        "strap_width_m",
+                        "ring_m",
+                        "sleeve_wall_m",
+                        "holder_m",
+                        "holder_width_m",
+                        "charger_m",
+                    )
+                ),
+                (("Becomes", _becomes), ("Still fits", _fits), ("Sleeve", _sleeve), ("Order", _order)),
+            ),
+        )
+    },
+    picture=_picture,
+    caption="The cell as it becomes, to scale; the positive end at the right.",
+    plate=_plate,
+    handed_over=_handed_over,
+    reported=_report,
+    report_model=CellBmsReport,
+    summary=_summary,
+)

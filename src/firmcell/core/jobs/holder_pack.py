@@ -28,51 +28,90 @@ def holder_pack_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
 
 def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
-        "holder-layout", "Wire", "Fix the holders, mark plus and minus",
-        f"{plural(d.cell_count, 'place')}, group by group as drawn. Write + and − beside every clip before anything is wired.", records=("checked",),
-        checks=("Every clip marked, first time", "Every clip marked, second time", "Holders fixed"), face=Face.TOP,
-        refs=tuple(f"cell:{c.number}" for c in a.layout.cells), hold=True,
-    )  # fmt: skip
+        "holder-layout",
+        "Wire",
+        "Fix the holders, mark plus and minus",
+        f"{plural(d.cell_count, 'place')}, group by group as drawn. Write + and − beside every clip before anything is wired.",
+        records=("checked",),
+        checks=("Every clip marked, first time", "Every clip marked, second time", "Holders fixed"),
+        face=Face.TOP,
+        refs=tuple(f"cell:{c.number}" for c in a.layout.cells),
+        hold=True,
+    )
     yield Step(
-        "holder-links", "Wire", "Wire the clips, no cell near",
+        "holder-links",
+        "Wire",
+        "Wire the clips, no cell near",
         f"Solder parallel and series links of {d.leads.wire.gauge}, sense leads, board and thermistor, while every holder is empty. Clips hold heat: quick, "
         "with a hot iron, so that the plastic keeps its shape.",
-        cautions=("No cell in any holder until the harness has been measured.",), records=("solder-joint",),
-        expected="smooth joints, clips not bent, plastic not soft", hold=True,
-    )  # fmt: skip
+        cautions=("No cell in any holder until the harness has been measured.",),
+        records=("solder-joint",),
+        expected="smooth joints, clips not bent, plastic not soft",
+        hold=True,
+    )
     if d.holder.host_plug is not None:
         yield Step(
-            "holder-host-plug", "Wire", "The host's plug, pin by pin",
+            "holder-host-plug",
+            "Wire",
+            "The host's plug, pin by pin",
             f"{d.holder.host_plug.name}: by the host's pin list, each pin checked by continuity to its place and against its neighbours.",
-            records=("checked",), checks=("Every pin to its place", "No pin to its neighbour", "Pin 1 found by its mark, not by colour"), refs=("connector",), hold=True,
-        )  # fmt: skip
+            records=("checked",),
+            checks=(
+                "Every pin to its place",
+                "No pin to its neighbour",
+                "Pin 1 found by its mark, not by colour",
+            ),
+            refs=("connector",),
+            hold=True,
+        )
     yield Step(
-        "holder-insulation", "Wire", "Insulation of the empty harness",
-        "Between plus and minus, and each to the case, every holder empty and the board unplugged.", records=("insulation-reading",),
-        expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ", hold=True,
-    )  # fmt: skip
+        "holder-insulation",
+        "Wire",
+        "Insulation of the empty harness",
+        "Between plus and minus, and each to the case, every holder empty and the board unplugged.",
+        records=("insulation-reading",),
+        expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
+        hold=True,
+    )
 
 
 def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
-        "check-cells", "Cells", f"Measure all {d.cell_count} cells",
+        "check-cells",
+        "Cells",
+        f"Measure all {d.cell_count} cells",
         f"Voltage of every {d.cell.name}, every wrap and both ends. Cells of one group must be close: they even out the moment both are in.",
-        cautions=("A dented, leaking or rusty cell does not go in.",), records=("cell-check",), offers=("cell-reading",),
-        expected=f"about {volts(d.cell_now_v)} each, all within {volts(FIRST_TOUCH_SPREAD_V)}, {plural(d.cell_count, 'cell')}", hold=True,
-    )  # fmt: skip
+        cautions=("A dented, leaking or rusty cell does not go in.",),
+        records=("cell-check",),
+        offers=("cell-reading",),
+        expected=f"about {volts(d.cell_now_v)} each, all within {volts(FIRST_TOUCH_SPREAD_V)}, {plural(d.cell_count, 'cell')}",
+        hold=True,
+    )
     for group in range(1, d.series + 1):
         cells = [c.number for c in a.layout.group_cells(group)]
         yield Step(
-            f"holder-group-{group}", "Cells", f"Group {group}: cells in, read it",
+            f"holder-group-{group}",
+            "Cells",
+            f"Group {group}: cells in, read it",
             f"Cell{'s' if len(cells) > 1 else ''} {', '.join(map(str, cells[:8]))}{' …' if len(cells) > 8 else ''}, plus as marked. Then B{group - 1} to B{group}.",
-            cautions=("A cell the wrong way round is a short through its neighbours: look, then push it in.",), records=("polarity-reading",),
-            expected=f"{volts(d.cell_now_v)} from B{group - 1} to B{group}, red on B{group}", face=Face.TOP,
-            refs=(f"group:{group}", *(f"cell:{n}" for n in cells)), hold=True,
-        )  # fmt: skip
+            cautions=(
+                "A cell the wrong way round is a short through its neighbours: look, then push it in.",
+            ),
+            records=("polarity-reading",),
+            expected=f"{volts(d.cell_now_v)} from B{group - 1} to B{group}, red on B{group}",
+            face=Face.TOP,
+            refs=(f"group:{group}", *(f"cell:{n}" for n in cells)),
+            hold=True,
+        )
 
 
-@OWN.rule("HP-1", Stage.LAYOUT, Severity.STOP, source="class value of the clips",
-      reason="A clip that is too warm loses its spring, then its grip, and arcs.")  # fmt: skip
+@OWN.rule(
+    "HP-1",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source="class value of the clips",
+    reason="A clip that is too warm loses its spring, then its grip, and arcs.",
+)
 def clip_overloaded(s: Situation) -> Iterator[Hit]:
     """Clips carry more than they may."""
     d = s.design
@@ -81,8 +120,13 @@ def clip_overloaded(s: Situation) -> Iterator[Hit]:
         yield Hit(f"Each clip carries {amperes(each)} of {amperes(d.holder.clip_a)}.", ("group:1",))
 
 
-@OWN.rule("HP-2", Stage.LAYOUT, Severity.NOTE, source="two clips a cell in the way",
-      reason="Clips lose more than welds do, and it is lost as heat at the cell's ends.")  # fmt: skip
+@OWN.rule(
+    "HP-2",
+    Stage.LAYOUT,
+    Severity.NOTE,
+    source="two clips a cell in the way",
+    reason="Clips lose more than welds do, and it is lost as heat at the cell's ends.",
+)
 def clips_lose(s: Situation) -> Iterator[Hit]:
     """What the clips lose at the steady current."""
     d = s.design
@@ -96,7 +140,10 @@ def clips_lose(s: Situation) -> Iterator[Hit]:
 
 
 PLAN = JobPlan(
-    kind=JobKind.HOLDER_PACK, steps=holder_pack_steps, topics=ALL_TOPICS - {Topic.BUILT, Topic.NETWORK}, own=OWN,
+    kind=JobKind.HOLDER_PACK,
+    steps=holder_pack_steps,
+    topics=ALL_TOPICS - {Topic.BUILT, Topic.NETWORK},
+    own=OWN,
     stages=tuple(stage for stage in Stage if stage not in (Stage.STRIPS, Stage.INSULATION)),
     sections={Stage.BMS: (PageSection("Holders", ("holder.clip_a", "holder.clip_ohm", "holder.host_plug")),)},
-)  # fmt: skip
+)

@@ -41,34 +41,52 @@ def joining_steps(d: Design, a: Analysis) -> Iterator[Step]:
             else "from the minus of the one to the plus of the other"
         )
         yield Step(
-            f"measure-{face.value}", phase, f"Measure across the {face.value} face",
+            f"measure-{face.value}",
+            phase,
+            f"Measure across the {face.value} face",
             f"Measure each group from its minus to its plus, then each joined pair of groups {pair}.",
             records=("checked",),
-            checks=("Each group reads one cell", "Each joined pair reads the sum of both within 0.05 V", "No strip over a bare rim"),
-            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair", face=face, hold=True, offers=("joint-reading",),
-        )  # fmt: skip
+            checks=(
+                "Each group reads one cell",
+                "Each joined pair reads the sum of both within 0.05 V",
+                "No strip over a bare rim",
+            ),
+            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair",
+            face=face,
+            hold=True,
+            offers=("joint-reading",),
+        )
         live = (
             "the far face is live through every group joined on this one"
             if both
             else "every bar is live against all others"
         )
         yield Step(
-            f"cover-{face.value}", phase, f"Cover the {face.value} face",
+            f"cover-{face.value}",
+            phase,
+            f"Cover the {face.value} face",
             "Lay sheet over all joints of this face before anything else is joined; it may come off again for the taps.",
             cautions=(f"From here on {live}.",),
-            records=("checked",), checks=("Sheet covers all metal",), face=face,
-        )  # fmt: skip
+            records=("checked",),
+            checks=("Sheet covers all metal",),
+            face=face,
+        )
 
 
 def _turn(d: Design, face: Face, phase: str) -> Step:
     turned = "Turn the pack over" if face is Face.BOTTOM else "Turn the pack back"
     return Step(
-        f"turn-{face.value}", phase, f"{turned}: {face.value} face up",
+        f"turn-{face.value}",
+        phase,
+        f"{turned}: {face.value} face up",
         f"{turned} about its {d.arrangement.turn_axis.value} axis and compare every cell with the picture before the first strip touches.",
         cautions=("Turning mirrors everything; this is where polarity is lost.",),
-        records=("checked",), checks=("Each visible end as drawn", *(("Rings in place",) if d.insulation.rings else ())), face=face, hold=True,
+        records=("checked",),
+        checks=("Each visible end as drawn", *(("Rings in place",) if d.insulation.rings else ())),
+        face=face,
+        hold=True,
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
-    )  # fmt: skip
+    )
 
 
 def _practice(d: Design) -> Step:
@@ -78,37 +96,63 @@ def _practice(d: Design) -> Step:
         case JoinedBy.WELD:
             need = zero_failure_sample(0.90, 0.90)
             return Step(
-                "weld-sample", "Weld", "Peel sample welds",
+                "weld-sample",
+                "Weld",
+                "Peel sample welds",
                 f"Weld {strip} on scrap or a dead cell with the setting you will use, and peel. A good weld leaves a nugget "
                 f"and tears a hole in the strip. {need} peeled without a failure prove 90 % good welds with 90 % confidence.",
-                cautions=("The two electrodes must never touch each other.", "Glasses on: sparks, and sharp strip when peeling."),
-                records=("weld-sample",), expected="every peeled weld leaves a nugget or a torn hole", hold=True,
-            )  # fmt: skip
+                cautions=(
+                    "The two electrodes must never touch each other.",
+                    "Glasses on: sparks, and sharp strip when peeling.",
+                ),
+                records=("weld-sample",),
+                expected="every peeled weld leaves a nugget or a torn hole",
+                hold=True,
+            )
         case JoinedBy.SOLDER:
             return Step(
-                "solder-sample", "Solder", "Practise on a dead cell",
+                "solder-sample",
+                "Solder",
+                "Practise on a dead cell",
                 f"Roughen a dead cell's end, flux and tin it and the end of {strip}, join both, and tug. {IRON_WORDS}; plenty "
                 "of heat for a short time, never a small iron for a long time.",
-                cautions=("Schools differ on soldering straight on a cell: heat harms its seal. Cells with factory tabs are the safe way.",
-                          "Fumes: air. Glasses on."),
-                records=("solder-joint",), expected="under 3 s, smooth, the can only hand-warm ten seconds later, tug holds", hold=True,
-            )  # fmt: skip
+                cautions=(
+                    "Schools differ on soldering straight on a cell: heat harms its seal. Cells with factory tabs are the safe way.",
+                    "Fumes: air. Glasses on.",
+                ),
+                records=("solder-joint",),
+                expected="under 3 s, smooth, the can only hand-warm ten seconds later, tug holds",
+                hold=True,
+            )
         case JoinedBy.TABS:
             return Step(
-                "tabs-look", "Solder", "Look over and tin the tabs",
+                "tabs-look",
+                "Solder",
+                "Look over and tin the tabs",
                 f"Every tab firm on its cell, bent clear of the rim, roughened, fluxed and tinned; the ends of {strip} likewise. {IRON_WORDS}.",
-                cautions=(*_pouch_caution(d), "A tab that touches the rim of a positive end shorts the cell: ring first."),
-                records=("checked",), checks=("Every tab firm", "Tabs clear of the rim", "Tabs and strip tinned"), hold=True,
-            )  # fmt: skip
+                cautions=(
+                    *_pouch_caution(d),
+                    "A tab that touches the rim of a positive end shorts the cell: ring first.",
+                ),
+                records=("checked",),
+                checks=("Every tab firm", "Tabs clear of the rim", "Tabs and strip tinned"),
+                hold=True,
+            )
         case JoinedBy.SCREW:
             return Step(
-                "screw-faces", "Screw", "Clean the faces, try the screws",
+                "screw-faces",
+                "Screw",
+                "Clean the faces, try the screws",
                 f"Brighten every terminal and the underside of each bar and wipe them just before joining. Try a screw of "
                 f"{millimetres(d.joining.thread_m)} in a terminal by hand: it must bite at least its own diameter and not bottom.",
-                cautions=("Wrap the spanner's handle in tape: across two terminals it is the short.",
-                          "No filings on the cells: brush them off away from the pack."),
-                records=("checked",), checks=("Faces bright and wiped", "Screws bite and do not bottom", "Spanner wrapped"), hold=True,
-            )  # fmt: skip
+                cautions=(
+                    "Wrap the spanner's handle in tape: across two terminals it is the short.",
+                    "No filings on the cells: brush them off away from the pack.",
+                ),
+                records=("checked",),
+                checks=("Faces bright and wiped", "Screws bite and do not bottom", "Spanner wrapped"),
+                hold=True,
+            )
 
 
 def _pouch_caution(d: Design) -> tuple[str, ...]:
@@ -203,6 +247,13 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
         words += f" Twice the weld pairs on {'cells' if len(doubled) > 1 else 'cell'} {', '.join(map(str, doubled))}: joints that matter."
     kind = KINDS[d.joining.joined_by]
     return Step(
-        f"weld-{face.value}-N{node}", kind.verb, title, words + _how(d), cautions=cautions, records=(kind.record,),
-        expected=expected, face=face, refs=tuple(f"strip:{p.id}" for p in pieces),
-    )  # fmt: skip
+        f"weld-{face.value}-N{node}",
+        kind.verb,
+        title,
+        words + _how(d),
+        cautions=cautions,
+        records=(kind.record,),
+        expected=expected,
+        face=face,
+        refs=tuple(f"strip:{p.id}" for p in pieces),
+    )

@@ -36,42 +36,65 @@ def lead_change_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
 def _before(d: Design, a: Analysis) -> Iterator[Step]:
     old = d.lead_change.old_connector.name if d.lead_change.old_connector else "the old connector"
     yield Step(
-        "lead-change-unplug", "Before", "Nothing on the pack",
+        "lead-change-unplug",
+        "Before",
+        "Nothing on the pack",
         "Unplug load and charger. The pack stays live whatever is done: it cannot be switched off.",
         cautions=("Rings, watch and bracelets off. Fire plan ready: sand or water by, a non-burning bench.",),
-        records=("checked",), checks=("Load unplugged", "Charger unplugged", "Rings and watch off", "Nothing conducting under the work"),
+        records=("checked",),
+        checks=(
+            "Load unplugged",
+            "Charger unplugged",
+            "Rings and watch off",
+            "Nothing conducting under the work",
+        ),
         hold=True,
-    )  # fmt: skip
+    )
     yield Step(
-        "lead-change-mark", "Before", "Find plus with the meter and mark it",
+        "lead-change-mark",
+        "Before",
+        "Find plus with the meter and mark it",
         f"Measure at {old}. Tie tape marked + to the wire that is plus, at the pack, and mark both sides of the old body. Colours of "
         "wires are no proof.",
         records=("polarity-reading",),
-        expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)} with red on plus", refs=("lead:plus", "lead:minus"), hold=True,
-    )  # fmt: skip
+        expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)} with red on plus",
+        refs=("lead:plus", "lead:minus"),
+        hold=True,
+    )
 
 
 def _ready(d: Design, a: Analysis) -> Iterator[Step]:
     lead, new = changed_lead(d), d.leads.connector
     sleeve = lead.work.sleeve
     sleeves = (
-        f"two pieces of {millimetres(sleeve.supplied_m)} sleeve, {millimetres(sleeve.cut_m)} each" if sleeve
+        f"two pieces of {millimetres(sleeve.supplied_m)} sleeve, {millimetres(sleeve.cut_m)} each"
+        if sleeve
         else "sleeve that goes on before the contact"
-    )  # fmt: skip
+    )
     sink = (
         f" Clamp a heat sink on the wire: the pack's end would warm by {lead.work.far_rise_k:.0f} K."
-        if lead.work.far_rise_k > TOUCH_K else ""
-    )  # fmt: skip
+        if lead.work.far_rise_k > TOUCH_K
+        else ""
+    )
     flux = " Rosin flux by." if d.leads.flux is Flux.EXTRA else ""
     yield Step(
-        "lead-change-ready", "Before", "Everything within reach before the first cut",
+        "lead-change-ready",
+        "Before",
+        "Everything within reach before the first cut",
         f"{new.name}, {new.pack_half}, clamped so that it cannot skid, an unconnected mate plugged in (never a live one). "
         f"{lead.work.iron_class_w} W iron, wide tip, {sleeves}, {d.leads.alloy.value}.{flux} Covers for two wire ends.{sink}",
         cautions=("The mate in the new connector must be connected to nothing.",),
         records=("checked",),
-        checks=("Mate unconnected", "Connector clamped", "Sleeves cut and at hand", "Covers for both wire ends at hand", "Iron hot, tip tinned"),
-        refs=("connector",), hold=True,
-    )  # fmt: skip
+        checks=(
+            "Mate unconnected",
+            "Connector clamped",
+            "Sleeves cut and at hand",
+            "Covers for both wire ends at hand",
+            "Iron hot, tip tinned",
+        ),
+        refs=("connector",),
+        hold=True,
+    )
 
 
 def _poles(d: Design, a: Analysis) -> Iterator[Step]:
@@ -107,65 +130,117 @@ def _poles(d: Design, a: Analysis) -> Iterator[Step]:
             caution = "The iron must not bridge both contacts: they are live to each other."
         live = f"Live now: the {pole} wire's end, against the {other} wire and everything joined to it."
         yield Step(
-            f"lead-off-{pole}", f"{pole.capitalize()} wire", title, f"{do} {live}", cautions=(caution, short, *over), records=("checked",),
-            checks=(f"Only the {pole} wire is free", f"The {other} wire is covered", "The free end is covered until it is worked"),
-            refs=(f"lead:{pole}",), hold=True,
-        )  # fmt: skip
+            f"lead-off-{pole}",
+            f"{pole.capitalize()} wire",
+            title,
+            f"{do} {live}",
+            cautions=(caution, short, *over),
+            records=("checked",),
+            checks=(
+                f"Only the {pole} wire is free",
+                f"The {other} wire is covered",
+                "The free end is covered until it is worked",
+            ),
+            refs=(f"lead:{pole}",),
+            hold=True,
+        )
         yield Step(
-            f"lead-on-{pole}", f"{pole.capitalize()} wire", f"Solder the {pole} wire to the contact marked {SIGN[pole]}",
+            f"lead-on-{pole}",
+            f"{pole.capitalize()} wire",
+            f"Solder the {pole} wire to the contact marked {SIGN[pole]}",
             f"Sleeve on the wire first, {millimetres(lead.parked_m)} back. Strip {millimetres(lead.work.strip_m)}, tin wire and cup apart, cup half "
             f"full; heat the cup first, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. Sign moulded on the body "
             f"decides, not its colour. {live}",
-            cautions=(f"The other contact {'is empty' if first else 'is live'}: keep the mate in and the iron on this side.", *over),
-            records=("solder-joint",), expected="wire bottomed in the cup, strands in outline, insulation up to the cup, body not distorted",
-            refs=(f"lead:{pole}", "connector"), hold=True,
-        )  # fmt: skip
+            cautions=(
+                f"The other contact {'is empty' if first else 'is live'}: keep the mate in and the iron on this side.",
+                *over,
+            ),
+            records=("solder-joint",),
+            expected="wire bottomed in the cup, strands in outline, insulation up to the cup, body not distorted",
+            refs=(f"lead:{pole}", "connector"),
+            hold=True,
+        )
         yield Step(
-            f"lead-sleeve-{pole}", f"{pole.capitalize()} wire", f"Sleeve the {pole} joint",
+            f"lead-sleeve-{pole}",
+            f"{pole.capitalize()} wire",
+            f"Sleeve the {pole} joint",
             f"Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle. Only then the {other} wire."
-            if first else "Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle.",
-            cautions=("Hot air away from the cells.",), records=("checked",),
-            checks=("No bare metal outside the sleeve", "Sleeve grips wire and cup", "Body not distorted"), refs=(f"lead:{pole}",), hold=True,
-        )  # fmt: skip
+            if first
+            else "Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle.",
+            cautions=("Hot air away from the cells.",),
+            records=("checked",),
+            checks=("No bare metal outside the sleeve", "Sleeve grips wire and cup", "Body not distorted"),
+            refs=(f"lead:{pole}",),
+            hold=True,
+        )
 
 
 def _after(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
-        "lead-change-polarity", "Prove", "Polarity by meter before the first mating",
+        "lead-change-polarity",
+        "Prove",
+        "Polarity by meter before the first mating",
         "Take the mate out. Red probe into the contact marked +, black into −, without touching both with one probe.",
-        cautions=("A probe tip that slips across shorts the pack.",), records=("polarity-reading",),
-        expected=f"the same as before, {volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}", refs=("connector",), hold=True,
-    )  # fmt: skip
+        cautions=("A probe tip that slips across shorts the pack.",),
+        records=("polarity-reading",),
+        expected=f"the same as before, {volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}",
+        refs=("connector",),
+        hold=True,
+    )
     yield Step(
-        "lead-change-mate", "Prove", "The mate on the load, then mate once",
+        "lead-change-mate",
+        "Prove",
+        "The mate on the load, then mate once",
         "The load's half is changed dead, with its own capacitors discharged. Check its plus by the load's marking, not by the old plug. "
         "Pull on the bodies, never on the wires.",
         records=("checked",),
-        checks=("Load's half: plus by its marking", "Mated without force", "Both joints tugged once more", "Key fits one way only"),
-        refs=("connector",), hold=True,
-    )  # fmt: skip
+        checks=(
+            "Load's half: plus by its marking",
+            "Mated without force",
+            "Both joints tugged once more",
+            "Key fits one way only",
+        ),
+        refs=("connector",),
+        hold=True,
+    )
     yield Step(
-        "lead-change-load", "Prove", "A minute under load",
+        "lead-change-load",
+        "Prove",
+        "A minute under load",
         f"Load it with about {amperes(d.brief.current_steady_a)} and feel the connector and both joints.",
-        cautions=("A joint that warms more than its neighbour is done again.",), records=("checked",),
-        checks=("Connector no warmer than the hand bears", "Both joints alike"), refs=("connector",), hold=True,
-    )  # fmt: skip
+        cautions=("A joint that warms more than its neighbour is done again.",),
+        records=("checked",),
+        checks=("Connector no warmer than the hand bears", "Both joints alike"),
+        refs=("connector",),
+        hold=True,
+    )
 
 
-@OWN.rule("LC-1", Stage.LEADS, Severity.STOP, source="lengths of the lead",
-      reason="A lead that is too short is pulled on, and the pull lands on the pack's joints.")  # fmt: skip
+@OWN.rule(
+    "LC-1",
+    Stage.LEADS,
+    Severity.STOP,
+    source="lengths of the lead",
+    reason="A lead that is too short is pulled on, and the pull lands on the pack's joints.",
+)
 def lead_too_short(s: Situation) -> Iterator[Hit]:
     """After the change the lead does not reach any more."""
     lead, job = changed_lead(s.design), s.design.lead_change
     if not lead.reaches:
         yield Hit(
             f"The change takes {millimetres(lead.lost_m)}; {millimetres(max(lead.left_m, 0.0))} are left and {millimetres(job.reach_m)} "
-            "must be reached: unsolder instead, or splice longer wire on first.", ("lead:plus", "lead:minus"),
-        )  # fmt: skip
+            "must be reached: unsolder instead, or splice longer wire on first.",
+            ("lead:plus", "lead:minus"),
+        )
 
 
-@OWN.rule("LC-2", Stage.LEADS, Severity.ATTENTION, source="conduction along copper, half-infinite rod (Carslaw and Jaeger)",
-      reason="A sleeve that shrinks where it waits does not slide over the joint any more, and one begins again.")  # fmt: skip
+@OWN.rule(
+    "LC-2",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    source="conduction along copper, half-infinite rod (Carslaw and Jaeger)",
+    reason="A sleeve that shrinks where it waits does not slide over the joint any more, and one begins again.",
+)
 def no_room_for_sleeve(s: Situation) -> Iterator[Hit]:
     """The sleeve cannot wait far enough from the heat."""
     lead = changed_lead(s.design)
@@ -174,11 +249,16 @@ def no_room_for_sleeve(s: Situation) -> Iterator[Hit]:
             f"Sleeve and cup want {millimetres(lead.needed_m)} of wire (the sleeve waits {millimetres(lead.parked_m)} from the joint); "
             f"{millimetres(max(lead.left_m, 0.0))} are left: clamp a heat sink between, or hold it back with a wet cloth.",
             ("lead:plus",),
-        )  # fmt: skip
+        )
 
 
-@OWN.rule("LC-3", Stage.LEADS, Severity.STOP, source="conduction along copper, half-infinite rod (Carslaw and Jaeger)",
-      reason="A cell or pouch tab that is heated through its lead is harmed where nobody sees it.")  # fmt: skip
+@OWN.rule(
+    "LC-3",
+    Stage.LEADS,
+    Severity.STOP,
+    source="conduction along copper, half-infinite rod (Carslaw and Jaeger)",
+    reason="A cell or pouch tab that is heated through its lead is harmed where nobody sees it.",
+)
 def heat_reaches_the_cell(s: Situation) -> Iterator[Hit]:
     """Soldering heat reaches cells or tabs through what is left of the lead."""
     rise = changed_lead(s.design).work.far_rise_k
@@ -186,20 +266,31 @@ def heat_reaches_the_cell(s: Situation) -> Iterator[Hit]:
     if rise > (TOUCH_K / 2 if pouch else TOUCH_K):
         yield Hit(
             f"Soldering warms the pack's end of the lead by up to {rise:.0f} K{' at a pouch tab' if pouch else ''}: clamp a heat sink "
-            "on the wire, use a stronger iron for a shorter time, or crimp.", ("lead:plus", "lead:minus"),
-        )  # fmt: skip
+            "on the wire, use a stronger iron for a shorter time, or crimp.",
+            ("lead:plus", "lead:minus"),
+        )
 
 
-@OWN.rule("LC-4", Stage.LEADS, Severity.ATTENTION, source="what is entered",
-      reason="Its polarity, cup and pins decide how it comes off.")  # fmt: skip
+@OWN.rule(
+    "LC-4",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    source="what is entered",
+    reason="Its polarity, cup and pins decide how it comes off.",
+)
 def old_connector_unknown(s: Situation) -> Iterator[Hit]:
     """The connector that comes off is not named."""
     if s.design.lead_change.old_connector is None:
         yield Hit("Which connector comes off is not entered.", ("connector",))
 
 
-@OWN.rule("LC-5", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="The iron can bridge both contacts of the old connector, which are live to each other.")  # fmt: skip
+@OWN.rule(
+    "LC-5",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="The iron can bridge both contacts of the old connector, which are live to each other.",
+)
 def unsoldering_live(s: Situation) -> Iterator[Hit]:
     """Unsoldering both contacts of a live connector close together."""
     d = s.design
@@ -207,8 +298,9 @@ def unsoldering_live(s: Situation) -> Iterator[Hit]:
     if d.lead_change.take_off.value.startswith("unsoldered") and old and old.contact_size_m < 0.004:
         yield Hit(
             f"Unsoldering {old.name} keeps the iron {millimetres(2 * old.contact_size_m)} from the other live contact: cut instead, or cover "
-            "that one with polyimide tape first.", ("connector",),
-        )  # fmt: skip
+            "that one with polyimide tape first.",
+            ("connector",),
+        )
 
 
 class LeadChangeReport(Frozen):
@@ -225,9 +317,13 @@ class LeadChangeReport(Frozen):
 def _report(design: Design, library: PartLibrary) -> LeadChangeReport:
     lead = changed_lead(design)
     return LeadChangeReport(
-        left_m=lead.left_m, lost_m=lead.lost_m, sleeve_waits_m=lead.parked_m, needed_m=lead.needed_m, reaches=lead.reaches,
+        left_m=lead.left_m,
+        lost_m=lead.lost_m,
+        sleeve_waits_m=lead.parked_m,
+        needed_m=lead.needed_m,
+        reaches=lead.reaches,
         sleeve_can_wait=lead.sleeve_can_wait,
-    )  # fmt: skip
+    )
 
 
 def _way(design: Design) -> LeadWay:
@@ -260,15 +356,29 @@ def _far_end(d: Design, a: Analysis, library: PartLibrary) -> str:
 
 
 PLAN = JobPlan(
-    kind=JobKind.LEAD_CHANGE, subject=Subject.LEADS, stages=LEADS_STAGES, steps=lead_change_steps, own=OWN,
+    kind=JobKind.LEAD_CHANGE,
+    subject=Subject.LEADS,
+    stages=LEADS_STAGES,
+    steps=lead_change_steps,
+    own=OWN,
     topics=ALL_TOPICS - {Topic.INSIDE, Topic.BUILT, Topic.NETWORK},
-    sections={Stage.LEADS: (
-        PageSection("What is changed", tuple(f"lead_change.{n}" for n in ("old_connector", "take_off", "wire_there_m", "reach_m"))),
-        PageSection(
-            "The pack as it is", ("cell", "series", "parallel"),
-            (("Live", _live), ("Left", _left), ("Sleeve waits", _waits), ("Pack's end", _far_end)),
-        ),
-    )},
-    lead_way=_way, picture=leads_picture(_way), plate=leads_plate, handed_over=leads_handed_over(),
-    reported=_report, report_model=LeadChangeReport,
-)  # fmt: skip
+    sections={
+        Stage.LEADS: (
+            PageSection(
+                "What is changed",
+                tuple(f"lead_change.{n}" for n in ("old_connector", "take_off", "wire_there_m", "reach_m")),
+            ),
+            PageSection(
+                "The pack as it is",
+                ("cell", "series", "parallel"),
+                (("Live", _live), ("Left", _left), ("Sleeve waits", _waits), ("Pack's end", _far_end)),
+            ),
+        )
+    },
+    lead_way=_way,
+    picture=leads_picture(_way),
+    plate=leads_plate,
+    handed_over=leads_handed_over(),
+    reported=_report,
+    report_model=LeadChangeReport,
+)

@@ -32,12 +32,16 @@ def machine_lead_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
 
 def _dead(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
-        "machine-dead", "Before", "Pack unplugged, capacitors empty",
+        "machine-dead",
+        "Before",
+        "Pack unplugged, capacitors empty",
         "Unplug the pack and take it away from the bench. Measure across the controller's input: its capacitors hold their voltage for "
         "minutes. Discharge them through a resistor, not with a screwdriver.",
-        cautions=("A charged controller sparks and can hurt as a pack does.",), records=("checked",),
-        checks=("Pack is off the bench", "Input reads under 2 V", "Motor cannot turn by itself"), hold=True,
-    )  # fmt: skip
+        cautions=("A charged controller sparks and can hurt as a pack does.",),
+        records=("checked",),
+        checks=("Pack is off the bench", "Input reads under 2 V", "Motor cannot turn by itself"),
+        hold=True,
+    )
 
 
 def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
@@ -50,73 +54,114 @@ def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
         else "sleeve"
     )
     when = (
-        f"Sleeve on the wire first, far back ({sleeve})." if job.sleeve is SleeveWhen.BEFORE
+        f"Sleeve on the wire first, far back ({sleeve})."
+        if job.sleeve is SleeveWhen.BEFORE
         else f"The sleeve slides over the bullet afterwards ({sleeve}); try that with a bare bullet first."
-    )  # fmt: skip
+    )
     for side in ("controller", "motor"):
         sex = "female" if (side == "controller") == job.female_on_controller else "male"
         stagger = (
             f" Each wire {millimetres(STAGGER_M)} shorter than the one before, so that no two joints lie side by side."
-            if job.staggered else ""
-        )  # fmt: skip
+            if job.staggered
+            else ""
+        )
         for phase in range(1, job.phases + 1):
             yield Step(
-                f"bullet-{side}-{phase}", f"Bullets on the {side}", f"{side.capitalize()} wire {phase}: {sex} bullet",
+                f"bullet-{side}-{phase}",
+                f"Bullets on the {side}",
+                f"{side.capitalize()} wire {phase}: {sex} bullet",
                 f"{bullet.name}, {sex}. {when} Strip {millimetres(work.strip_m)}, tin, cup about half full, then the wire in; {work.iron_class_w} W "
                 f"iron, about {work.seconds:.0f} s.{stagger if phase == 1 else ''}",
-                cautions=("Motor windings are enamelled wire: burn or scrape the enamel off, or the joint only looks good.",)
-                if side == "motor" else (),
-                records=("solder-joint",), expected="wire bottomed in the cup, bullet's outside free of solder", refs=("connector",),
-            )  # fmt: skip
+                cautions=(
+                    "Motor windings are enamelled wire: burn or scrape the enamel off, or the joint only looks good.",
+                )
+                if side == "motor"
+                else (),
+                records=("solder-joint",),
+                expected="wire bottomed in the cup, bullet's outside free of solder",
+                refs=("connector",),
+            )
     yield Step(
-        "machine-sleeves", "Bullets on the motor", "Sleeve every bullet",
-        "Females covered to their mouth, males down to the contact. Shrink from the middle.", records=("checked",),
-        checks=("No bare metal when mated", "No two joints side by side" if job.staggered else "Sleeves overlap all bare metal"), hold=True,
-    )  # fmt: skip
+        "machine-sleeves",
+        "Bullets on the motor",
+        "Sleeve every bullet",
+        "Females covered to their mouth, males down to the contact. Shrink from the middle.",
+        records=("checked",),
+        checks=(
+            "No bare metal when mated",
+            "No two joints side by side" if job.staggered else "Sleeves overlap all bare metal",
+        ),
+        hold=True,
+    )
 
 
 def _input(d: Design, a: Analysis) -> Iterator[Step]:
     work = joint_work(d.leads.wire, d.leads.connector, d.leads.length_m)
     yield Step(
-        "machine-input", "Input", "The pack's mate on the controller's input",
+        "machine-input",
+        "Input",
+        "The pack's mate on the controller's input",
         f"The half that mates with {d.leads.connector.name} on the pack. Plus and minus by the controller's own marking and the signs moulded "
         f"on the body. {work.iron_class_w} W iron, about {work.seconds:.0f} s a contact, sleeve on first.",
-        cautions=("Plus and minus exchanged here destroys the controller at the first plugging in.",), records=("solder-joint",),
-        expected="wires bottomed, sleeves over all bare metal", refs=("connector",), hold=True,
-    )  # fmt: skip
+        cautions=("Plus and minus exchanged here destroys the controller at the first plugging in.",),
+        records=("solder-joint",),
+        expected="wires bottomed, sleeves over all bare metal",
+        refs=("connector",),
+        hold=True,
+    )
 
 
 def _prove(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
-        "machine-continuity", "Prove", "Continuity and no shorts, still dead",
+        "machine-continuity",
+        "Prove",
+        "Continuity and no shorts, still dead",
         "Input plus to the contact marked +, minus to −; not to each other once the capacitors have settled. Each motor wire to the other "
         "through the winding, none to the motor's case.",
         records=("checked",),
-        checks=("Input plus on +", "Input minus on −", "Plus and minus not joined", "Motor wires joined through the winding, alike",
-               "No motor wire to the case"),
-        refs=("connector",), hold=True,
-    )  # fmt: skip
+        checks=(
+            "Input plus on +",
+            "Input minus on −",
+            "Plus and minus not joined",
+            "Motor wires joined through the winding, alike",
+            "No motor wire to the case",
+        ),
+        refs=("connector",),
+        hold=True,
+    )
     precharge = (
         f" The load's capacitors spark ({a.leads.spark_j:.1f} J): precharge through {a.leads.precharge_ohm:.0f} Ω."
-        if a.leads.precharge_ohm else ""
-    )  # fmt: skip
+        if a.leads.precharge_ohm
+        else ""
+    )
     yield Step(
-        "machine-first-power", "Prove", "First power, nothing on the shaft",
+        "machine-first-power",
+        "Prove",
+        "First power, nothing on the shaft",
         f"Plug the pack in, keep the hand by the plug.{precharge} Turn slowly.",
-        cautions=("Nothing on the shaft, nobody near it.",), records=("checked",),
-        checks=("No smoke, no smell, no heat", "Turns the right way" if d.machine.phases == 2 else "Turns the right way, or two of three wires exchanged"),
+        cautions=("Nothing on the shaft, nobody near it.",),
+        records=("checked",),
+        checks=(
+            "No smoke, no smell, no heat",
+            "Turns the right way"
+            if d.machine.phases == 2
+            else "Turns the right way, or two of three wires exchanged",
+        ),
         hold=True,
-    )  # fmt: skip
+    )
 
 
 def _bullet(s: Situation) -> Connector | None:
     """The smallest bare bullets that carry the motor's current with this wire."""
     brief, wire = s.design.brief, s.design.leads.wire
     fit = (
-        c for c in s.library.connectors
-        if c.contact is Contact.BULLET and c.current_continuous_a >= brief.current_steady_a
-        and c.current_peak_a >= brief.current_peak_a and c.wire_area_max_m2 * CUP_SLACK >= wire.area_m2
-    )  # fmt: skip
+        c
+        for c in s.library.connectors
+        if c.contact is Contact.BULLET
+        and c.current_continuous_a >= brief.current_steady_a
+        and c.current_peak_a >= brief.current_peak_a
+        and c.wire_area_max_m2 * CUP_SLACK >= wire.area_m2
+    )
     return min(fit, key=lambda c: c.current_continuous_a, default=None)
 
 
@@ -125,8 +170,9 @@ def _bullet_fix(s: Situation) -> Fix | None:
     return Fix(f"Take {part.name}", (("machine.bullet", part),)) if part else None
 
 
-@OWN.rule("ML-1", Stage.LEADS, Severity.STOP, source="class value",
-      reason="Overloaded bullets unsolder themselves.")  # fmt: skip
+@OWN.rule(
+    "ML-1", Stage.LEADS, Severity.STOP, source="class value", reason="Overloaded bullets unsolder themselves."
+)
 def bullets_do_not_do(s: Situation) -> Iterator[Hit]:
     """Bullets missing, too weak or too small for the wire."""
     bullet, brief, wire = s.design.machine.bullet, s.design.brief, s.design.leads.wire
@@ -135,28 +181,42 @@ def bullets_do_not_do(s: Situation) -> Iterator[Hit]:
     elif bullet.current_continuous_a < brief.current_steady_a or bullet.current_peak_a < brief.current_peak_a:
         yield Hit(
             f"{bullet.name} carries {amperes(bullet.current_continuous_a)}, {amperes(bullet.current_peak_a)} at the peak; "
-            f"{amperes(brief.current_steady_a)} and {amperes(brief.current_peak_a)} flow.", ("connector",), _bullet_fix(s),
-        )  # fmt: skip
+            f"{amperes(brief.current_steady_a)} and {amperes(brief.current_peak_a)} flow.",
+            ("connector",),
+            _bullet_fix(s),
+        )
     elif wire.area_m2 > bullet.wire_area_max_m2 * CUP_SLACK:
         yield Hit(
             f"{wire.gauge} does not go into the cup of {bullet.name}: it takes {square_millimetres(bullet.wire_area_max_m2)}.",
-            ("connector",), _bullet_fix(s),
-        )  # fmt: skip
+            ("connector",),
+            _bullet_fix(s),
+        )
 
 
-@OWN.rule("ML-2", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="A motor that is turned gives voltage; bare males on the live side touch each other.")  # fmt: skip
+@OWN.rule(
+    "ML-2",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="A motor that is turned gives voltage; bare males on the live side touch each other.",
+)
 def males_on_the_controller(s: Situation) -> Iterator[Hit]:
     """Exposed bullets on the side that is live."""
     if not s.design.machine.female_on_controller:
         yield Hit(
-            "The controller drives the motor: its bullets should be the female, covered ones.", ("connector",),
+            "The controller drives the motor: its bullets should be the female, covered ones.",
+            ("connector",),
             Fix("Female bullets on the controller", (("machine.female_on_controller", True),)),
-        )  # fmt: skip
+        )
 
 
-@OWN.rule("ML-3", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
-      reason="Side by side and bare at the same length they touch when a sleeve slips.")  # fmt: skip
+@OWN.rule(
+    "ML-3",
+    Stage.LEADS,
+    Severity.NOTE,
+    source=COMMON_PRACTICE,
+    reason="Side by side and bare at the same length they touch when a sleeve slips.",
+)
 def equal_lengths(s: Situation) -> Iterator[Hit]:
     """Wires of one length."""
     if not s.design.machine.staggered:
@@ -166,8 +226,13 @@ def equal_lengths(s: Situation) -> Iterator[Hit]:
         )
 
 
-@OWN.rule("ML-4", Stage.LEADS, Severity.NOTE, source=COMMON_PRACTICE,
-      reason="A connector that can be reversed or pulled apart under load is no switch.")  # fmt: skip
+@OWN.rule(
+    "ML-4",
+    Stage.LEADS,
+    Severity.NOTE,
+    source=COMMON_PRACTICE,
+    reason="A connector that can be reversed or pulled apart under load is no switch.",
+)
 def machine_input_unkeyed(s: Situation) -> Iterator[Hit]:
     """The controller's half of the pack's connector can be reversed."""
     if s.design.leads.connector.keying is Keying.UNKEYED:
@@ -180,8 +245,13 @@ def machine_input_unkeyed(s: Situation) -> Iterator[Hit]:
 def _way(design: Design) -> LeadWay:
     machine = design.machine
     return LeadWay(
-        LeadEnd.CONTROLLER, LeadEnd.BULLETS, to="to the motor", conductors=machine.phases, staggered=machine.staggered, fused=False
-    )  # fmt: skip
+        LeadEnd.CONTROLLER,
+        LeadEnd.BULLETS,
+        to="to the motor",
+        conductors=machine.phases,
+        staggered=machine.staggered,
+        fused=False,
+    )
 
 
 def _ends(design: Design) -> tuple[str, str]:
@@ -189,14 +259,27 @@ def _ends(design: Design) -> tuple[str, str]:
 
 
 PLAN = JobPlan(
-    kind=JobKind.MACHINE_LEADS, subject=Subject.LEADS, stages=LEADS_STAGES, steps=machine_lead_steps, own=OWN,
+    kind=JobKind.MACHINE_LEADS,
+    subject=Subject.LEADS,
+    stages=LEADS_STAGES,
+    steps=machine_lead_steps,
+    own=OWN,
     # The controller's half is not live, and what charges the pack is another job's matter.
     topics=frozenset({Topic.PLUG, Topic.STEADY}),
-    sections={Stage.LEADS: (
-        PageSection(
-            "Bullets to the motor", tuple(f"machine.{n}" for n in ("phases", "bullet", "female_on_controller", "sleeve", "staggered")),
-            words="The connector below is the pack's; its mate goes on the controller's input. All of it is done dead.",
-        ),
-    )},
-    lead_way=_way, picture=leads_picture(_way), plate=leads_plate, handed_over=leads_handed_over(_ends),
-)  # fmt: skip
+    sections={
+        Stage.LEADS: (
+            PageSection(
+                "Bullets to the motor",
+                tuple(
+                    f"machine.{n}"
+                    for n in ("phases", "bullet", "female_on_controller", "sleeve", "staggered")
+                ),
+                words="The connector below is the pack's; its mate goes on the controller's input. All of it is done dead.",
+            ),
+        )
+    },
+    lead_way=_way,
+    picture=leads_picture(_way),
+    plate=leads_plate,
+    handed_over=leads_handed_over(_ends),
+)

@@ -69,9 +69,14 @@ class HandedOver:
 
 
 def passport(
-    design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], last_hash: str, stages: tuple[Stage, ...],
+    design: Design,
+    analysis: Analysis,
+    state: BuildState,
+    steps: tuple[Step, ...],
+    last_hash: str,
+    stages: tuple[Stage, ...],
     keeps: Callable[[HandedOver, Design, Analysis, BuildState], HandedOver],
-) -> Passport:  # fmt: skip
+) -> Passport:
     """Return the passport of a job.
 
     Parameters
@@ -111,13 +116,16 @@ def passport(
         ),
         essentials="\n".join(
             (
-                design.brief.title, parts.designation, f"serial {design.serial or 'none'}", *parts.essentials,
+                design.brief.title,
+                parts.designation,
+                f"serial {design.serial or 'none'}",
+                *parts.essentials,
                 f"record {last_hash[:16] or 'none'}",
             )
         ),
         finished=not unfinished,
         unfinished=unfinished,
-    )  # fmt: skip
+    )
 
 
 def _whole(design: Design, analysis: Analysis, state: BuildState) -> HandedOver:
@@ -146,14 +154,20 @@ def _ratings(design: Design, analysis: Analysis) -> Pairs:
         ("Cells", f"{design.cell_count} × {cell.size}, {p.series}S{p.parallel}P"),
         ("Nominal", f"{volts(p.voltage_nominal_v)}, {figures(p.capacity_ah)} Ah, {watt_hours(p.energy_j)}"),
         ("Window", f"{volts(p.voltage_empty_v)} empty to {volts(p.voltage_full_v)} full"),
-        ("Discharge", f"{amperes(design.brief.current_steady_a)} steady, {amperes(design.brief.current_peak_a)} for "
-                      f"{figures(design.brief.peak_duration_s)} s"),
+        (
+            "Discharge",
+            f"{amperes(design.brief.current_steady_a)} steady, {amperes(design.brief.current_peak_a)} for "
+            f"{figures(design.brief.peak_duration_s)} s",
+        ),
         ("BMS", design.bms.board.name if design.bms.board else without),
         ("Fuse", design.leads.fuse.name if design.leads.fuse else "none"),
         ("Connector", design.leads.connector.name),
-        ("Size", f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f} mm, {kilograms(p.mass_kg)}"),
+        (
+            "Size",
+            f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f} mm, {kilograms(p.mass_kg)}",
+        ),
         ("Transport", p.transport),
-    )  # fmt: skip
+    )
 
 
 def _limits(design: Design, analysis: Analysis) -> Pairs:
@@ -163,10 +177,16 @@ def _limits(design: Design, analysis: Analysis) -> Pairs:
         ("Charge to", f"{volts(design.series * cell.full_v)} ({volts(cell.full_v)} a group), no higher"),
         ("Charge current", f"up to {amperes(current)}"),
         ("Method", facts.charge_words),
-        ("Charge between", f"{celsius(cell.temperature_charge_min_k)} and {celsius(CHARGE_MAX_K)}, never below"),
-        ("Store at", f"{volts(design.series * facts.storage_low_v)} to {volts(design.series * facts.storage_high_v)}"),
+        (
+            "Charge between",
+            f"{celsius(cell.temperature_charge_min_k)} and {celsius(CHARGE_MAX_K)}, never below",
+        ),
+        (
+            "Store at",
+            f"{volts(design.series * facts.storage_low_v)} to {volts(design.series * facts.storage_high_v)}",
+        ),
         ("Stop at", f"{volts(p.voltage_empty_v)}; no cell above {celsius(cell.temperature_max_k)}"),
-    )  # fmt: skip
+    )
 
 
 def _taps(analysis: Analysis, state: BuildState) -> tuple[tuple[str, ...], ...]:
@@ -176,9 +196,17 @@ def _taps(analysis: Analysis, state: BuildState) -> tuple[tuple[str, ...], ...]:
         return "—" if number else "0 (reference)"
 
     return tuple(
-        (t.name, t.printed, t.face.value, f"{t.empty_v:.2f}", f"{t.nominal_v:.2f}", f"{t.full_v:.2f}", measured(t.number))
+        (
+            t.name,
+            t.printed,
+            t.face.value,
+            f"{t.empty_v:.2f}",
+            f"{t.nominal_v:.2f}",
+            f"{t.full_v:.2f}",
+            measured(t.number),
+        )
         for t in analysis.bms.taps
-    )  # fmt: skip
+    )
 
 
 def _cautions(analysis: Analysis) -> tuple[str, ...]:

@@ -78,13 +78,18 @@ def pack_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
     """Return designation and figures of a pack, for its rating plate."""
     p, e = analysis.pack, analysis.insulation.envelope
     return p.designation, (
-        ("Cells", f"{p.series}S{p.parallel}P"), ("Nominal", volts(p.voltage_nominal_v)),
-        ("Full", volts(p.voltage_full_v)), ("Capacity", f"{figures(p.capacity_ah)} Ah"),
+        ("Cells", f"{p.series}S{p.parallel}P"),
+        ("Nominal", volts(p.voltage_nominal_v)),
+        ("Full", volts(p.voltage_full_v)),
+        ("Capacity", f"{figures(p.capacity_ah)} Ah"),
         ("Energy", watt_hours(p.energy_j)),
-        ("Steady / peak", f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}"),
+        (
+            "Steady / peak",
+            f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}",
+        ),
         ("Mass", kilograms(p.mass_kg)),
         ("Outside, mm", f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f}"),
-    )  # fmt: skip
+    )
 
 
 def leads_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
@@ -92,13 +97,16 @@ def leads_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
     leads = design.leads
     return design.kind.value.capitalize(), (
         ("Up to", volts(analysis.pack.voltage_full_v)),
-        ("Steady / peak", f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}"),
+        (
+            "Steady / peak",
+            f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}",
+        ),
         ("Wire", leads.wire.gauge),
         ("Length", f"{figures(leads.length_m)} m each"),
         ("Loses", f"{figures(analysis.leads.drop_steady_v * 1e3)} mV"),
         ("A short drives", amperes(analysis.pack.short_circuit_a)),
         ("Fuse", f"{figures(leads.fuse.rating_a)} A" if leads.fuse else "none"),
-    )  # fmt: skip
+    )
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -115,7 +123,8 @@ class JobPlan:
     first_edits : edits that make a proposed pack a job of this kind, its kind apart.
     sections : what its pages show beyond the others', by stage.
     lead_way : what its leads run between.
-    picture : the one picture that stands on the bench in place of the faces, with a caption; None shows the faces.
+    picture : the one picture that stands on the bench in place of the faces, with a caption; None shows
+        the faces.
     plate : title and pairs of the rating plate.
     handed_over : what of the passport it keeps, changes or leaves out.
     reported, report_model : its own figures in `analyse --json`, and the model they are in.

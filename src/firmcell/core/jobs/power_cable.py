@@ -44,24 +44,41 @@ def _fuse_words(d: Design) -> str:
 
 def _route(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
-        "cable-route", "Route", "Measure the way with a string",
+        "cable-route",
+        "Route",
+        "Measure the way with a string",
         f"Lay a string where the cable will run, away from edges, heat and moving parts, no bend under {millimetres(smallest_bend(d.leads.wire))} "
         f"inside. Planned: {figures(d.leads.length_m)} m of {d.leads.wire.name}, each conductor.",
-        cautions=("Source disconnected: the clamp on its minus comes off first and goes on last.",), records=("checked",),
-        checks=("Source disconnected", f"Length is within {figures(d.leads.length_m)} m", "Nothing sharp or hot on the way", "Both studs clean and bright"),
+        cautions=("Source disconnected: the clamp on its minus comes off first and goes on last.",),
+        records=("checked",),
+        checks=(
+            "Source disconnected",
+            f"Length is within {figures(d.leads.length_m)} m",
+            "Nothing sharp or hot on the way",
+            "Both studs clean and bright",
+        ),
         hold=True,
-    )  # fmt: skip
+    )
 
 
 def _ends(d: Design, a: Analysis) -> Iterator[Step]:
     bend = smallest_bend(d.leads.wire)
     yield Step(
-        "cable-sleeves", "Ends", "Sleeves and second insulation go on first",
+        "cable-sleeves",
+        "Ends",
+        "Sleeves and second insulation go on first",
         "Thread the sleeves of both ends"
-        + (", and the second insulation over all that lies ahead of the fuse," if d.cable.second_insulation else "")
+        + (
+            ", and the second insulation over all that lies ahead of the fuse,"
+            if d.cable.second_insulation
+            else ""
+        )
         + " before the far end is crimped.",
-        records=("checked",), checks=("Two sleeves on each conductor",) + (("Second insulation on",) if d.cable.second_insulation else ()), hold=True,
-    )  # fmt: skip
+        records=("checked",),
+        checks=("Two sleeves on each conductor",)
+        + (("Second insulation on",) if d.cable.second_insulation else ()),
+        hold=True,
+    )
     for where in ("source", "load"):
         lug = getattr(d.cable, f"{where}_lug")
         for pole in ("plus", "minus"):
@@ -77,9 +94,15 @@ def _ends(d: Design, a: Analysis) -> Iterator[Step]:
                 )
                 expected = f"conductor in the witness hole, tug holds{pull}"
             yield Step(
-                f"crimp-{where}-{pole}", "Ends", f"{where.capitalize()} end, {pole}: crimp the lug", words, records=("crimp-joint",),
-                expected=expected, refs=(f"lead:{pole}",), hold=lug is None,
-            )  # fmt: skip
+                f"crimp-{where}-{pole}",
+                "Ends",
+                f"{where.capitalize()} end, {pole}: crimp the lug",
+                words,
+                records=("crimp-joint",),
+                expected=expected,
+                refs=(f"lead:{pole}",),
+                hold=lug is None,
+            )
 
 
 def _lay(d: Design, a: Analysis) -> Iterator[Step]:
@@ -90,14 +113,23 @@ def _lay(d: Design, a: Analysis) -> Iterator[Step]:
         else "so that nothing hangs"
     )
     yield Step(
-        "cable-clips", "Lay", "Lay and clip it",
-        f"Clips {clip}; grommets where it goes through sheet. Plus and minus beside each other.", records=("checked",),
-        checks=("Clipped", "No bend too tight", "Grommets in every hole", "Nothing chafes"), hold=True,
-    )  # fmt: skip
+        "cable-clips",
+        "Lay",
+        "Lay and clip it",
+        f"Clips {clip}; grommets where it goes through sheet. Plus and minus beside each other.",
+        records=("checked",),
+        checks=("Clipped", "No bend too tight", "Grommets in every hole", "Nothing chafes"),
+        hold=True,
+    )
     yield Step(
-        "cable-insulation", "Lay", "Measure the insulation before it is live",
-        "Each conductor to the other and to the frame, both ends free.", records=("insulation-reading",), expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ", hold=True,
-    )  # fmt: skip
+        "cable-insulation",
+        "Lay",
+        "Measure the insulation before it is live",
+        "Each conductor to the other and to the frame, both ends free.",
+        records=("insulation-reading",),
+        expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
+        hold=True,
+    )
 
 
 def _join(d: Design, a: Analysis) -> Iterator[Step]:
@@ -112,26 +144,52 @@ def _join(d: Design, a: Analysis) -> Iterator[Step]:
         if (where, pole) == ("source", "plus"):
             words += f" The {protection} stays out, or open, and goes in this lead within {millimetres(max(d.leads.fuse_at_m, 0.05))} of the stud."
         yield Step(
-            f"join-{where}-{pole}", "Join", f"{where.capitalize()} {pole}", words,
-            cautions=((f"Spanner insulated: from plus to frame it drives {amperes(a.pack.short_circuit_a)}.",) if where == "source" else ()),
-            records=("checked",), checks=("Lug flat, torque reached", "Cover on") + (("Small spark at most",) if last else ()),
-            refs=(f"lead:{pole}",), hold=last,
-        )  # fmt: skip
+            f"join-{where}-{pole}",
+            "Join",
+            f"{where.capitalize()} {pole}",
+            words,
+            cautions=(
+                (f"Spanner insulated: from plus to frame it drives {amperes(a.pack.short_circuit_a)}.",)
+                if where == "source"
+                else ()
+            ),
+            records=("checked",),
+            checks=("Lug flat, torque reached", "Cover on") + (("Small spark at most",) if last else ()),
+            refs=(f"lead:{pole}",),
+            hold=last,
+        )
     yield Step(
-        "cable-polarity", "Prove", f"Polarity at the load, then the {protection} in",
-        f"With the {protection} out the load end reads nothing. Put it in; red on the plus lug.", records=("polarity-reading",),
-        expected=f"up to {volts(d.cable.source_v)} with red on plus", refs=("lead:plus", "fuse"), hold=True,
-    )  # fmt: skip
+        "cable-polarity",
+        "Prove",
+        f"Polarity at the load, then the {protection} in",
+        f"With the {protection} out the load end reads nothing. Put it in; red on the plus lug.",
+        records=("polarity-reading",),
+        expected=f"up to {volts(d.cable.source_v)} with red on plus",
+        refs=("lead:plus", "fuse"),
+        hold=True,
+    )
     yield Step(
-        "cable-load", "Prove", "Drop and heat under load",
+        "cable-load",
+        "Prove",
+        "Drop and heat under load",
         f"Load it with about {amperes(d.brief.current_steady_a)}; measure from source stud to load stud along each conductor, then feel every lug.",
         records=("checked",),
-        checks=(f"Both conductors together lose under {volts(d.leads.drop_limit_v)}", "No lug warmer than the cable", "Clips and covers sit"), hold=True,
-    )  # fmt: skip
+        checks=(
+            f"Both conductors together lose under {volts(d.leads.drop_limit_v)}",
+            "No lug warmer than the cable",
+            "Clips and covers sit",
+        ),
+        hold=True,
+    )
 
 
-@OWN.rule("PC-1", Stage.LEADS, Severity.STOP, source="barrel and stud as stamped",
-      reason="A barrel too wide lets strands move, one too narrow costs strands; a hole too large does not clamp.")  # fmt: skip
+@OWN.rule(
+    "PC-1",
+    Stage.LEADS,
+    Severity.STOP,
+    source="barrel and stud as stamped",
+    reason="A barrel too wide lets strands move, one too narrow costs strands; a hole too large does not clamp.",
+)
 def lug_does_not_fit(s: Situation) -> Iterator[Hit]:
     """A lug is missing, or not for this conductor and stud."""
     d = s.design
@@ -144,8 +202,10 @@ def lug_does_not_fit(s: Situation) -> Iterator[Hit]:
         elif not lug_takes(lug, d.leads.wire):
             yield Hit(
                 f"{lug.name} takes {square_millimetres(lug.area_min_m2)} to {square_millimetres(lug.area_max_m2)}; the wire has "
-                f"{square_millimetres(d.leads.wire.area_m2)}.", ("connector",), fix,
-            )  # fmt: skip
+                f"{square_millimetres(d.leads.wire.area_m2)}.",
+                ("connector",),
+                fix,
+            )
         elif abs(lug.stud_m - stud) > 0.1e-3:
             yield Hit(
                 f"{lug.name} is for M{lug.stud_m * 1e3:.0f}; the stud at the {where} is M{stud * 1e3:.0f}.",
@@ -154,26 +214,38 @@ def lug_does_not_fit(s: Situation) -> Iterator[Hit]:
             )
 
 
-@OWN.rule("PC-2", Stage.LEADS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="Nothing protects that piece: chafed through, it burns until the source is empty.")  # fmt: skip
+@OWN.rule(
+    "PC-2",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="Nothing protects that piece: chafed through, it burns until the source is empty.",
+)
 def bare_before_the_fuse(s: Situation) -> Iterator[Hit]:
     """No second insulation on what lies ahead of the protection."""
     if not s.design.cable.second_insulation:
         yield Hit(
-            "The wire between source and fuse has no second insulation.", ("lead:plus",),
+            "The wire between source and fuse has no second insulation.",
+            ("lead:plus",),
             Fix("Put a second insulation on it", (("cable.second_insulation", True),)),
-        )  # fmt: skip
+        )
 
 
-@OWN.rule("PC-3", Stage.LEADS, Severity.STOP, source="heat balance by duty; drop at working temperature, both conductors",
-      reason="Too thin it cooks its insulation, or the load gets too little.")  # fmt: skip
+@OWN.rule(
+    "PC-3",
+    Stage.LEADS,
+    Severity.STOP,
+    source="heat balance by duty; drop at working temperature, both conductors",
+    reason="Too thin it cooks its insulation, or the load gets too little.",
+)
 def cable_too_thin(s: Situation) -> Iterator[Hit]:
     """The cable fails on current, peak or drop."""
     if s.design.leads.limit_k <= s.design.brief.ambient_max_k:
         yield Hit(
             f"A conductor no hotter than {celsius(s.design.leads.limit_k)} carries nothing in air of {celsius(s.design.brief.ambient_max_k)}.",
-            ("lead:plus",), Fix("Let it reach 80 °C", (("leads.limit_k", 353.15),)),
-        )  # fmt: skip
+            ("lead:plus",),
+            Fix("Let it reach 80 °C", (("leads.limit_k", 353.15),)),
+        )
         return
     found = cable_figures(s.design, s.library)
     row = found.present
@@ -218,14 +290,22 @@ class CableReport(Frozen):
 def _report(design: Design, library: PartLibrary) -> CableReport:
     found = cable_figures(design, library)
     ends = tuple(
-        LugReport(lug=w.lug.name, strip_m=w.strip_m, crimps=w.crimps, die_mm2=w.die_mm2, torque_nm=w.torque_nm) if w else None
+        LugReport(
+            lug=w.lug.name, strip_m=w.strip_m, crimps=w.crimps, die_mm2=w.die_mm2, torque_nm=w.torque_nm
+        )
+        if w
+        else None
         for w in found.ends
-    )  # fmt: skip
+    )
     return CableReport(
-        limit_a=found.present.limit_a, temperature_k=found.present.temperature_k, drop_v=found.present.drop_v,
-        fails=found.present.fails, proposed=found.proposed.wire.name if found.proposed else None, ruled_by=found.ruled,
+        limit_a=found.present.limit_a,
+        temperature_k=found.present.temperature_k,
+        drop_v=found.present.drop_v,
+        fails=found.present.fails,
+        proposed=found.proposed.wire.name if found.proposed else None,
+        ruled_by=found.ruled,
         ends=(ends[0], ends[1]),
-    )  # fmt: skip
+    )
 
 
 def _way(design: Design) -> LeadWay:
@@ -285,21 +365,46 @@ def _clips(d: Design, a: Analysis, library: PartLibrary) -> str:
 
 
 PLAN = JobPlan(
-    kind=JobKind.POWER_CABLE, subject=Subject.LEADS, stages=LEADS_STAGES, steps=power_cable_steps, own=OWN,
+    kind=JobKind.POWER_CABLE,
+    subject=Subject.LEADS,
+    stages=LEADS_STAGES,
+    steps=power_cable_steps,
+    own=OWN,
     # Lugs are in the place of a plug, and the duty is judged by a rule of its own.
     topics=frozenset({Topic.FUSE}),
     first_edits=_first_edits,
-    sections={Stage.LEADS: (
-        PageSection(
-            "Source, duty and ends",
-            tuple(f"cable.{n}" for n in (
-                "source_v", "source_short_a", "on_s", "off_s", "source_stud_m", "source_lug", "load_stud_m", "load_lug",
-                "second_insulation",
-            )),
-            (("Carries", _duty), ("Thinnest", _thinnest), ("At the source", _at_the_source), ("At the load", _at_the_load),
-             ("Clips", _clips)),
-        ),
-    )},
-    lead_way=_way, picture=leads_picture(_way), plate=leads_plate, handed_over=leads_handed_over(_lugs),
-    reported=_report, report_model=CableReport,
-)  # fmt: skip
+    sections={
+        Stage.LEADS: (
+            PageSection(
+                "Source, duty and ends",
+                tuple(
+                    f"cable.{n}"
+                    for n in (
+                        "source_v",
+                        "source_short_a",
+                        "on_s",
+                        "off_s",
+                        "source_stud_m",
+                        "source_lug",
+                        "load_stud_m",
+                        "load_lug",
+                        "second_insulation",
+                    )
+                ),
+                (
+                    ("Carries", _duty),
+                    ("Thinnest", _thinnest),
+                    ("At the source", _at_the_source),
+                    ("At the load", _at_the_load),
+                    ("Clips", _clips),
+                ),
+            ),
+        )
+    },
+    lead_way=_way,
+    picture=leads_picture(_way),
+    plate=leads_plate,
+    handed_over=leads_handed_over(_lugs),
+    reported=_report,
+    report_model=CableReport,
+)

@@ -282,15 +282,24 @@ def lay_out(cell: Cell, series: int, parallel: int, arrangement: Arrangement) ->
     in_rows = arrangement.in_rows
     rows = min(arrangement.rows, len(cells)) if in_rows else 0
     layout = Layout.model_construct(
-        cells=cells, pitch_m=pitch, width_pitch_m=width_pitch,
-        columns=-(-len(cells) // rows) if in_rows else 0, rows=rows,
-        length_m=outer[0], width_m=outer[1], links=(0,) * (series - 1), origin_m=origin, lead_cells=(1, 1),
+        cells=cells,
+        pitch_m=pitch,
+        width_pitch_m=width_pitch,
+        columns=-(-len(cells) // rows) if in_rows else 0,
+        rows=rows,
+        length_m=outer[0],
+        width_m=outer[1],
+        links=(0,) * (series - 1),
+        origin_m=origin,
+        lead_cells=(1, 1),
         layers=max((c.layer for c in cells), default=1),
         layer_step_m=_layer_step(cell, arrangement) if arrangement.placed else 0.0,
         stacked_m=_stacked(cells, cell, arrangement, outer),
         terminal_m=0.0 if cell.is_round else cell.terminal_spacing_m / 2,
-        in_rows=in_rows, drawn=arrangement.drawn, removed=arrangement.removed,
-    )  # fmt: skip
+        in_rows=in_rows,
+        drawn=arrangement.drawn,
+        removed=arrangement.removed,
+    )
     lead_cells = tuple(
         _lead_cell(layout, group, wanted)
         for group, wanted in ((1, arrangement.minus_at_m), (series, arrangement.plus_at_m))
@@ -343,10 +352,12 @@ def _in_rows(
             x_m=float(xy[i, 0]) - (size[0] - pitch) / 2,
             y_m=float(xy[i, 1]) - (size[1] - across) / 2,
             positive_up=(i // parallel % 2 == 0) == arrangement.first_positive_up,
-            angle_rad=0.0, block=1, layer=1,
+            angle_rad=0.0,
+            block=1,
+            layer=1,
         )
         for i in range(count)
-    )  # fmt: skip
+    )
     return cells, size
 
 
@@ -355,12 +366,19 @@ def _placed(cell: Cell, arrangement: Arrangement) -> tuple[tuple[CellPlace, ...]
     spread = _layer_step(cell, arrangement)
     cells = tuple(
         CellPlace.model_construct(
-            number=n, group=p.group, column=0, row=0, x_m=p.x_m,
+            number=n,
+            group=p.group,
+            column=0,
+            row=0,
+            x_m=p.x_m,
             y_m=p.y_m - ((p.block - 1) // halves) * spread,
-            positive_up=p.up, angle_rad=p.angle_rad, block=p.block, layer=(p.block - 1) // halves + 1,
+            positive_up=p.up,
+            angle_rad=p.angle_rad,
+            block=p.block,
+            layer=(p.block - 1) // halves + 1,
         )
         for n, p in enumerate(arrangement.placed, start=1)
-    )  # fmt: skip
+    )
     return cells, None
 
 

@@ -62,9 +62,11 @@ def _fit(
         gap = float(np.hypot(*(points[near[:, 0]] - points[near[:, 1]]).T).min()) - footprint.along_m
     wall, outside, sticks_out = None, [], False
     for room in rooms:
-        mine = [n for n, c in enumerate(layout.cells) if c.block == room.block] if not layout.in_rows else (
-            list(range(len(layout.cells))) if room.block == 1 else []
-        )  # fmt: skip
+        mine = (
+            [n for n, c in enumerate(layout.cells) if c.block == room.block]
+            if not layout.in_rows
+            else (list(range(len(layout.cells))) if room.block == 1 else [])
+        )
         if not mine:
             continue
         # On the bench layers lie side by side; in the space they are one above the other.
@@ -88,7 +90,10 @@ def _fit(
                 room.region.depth(way).min() < half + wall_m - 1e-6 <= depth.min() + half + 1e-6
             )
     return FitFigures.model_construct(
-        gap_cells_m=gap, gap_wall_m=wall, wall_needed_m=wall_m,
+        gap_cells_m=gap,
+        gap_wall_m=wall,
+        wall_needed_m=wall_m,
         overlapping=tuple((layout.cells[i].number, layout.cells[j].number) for i, j in pairs.tolist()),
-        outside=tuple(sorted(outside)), hull_sticks_out=sticks_out,
-    )  # fmt: skip
+        outside=tuple(sorted(outside)),
+        hull_sticks_out=sticks_out,
+    )

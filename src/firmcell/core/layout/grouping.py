@@ -257,12 +257,21 @@ class _Search:
             across = across - across.min()
             width = float(across.max()) + pitch
             rows = max(1, round(width / pitch))
-            counts = {1, 2, 3, 4, rows, max(1, rows // 2), max(1, round(rows / self.parallel)),
-                      max(1, round(rows / sqrt(self.parallel)))}  # fmt: skip
+            counts = {
+                1,
+                2,
+                3,
+                4,
+                rows,
+                max(1, rows // 2),
+                max(1, round(rows / self.parallel)),
+                max(1, round(rows / sqrt(self.parallel))),
+            }
             for bands in sorted(c for c in counts if c <= rows):
                 for band in self._bands(along, across, width, bands):
                     forth = np.where(band % 2 == 0, along, -along)
-                    # Within a column of the sweep, up and down in turn, so that a cut inside one stays together.
+                    # Within a column of the sweep, up and down in turn, so that a cut inside one stays
+                    # together.
                     column = np.round((forth - forth.min()) / (pitch * (0.5 if six else 1.0)) + 1e-6)
                     zigzag = np.where(column % 2 == 0, across, -across)
                     yield np.lexsort((zigzag, column, band)).tolist()
@@ -281,7 +290,8 @@ class _Search:
             yield by_edges(np.arange(self.parallel, width / pitch, self.parallel) * pitch - pitch / 2 + 1e-9)
         if bands > 1:
             yield by_edges(np.quantile(across, np.arange(1, bands) / bands))
-            # In an outline that narrows, every band runs its whole length, so that bands meet where one turns.
+            # In an outline that narrows, every band runs its whole length, so that bands meet where one
+            # turns.
             column = np.round((along - along.min()) / pitch + 1e-6).astype(int)
             order = np.lexsort((across, column))
             size = np.bincount(column)

@@ -80,7 +80,8 @@ def find_places(
 ) -> Iterator[Choice]:
     """Yield for each lattice the best places found in the space of the brief.
 
-    Cells locked in their place are kept: they are in the places of their block, and the lattice goes through one of
+    Cells locked in their place are kept: they are in the places of their block, and the lattice goes through
+    one of
     them.
 
     Raises
@@ -148,7 +149,8 @@ def _best_places(
         )
     else:
         tries = search_lattices(region, footprint, spacing, wall, (lattice.value,), anchors)
-    # Lattices come in order of plainness, along the sides of the space first: one that holds enough is not left for one
+    # Lattices come in order of plainness, along the sides of the space first: one that holds enough is not
+    # left for one
     # that holds more.
     best = max(tries, key=lambda places: min(len(places), enough))
     return best if len(anchors) or lattice is Lattice.FREE else centred(region, footprint, best)
@@ -211,7 +213,8 @@ def arrange(
     fit: list[Choice] = []
     for lattice in sorted(lattices, key=ORDER.index):
         if fit and lattice is Lattice.FREE:
-            # Free places hug the edges but leave gaps that links must cross; they are for what no lattice holds.
+            # Free places hug the edges but leave gaps that links must cross; they are for what no lattice
+            # holds.
             break
         for choice in find_places(design, (lattice,)):
             choices.append(choice)
@@ -273,10 +276,11 @@ def regroup(design: Design, seed: int = 1, effort: float = 1.0) -> Iterator[Arra
         Room(block, 1, Region(_box_round(p, pitch[0]))) for block, p in zip(blocks, points, strict=True)
     )
     choice = Choice(
-        a.lattice, rooms,
+        a.lattice,
+        rooms,
         tuple(Places(p, a.lattice.value, angle, pitch) for p, angle in zip(points, angles, strict=True)),
         sum(len(p) for p in points),
-    )  # fmt: skip
+    )
     if shares_of(design.series, choice.groups_in(design.parallel)) is None:
         raise Refusal(_too_few(design, [choice]))
     present = [[p.group for p in mine] for mine in holders]
@@ -410,11 +414,15 @@ def _arranged(
             whole = first - 1 + group
             placed.append(
                 PlacedCell(
-                    x_m=x, y_m=y, group=whole, up=(whole % 2 == 1) == design.arrangement.first_positive_up,
-                    angle_rad=0.0 if design.cell.is_round else places.angle_rad, block=number,
+                    x_m=x,
+                    y_m=y,
+                    group=whole,
+                    up=(whole % 2 == 1) == design.arrangement.first_positive_up,
+                    angle_rad=0.0 if design.cell.is_round else places.angle_rad,
+                    block=number,
                     locked=(round(x, 7), round(y, 7), number) in held,
                 )
-            )  # fmt: skip
+            )
         first += shares[block]
     for block, places in enumerate(choice.places):
         if block not in blocks:
@@ -424,9 +432,13 @@ def _arranged(
         placed = _turned_for_short_links(placed, design.cell)
     return design.arrangement.model_copy(
         update={
-            "lattice": choice.lattice, "placed": tuple(placed), "spare_m": tuple(spare), "drawn": (), "removed": (),
+            "lattice": choice.lattice,
+            "placed": tuple(placed),
+            "spare_m": tuple(spare),
+            "drawn": (),
+            "removed": (),
         }
-    )  # fmt: skip
+    )
 
 
 def _in_order(placed: list[PlacedCell]) -> list[PlacedCell]:

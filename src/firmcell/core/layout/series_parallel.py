@@ -216,9 +216,13 @@ def series_parallel_options(brief: Brief, cell: Cell) -> tuple[SeriesParallel, .
         return ()
     counts = np.array(pairs, dtype=float)
     _, energies = usable_charge_and_energy(
-        cell, counts[:, 0], counts[:, 1], brief.current_steady_a, brief.load_voltage_min_v,
+        cell,
+        counts[:, 0],
+        counts[:, 1],
+        brief.current_steady_a,
+        brief.load_voltage_min_v,
         counts[:, 0] * PATH_OHM_PER_GROUP,
-    )  # fmt: skip
+    )
     room = room_for_cells(brief, cell)
     options = [
         _judge(brief, cell, series, parallel, energy, room)

@@ -54,10 +54,16 @@ def rooms_for(brief: Brief, arrangement: Arrangement, cell_length_m: float) -> t
         return ()
     return _rooms(
         SpaceKey(
-            brief.space, brief.box_m, brief.outline_m, brief.blocked, arrangement.lie, arrangement.layers,
-            arrangement.split_gap_m, cell_length_m * arrangement.layers,
+            brief.space,
+            brief.box_m,
+            brief.outline_m,
+            brief.blocked,
+            arrangement.lie,
+            arrangement.layers,
+            arrangement.split_gap_m,
+            cell_length_m * arrangement.layers,
         )
-    )  # fmt: skip
+    )
 
 
 def wall_of(design: Design) -> float:

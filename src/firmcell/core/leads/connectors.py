@@ -32,7 +32,8 @@ def connector_limit(connector: Connector, ambient_k: float) -> float:
 def wire_as_hot_as(connector: Connector, wire: Wire, ambient_k: float) -> float:
     """Return the steady current in A at which the wire in free air is as hot as the connector's body may be.
 
-    Above it the wire heats the contact instead of cooling it, whatever the contact itself could carry. Heat balance
+    Above it the wire heats the contact instead of cooling it, whatever the contact itself could carry. Heat
+    balance
     as in `conductors.ampacity`, but not held to the insulation's limit.
     """
     return _current_that_heats(wire, connector.temperature_max_k, ambient_k)
@@ -109,9 +110,14 @@ def fit_connector(connector: Connector, ask: ConnectorAsk) -> ConnectorFit:
         marks.append("can be mated backwards")
     heat = 2 * connector.contact_resistance_ohm * ask.steady_a**2
     return ConnectorFit(
-        tuple(stops), tuple(marks), connector, limit, ruled,
-        contact_temperature(connector, ask.steady_a, ask.ambient_k), heat,
-    )  # fmt: skip
+        tuple(stops),
+        tuple(marks),
+        connector,
+        limit,
+        ruled,
+        contact_temperature(connector, ask.steady_a, ask.ambient_k),
+        heat,
+    )
 
 
 def ranked_connectors(connectors: Sequence[Connector], ask: ConnectorAsk) -> tuple[ConnectorFit, ...]:

@@ -14,17 +14,44 @@ Array = NDArray[np.float64]
 NEVER_S = 3.6e5
 
 BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {
-    FuseKind.BLADE: ((1.10, 3.6e5, NEVER_S), (1.35, 0.75, 600.0), (1.6, 0.25, 50.0), (2.0, 0.15, 5.0),
-                     (3.5, 0.04, 0.5), (6.0, 0.02, 0.1)),
-    FuseKind.BOLTED: ((1.10, 1.44e4, NEVER_S), (1.35, 120.0, 1800.0), (2.0, 1.0, 15.0), (3.5, 0.3, 5.0),
-                      (6.0, 0.1, 1.0)),
-    FuseKind.TUBE: ((1.10, 3.6e3, NEVER_S), (2.1, 0.10, 1800.0), (2.75, 0.01, 2.0), (4.0, 0.003, 0.3),
-                    (10.0, 0.0005, 0.02)),
-    FuseKind.BLOCK: ((1.10, 1.44e4, NEVER_S), (1.35, 30.0, 7200.0), (2.0, 2.0, 480.0), (3.0, 0.3, 20.0), (5.0, 0.03, 1.0),
-                     (10.0, 0.004, 0.03)),
-    FuseKind.BREAKER: ((1.05, 3.6e3, NEVER_S), (1.35, 60.0, 3600.0), (2.0, 10.0, 100.0), (3.0, 4.0, 30.0),
-                       (6.0, 0.8, 8.0)),
-}  # fmt: skip
+    FuseKind.BLADE: (
+        (1.10, 3.6e5, NEVER_S),
+        (1.35, 0.75, 600.0),
+        (1.6, 0.25, 50.0),
+        (2.0, 0.15, 5.0),
+        (3.5, 0.04, 0.5),
+        (6.0, 0.02, 0.1),
+    ),
+    FuseKind.BOLTED: (
+        (1.10, 1.44e4, NEVER_S),
+        (1.35, 120.0, 1800.0),
+        (2.0, 1.0, 15.0),
+        (3.5, 0.3, 5.0),
+        (6.0, 0.1, 1.0),
+    ),
+    FuseKind.TUBE: (
+        (1.10, 3.6e3, NEVER_S),
+        (2.1, 0.10, 1800.0),
+        (2.75, 0.01, 2.0),
+        (4.0, 0.003, 0.3),
+        (10.0, 0.0005, 0.02),
+    ),
+    FuseKind.BLOCK: (
+        (1.10, 1.44e4, NEVER_S),
+        (1.35, 30.0, 7200.0),
+        (2.0, 2.0, 480.0),
+        (3.0, 0.3, 20.0),
+        (5.0, 0.03, 1.0),
+        (10.0, 0.004, 0.03),
+    ),
+    FuseKind.BREAKER: (
+        (1.05, 3.6e3, NEVER_S),
+        (1.35, 60.0, 3600.0),
+        (2.0, 10.0, 100.0),
+        (3.0, 4.0, 30.0),
+        (6.0, 0.8, 8.0),
+    ),
+}
 """Times in s between which one opens, by multiples of its rating. Blade as ISO 8820-3, bolted in the manner of ISO
 8820-5, ceramic tube as the quick-acting ones of IEC 60127-2, ceramic block in the manner of UL
 248-15 (values from memory), kept wide; thermal breaker: generic class value."""
@@ -40,7 +67,8 @@ source."""
 def opening_times(fuse: Fuse, current_a: ArrayLike) -> tuple[Array, Array]:
     """Return the shortest and longest time in s that a fuse lets a current in A through.
 
-    Between its points the band is straight on logarithmic scales; under the first one it holds for ever (`NEVER_S`);
+    Between its points the band is straight on logarithmic scales; under the first one it holds for ever
+    (`NEVER_S`);
     past the last one I²t stays what it is there, as nothing leaves the element in that time.
     """
     multiple = np.maximum(np.asarray(current_a, dtype=float) / fuse.rating_a, 1e-9)
@@ -80,7 +108,8 @@ def wire_times(
     Notes
     -----
     The lesser of two: the time to the limit from the loaded state by the wire's time constant τ,
-    τ ln((I² − I0²)/(I² − Il²)), and the adiabatic withstand k²S²/I² of a short circuit (IEC 60364-4-43). Above ten times
+    τ ln((I² − I0²)/(I² − Il²)), and the adiabatic withstand k²S²/I² of a short circuit (IEC 60364-4-43).
+    Above ten times
     the limit only the latter counts, since insulation stands more for seconds than for years.
     """
     current = np.maximum(np.asarray(current_a, dtype=float), 1e-9)
@@ -98,8 +127,10 @@ def wire_times(
 def strip_times(strip: Strip, layers: int, share: float, current_a: ArrayLike, ambient_k: float) -> Array:
     """Return how long in s a strip that carries `share` of a pack current in A stays under `STRIP_RISE_K` over the air.
 
-    One lump that loses heat in proportion to its rise: τ from what it takes up and what it gives off at 60 K over the air
-    (`long_run_limit`), t = −τ ln(1 − ΔT/(r τ)) with r the rise in a second without loss; never where r τ stays below ΔT. In a
+    One lump that loses heat in proportion to its rise: τ from what it takes up and what it gives off at 60 K
+    over the air
+    (`long_run_limit`), t = −τ ln(1 − ΔT/(r τ)) with r the rise in a second without loss; never where r τ
+    stays below ΔT. In a
     short circuit that is the adiabatic time.
     """
     current = np.maximum(np.asarray(current_a, dtype=float) * max(share, 1e-9), 1e-9)
@@ -115,7 +146,8 @@ class Protection(Frozen):
 
     Attributes
     ----------
-    slow_from_a, slow_to_a : currents at which it may open later than the wire stands; None where it never does.
+    slow_from_a, slow_to_a : currents at which it may open later than the wire stands; None where it never
+        does.
     strip_from_a : least current at which it may open later than the strip stands, or None.
     short_s : longest time to open at the prospective short circuit.
     peak_s : how long it holds the peak for certain.
@@ -131,9 +163,16 @@ class Protection(Frozen):
 
 
 def protection(
-    fuse: Fuse, wire: Wire, laying: WireLaying, strip: tuple[Strip, int, float], loaded_a: float, peak_a: float, ambient_k: float,
-    short_a: float, inrush_i2t: float,
-) -> Protection:  # fmt: skip
+    fuse: Fuse,
+    wire: Wire,
+    laying: WireLaying,
+    strip: tuple[Strip, int, float],
+    loaded_a: float,
+    peak_a: float,
+    ambient_k: float,
+    short_a: float,
+    inrush_i2t: float,
+) -> Protection:
     """Return whether `fuse` opens before the wire's insulation and the strip are damaged.
 
     Parameters
@@ -155,7 +194,8 @@ def protection(
 
     Notes
     -----
-    Damage of the wire is its insulation's limit, not the temperature the design asks for: that is for years, this for once.
+    Damage of the wire is its insulation's limit, not the temperature the design asks for: that is for years,
+    this for once.
     """
     limit_k = wire.insulation_limit_k
     limit_a = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
@@ -163,7 +203,8 @@ def protection(
         fuse.rating_a * FIRST_MULTIPLE[fuse.construction], max(short_a, 1.2 * fuse.rating_a), 160
     )
     _, longest = opening_times(fuse, current)
-    # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit is asked apart.
+    # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit
+    # is asked apart.
     known = longest < NEVER_S
     slow = known & (longest > wire_times(wire, current, loaded_a, limit_a, limit_k, ambient_k))
     burnt = known & (longest > strip_times(*strip, current, ambient_k))
@@ -181,7 +222,8 @@ def protection(
 def fusible_link(current_a: float) -> float:
     """Return the diameter in m of bare copper wire in free air that melts at `current_a`, for a link at each cell.
 
-    Preece: I = 80 d^1.5, d in mm (value from memory). It holds for wires away from anything that cools them; a link lying
+    Preece: I = 80 d^1.5, d in mm (value from memory). It holds for wires away from anything that cools them;
+    a link lying
     on a cell needs more.
     """
     return float((current_a / 80.0) ** (2 / 3)) * 1e-3

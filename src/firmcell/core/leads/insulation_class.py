@@ -66,8 +66,10 @@ def covered(wire: Wire, insulation: str, conductor: Conductor = Conductor.FINE, 
 
     Notes
     -----
-    Solid and stranded metric conductors have the resistance of IEC 60228 classes 1 and 2. Solid AWG conductors have about 2 %
-    less than stranded ones; that is not counted, which errs high. Silicone keeps the diameter it has in the part library.
+    Solid and stranded metric conductors have the resistance of IEC 60228 classes 1 and 2. Solid AWG
+    conductors have about 2 %
+    less than stranded ones; that is not counted, which errs high. Silicone keeps the diameter it has in the
+    part library.
     """
     asked = INSULATIONS.get(insulation)
     if asked is None or (
@@ -77,7 +79,8 @@ def covered(wire: Wire, insulation: str, conductor: Conductor = Conductor.FINE, 
     area = wire.area_m2 * 1e6
     plain = wire.resistance_ohm_per_m / (TINNED if wire.tinned else 1.0)
     if wire.conductor is not Conductor.FINE and conductor is Conductor.FINE:
-        # What the fine-stranded one of this gauge has is not known here; class 5 lies up to a tenth over class 2.
+        # What the fine-stranded one of this gauge has is not known here; class 5 lies up to a tenth over
+        # class 2.
         plain *= FINE_OVER_STRANDED
     if conductor is not Conductor.FINE and wire.gauge.endswith("mm²"):
         plain = CLASS_2_OHM_PER_KM.get(round(area, 4), plain * 1e3) * 1e-3

@@ -53,7 +53,8 @@ def _changed(
     wire: Wire, new: Connector, there_m: float, reach_m: float, cut: bool, old_depth_m: float
 ) -> ChangedLead:
     lost = CUT_BEHIND_M if cut else TRIMMED_M
-    # Cutting leaves the piece in the old cup behind; what is stripped for the new one goes into it and is not lost.
+    # Cutting leaves the piece in the old cup behind; what is stripped for the new one goes into it and is not
+    # lost.
     left = there_m - lost - (old_depth_m if cut else 0.0)
     work = joint_work(wire, new, max(left, 1e-3))
     parked = parking_distance(2 * work.seconds)

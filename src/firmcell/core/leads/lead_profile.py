@@ -30,8 +30,14 @@ class LeadProfile:
 
 
 def lead_profile(
-    wire: Wire, length_m: float, current_a: float, ambient_k: float, settled_k: float, pack_k: float, contact_k: float
-) -> LeadProfile:  # fmt: skip
+    wire: Wire,
+    length_m: float,
+    current_a: float,
+    ambient_k: float,
+    settled_k: float,
+    pack_k: float,
+    contact_k: float,
+) -> LeadProfile:
     """Return temperature and loss along a lead whose ends are held at the pack's and the contact's temperature.
 
     Parameters
@@ -47,8 +53,10 @@ def lead_profile(
 
     Notes
     -----
-    A fin with heat made in it: θ = θ∞ + A cosh + B sinh of x/λ. The loss for each metre and kelvin is that which holds
-    a long wire at `settled_k`; λ = √(k A / loss). Without current it is the air's temperature that a long wire has.
+    A fin with heat made in it: θ = θ∞ + A cosh + B sinh of x/λ. The loss for each metre and kelvin is that
+    which holds
+    a long wire at `settled_k`; λ = √(k A / loss). Without current it is the air's temperature that a long
+    wire has.
     """
     x = np.linspace(0.0, length_m, POINTS)
     made = current_a**2 * float(resistance_at(wire.resistance_ohm_per_m, settled_k, COPPER_COEFFICIENT))

@@ -59,10 +59,19 @@ def lug_work(lug: Lug, wire: Wire, bend_m: float) -> LugWork:
     """Return what one end of a heavy cable asks for; `bend_m` is the wire's smallest bend."""
     pull, source = pull_out(wire)
     return LugWork(
-        lug=lug, strip_m=lug.barrel_depth_m + CRIMP_ALLOWANCE_M, crimps=lug.crimps, die_mm2=wire.area_m2 * 1e6,
+        lug=lug,
+        strip_m=lug.barrel_depth_m + CRIMP_ALLOWANCE_M,
+        crimps=lug.crimps,
+        die_mm2=wire.area_m2 * 1e6,
         torque_nm=next((nm for stud, nm in TORQUE_NM.items() if abs(stud - lug.stud_m) < 0.1e-3), None),
-        sleeve=joint_sleeve(max(lug.palm_width_m, lug.barrel_outer_m), min(wire.outer_diameter_m, lug.barrel_outer_m),
-                            lug.barrel_depth_m),
-        pull_n=pull, pull_source=source,
-        clip_m=next(clip for most, clip in CLIPS_M if wire.area_m2 <= most), first_clip_m=FIRST_CLIP_M, bend_m=bend_m,
-    )  # fmt: skip
+        sleeve=joint_sleeve(
+            max(lug.palm_width_m, lug.barrel_outer_m),
+            min(wire.outer_diameter_m, lug.barrel_outer_m),
+            lug.barrel_depth_m,
+        ),
+        pull_n=pull,
+        pull_source=source,
+        clip_m=next(clip for most, clip in CLIPS_M if wire.area_m2 <= most),
+        first_clip_m=FIRST_CLIP_M,
+        bend_m=bend_m,
+    )

@@ -31,10 +31,18 @@ that is measured over seconds; generic class value."""
 
 
 LUGS_ON_STUDS = Connector(
-    name="lugs on studs", contacts=2, keying=Keying.KEYED, pack_half="a lug under a cover", pack_half_shrouded=True,
-    current_continuous_a=1000.0, current_peak_a=3000.0, voltage_v=1000.0, contact_resistance_ohm=0.0001,
-    wire_area_max_m2=300e-6, cup_depth_m=0.03,
-)  # fmt: skip
+    name="lugs on studs",
+    contacts=2,
+    keying=Keying.KEYED,
+    pack_half="a lug under a cover",
+    pack_half_shrouded=True,
+    current_continuous_a=1000.0,
+    current_peak_a=3000.0,
+    voltage_v=1000.0,
+    contact_resistance_ohm=0.0001,
+    wire_area_max_m2=300e-6,
+    cup_depth_m=0.03,
+)
 """What stands for the ends of a cable with lugs: crimp and stud at both ends of a conductor, clean and torqued; generic class
 value."""
 
@@ -62,7 +70,8 @@ class LeadFigures(Frozen):
     connector_ruled_by : whether contact or wire sets what the connector carries.
     contact_k : temperature of its contacts at the steady current.
     inrush_a, inrush_i2t_a2s : first current into the load's empty capacitors, and what a fuse sees of it.
-    precharge_ohm, precharge_w : resistor that takes the rush instead, and its rating; None where there is none.
+    precharge_ohm, precharge_w : resistor that takes the rush instead, and its rating; None where there is
+        none.
     withstand_s : how long the wire survives the prospective short circuit.
     spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
     rules_gauge : which of current, fuse, peak or drop decided the proposed gauge.
@@ -145,7 +154,8 @@ def wire_options(
 ) -> tuple[tuple[WireOption, ...], str | None, str]:
     """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
 
-    A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within its insulation
+    A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within
+    its insulation
     after a peak of `peak_s`, the copper alone taking up the heat.
     """
     fuse_a = least_rating(steady_a, peak_a)
@@ -177,10 +187,14 @@ def wire_options(
             reasons.append(fails[0])
         options.append(
             WireOption(
-                wire=wire.name, limit_a=limit, drop_v=drop, temperature_k=temperature,
-                fits_connector=fits, good=not fails and fits,
+                wire=wire.name,
+                limit_a=limit,
+                drop_v=drop,
+                temperature_k=temperature,
+                fits_connector=fits,
+                good=not fails and fits,
             )
-        )  # fmt: skip
+        )
     return tuple(options), proposed, ruled if proposed else "nothing fits: see drop limit and connector"
 
 

@@ -36,17 +36,32 @@ def cable_ask(
 ) -> WireAsk:
     """Return what is asked of the wire: the current by its duty, and the drop allowed over both conductors."""
     return WireAsk(
-        current_a=steady_a, length_m=leads.length_m, drop_v=leads.drop_limit_v, ambient_k=ambient_k,
+        current_a=steady_a,
+        length_m=leads.length_m,
+        drop_v=leads.drop_limit_v,
+        ambient_k=ambient_k,
         # A limit under the air's temperature carries nothing; the rule says so.
-        limit_k=max(leads.limit_k, ambient_k + 1.0), peak_a=peak_a, peak_s=peak_s, laying=leads.laying, together=2,
-        on_s=cable.on_s, off_s=cable.off_s, short_a=cable.source_short_a,
-    )  # fmt: skip
+        limit_k=max(leads.limit_k, ambient_k + 1.0),
+        peak_a=peak_a,
+        peak_s=peak_s,
+        laying=leads.laying,
+        together=2,
+        on_s=cable.on_s,
+        off_s=cable.off_s,
+        short_a=cable.source_short_a,
+    )
 
 
 @lru_cache(maxsize=16)
 def _figures(
-    wires: tuple[Wire, ...], leads: Leads, cable: PowerCable, steady_a: float, peak_a: float, peak_s: float, ambient_k: float
-) -> CableFigures:  # fmt: skip
+    wires: tuple[Wire, ...],
+    leads: Leads,
+    cable: PowerCable,
+    steady_a: float,
+    peak_a: float,
+    peak_s: float,
+    ambient_k: float,
+) -> CableFigures:
     ask = cable_ask(leads, cable, steady_a, peak_a, peak_s, ambient_k)
     rows = compare_wires(like(wires, leads.wire), ask)
     best, ruled = proposed(rows)
@@ -61,9 +76,14 @@ def cable_figures(design: Design, library: PartLibrary) -> CableFigures:
     """Return the figures of the cable of `design`, gauges of the part library in its own covering."""
     brief = design.brief
     return _figures(
-        library.wires, design.leads, design.cable, brief.current_steady_a, brief.current_peak_a, brief.peak_duration_s,
+        library.wires,
+        design.leads,
+        design.cable,
+        brief.current_steady_a,
+        brief.current_peak_a,
+        brief.peak_duration_s,
         brief.ambient_max_k,
-    )  # fmt: skip
+    )
 
 
 def lug_for(library: PartLibrary, wire: Wire, stud_m: float) -> Lug | None:

@@ -27,7 +27,8 @@ class Inrush:
 def inrush(voltage_v: float, capacitance_f: float, loop_ohm: float) -> Inrush:
     """Return the rush into empty capacitors through the loop of pack, leads and contacts.
 
-    A capacitor through a resistance: V/R e^(−t/RC); it loses ½CV² in R whatever R is, and ∫i² dt = CV²/2R. The capacitor's
+    A capacitor through a resistance: V/R e^(−t/RC); it loses ½CV² in R whatever R is, and ∫i² dt = CV²/2R.
+    The capacitor's
     own resistance and all inductance are left out, so the peak errs high.
     """
     if capacitance_f <= 0:
@@ -47,7 +48,8 @@ class Precharge:
     peak_a, peak_w, energy_j : at the first moment, and taken up in all.
     seconds : to 95 % of the voltage.
     left_v : what the contacts then still close on.
-    watt_if_left : what it turns to heat if the load is switched on with only the resistor in the way; it burns.
+    watt_if_left : what it turns to heat if the load is switched on with only the resistor in the way; it
+        burns.
     """
 
     ohm: float
@@ -73,7 +75,8 @@ def preferred(ohm: float) -> float:
 def precharge(voltage_v: float, capacitance_f: float) -> Precharge | None:
     """Return the resistor for precharging `capacitance_f` at `voltage_v`; None where there is nothing to charge.
 
-    Three time constants in about a second; never so small that more than 2 A flow. The resistor takes up ½CV², the energy
+    Three time constants in about a second; never so small that more than 2 A flow. The resistor takes up
+    ½CV², the energy
     the capacitors are charged with (the other half of CV²).
     """
     if capacitance_f <= 0 or voltage_v <= HARMLESS_V:

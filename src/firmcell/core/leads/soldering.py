@@ -110,7 +110,8 @@ def far_end_rise(length_m: float, seconds: float) -> float:
 def joint_work(wire: Wire, connector: Connector, length_m: float) -> JointWork:
     """Return what soldering one lead into its cup asks for; `length_m` is the way to the pack.
 
-    Power: the heat that contact and wire end take up in the time it should need, and what runs off along the wire
+    Power: the heat that contact and wire end take up in the time it should need, and what runs off along the
+    wire
     meanwhile, on average 2 k A ΔT/√(π α t); over the part of the iron's power that gets in.
     """
     seconds = heating_seconds(wire.area_m2)
@@ -123,18 +124,25 @@ def joint_work(wire: Wire, connector: Connector, length_m: float) -> JointWork:
     power = (energy / seconds + along) / REACHES
     pull, source = pull_out(wire)
     return JointWork(
-        energy_j=energy, iron_w=power, iron_class_w=next((w for w in IRONS_W if w >= power), IRONS_W[-1]),
-        seconds=seconds, strip_m=connector.cup_depth_m, far_rise_k=far_end_rise(length_m, 2 * seconds),
+        energy_j=energy,
+        iron_w=power,
+        iron_class_w=next((w for w in IRONS_W if w >= power), IRONS_W[-1]),
+        seconds=seconds,
+        strip_m=connector.cup_depth_m,
+        far_rise_k=far_end_rise(length_m, 2 * seconds),
         sleeve=joint_sleeve(cup_diameter(connector), wire.outer_diameter_m, connector.cup_depth_m),
-        pull_n=pull, pull_source=source,
-    )  # fmt: skip
+        pull_n=pull,
+        pull_source=source,
+    )
 
 
 def joint_sleeve(passes_m: float, grips_m: float, bare_m: float) -> SleeveChoice | None:
     """Return the smallest stock sleeve that slides over the largest thing and shrinks on to the smallest, m.
 
-    Supplied diameter over `passes_m` with a tenth of ease, recovered under `grips_m`; of one size the lower ratio,
-    which is softer. It covers the bare part and two wire diameters of insulation, a tenth more for shrinking along.
+    Supplied diameter over `passes_m` with a tenth of ease, recovered under `grips_m`; of one size the lower
+    ratio,
+    which is softer. It covers the bare part and two wire diameters of insulation, a tenth more for shrinking
+    along.
     """
     for supplied in SLEEVES_M:
         if supplied < max(passes_m, grips_m) * 1.1:

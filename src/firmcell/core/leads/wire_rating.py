@@ -92,9 +92,12 @@ def rated_current(
     Notes
     -----
     In a sleeve a layer of still air and the wall come on top of the insulation. A bundle gives its heat off
-    over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own insulation;
-    the warmer middle of a large bundle is not counted, so more than about seven err high by up to a tenth. Inside the
-    pack's insulation the wire lies on the cells: half its surface gives heat off, through the sleeve, and `ambient_k` is
+    over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own
+    insulation;
+    the warmer middle of a large bundle is not counted, so more than about seven err high by up to a tenth.
+    Inside the
+    pack's insulation the wire lies on the cells: half its surface gives heat off, through the sleeve, and
+    `ambient_k` is
     then what it is in there, such as the greatest temperature of the cells.
     """
     if together < 1:
@@ -240,8 +243,12 @@ def gauge_number(wire: Wire) -> int | None:
 def published_figures(wire: Wire) -> tuple[tuple[str, float], ...]:
     """Return what published tables give for a gauge, named, A."""
     number = gauge_number(wire)
-    tables = (("NFPA 70 310.17 75 °C", NFPA_75), ("NFPA 70 310.17 90 °C", NFPA_90), ("ABYC E-11 105 °C", ABYC_105),
-              ("hobby's chassis figure", CUSTOM))  # fmt: skip
+    tables = (
+        ("NFPA 70 310.17 75 °C", NFPA_75),
+        ("NFPA 70 310.17 90 °C", NFPA_90),
+        ("ABYC E-11 105 °C", ABYC_105),
+        ("hobby's chassis figure", CUSTOM),
+    )
     return tuple(
         (name, float(table[number])) for name, table in tables if number is not None and number in table
     )
@@ -268,8 +275,9 @@ def compare_wires(wires: Sequence[Wire], ask: WireAsk) -> tuple[WireRow, ...]:
     current = ask.current_a / factors
     temperatures = bisect(
         lambda kelvin: _current_at(ordered, kelvin, ask.ambient_k, ask.laying, ask.together) - current,
-        np.full(len(ordered), ask.ambient_k), np.full(len(ordered), 773.15),
-    )  # fmt: skip
+        np.full(len(ordered), ask.ambient_k),
+        np.full(len(ordered), 773.15),
+    )
     return tuple(
         _row(wire, float(limit), float(kelvin), constant, ask)
         for wire, limit, kelvin, constant in zip(
@@ -295,9 +303,18 @@ def _row(wire: Wire, limit: float, temperature: float, constant: float, ask: Wir
         withstand_seconds(wire.area_m2, ask.short_a, wire.insulation) if ask.short_a > 0 else float("inf")
     )
     return WireRow(
-        wire, limit, temperature, peak_k, drop, ask.current_a * drop, constant, withstand,
-        onderdonk_fusing(wire.area_m2, 1.0, ask.ambient_k), tuple(fails), published_figures(wire),
-    )  # fmt: skip
+        wire,
+        limit,
+        temperature,
+        peak_k,
+        drop,
+        ask.current_a * drop,
+        constant,
+        withstand,
+        onderdonk_fusing(wire.area_m2, 1.0, ask.ambient_k),
+        tuple(fails),
+        published_figures(wire),
+    )
 
 
 def proposed(rows: Sequence[WireRow]) -> tuple[WireRow | None, str]:

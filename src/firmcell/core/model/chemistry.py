@@ -26,7 +26,8 @@ class Chemistry(StrEnum):
 class ChemistryFacts(Frozen):
     """Voltages of one cell, in V, and how it is charged.
 
-    `printed_step_v` is what boards print from pad to pad (3.7, 7.4, 11.1 …). The voltages are common practice (TRADE table "Voltages people expect"); charge methods of
+    `printed_step_v` is what boards print from pad to pad (3.7, 7.4, 11.1 …). The voltages are common practice
+    (TRADE table "Voltages people expect"); charge methods of
     nickel cells follow IEC 61951-2 (value from memory).
     """
 
@@ -48,33 +49,63 @@ class ChemistryFacts(Frozen):
 
 FACTS: dict[Chemistry, ChemistryFacts] = {
     Chemistry.LI_ION: ChemistryFacts(
-        label="Lithium-ion", letters="IN", empty_v=2.5, nominal_v=3.6, full_v=4.2,
-        storage_low_v=3.7, storage_high_v=3.85, printed_step_v=3.7,
+        label="Lithium-ion",
+        letters="IN",
+        empty_v=2.5,
+        nominal_v=3.6,
+        full_v=4.2,
+        storage_low_v=3.7,
+        storage_high_v=3.85,
+        printed_step_v=3.7,
         charge_words="constant current, then constant voltage until the current has fallen to a twentieth",
     ),
     Chemistry.LFP: ChemistryFacts(
-        label="Lithium iron phosphate", letters="IFp", empty_v=2.5, nominal_v=3.2, full_v=3.65,
-        storage_low_v=3.25, storage_high_v=3.32, printed_step_v=3.2,
+        label="Lithium iron phosphate",
+        letters="IFp",
+        empty_v=2.5,
+        nominal_v=3.2,
+        full_v=3.65,
+        storage_low_v=3.25,
+        storage_high_v=3.32,
+        printed_step_v=3.2,
         charge_words="constant current, then constant voltage until the current has fallen to a twentieth",
     ),
     Chemistry.LTO: ChemistryFacts(
-        label="Lithium titanate", letters="TN", empty_v=1.5, nominal_v=2.3, full_v=2.7,
-        storage_low_v=2.2, storage_high_v=2.35, printed_step_v=2.4,
+        label="Lithium titanate",
+        letters="TN",
+        empty_v=1.5,
+        nominal_v=2.3,
+        full_v=2.7,
+        storage_low_v=2.2,
+        storage_high_v=2.35,
+        printed_step_v=2.4,
         charge_words="constant current, then constant voltage until the current has fallen to a twentieth",
     ),
     Chemistry.NIMH: ChemistryFacts(
-        label="Nickel-metal hydride", letters="H", empty_v=1.0, nominal_v=1.2, full_v=1.45,
-        storage_low_v=1.2, storage_high_v=1.35, printed_step_v=1.2,
+        label="Nickel-metal hydride",
+        letters="H",
+        empty_v=1.0,
+        nominal_v=1.2,
+        full_v=1.45,
+        storage_low_v=1.2,
+        storage_high_v=1.35,
+        printed_step_v=1.2,
         charge_words="a tenth of the capacity for 16 h, or fast charge ended by −ΔV 5 to 10 mV a cell "
         "or 1 K/min, with a time limit behind both",
     ),
     Chemistry.NICD: ChemistryFacts(
-        label="Nickel-cadmium", letters="K", empty_v=1.0, nominal_v=1.2, full_v=1.45,
-        storage_low_v=1.15, storage_high_v=1.35, printed_step_v=1.2,
+        label="Nickel-cadmium",
+        letters="K",
+        empty_v=1.0,
+        nominal_v=1.2,
+        full_v=1.45,
+        storage_low_v=1.15,
+        storage_high_v=1.35,
+        printed_step_v=1.2,
         charge_words="a tenth of the capacity for 16 h, or fast charge ended by −ΔV 10 mV a cell "
         "or 1 K/min, with a time limit behind both",
     ),
-}  # fmt: skip
+}
 
 # Resting voltage against state of charge: generic class curves, drawn by hand between the voltages
 # people expect; good to about 50 mV in the flat part. No published source.

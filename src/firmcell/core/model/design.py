@@ -99,7 +99,8 @@ class Arrangement(Frozen):
     placed : places of all cells; empty means whole rows.
     spare_m : places found in which no cell stands: x, y and block.
     minus_at_m, plus_at_m : where the main leads are wanted, in the plane of the faces; None is the rear edge.
-    minus_also_m, plus_also_m : where a second lead of the pole joins, led to the same contact; None is no second lead.
+    minus_also_m, plus_also_m : where a second lead of the pole joins, led to the same contact; None is no
+        second lead.
     drawn, removed : strip runs put in or left out by hand.
     """
 
@@ -196,7 +197,8 @@ class Leads(Frozen):
     Attributes
     ----------
     laying : how the leads lie where they are warmest.
-    charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus sit in it as in
+    charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus
+        sit in it as in
         the one for the load.
     adapters : adapters between pack and load, each one more pair of contacts.
     fuse_at_m : of wire between pack and fuse; what lies before the fuse is not protected by it.

@@ -154,7 +154,8 @@ class Wire(Part):
     Attributes
     ----------
     insulation : one of the classes in `insulation.INSULATIONS`, or a name of the user's own.
-    bend_radius_m : smallest radius it may be laid with, on its inside; None is that of its class, see `smallest_bend`.
+    bend_radius_m : smallest radius it may be laid with, on its inside; None is that of its class, see
+        `smallest_bend`.
     """
 
     kind: ClassVar[str] = "wire"
@@ -279,8 +280,10 @@ class Board(Part):
 
     Attributes
     ----------
-    short_trip_a, trip_delay_s : current at which it opens at once (0: not known), and how long it takes above `current_peak_a`.
-    pads : names as printed on the pads of the sense plug, in the order they lie, commas between; empty is B− to B+ in order.
+    short_trip_a, trip_delay_s : current at which it opens at once (0: not known), and how long it takes
+        above `current_peak_a`.
+    pads : names as printed on the pads of the sense plug, in the order they lie, commas between; empty is
+        B− to B+ in order.
     ntc_ohm, ntc_b_k : of its temperature sensors.
     """
 

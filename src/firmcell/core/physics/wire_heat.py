@@ -17,9 +17,26 @@ COPPER_HEAT_CAPACITY = 385.0
 """J/kg·K (CRC Handbook, value from memory)."""
 CELSIUS_20 = 293.15
 CLASS_2_OHM_PER_KM = {
-    0.5: 36.0, 0.75: 24.5, 1: 18.1, 1.5: 12.1, 2.5: 7.41, 4: 4.61, 6: 3.08, 10: 1.83, 16: 1.15, 25: 0.727, 35: 0.524, 50: 0.387,
-    70: 0.268, 95: 0.193, 120: 0.153, 150: 0.124, 185: 0.0991, 240: 0.0754, 300: 0.0601,
-}  # fmt: skip
+    0.5: 36.0,
+    0.75: 24.5,
+    1: 18.1,
+    1.5: 12.1,
+    2.5: 7.41,
+    4: 4.61,
+    6: 3.08,
+    10: 1.83,
+    16: 1.15,
+    25: 0.727,
+    35: 0.524,
+    50: 0.387,
+    70: 0.268,
+    95: 0.193,
+    120: 0.153,
+    150: 0.124,
+    185: 0.0991,
+    240: 0.0754,
+    300: 0.0601,
+}
 """Largest resistance of solid and stranded plain copper at 20 °C by mm² (IEC 60228 classes 1 and 2, values from memory)."""
 STRANDED_FILL = 0.85
 """Copper in the circle round a stranded conductor; generic class value."""

@@ -15,10 +15,16 @@ def connector_face(connector: Connector) -> Drawing:
     """
     size = connector.contact_size_m * MM
     shapes = {
-        Contact.TWIN_BULLET: _twin_bullet, Contact.BULLET: _bullets, Contact.T_BLADE: _t_blade,
-        Contact.MODULAR_BLADE: _modular, Contact.CRIMP_HOUSING: _housing, Contact.MAGNETIC: _magnetic,
-        Contact.SCREW: _screw, Contact.HOST_PLUG: _host_plug, Contact.OTHER: _other,
-    }[connector.contact](size, connector.contacts)  # fmt: skip
+        Contact.TWIN_BULLET: _twin_bullet,
+        Contact.BULLET: _bullets,
+        Contact.T_BLADE: _t_blade,
+        Contact.MODULAR_BLADE: _modular,
+        Contact.CRIMP_HOUSING: _housing,
+        Contact.MAGNETIC: _magnetic,
+        Contact.SCREW: _screw,
+        Contact.HOST_PLUG: _host_plug,
+        Contact.OTHER: _other,
+    }[connector.contact](size, connector.contacts)
     return Drawing(connector.name, tuple(shapes), bounds_of(shapes))
 
 

@@ -83,11 +83,22 @@ def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
     """Return the picture of a face: cells with polarity, rings, strips, taps with their leads, board, main leads."""
     return _face_drawing(
         FaceMatter(
-            face, design.series, design.cell, design.arrangement, design.joining, design.leads.wire, design.bms,
-            design.insulation, analysis.layout, analysis.insulation.envelope, analysis.bms.taps,
-            _shown_rooms(design), board_place(design), design.brief.blocked,
+            face,
+            design.series,
+            design.cell,
+            design.arrangement,
+            design.joining,
+            design.leads.wire,
+            design.bms,
+            design.insulation,
+            analysis.layout,
+            analysis.insulation.envelope,
+            analysis.bms.taps,
+            _shown_rooms(design),
+            board_place(design),
+            design.brief.blocked,
         )
-    )  # fmt: skip
+    )
 
 
 def _shown_rooms(design: Design) -> tuple[Room, ...]:
@@ -123,8 +134,12 @@ class _FacePainter:
         self.joining, self.wire, self.bms, self.insulation = matter[4:8]
         self.layout, self.envelope, self.taps, self.rooms, self.board_at, self.blocked = matter[8:]
         face, arrangement, bms, insulation, layout = (
-            self.face, self.arrangement, self.bms, self.insulation, self.layout,
-        )  # fmt: skip
+            self.face,
+            self.arrangement,
+            self.bms,
+            self.insulation,
+            self.layout,
+        )
         self.place = as_it_lies(face, arrangement.turn_axis)
         self.shapes: list[Shape] = []
         self.targets: dict[str, Point] = {}
@@ -191,9 +206,11 @@ class _FacePainter:
         side = (e.length_m * MM - 2 * self.half_length - self.board_depth) / 2
         edge = (e.width_m * MM - 2 * self.half_width) / 2
         corners = rectangle(
-            -self.half_length - side, -self.half_width - edge,
-            self.half_length + side + self.board_depth, self.half_width + edge,
-        )  # fmt: skip
+            -self.half_length - side,
+            -self.half_width - edge,
+            self.half_length + side + self.board_depth,
+            self.half_width + edge,
+        )
         self.shapes.append(Area(self.path(*corners), "outline.insulation", "insulation"))
 
     def group_borders(self) -> None:
@@ -282,9 +299,14 @@ class _FacePainter:
                 self.shapes.append(Disc(at, radius * 0.86, "cell.minus", ref, c.group))
             off = radius * 0.60
             self.shapes.append(
-                Label((at[0] - off * 0.94, at[1] + off * 0.94), "+" if plus_here else "−", radius * 0.84,
-                      "mark.plus" if plus_here else "mark.minus", ref)
-            )  # fmt: skip
+                Label(
+                    (at[0] - off * 0.94, at[1] + off * 0.94),
+                    "+" if plus_here else "−",
+                    radius * 0.84,
+                    "mark.plus" if plus_here else "mark.minus",
+                    ref,
+                )
+            )
             self.shapes.append(
                 Label((at[0] + off, at[1] - off), str(c.number), radius * 0.30, "label.cell", ref)
             )
@@ -294,8 +316,12 @@ class _FacePainter:
                 side, off = radius * 0.16, radius * 0.62
                 box = rectangle(x - off - side, y - off - side, x - off + side, y - off + side)
                 self.shapes.append(Area(box, "mark.locked", f"cell:{number}"))
-                arch = ((x - off - side * 0.6, y - off + side), (x - off - side * 0.6, y - off + 2 * side),
-                        (x - off + side * 0.6, y - off + 2 * side), (x - off + side * 0.6, y - off + side))  # fmt: skip
+                arch = (
+                    (x - off - side * 0.6, y - off + side),
+                    (x - off - side * 0.6, y - off + 2 * side),
+                    (x - off + side * 0.6, y - off + 2 * side),
+                    (x - off + side * 0.6, y - off + side),
+                )
                 self.shapes.append(Stroke(arch, radius * 0.06, "mark.locked.arch", f"cell:{number}"))
 
     def strips(self) -> None:

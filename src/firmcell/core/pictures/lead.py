@@ -78,15 +78,21 @@ def profile_of(design: Design, analysis: Analysis) -> LeadProfile:
     # Another source is as warm as the air; every other lead begins at cells or a controller that may be hot.
     begins_k = design.cell.temperature_max_k if design.details.supply is None else design.brief.ambient_max_k
     return lead_profile(
-        design.leads.wire, design.leads.length_m, design.brief.current_steady_a, design.brief.ambient_max_k,
-        min(leads.temperature_k, 573.15), begins_k, leads.contact_k,
-    )  # fmt: skip
+        design.leads.wire,
+        design.leads.length_m,
+        design.brief.current_steady_a,
+        design.brief.ambient_max_k,
+        min(leads.temperature_k, 573.15),
+        begins_k,
+        leads.contact_k,
+    )
 
 
 def lead_drawing(design: Design, analysis: Analysis, way: LeadWay = PACK_TO_PLUG) -> Drawing:
     """Return the leads to scale from the pack's edge, under each other, with fuse and the ends of their way.
 
-    The wire is toned by its temperature along the way; numbers stand at the pack, in the middle and at the contact.
+    The wire is toned by its temperature along the way; numbers stand at the pack, in the middle and at the
+    contact.
     """
     painter = _Painter(design, analysis, way)
     painter.wires()
@@ -123,10 +129,14 @@ class _Painter:
     def end(self, what: LeadEnd) -> None:
         """Draw what stands at one end."""
         draw = {
-            LeadEnd.STRIP: self.strip_end, LeadEnd.PACK: self.pack_end, LeadEnd.CONTROLLER: self.input_end,
-            LeadEnd.PLUG: self.connector_end, LeadEnd.BULLETS: self.bullet_end, LeadEnd.SOURCE_LUG: self.lug_end,
+            LeadEnd.STRIP: self.strip_end,
+            LeadEnd.PACK: self.pack_end,
+            LeadEnd.CONTROLLER: self.input_end,
+            LeadEnd.PLUG: self.connector_end,
+            LeadEnd.BULLETS: self.bullet_end,
+            LeadEnd.SOURCE_LUG: self.lug_end,
             LeadEnd.LOAD_LUG: self.far_lug_end,
-        }  # fmt: skip
+        }
         draw[what]()
 
     def wires(self) -> None:
@@ -241,8 +251,9 @@ class _Painter:
     def _lug(self, x: float, way: float, lug: Lug | None, stud_m: float) -> None:
         depth, barrel, palm, stud = (
             (v * MM for v in (lug.barrel_depth_m, lug.barrel_outer_m, lug.palm_width_m, lug.stud_m))
-            if lug else (12.0, self.outer, 2.2 * stud_m * MM, stud_m * MM)
-        )  # fmt: skip
+            if lug
+            else (12.0, self.outer, 2.2 * stud_m * MM, stud_m * MM)
+        )
         for y, _, ref in self.ways:
             far = x + way * depth
             self.shapes.append(

@@ -28,10 +28,21 @@ def describe(
     """
     kind, _, name = ref.partition(":")
     teller = {
-        "cell": _cell, "strip": _strip, "tap": _tap, "group": _group, "lead": _lead, "board": _board,
-        "space": _space, "blocked": _blocked, "spare": _spare,
-        "insulation": _insulation, "node": _node, "connector": _connector, "fuse": _fuse, "sleeve": _insulation,
-    }.get(kind)  # fmt: skip
+        "cell": _cell,
+        "strip": _strip,
+        "tap": _tap,
+        "group": _group,
+        "lead": _lead,
+        "board": _board,
+        "space": _space,
+        "blocked": _blocked,
+        "spare": _spare,
+        "insulation": _insulation,
+        "node": _node,
+        "connector": _connector,
+        "fuse": _fuse,
+        "sleeve": _insulation,
+    }.get(kind)
     told = teller(name, design, analysis) if teller else None
     if told is None or metal is None:
         return told
@@ -48,11 +59,20 @@ def _solved_strip(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:
         return ()
     worst = max(mine, key=lambda s: s.share)
     return (
-        ("Carries", f"{amperes(worst.current_a)} of {amperes(worst.limit_a)} ({percent(worst.share)}) between {worst.cells[0]} and {worst.cells[1]}"),
-        ("Warms to", f"{celsius(max(s.in_place_k for s in mine))} in place, {celsius(worst.long_run_k)} as a long strip"),
-        ("Loses", f"{figures(sum(s.drop_v for s in mine) * 1e3)} mV, {figures(sum(s.heat_w for s in mine) * 1e3)} mW"),
+        (
+            "Carries",
+            f"{amperes(worst.current_a)} of {amperes(worst.limit_a)} ({percent(worst.share)}) between {worst.cells[0]} and {worst.cells[1]}",
+        ),
+        (
+            "Warms to",
+            f"{celsius(max(s.in_place_k for s in mine))} in place, {celsius(worst.long_run_k)} as a long strip",
+        ),
+        (
+            "Loses",
+            f"{figures(sum(s.drop_v for s in mine) * 1e3)} mV, {figures(sum(s.heat_w for s in mine) * 1e3)} mW",
+        ),
         ("Density", f"{figures(worst.density_a_m2 / 1e6)} A/mm²"),
-    )  # fmt: skip
+    )
 
 
 def _solved_cell(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:

@@ -52,9 +52,10 @@ class _Painter:
         # Of shapes of one role all are painted where the first stands: what lies lowest comes first.
         self.end = (self.long + self.half + 16.0, 0.0)
         self.shapes: list[Shape] = [
-            Disc(self.end, self.half, "cell.wrap", "cell:1"), Disc(self.end, self.half * 0.97, "ring", "ring"),
+            Disc(self.end, self.half, "cell.wrap", "cell:1"),
+            Disc(self.end, self.half * 0.97, "ring", "ring"),
             Disc(self.end, self.nub, "cell.nub", "cell:1"),
-        ]  # fmt: skip
+        ]
         self.targets: dict[str, Point] = {}
 
     def _area(self, x0: float, y0: float, x1: float, y1: float, role: str, ref: str) -> None:
@@ -156,8 +157,14 @@ class _Painter:
         told = (
             (self.left + self.deep / 2, self.half * 0.5, self.left, board, "board"),
             (self.long * 0.45, self.half + self.tape + self.thick / 2, self.long * 0.3, strap, "strap"),
-            (self.long - NUB_MM + self.ring / 2, self.half * 0.8, self.long - 4.0, f"ring {millimetres(job.ring_m)}", "ring"),
-        )  # fmt: skip
+            (
+                self.long - NUB_MM + self.ring / 2,
+                self.half * 0.8,
+                self.long - 4.0,
+                f"ring {millimetres(job.ring_m)}",
+                "ring",
+            ),
+        )
         for number, (x, low, at, text, ref) in enumerate(told):
             high = y + (4.6 if number == 1 else 0.0)
             self.shapes.append(Stroke(((x, low), (x, high - 2.0)), 0.18, "dimension"))

@@ -107,9 +107,10 @@ def _stack(analysis: Analysis) -> StagePaint:
         if ":" not in near.other:
             marks[f"strip:{near.other}"] = "bad"
     return StagePaint(
-        marks, ("weld", "strip", "plate", "tap", "label.tap", "label.board", "lead"),
+        marks,
+        ("weld", "strip", "plate", "tap", "label.tap", "label.board", "lead"),
         "Number in the dark disc: group, from the negative end. Dashed: free place. Red: wrong here.",
-    )  # fmt: skip
+    )
 
 
 def _metal(analysis: Analysis) -> StagePaint:
@@ -120,9 +121,10 @@ def _metal(analysis: Analysis) -> StagePaint:
     for near in analysis.too_near:
         marks |= {f"strip:{n}": "bad" for n in (near.strip, near.other)}
     return StagePaint(
-        marks, ("tap", "label.tap", "lead", "board", "cell", "mark", "label.cell", "label.group"),
+        marks,
+        ("tap", "label.tap", "lead", "board", "cell", "mark", "label.cell", "label.group"),
         "Colour: where the strips stand on the scale below; numbers at the ten that stand highest.",
-    )  # fmt: skip
+    )
 
 
 def _bench(

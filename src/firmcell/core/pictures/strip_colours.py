@@ -82,7 +82,8 @@ class AtLoad:
 def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
     """Return the metal at a load of `load_a`.
 
-    Currents go with the load, heat with its square; resistances stay as solved. Cells are at the end of a run of
+    Currents go with the load, heat with its square; resistances stay as solved. Cells are at the end of a run
+    of
     the same length, their rise going with the heat.
     """
     factor = load_a / metal.current_a if metal.current_a else 0.0
@@ -113,9 +114,15 @@ def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
     cell_a = metal.state.cell_a * factor
     heat = flow**2 * ohm
     return AtLoad(
-        flow, heat, np.minimum(ambient_k + rise, RUNAWAY_K), share, cell_a, cell_k, float(heat.sum()),
+        flow,
+        heat,
+        np.minimum(ambient_k + rise, RUNAWAY_K),
+        share,
+        cell_a,
+        cell_k,
+        float(heat.sum()),
         float((cell_a**2 * metal.network.cell_ohm).sum()),
-    )  # fmt: skip
+    )
 
 
 def strip_paint(
@@ -123,7 +130,8 @@ def strip_paint(
 ) -> StripPaint:
     """Return the bands of both faces for what is to be shown.
 
-    `failures` gives for a segment's id the worst share of limit of anything else once it is gone, at the steady current.
+    `failures` gives for a segment's id the worst share of limit of anything else once it is gone, at the
+    steady current.
     """
     gone = np.array([(failures or {}).get(s.id, 0.0) for s in metal.figures.segments])
     values, unit, title = {

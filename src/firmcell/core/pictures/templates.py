@@ -163,11 +163,17 @@ class _TemplatePainter:
                 box = np.array([[-1, -1], [1, -1], [1, 1], [-1, 1]]) * half
                 corners = np.concatenate(
                     [
-                        box @ np.array([[np.cos(c.angle_rad), np.sin(c.angle_rad)], [-np.sin(c.angle_rad), np.cos(c.angle_rad)]])
+                        box
+                        @ np.array(
+                            [
+                                [np.cos(c.angle_rad), np.sin(c.angle_rad)],
+                                [-np.sin(c.angle_rad), np.cos(c.angle_rad)],
+                            ]
+                        )
                         + np.array([c.x_m, c.y_m])
                         for c in mine
                     ]
-                )  # fmt: skip
+                )
             line = hull(corners)
             shapes.append(Area(self.path(line), "template.sheet", "insulation"))
             middle = line.mean(axis=0) * MM

@@ -11,10 +11,18 @@ from firmcell.core.strips.under_load import UnderLoad
 ROW, CELL_W, PLUG_X = 17.0, 34.0, 128.0
 NAIL_LANE, NAIL_R = 7.0, 1.2
 INKS = {
-    "black": "wire.black", "white": "wire.white", "yellow": "wire.yellow", "blue": "wire.blue", "green": "wire.green",
-    "brown": "wire.brown", "grey": "wire.grey", "violet": "wire.violet", "orange": "wire.orange", "red": "wire.red",
+    "black": "wire.black",
+    "white": "wire.white",
+    "yellow": "wire.yellow",
+    "blue": "wire.blue",
+    "green": "wire.green",
+    "brown": "wire.brown",
+    "grey": "wire.grey",
+    "violet": "wire.violet",
+    "orange": "wire.orange",
+    "red": "wire.red",
     "two white": "wire.white",
-}  # fmt: skip
+}
 
 
 def schematic(design: Design, analysis: Analysis) -> Drawing:

@@ -90,8 +90,16 @@ class BuildState:
 
 EMPTY_STATE = BuildState()
 KEPT = (
-    InsulationReading, CellCheck, WeldSample, WeldRow, SolderJoint, ScrewJoint, Checked, PolarityReading, CrimpJoint,
-)  # fmt: skip
+    InsulationReading,
+    CellCheck,
+    WeldSample,
+    WeldRow,
+    SolderJoint,
+    ScrewJoint,
+    Checked,
+    PolarityReading,
+    CrimpJoint,
+)
 """Records that are kept whole."""
 RENAMED_STEPS = {
     f"guard-{name}": f"cell-bms-{name}"

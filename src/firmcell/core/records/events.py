@@ -202,10 +202,25 @@ PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload)
 RECORD_KINDS: dict[str, type[Frozen]] = {
     model.model_fields["kind"].default: model
     for model in (
-        StepPassed, NotRight, CellCheck, CellReading, JointReading, WeldSample, WeldRow, SolderJoint, ScrewJoint, Checked, TapReading, PointReading,
-        InsulationReading, PolarityReading, CrimpJoint, Remark, Correction,
+        StepPassed,
+        NotRight,
+        CellCheck,
+        CellReading,
+        JointReading,
+        WeldSample,
+        WeldRow,
+        SolderJoint,
+        ScrewJoint,
+        Checked,
+        TapReading,
+        PointReading,
+        InsulationReading,
+        PolarityReading,
+        CrimpJoint,
+        Remark,
+        Correction,
     )
-}  # fmt: skip
+}
 
 
 class Event(Frozen):
@@ -257,9 +272,16 @@ def sealed(
     """Return the event with its hash."""
     text = payload_json(data)
     return Event(
-        seq=seq, time=time, person=person, instrument=instrument, step=step, revision=revision, data=data,
-        prev=prev, hash=event_hash(seq, time, person, instrument, step, revision, text, prev),
-    )  # fmt: skip
+        seq=seq,
+        time=time,
+        person=person,
+        instrument=instrument,
+        step=step,
+        revision=revision,
+        data=data,
+        prev=prev,
+        hash=event_hash(seq, time, person, instrument, step, revision, text, prev),
+    )
 
 
 def first_broken_link(events: tuple[Event, ...] | list[Event]) -> str | None:
@@ -271,9 +293,15 @@ def first_broken_link(events: tuple[Event, ...] | list[Event]) -> str | None:
         if event.prev != prev:
             return f"Record {event.seq} does not follow record {event.seq - 1}: one of them was changed or removed."
         computed = event_hash(
-            event.seq, event.time, event.person, event.instrument, event.step, event.revision,
-            payload_json(event.data), event.prev,
-        )  # fmt: skip
+            event.seq,
+            event.time,
+            event.person,
+            event.instrument,
+            event.step,
+            event.revision,
+            payload_json(event.data),
+            event.prev,
+        )
         if computed != event.hash:
             return f"Record {event.seq} ({event.data.kind}) was changed after it was written."
         prev = event.hash

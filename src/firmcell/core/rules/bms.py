@@ -34,8 +34,13 @@ def _fix(s: Situation) -> Fix | None:
     return Fix(f"Take the {board.name}", (("bms.board", board),))
 
 
-@rule("BM-1", Stage.BMS, Severity.STOP, source="the board senses every group",
-      reason="A board for another count leaves groups unwatched or is destroyed.")  # fmt: skip
+@rule(
+    "BM-1",
+    Stage.BMS,
+    Severity.STOP,
+    source="the board senses every group",
+    reason="A board for another count leaves groups unwatched or is destroyed.",
+)
 def wrong_count(s: Situation) -> Iterator[Hit]:
     """Board for another series count."""
     board = s.design.bms.board
@@ -45,8 +50,13 @@ def wrong_count(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("BM-2", Stage.BMS, Severity.STOP, source="thresholds of the class",
-      reason="Its thresholds would overcharge or strand the cells.")  # fmt: skip
+@rule(
+    "BM-2",
+    Stage.BMS,
+    Severity.STOP,
+    source="thresholds of the class",
+    reason="Its thresholds would overcharge or strand the cells.",
+)
 def wrong_chemistry(s: Situation) -> Iterator[Hit]:
     """Board for another chemistry, or one that cuts charge elsewhere than where these cells are full."""
     board, cell = s.design.bms.board, s.design.cell
@@ -54,14 +64,23 @@ def wrong_chemistry(s: Situation) -> Iterator[Hit]:
         return
     over, _ = threshold_faults(board, cell)
     if board.chemistry is not cell.chemistry:
-        yield Hit(f"The board cuts off at {volts(board.over_voltage_v)} a group; these cells are full at "
-                  f"{volts(cell.full_v)}.", ("board",), _fix(s))  # fmt: skip
+        yield Hit(
+            f"The board cuts off at {volts(board.over_voltage_v)} a group; these cells are full at "
+            f"{volts(cell.full_v)}.",
+            ("board",),
+            _fix(s),
+        )
     elif over:
         yield Hit(f"The board {over}.", ("board",), _fix(s))
 
 
-@rule("BM-12", Stage.BMS, Severity.ATTENTION, source="thresholds of the class",
-      reason="Below their limit cells take harm; far above it the pack seems empty while it is not.")  # fmt: skip
+@rule(
+    "BM-12",
+    Stage.BMS,
+    Severity.ATTENTION,
+    source="thresholds of the class",
+    reason="Below their limit cells take harm; far above it the pack seems empty while it is not.",
+)
 def wrong_cut_off(s: Situation) -> Iterator[Hit]:
     """A board that cuts the load off below the cells' limit, or far above it."""
     board, cell = s.design.bms.board, s.design.cell
@@ -71,8 +90,13 @@ def wrong_cut_off(s: Situation) -> Iterator[Hit]:
             yield Hit(f"The board {under}.", ("board",), _fix(s))
 
 
-@rule("BM-3", Stage.BMS, Severity.STOP, source="class value",
-      reason="The board overheats, or trips under normal load.")  # fmt: skip
+@rule(
+    "BM-3",
+    Stage.BMS,
+    Severity.STOP,
+    source="class value",
+    reason="The board overheats, or trips under normal load.",
+)
 def board_too_weak(s: Situation) -> Iterator[Hit]:
     """Board below the steady, peak or charge current."""
     board, brief = s.design.bms.board, s.design.brief
@@ -90,18 +114,33 @@ def board_too_weak(s: Situation) -> Iterator[Hit]:
             return
 
 
-@rule("BM-4", Stage.BMS, Severity.ATTENTION, source=COMMON_PRACTICE + "; schools differ",
-      reason="Without a board the pack relies on a balance charger and on the load's cut-off.")  # fmt: skip
+@rule(
+    "BM-4",
+    Stage.BMS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE + "; schools differ",
+    reason="Without a board the pack relies on a balance charger and on the load's cut-off.",
+)
 def no_board(s: Situation) -> Iterator[Hit]:
     """Lithium pack without a board."""
     if s.design.cell.chemistry.is_lithium and s.design.bms.board is None:
         severity = Severity.NOTE if s.design.brief.must_not_cut_out else Severity.ATTENTION
-        yield Hit("There is no BMS: charge only with a balance charger, and set the load's cut-off at "
-                  f"{volts(s.design.series * s.design.cell.empty_v)} or above.", (), _fix(s), severity)  # fmt: skip
+        yield Hit(
+            "There is no BMS: charge only with a balance charger, and set the load's cut-off at "
+            f"{volts(s.design.series * s.design.cell.empty_v)} or above.",
+            (),
+            _fix(s),
+            severity,
+        )
 
 
-@rule("BM-5", Stage.BMS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="A BMS that opens takes the power away in the middle of use.")  # fmt: skip
+@rule(
+    "BM-5",
+    Stage.BMS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="A BMS that opens takes the power away in the middle of use.",
+)
 def board_may_cut_out(s: Situation) -> Iterator[Hit]:
     """The load must never cut out, yet there is a board."""
     if s.design.brief.must_not_cut_out and s.design.bms.board is not None:
@@ -110,8 +149,14 @@ def board_may_cut_out(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("BM-6", Stage.BMS, Severity.NOTE, topics=(Topic.TAPS,), source=COMMON_PRACTICE,
-      reason="Heat is the first sign of a failing group.")  # fmt: skip
+@rule(
+    "BM-6",
+    Stage.BMS,
+    Severity.NOTE,
+    topics=(Topic.TAPS,),
+    source=COMMON_PRACTICE,
+    reason="Heat is the first sign of a failing group.",
+)
 def no_temperature_sensor(s: Situation) -> Iterator[Hit]:
     """Board without a temperature sensor on a pack of some size."""
     board = s.design.bms.board
@@ -119,9 +164,14 @@ def no_temperature_sensor(s: Situation) -> Iterator[Hit]:
         yield Hit(f"The board has no temperature sensor for {s.analysis.pack.energy_wh:.0f} Wh.", ("board",))
 
 
-@rule("BM-7", Stage.BMS, Severity.ATTENTION, topics=(Topic.TAPS,),
-      source="trip current and delay against fuse band and wire, ISO 8820 and IEC 60364-4-43 values from memory",
-      reason="What opens first should be what can be reset, and nothing may be damaged before it does.")  # fmt: skip
+@rule(
+    "BM-7",
+    Stage.BMS,
+    Severity.ATTENTION,
+    topics=(Topic.TAPS,),
+    source="trip current and delay against fuse band and wire, ISO 8820 and IEC 60364-4-43 values from memory",
+    reason="What opens first should be what can be reset, and nothing may be damaged before it does.",
+)
 def not_selective(s: Situation) -> Iterator[Hit]:
     """Load, board, fuse and wire do not open in that order."""
     found = s.analysis.bms.selective
@@ -129,20 +179,34 @@ def not_selective(s: Situation) -> Iterator[Hit]:
         yield Hit(f"{found.words}.", ("board", "fuse"))
 
 
-@rule("BM-8", Stage.BMS, Severity.NOTE, topics=(Topic.TAPS,), source="Onderdonk, value from memory",
-      reason="Two sense leads that touch at the plug are a short of one group through wire as thin as a hair.")  # fmt: skip
+@rule(
+    "BM-8",
+    Stage.BMS,
+    Severity.NOTE,
+    topics=(Topic.TAPS,),
+    source="Onderdonk, value from memory",
+    reason="Two sense leads that touch at the plug are a short of one group through wire as thin as a hair.",
+)
 def sense_leads_burn(s: Situation) -> Iterator[Hit]:
     """Sense leads that melt quickly when they touch."""
     g = s.analysis.bms
     if g.sense_fuse_a is not None and not s.design.bms.sense_fuses:
         yield Hit(
             f"Two sense leads that touch carry about {amperes(g.sense_short_a)} and melt in {figures(g.sense_melts_s, 2)} s: "
-            f"{figures(g.sense_fuse_a)} A fuses at the taps prevent it.", (), Fix("Put a fuse at each tap", (("bms.sense_fuses", True),)),
-        )  # fmt: skip
+            f"{figures(g.sense_fuse_a)} A fuses at the taps prevent it.",
+            (),
+            Fix("Put a fuse at each tap", (("bms.sense_fuses", True),)),
+        )
 
 
-@rule("BM-9", Stage.BMS, Severity.ATTENTION, topics=(Topic.TAPS,), source="capacity over standby drain and self-discharge",
-      reason="A pack that is emptied by its own board while stored is ruined.")  # fmt: skip
+@rule(
+    "BM-9",
+    Stage.BMS,
+    Severity.ATTENTION,
+    topics=(Topic.TAPS,),
+    source="capacity over standby drain and self-discharge",
+    reason="A pack that is emptied by its own board while stored is ruined.",
+)
 def drained_in_store(s: Situation) -> Iterator[Hit]:
     """Board that empties the pack within half a year of storage."""
     days = s.analysis.bms.storage_days
@@ -153,8 +217,14 @@ def drained_in_store(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("BM-10", Stage.BMS, Severity.STOP, topics=(Topic.TAPS,), source="pads as entered",
-      reason="A plug with more or fewer places than taps cannot be wired in order.")  # fmt: skip
+@rule(
+    "BM-10",
+    Stage.BMS,
+    Severity.STOP,
+    topics=(Topic.TAPS,),
+    source="pads as entered",
+    reason="A plug with more or fewer places than taps cannot be wired in order.",
+)
 def pads_do_not_match(s: Situation) -> Iterator[Hit]:
     """The board's pads as printed do not hold every tap."""
     board = s.design.bms.board
@@ -167,11 +237,17 @@ def pads_do_not_match(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"Among the pads as printed ({', '.join(board.pad_names)}) there is none for {', '.join(lacking)}: look at the board's sheet.",
             ("board",),
-        )  # fmt: skip
+        )
 
 
-@rule("BM-11", Stage.BMS, Severity.NOTE, topics=(Topic.TAPS, Topic.NETWORK), source="network of the real layout under load",
-      reason="The board sees the shift as a weak or strong group and cuts off early or late.")  # fmt: skip
+@rule(
+    "BM-11",
+    Stage.BMS,
+    Severity.NOTE,
+    topics=(Topic.TAPS, Topic.NETWORK),
+    source="network of the real layout under load",
+    reason="The board sees the shift as a weak or strong group and cuts off early or late.",
+)
 def tap_shifted(s: Situation) -> Iterator[Hit]:
     """A tap that reads much off under load."""
     worst = max(s.analysis.bms.taps, key=lambda t: abs(t.shift_ohm), default=None)
@@ -179,5 +255,6 @@ def tap_shifted(s: Situation) -> Iterator[Hit]:
     if worst is not None and shift > SHIFT_LIMIT_V:
         yield Hit(
             f"Under the steady load {worst.name} reads {shift * 1e3:.0f} mV off its group's middle: more metal there, or "
-            "join the lead elsewhere.", (f"tap:{worst.number}",),
-        )  # fmt: skip
+            "join the lead elsewhere.",
+            (f"tap:{worst.number}",),
+        )

@@ -8,8 +8,13 @@ from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 
 
-@rule("BR-1", Stage.BRIEF, Severity.ATTENTION, source="IEC 62368-1, ES1 limit (from memory)",
-      reason="Above it a touch can injure; local codes may ask for licensed work and for covers.")  # fmt: skip
+@rule(
+    "BR-1",
+    Stage.BRIEF,
+    Severity.ATTENTION,
+    source="IEC 62368-1, ES1 limit (from memory)",
+    reason="Above it a touch can injure; local codes may ask for licensed work and for covers.",
+)
 def touch_voltage(s: Situation) -> Iterator[Hit]:
     """Full pack over the touch limit."""
     full = s.analysis.pack.voltage_full_v
@@ -17,8 +22,14 @@ def touch_voltage(s: Situation) -> Iterator[Hit]:
         yield Hit(f"Full, the pack gives {volts(full)}: over the touch limit of {volts(TOUCH_LIMIT_V)} d.c.")
 
 
-@rule("BR-2", Stage.BRIEF, Severity.ATTENTION, topics=(Topic.CHARGE,), source="cell class, charging limit",
-      reason="Charging a lithium cell that is too cold plates metal inside it, which stays and may short it.")  # fmt: skip
+@rule(
+    "BR-2",
+    Stage.BRIEF,
+    Severity.ATTENTION,
+    topics=(Topic.CHARGE,),
+    source="cell class, charging limit",
+    reason="Charging a lithium cell that is too cold plates metal inside it, which stays and may short it.",
+)
 def cold_charging(s: Situation) -> Iterator[Hit]:
     """Coldest place below the charging limit."""
     coldest, least = s.design.brief.ambient_min_k, s.design.cell.temperature_charge_min_k
@@ -28,8 +39,13 @@ def cold_charging(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("BR-3", Stage.BRIEF, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="Nickel cells can give off hydrogen; a gas-tight insulation collects it.")  # fmt: skip
+@rule(
+    "BR-3",
+    Stage.BRIEF,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="Nickel cells can give off hydrogen; a gas-tight insulation collects it.",
+)
 def wet_nickel(s: Situation) -> Iterator[Hit]:
     """Wet use of a nickel pack."""
     if s.design.brief.wet and not s.design.cell.chemistry.is_lithium:

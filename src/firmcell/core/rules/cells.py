@@ -19,19 +19,31 @@ def _more_parallel(s: Situation, least: float) -> Fix | None:
     return Fix(f"Make it {s.design.series}S{parallel}P", edits)
 
 
-@rule("CE-1", Stage.CELLS, Severity.STOP, source="cell class",
-      reason="Above its continuous current a cell overheats and ages within weeks; it may vent.")  # fmt: skip
+@rule(
+    "CE-1",
+    Stage.CELLS,
+    Severity.STOP,
+    source="cell class",
+    reason="Above its continuous current a cell overheats and ages within weeks; it may vent.",
+)
 def cell_over_steady(s: Situation) -> Iterator[Hit]:
     """Steady current of one cell over its limit."""
     current, limit = s.analysis.pack.cell_current_steady_a, s.design.cell.current_continuous_a
     if current > limit * (1 + 1e-9):
         need = s.design.brief.current_steady_a / limit
-        yield Hit(f"Each cell gives {amperes(current)} steadily; its limit is {amperes(limit)}.",
-                  fix=_more_parallel(s, need))  # fmt: skip
+        yield Hit(
+            f"Each cell gives {amperes(current)} steadily; its limit is {amperes(limit)}.",
+            fix=_more_parallel(s, need),
+        )
 
 
-@rule("CE-2", Stage.CELLS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="Cells scatter and age; the best of a group carries more than its share.")  # fmt: skip
+@rule(
+    "CE-2",
+    Stage.CELLS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="Cells scatter and age; the best of a group carries more than its share.",
+)
 def cell_near_steady(s: Situation) -> Iterator[Hit]:
     """Steady current of one cell close to its limit."""
     current, limit = s.analysis.pack.cell_current_steady_a, s.design.cell.current_continuous_a
@@ -39,19 +51,31 @@ def cell_near_steady(s: Situation) -> Iterator[Hit]:
         yield Hit(f"Each cell gives {amperes(current)} of its {amperes(limit)} steadily; little is left.")
 
 
-@rule("CE-3", Stage.CELLS, Severity.STOP, source="cell class",
-      reason="The peak rating already allows for its short time.")  # fmt: skip
+@rule(
+    "CE-3",
+    Stage.CELLS,
+    Severity.STOP,
+    source="cell class",
+    reason="The peak rating already allows for its short time.",
+)
 def cell_over_peak(s: Situation) -> Iterator[Hit]:
     """Peak current of one cell over its limit."""
     current, limit = s.analysis.pack.cell_current_peak_a, s.design.cell.current_peak_a
     if current > limit * (1 + 1e-9):
         need = s.design.brief.current_peak_a / limit
-        yield Hit(f"Each cell gives {amperes(current)} at the peak; its limit is {amperes(limit)}.",
-                  fix=_more_parallel(s, need))  # fmt: skip
+        yield Hit(
+            f"Each cell gives {amperes(current)} at the peak; its limit is {amperes(limit)}.",
+            fix=_more_parallel(s, need),
+        )
 
 
-@rule("CE-4", Stage.CELLS, Severity.STOP, source="cell class",
-      reason="Charging too fast plates lithium or overheats the cell.")  # fmt: skip
+@rule(
+    "CE-4",
+    Stage.CELLS,
+    Severity.STOP,
+    source="cell class",
+    reason="Charging too fast plates lithium or overheats the cell.",
+)
 def charge_too_fast(s: Situation) -> Iterator[Hit]:
     """Charge current of one cell over its limit."""
     allowed = s.design.cell.current_charge_a * s.design.parallel
@@ -63,8 +87,13 @@ def charge_too_fast(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("CE-5", Stage.CELLS, Severity.STOP, source="cell class",
-      reason="A cell outside its window is damaged; charging it again may start a fire.")  # fmt: skip
+@rule(
+    "CE-5",
+    Stage.CELLS,
+    Severity.STOP,
+    source="cell class",
+    reason="A cell outside its window is damaged; charging it again may start a fire.",
+)
 def cells_outside_window(s: Situation) -> Iterator[Hit]:
     """Cells as measured are below empty or above full."""
     now, cell = s.design.cell_now_v, s.design.cell
@@ -74,8 +103,13 @@ def cells_outside_window(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("CE-6", Stage.CELLS, Severity.STOP, source=COMMON_PRACTICE + "; I = ΔV/(R1 + R2)",
-      reason="The moment the strip touches, the difference drives a current limited only by the cells.")  # fmt: skip
+@rule(
+    "CE-6",
+    Stage.CELLS,
+    Severity.STOP,
+    source=COMMON_PRACTICE + "; I = ΔV/(R1 + R2)",
+    reason="The moment the strip touches, the difference drives a current limited only by the cells.",
+)
 def cells_not_alike(s: Situation) -> Iterator[Hit]:
     """Measured cells differ too much to be joined in parallel."""
     for check in s.state.cell_checks[-1:]:
@@ -90,8 +124,13 @@ def cells_not_alike(s: Situation) -> Iterator[Hit]:
             yield Hit("A wrap is not sound: the can under it is negative and live.", severity=Severity.STOP)
 
 
-@rule("CE-7", Stage.CELLS, Severity.STOP, source=COMMON_PRACTICE + "; network of the real layout at rest",
-      reason="The moment the strip touches, the fuller cell drives a current into the emptier one.")  # fmt: skip
+@rule(
+    "CE-7",
+    Stage.CELLS,
+    Severity.STOP,
+    source=COMMON_PRACTICE + "; network of the real layout at rest",
+    reason="The moment the strip touches, the fuller cell drives a current into the emptier one.",
+)
 def cells_of_a_group_not_alike(s: Situation) -> Iterator[Hit]:
     """Cells recorded one by one that differ too much within their group."""
     groups: dict[int, dict[int, float]] = {}
@@ -111,4 +150,4 @@ def cells_of_a_group_not_alike(s: Situation) -> Iterator[Hit]:
             f"In group {group} cell {high} stands at {volts(read[high])} and cell {low} at {volts(read[low])}{rush}. Bring them "
             f"within {volts(FIRST_TOUCH_SPREAD_V)}, or put one in another group.",
             refs=(f"cell:{high}", f"cell:{low}"),
-        )  # fmt: skip
+        )

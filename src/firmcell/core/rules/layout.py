@@ -25,8 +25,13 @@ def _best_feasible(s: Situation) -> Fix | None:
     return Fix(f"Make it {option.label}", option.edits)
 
 
-@rule("LY-1", Stage.LAYOUT, Severity.STOP, source=PHYSICS,
-      reason="A full pack above what the load accepts destroys the load at first plugging in.")  # fmt: skip
+@rule(
+    "LY-1",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source=PHYSICS,
+    reason="A full pack above what the load accepts destroys the load at first plugging in.",
+)
 def too_high(s: Situation) -> Iterator[Hit]:
     """Full voltage above the load's limit."""
     full, limit = s.analysis.pack.voltage_full_v, s.design.brief.load_voltage_max_v
@@ -34,8 +39,13 @@ def too_high(s: Situation) -> Iterator[Hit]:
         yield Hit(f"Full it gives {volts(full)}; the load accepts {volts(limit)}.", fix=_best_feasible(s))
 
 
-@rule("LY-2", Stage.LAYOUT, Severity.ATTENTION, source="generic resting curve, resistance of the whole loop",
-      reason="The load switches off before the cells are empty.")  # fmt: skip
+@rule(
+    "LY-2",
+    Stage.LAYOUT,
+    Severity.ATTENTION,
+    source="generic resting curve, resistance of the whole loop",
+    reason="The load switches off before the cells are empty.",
+)
 def too_low(s: Situation) -> Iterator[Hit]:
     """Voltage near empty below what the load needs."""
     need = s.design.brief.load_voltage_min_v
@@ -48,8 +58,13 @@ def too_low(s: Situation) -> Iterator[Hit]:
             return
 
 
-@rule("LY-3", Stage.LAYOUT, Severity.ATTENTION, source="generic resting curve at the steady current",
-      reason="It will not run as long as asked.")  # fmt: skip
+@rule(
+    "LY-3",
+    Stage.LAYOUT,
+    Severity.ATTENTION,
+    source="generic resting curve at the steady current",
+    reason="It will not run as long as asked.",
+)
 def too_little_energy(s: Situation) -> Iterator[Hit]:
     """Usable energy below what is wanted."""
     wanted, have = s.design.brief.energy_wanted_j, s.analysis.pack.energy_usable_j
@@ -60,18 +75,25 @@ def too_little_energy(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-4", Stage.LAYOUT, Severity.STOP, source="outer size with the largest cells of the class",
-      reason="A pack that is squeezed in presses on cells, wraps and joints.")  # fmt: skip
+@rule(
+    "LY-4",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source="outer size with the largest cells of the class",
+    reason="A pack that is squeezed in presses on cells, wraps and joints.",
+)
 def does_not_fit(s: Situation) -> Iterator[Hit]:
     """Outer size over the space."""
     e = s.analysis.insulation.envelope
     over = [
         f"{word} by {millimetres(-margin)}"
         for word, margin in (
-            ("too long", e.margin_length_m), ("too wide", e.margin_width_m), ("too high", e.margin_height_m),
+            ("too long", e.margin_length_m),
+            ("too wide", e.margin_width_m),
+            ("too high", e.margin_height_m),
         )
         if margin is not None and margin < -1e-9
-    ]  # fmt: skip
+    ]
     if over:
         yield Hit(
             f"It does not fit the space with the clearance asked for: {', '.join(over)}."
@@ -107,8 +129,13 @@ def _rows_that_fit(s: Situation) -> Fix | None:
     return None
 
 
-@rule("LY-5", Stage.LAYOUT, Severity.NOTE, source=COMMON_PRACTICE,
-      reason="Compartments of one nominal size differ by fractions of a millimetre.")  # fmt: skip
+@rule(
+    "LY-5",
+    Stage.LAYOUT,
+    Severity.NOTE,
+    source=COMMON_PRACTICE,
+    reason="Compartments of one nominal size differ by fractions of a millimetre.",
+)
 def tight_fit(s: Situation) -> Iterator[Hit]:
     """Fits, with less than a millimetre to spare."""
     e = s.analysis.insulation.envelope
@@ -118,12 +145,18 @@ def tight_fit(s: Situation) -> Iterator[Hit]:
             yield Hit(f"Beyond the clearance only {millimetres(least)} is left. Measure the real hole.")
 
 
-@rule("LY-6", Stage.LAYOUT, Severity.ATTENTION, source="geometry of the layout",
-      reason="Cells without a link of their own send their current along the parallel strip.")  # fmt: skip
+@rule(
+    "LY-6",
+    Stage.LAYOUT,
+    Severity.ATTENTION,
+    source="geometry of the layout",
+    reason="Cells without a link of their own send their current along the parallel strip.",
+)
 def few_links(s: Situation) -> Iterator[Hit]:
     """Fewer direct links between groups than cells in parallel."""
     m, layout = s.analysis.measures, s.analysis.layout
-    # Of flat cells one bar runs over the terminals of both groups: where they touch once, all have their link.
+    # Of flat cells one bar runs over the terminals of both groups: where they touch once, all have their
+    # link.
     enough = 1 if layout.terminal_m else s.design.parallel
     if layout.series < 2 or m.links_least >= enough or not m.links_least_at:
         return
@@ -153,8 +186,13 @@ def few_links(s: Situation) -> Iterator[Hit]:
     )
 
 
-@rule("LY-7", Stage.LAYOUT, Severity.ATTENTION, source="sum of the parts",
-      reason="The limit was set in the brief.")  # fmt: skip
+@rule(
+    "LY-7",
+    Stage.LAYOUT,
+    Severity.ATTENTION,
+    source="sum of the parts",
+    reason="The limit was set in the brief.",
+)
 def too_heavy(s: Situation) -> Iterator[Hit]:
     """Mass over the limit."""
     limit = s.design.brief.mass_limit_kg
@@ -164,8 +202,13 @@ def too_heavy(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-8", Stage.LAYOUT, Severity.STOP, source="outer size with the largest cells of the class",
-      reason="Two cells cannot stand in one place.")  # fmt: skip
+@rule(
+    "LY-8",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source="outer size with the largest cells of the class",
+    reason="Two cells cannot stand in one place.",
+)
 def cells_overlap(s: Situation) -> Iterator[Hit]:
     """Cells that overlap."""
     pairs = s.analysis.fit.overlapping
@@ -178,8 +221,13 @@ def cells_overlap(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-9", Stage.LAYOUT, Severity.STOP, source="outline of the space, blocked places, largest cells of the class",
-      reason="A cell pressed against the wall or a post is dented or rubs its wrap through.")  # fmt: skip
+@rule(
+    "LY-9",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source="outline of the space, blocked places, largest cells of the class",
+    reason="A cell pressed against the wall or a post is dented or rubs its wrap through.",
+)
 def cells_outside(s: Situation) -> Iterator[Hit]:
     """Cells too near to the edge of the space or a blocked place."""
     fit = s.analysis.fit
@@ -194,8 +242,13 @@ def cells_outside(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-10", Stage.LAYOUT, Severity.STOP, source="geometry of the layout",
-      reason="A strip between the parts of a torn group runs over cells of another potential.")  # fmt: skip
+@rule(
+    "LY-10",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source="geometry of the layout",
+    reason="A strip between the parts of a torn group runs over cells of another potential.",
+)
 def torn_group(s: Situation) -> Iterator[Hit]:
     """A group whose cells do not all hang together."""
     layout = s.analysis.layout
@@ -214,8 +267,13 @@ def torn_group(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("LY-11", Stage.LAYOUT, Severity.STOP, source=PHYSICS,
-      reason="The smallest group is empty first and is driven on by the others; the largest is never full.")  # fmt: skip
+@rule(
+    "LY-11",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source=PHYSICS,
+    reason="The smallest group is empty first and is driven on by the others; the largest is never full.",
+)
 def uneven_groups(s: Situation) -> Iterator[Hit]:
     """Groups of different counts of cells."""
     layout = s.analysis.layout
@@ -229,8 +287,13 @@ def uneven_groups(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-12", Stage.LAYOUT, Severity.STOP, source=PHYSICS,
-      reason="A cell turned the wrong way in its group is a dead short through the first strip.")  # fmt: skip
+@rule(
+    "LY-12",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source=PHYSICS,
+    reason="A cell turned the wrong way in its group is a dead short through the first strip.",
+)
 def turned_cell(s: Situation) -> Iterator[Hit]:
     """A cell that stands the other way than its group."""
     layout = s.analysis.layout
@@ -257,8 +320,13 @@ def turned_cell(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-13", Stage.LAYOUT, Severity.STOP, source="geometry of the layout",
-      reason="Plus of one group and minus of the next must lie on one face to be joined by strip.")  # fmt: skip
+@rule(
+    "LY-13",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source="geometry of the layout",
+    reason="Plus of one group and minus of the next must lie on one face to be joined by strip.",
+)
 def same_way(s: Situation) -> Iterator[Hit]:
     """Two consecutive groups of round cells that stand the same way."""
     layout = s.analysis.layout
@@ -277,8 +345,13 @@ def same_way(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-14", Stage.LAYOUT, Severity.ATTENTION, source="outline of the space, convex hull of the cells",
-      reason="Sleeve spans inner corners in a straight line; a pack for an inner corner needs sheet and tape instead.")  # fmt: skip
+@rule(
+    "LY-14",
+    Stage.LAYOUT,
+    Severity.ATTENTION,
+    source="outline of the space, convex hull of the cells",
+    reason="Sleeve spans inner corners in a straight line; a pack for an inner corner needs sheet and tape instead.",
+)
 def sleeve_spans_corner(s: Situation) -> Iterator[Hit]:
     """A sleeve would leave the space where the outline turns inwards."""
     if s.analysis.fit.hull_sticks_out:
@@ -292,8 +365,13 @@ def sleeve_spans_corner(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LY-15", Stage.LAYOUT, Severity.NOTE, source=COMMON_PRACTICE,
-      reason="Blocks move against each other; stiff strip between them tears its welds.")  # fmt: skip
+@rule(
+    "LY-15",
+    Stage.LAYOUT,
+    Severity.NOTE,
+    source=COMMON_PRACTICE,
+    reason="Blocks move against each other; stiff strip between them tears its welds.",
+)
 def bridge_between_blocks(s: Situation) -> Iterator[Hit]:
     """Consecutive groups in different blocks."""
     bridges = [p for p in s.analysis.strips if p.kind is StripKind.BRIDGE]

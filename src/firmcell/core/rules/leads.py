@@ -75,9 +75,13 @@ def _better_fuse(s: Situation) -> Fix | None:
     a, brief = s.analysis, s.design.brief
     for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
-            fuse, brief.current_steady_a, brief.current_peak_a, a.leads.limit_a, a.pack.short_circuit_a,
+            fuse,
+            brief.current_steady_a,
+            brief.current_peak_a,
+            a.leads.limit_a,
+            a.pack.short_circuit_a,
             a.pack.voltage_full_v,
-        )  # fmt: skip
+        )
         if fit.fits:
             return Fix(f"Take a {fuse.name}", (("leads.fuse", fuse),))
         if not (fit.carries_load and fit.breaks_fault and fit.voltage_is_enough):
@@ -88,8 +92,14 @@ def _better_fuse(s: Situation) -> Fix | None:
     return None
 
 
-@rule("LE-1", Stage.LEADS, Severity.STOP, topics=(Topic.STEADY,), source=HEAT_BALANCE,
-      reason="A lead this hot softens sleeve and connector, and burns the hand.")  # fmt: skip
+@rule(
+    "LE-1",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.STEADY,),
+    source=HEAT_BALANCE,
+    reason="A lead this hot softens sleeve and connector, and burns the hand.",
+)
 def wire_too_thin(s: Situation) -> Iterator[Hit]:
     """Wire over its heat-balance limit."""
     f = s.analysis.leads
@@ -102,8 +112,13 @@ def wire_too_thin(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LE-2", Stage.LEADS, Severity.ATTENTION, source="resistance at working temperature, both leads, contacts, fuse",
-      reason="Voltage lost in the leads is lost to the load and warms the leads.")  # fmt: skip
+@rule(
+    "LE-2",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    source="resistance at working temperature, both leads, contacts, fuse",
+    reason="Voltage lost in the leads is lost to the load and warms the leads.",
+)
 def drop_too_large(s: Situation) -> Iterator[Hit]:
     """Drop over what is allowed."""
     drop, limit = s.analysis.leads.drop_steady_v, s.design.leads.drop_limit_v
@@ -111,24 +126,48 @@ def drop_too_large(s: Situation) -> Iterator[Hit]:
         yield Hit(f"The leads lose {volts(drop)} of the {volts(limit)} allowed.", fix=_proposed_wire(s))
 
 
-@rule("LE-3", Stage.LEADS, Severity.STOP, topics=(Topic.PLUG,), source="class value, derated by ambient",
-      reason="Overloaded contacts melt their housing, and then the poles can touch.")  # fmt: skip
+@rule(
+    "LE-3",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.PLUG,),
+    source="class value, derated by ambient",
+    reason="Overloaded contacts melt their housing, and then the poles can touch.",
+)
 def connector_overloaded(s: Situation) -> Iterator[Hit]:
     """Connector over its current or voltage."""
     brief, part, f = s.design.brief, s.design.leads.connector, s.analysis.leads
     if brief.current_steady_a > f.connector_limit_a:
-        yield Hit(f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, ruled by {f.connector_ruled_by}; "
-                  f"{amperes(brief.current_steady_a)} is drawn.", ("connector",), _better_connector(s))  # fmt: skip
+        yield Hit(
+            f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, ruled by {f.connector_ruled_by}; "
+            f"{amperes(brief.current_steady_a)} is drawn.",
+            ("connector",),
+            _better_connector(s),
+        )
     elif brief.current_peak_a > part.current_peak_a:
-        yield Hit(f"The connector takes {amperes(part.current_peak_a)} at the peak; {amperes(brief.current_peak_a)} "
-                  "is drawn.", ("connector",), _better_connector(s))  # fmt: skip
+        yield Hit(
+            f"The connector takes {amperes(part.current_peak_a)} at the peak; {amperes(brief.current_peak_a)} "
+            "is drawn.",
+            ("connector",),
+            _better_connector(s),
+        )
     if s.analysis.pack.voltage_full_v > part.voltage_v:
-        yield Hit(f"The connector is for {volts(part.voltage_v)}; the full pack gives "
-                  f"{volts(s.analysis.pack.voltage_full_v)}.", ("connector",), _better_connector(s))  # fmt: skip
+        yield Hit(
+            f"The connector is for {volts(part.voltage_v)}; the full pack gives "
+            f"{volts(s.analysis.pack.voltage_full_v)}.",
+            ("connector",),
+            _better_connector(s),
+        )
 
 
-@rule("LE-4", Stage.LEADS, Severity.STOP, topics=(Topic.PLUG,), source="class value of the cup",
-      reason="Cut strands or a wire half outside the cup make a joint that lets go.")  # fmt: skip
+@rule(
+    "LE-4",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.PLUG,),
+    source="class value of the cup",
+    reason="Cut strands or a wire half outside the cup make a joint that lets go.",
+)
 def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
     """Wire does not go into the connector."""
     if not s.analysis.leads.wire_fits_cup:
@@ -141,24 +180,42 @@ def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LE-5", Stage.LEADS, Severity.ATTENTION, topics=(Topic.PLUG,), source=COMMON_PRACTICE,
-      reason="Plugged in backwards once, the load is destroyed or the pack is shorted through it.")  # fmt: skip
+@rule(
+    "LE-5",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    topics=(Topic.PLUG,),
+    source=COMMON_PRACTICE,
+    reason="Plugged in backwards once, the load is destroyed or the pack is shorted through it.",
+)
 def connector_unkeyed(s: Situation) -> Iterator[Hit]:
     """Connector can be reversed."""
     if s.design.leads.connector.keying is Keying.UNKEYED:
         yield Hit("The connector can be mated backwards.", ("connector",), _better_connector(s))
 
 
-@rule("LE-6", Stage.LEADS, Severity.STOP, topics=(Topic.PACK_PLUG,), source=COMMON_PRACTICE,
-      reason="A pack is always live: its contacts must not be touchable.")  # fmt: skip
+@rule(
+    "LE-6",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.PACK_PLUG,),
+    source=COMMON_PRACTICE,
+    reason="A pack is always live: its contacts must not be touchable.",
+)
 def pack_half_bare(s: Situation) -> Iterator[Hit]:
     """Pack half has exposed contacts."""
     if not s.design.leads.connector.pack_half_shrouded:
         yield Hit("The half on the pack has exposed contacts.", ("connector",), _better_connector(s))
 
 
-@rule("LE-7", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,), source=COMMON_PRACTICE,
-      reason="A short in the leads is then limited only by the cells.")  # fmt: skip
+@rule(
+    "LE-7",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    topics=(Topic.FUSE,),
+    source=COMMON_PRACTICE,
+    reason="A short in the leads is then limited only by the cells.",
+)
 def no_fuse(s: Situation) -> Iterator[Hit]:
     """No fuse or breaker."""
     if s.design.leads.fuse is None:
@@ -170,8 +227,14 @@ def no_fuse(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LE-8", Stage.LEADS, Severity.STOP, topics=(Topic.FUSE,), source="rating between load and wire; breaking capacity; d.c. voltage",
-      reason="A fuse outside these blows in use, comes too late, or burns on as an arc.")  # fmt: skip
+@rule(
+    "LE-8",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.FUSE,),
+    source="rating between load and wire; breaking capacity; d.c. voltage",
+    reason="A fuse outside these blows in use, comes too late, or burns on as an arc.",
+)
 def fuse_does_not_fit(s: Situation) -> Iterator[Hit]:
     """Fuse too small, too large, too weak or of too low a voltage."""
     fuse, fit = s.design.leads.fuse, s.analysis.leads.fuse
@@ -179,43 +242,83 @@ def fuse_does_not_fit(s: Situation) -> Iterator[Hit]:
         return
     fix = _better_fuse(s)
     if not fit.voltage_is_enough:
-        yield Hit(f"The fuse is for {volts(fuse.voltage_dc_v)} d.c.; the full pack gives "
-                  f"{volts(s.analysis.pack.voltage_full_v)} and would hold an arc.", ("fuse",), fix)  # fmt: skip
+        yield Hit(
+            f"The fuse is for {volts(fuse.voltage_dc_v)} d.c.; the full pack gives "
+            f"{volts(s.analysis.pack.voltage_full_v)} and would hold an arc.",
+            ("fuse",),
+            fix,
+        )
     if not fit.breaks_fault:
-        yield Hit(f"The fuse breaks {amperes(fuse.breaking_a)}; a short drives about "
-                  f"{amperes(s.analysis.pack.short_circuit_a)}.", ("fuse",), fix)  # fmt: skip
+        yield Hit(
+            f"The fuse breaks {amperes(fuse.breaking_a)}; a short drives about "
+            f"{amperes(s.analysis.pack.short_circuit_a)}.",
+            ("fuse",),
+            fix,
+        )
     if not fit.protects_wire:
-        yield Hit(f"The fuse holds {amperes(fuse.rating_a)}, the wire carries {amperes(fit.greatest_rating_a)}.",
-                  ("fuse",), fix, Severity.ATTENTION)  # fmt: skip
+        yield Hit(
+            f"The fuse holds {amperes(fuse.rating_a)}, the wire carries {amperes(fit.greatest_rating_a)}.",
+            ("fuse",),
+            fix,
+            Severity.ATTENTION,
+        )
     if not fit.carries_load:
-        yield Hit(f"The fuse is rated {amperes(fuse.rating_a)}; this load needs {amperes(fit.least_rating_a)} so that "
-                  "it does not blow in use.", ("fuse",), fix, Severity.ATTENTION)  # fmt: skip
+        yield Hit(
+            f"The fuse is rated {amperes(fuse.rating_a)}; this load needs {amperes(fit.least_rating_a)} so that "
+            "it does not blow in use.",
+            ("fuse",),
+            fix,
+            Severity.ATTENTION,
+        )
 
 
-@rule("LE-9", Stage.LEADS, Severity.NOTE, topics=(Topic.PLUG,), source="½CV²; " + COMMON_PRACTICE,
-      reason="The spark eats the contacts at each mating.")  # fmt: skip
+@rule(
+    "LE-9",
+    Stage.LEADS,
+    Severity.NOTE,
+    topics=(Topic.PLUG,),
+    source="½CV²; " + COMMON_PRACTICE,
+    reason="The spark eats the contacts at each mating.",
+)
 def spark(s: Situation) -> Iterator[Hit]:
     """Inrush into the load's capacitors."""
     energy = s.analysis.leads.spark_j
     if energy > SPARK_J and not s.design.leads.connector.anti_spark:
-        yield Hit(f"Plugging in charges the load's capacitors with {figures(energy)} J through the contacts: "
-                  f"use a spark-limiting connector, or precharge through {figures(s.analysis.leads.precharge_ohm or 0)} Ω, "
-                  f"{figures(s.analysis.leads.precharge_w or 0)} W.", ("connector",))  # fmt: skip
+        yield Hit(
+            f"Plugging in charges the load's capacitors with {figures(energy)} J through the contacts: "
+            f"use a spark-limiting connector, or precharge through {figures(s.analysis.leads.precharge_ohm or 0)} Ω, "
+            f"{figures(s.analysis.leads.precharge_w or 0)} W.",
+            ("connector",),
+        )
 
 
-@rule("LE-10", Stage.LEADS, Severity.NOTE, topics=(Topic.INSIDE,), source=COMMON_PRACTICE,
-      reason="Cells, strips and leads all warm with the square of the current.")  # fmt: skip
+@rule(
+    "LE-10",
+    Stage.LEADS,
+    Severity.NOTE,
+    topics=(Topic.INSIDE,),
+    source=COMMON_PRACTICE,
+    reason="Cells, strips and leads all warm with the square of the current.",
+)
 def large_loss(s: Situation) -> Iterator[Hit]:
     """Share of energy lost inside the pack."""
     p = s.analysis.pack
     share = p.sag_steady_v / p.voltage_nominal_v
     if share > 0.05:
-        yield Hit(f"{percent(share)} of the voltage is lost inside at the steady current: "
-                  f"{figures(p.heat_steady_w)} W of heat in cells and strips.")  # fmt: skip
+        yield Hit(
+            f"{percent(share)} of the voltage is lost inside at the steady current: "
+            f"{figures(p.heat_steady_w)} W of heat in cells and strips."
+        )
 
 
-@rule("LE-11", Stage.LEADS, Severity.STOP, topics=(Topic.PACK_PLUG,), source=COMMON_PRACTICE,
-      reason="Mated by mistake, charger and load meet with plus on minus.")  # fmt: skip
+@rule(
+    "LE-11",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.PACK_PLUG,),
+    source=COMMON_PRACTICE,
+    reason="Mated by mistake, charger and load meet with plus on minus.",
+)
 def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
     """Charge and discharge connectors of one kind with different pin order."""
     leads = s.design.leads
@@ -225,10 +328,17 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
         and leads.charge_connector == leads.connector
     ):
         other = next(
-            (c for c in s.library.connectors if c.contact is not leads.connector.contact and c.keying is Keying.KEYED
-             and c.pack_half_shrouded and c.contacts == 2 and c.current_continuous_a >= s.design.charge_current_a),
+            (
+                c
+                for c in s.library.connectors
+                if c.contact is not leads.connector.contact
+                and c.keying is Keying.KEYED
+                and c.pack_half_shrouded
+                and c.contacts == 2
+                and c.current_continuous_a >= s.design.charge_current_a
+            ),
             None,
-        )  # fmt: skip
+        )
         fix = (
             Fix(f"Take a {other.name} for the charger", (("leads.charge_connector", other),))
             if other
@@ -241,8 +351,14 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("LE-12", Stage.LEADS, Severity.ATTENTION, topics=(Topic.PACK_PLUG,), source=COMMON_PRACTICE,
-      reason="Each adapter is two more pairs of contacts to warm, to come loose and to be made up with the poles exchanged.")  # fmt: skip
+@rule(
+    "LE-12",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    topics=(Topic.PACK_PLUG,),
+    source=COMMON_PRACTICE,
+    reason="Each adapter is two more pairs of contacts to warm, to come loose and to be made up with the poles exchanged.",
+)
 def adapter_chain(s: Situation) -> Iterator[Hit]:
     """Adapters between pack and load."""
     leads = s.design.leads
@@ -252,25 +368,40 @@ def adapter_chain(s: Situation) -> Iterator[Hit]:
         severity = Severity.NOTE if leads.adapters == 1 else Severity.ATTENTION
         yield Hit(
             f"{words} between pack and load loses {figures(lost * 1e3)} mV at the steady current; change the connector instead.",
-            ("connector",), Fix("No adapter", (("leads.adapters", 0),)), severity,
-        )  # fmt: skip
+            ("connector",),
+            Fix("No adapter", (("leads.adapters", 0),)),
+            severity,
+        )
 
 
-@rule("LE-13", Stage.LEADS, Severity.STOP, topics=(Topic.PLUG,), source="60 V d.c., IEC 62368-1 ES1 limit (value from memory)",
-      reason="Above it touching both contacts can hurt.")  # fmt: skip
+@rule(
+    "LE-13",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.PLUG,),
+    source="60 V d.c., IEC 62368-1 ES1 limit (value from memory)",
+    reason="Above it touching both contacts can hurt.",
+)
 def touchable_above_the_limit(s: Situation) -> Iterator[Hit]:
     """A bare or unkeyed connector on a pack of more than the touch limit."""
     full, part = s.analysis.pack.voltage_full_v, s.design.leads.connector
     if full > TOUCH_LIMIT_V and (not part.pack_half_shrouded or part.contact is Contact.BULLET):
         yield Hit(
             f"The full pack gives {volts(full)}, over {volts(TOUCH_LIMIT_V)}: its connector must be one body with "
-            "contacts out of reach of a finger.", ("connector",), _better_connector(s),
-        )  # fmt: skip
+            "contacts out of reach of a finger.",
+            ("connector",),
+            _better_connector(s),
+        )
 
 
-@rule("LE-14", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,),
-      source="time-current bands in the manner of ISO 8820, IEC 60364-4-43 k²S², values from memory",
-      reason="At those currents the wire or strip is damaged before the fuse opens.")  # fmt: skip
+@rule(
+    "LE-14",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    topics=(Topic.FUSE,),
+    source="time-current bands in the manner of ISO 8820, IEC 60364-4-43 k²S², values from memory",
+    reason="At those currents the wire or strip is damaged before the fuse opens.",
+)
 def fuse_too_slow(s: Situation) -> Iterator[Hit]:
     """A fuse that may open later than the wire or the strip stands."""
     p, fuse, found = s.analysis.protection, s.design.leads.fuse, s.analysis.leads.fuse
@@ -279,13 +410,20 @@ def fuse_too_slow(s: Situation) -> Iterator[Hit]:
     if p.slow_from_a is not None and p.slow_to_a is not None:
         yield Hit(
             f"Between {amperes(p.slow_from_a)} and {amperes(p.slow_to_a)} the {fuse.name} may open later than the "
-            f"{s.design.leads.wire.gauge} wire stands.", ("fuse",), _quicker(s),
-        )  # fmt: skip
+            f"{s.design.leads.wire.gauge} wire stands.",
+            ("fuse",),
+            _quicker(s),
+        )
 
 
-@rule("LE-18", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE, Topic.BUILT),
-      source="opening times of the fuse's class against the strip's adiabatic rise",
-      reason="Strip that glows before the fuse opens burns what lies on it.")  # fmt: skip
+@rule(
+    "LE-18",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    topics=(Topic.FUSE, Topic.BUILT),
+    source="opening times of the fuse's class against the strip's adiabatic rise",
+    reason="Strip that glows before the fuse opens burns what lies on it.",
+)
 def fuse_too_slow_for_the_strip(s: Situation) -> Iterator[Hit]:
     """A fuse that may open later than the collecting strip stands."""
     p, fuse, found = s.analysis.protection, s.design.leads.fuse, s.analysis.leads.fuse
@@ -293,9 +431,10 @@ def fuse_too_slow_for_the_strip(s: Situation) -> Iterator[Hit]:
         return
     if p.strip_from_a is not None:
         yield Hit(
-            f"From {amperes(p.strip_from_a)} the {fuse.name} may open later than the collecting strip stands.", ("fuse",),
+            f"From {amperes(p.strip_from_a)} the {fuse.name} may open later than the collecting strip stands.",
+            ("fuse",),
             _quicker(s),
-        )  # fmt: skip
+        )
 
 
 def _quicker(s: Situation) -> Fix | None:
@@ -307,15 +446,26 @@ def _quicker(s: Situation) -> Fix | None:
     )
     for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
-            fuse, brief.current_steady_a, brief.current_peak_a, a.leads.limit_a, a.pack.short_circuit_a,
+            fuse,
+            brief.current_steady_a,
+            brief.current_peak_a,
+            a.leads.limit_a,
+            a.pack.short_circuit_a,
             a.pack.voltage_full_v,
-        )  # fmt: skip
+        )
         if not fit.fits or fuse == leads.fuse:
             continue
         found = protection(
-            fuse, leads.wire, leads.laying, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
-            a.pack.short_circuit_a, a.leads.inrush_i2t_a2s,
-        )  # fmt: skip
+            fuse,
+            leads.wire,
+            leads.laying,
+            strip,
+            brief.current_steady_a,
+            brief.current_peak_a,
+            brief.ambient_max_k,
+            a.pack.short_circuit_a,
+            a.leads.inrush_i2t_a2s,
+        )
         if found.slow_from_a is None and found.strip_from_a is None:
             return Fix(f"Take a {fuse.name}", (("leads.fuse", fuse),))
     return _heavier_for_fuse(s, strip)
@@ -330,41 +480,68 @@ def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Fix | No
         if not leads.wire.area_m2 < wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK:
             continue
         found = protection(
-            leads.fuse, wire, leads.laying, strip, brief.current_steady_a, brief.current_peak_a, brief.ambient_max_k,
-            a.pack.short_circuit_a, a.leads.inrush_i2t_a2s,
-        )  # fmt: skip
+            leads.fuse,
+            wire,
+            leads.laying,
+            strip,
+            brief.current_steady_a,
+            brief.current_peak_a,
+            brief.ambient_max_k,
+            a.pack.short_circuit_a,
+            a.leads.inrush_i2t_a2s,
+        )
         if found.slow_from_a is None and found.strip_from_a is None:
             return Fix(f"Take {wire.name}", (("leads.wire", wire),))
     return None
 
 
-@rule("LE-15", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,), source="∫i²dt = CV²/2R against the fuse's melting I²t; " + COMMON_PRACTICE,
-      reason="It blows, or ages a little at each plugging in and blows one day in use.")  # fmt: skip
+@rule(
+    "LE-15",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    topics=(Topic.FUSE,),
+    source="∫i²dt = CV²/2R against the fuse's melting I²t; " + COMMON_PRACTICE,
+    reason="It blows, or ages a little at each plugging in and blows one day in use.",
+)
 def inrush_ages_fuse(s: Situation) -> Iterator[Hit]:
     """The rush into the load's capacitors is much of what melts the fuse."""
     p, fuse = s.analysis.protection, s.design.leads.fuse
     if p is not None and fuse is not None and p.inrush_share > 1:
         yield Hit(
             f"Plugging in lets {figures(s.analysis.leads.inrush_i2t_a2s)} A²s through the {fuse.name}, which melts from "
-            f"{figures(melting_i2t(fuse))} A²s: precharge with {figures(s.analysis.leads.precharge_ohm or 0)} Ω.", ("fuse",),
-        )  # fmt: skip
+            f"{figures(melting_i2t(fuse))} A²s: precharge with {figures(s.analysis.leads.precharge_ohm or 0)} Ω.",
+            ("fuse",),
+        )
 
 
-@rule("LE-16", Stage.LEADS, Severity.ATTENTION, topics=(Topic.FUSE,), source=COMMON_PRACTICE,
-      reason="What lies between pack and fuse is protected by nothing.")  # fmt: skip
+@rule(
+    "LE-16",
+    Stage.LEADS,
+    Severity.ATTENTION,
+    topics=(Topic.FUSE,),
+    source=COMMON_PRACTICE,
+    reason="What lies between pack and fuse is protected by nothing.",
+)
 def fuse_far_away(s: Situation) -> Iterator[Hit]:
     """Much wire before the fuse."""
     leads = s.design.leads
     if leads.fuse is not None and leads.fuse_at_m > FUSE_WITHIN_M:
         yield Hit(
             f"{figures(leads.fuse_at_m * 1e3)} mm of wire lie between pack and fuse; within {FUSE_WITHIN_M * 1e3:.0f} mm is right, "
-            "with a second sleeve over that part.", ("fuse",),
+            "with a second sleeve over that part.",
+            ("fuse",),
             Fix("Put the fuse at the pack", (("leads.fuse_at_m", 0.05),)),
-        )  # fmt: skip
+        )
 
 
-@rule("LE-17", Stage.LEADS, Severity.NOTE, topics=(Topic.PLUG,), source=COMMON_PRACTICE,
-      reason="The insulation draws back or melts while the cup comes to heat, and bare copper is left.")  # fmt: skip
+@rule(
+    "LE-17",
+    Stage.LEADS,
+    Severity.NOTE,
+    topics=(Topic.PLUG,),
+    source=COMMON_PRACTICE,
+    reason="The insulation draws back or melts while the cup comes to heat, and bare copper is left.",
+)
 def insulation_melts_at_the_iron(s: Situation) -> Iterator[Hit]:
     """PVC on a wire that is soldered into a large cup."""
     wire = s.design.leads.wire
@@ -372,5 +549,7 @@ def insulation_melts_at_the_iron(s: Situation) -> Iterator[Hit]:
         silicone = covered(wire, "silicone", wire.conductor, wire.tinned)
         yield Hit(
             f"{wire.gauge} with {wire.insulation} is soldered for about {heating_seconds(wire.area_m2):.0f} s: the insulation "
-            "draws back.", ("lead:plus",), Fix("Take silicone", (("leads.wire", silicone),)),
-        )  # fmt: skip
+            "draws back.",
+            ("lead:plus",),
+            Fix("Take silicone", (("leads.wire", silicone),)),
+        )

@@ -16,8 +16,13 @@ SAMPLE_CONFIDENCE = 0.90
 SAMPLE_RELIABILITY = 0.90
 
 
-@rule("TE-1", Stage.TESTS, Severity.STOP, source="prediction from the design",
-      reason="Wrong tap wiring is the most common way to kill a board or start a fire.")  # fmt: skip
+@rule(
+    "TE-1",
+    Stage.TESTS,
+    Severity.STOP,
+    source="prediction from the design",
+    reason="Wrong tap wiring is the most common way to kill a board or start a fire.",
+)
 def taps_wrong(s: Situation) -> Iterator[Hit]:
     """Recorded taps do not read as predicted."""
     if s.state.tap_volts:
@@ -36,8 +41,13 @@ def taps_wrong(s: Situation) -> Iterator[Hit]:
             yield Hit(proof.words, refs, severity=Severity.ATTENTION)
 
 
-@rule("TE-2", Stage.TESTS, Severity.STOP, source=COMMON_PRACTICE,
-      reason="A leak between poles or to the case grows with damp and dirt.")  # fmt: skip
+@rule(
+    "TE-2",
+    Stage.TESTS,
+    Severity.STOP,
+    source=COMMON_PRACTICE,
+    reason="A leak between poles or to the case grows with damp and dirt.",
+)
 def insulation_low(s: Situation) -> Iterator[Hit]:
     """An insulation reading under the limit; the latest for each pair of points counts."""
     latest = {reading.between: reading for reading in s.state.insulation}
@@ -48,8 +58,13 @@ def insulation_low(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("BE-1", Stage.BENCH, Severity.STOP, source=COMMON_PRACTICE,
-      reason="A joint that is not trusted is done again.")  # fmt: skip
+@rule(
+    "BE-1",
+    Stage.BENCH,
+    Severity.STOP,
+    source=COMMON_PRACTICE,
+    reason="A joint that is not trusted is done again.",
+)
 def step_not_right(s: Situation) -> Iterator[Hit]:
     """A step stands as not right."""
     for code, state in s.state.steps.items():
@@ -57,8 +72,13 @@ def step_not_right(s: Situation) -> Iterator[Hit]:
             yield Hit(f"Step {code} stands as not right: {state.note}.", (f"step:{code}",))
 
 
-@rule("BE-2", Stage.BENCH, Severity.ATTENTION, source="no failure in n: n ≥ ln(1 − C)/ln R",
-      reason="Few peels prove little, however good they look.")  # fmt: skip
+@rule(
+    "BE-2",
+    Stage.BENCH,
+    Severity.ATTENTION,
+    source="no failure in n: n ≥ ln(1 − C)/ln R",
+    reason="Few peels prove little, however good they look.",
+)
 def few_samples(s: Situation) -> Iterator[Hit]:
     """Weld rows made on too few good samples, or on failed ones."""
     if s.design.joining.joined_by is not JoinedBy.WELD:
@@ -70,8 +90,11 @@ def few_samples(s: Situation) -> Iterator[Hit]:
         return
     last = samples[-1]
     if last.held < last.peeled:
-        yield Hit(f"{last.peeled - last.held} of the last {last.peeled} sample welds peeled clean off: change the "
-                  "setting and peel again before welding the pack.", severity=Severity.STOP)  # fmt: skip
+        yield Hit(
+            f"{last.peeled - last.held} of the last {last.peeled} sample welds peeled clean off: change the "
+            "setting and peel again before welding the pack.",
+            severity=Severity.STOP,
+        )
         return
     same = [
         w
@@ -81,5 +104,7 @@ def few_samples(s: Situation) -> Iterator[Hit]:
     peeled = sum(w.peeled for w in same) if all(w.held == w.peeled for w in same) else last.peeled
     need = zero_failure_sample(SAMPLE_CONFIDENCE, SAMPLE_RELIABILITY)
     if peeled < need:
-        yield Hit(f"{peeled} sample welds peeled and all held: that proves {percent(proven_reliability(0.9, peeled))} "
-                  f"good welds with 90 % confidence; {need} prove 90 %.")  # fmt: skip
+        yield Hit(
+            f"{peeled} sample welds peeled and all held: that proves {percent(proven_reliability(0.9, peeled))} "
+            f"good welds with 90 % confidence; {need} prove 90 %."
+        )

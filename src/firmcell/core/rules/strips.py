@@ -106,22 +106,37 @@ def _solved_overload(s: Situation, metal: UnderLoad, collectors: bool, words: st
     )
 
 
-@rule("SR-1", Stage.STRIPS, Severity.STOP, source=SOURCE,
-      reason="Hot strip ripples, sags on to the rim and melts the wrap; the rim is the other pole.")  # fmt: skip
+@rule(
+    "SR-1",
+    Stage.STRIPS,
+    Severity.STOP,
+    source=SOURCE,
+    reason="Hot strip ripples, sags on to the rim and melts the wrap; the rim is the other pole.",
+)
 def link_over_limit(s: Situation) -> Iterator[Hit]:
     """Series link over its long-run limit."""
     yield from _overload(s, False, "Series links carry", "link")
 
 
-@rule("SR-2", Stage.STRIPS, Severity.STOP, source=SOURCE + "; k/P in the k-th span",
-      reason="A collecting strip carries more the nearer it is to the lead.")  # fmt: skip
+@rule(
+    "SR-2",
+    Stage.STRIPS,
+    Severity.STOP,
+    source=SOURCE + "; k/P in the k-th span",
+    reason="A collecting strip carries more the nearer it is to the lead.",
+)
 def collector_over_limit(s: Situation) -> Iterator[Hit]:
     """Collecting strip over its long-run limit."""
     yield from _overload(s, True, "Beside the main lead the collecting strip carries", "collector")
 
 
-@rule("SR-3", Stage.STRIPS, Severity.ATTENTION, source="adiabatic rise during the peak, from the steady temperature",
-      reason="The peak alone brings the strip past what the cell may have.")  # fmt: skip
+@rule(
+    "SR-3",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source="adiabatic rise during the peak, from the steady temperature",
+    reason="The peak alone brings the strip past what the cell may have.",
+)
 def strip_over_peak(s: Situation) -> Iterator[Hit]:
     """Strip too hot after the peak though fine in steady use."""
     hot = [
@@ -141,8 +156,13 @@ def strip_over_peak(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("SR-4", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="Copper spreads current and heat so well that a small welder makes no nugget.")  # fmt: skip
+@rule(
+    "SR-4",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="Copper spreads current and heat so well that a small welder makes no nugget.",
+)
 def hard_to_weld(s: Situation) -> Iterator[Hit]:
     """Strip that a small welder cannot join."""
     if s.design.joining.joined_by is not JoinedBy.WELD:
@@ -161,8 +181,13 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("SR-5", Stage.STRIPS, Severity.STOP, source=COMMON_PRACTICE,
-      reason="The can is negative right up to the rim; strip over the rim is positive.")  # fmt: skip
+@rule(
+    "SR-5",
+    Stage.STRIPS,
+    Severity.STOP,
+    source=COMMON_PRACTICE,
+    reason="The can is negative right up to the rim; strip over the rim is positive.",
+)
 def strip_over_bare_rim(s: Situation) -> Iterator[Hit]:
     """Strip reaches over the rim of a positive end and there is no ring."""
     nub = s.design.cell.nub_diameter_m
@@ -174,8 +199,13 @@ def strip_over_bare_rim(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("SR-6", Stage.STRIPS, Severity.STOP, source=PHYSICS,
-      reason="Strip over pads of two tap points shorts the group between them.")  # fmt: skip
+@rule(
+    "SR-6",
+    Stage.STRIPS,
+    Severity.STOP,
+    source=PHYSICS,
+    reason="Strip over pads of two tap points shorts the group between them.",
+)
 def strip_joins_two_points(s: Situation) -> Iterator[Hit]:
     """A strip drawn by hand that joins different tap points."""
     for run in strip_runs(s.analysis.layout):
@@ -198,8 +228,13 @@ def _without(s: Situation, run: StripRun) -> Fix:
     return Fix(f"Take strip {run.id} away", (("arrangement.drawn", drawn),))
 
 
-@rule("SR-7", Stage.STRIPS, Severity.STOP, source="network of the layout",
-      reason="A pad without metal leaves its cell out of the pack; an open series link stops the current.")  # fmt: skip
+@rule(
+    "SR-7",
+    Stage.STRIPS,
+    Severity.STOP,
+    source="network of the layout",
+    reason="A pad without metal leaves its cell out of the pack; an open series link stops the current.",
+)
 def pad_without_metal(s: Situation) -> Iterator[Hit]:
     """Pads that no strip covers, or a pack that is open between its poles."""
     layout = s.analysis.layout
@@ -214,13 +249,15 @@ def pad_without_metal(s: Situation) -> Iterator[Hit]:
     if s.analysis.open_at is not None:
         yield Hit(
             f"No current can flow from minus to plus: it is open at B{s.analysis.open_at}.",
-            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), fix=_nothing_removed(s),
-        )  # fmt: skip
+            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)),
+            fix=_nothing_removed(s),
+        )
     elif bare:
         yield Hit(
             f"{plural(len(bare), 'pad')} without strip, the first on cell {bare[0]}.",
-            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)), fix=_nothing_removed(s),
-        )  # fmt: skip
+            refs=tuple(f"cell:{n}" for n in dict.fromkeys(bare)),
+            fix=_nothing_removed(s),
+        )
 
 
 def _nothing_removed(s: Situation) -> Fix | None:
@@ -230,8 +267,13 @@ def _nothing_removed(s: Situation) -> Fix | None:
     )
 
 
-@rule("SR-8", Stage.STRIPS, Severity.STOP, source="geometry with tolerances; the distance asked for in Metal",
-      reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.")  # fmt: skip
+@rule(
+    "SR-8",
+    Stage.STRIPS,
+    Severity.STOP,
+    source="geometry with tolerances; the distance asked for in Metal",
+    reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.",
+)
 def too_near(s: Situation) -> Iterator[Hit]:
     """Strips crossing or nearer to other metal than asked for; plates with no room for the gap asked for."""
     if s.design.joining.style is StripStyle.PLATES:
@@ -264,11 +306,15 @@ def too_near(s: Situation) -> Iterator[Hit]:
     )
     yield Hit(
         f"Strip {worst.strip} {touching} {other}; {millimetres(s.design.joining.gap_m)} is asked for{more}.",
-        refs=tuple(dict.fromkeys(
-            r for n in near for r in (f"strip:{n.strip}", n.other if ":" in n.other else f"strip:{n.other}")
-        )),
+        refs=tuple(
+            dict.fromkeys(
+                r
+                for n in near
+                for r in (f"strip:{n.strip}", n.other if ":" in n.other else f"strip:{n.other}")
+            )
+        ),
         fix=_tails_clear(s),
-    )  # fmt: skip
+    )
 
 
 def _near_after(s: Situation, edit: tuple[str, object]) -> tuple[TooNear, ...]:
@@ -304,8 +350,13 @@ def _tails_clear(s: Situation) -> Fix | None:
     return None
 
 
-@rule("SR-9", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="Strip lies flat only along a straight line; bent on edge it stands off the pads.")  # fmt: skip
+@rule(
+    "SR-9",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="Strip lies flat only along a straight line; bent on edge it stands off the pads.",
+)
 def strip_bends(s: Situation) -> Iterator[Hit]:
     """A strip drawn by hand that is not straight."""
     for run in strip_runs(s.analysis.layout):
@@ -317,8 +368,13 @@ def strip_bends(s: Situation) -> Iterator[Hit]:
             )
 
 
-@rule("SR-10", Stage.STRIPS, Severity.STOP, source="plates as they would be cut",
-      reason="A plate that falls apart cannot carry its group.")  # fmt: skip
+@rule(
+    "SR-10",
+    Stage.STRIPS,
+    Severity.STOP,
+    source="plates as they would be cut",
+    reason="A plate that falls apart cannot carry its group.",
+)
 def plate_in_parts(s: Situation) -> Iterator[Hit]:
     """A plate that is not one piece."""
     if s.design.joining.style is StripStyle.PLATES:
@@ -336,8 +392,13 @@ def plate_in_parts(s: Situation) -> Iterator[Hit]:
 NEAR_K = 5.0
 
 
-@rule("SR-11", Stage.STRIPS, Severity.STOP, source="one lump a cell, natural convection and radiation through the insulation",
-      reason="A cell above its greatest temperature ages fast, and gives off gas where it goes on.")  # fmt: skip
+@rule(
+    "SR-11",
+    Stage.STRIPS,
+    Severity.STOP,
+    source="one lump a cell, natural convection and radiation through the insulation",
+    reason="A cell above its greatest temperature ages fast, and gives off gas where it goes on.",
+)
 def cells_too_hot(s: Situation) -> Iterator[Hit]:
     """Cells too hot, or nearly, at the end of a run at the steady current."""
     if s.metal is None or not s.metal.figures.whole:
@@ -354,8 +415,13 @@ def cells_too_hot(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("SR-12", Stage.STRIPS, Severity.ATTENTION, source="nodal equations of the real layout",
-      reason="The cell that carries most ages first and takes its whole group along.")  # fmt: skip
+@rule(
+    "SR-12",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source="nodal equations of the real layout",
+    reason="The cell that carries most ages first and takes its whole group along.",
+)
 def uneven_cells(s: Situation) -> Iterator[Hit]:
     """Cells of a group that share the current unevenly."""
     if s.metal is None or not s.metal.figures.whole:
@@ -375,8 +441,13 @@ UNEVEN = 0.15
 """A cell's current may differ by this from an even part before it is told; engineering judgement."""
 
 
-@rule("SR-13", Stage.STRIPS, Severity.STOP, source="resistance and temperature worked out in turn until they settle",
-      reason="Hot metal resists more and gets hotter still; there is no temperature at which it would stay.")  # fmt: skip
+@rule(
+    "SR-13",
+    Stage.STRIPS,
+    Severity.STOP,
+    source="resistance and temperature worked out in turn until they settle",
+    reason="Hot metal resists more and gets hotter still; there is no temperature at which it would stay.",
+)
 def heat_runs_away(s: Situation) -> Iterator[Hit]:
     """Resistance and temperature that drive each other up without end."""
     if s.metal is not None and s.metal.figures.runs_away and s.metal.figures.whole:
@@ -388,8 +459,13 @@ def heat_runs_away(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("SR-14", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="What joins strip to a cell depends on what its terminals are made of, and on how much heat they lead inside.")  # fmt: skip
+@rule(
+    "SR-14",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="What joins strip to a cell depends on what its terminals are made of, and on how much heat they lead inside.",
+)
 def joint_suits_cell(s: Situation) -> Iterator[Hit]:
     """A way of joining that the cell's terminals do not take, or that schools differ about."""
     by, cell = s.design.joining.joined_by, s.design.cell
@@ -401,13 +477,15 @@ def joint_suits_cell(s: Situation) -> Iterator[Hit]:
         case CellForm.ROUND, JoinedBy.SCREW:
             yield Hit(
                 "A round cell has no thread to screw into: weld it, or take cells with factory tabs.",
-                severity=Severity.STOP, fix=instead(JoinedBy.WELD),
-            )  # fmt: skip
+                severity=Severity.STOP,
+                fix=instead(JoinedBy.WELD),
+            )
         case CellForm.ROUND, JoinedBy.SOLDER:
             yield Hit(
                 "Soldered straight on the cell: schools differ. With 70 W or more and a wide tip, under 3 s a joint; cells with "
-                "factory tabs are safer.", fix=instead(JoinedBy.TABS),
-            )  # fmt: skip
+                "factory tabs are safer.",
+                fix=instead(JoinedBy.TABS),
+            )
         case CellForm.PRISMATIC, JoinedBy.WELD:
             yield Hit(
                 "A small welder makes no nugget on the thick terminal of a prismatic cell: screw the bars on.",
@@ -416,16 +494,22 @@ def joint_suits_cell(s: Situation) -> Iterator[Hit]:
         case CellForm.PRISMATIC, JoinedBy.SOLDER | JoinedBy.TABS:
             yield Hit(
                 "The terminal of a prismatic cell leads an iron's heat straight inside: screw the bars on.",
-                severity=Severity.STOP, fix=instead(JoinedBy.SCREW),
-            )  # fmt: skip
+                severity=Severity.STOP,
+                fix=instead(JoinedBy.SCREW),
+            )
         case CellForm.POUCH, JoinedBy.SOLDER | JoinedBy.TABS:
             yield Hit(
                 "No iron on anything that leads straight into a pouch: put a clip between iron and cell, or weld the tabs."
             )
 
 
-@rule("SR-16", Stage.STRIPS, Severity.ATTENTION, source=COMMON_PRACTICE,
-      reason="Round the hole of a screw the current has only what is left of the bar, and the washer no seat.")  # fmt: skip
+@rule(
+    "SR-16",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="Round the hole of a screw the current has only what is left of the bar, and the washer no seat.",
+)
 def bar_too_narrow_for_screw(s: Situation) -> Iterator[Hit]:
     """A hole that leaves too little of the strip."""
     joining = s.design.joining
@@ -450,8 +534,13 @@ def bar_too_narrow_for_screw(s: Situation) -> Iterator[Hit]:
         )
 
 
-@rule("SR-15", Stage.STRIPS, Severity.NOTE, source="generic torque table",
-      reason="A loose screw heats; one too tight strips the thread of a terminal.")  # fmt: skip
+@rule(
+    "SR-15",
+    Stage.STRIPS,
+    Severity.NOTE,
+    source="generic torque table",
+    reason="A loose screw heats; one too tight strips the thread of a terminal.",
+)
 def torque_unknown(s: Situation) -> Iterator[Hit]:
     """Screws of a thread for which no generic torque is known."""
     joining = s.design.joining

@@ -64,8 +64,15 @@ class RuleTable:
     rules: dict[str, Rule] = field(default_factory=dict)
 
     def rule(
-        self, code: str, stage: Stage, severity: Severity, *, reason: str, source: str, topics: tuple[Topic, ...] = ()
-    ) -> Callable[[Body], Body]:  # fmt: skip
+        self,
+        code: str,
+        stage: Stage,
+        severity: Severity,
+        *,
+        reason: str,
+        source: str,
+        topics: tuple[Topic, ...] = (),
+    ) -> Callable[[Body], Body]:
         """Enter the decorated function in the table under `code`."""
 
         def enter(body: Body) -> Body:

@@ -64,7 +64,8 @@ def by_resistance(
 ) -> Assay:
     """Return the verdict from a current, the drop over a measured length and the size of the strip.
 
-    ρ = U·w·t/(I·l), brought to 20 °C with nickel's coefficient (0.006 /K); relative uncertainties add as squares.
+    ρ = U·w·t/(I·l), brought to 20 °C with nickel's coefficient (0.006 /K); relative uncertainties add as
+    squares.
 
     Raises
     ------
@@ -133,10 +134,13 @@ def _verdict(quantity: str, result: Measured, likely: dict[StripMetal, float], t
     metal = max(shares, key=lambda m: shares[m])
     if shares[metal] < SURE:
         return Assay(
-            quantity, result, None, shares,
+            quantity,
+            result,
+            None,
+            shares,
             f"{text}: cannot tell {' from '.join(m.value for m in sorted(shares, key=lambda m: -shares[m])[:2])}; measure more exactly. "
             "Until then count it as plated steel.",
-        )  # fmt: skip
+        )
     return Assay(
         quantity, result, metal, shares, f"{text}: {metal.value}, {shares[metal] * 100:.0f} % likely."
     )
@@ -145,8 +149,10 @@ def _verdict(quantity: str, result: Measured, likely: dict[StripMetal, float], t
 def assayed_strip(strip: Strip, assay: Assay, width_m: float, thickness_m: float) -> Strip:
     """Return the strip of this job as it was measured.
 
-    A measured resistivity is taken with twice its uncertainty on top, so that a doubtful one errs to the safe side; a
-    weight gives the metal alone, whose usual resistivity counts. If the metal cannot be told it is plated steel.
+    A measured resistivity is taken with twice its uncertainty on top, so that a doubtful one errs to the safe
+    side; a
+    weight gives the metal alone, whose usual resistivity counts. If the metal cannot be told it is plated
+    steel.
     """
     metal = assay.metal or StripMetal.PLATED_STEEL
     usual = {
@@ -160,9 +166,20 @@ def assayed_strip(strip: Strip, assay: Assay, width_m: float, thickness_m: float
     return strip.model_copy(
         update={
             "name": f"measured {metal.value} strip {thickness_m * 1e3:.2f} × {width_m * 1e3:.1f}",
-            "metal": metal, "width_m": width_m, "thickness_m": thickness_m, "resistivity_ohm_m": resistivity,
-            "temperature_coefficient_per_k": {StripMetal.NICKEL: 0.006, StripMetal.PLATED_STEEL: 0.005, StripMetal.COPPER: 0.00393}[metal],
-            "density_kg_m3": {StripMetal.NICKEL: NICKEL_KG_M3, StripMetal.PLATED_STEEL: STEEL_KG_M3, StripMetal.COPPER: COPPER_KG_M3}[metal],
+            "metal": metal,
+            "width_m": width_m,
+            "thickness_m": thickness_m,
+            "resistivity_ohm_m": resistivity,
+            "temperature_coefficient_per_k": {
+                StripMetal.NICKEL: 0.006,
+                StripMetal.PLATED_STEEL: 0.005,
+                StripMetal.COPPER: 0.00393,
+            }[metal],
+            "density_kg_m3": {
+                StripMetal.NICKEL: NICKEL_KG_M3,
+                StripMetal.PLATED_STEEL: STEEL_KG_M3,
+                StripMetal.COPPER: COPPER_KG_M3,
+            }[metal],
             "source": f"measured: {assay.words}"[:200],
         }
-    )  # fmt: skip
+    )

@@ -22,7 +22,8 @@ class Failure(Frozen):
 
     Attributes
     ----------
-    ref : what lets go: ``joint:12`` is a joint of cell 12, ``segment:N3-L1.2`` a piece of strip, ``lead:2`` one of two leads.
+    ref : what lets go: ``joint:12`` is a joint of cell 12, ``segment:N3-L1.2`` a piece of strip,
+        ``lead:2`` one of two leads.
     opens : whether the pack, or a cell of it, carries nothing any more: ``pack``, ``cell`` or empty.
     worst_ref : the cell or segment most over its limit then.
     share, share_before : its share of limit then and before.
@@ -89,8 +90,10 @@ def remove_each(
 def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float, tuple[Failure, ...]]]:
     """Yield how far the search is and every failure so far, worst first; the last holds all.
 
-    Joints of cells and segments of strip, each alone, at the steady current. The joint of a cell at either end takes
-    the whole cell away, so both are told as one branch. Of two leads on one pole each is taken away as well. Doubled
+    Joints of cells and segments of strip, each alone, at the steady current. The joint of a cell at either
+    end takes
+    the whole cell away, so both are told as one branch. Of two leads on one pole each is taken away as well.
+    Doubled
     joints are passed over: what lets go there is one of two.
     """
     network, state, figures = metal.network, metal.state, metal.figures
@@ -128,10 +131,15 @@ def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float,
             more = (pole - float(gone.pole_v[k])) / max(metal.current_a, 1e-12)
             found.append(
                 Failure.model_construct(
-                    ref=ref, opens=opens, worst_ref=names[w], share=float(shares[w, k]), share_before=float(base[w]),
-                    cell_share=float(shares[m:, k].max()) if n else 0.0, resistance_more_ohm=max(more, 0.0),
+                    ref=ref,
+                    opens=opens,
+                    worst_ref=names[w],
+                    share=float(shares[w, k]),
+                    share_before=float(base[w]),
+                    cell_share=float(shares[m:, k].max()) if n else 0.0,
+                    resistance_more_ohm=max(more, 0.0),
                 )
-            )  # fmt: skip
+            )
         ranked = tuple(sorted(found, key=lambda f: (f.opens != "pack", -f.share, f.ref)))
         yield min((start + len(some)) / (m + n), 1.0), ranked
 
@@ -142,9 +150,13 @@ def _what_opens(metal: UnderLoad, branch: int) -> str:
     keep = np.arange(m) != branch
     cells = np.arange(len(network.cell_ohm)) != branch - m
     rest = Network(
-        network.nodes, network.ends[keep], network.ohm[keep], network.cell_ends[cells], network.cell_ohm[cells],
+        network.nodes,
+        network.ends[keep],
+        network.ohm[keep],
+        network.cell_ends[cells],
+        network.cell_ohm[cells],
         network.poles,
-    )  # fmt: skip
+    )
     if not rest.whole:
         return "pack"
     flow = metal.state.current_a[branch] if branch < m else metal.state.cell_a[branch - m]
@@ -214,10 +226,16 @@ def monte_carlo(
         capacities.append((sums / sizes).min(axis=1))
         done += k
         whole = np.vstack(shares)
-        yield done / samples, ScatterBands(
-            cell_share=np.percentile(whole, [5, 50, 95], axis=0), greatest_share=np.sort(whole.max(axis=1)),
-            resistance_ohm=np.sort(np.concatenate(ohms)), capacity=np.sort(np.concatenate(capacities)), samples=done,
-        )  # fmt: skip
+        yield (
+            done / samples,
+            ScatterBands(
+                cell_share=np.percentile(whole, [5, 50, 95], axis=0),
+                greatest_share=np.sort(whole.max(axis=1)),
+                resistance_ohm=np.sort(np.concatenate(ohms)),
+                capacity=np.sort(np.concatenate(capacities)),
+                samples=done,
+            ),
+        )
 
 
 def _solve_block(network: Network, cell_ohm: Array, load_a: float, m: int) -> tuple[Array, Array]:

@@ -141,7 +141,8 @@ class PackLumps:
     def outer_conductance(self, mean_k: float, ambient_k: float) -> Array:
         """Return the conductance of each cell to the air (n,), W/K, with the surface at a mean temperature of the pack.
 
-        Convection as from a plate as high as a cell is thick, and radiation; in series with what covers the cells.
+        Convection as from a plate as high as a cell is thick, and radiation; in series with what covers the
+        cells.
         """
         surface = max(mean_k, ambient_k + 1.0)
         for _ in range(3):
@@ -187,7 +188,8 @@ def pack_lumps(
         radius = cell.diameter_m / 2
         apart = np.hypot(*(points[near[:, 0]] - points[near[:, 1]]).T) - cell.diameter_m
         touch = np.array([touching_conductance(radius, length, max(float(g), 0.0)) for g in apart])
-        # A free cell shows its whole side; each touching neighbour takes a sixth of it on the densest lattice.
+        # A free cell shows its whole side; each touching neighbour takes a sixth of it on the densest
+        # lattice.
         seen = np.zeros(n)
         np.add.at(seen, near.ravel(), 1)
         side = np.pi * cell.diameter_m * length * np.clip(1 - seen / 6, 0, 1)
@@ -239,7 +241,8 @@ def run_temperatures(
 
     Notes
     -----
-    Implicit Euler: C (T⁺ − T)/Δt = Q − G T⁺ − Ga (T⁺ − Ta), stable at any step; the conductance to the air follows
+    Implicit Euler: C (T⁺ − T)/Δt = Q − G T⁺ − Ga (T⁺ − Ta), stable at any step; the conductance to the air
+    follows
     the mean temperature every fourth of the way.
     """
     n = len(lumps.capacity_j_k)

@@ -81,12 +81,9 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     for node in nodes:
         pads = node_pads(layout, node)
         discs = MultiPoint(list(pads.values())).buffer(reach, quad_segs=12)
-        bars = MultiLineString([
-            (pads[a], pads[b])
-            for a in pads
-            for b in layout.adjacency[a]
-            if a < b and b in pads
-        ]).buffer(neck, cap_style="flat")  # fmt: skip
+        bars = MultiLineString(
+            [(pads[a], pads[b]) for a in pads for b in layout.adjacency[a] if a < b and b in pads]
+        ).buffer(neck, cap_style="flat")
         plain.append(unary_union([discs, bars]))
     found: list[Plate] = []
     made = list(plain)
@@ -96,10 +93,13 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
         x0, y0, x1, y1 = plain[place].bounds
         near = apart + CORNER_M
         about = (x0 - near, y0 - near, x1 + near, y1 + near)
-        others = unary_union([
-            m for n, m in enumerate(made)
-            if n != place and nodes[n].face is node.face and _meet(about, m.bounds)
-        ])  # fmt: skip
+        others = unary_union(
+            [
+                m
+                for n, m in enumerate(made)
+                if n != place and nodes[n].face is node.face and _meet(about, m.bounds)
+            ]
+        )
         smooth = plain[place].buffer(CORNER_M).buffer(-CORNER_M).difference(others.buffer(apart))
         smooth = unary_union([plain[place].difference(others.buffer(apart * 0.999)), smooth]).simplify(1e-5)
         slots = _openings(joining, list(pads.values()))
@@ -113,17 +113,24 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
         area = sum(p.area for p in parts) - sum(signed_area(slot) for slot in slots)
         found.append(
             Plate(
-                node.number, node.face, np.array(largest.exterior.coords)[:-1],
-                tuple(np.array(ring.coords)[:-1] for ring in largest.interiors), slots, pads, float(area), len(parts),
+                node.number,
+                node.face,
+                np.array(largest.exterior.coords)[:-1],
+                tuple(np.array(ring.coords)[:-1] for ring in largest.interiors),
+                slots,
+                pads,
+                float(area),
+                len(parts),
             )
-        )  # fmt: skip
+        )
     return _with_tabs(found, layout, cell, apart)
 
 
 def _with_tabs(made: list[Plate], layout: Layout, cell: Cell, apart: float) -> tuple[Plate, ...]:
     """The plates of the two poles with a tab for each main lead, on the side that keeps its distance.
 
-    Where no side does, the tab lies on the one that comes nearest to it, and the distance between plates tells.
+    Where no side does, the tab lies on the one that comes nearest to it, and the distance between plates
+    tells.
     """
     from shapely.geometry import MultiPoint, Polygon, box
     from shapely.ops import unary_union
@@ -142,18 +149,21 @@ def _with_tabs(made: list[Plate], layout: Layout, cell: Cell, apart: float) -> t
             x, y = plate.pads_m[number]
             out, half = layout.pitch_m / 2 + TAB_M[0], TAB_M[1] / 2
             sides = (
-                box(x - half, y, x + half, y + out), box(x - half, y - out, x + half, y),
-                box(x, y - half, x + out, y + half), box(x - out, y - half, x, y + half),
-            )  # fmt: skip
+                box(x - half, y, x + half, y + out),
+                box(x - half, y - out, x + half, y),
+                box(x, y - half, x + out, y + half),
+                box(x - out, y - half, x, y + half),
+            )
             kept = [min(apart, _gap(side, others)) + min(apart, _gap(side, cans)) for side in sides]
             shape = unary_union([shape, sides[kept.index(max(kept))]])
         # Of a plate that falls apart this may be the piece without the pad: it stays as it is.
         if isinstance(shape, Polygon):
             made[place] = replace(
-                plate, outline_m=np.array(shape.exterior.coords)[:-1],
+                plate,
+                outline_m=np.array(shape.exterior.coords)[:-1],
                 holes_m=tuple(np.array(ring.coords)[:-1] for ring in shape.interiors),
                 area_m2=plate.area_m2 + shape.area - Polygon(plate.outline_m, list(plate.holes_m)).area,
-            )  # fmt: skip
+            )
     return tuple(made)
 
 

@@ -396,15 +396,26 @@ class _NodeRuns:
         for kind, tag, cells in sorted(self.made, key=lambda made: "LBPMC".index(made[1])):
             counts[tag] += 1
             yield _run(
-                f"N{node.number}-{tag}{counts[tag]}", node.number, node.face, kind, cells,
-                [self.pads[m] for m in cells], [node.number] * len(cells),
-            )  # fmt: skip
+                f"N{node.number}-{tag}{counts[tag]}",
+                node.number,
+                node.face,
+                kind,
+                cells,
+                [self.pads[m] for m in cells],
+                [node.number] * len(cells),
+            )
 
 
 def _run(
-    name: str, node: int, face: Face, kind: StripKind, cells: list[int], points: list[tuple[float, float]],
-    nodes: list[int], by_hand: bool = False,
-) -> StripRun:  # fmt: skip
+    name: str,
+    node: int,
+    face: Face,
+    kind: StripKind,
+    cells: list[int],
+    points: list[tuple[float, float]],
+    nodes: list[int],
+    by_hand: bool = False,
+) -> StripRun:
     length = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in itertools.pairwise(points))
     spans = tuple((i, i + 1) for i in range(len(cells) - 1))
     return StripRun(name, node, face, kind, tuple(cells), tuple(points), length, tuple(nodes), spans, by_hand)
@@ -444,10 +455,17 @@ def metal_runs(layout: Layout, style: StripStyle) -> tuple[StripRun, ...]:
         )
         made.append(
             StripRun(
-                f"N{node.number}-S1", node.number, node.face, StripKind.PLATE, tuple(cells),
-                tuple(pads[m] for m in cells), 0.0, (node.number,) * len(cells), spans,
+                f"N{node.number}-S1",
+                node.number,
+                node.face,
+                StripKind.PLATE,
+                tuple(cells),
+                tuple(pads[m] for m in cells),
+                0.0,
+                (node.number,) * len(cells),
+                spans,
             )
-        )  # fmt: skip
+        )
     return tuple(sorted(made, key=lambda r: (r.node, r.kind is StripKind.PLATE)))
 
 
@@ -488,7 +506,8 @@ class Metalwork:
 
     Attributes
     ----------
-    network : resistors are the spans of all runs in order, then the leads of poles that have two; cells have their
+    network : resistors are the spans of all runs in order, then the leads of poles that have two; cells
+        have their
         two joints in them.
     spans : for each resistor its run (place in the list of runs) and span.
     pad : node of the network by cell number and pole (True is plus).
@@ -523,9 +542,13 @@ def span_metres(run: StripRun) -> list[float]:
 
 
 def metalwork(
-    layout: Layout, runs: tuple[StripRun, ...], ohm_per_m: dict[StripKind, float], cell_ohm: ArrayLike,
-    joint_ohm: ArrayLike = KINDS[JoinedBy.WELD].ohm, lead_ohm: float = 0.0,
-) -> Metalwork:  # fmt: skip
+    layout: Layout,
+    runs: tuple[StripRun, ...],
+    ohm_per_m: dict[StripKind, float],
+    cell_ohm: ArrayLike,
+    joint_ohm: ArrayLike = KINDS[JoinedBy.WELD].ohm,
+    lead_ohm: float = 0.0,
+) -> Metalwork:
     """Return the network of all pads, runs and cells.
 
     Parameters
@@ -570,9 +593,13 @@ def metalwork(
         poles.append(nodes)
         nodes += 1
     network = Network(
-        nodes=nodes, ends=np.array(ends, dtype=np.intp).reshape(-1, 2), ohm=np.array(ohms),
-        cell_ends=cells, cell_ohm=resistance, poles=(poles[0], poles[1]),
-    )  # fmt: skip
+        nodes=nodes,
+        ends=np.array(ends, dtype=np.intp).reshape(-1, 2),
+        ohm=np.array(ohms),
+        cell_ends=cells,
+        cell_ohm=resistance,
+        poles=(poles[0], poles[1]),
+    )
     return Metalwork(network, tuple(spans), pad)
 
 
@@ -614,7 +641,8 @@ class StripShares:
     spans : share of each span, by run.
     cells : share of each cell, by number.
     leads : share of each lead, by pole (True is plus) and the cell it is joined at.
-    pads : voltage of each pad by cell and pole against the pack's minus for one ampere, cells without voltage, V/A.
+    pads : voltage of each pad by cell and pole against the pack's minus for one ampere, cells without
+        voltage, V/A.
     heat_ohm : resistance that makes the heat of all strips and joints at any pack current, Ω.
     open_at : the tap point where no current can pass, None if it flows from pole to pole.
     """
@@ -679,8 +707,10 @@ def joint_resistance(joining: Joining) -> float:
 def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:
     """Return the strip and layers of a kind of run; nickel on copper is one strip that stands for both.
 
-    Of a plate it is a strip of the link metal that stands for the plate between two neighbouring pads: on a square
-    lattice each span has a band of the plate as wide as the pitch to itself, on a staggered one 1/√3 of it, so that
+    Of a plate it is a strip of the link metal that stands for the plate between two neighbouring pads: on a
+    square
+    lattice each span has a band of the plate as wide as the pitch to itself, on a staggered one 1/√3 of it,
+    so that
     a large plate has its true resistance in every direction; less the gap to the next plate.
     """
     if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
@@ -703,7 +733,8 @@ def strip_asked(joining: Joining, kind: StripKind) -> tuple[Strip, int, Strip | 
 def joint_count(run: StripRun, joining: Joining) -> int:
     """Return the weld pairs of a run, all layers, with twice as many on pads of doubled cells; or its soldered or screwed joints.
 
-    What lies under the strip is welded through the first layer on it and needs no welds of its own. Solder and screws hold
+    What lies under the strip is welded through the first layer on it and needs no welds of its own. Solder
+    and screws hold
     all layers at once.
     """
     pads = len(run.cells)
@@ -820,19 +851,32 @@ def strip_pieces(
         temperature = temperatures[run.kind][most]
         pieces.append(
             StripPiece.model_construct(
-                id=run.id, node=run.node, face=run.face, kind=run.kind, cells=run.cells, points_m=run.points_m,
-                strip=metal.asked.name, width_m=strip.width_m,
-                thickness_m=metal.asked.thickness_m, layers=metal.laid,
+                id=run.id,
+                node=run.node,
+                face=run.face,
+                kind=run.kind,
+                cells=run.cells,
+                points_m=run.points_m,
+                strip=metal.asked.name,
+                width_m=strip.width_m,
+                thickness_m=metal.asked.thickness_m,
+                layers=metal.laid,
                 under=metal.under.name if metal.under else None,
-                length_m=length, span_share=span_share, lead_share=tail,
-                current_steady_a=steady, current_peak_a=peak, limit_a=metal.limits[metal.laid - 1],
+                length_m=length,
+                span_share=span_share,
+                lead_share=tail,
+                current_steady_a=steady,
+                current_peak_a=peak,
+                limit_a=metal.limits[metal.laid - 1],
                 temperature_k=temperature,
                 peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, peak_s),
-                layers_needed=metal.layers_needed(steady), resistance_ohm=metal.ohm_per_m * run.run_m,
-                joined_by=joining.joined_by, joints=joint_count(run, joining),
+                layers_needed=metal.layers_needed(steady),
+                resistance_ohm=metal.ohm_per_m * run.run_m,
+                joined_by=joining.joined_by,
+                joints=joint_count(run, joining),
                 mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
             )
-        )  # fmt: skip
+        )
     return tuple(pieces)
 
 
@@ -895,10 +939,15 @@ def stock_plan(pieces: tuple[StripPiece, ...], stock_m: float = 1.0) -> tuple[St
                 left[place] -= cut
         plans.append(
             StockPlan(
-                strip=strip, stock_m=stock_m, lengths=len(left), cut_m=sum(lengths), offcut_m=sum(left),
-                pieces=len(lengths), different=len({round(cut, 4) for cut in lengths}),
+                strip=strip,
+                stock_m=stock_m,
+                lengths=len(left),
+                cut_m=sum(lengths),
+                offcut_m=sum(left),
+                pieces=len(lengths),
+                different=len({round(cut, 4) for cut in lengths}),
             )
-        )  # fmt: skip
+        )
     return tuple(plans)
 
 
@@ -941,9 +990,13 @@ def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMea
     ways = [p.length_m for p in pieces if p.kind is StripKind.COLLECTOR]
     strips = [p for p in pieces if p.kind is not StripKind.PLATE]
     return LayoutMeasures(
-        links=sum(k for k, _ in counted), links_least=least, links_least_at=at, links_bound=bound,
-        collecting_m=max(ways, default=0.0), pieces=len(pieces),
+        links=sum(k for k, _ in counted),
+        links_least=least,
+        links_least_at=at,
+        links_bound=bound,
+        collecting_m=max(ways, default=0.0),
+        pieces=len(pieces),
         different=len({round(p.length_m, 4) for p in strips}),
         welds={face.value: sum(p.weld_pairs for p in pieces if p.face is face) for face in Face},
         joints={face.value: sum(p.joints for p in pieces if p.face is face) for face in Face},
-    )  # fmt: skip
+    )

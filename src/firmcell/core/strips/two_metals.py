@@ -20,8 +20,10 @@ def laid_together(strip: Strip, layers: int, under: Strip | None) -> tuple[Strip
 
     Notes
     -----
-    The metals lie side by side for current and heat: conductances add (Kirchhoff), the temperature coefficient is
-    their mean weighted by conductance at 20 °C, density and heat capacity are weighted by section and by mass. It
+    The metals lie side by side for current and heat: conductances add (Kirchhoff), the temperature
+    coefficient is
+    their mean weighted by conductance at 20 °C, density and heat capacity are weighted by section and by
+    mass. It
     gives off heat over the wider of the two. That the joint shares the current evenly is assumed: every weld
     goes through both.
     """

@@ -56,7 +56,8 @@ class Segment:
     drop_v, heat_w : at working temperature.
     long_run_k : of a long strip with this current, one face in still air.
     in_place_k : of its hottest point, both ends on the cells.
-    limit_long_run_a, limit_in_place_a : current that brings it to the greatest temperature allowed, by either way.
+    limit_long_run_a, limit_in_place_a : current that brings it to the greatest temperature allowed, by
+        either way.
     limit_a, share : the limit it is judged by, and current over it.
     """
 
@@ -202,10 +203,14 @@ def solve_under_load(design: Design, layout: Layout, run_time_s: float) -> Under
     sheets = insulation.sheet_m + insulation.tape_m + walls
     return _metal_state(
         _Matter(
-            layout, design, Wrapping(sheets, insulation.foam_m), brief.current_steady_a, brief.ambient_max_k,
+            layout,
+            design,
+            Wrapping(sheets, insulation.foam_m),
+            brief.current_steady_a,
+            brief.ambient_max_k,
             round(run_time_s, 1),
         )
-    )  # fmt: skip
+    )
 
 
 @dataclass(frozen=True)
@@ -222,9 +227,17 @@ class _Matter:
     def key(self) -> tuple[object, ...]:
         d = self.design
         return (
-            id(self.layout), d.joining, d.cell, d.measured_ohm, d.leads.wire, d.leads.length_m, self.wrapping, self.current_a, self.ambient_k,
+            id(self.layout),
+            d.joining,
+            d.cell,
+            d.measured_ohm,
+            d.leads.wire,
+            d.leads.length_m,
+            self.wrapping,
+            self.current_a,
+            self.ambient_k,
             self.run_time_s,
-        )  # fmt: skip
+        )
 
     def __hash__(self) -> int:
         return hash(self.key())
@@ -273,9 +286,12 @@ class _Worker:
         strip, layers = self.strips[kind]
         section = strip.section_m2 * layers
         return (
-            section, strip.conductivity_w_m_k * section, strip.width_m, strip.temperature_coefficient_per_k,
+            section,
+            strip.conductivity_w_m_k * section,
+            strip.width_m,
+            strip.temperature_coefficient_per_k,
             self.cold[kind],
-        )  # fmt: skip
+        )
 
     def result(self) -> UnderLoad:
         current, ambient = self.matter.current_a, self.matter.ambient_k
@@ -287,10 +303,13 @@ class _Worker:
             passes += 1
             ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
             network = Network(
-                network.nodes, network.ends,
-                np.concatenate([np.maximum(self.length * ohm_per_m, 1e-9), leads_ohm]), network.cell_ends,
-                network.cell_ohm, network.poles,
-            )  # fmt: skip
+                network.nodes,
+                network.ends,
+                np.concatenate([np.maximum(self.length * ohm_per_m, 1e-9), leads_ohm]),
+                network.cell_ends,
+                network.cell_ohm,
+                network.poles,
+            )
             state = solve(network, 0.0, current)
             segment_w = (state.current_a**2 * network.ohm)[strips]
             heat = state.cell_a**2 * network.cell_ohm
@@ -310,9 +329,20 @@ class _Worker:
         work = Metalwork(network, self.work.spans, self.work.pad)
         figures = self._figures(network, state, cell_k, warm, heat, passes, settled)
         return UnderLoad(
-            self.layout, self.runs, work, self.kinds, self.strips, self.length, state, self.lumps, cell_k, current,
-            self.joint_ohm, self.joining.doubled, figures,
-        )  # fmt: skip
+            self.layout,
+            self.runs,
+            work,
+            self.kinds,
+            self.strips,
+            self.length,
+            state,
+            self.lumps,
+            cell_k,
+            current,
+            self.joint_ohm,
+            self.joining.doubled,
+            figures,
+        )
 
     def _limits(self, ends_k: Array) -> tuple[Array, Array]:
         limit, ambient = self.cell.temperature_max_k, self.matter.ambient_k
@@ -355,39 +385,76 @@ class _Worker:
         runs, spans = self.runs, self.work.spans
         segments = tuple(
             Segment(
-                id=f"{runs[r].id}.{n + 1}", piece=runs[r].id, node=runs[r].node, face=runs[r].face, kind=runs[r].kind,
+                id=f"{runs[r].id}.{n + 1}",
+                piece=runs[r].id,
+                node=runs[r].node,
+                face=runs[r].face,
+                kind=runs[r].kind,
                 cells=tuple(runs[r].cells[e] for e in runs[r].spans[n]),
-                from_m=runs[r].points_m[runs[r].spans[n][0]], to_m=runs[r].points_m[runs[r].spans[n][1]],
-                current_a=i, density_a_m2=i / a, resistance_ohm=ohm, drop_v=i * ohm, heat_w=i * i * ohm,
-                long_run_k=k_long, in_place_k=k_place, limit_long_run_a=l_long, limit_in_place_a=l_place,
-                limit_a=judged, share=share,
+                from_m=runs[r].points_m[runs[r].spans[n][0]],
+                to_m=runs[r].points_m[runs[r].spans[n][1]],
+                current_a=i,
+                density_a_m2=i / a,
+                resistance_ohm=ohm,
+                drop_v=i * ohm,
+                heat_w=i * i * ohm,
+                long_run_k=k_long,
+                in_place_k=k_place,
+                limit_long_run_a=l_long,
+                limit_in_place_a=l_place,
+                limit_a=judged,
+                share=share,
             )
             for (r, n), i, a, ohm, k_long, k_place, l_long, l_place, judged, share in zip(
-                spans, flow.tolist(), self.section.tolist(), ohms.tolist(), long_run.tolist(), warm.tolist(),
-                long_limit.tolist(), place_limit.tolist(), limit.tolist(), shares.tolist(), strict=True,
+                spans,
+                flow.tolist(),
+                self.section.tolist(),
+                ohms.tolist(),
+                long_run.tolist(),
+                warm.tolist(),
+                long_limit.tolist(),
+                place_limit.tolist(),
+                limit.tolist(),
+                shares.tolist(),
+                strict=True,
             )
-        )  # fmt: skip
+        )
         group = np.array([c.group for c in self.layout.cells])
         even = current / np.maximum(np.bincount(group, minlength=group.max() + 1), 1)[group]
         cells = tuple(
-            CellLoad(number=c.number, group=c.group, current_a=i, deviation=i / e - 1, heat_w=q, temperature_k=k)
-            for c, i, e, q, k in zip(
-                self.layout.cells, state.cell_a.tolist(), even.tolist(), heat.tolist(), cell_k.tolist(), strict=True
+            CellLoad(
+                number=c.number, group=c.group, current_a=i, deviation=i / e - 1, heat_w=q, temperature_k=k
             )
-        )  # fmt: skip
+            for c, i, e, q, k in zip(
+                self.layout.cells,
+                state.cell_a.tolist(),
+                even.tolist(),
+                heat.tolist(),
+                cell_k.tolist(),
+                strict=True,
+            )
+        )
         steady = steady_temperatures(self.lumps, heat, ambient)
         joints = float((state.cell_a**2 * 2 * self.joint_ohm).sum())
         hottest = int(cell_k.argmax())
         return UnderLoadFigures.model_construct(
-            segments=segments, cells=cells, whole=network.whole, open_at=open_node(self.layout, self.work),
+            segments=segments,
+            cells=cells,
+            whole=network.whole,
+            open_at=open_node(self.layout, self.work),
             resistance_ohm=-float(state.volts[network.poles[1]]) / current - leads_w / current**2
-            if network.whole and current else None,
-            strips_w=float((flow**2 * ohms).sum()), joints_w=joints,
-            cells_w=float((state.cell_a**2 * self.cell_ohm).sum()), hottest_cell=self.layout.cells[hottest].number,
-            hottest_cell_k=float(cell_k[hottest]), gradient_k=float(cell_k.max() - cell_k.min()),
-            settled_cell_k=float(steady.max()), passes=passes,
+            if network.whole and current
+            else None,
+            strips_w=float((flow**2 * ohms).sum()),
+            joints_w=joints,
+            cells_w=float((state.cell_a**2 * self.cell_ohm).sum()),
+            hottest_cell=self.layout.cells[hottest].number,
+            hottest_cell_k=float(cell_k[hottest]),
+            gradient_k=float(cell_k.max() - cell_k.min()),
+            settled_cell_k=float(steady.max()),
+            passes=passes,
             runs_away=not settled or bool((warm >= RUNAWAY_K - 1).any()),
-        )  # fmt: skip
+        )
 
     def _judged(self, long_run: Array, in_place: Array) -> Array:
         """The limit that counts, by what the design says strips are judged by."""
@@ -413,7 +480,8 @@ def duty_temperatures(
 ) -> tuple[Array, Array]:
     """Return moments (k,) in s and the temperature of each cell then (k, n), K, over a duty cycle.
 
-    Steady current, with the peak for its duration each time `peak_every_s` of the brief has passed; heat goes with the
+    Steady current, with the peak for its duration each time `peak_every_s` of the brief has passed; heat goes
+    with the
     square of the current. The load lasts `cycles_s`.
     """
     brief = design.brief

@@ -1,8 +1,11 @@
 """The tap doctor: what readings at the plug say is wrong, how sure that is, and which reading to take next.
 
-A pack's groups stand at one common voltage with some scatter; a fault changes which metal each pin of the plug meets, or a
-group. Under each fault the readings are jointly normal, so each has an exact likelihood (a Gaussian marginal over the
-common voltage, the scatter and the meter); leads that float have a density of their own. Bayes' rule ranks the faults.
+A pack's groups stand at one common voltage with some scatter; a fault changes which metal each pin of the
+plug meets, or a
+group. Under each fault the readings are jointly normal, so each has an exact likelihood (a Gaussian marginal
+over the
+common voltage, the scatter and the meter); leads that float have a density of their own. Bayes' rule ranks
+the faults.
 "Right" is never said by rank alone: `plainly_right` asks hard questions first.
 """
 
@@ -190,7 +193,8 @@ class _Seen:
     def common_guesses_v(self) -> tuple[float, ...]:
         """Guesses of what a group stands at, V, for faults that each spoil one of them.
 
-        One odd group low in the pack shifts all readings above it, and leaves the median step from pin to pin as it is;
+        One odd group low in the pack shifts all readings above it, and leaves the median step from pin to pin
+        as it is;
         several taps on wrong places spoil many steps, and leave most readings as they are.
         """
         pins = np.flatnonzero((self.black == 0) & (self.red <= self.pack.series))
@@ -235,9 +239,14 @@ def _expected(t: FaultTable, black: Whole, red: Whole, series: int) -> _Expected
     a, b = np.maximum(a, 0), np.maximum(b, 0)
     sign = t.meter[:, None]
     return _Expected(
-        joined, sign * (slope[rows, b] - slope[rows, a]) * joined, sign * (offset[rows, b] - offset[rows, a]) * joined,
-        np.minimum(a, b), np.maximum(a, b), sign * np.sign(b - a), variance,
-    )  # fmt: skip
+        joined,
+        sign * (slope[rows, b] - slope[rows, a]) * joined,
+        sign * (offset[rows, b] - offset[rows, a]) * joined,
+        np.minimum(a, b),
+        np.maximum(a, b),
+        sign * np.sign(b - a),
+        variance,
+    )
 
 
 def _quick(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
@@ -258,7 +267,8 @@ def _quick(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
 def _partly(t: FaultTable, e: _Expected, seen: _Seen) -> tuple[Array, Array]:
     """How many readings, and how many steps from one reading to the next, each fault explains, as scores (h,) each.
 
-    What one of them it does not explain can cost is capped. A fault at B0 spoils every reading and leaves the steps.
+    What one of them it does not explain can cost is capped. A fault at B0 spoils every reading and leaves the
+    steps.
     """
     rows = np.arange(len(t.faults))[:, None]
     spread = e.variance[rows, e.high] - e.variance[rows, e.low]
@@ -361,9 +371,14 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked) -> Diagnosis:
     decided = right or (best is not None and best.probability >= SURE and not innocent)
     following = None if right else _next_reading(table.take(order[:14]), weight[order[:14]] / total, seen)
     return Diagnosis(
-        right, decided, suspicions, other / total, following,
-        _words(right, decided, suspicions, other / total, against), against,
-    )  # fmt: skip
+        right,
+        decided,
+        suspicions,
+        other / total,
+        following,
+        _words(right, decided, suspicions, other / total, against),
+        against,
+    )
 
 
 def _ranked(seen: _Seen) -> tuple[FaultTable, Array, Array]:
@@ -448,8 +463,10 @@ FAR_FROM_CELLS_V = 0.15
 def plainly_right(readings: Mapping[tuple[int, int], float], pack: PackAsked) -> str:
     """Return "" if every pin is read and plainly in order, else what speaks against it, in one sentence.
 
-    Hard questions, none of them a matter of likelihood: every pin read against pin B0; B0 to B0 nothing; every step between
-    empty and full; no step off the others by more than meter and scatter can make it; the common step near what the
+    Hard questions, none of them a matter of likelihood: every pin read against pin B0; B0 to B0 nothing;
+    every step between
+    empty and full; no step off the others by more than meter and scatter can make it; the common step near
+    what the
     cells measured. Pin-to-pin readings must agree with those against B0.
     """
     steps, doubt = _steps(readings, pack)
@@ -477,7 +494,8 @@ def _steps(readings: Mapping[tuple[int, int], float], pack: PackAsked) -> tuple[
     """Each group's step (S,) from direct readings where there are any, else by difference; and how far it may be off, V."""
     s, meter = pack.series, pack.meter
     nothing = np.zeros(s)
-    # The range's calibration is common to all readings in it; what is left is taken for certain, not in quadrature.
+    # The range's calibration is common to all readings in it; what is left is taken for certain, not in
+    # quadrature.
     reach = np.zeros(s + 1)
     at = np.full(s + 1, np.nan)
     at[0] = 0.0
@@ -518,7 +536,8 @@ def _steps(readings: Mapping[tuple[int, int], float], pack: PackAsked) -> tuple[
 def _next_reading(t: FaultTable, weight: Array, seen: _Seen) -> tuple[int, int] | None:
     """The two points whose reading best tells the likeliest faults apart: the expected overlap of what they predict is least.
 
-    Overlap of two normal predictions is their Bhattacharyya coefficient; a floating lead counts as a wide one about nothing.
+    Overlap of two normal predictions is their Bhattacharyya coefficient; a floating lead counts as a wide one
+    about nothing.
     """
     series = seen.pack.series
     pairs = [(a, b) for a in range(series + 1) for b in range(a + 1, series + 1)]

@@ -36,11 +36,20 @@ DANGEROUS = frozenset(FaultKind) - {FaultKind.RIGHT, FaultKind.WEAK, FaultKind.M
 """With any of these the board must not be plugged in, or would not guard."""
 
 PRIOR = {
-    FaultKind.RIGHT: 0.5, FaultKind.SWAPPED: 0.13, FaultKind.SHIFTED: 0.08, FaultKind.MIRRORED: 0.04,
-    FaultKind.MISSING: 0.08, FaultKind.WRONG_PAD: 0.05, FaultKind.REVERSED: 0.02, FaultKind.OPEN_LINK: 0.03,
-    FaultKind.WEAK: 0.04, FaultKind.EMPTY: 0.015, FaultKind.METER: 0.03, FaultKind.CHEMISTRY: 0.005,
+    FaultKind.RIGHT: 0.5,
+    FaultKind.SWAPPED: 0.13,
+    FaultKind.SHIFTED: 0.08,
+    FaultKind.MIRRORED: 0.04,
+    FaultKind.MISSING: 0.08,
+    FaultKind.WRONG_PAD: 0.05,
+    FaultKind.REVERSED: 0.02,
+    FaultKind.OPEN_LINK: 0.03,
+    FaultKind.WEAK: 0.04,
+    FaultKind.EMPTY: 0.015,
+    FaultKind.METER: 0.03,
+    FaultKind.CHEMISTRY: 0.005,
     FaultKind.COUNT: 0.01,
-}  # fmt: skip
+}
 """How often each kind is met when somebody asks; engineering judgement, no source. They only matter where readings leave it
 open."""
 NEIGHBOURS_MORE = 6.0
@@ -161,8 +170,19 @@ class FaultTable:
 
 
 _COLUMNS = (
-    "source", "shift", "sign", "lives", "offset_v", "var_v2", "open_node", "upper", "meter", "mean_v", "sd_v", "log_prior",
-)  # fmt: skip
+    "source",
+    "shift",
+    "sign",
+    "lives",
+    "offset_v",
+    "var_v2",
+    "open_node",
+    "upper",
+    "meter",
+    "mean_v",
+    "sd_v",
+    "log_prior",
+)
 WEAK_V, WEAK_SD_V = -0.45, 0.22
 EMPTY_V, EMPTY_SD_V = 0.25, 0.35
 REST = {Chemistry.LI_ION: (3.70, 0.18), Chemistry.LFP: (3.29, 0.035), Chemistry.LTO: (2.35, 0.12)}
@@ -191,11 +211,20 @@ def single_faults(
     h = len(rows)
     identity = np.arange(pins)
     t = FaultTable(
-        faults=tuple((f,) for f in rows), source=np.tile(identity, (h, 1)), shift=np.zeros((h, pins), dtype=np.intp),
-        sign=np.ones((h, groups)), lives=np.ones((h, groups)), offset_v=np.zeros((h, groups)),
-        var_v2=np.full((h, groups), scatter_v**2), open_node=np.zeros(h, dtype=np.intp), upper=np.zeros(h, dtype=bool),
-        meter=np.ones(h), mean_v=np.full(h, now_v), sd_v=np.full(h, now_sd_v), log_prior=np.log(_priors(rows, series)),
-    )  # fmt: skip
+        faults=tuple((f,) for f in rows),
+        source=np.tile(identity, (h, 1)),
+        shift=np.zeros((h, pins), dtype=np.intp),
+        sign=np.ones((h, groups)),
+        lives=np.ones((h, groups)),
+        offset_v=np.zeros((h, groups)),
+        var_v2=np.full((h, groups), scatter_v**2),
+        open_node=np.zeros(h, dtype=np.intp),
+        upper=np.zeros(h, dtype=bool),
+        meter=np.ones(h),
+        mean_v=np.full(h, now_v),
+        sd_v=np.full(h, now_sd_v),
+        log_prior=np.log(_priors(rows, series)),
+    )
     for row, fault in enumerate(rows):
         _enter(t, row, fault, series)
     return t
@@ -281,10 +310,20 @@ def together(table: FaultTable, first: Whole, second: Whole) -> FaultTable:
     return replace(
         a,
         faults=tuple((*x, *y) for x, y in zip(a.faults, b.faults, strict=True)),
-        source=source, shift=shift, sign=a.sign * b.sign, lives=a.lives * b.lives,
-        offset_v=np.where(np.abs(b.offset_v) > 0, b.offset_v, a.offset_v), var_v2=np.maximum(a.var_v2, b.var_v2),
-        open_node=np.maximum(a.open_node, b.open_node), upper=np.where(b.open_node > a.open_node, b.upper, a.upper),
-        meter=a.meter * b.meter, mean_v=np.where(b.sd_v != table.sd_v[0], b.mean_v, a.mean_v),
+        source=source,
+        shift=shift,
+        sign=a.sign * b.sign,
+        lives=a.lives * b.lives,
+        offset_v=np.where(np.abs(b.offset_v) > 0, b.offset_v, a.offset_v),
+        var_v2=np.maximum(a.var_v2, b.var_v2),
+        open_node=np.maximum(a.open_node, b.open_node),
+        upper=np.where(b.open_node > a.open_node, b.upper, a.upper),
+        meter=a.meter * b.meter,
+        mean_v=np.where(b.sd_v != table.sd_v[0], b.mean_v, a.mean_v),
         sd_v=np.where(b.sd_v != table.sd_v[0], b.sd_v, a.sd_v),
-        log_prior=a.log_prior + b.log_prior - 2 * table.log_prior[0] + np.log(PAIR_PRIOR) + table.log_prior[0],
-    )  # fmt: skip
+        log_prior=a.log_prior
+        + b.log_prior
+        - 2 * table.log_prior[0]
+        + np.log(PAIR_PRIOR)
+        + table.log_prior[0],
+    )

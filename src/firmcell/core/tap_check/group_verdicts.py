@@ -71,12 +71,18 @@ def judge_taps(tap_volts: dict[int, float], series: int, cell: Cell, lithium: bo
     if spread is not None and spread > GROUP_SPREAD_GOOD_V:
         middle = sorted(steps)[len(steps) // 2]
         groups = [
-            GroupVerdict(g.group, g.step_v, Verdict.WRONG if abs(g.step_v - middle) > GROUP_SPREAD_V else Verdict.LOOK,
-                       f"{volts(g.step_v)}, the others stand at about {volts(middle)}")
-            if g.step_v is not None and g.verdict is Verdict.RIGHT and abs(g.step_v - middle) > GROUP_SPREAD_GOOD_V / 2
+            GroupVerdict(
+                g.group,
+                g.step_v,
+                Verdict.WRONG if abs(g.step_v - middle) > GROUP_SPREAD_V else Verdict.LOOK,
+                f"{volts(g.step_v)}, the others stand at about {volts(middle)}",
+            )
+            if g.step_v is not None
+            and g.verdict is Verdict.RIGHT
+            and abs(g.step_v - middle) > GROUP_SPREAD_GOOD_V / 2
             else g
             for g in rough
-        ]  # fmt: skip
+        ]
     verdict, words = _overall(groups, spread, len(readings) - 1)
     return Proof(tuple(groups), spread, verdict, words)
 

@@ -90,10 +90,17 @@ def practice_pack(asked: PackAsked, row: int, seed: int, second: int | None = No
     groups = one.sign[0] * (one.lives[0] * common + one.offset_v[0] + own)
     accuracy = asked.meter.accuracy
     return PracticePack(
-        asked, tuple(f for f in one.faults[0] if f.kind is not FaultKind.RIGHT), np.concatenate([[0.0], np.cumsum(groups)]),
-        one.node[0], int(one.open_node[0]), bool(one.upper[0]), float(one.meter[0]),
-        dice.uniform(-accuracy, accuracy, 3), dice.normal(0, FLOAT_SD_V, 2 * asked.series + 2), seed,
-    )  # fmt: skip
+        asked,
+        tuple(f for f in one.faults[0] if f.kind is not FaultKind.RIGHT),
+        np.concatenate([[0.0], np.cumsum(groups)]),
+        one.node[0],
+        int(one.open_node[0]),
+        bool(one.upper[0]),
+        float(one.meter[0]),
+        dice.uniform(-accuracy, accuracy, 3),
+        dice.normal(0, FLOAT_SD_V, 2 * asked.series + 2),
+        seed,
+    )
 
 
 def hidden_fault(asked: PackAsked, seed: int) -> PracticePack:
@@ -121,7 +128,8 @@ class Score:
 def score(pack: PracticePack, named: FaultKind, readings: int) -> Score:
     """Return the score for naming a kind of fault after so many readings.
 
-    A sound name gets 100 points, less 4 for each reading over what the tap doctor would have needed (every pin once, for
+    A sound name gets 100 points, less 4 for each reading over what the tap doctor would have needed (every
+    pin once, for
     a sound pack). A dangerous fault called right gets nothing, whatever else.
     """
     kinds = {f.kind for f in pack.faults} or {FaultKind.RIGHT}

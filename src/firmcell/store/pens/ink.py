@@ -27,9 +27,19 @@ WIRES = {
 }
 """Insulation of sense leads, by colour name."""
 HEAT = (
-    "#1b2a5c", "#21406d", "#27557e", "#34698a", "#497c88", "#5f8f86", "#809875", "#a0a167", "#bdad58", "#d2ba54",
-    "#e9c84f", "#ffd54a",
-)  # fmt: skip
+    "#1b2a5c",
+    "#21406d",
+    "#27557e",
+    "#34698a",
+    "#497c88",
+    "#5f8f86",
+    "#809875",
+    "#a0a167",
+    "#bdad58",
+    "#d2ba54",
+    "#e9c84f",
+    "#ffd54a",
+)
 """Cool to warm on paper, lightness rising all the way."""
 
 PAPER: dict[str, Ink] = {
