@@ -8,13 +8,12 @@ from typing import Any
 from xml.etree import ElementTree
 
 import numpy as np
-from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.geometry.plane import ring_fault, signed_area
 from firmcell.store.units import parse, parse_number
 
-Array = NDArray[np.float64]
 Ring = tuple[tuple[float, float], ...]
 SAG_M = 0.00005
 """How far a straight piece may lie beside the curve it stands for, m."""

@@ -11,7 +11,7 @@ from firmcell.app.pages.layout_page import TOOL_KEYS, LayoutPage
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Face, Lie
-from firmcell.core.strips.strips import strip_runs
+from firmcell.core.strips.runs import strip_runs
 
 
 @pytest.fixture

@@ -161,7 +161,7 @@ def test_an_assay_becomes_the_strip_of_the_job(metal, qtbot):
 
 def test_an_open_pack_is_told_in_words(metal, qtbot):
     from firmcell.core.changes import by_hand as hand
-    from firmcell.core.strips.strips import strip_runs
+    from firmcell.core.strips.runs import strip_runs
 
     session = metal.session
     for run in [r for r in strip_runs(session.analysis.layout) if r.node == 4]:

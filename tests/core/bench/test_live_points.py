@@ -5,7 +5,7 @@ import pytest
 from firmcell.core.bench.live_points import live_now, live_words, moment_of, welded_nodes
 from firmcell.core.changes.by_hand import layout_of
 from firmcell.core.records.build_state import BuildState, StepState, StepStatus
-from firmcell.core.strips.strips import nodes_of
+from firmcell.core.strips.tap_points import nodes_of
 from firmcell.core.strips.under_load import between, solve_under_load
 
 

@@ -34,7 +34,9 @@ from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.resistor_network import solve
 from firmcell.core.pictures.drawing import Stroke
 from firmcell.core.pictures.wiring import nail_board, schematic
-from firmcell.core.strips.strips import metal_runs, metalwork, ohms_per_metre
+from firmcell.core.strips.made_of import ohms_per_metre
+from firmcell.core.strips.network import metalwork
+from firmcell.core.strips.runs import metal_runs
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.core.tap_check.doctor import PackAsked
 from firmcell.core.tap_check.expected_readings import expected_reading, expected_readings

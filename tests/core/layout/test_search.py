@@ -40,7 +40,8 @@ from firmcell.core.pictures.section import end_layers, section_drawing
 from firmcell.core.pictures.templates import templates
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.strips.plates import least_gap, plates
-from firmcell.core.strips.strips import StripKind, nodes_of, strip_runs
+from firmcell.core.strips.runs import StripKind, strip_runs
+from firmcell.core.strips.tap_points import nodes_of
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import part_named, shipped_library
 from tests.conftest import found

@@ -18,8 +18,8 @@ from firmcell.core.pictures.drawing import Disc
 from firmcell.core.pictures.templates import templates
 from firmcell.core.records.build_state import fold
 from firmcell.core.records.events import ScrewJoint
+from firmcell.core.strips.joints import joint_resistances
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.strips import joint_resistances
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.part_files import part_named
 from tests.conftest import found

@@ -16,7 +16,9 @@ from firmcell.core.model.parts import Strip
 from firmcell.core.physics.strip_heat import long_run_limit, long_run_temperature
 from firmcell.core.pictures.drawing import Disc
 from firmcell.core.pictures.face import face_drawing
-from firmcell.core.strips.strips import nodes_of, strip_runs, strip_shares
+from firmcell.core.strips.current_shares import strip_shares
+from firmcell.core.strips.runs import strip_runs
+from firmcell.core.strips.tap_points import nodes_of
 from firmcell.store.part_files import part_named, shipped_library
 
 SHAPES = st.tuples(

@@ -28,7 +28,7 @@ from firmcell.core.records.build_state import EMPTY_STATE, BuildState
 from firmcell.core.strips.assay import Measured, assayed_strip, by_resistance, by_weight
 from firmcell.core.strips.failures import Scatter, all_failures, monte_carlo, remove_each
 from firmcell.core.strips.pack_heat import fin_conductance, fin_limit, fin_middle_rise, steady_temperatures
-from firmcell.core.strips.strips import StripKind, strip_runs
+from firmcell.core.strips.runs import StripKind, strip_runs
 from firmcell.core.strips.two_metals import laid_together
 from firmcell.core.strips.under_load import between, duty_temperatures, solve_under_load
 from firmcell.store.demo import hoist_in_rows, orchard_hoist

@@ -23,7 +23,8 @@ from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import awg_area
 from firmcell.core.pictures.lead import profile_of
 from firmcell.core.rules.table import Topic
-from firmcell.core.strips.strips import StripKind, metal_of
+from firmcell.core.strips.made_of import metal_of
+from firmcell.core.strips.runs import StripKind
 
 HOPELESS = 0.7
 """Share of the current a gauge must carry to be worth a row."""

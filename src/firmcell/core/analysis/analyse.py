@@ -45,18 +45,12 @@ from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.model.part_library import EMPTY_LIBRARY, PartLibrary
 from firmcell.core.model.parts import Strip
 from firmcell.core.strips.clearances import TooNear, strips_too_near
-from firmcell.core.strips.strips import (
-    LayoutMeasures,
-    StockPlan,
-    StripKind,
-    StripPiece,
-    layout_measures,
-    metal_of,
-    stock_lengths,
-    stock_plan,
-    strip_pieces,
-    strip_shares,
-)
+from firmcell.core.strips.current_shares import strip_shares
+from firmcell.core.strips.layout_measures import LayoutMeasures, layout_measures
+from firmcell.core.strips.made_of import metal_of
+from firmcell.core.strips.pieces import StripPiece, strip_pieces
+from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.stock import StockPlan, stock_lengths, stock_plan
 
 ANALYSIS_FORMAT = 2
 """Version of the analysis as given out by ``firm-cell analyse --json``."""

@@ -9,7 +9,7 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.leads.main_leads import prospective_short_circuit
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import BuildState, StepStatus
-from firmcell.core.strips.strips import metal_runs
+from firmcell.core.strips.runs import metal_runs
 
 Pad = tuple[int, bool]
 """A cell's number, and True for its plus."""

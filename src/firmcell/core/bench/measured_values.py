@@ -1,8 +1,8 @@
 """What was measured at the bench takes the place of what the design assumed."""
 
 import numpy as np
-from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.model.design import Design
 from firmcell.core.physics.resistor_network import solve
 from firmcell.core.records.build_state import BuildState
@@ -29,7 +29,7 @@ def as_measured(design: Design, state: BuildState) -> Design:
     return design.with_edits(*edits) if edits else design
 
 
-def at_first_touch(metal: UnderLoad, cell_volts: dict[int, float]) -> NDArray[np.float64]:
+def at_first_touch(metal: UnderLoad, cell_volts: dict[int, float]) -> Array:
     """Return what each cell gives (n,), A, with nothing drawn, all strips on and every cell still at its own voltage.
 
     Parameters

@@ -7,7 +7,8 @@ from firmcell.core.layout.cell_places import CellPlace, Layout
 from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Bms, BoardPlace, Face
 from firmcell.core.model.parts import Cell
-from firmcell.core.strips.strips import StripShares, nodes_of
+from firmcell.core.strips.current_shares import StripShares
+from firmcell.core.strips.tap_points import nodes_of
 
 
 class Tap(Frozen):

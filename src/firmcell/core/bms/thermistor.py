@@ -1,12 +1,12 @@
 """Thermistors: resistance and temperature by the B equation, and what a reading says."""
 
 import numpy as np
-from numpy.typing import ArrayLike, NDArray
+from numpy.typing import ArrayLike
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.refusal import Refusal
 
-Array = NDArray[np.float64]
 T25_K = 298.15
 
 

@@ -11,7 +11,7 @@ from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out
 from firmcell.core.layout.search import nearest_place
 from firmcell.core.model.brief import Blocked
 from firmcell.core.model.design import Design, Face, PlacedCell, StripRef
-from firmcell.core.strips.strips import StripRun, strip_runs
+from firmcell.core.strips.runs import StripRun, strip_runs
 
 Edits = tuple[tuple[str, object], ...]
 SNAP = 0.6

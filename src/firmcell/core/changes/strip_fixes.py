@@ -11,7 +11,9 @@ from firmcell.core.model.design import Design, Joining, StripRef
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Strip, StripMetal
-from firmcell.core.strips.strips import StripKind, joint_count, strip_runs, strip_takes_screw
+from firmcell.core.strips.joints import joint_count
+from firmcell.core.strips.made_of import strip_takes_screw
+from firmcell.core.strips.runs import StripKind, strip_runs
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 
 WORTH = 3

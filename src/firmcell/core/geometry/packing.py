@@ -6,7 +6,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from firmcell.core.geometry.plane import Array, near_pairs, turned
+from firmcell.core.base.arrays import Array
+from firmcell.core.geometry.plane import near_pairs, turned
 from firmcell.core.geometry.region import Region
 
 SIN60 = float(np.sqrt(3) / 2)

@@ -3,7 +3,7 @@
 import numpy as np
 from numpy.typing import NDArray
 
-Array = NDArray[np.float64]
+from firmcell.core.base.arrays import Array
 
 
 def signed_area(ring: Array) -> float:

@@ -4,7 +4,8 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
-from firmcell.core.geometry.plane import Array, distance_to_ring, hull, inside, perimeter, signed_area
+from firmcell.core.base.arrays import Array
+from firmcell.core.geometry.plane import distance_to_ring, hull, inside, perimeter, signed_area
 
 CIRCLE_POINTS = 180
 """Corners of the polygon that is drawn for a circle; distances to a circle are exact."""

@@ -5,11 +5,11 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.parts import Cell
 
-Array = NDArray[np.float64]
 CIRCLE = 48
 LEAST_WALL_M = 0.0008
 """Thinnest wall that a printer with a common nozzle lays as two lines; common practice, no source."""

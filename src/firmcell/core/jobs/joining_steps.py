@@ -11,7 +11,8 @@ from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, te
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import CellForm
 from firmcell.core.records.step import Step
-from firmcell.core.strips.strips import StripKind, StripPiece
+from firmcell.core.strips.pieces import StripPiece
+from firmcell.core.strips.runs import StripKind
 
 IRON_WORDS = "70 W or more with a wide tip at 370 to 400 °C"
 """Iron for cell tabs; common practice, no source."""

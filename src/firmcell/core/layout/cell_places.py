@@ -6,13 +6,13 @@ from functools import cached_property, lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.connected import connected_parts
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.model.design import Arrangement, Face, Lattice, StripRef
 from firmcell.core.model.parts import Cell
 
-Array = NDArray[np.float64]
 SIN60 = float(np.sqrt(3) / 2)
 NEIGHBOUR = 1.2
 """Cells up to this many pitches apart are neighbours whose pads a strip joins directly."""

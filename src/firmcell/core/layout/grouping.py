@@ -13,8 +13,8 @@ from math import ceil, exp, inf, sqrt
 import numpy as np
 from numpy.typing import NDArray
 
-from firmcell.core.geometry.connected import connected_parts
-from firmcell.core.geometry.plane import Array
+from firmcell.core.base.arrays import Array
+from firmcell.core.geometry.connected import connected_parts, grown_parts
 
 TORN = 2000.0
 """Score lost for each part that a group falls into beyond the first."""
@@ -331,17 +331,7 @@ class _Search:
 
     def _parts(self, members: Sequence[int]) -> int:
         """How many parts a group falls into."""
-        left = set(members)
-        parts = 0
-        while left:
-            parts += 1
-            reach = [left.pop()]
-            while reach:
-                for j in self.near[reach.pop()]:
-                    if j in left:
-                        left.remove(j)
-                        reach.append(j)
-        return parts
+        return sum(1 for _ in grown_parts(members, self.near))
 
     def _members(self, groups: Sequence[int]) -> list[list[int]]:
         members: list[list[int]] = [[] for _ in range(self.series + 1)]

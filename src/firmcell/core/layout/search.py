@@ -9,9 +9,9 @@ from math import hypot
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.geometry.packing import Footprint, Places, centred, free_places, search_lattices
-from firmcell.core.geometry.plane import Array
 from firmcell.core.geometry.region import Region, most_cells
 from firmcell.core.layout.cell_places import NEIGHBOUR, neighbour_indices, pitches
 from firmcell.core.layout.grouping import Grouping, PlacesToGroup, group_cells

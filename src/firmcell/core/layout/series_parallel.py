@@ -3,9 +3,10 @@
 from functools import lru_cache
 
 import numpy as np
-from numpy.typing import ArrayLike, NDArray
+from numpy.typing import ArrayLike
 
 from firmcell.core.base import wording as w
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import SIN60
 from firmcell.core.layout.space import rooms_for
@@ -59,7 +60,7 @@ class SeriesParallel(Frozen):
 
 
 @lru_cache(maxsize=32)
-def _resting_curve(cell: Cell) -> NDArray[np.float64]:
+def _resting_curve(cell: Cell) -> Array:
     return np.minimum(resting_voltage(cell.chemistry, np.linspace(0.0, 1.0, 201)), cell.full_v)
 
 
@@ -70,7 +71,7 @@ def usable_charge_and_energy(
     current_a: float,
     load_min_v: float,
     path_ohm: ArrayLike,
-) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+) -> tuple[Array, Array]:
     """Return charge (A·s) and energy (J) delivered from full at a constant current to the cut-off.
 
     The cut-off is the higher of the load's least voltage and the empty voltage of the groups. The

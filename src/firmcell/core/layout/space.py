@@ -6,7 +6,8 @@ from typing import NamedTuple
 
 import numpy as np
 
-from firmcell.core.geometry.plane import Array, signed_area
+from firmcell.core.base.arrays import Array
+from firmcell.core.geometry.plane import signed_area
 from firmcell.core.geometry.region import CIRCLE_POINTS, Region, circle_region, rectangle_region
 from firmcell.core.model.brief import Blocked, Brief, SpaceShape
 from firmcell.core.model.design import Arrangement, Design, Lie

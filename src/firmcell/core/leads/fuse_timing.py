@@ -1,8 +1,9 @@
 """How long a fuse lets a current through, as a band, against what wire, strip and inrush stand."""
 
 import numpy as np
-from numpy.typing import ArrayLike, NDArray
+from numpy.typing import ArrayLike
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.leads.wire_rating import rated_current, time_constant
 from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
@@ -10,7 +11,6 @@ from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import adiabatic_rise, long_run_limit
 from firmcell.core.physics.wire_heat import withstand_k
 
-Array = NDArray[np.float64]
 NEVER_S = 3.6e5
 
 BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {

@@ -3,13 +3,12 @@
 from dataclasses import dataclass
 
 import numpy as np
-from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.leads.soldering import COPPER_CONDUCTIVITY
 from firmcell.core.model.parts import Wire
 from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, resistance_at
 
-Array = NDArray[np.float64]
 POINTS = 121
 
 

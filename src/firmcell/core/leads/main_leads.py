@@ -2,9 +2,7 @@
 
 from functools import lru_cache
 
-import numpy as np
-from numpy.typing import NDArray
-
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.leads.connectors import allowed_current, contact_temperature
 from firmcell.core.leads.fuse_rating import FuseFit, fit_fuse, least_rating
@@ -126,16 +124,12 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
 
 
 @lru_cache(maxsize=64)
-def _limits(
-    wires: tuple[Wire, ...], limit_k: float, ambient_k: float, laying: WireLaying
-) -> NDArray[np.float64]:
+def _limits(wires: tuple[Wire, ...], limit_k: float, ambient_k: float, laying: WireLaying) -> Array:
     return rated_current(wires, limit_k, ambient_k, laying, LEADS_TOGETHER)
 
 
 @lru_cache(maxsize=64)
-def _temperatures(
-    wires: tuple[Wire, ...], steady_a: float, ambient_k: float, laying: WireLaying
-) -> NDArray[np.float64]:
+def _temperatures(wires: tuple[Wire, ...], steady_a: float, ambient_k: float, laying: WireLaying) -> Array:
     if laying in (WireLaying.FREE, WireLaying.PAIR):
         return wire_temperatures(
             wires, steady_a / (PAIR_FACTOR if laying is WireLaying.PAIR else 1.0), ambient_k

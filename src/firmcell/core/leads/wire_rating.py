@@ -4,12 +4,13 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
-from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.convection import cylinder_loss
+from firmcell.core.physics.root_finding import bisect
 from firmcell.core.physics.wire_heat import (
     COPPER_COEFFICIENT,
     COPPER_DENSITY,
@@ -17,14 +18,12 @@ from firmcell.core.physics.wire_heat import (
     INSULATION_EMISSIVITY,
     PAIR_FACTOR,
     ampacity,
-    bisect,
     insulation_barrier,
     onderdonk_fusing,
     resistance_at,
     withstand_seconds,
 )
 
-Array = NDArray[np.float64]
 SLEEVE_GAP_M, SLEEVE_WALL_M = 0.0005, 0.0005
 """Still air between wire and sleeve, and wall of the sleeve, m; generic class value."""
 AIR_CONDUCTIVITY, SLEEVE_CONDUCTIVITY = 0.027, 0.20

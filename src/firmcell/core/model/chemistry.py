@@ -3,8 +3,9 @@
 from enum import StrEnum
 
 import numpy as np
-from numpy.typing import ArrayLike, NDArray
+from numpy.typing import ArrayLike
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen, Volts
 
 
@@ -110,7 +111,7 @@ FACTS: dict[Chemistry, ChemistryFacts] = {
 # Resting voltage against state of charge: generic class curves, drawn by hand between the voltages
 # people expect; good to about 50 mV in the flat part. No published source.
 _SOC = np.array([0.0, 0.02, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0])
-_RESTING: dict[Chemistry, NDArray[np.float64]] = {
+_RESTING: dict[Chemistry, Array] = {
     Chemistry.LI_ION: np.array(
         [2.85, 3.10, 3.30, 3.43, 3.55, 3.61, 3.66, 3.72, 3.82, 3.92, 4.01, 4.09, 4.19]
     ),
@@ -123,7 +124,7 @@ _RESTING: dict[Chemistry, NDArray[np.float64]] = {
 }
 
 
-def resting_voltage(chemistry: Chemistry, soc: ArrayLike) -> NDArray[np.float64]:
+def resting_voltage(chemistry: Chemistry, soc: ArrayLike) -> Array:
     """Return the generic resting voltage of one cell.
 
     Parameters

@@ -1,14 +1,14 @@
 """Heat from a surface to still air: natural convection and radiation."""
 
 import numpy as np
-from numpy.typing import ArrayLike, NDArray
+from numpy.typing import ArrayLike
+
+from firmcell.core.base.arrays import Array
 
 STEFAN_BOLTZMANN = 5.670374419e-8
 """W/m²K⁴ (CODATA 2018; equals scipy.constants.Stefan_Boltzmann)."""
 GRAVITY = 9.80665
 """m/s²."""
-
-Array = NDArray[np.float64]
 
 
 def air(temperature_k: ArrayLike) -> tuple[Array, Array, Array]:

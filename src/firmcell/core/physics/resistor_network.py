@@ -7,7 +7,9 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
-Array = NDArray[np.float64]
+from firmcell.core.base.arrays import Array
+from firmcell.core.geometry.connected import DisjointSets
+
 Indices = NDArray[np.intp]
 DENSE = 120
 """Nodes up to which the equations are solved as a full matrix."""
@@ -106,17 +108,10 @@ def linear_solver(size: int, at: tuple[Indices, Indices], values: Array) -> Call
 
 
 def _few_parts(nodes: int, pairs: Indices) -> Indices:
-    part = list(range(nodes))
-
-    def find(n: int) -> int:
-        while part[n] != n:
-            part[n] = part[part[n]]
-            n = part[n]
-        return n
-
+    sets = DisjointSets(range(nodes))
     for a, b in pairs.tolist():
-        part[find(a)] = find(b)
-    return np.unique([find(n) for n in range(nodes)], return_inverse=True)[1]
+        sets.join(a, b)
+    return np.unique([sets.find(n) for n in range(nodes)], return_inverse=True)[1]
 
 
 @dataclass(frozen=True, eq=False)

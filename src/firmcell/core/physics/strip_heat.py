@@ -1,13 +1,13 @@
 """How much current a strip carries before it is hotter than the cell it is welded to may be."""
 
 import numpy as np
-from numpy.typing import ArrayLike, NDArray
+from numpy.typing import ArrayLike
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.convection import plate_loss
-from firmcell.core.physics.wire_heat import bisect, resistance_at
-
-Array = NDArray[np.float64]
+from firmcell.core.physics.root_finding import bisect
+from firmcell.core.physics.wire_heat import resistance_at
 
 SHEET_EMISSIVITY = 0.9
 """The strip radiates through the sheet that lies on it; generic class value for polymer and paper."""

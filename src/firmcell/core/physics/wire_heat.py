@@ -1,21 +1,29 @@
 """Copper wire: gauge, resistance, heat balance, drop and what it withstands in a short circuit."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 
 import numpy as np
-from numpy.typing import ArrayLike, NDArray
+from numpy.typing import ArrayLike
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.model.parts import Wire
 from firmcell.core.physics.convection import cylinder_loss
-
-Array = NDArray[np.float64]
+from firmcell.core.physics.root_finding import bisect
 
 COPPER_COEFFICIENT = 0.00393
 """1/K at 20 °C (IEC 60028, value from memory)."""
+
+
 COPPER_DENSITY = 8960.0
+
+
 COPPER_HEAT_CAPACITY = 385.0
 """J/kg·K (CRC Handbook, value from memory)."""
+
+
 CELSIUS_20 = 293.15
+
+
 CLASS_2_OHM_PER_KM = {
     0.5: 36.0,
     0.75: 24.5,
@@ -38,15 +46,25 @@ CLASS_2_OHM_PER_KM = {
     300: 0.0601,
 }
 """Largest resistance of solid and stranded plain copper at 20 °C by mm² (IEC 60228 classes 1 and 2, values from memory)."""
+
+
 STRANDED_FILL = 0.85
 """Copper in the circle round a stranded conductor; generic class value."""
+
+
 INSULATION_CONDUCTIVITY = 0.20
 """W/m·K, generic class value for silicone, PVC and XLPE (they lie between 0.17 and 0.3)."""
+
+
 PAIR_FACTOR = 0.90
 """Of the free-air current, for two leads lying together and for the spread of the calculation against
 the published tables (it lands 0 to 14 % above them without this factor). Engineering judgement."""
+
+
 INSULATION_EMISSIVITY = 0.9
 """Generic class value for polymer surfaces of any colour."""
+
+
 WITHSTAND_K = {"pvc": 115.0, "xlpe": 143.0, "silicone": 143.0, "ptfe": 143.0}
 """A·√s/mm² for copper from working to final temperature (IEC 60364-4-43, values from memory);
 silicone and PTFE are taken as rubber for 90 °C, which errs to the safe side."""
@@ -69,26 +87,6 @@ def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficien
     """Return resistance at a temperature from its value at 20 °C; linear in temperature, same unit as given."""
     rise = np.asarray(temperature_k, dtype=float) - CELSIUS_20
     return np.asarray(np.asarray(resistance_20, dtype=float) * (1 + coefficient * rise))
-
-
-def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, steps: int = 12) -> Array:
-    """Return where a rising `function` of an array crosses zero between `low` and `high`, elementwise.
-
-    `steps` halvings, then one straight line through the ends of what is left: for the smooth curves
-    used here 12 steps and the line are as exact as 24 halvings. A function that stays on one side
-    gives the nearer end.
-    """
-    lower, upper = (np.array(a, dtype=float) for a in np.broadcast_arrays(low, high))
-    for _ in range(steps):
-        middle = (lower + upper) / 2
-        above = function(middle) > 0
-        upper = np.where(above, middle, upper)
-        lower = np.where(above, lower, middle)
-    at_lower, at_upper = function(lower), function(upper)
-    crosses = (at_lower <= 0) & (at_upper > 0)
-    slope = np.where(crosses, at_upper - at_lower, 1.0)
-    line = lower - at_lower / slope * (upper - lower)
-    return np.asarray(np.where(crosses, line, np.where(at_upper <= 0, upper, lower)))
 
 
 def conductor_diameter(area_m2: ArrayLike) -> Array:

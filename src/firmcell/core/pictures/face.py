@@ -38,8 +38,9 @@ from firmcell.core.pictures.drawing import (
     bounds_of,
     rectangle,
 )
+from firmcell.core.strips.made_of import metal_of, pad_overhang
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.strips import StripKind, metal_of, pad_overhang, strip_runs
+from firmcell.core.strips.runs import StripKind, strip_runs
 
 MM = 1e3
 LANE_MM = 1.5

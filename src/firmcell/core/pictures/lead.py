@@ -26,7 +26,7 @@ from firmcell.core.pictures.drawing import (
     shifted,
 )
 from firmcell.core.pictures.face import strip_role
-from firmcell.core.strips.strips import StripKind
+from firmcell.core.strips.runs import StripKind
 
 MM = 1e3
 LONGEST_DRAWN_MM = 300.0

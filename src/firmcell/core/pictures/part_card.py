@@ -6,7 +6,7 @@ from firmcell.core.analysis.analyse import Analysis
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import joints_in_words
-from firmcell.core.strips.strips import StripKind
+from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
 
 

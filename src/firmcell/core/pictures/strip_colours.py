@@ -4,8 +4,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 import numpy as np
-from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import figures
 from firmcell.core.model.design import Face, TurnAxis
@@ -17,7 +17,6 @@ from firmcell.core.strips.under_load import UnderLoad
 
 MM = 1e3
 WORST = 10
-Array = NDArray[np.float64]
 
 
 class Shown(StrEnum):

@@ -3,26 +3,19 @@
 from dataclasses import dataclass
 
 import numpy as np
-from numpy.typing import NDArray
 
 from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.base.arrays import Array
 from firmcell.core.geometry.plane import hull
 from firmcell.core.model.design import Design, Face, StripStyle
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of
 from firmcell.core.pictures.face import as_it_lies
+from firmcell.core.strips.made_of import metal_of, pad_overhang, strip_asked
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.strips import (
-    StripKind,
-    metal_of,
-    pad_overhang,
-    strip_asked,
-    strip_runs,
-    tail_lengths,
-)
+from firmcell.core.strips.runs import StripKind, strip_runs, tail_lengths
 
 MM = 1e3
-Array = NDArray[np.float64]
 
 
 @dataclass(frozen=True)

@@ -7,7 +7,7 @@ from firmcell.core.base.wording import amperes, kilograms, millimetres, plural, 
 from firmcell.core.layout.cell_places import best_rows, lay_out, stack_size
 from firmcell.core.model.design import Arrangement, Lattice
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
-from firmcell.core.strips.strips import StripKind
+from firmcell.core.strips.runs import StripKind
 
 TIGHT_M = 0.001
 

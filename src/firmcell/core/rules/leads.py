@@ -12,7 +12,8 @@ from firmcell.core.leads.soldering import heating_seconds
 from firmcell.core.model.limits import CUP_SLACK, TOUCH_LIMIT_V
 from firmcell.core.model.parts import Connector, Contact, Keying, Strip, Wire
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
-from firmcell.core.strips.strips import StripKind, metal_of
+from firmcell.core.strips.made_of import metal_of
+from firmcell.core.strips.runs import StripKind
 
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
 FUSE_WITHIN_M = 0.18

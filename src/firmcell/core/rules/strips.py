@@ -12,17 +12,10 @@ from firmcell.core.model.parts import CellForm, Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
+from firmcell.core.strips.made_of import strip_takes_screw
+from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
 from firmcell.core.strips.plates import least_gap, plates
-from firmcell.core.strips.strips import (
-    MOST_LAYERS,
-    StripKind,
-    StripPiece,
-    StripRun,
-    metal_runs,
-    strip_runs,
-    strip_takes_screw,
-    tail_lengths,
-)
+from firmcell.core.strips.runs import StripKind, StripRun, metal_runs, strip_runs, tail_lengths
 from firmcell.core.strips.under_load import UnderLoad
 
 SMALL_WELDER_M = 0.0002

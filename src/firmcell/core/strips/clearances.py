@@ -7,16 +7,17 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_band, segments_apart
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.parts import Cell
-from firmcell.core.strips.strips import StripKind, StripRun, pad_overhang, strip_runs, tail_lengths
+from firmcell.core.strips.made_of import pad_overhang
+from firmcell.core.strips.runs import StripKind, StripRun, strip_runs, tail_lengths
 
 PLACING_M = 0.0005
 """How far a strip may lie beside its line, m; common practice, no source."""
-Array = NDArray[np.float64]
 
 
 class TooNear(Frozen):

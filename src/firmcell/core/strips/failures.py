@@ -6,11 +6,11 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.physics.resistor_network import Network, solve
 from firmcell.core.strips.under_load import UnderLoad
 
-Array = NDArray[np.float64]
 CHUNK = 256
 CUT = 1e-9
 FULL_MATRIX = 300

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.limits import RUNAWAY_K
@@ -14,7 +15,6 @@ from firmcell.core.physics.convection import plate_loss
 from firmcell.core.physics.resistor_network import linear_solver
 from firmcell.core.physics.strip_heat import SHEET_EMISSIVITY, resistance_per_metre
 
-Array = NDArray[np.float64]
 CELL_HEAT_CAPACITY = 1000.0
 """J/kg·K of a whole cell; generic class value (published figures lie between 830 and 1100)."""
 AIR_CONDUCTIVITY = 0.027

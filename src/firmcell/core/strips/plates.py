@@ -6,17 +6,16 @@ from functools import lru_cache
 from typing import Any
 
 import numpy as np
-from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.geometry.plane import signed_area
 from firmcell.core.layout.cell_places import SIN60, Layout
 from firmcell.core.model.design import Face, Joining
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.clearances import PLACING_M
-from firmcell.core.strips.strips import node_pads, nodes_of
+from firmcell.core.strips.tap_points import node_pads, nodes_of
 
-Array = NDArray[np.float64]
 SLOT_M = (0.0008, 0.006)
 """Width and length of the slot between the two welds of a pad: it sends the welding current through the cell's
 metal instead of across the plate; common practice, no source."""

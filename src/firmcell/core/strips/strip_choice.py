@@ -3,8 +3,8 @@
 from dataclasses import dataclass
 
 import numpy as np
-from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.strip_heat import long_run_temperature
 
@@ -20,8 +20,8 @@ class StripChoice:
     """Strips of one width: thickness (k,) in m and their rise over the air (k,), K."""
 
     width_m: float
-    thickness_m: NDArray[np.float64]
-    rise_k: NDArray[np.float64]
+    thickness_m: Array
+    rise_k: Array
 
 
 def strip_choices(

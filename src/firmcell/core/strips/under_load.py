@@ -4,9 +4,9 @@ from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
-from numpy.typing import NDArray
 from pydantic import computed_field
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, Face, JudgedBy
@@ -15,6 +15,9 @@ from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.physics.resistor_network import Network, Solution, solve
 from firmcell.core.physics.wire_heat import resistance_at
+from firmcell.core.strips.joints import joint_resistances
+from firmcell.core.strips.made_of import metal_of, ohms_per_metre
+from firmcell.core.strips.network import Metalwork, metalwork, open_node
 from firmcell.core.strips.pack_heat import (
     PackLumps,
     Wrapping,
@@ -25,20 +28,8 @@ from firmcell.core.strips.pack_heat import (
     run_temperatures,
     steady_temperatures,
 )
-from firmcell.core.strips.strips import (
-    Metalwork,
-    StripKind,
-    StripRun,
-    joint_resistances,
-    metal_of,
-    metal_runs,
-    metalwork,
-    ohms_per_metre,
-    open_node,
-    span_metres,
-)
+from firmcell.core.strips.runs import StripKind, StripRun, metal_runs, span_metres
 
-Array = NDArray[np.float64]
 SETTLED_K = 0.05
 MOST_PASSES = 12
 

@@ -15,6 +15,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.model.parts import Cell
@@ -28,7 +29,6 @@ from firmcell.core.tap_check.faults import (
 )
 from firmcell.core.tap_check.meter import HAND_METER, Meter, floating_density
 
-Array = NDArray[np.float64]
 Whole = NDArray[np.intp]
 
 EXACT = 160

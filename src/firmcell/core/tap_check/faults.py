@@ -7,9 +7,9 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.model.chemistry import FACTS, Chemistry
 
-Array = NDArray[np.float64]
 Whole = NDArray[np.intp]
 MOST_SERIES = 32
 

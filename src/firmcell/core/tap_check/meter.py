@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
-Array = NDArray[np.float64]
+from firmcell.core.base.arrays import Array
 
 
 @dataclass(frozen=True)

@@ -5,10 +5,10 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.tap_check.doctor import LOOSE_TO_V, PackAsked, Reading, diagnose
 from firmcell.core.tap_check.faults import Fault, FaultKind, FaultTable, single_faults, together
 
-Array = NDArray[np.float64]
 FLOAT_SD_V = 0.06
 PRACTICE_COMMON_SD_V = 0.03
 

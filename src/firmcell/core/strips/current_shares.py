@@ -1,0 +1,66 @@
+"""How the pack current divides over strips, cells and leads, solved exactly for equal cells."""
+
+from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
+
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Joining
+from firmcell.core.physics.resistor_network import solve
+from firmcell.core.strips.joints import joint_resistances
+from firmcell.core.strips.made_of import ohms_per_metre
+from firmcell.core.strips.network import metalwork, open_node
+from firmcell.core.strips.runs import metal_runs
+
+
+@dataclass(frozen=True, eq=False)
+class StripShares:
+    """How one ampere of pack current divides over the metal, the cells being alike.
+
+    Attributes
+    ----------
+    spans : share of each span, by run.
+    cells : share of each cell, by number.
+    leads : share of each lead, by pole (True is plus) and the cell it is joined at.
+    pads : voltage of each pad by cell and pole against the pack's minus for one ampere, cells without
+        voltage, V/A.
+    heat_ohm : resistance that makes the heat of all strips and joints at any pack current, Ω.
+    open_at : the tap point where no current can pass, None if it flows from pole to pole.
+    """
+
+    spans: tuple[tuple[float, ...], ...]
+    cells: dict[int, float]
+    leads: dict[tuple[bool, int], float]
+    pads: dict[tuple[int, bool], float]
+    heat_ohm: float
+    open_at: int | None
+
+
+@lru_cache(maxsize=32)
+def strip_shares(layout: Layout, joining: Joining, cell_ohm: float, lead_ohm: float = 0.0) -> StripShares:
+    """Return the division of the pack current over the real layout, solved exactly for equal cells."""
+    runs = metal_runs(layout, joining.style)
+    per_metre = ohms_per_metre(layout, joining)
+    joint_ohm = joint_resistances(layout, joining)
+    work = metalwork(layout, runs, per_metre, cell_ohm, joint_ohm, lead_ohm)
+    state = solve(work.network, 0.0, 1.0)
+    shares: list[list[float]] = [[] for _ in runs]
+    strips = slice(len(work.spans))
+    for (place, _), current in zip(work.spans, np.abs(state.current_a[strips]).tolist(), strict=True):
+        # Below a billionth is the arithmetic, not a current.
+        shares[place].append(current if current > 1e-9 else 0.0)
+    heat = float(
+        (state.current_a**2 * work.network.ohm)[strips].sum() + (state.cell_a**2 * 2 * joint_ohm).sum()
+    )
+    cells = {c.number: float(i) for c, i in zip(layout.cells, state.cell_a, strict=True)}
+    seconds = np.abs(state.current_a[len(work.spans) :]).tolist()
+    leads: dict[tuple[bool, int], float] = {}
+    for first, second, positive in zip(
+        layout.lead_cells, layout.second_lead_cells, (False, True), strict=True
+    ):
+        leads[positive, first] = seconds.pop(0) if second else 1.0
+        if second:
+            leads[positive, second] = seconds.pop(0)
+    pads = {pad: float(state.volts[node]) for pad, node in work.pad.items()}
+    return StripShares(tuple(tuple(s) for s in shares), cells, leads, pads, heat, open_node(layout, work))

@@ -1,0 +1,37 @@
+"""Joints of a run on its pads: how many, and their resistance."""
+
+import numpy as np
+
+from firmcell.core.base.arrays import Array
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Joining
+from firmcell.core.model.joint_kinds import KINDS, JoinedBy
+from firmcell.core.strips.made_of import strip_asked
+from firmcell.core.strips.runs import StripRun
+
+
+def joint_resistance(joining: Joining) -> float:
+    """Return the resistance of the joint on one pad, Ω: as measured, else of the generic class of its kind."""
+    return joining.joint_ohm or KINDS[joining.joined_by].ohm
+
+
+def joint_count(run: StripRun, joining: Joining) -> int:
+    """Return the weld pairs of a run, all layers, with twice as many on pads of doubled cells; or its soldered or screwed joints.
+
+    What lies under the strip is welded through the first layer on it and needs no welds of its own. Solder
+    and screws hold
+    all layers at once.
+    """
+    pads = len(run.cells)
+    if joining.joined_by is not JoinedBy.WELD:
+        return pads
+    if joining.doubled:
+        pads += len(set(run.cells) & set(joining.doubled))
+    return pads * strip_asked(joining, run.kind)[1] * joining.welds_per_pad
+
+
+def joint_resistances(layout: Layout, joining: Joining) -> Array:
+    """Return the resistance of the joint on one pad of each cell (n,), Ω; twice the welds have half of it."""
+    doubled = set(joining.doubled) if joining.joined_by is JoinedBy.WELD else set()
+    parts = np.array([0.5 if c.number in doubled else 1.0 for c in layout.cells])
+    return joint_resistance(joining) * parts

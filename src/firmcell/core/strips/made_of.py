@@ -1,0 +1,61 @@
+"""What a run is made of: strip, layers, what lies under it, and its resistance per metre."""
+
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Joining
+from firmcell.core.model.joint_kinds import EDGE_THREADS, LEAST_BAR_THREADS, JoinedBy
+from firmcell.core.model.parts import Strip
+from firmcell.core.physics import strip_heat as strip_limit
+from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.two_metals import laid_together
+
+PAD_OVERHANG_M = 0.004
+"""Strip past the centre of its last pad, m, welded or soldered; common practice, no source."""
+
+
+def pad_overhang(joining: Joining) -> float:
+    """Return how far strip reaches past the middle of its last pad, m."""
+    if joining.joined_by is JoinedBy.SCREW:
+        return max(PAD_OVERHANG_M, EDGE_THREADS * joining.thread_m)
+    return PAD_OVERHANG_M
+
+
+def strip_takes_screw(strip: Strip, joining: Joining) -> bool:
+    """Whether strip is wide enough for the hole of a screw, where screws join it."""
+    return (
+        joining.joined_by is not JoinedBy.SCREW
+        or strip.width_m >= LEAST_BAR_THREADS * joining.thread_m - 1e-9
+    )
+
+
+def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:
+    """Return the strip and layers of a kind of run; nickel on copper is one strip that stands for both.
+
+    Of a plate it is a strip of the link metal that stands for the plate between two neighbouring pads: on a
+    square
+    lattice each span has a band of the plate as wide as the pitch to itself, on a staggered one 1/√3 of it,
+    so that
+    a large plate has its true resistance in every direction; less the gap to the next plate.
+    """
+    if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
+        return laid_together(joining.collector_strip, joining.collector_layers, joining.collector_under)
+    if kind is StripKind.PLATE:
+        six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
+        band = {"width_m": max(layout.pitch_m * (3**-0.5 if six else 1.0) - joining.gap_m, 0.001)}
+        under = joining.link_under.model_copy(update=band) if joining.link_under else None
+        return laid_together(joining.link_strip.model_copy(update=band), joining.link_layers, under)
+    return laid_together(joining.link_strip, joining.link_layers, joining.link_under)
+
+
+def strip_asked(joining: Joining, kind: StripKind) -> tuple[Strip, int, Strip | None]:
+    """Return strip, layers and what lies under it, as they are bought and laid, for a kind of run."""
+    if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
+        return joining.collector_strip, joining.collector_layers, joining.collector_under
+    return joining.link_strip, joining.link_layers, joining.link_under
+
+
+def ohms_per_metre(layout: Layout, joining: Joining) -> dict[StripKind, float]:
+    """Return the resistance per metre at 20 °C of each kind of run, Ω/m."""
+    return {
+        kind: float(strip_limit.resistance_per_metre(*metal_of(layout, joining, kind), 293.15))
+        for kind in StripKind
+    }

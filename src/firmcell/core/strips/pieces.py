@@ -1,0 +1,202 @@
+"""Every cut piece of strip: what it carries, how warm it gets, how many layers it needs."""
+
+from functools import lru_cache
+
+import numpy as np
+from pydantic import computed_field
+
+from firmcell.core.base.quantity import Frozen
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Face, Joining
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.physics import strip_heat as strip_limit
+from firmcell.core.strips.current_shares import strip_shares
+from firmcell.core.strips.joints import joint_count
+from firmcell.core.strips.made_of import metal_of, pad_overhang, strip_asked
+from firmcell.core.strips.runs import StripKind, leads_on, metal_runs, tail_lengths
+
+MOST_LAYERS = 8
+
+
+class StripPiece(Frozen):
+    """One cut piece of strip.
+
+    Attributes
+    ----------
+    id : such as ``N3-L2``: node 3 (tap B3), link 2; P is a parallel strip, C a collecting strip.
+    node : tap point that the piece belongs to, 0 to S.
+    cells : numbers of the cells it is welded to, in order.
+    points_m : their centres, (x, y) in m.
+    length_m : cut length of one layer.
+    span_share : for each span between neighbouring pads, the share of pack current it carries.
+    lead_share : share of pack current between its last pad and the main lead (collectors only).
+    current_steady_a, current_peak_a : in the most loaded place.
+    limit_a : steady current that brings a long strip to the cell's temperature limit in the hottest place.
+    temperature_k : long-run, at the steady current in the hottest place.
+    peak_temperature_k : after the peak, starting from that, losing no further heat.
+    layers_needed : fewest layers whose limit is not below the steady current.
+    joined_by, joints : how it is joined; weld pairs in all its layers, or soldered or screwed joints.
+    under : name of the strip that lies under it, one layer, or None.
+    """
+
+    id: str
+    node: int
+    face: Face
+    kind: StripKind
+    cells: tuple[int, ...]
+    points_m: tuple[tuple[float, float], ...]
+    strip: str
+    width_m: float
+    thickness_m: float
+    layers: int
+    under: str | None
+    length_m: float
+    span_share: tuple[float, ...]
+    lead_share: float
+    current_steady_a: float
+    current_peak_a: float
+    limit_a: float
+    temperature_k: float
+    peak_temperature_k: float
+    layers_needed: int
+    resistance_ohm: float
+    joined_by: JoinedBy
+    joints: int
+    mass_kg: float
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def weld_pairs(self) -> int:
+        """Weld pairs in all its layers; none where it is not welded."""
+        return self.joints if self.joined_by is JoinedBy.WELD else 0
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def share_of_limit(self) -> float:
+        """Steady current over limit."""
+        return self.current_steady_a / self.limit_a if self.limit_a else float("inf")
+
+
+class _Metal:
+    """Figures of one strip in a number of layers, worked out once for all its pieces."""
+
+    def __init__(
+        self, layout: Layout, joining: Joining, kind: StripKind, limit_k: float, ambient_k: float
+    ) -> None:
+        self.strip, self.layers = metal_of(layout, joining, kind)
+        self.asked, self.laid, self.under = strip_asked(joining, kind)
+        if self.under is None:
+            # The heat given off does not depend on the layers, and resistance goes with their inverse.
+            single = strip_limit.long_run_limit(self.strip, 1, limit_k, ambient_k)
+            self.limits = [single * n**0.5 for n in range(1, MOST_LAYERS + 1)]
+        else:
+            part = "collector" if kind in (StripKind.COLLECTOR, StripKind.BRIDGE) else "link"
+            self.limits = [
+                strip_limit.long_run_limit(*metal_of(layout, more, kind), limit_k, ambient_k)
+                for more in (
+                    joining.model_copy(update={f"{part}_layers": n}) for n in range(1, MOST_LAYERS + 1)
+                )
+            ]
+        self.ohm_per_m = float(strip_limit.resistance_per_metre(self.strip, self.layers, 293.15))
+
+    def layers_needed(self, current_a: float) -> int:
+        for n, limit in enumerate(self.limits, start=1):
+            if limit >= current_a:
+                return n
+        return MOST_LAYERS + 1
+
+
+@lru_cache(maxsize=32)
+def strip_pieces(
+    layout: Layout,
+    joining: Joining,
+    cell_ohm: float,
+    current_steady_a: float,
+    current_peak_a: float,
+    peak_s: float,
+    limit_k: float,
+    ambient_k: float,
+    lead_ohm: float = 0.0,
+) -> tuple[StripPiece, ...]:
+    """Return every piece of strip on both faces, in order of node.
+
+    Parameters
+    ----------
+    layout : Layout
+    joining : Joining
+    cell_ohm : float
+        D.C. resistance of a cell, Ω.
+    current_steady_a, current_peak_a : float
+        Pack current, A.
+    peak_s : float
+        Duration of the peak, s.
+    limit_k, ambient_k : float
+        Temperature the strip may reach and that of the surrounding air, K.
+    lead_ohm : float
+        Of one lead, Ω; it matters to the strips only where a pole has two.
+    """
+    shares = strip_shares(layout, joining, cell_ohm, lead_ohm)
+    runs = metal_runs(layout, joining.style)
+    metals = {kind: _Metal(layout, joining, kind, limit_k, ambient_k) for kind in {r.kind for r in runs}}
+    # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
+    joined = [leads_on(layout, run) for run in runs]
+    tails = [
+        max((shares.leads[run.node != 0, at] for at in cells), default=0.0)
+        for run, cells in zip(runs, joined, strict=True)
+    ]
+    loads = [
+        max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
+        for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
+    ]
+    temperatures = {
+        kind: dict(
+            zip(some, _temperatures(metal, tuple(m * current_steady_a for m in some), ambient_k), strict=True)
+        )
+        for kind, metal in metals.items()
+        for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
+    }
+    pieces: list[StripPiece] = []
+    for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True):
+        metal = metals[run.kind]
+        strip, layers = metal.strip, metal.layers
+        length = (
+            0.0
+            if run.kind is StripKind.PLATE
+            else run.run_m + 2 * pad_overhang(joining) + sum(tail_lengths(layout, run))
+        )
+        steady, peak = most * current_steady_a, most * current_peak_a
+        temperature = temperatures[run.kind][most]
+        pieces.append(
+            StripPiece.model_construct(
+                id=run.id,
+                node=run.node,
+                face=run.face,
+                kind=run.kind,
+                cells=run.cells,
+                points_m=run.points_m,
+                strip=metal.asked.name,
+                width_m=strip.width_m,
+                thickness_m=metal.asked.thickness_m,
+                layers=metal.laid,
+                under=metal.under.name if metal.under else None,
+                length_m=length,
+                span_share=span_share,
+                lead_share=tail,
+                current_steady_a=steady,
+                current_peak_a=peak,
+                limit_a=metal.limits[metal.laid - 1],
+                temperature_k=temperature,
+                peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, peak_s),
+                layers_needed=metal.layers_needed(steady),
+                resistance_ohm=metal.ohm_per_m * run.run_m,
+                joined_by=joining.joined_by,
+                joints=joint_count(run, joining),
+                mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
+            )
+        )
+    return tuple(pieces)
+
+
+def _temperatures(metal: _Metal, currents_a: tuple[float, ...], ambient_k: float) -> list[float]:
+    found = strip_limit.long_run_temperature(metal.strip, metal.layers, np.array(currents_a), ambient_k)
+    return [float(k) for k in found]

@@ -1,0 +1,255 @@
+"""Runs of strip and plates on both faces, generated from the groups: where they lie and what they join."""
+
+import itertools
+from collections import Counter
+from collections.abc import Iterator
+from enum import StrEnum
+from functools import lru_cache
+from math import hypot
+from typing import NamedTuple
+
+from firmcell.core.layout.cell_places import CellPlace, Layout
+from firmcell.core.model.design import Face, StripStyle
+from firmcell.core.strips.links import direction_of, is_straight, link_matching, spanning_runs
+from firmcell.core.strips.tap_points import Node, node_pads, nodes_of, pole_on
+
+LEAD_TAIL_M = 0.010
+"""Strip past the last pad to solder the main lead on, m; common practice, no source."""
+
+
+class StripKind(StrEnum):
+    """What a strip is for."""
+
+    LINK = "link"
+    PARALLEL = "parallel"
+    COLLECTOR = "collector"
+    BRIDGE = "bridge"
+    PLATE = "plate"
+
+
+class StripRun(NamedTuple):
+    """One piece of metal before its current is known: where it lies and what it joins.
+
+    Attributes
+    ----------
+    cells, points_m : the pads it is welded to and their places.
+    nodes : the tap point that each pad belongs to; all the same but for a wrong strip drawn by hand.
+    spans : pairs of places in `cells` between which current flows straight.
+    by_hand : whether it was drawn by hand.
+    """
+
+    id: str
+    node: int
+    face: Face
+    kind: StripKind
+    cells: tuple[int, ...]
+    points_m: tuple[tuple[float, float], ...]
+    run_m: float
+    nodes: tuple[int, ...]
+    spans: tuple[tuple[int, int], ...]
+    by_hand: bool = False
+
+    @property
+    def bends(self) -> bool:
+        """Whether the run is not straight, so that it cannot be one strip."""
+        return self.kind is not StripKind.PLATE and not is_straight(self.points_m)
+
+
+class _NodeRuns:
+    """The runs of one node, as they are generated."""
+
+    def __init__(self, layout: Layout, node: Node) -> None:
+        self.layout, self.node, self.pads = layout, node, node_pads(layout, node)
+        self.made: list[tuple[StripKind, str, list[int]]] = []
+
+    def generate(self) -> None:
+        plus, minus = self.node.plus_cells, self.node.minus_cells
+        links = self._links(plus, minus) if plus and minus else []
+        ways = Counter(direction_of(self.pads[i], self.pads[j]) for i, j in links)
+        avoid = ways.most_common(1)[0][0] if ways else None
+        for side, group in (("P", plus), ("M", minus)):
+            pads = {c.number: self.pads[c.number] for c in group}
+            for run in spanning_runs(self.layout, pads, avoid):
+                self._parallel(side, run, links)
+            if len(group) == 1 and not links:
+                self.made.append((StripKind.COLLECTOR, "C", [group[0].number]))
+
+    def _links(self, plus: tuple[CellPlace, ...], minus: tuple[CellPlace, ...]) -> list[tuple[int, int]]:
+        links = link_matching(self.layout, plus, minus)
+        kind = StripKind.LINK
+        if not links:
+            ours, theirs = ({c.number for c in group} for group in (plus, minus))
+            links = [
+                min(
+                    itertools.product(sorted(ours), sorted(theirs)),
+                    key=lambda ab: hypot(
+                        self.pads[ab[0]][0] - self.pads[ab[1]][0], self.pads[ab[0]][1] - self.pads[ab[1]][1]
+                    ),
+                )
+            ]
+            blocks = {c.block for c in (*plus, *minus)}
+            kind = StripKind.BRIDGE if len(blocks) > 1 else StripKind.LINK
+        for i, j in links:
+            self.made.append((kind, "B" if kind is StripKind.BRIDGE else "L", [i, j]))
+        return links
+
+    def _parallel(self, side: str, run: list[int], links: list[tuple[int, int]]) -> None:
+        """Lay a parallel strip; one that goes on in the line of a link becomes one piece with it."""
+        if not links:
+            self.made.append((StripKind.COLLECTOR, "C", run))
+            return
+        for n, (kind, tag, cells) in enumerate(self.made):
+            if kind is not StripKind.LINK:
+                continue
+            for mine, theirs in (
+                (run, cells),
+                (run, cells[::-1]),
+                (run[::-1], cells),
+                (run[::-1], cells[::-1]),
+            ):
+                if mine[-1] == theirs[0] and is_straight([self.pads[m] for m in (mine[-2], *theirs[:2])]):
+                    self.made[n] = (kind, tag, [*mine, *theirs[1:]])
+                    return
+        self.made.append((StripKind.PARALLEL, side, run))
+
+    def runs(self) -> Iterator[StripRun]:
+        """The runs in order: links, parallel strips, collecting strips, each numbered from 1."""
+        counts: Counter[str] = Counter()
+        node = self.node
+        for kind, tag, cells in sorted(self.made, key=lambda made: "LBPMC".index(made[1])):
+            counts[tag] += 1
+            yield _run(
+                f"N{node.number}-{tag}{counts[tag]}",
+                node.number,
+                node.face,
+                kind,
+                cells,
+                [self.pads[m] for m in cells],
+                [node.number] * len(cells),
+            )
+
+
+def _run(
+    name: str,
+    node: int,
+    face: Face,
+    kind: StripKind,
+    cells: list[int],
+    points: list[tuple[float, float]],
+    nodes: list[int],
+    by_hand: bool = False,
+) -> StripRun:
+    length = sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in itertools.pairwise(points))
+    spans = tuple((i, i + 1) for i in range(len(cells) - 1))
+    return StripRun(name, node, face, kind, tuple(cells), tuple(points), length, tuple(nodes), spans, by_hand)
+
+
+@lru_cache(maxsize=32)
+def strip_runs(layout: Layout) -> tuple[StripRun, ...]:
+    """Return every run of strip on both faces, in order of node; it depends on the layout alone.
+
+    Runs left out by hand are missing, runs drawn by hand come at the end of their node.
+    """
+    left_out = {(r.face, frozenset((r.cells, r.cells[::-1]))) for r in layout.removed}
+    runs: list[StripRun] = []
+    for node in nodes_of(layout):
+        laid = _NodeRuns(layout, node)
+        laid.generate()
+        runs += [r for r in laid.runs() if (r.face, frozenset((r.cells, r.cells[::-1]))) not in left_out]
+    for number, drawn in enumerate(layout.drawn, start=1):
+        hand = _drawn_run(layout, drawn.face, drawn.cells, number)
+        if hand is not None:
+            runs.append(hand)
+    return tuple(sorted(runs, key=lambda r: r.node))
+
+
+@lru_cache(maxsize=32)
+def metal_runs(layout: Layout, style: StripStyle) -> tuple[StripRun, ...]:
+    """Return the runs of strip, or a plate for each tap point with a span between each two neighbouring pads."""
+    if style is StripStyle.STRIPS:
+        return strip_runs(layout)
+    made = [r for r in strip_runs(layout) if r.kind is StripKind.BRIDGE]
+    for node in nodes_of(layout):
+        pads = node_pads(layout, node)
+        cells = sorted(pads)
+        place = {m: n for n, m in enumerate(cells)}
+        spans = tuple(
+            (place[a], place[b]) for a in cells for b in layout.adjacency[a] if a < b and b in place
+        )
+        made.append(
+            StripRun(
+                f"N{node.number}-S1",
+                node.number,
+                node.face,
+                StripKind.PLATE,
+                tuple(cells),
+                tuple(pads[m] for m in cells),
+                0.0,
+                (node.number,) * len(cells),
+                spans,
+            )
+        )
+    return tuple(sorted(made, key=lambda r: (r.node, r.kind is StripKind.PLATE)))
+
+
+def _drawn_run(layout: Layout, face: Face, cells: tuple[int, ...], number: int) -> StripRun | None:
+    known = [layout.by_number[n] for n in cells if n in layout.by_number]
+    if not known:
+        return None
+    if layout.terminal_m:
+        # A flat cell has both pads on this face: the strip is meant for the tap point that most have.
+        counts = Counter(n for c in known for n in (c.group - 1, c.group))
+        node = max(counts, key=lambda n: (counts[n], -n))
+        poles = [c.group == node for c in known]
+    else:
+        poles = [pole_on(layout, c, face) for c in known]
+    nodes = [c.group if plus else c.group - 1 for c, plus in zip(known, poles, strict=True)]
+    points = [layout.pad(c, plus) for c, plus in zip(known, poles, strict=True)]
+    ends = {0, layout.series}
+    kind = (
+        StripKind.COLLECTOR
+        if set(nodes) <= ends and len(set(nodes)) == 1
+        else StripKind.LINK
+        if len({c.group for c in known}) > 1
+        else StripKind.PARALLEL
+    )
+    return _run(
+        f"N{nodes[0]}-H{number}", nodes[0], face, kind, [c.number for c in known], points, nodes, True
+    )
+
+
+def span_metres(run: StripRun) -> list[float]:
+    """Return the length of each span of a run, m."""
+    return [
+        hypot(run.points_m[j][0] - run.points_m[i][0], run.points_m[j][1] - run.points_m[i][1])
+        for i, j in run.spans
+    ]
+
+
+def leads_on(layout: Layout, run: StripRun) -> tuple[int, ...]:
+    """Return the cells at which main leads are joined to the tails of a collecting strip or to a plate; mostly none."""
+    if run.kind not in (StripKind.COLLECTOR, StripKind.PLATE) or run.node not in (0, layout.series):
+        return ()
+    place = 0 if run.node == 0 else 1
+    wanted = [n for n in (layout.lead_cells[place], layout.second_lead_cells[place]) if n]
+    if run.kind is StripKind.PLATE:
+        return tuple(wanted)
+
+    def bears(at: int) -> bool:
+        beside = (
+            r for r in strip_runs(layout) if r.node == run.node and r.kind is run.kind and at in r.cells
+        )
+        first = next(beside, None)
+        return first is not None and first.id == run.id
+
+    return tuple(at for at in wanted if bears(at))
+
+
+def tail_lengths(layout: Layout, run: StripRun) -> tuple[float, float]:
+    """Return how much longer a run is at its first and its last pad for the main leads joined there, m; mostly 0, 0."""
+    if run.kind is StripKind.PLATE:
+        return 0.0, 0.0
+    ends = [0.0, 0.0]
+    for number in leads_on(layout, run):
+        ends[1 if run.cells[-1] == number else 0] += LEAD_TAIL_M
+    return ends[0], ends[1]
