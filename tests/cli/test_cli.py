@@ -10,7 +10,8 @@ from pathlib import Path
 
 import pytest
 
-from firmcell.cli.main import INSULATIONS_TAKEN, main
+from firmcell.cli.main import main
+from firmcell.cli.parser import INSULATIONS_TAKEN
 from firmcell.core.leads.insulation_class import INSULATIONS
 from firmcell.core.model.job_details import JobKind
 from firmcell.store.demo import make_demo

@@ -11,7 +11,8 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.records.build_state import StepStatus, fold
 from firmcell.store import demo
 from firmcell.store.exchange import import_job
-from firmcell.store.job_file import JobFile, read_design
+from firmcell.store.job_file import JobFile
+from firmcell.store.revisions import read_design
 
 DATA = Path(__file__).parent / "data"
 

@@ -12,9 +12,8 @@ from hypothesis import strategies as st
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import Remark, TapReading
-from firmcell.store import job_file as jobfile
 from firmcell.store.job_file import JobFile
-from firmcell.store.sql_tables import MIGRATIONS, SCHEMA_VERSION
+from firmcell.store.sql_tables import APPLICATION_ID, MIGRATIONS, SCHEMA_VERSION
 
 
 def test_everything_is_there_after_closing_and_opening(tmp_path, hoist):
@@ -210,14 +209,14 @@ def test_read_only_file_and_folder_open_for_reading(job, monkeypatch):
     real = os.access
     for denied, words in ((path, "file is write-protected"), (path.parent, "folder is write-protected")):
         monkeypatch.setattr(
-            jobfile.os,
+            os,
             "access",
             lambda p, mode, d=denied: mode != os.W_OK or (Path(p) != d and real(p, mode)),
         )
         with JobFile.open(path) as again:
             assert words in again.read_only_because
             assert len(again.events()) == 1
-    monkeypatch.setattr(jobfile.os, "access", lambda p, mode: False)
+    monkeypatch.setattr(os, "access", lambda p, mode: False)
     with pytest.raises(Refusal, match="write-protected"):
         JobFile.create(path.with_name("b.firmcell"), again_design(path, monkeypatch))
 
@@ -230,7 +229,7 @@ def again_design(path, monkeypatch):
 def test_older_file_is_migrated(tmp_path, hoist):
     path = tmp_path / "old.firmcell"
     old = sqlite3.connect(path, isolation_level=None)
-    old.execute(f"PRAGMA application_id = {jobfile.APPLICATION_ID}")
+    old.execute(f"PRAGMA application_id = {APPLICATION_ID}")
     for statement in MIGRATIONS[0]:
         old.execute(statement)
     old.execute("PRAGMA user_version = 1")

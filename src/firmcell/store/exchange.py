@@ -13,7 +13,8 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
 from firmcell.core.records.events import Event, first_broken_link
 from firmcell.store.format_1 import brought_up
-from firmcell.store.job_file import Attachment, JobFile, Revision
+from firmcell.store.job_file import JobFile
+from firmcell.store.revisions import Attachment, Revision
 from firmcell.store.validation_words import first_fault
 
 

@@ -1,0 +1,87 @@
+"""``firm-cell new``, ``import``, ``export`` and ``layout``: jobs and files made of them."""
+
+import argparse
+import sys
+from pathlib import Path
+
+from firmcell.core.base.refusal import Refusal
+
+
+def run_new(arguments: argparse.Namespace) -> int:
+    """Make a job from a brief."""
+    from firmcell.store.whole_job import new_from_brief, report_of
+
+    text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
+    from firmcell.core.model.job_details import JobKind
+
+    kinds = {k.value.replace(" ", "-").lower(): k for k in JobKind}
+    if arguments.kind not in kinds:
+        raise Refusal(f"There is no kind of job “{arguments.kind}”; there are {', '.join(kinds)}.")
+    kind = kinds[arguments.kind]
+    with new_from_brief(text, str(arguments.brief), arguments.output, kind) as job:
+        design = job.latest().design()
+        stops = [f for f in report_of(job).findings if f.severity == "stop"]
+    more = f"; {len(stops)} findings stop it, the first: {stops[0].sentence}" if stops else ""
+    print(f"{arguments.output}: {design.series}S{design.parallel}P of {design.cell.name}{more}")
+    return 0
+
+
+def run_export(arguments: argparse.Namespace) -> int:
+    """Write a job in an open format."""
+    from firmcell.store.whole_job import exported, open_read_only
+
+    with open_read_only(arguments.job) as job:
+        content = exported(job, arguments.to)
+    if arguments.out == "-":
+        sys.stdout.buffer.write(content)
+    else:
+        _write_whole(Path(arguments.out), content)
+    return 0
+
+
+def run_import(arguments: argparse.Namespace) -> int:
+    """Make a job from an exchanged JSON job."""
+    from firmcell.store.exchange import import_job
+
+    import_job(_read(arguments.json), str(arguments.json), arguments.output).close()
+    print(arguments.output)
+    return 0
+
+
+def run_layout(arguments: argparse.Namespace) -> int:
+    """Find places and groups for the cells of a job and save them."""
+    from firmcell.core.layout.search import ORDER
+    from firmcell.core.model.design import Lattice
+    from firmcell.store.layout_files import lay_out_job
+
+    if not 0 < arguments.effort <= 1000:
+        raise Refusal("--effort must be above 0 and at most 1000; 1 is the usual.")
+    lattices = (Lattice(arguments.lattice),) if arguments.lattice else ORDER
+    found = lay_out_job(arguments.job, lattices, arguments.seed, arguments.effort, arguments.outline)
+    for choice in found.choices:
+        print(f"  {choice.lattice.value:<10} {choice.count} places; more than {choice.bound} are impossible")
+    assert found.arrangement is not None
+    print(f"{arguments.job}: {len(found.arrangement.placed)} cells placed, {found.arrangement.lattice.value}")
+    for sentence in found.advice:
+        print(f"  {sentence}")
+    return 0
+
+
+def _read(path: Path) -> str:
+    try:
+        return path.read_text(encoding="utf-8")
+    except FileNotFoundError:
+        raise Refusal(f"There is no file {path}.") from None
+    except UnicodeDecodeError:
+        raise Refusal(f"{path} is not a text file in UTF-8.") from None
+
+
+def _write_whole(path: Path, content: bytes) -> None:
+    """Write beside and rename, so that a full disk leaves no half file under the name."""
+    part = path.with_name(path.name + ".part")
+    try:
+        part.write_bytes(content)
+        part.replace(path)
+    except OSError as error:
+        part.unlink(missing_ok=True)
+        raise Refusal(f"{path} cannot be written: {(error.strerror or str(error)).lower()}.") from None

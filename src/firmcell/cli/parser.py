@@ -1,0 +1,212 @@
+"""What can be typed: commands, options, examples."""
+
+import argparse
+from collections.abc import Callable
+from pathlib import Path
+
+from firmcell import __version__
+from firmcell.cli.analyse_command import run_analyse
+from firmcell.cli.job_commands import run_export, run_import, run_layout, run_new
+from firmcell.cli.record_commands import run_log, run_verify
+from firmcell.cli.taps_command import run_taps
+from firmcell.cli.window_commands import run_open, run_shots
+from firmcell.cli.wire_command import run_wire
+
+# Written out here, so that asking for help loads nothing; a test holds them to what the core knows.
+INSULATIONS_TAKEN = ("silicone", "silicone-200", "pvc-80", "pvc-105", "xlpe-125", "ptfe-200")
+
+
+EXAMPLES = """\
+examples:
+  firm-cell --demo                              open the orchard hoist of the demo farm
+  firm-cell hoist.firmcell                      open a job
+  firm-cell analyse hoist.firmcell              the figures and findings in words
+  firm-cell analyse hoist.firmcell --json | jq .analysis.pack.energy_wh
+  firm-cell new --brief brief.json -o new.firmcell
+  firm-cell export hoist.firmcell --to pdf passport.pdf
+  firm-cell layout hoist.firmcell --outline tray.dxf
+  firm-cell export hoist.firmcell --to template faces.pdf
+  firm-cell wire --current 30 --length "1.2 m" --drop 2% --ambient 35C
+  firm-cell taps hoist.firmcell 3.56 7.12 14.24 10.68 17.80      what the readings say
+  firm-cell export hoist.firmcell --to wiring wiring.pdf
+  firm-cell log hoist.firmcell                  every record, oldest first
+  firm-cell verify hoist.firmcell               is the record unchanged?
+  firm-cell shots docs/screenshots              pictures of every stage, without a screen
+
+A brief is JSON with units, such as
+  {"title": "Orchard hoist", "load_voltage_min": "32 V", "load_voltage_max": "43 V",
+   "current_steady": "25 A", "current_peak": "45 A", "energy": "550 Wh",
+   "box_length": "240 mm", "box_width": "110 mm", "box_height": "90 mm"}
+and may name a cell: "cell": "21700 high-energy 5.0 Ah".
+
+exit codes: 0 done · 1 could not be done (one sentence on standard error) · 2 wrong call
+"""
+
+
+def make_parser() -> argparse.ArgumentParser:
+    """Return the parser of the command line."""
+    parser = argparse.ArgumentParser(
+        prog="firm-cell",
+        description="Design, build, check and hand over battery packs. Without a command it opens the window.",
+        epilog=EXAMPLES,
+        formatter_class=argparse.RawDescriptionHelpFormatter,
+    )
+    parser.add_argument("--version", action="version", version=f"Firm Cell {__version__}")
+    commands = parser.add_subparsers(dest="command", metavar="COMMAND")
+
+    def command(
+        name: str, run: Callable[[argparse.Namespace], int], words: str, example: str
+    ) -> argparse.ArgumentParser:
+        sub = commands.add_parser(
+            name,
+            help=words,
+            description=words,
+            epilog=f"example:\n  {example}",
+            formatter_class=argparse.RawDescriptionHelpFormatter,
+        )
+        sub.set_defaults(run=run)
+        return sub
+
+    opening = command(
+        "open",
+        run_open,
+        "open the window (also without the word: firm-cell JOB)",
+        "firm-cell open hoist.firmcell",
+    )
+    opening.add_argument("job", nargs="?", type=Path, metavar="JOB", help="a .firmcell file")
+    opening.add_argument(
+        "--demo",
+        nargs="?",
+        const="orchard-hoist",
+        metavar="NAME",
+        help="open a demo job of the farm (orchard-hoist, bee-house-scale, hay-loft-lantern)",
+    )
+    opening.add_argument("--fresh", action="store_true", help="with --demo: start the demo job over")
+    sub = command(
+        "analyse", run_analyse, "figures and findings of a job", "firm-cell analyse hoist.firmcell --json"
+    )
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("--json", action="store_true", help="everything, as documented in docs/analyse-json.md")
+    sub = command(
+        "new", run_new, "make a job from a brief", "firm-cell new --brief brief.json -o new.firmcell"
+    )
+    sub.add_argument(
+        "--brief", type=Path, required=True, metavar="FILE", help="JSON with units; - for standard input"
+    )
+    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub.add_argument(
+        "--kind", default="new-pack", help="kind of job, such as lead-change; an unknown one lists them all"
+    )
+    sub = command(
+        "export",
+        run_export,
+        "write a job in an open format",
+        "firm-cell export hoist.firmcell --to pdf passport.pdf",
+    )
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument(
+        "--to",
+        choices=(
+            "json",
+            "csv",
+            "pdf",
+            "html",
+            "template",
+            "dxf",
+            "svg",
+            "positions",
+            "stl",
+            "spice",
+            "segments",
+            "wires",
+            "wiring",
+        ),
+        required=True,
+        help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport; template: 1:1 PDF of both faces; "
+        "dxf, svg: faces; positions: CSV of cell places; stl: cell holder; "
+        "spice: netlist; segments: CSV of every piece of strip under load; "
+        "wires: CSV of the BMS's wire list; wiring: 1:1 PDF of schematic and nail board",
+    )
+    sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
+    sub = command(
+        "import",
+        run_import,
+        "make a job from an exchanged JSON job",
+        "firm-cell import hoist.json -o hoist.firmcell",
+    )
+    sub.add_argument("json", type=Path, metavar="FILE")
+    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub = command(
+        "layout",
+        run_layout,
+        "find places and groups for the cells of a job and save them",
+        "firm-cell layout hoist.firmcell --outline tray.dxf --lattice staggered",
+    )
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument(
+        "--outline", type=Path, metavar="FILE", help="DXF, SVG or CSV (mm) of the space, seen from above"
+    )
+    sub.add_argument(
+        "--lattice", choices=("square", "staggered", "free"), help="only this one; otherwise the best"
+    )
+    sub.add_argument("--seed", type=int, default=1, metavar="N", help="another seed, another try")
+    sub.add_argument(
+        "--effort", type=float, default=1.0, metavar="X", help="moves of the search in proportion"
+    )
+    sub = command(
+        "wire",
+        run_wire,
+        "which gauge carries a current over a length",
+        'firm-cell wire --current 30 --length "1.2 m" --drop 2% --ambient 35C',
+    )
+    sub.add_argument("--current", required=True, metavar="A", help="steady, such as 30 or “30 A”")
+    sub.add_argument(
+        "--length", required=True, metavar="L", help="of one conductor, such as “1.2 m” or “4 ft”; both count"
+    )
+    sub.add_argument("--drop", default="2%", metavar="D", help="allowed over both: volts, or %% of --voltage")
+    sub.add_argument("--voltage", default="36 V", metavar="V", help="of the system, for a drop in %%")
+    sub.add_argument("--ambient", default="30 °C", metavar="T")
+    sub.add_argument("--limit", default="80 °C", metavar="T", help="conductor no hotter than")
+    sub.add_argument("--peak", default="0", metavar="A")
+    sub.add_argument("--peak-time", default="0", metavar="S")
+    sub.add_argument("--laying", choices=("free", "pair", "sleeve", "bundle", "insulation"), default="pair")
+    sub.add_argument("--together", type=int, default=2, metavar="N", help="wires in the bundle")
+    sub.add_argument(
+        "--insulation",
+        choices=INSULATIONS_TAKEN,
+        default="silicone",
+        help="class of insulation and its limit",
+    )
+    sub.add_argument("--on", default="0", metavar="S", help="with --off: seconds on and off by turns")
+    sub.add_argument("--off", default="0", metavar="S")
+    sub.add_argument("--json", action="store_true")
+    sub = command(
+        "taps",
+        run_taps,
+        "what readings of the sense plug say is wrong",
+        "firm-cell taps hoist.firmcell 3.56 7.12 14.24 10.68 17.8 …, or B3=14.24 strip-B3:B3=3.56",
+    )
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument(
+        "readings",
+        nargs="*",
+        metavar="V",
+        help="volts at B1, B2 … against B0 in order, or B3=V for one pin, or B2:B3=V from the first to the second point (strip-B3 is "
+        "the pack's own metal); none takes the recorded ones",
+    )
+    sub.add_argument("--json", action="store_true")
+    sub = command(
+        "log", run_log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json"
+    )
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("--json", action="store_true", help="one record a line")
+    sub = command("verify", run_verify, "check that no record was changed", "firm-cell verify hoist.firmcell")
+    sub.add_argument("job", type=Path, metavar="JOB")
+    sub = command(
+        "shots",
+        run_shots,
+        "render the documentation's pictures without a screen",
+        "firm-cell shots docs/screenshots",
+    )
+    sub.add_argument("folder", type=Path, metavar="DIR")
+    return parser

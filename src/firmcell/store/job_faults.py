@@ -1,0 +1,35 @@
+"""Faults of a job file in words."""
+
+import sqlite3
+from collections.abc import Iterator
+from contextlib import contextmanager
+from pathlib import Path
+
+from firmcell.core.base.refusal import Refusal
+
+FULL = ("full", "disk i/o")
+
+
+# A damaged file can make SQLite's own message unreadable, which Python then reports in place of it.
+FAULTS = (sqlite3.Error, OSError, UnicodeDecodeError)
+
+
+@contextmanager
+def told(path: Path, what: str) -> Iterator[None]:
+    """Tell a fault of the database as a refusal: the file, what it is, and why."""
+    try:
+        yield
+    except FAULTS as error:
+        raise Refusal(f"{path} {what}: {plain(error)} It is left as it is.") from None
+
+
+def plain(error: Exception) -> str:
+    """Return a fault as the end of a sentence."""
+    if isinstance(error, UnicodeDecodeError):
+        return "its contents are damaged."
+    text = str(error)
+    if any(word in text.lower() for word in FULL) or getattr(error, "errno", None) == 28:
+        return "the disk is full or cannot be written; free some space and do it again."
+    if "locked" in text:
+        return "another program is writing to it; try again."
+    return (getattr(error, "strerror", None) or text).rstrip(".") + "."
