@@ -207,7 +207,7 @@ def test_every_focusable_part_has_a_name_and_every_stage_is_reached_by_tab(hoist
 def test_key_sheet_lists_every_shortcut_once(hoist_window):
     keys = [a.shortcut().toString() for a in hoist_window.findChildren(QAction) if not a.shortcut().isEmpty()]
     assert len(keys) == len(set(keys))
-    shown = " ".join(label.text() for label in hoist_window.keys_sheet().findChildren(QLabel))
+    shown = " ".join(label.text() for label in hoist_window.menus.keys_sheet().findChildren(QLabel))
     for action in hoist_window.findChildren(QAction):
         if not action.shortcut().isEmpty():
             assert action.shortcut().toString() in shown
@@ -327,7 +327,7 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
     dialog.accept()
     assert dialog.brief is not None, dialog.fault.text()
     dialog.close()
-    window.make_from_brief(dialog.brief, dialog.path)
+    window.jobs.make_from_brief(dialog.brief, dialog.path)
     qtbot.waitUntil(lambda: window.session is not None, timeout=10_000)
     session = window.session
     assert session.path == tmp_path / "gate.firmcell"
@@ -347,7 +347,7 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
     passport = window.page(Stage.PASSPORT)
     assert passport.unfinished.text().startswith("Finished"), passport.unfinished.text()
     for kind in ("pdf", "html"):
-        window.write_passport(kind, tmp_path / f"p.{kind}")
+        window.jobs.write_passport(kind, tmp_path / f"p.{kind}")
         qtbot.waitUntil((tmp_path / f"p.{kind}").exists, timeout=10_000)
         qtbot.waitUntil(lambda k=kind: f"p.{k}" in window.banner.text(), timeout=10_000)
     events, design = list(session.events), session.design

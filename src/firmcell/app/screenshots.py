@@ -68,9 +68,9 @@ def render_shots(folder: Path) -> Iterator[Path]:
             yield shot(f"{number:02d}-{stage.value}")
             window.view.select("")
         window.go(Stage.LAYOUT)
-        window.section_action.trigger()
+        window.menus.section_action.trigger()
         yield shot("13-stack-section")
-        window.section_action.trigger()
+        window.menus.section_action.trigger()
         assert window.session is not None
         window.session.edit("joining.style", StripStyle.PLATES, "plates")
         window.go(Stage.STRIPS)
@@ -84,7 +84,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
         window.set_bench_mode(True)
         yield shot("12-bench-mode")
         window.set_bench_mode(False)
-        trainer = window.trainer()
+        trainer = window.at_bench.trainer()
         assert trainer is not None
         trainer.show()
         for _ in range(5):

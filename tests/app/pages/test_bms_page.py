@@ -54,7 +54,7 @@ def test_the_wire_list_lights_its_part_and_can_be_written(hoist_window, page, tm
     page.wires.setCurrentIndex(page.wires.rows.index(2, 0))
     assert hoist_window.view.selected == "tap:2"
     for kind, name in (("wires", "w.csv"), ("wiring", "w.pdf")):
-        hoist_window.write_layout(kind, tmp_path / name)
+        hoist_window.jobs.write_layout(kind, tmp_path / name)
         qtbot.waitUntil(lambda name=name: (tmp_path / name).exists(), timeout=15_000)
 
 
@@ -68,7 +68,7 @@ def test_a_board_of_ones_own_is_entered_kept_and_taken(qtbot, hoist_window, page
         qtbot.keyClick(line, Qt.Key.Key_Return)
     dialog.accept()
     assert dialog.board is not None
-    hoist_window.take_board(dialog.board)
+    hoist_window.jobs.take_board(dialog.board)
     assert hoist_window.session.design.bms.board.name == "Shed board"
     assert "is kept in" in hoist_window.banner.text()
     assert any(b.name == "Shed board" for b in hoist_window.session.library.boards)

@@ -139,7 +139,7 @@ def test_every_tool_has_a_button_a_key_and_a_hint(stack, page, qtbot):
 
 
 def test_drag_a_cell_into_a_free_place(stack, page, qtbot):
-    stack.take_tool(Tool.MOVE)
+    stack.panel.take_tool(Tool.MOVE)
     places = only_top(stack)
     x, y, block = design(stack).arrangement.spare_m[0]
     drag(qtbot, stack, places["cell:20"], places["spare:0"])
@@ -152,7 +152,7 @@ def test_drag_a_cell_into_a_free_place(stack, page, qtbot):
 
 def test_moving_on_the_face_turned_over_moves_the_right_way(stack, qtbot):
     """On the bottom, turned about the long axis, up on the screen is towards the front of the pack."""
-    stack.take_tool(Tool.MOVE)
+    stack.panel.take_tool(Tool.MOVE)
     before = design(stack).arrangement.placed[0]
     start = spot(stack, "cell:1")
     drag(qtbot, stack, start, start + QPoint(0, -round(30 * stack.view.scale())))
@@ -162,7 +162,7 @@ def test_moving_on_the_face_turned_over_moves_the_right_way(stack, qtbot):
 
 @pytest.mark.parametrize("tool", [Tool.TURN, Tool.LOCK])
 def test_click_turns_and_locks(stack, qtbot, tool):
-    stack.take_tool(tool)
+    stack.panel.take_tool(tool)
     before = design(stack).arrangement.placed[6]
     qtbot.mouseClick(stack.view, Qt.MouseButton.LeftButton, pos=spot(stack, "cell:7"))
     after = design(stack).arrangement.placed[6]
@@ -175,11 +175,11 @@ def test_click_turns_and_locks(stack, qtbot, tool):
 
 def test_drag_swaps_and_paints(stack, page, qtbot):
     groups = [p.group for p in design(stack).arrangement.placed]
-    stack.take_tool(Tool.SWAP)
+    stack.panel.take_tool(Tool.SWAP)
     drag(qtbot, stack, spot(stack, "cell:4"), spot(stack, "cell:5"))
     swapped = [p.group for p in design(stack).arrangement.placed]
     assert (swapped[3], swapped[4]) == (groups[4], groups[3])
-    stack.take_tool(Tool.PAINT)
+    stack.panel.take_tool(Tool.PAINT)
     page.group.setCurrentIndex(8)
     qtbot.mouseClick(stack.view, Qt.MouseButton.LeftButton, pos=spot(stack, "cell:1"))
     assert design(stack).arrangement.placed[0].group == 9
@@ -187,7 +187,7 @@ def test_drag_swaps_and_paints(stack, page, qtbot):
 
 
 def test_drag_blocks_a_place_and_click_unblocks_it(stack, qtbot):
-    stack.take_tool(Tool.BLOCK)
+    stack.panel.take_tool(Tool.BLOCK)
     count = len(design(stack).brief.blocked)
     at = only_top(stack)["cell:30"]
     size = QPoint(round(12 * stack.view.scale()), round(8 * stack.view.scale()))
@@ -201,7 +201,7 @@ def test_drag_blocks_a_place_and_click_unblocks_it(stack, qtbot):
 
 
 def test_the_minus_lead_leaves_where_it_is_clicked(stack, qtbot):
-    stack.take_tool(Tool.MINUS)
+    stack.panel.take_tool(Tool.MINUS)
     numbers = [n for n, p in enumerate(design(stack).arrangement.placed, start=1) if p.group == 1]
     for number in numbers[:2]:
         qtbot.mouseClick(stack.view, Qt.MouseButton.LeftButton, pos=spot(stack, f"cell:{number}"))
@@ -209,7 +209,7 @@ def test_the_minus_lead_leaves_where_it_is_clicked(stack, qtbot):
 
 
 def test_a_strip_is_taken_away_by_click_and_drawn_by_drag(stack, qtbot):
-    stack.take_tool(Tool.STRIP)
+    stack.panel.take_tool(Tool.STRIP)
     layout = stack.session.analysis.layout
     run = next(r for r in strip_runs(layout) if r.face is Face.BOTTOM and len(r.cells) == 2)
     middle = (spot(stack, f"cell:{run.cells[0]}") + spot(stack, f"cell:{run.cells[1]}")) / 2
@@ -231,22 +231,22 @@ def test_tools_by_key(stack, page, qtbot):
     view = stack.view
     view.setFocus()
     qtbot.keyClick(stack, Qt.Key.Key_2, Qt.KeyboardModifier.ControlModifier)
-    stack.take_tool(Tool.MOVE)
+    stack.panel.take_tool(Tool.MOVE)
     view.select("cell:3")
     before = design(stack).arrangement.placed[2]
     qtbot.keyClick(view, Qt.Key.Key_Right)
     qtbot.keyClick(view, Qt.Key.Key_Up, Qt.KeyboardModifier.ShiftModifier)
     after = design(stack).arrangement.placed[2]
     assert (after.x_m - before.x_m, after.y_m - before.y_m) == pytest.approx((0.001, 0.0001), abs=1e-9)
-    stack.take_tool(Tool.TURN)
+    stack.panel.take_tool(Tool.TURN)
     qtbot.keyClick(view, Qt.Key.Key_Space)
     assert design(stack).arrangement.placed[2].up != before.up
-    stack.take_tool(Tool.LOCK)
+    stack.panel.take_tool(Tool.LOCK)
     qtbot.keyClick(view, Qt.Key.Key_Space)
     assert design(stack).arrangement.placed[2].locked
     press(qtbot, page, "Unlock all")
     assert not any(p.locked for p in design(stack).arrangement.placed)
-    stack.take_tool(Tool.SWAP)
+    stack.panel.take_tool(Tool.SWAP)
     first, second = (design(stack).arrangement.placed[n].group for n in (0, 39))
     for number in (1, 40):
         view.select(f"cell:{number}")
@@ -255,18 +255,18 @@ def test_tools_by_key(stack, page, qtbot):
         second,
         first,
     )
-    stack.take_tool(Tool.PAINT)
+    stack.panel.take_tool(Tool.PAINT)
     page.group.setCurrentIndex(4)
     view.select("cell:9")
     qtbot.keyClick(view, Qt.Key.Key_Space)
     assert design(stack).arrangement.placed[8].group == 5
-    stack.take_tool(Tool.PLUS)
+    stack.panel.take_tool(Tool.PLUS)
     qtbot.keyClick(view, Qt.Key.Key_Space)
     assert design(stack).arrangement.plus_at_m is not None
 
 
 def test_a_strip_by_key(stack, qtbot):
-    stack.take_tool(Tool.STRIP)
+    stack.panel.take_tool(Tool.STRIP)
     run = next(r for r in strip_runs(stack.session.analysis.layout) if r.face is Face.TOP)
     stack.view.select(f"strip:{run.id}")
     qtbot.keyClick(stack.view, Qt.Key.Key_Space)
@@ -294,9 +294,9 @@ def test_without_a_tool_keys_and_mouse_only_look(stack, qtbot):
 def test_section_is_shown_on_request_and_in_insulation(stack):
     assert not any(r == "place" for r in stack.view.targets())
     count = len(stack.view._faces)
-    stack.section_action.trigger()
+    stack.menus.section_action.trigger()
     assert len(stack.view._faces) == count + 1
-    stack.section_action.trigger()
+    stack.menus.section_action.trigger()
     stack.go(Stage.INSULATION)
     assert [f.drawing.title for f in stack.view._faces] == ["top face", "section"]
 
@@ -316,13 +316,13 @@ def test_moving_the_picture_shows_at_once_and_is_painted_crisp_after(stack, qtbo
 def test_an_outline_from_a_file_becomes_the_space(stack, page, qtbot, tmp_path):
     path = tmp_path / "tray.csv"
     path.write_text("x,y\n0,0\n300,0\n300,120\n0,120\n")
-    stack.take_outline(path)
+    stack.jobs.take_outline(path)
     assert design(stack).brief.space is SpaceShape.OUTLINE
     assert design(stack).brief.box_m[:2] == pytest.approx((0.3, 0.12))
     assert "4 corners" in page.space.text()
     path.write_text("0,0\n300,abc\n")
     before = design(stack)
-    stack.take_outline(path)
+    stack.jobs.take_outline(path)
     assert "abc" in stack.banner.text()
     assert design(stack) == before
 
@@ -332,13 +332,13 @@ def test_an_outline_from_a_file_becomes_the_space(stack, page, qtbot, tmp_path):
 )
 def test_layout_files_are_written(stack, qtbot, tmp_path, kind, head):
     path = tmp_path / "out"
-    stack.write_layout(kind, path)
+    stack.jobs.write_layout(kind, path)
     qtbot.waitUntil(lambda: path.exists() and str(path) in stack.banner.text(), timeout=15_000)
     assert path.read_bytes().startswith(head)
 
 
 def test_a_holder_for_touching_cells_is_refused_in_words(stack, qtbot, tmp_path):
-    stack.write_layout("stl", tmp_path / "h.stl")
+    stack.jobs.write_layout("stl", tmp_path / "h.stl")
     qtbot.waitUntil(lambda: "holder needs a gap" in stack.banner.text(), timeout=15_000)
     assert not (tmp_path / "h.stl").exists()
 
@@ -365,7 +365,7 @@ def test_a_place_is_blocked_and_given_free_by_keyboard(stack, page, qtbot):
 
 def test_lying_cells_get_no_blocked_place_by_stroke(stack, page, qtbot):
     stack.session.edit("arrangement.lie", Lie.ACROSS, "lie")
-    stack.take_tool(Tool.BLOCK)
+    stack.panel.take_tool(Tool.BLOCK)
     before = design(stack)
     at = QPoint(stack.view.width() // 2, stack.view.height() // 3)
     drag(qtbot, stack, at, at + QPoint(40, 30))

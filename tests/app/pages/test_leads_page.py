@@ -131,7 +131,7 @@ def test_a_new_job_asks_for_its_kind(qtbot, window, tmp_path):
         qtbot.keyClick(line, Qt.Key.Key_Return)
     dialog.accept()
     assert dialog.job_kind is JobKind.POWER_CABLE
-    window.make_from_brief(dialog.brief, dialog.path, dialog.job_kind)
+    window.jobs.make_from_brief(dialog.brief, dialog.path, dialog.job_kind)
     qtbot.waitUntil(lambda: window.session is not None, timeout=20_000)
     assert window.session.design.kind is JobKind.POWER_CABLE
     assert window.session.design.cable.source_lug is not None

@@ -177,7 +177,7 @@ def test_an_open_pack_is_told_in_words(metal, qtbot):
 @pytest.mark.parametrize(("kind", "head"), [("spice", b"* Orchard hoist"), ("segments", b"segment,piece")])
 def test_netlist_and_segments_are_written(metal, qtbot, tmp_path, kind, head):
     path = tmp_path / "out"
-    metal.write_layout(kind, path)
+    metal.jobs.write_layout(kind, path)
     qtbot.waitUntil(lambda: path.exists() and str(path) in metal.banner.text(), timeout=15_000)
     assert path.read_bytes().startswith(head)
 
@@ -196,7 +196,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     path.write_text(
         "cell;resistance mΩ\n" + "\n".join(f"{n};{25 if n != 12 else 60},0" for n in range(1, 41)) + "\n"
     )
-    metal.take_measured(path)
+    metal.jobs.take_measured(path)
     settle(metal, qtbot)
     page = page_of(metal)
     assert "40 of 40" in page.measured.text()
@@ -205,7 +205,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     assert any(f.code == "SR-12" and "Cell 12" in f.sentence for f in metal.session.findings)
     before = metal.session.design
     path.write_text("cell;resistance mΩ\n1;25\n99;25\n")
-    metal.take_measured(path)
+    metal.jobs.take_measured(path)
     assert "there is no cell 99" in metal.banner.text()
     assert metal.session.design == before
 
@@ -270,7 +270,7 @@ def test_a_single_cell_is_recorded_from_the_bench(qtbot, hoist_window):
 
 def test_shift_and_a_click_lead_a_pole_off_twice_and_once_again(qtbot, hoist_window):
     hoist_window.go(Stage.LAYOUT)
-    hoist_window.take_tool(Tool.MINUS)
+    hoist_window.panel.take_tool(Tool.MINUS)
     layout = hoist_window.session.analysis.layout
     other = next(c.number for c in layout.group_cells(1) if c.number != layout.lead_cells[0])
     for wanted in (other, 0):

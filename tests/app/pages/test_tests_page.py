@@ -90,7 +90,7 @@ def test_the_same_point_twice_and_letters_are_refused(qtbot, hoist_window, page)
 
 def test_the_simulated_meter_fills_the_row_by_one_key(qtbot, hoist_window, page):
     for tap in range(1, 11):
-        hoist_window._read_meter()
+        hoist_window.at_bench.read_meter()
         qtbot.waitUntil(lambda tap=tap: tap in hoist_window.session.state.tap_volts, timeout=10_000)
     assert hoist_window.session.events[-1].instrument.startswith("Simulated")
     assert diagnosis_of(hoist_window.session.design, hoist_window.session.state).right
@@ -98,17 +98,17 @@ def test_the_simulated_meter_fills_the_row_by_one_key(qtbot, hoist_window, page)
 
 
 def test_a_meter_that_does_not_answer_is_told_and_can_be_changed(qtbot, hoist_window, page):
-    hoist_window.set_meter("TCPIP::127.0.0.1::9::SOCKET")
+    hoist_window.at_bench.set_meter("TCPIP::127.0.0.1::9::SOCKET")
     page.read_with_meter()
     qtbot.waitUntil(lambda: "No meter answers" in hoist_window.banner.text(), timeout=20_000)
     assert page.meter_button.isEnabled()
-    hoist_window.set_meter("simulated")
+    hoist_window.at_bench.set_meter("simulated")
     assert page.meter_address == "simulated"
 
 
 @pytest.fixture
 def trainer(hoist_window, qtbot):
-    made = hoist_window.trainer()
+    made = hoist_window.at_bench.trainer()
     qtbot.addWidget(made)
     made.show()
     return made

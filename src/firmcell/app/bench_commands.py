@@ -1,0 +1,105 @@
+"""Steps passed by key, the meter, the person at the bench, and practice."""
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import (
+    QInputDialog,
+)
+
+from firmcell.app.pages import (
+    TestsPage,
+)
+from firmcell.app.pages.tests_page import SIMULATED
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.model.design import Face
+
+if TYPE_CHECKING:
+    from firmcell.app.main_window import MainWindow
+    from firmcell.app.trainer import Trainer
+
+
+class BenchCommands:
+    """Steps passed by key, the meter, the person at the bench, and practice."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        self.window = window
+
+    def pass_step(self) -> None:
+        if self.window.session is not None and self.window.stage is Stage.BENCH:
+            self.window._bench().pass_now()
+
+    def not_right(self) -> None:
+        if self.window.session is not None and self.window.stage is Stage.BENCH:
+            self.window._bench().not_right()
+
+    def ask_meter(self) -> None:
+        """Ask for the address of the meter; the simulated one needs none."""
+        address, given = QInputDialog.getText(
+            self.window,
+            "Meter",
+            "VISA address of a meter that speaks SCPI, or “simulated”:",
+            text=str(self.window.settings.value("meter", SIMULATED)),
+        )
+        if given:
+            self.set_meter(address.strip() or SIMULATED)
+
+    def set_meter(self, address: str) -> None:
+        """Take readings from the meter at this address from now on."""
+        self.window.settings.setValue("meter", address)
+        page = self.window.pages.get(Stage.TESTS)
+        if isinstance(page, TestsPage):
+            page.meter_address = address
+        self.window.tell(
+            f"Readings come from {'the simulated meter' if address == SIMULATED else address} now."
+        )
+
+    def read_meter(self) -> None:
+        if self.window.session is not None and Stage.TESTS in self.window.session.plan.stages:
+            self.window.go(Stage.TESTS)
+            page = self.window.page(Stage.TESTS)
+            assert isinstance(page, TestsPage)
+            page.read_with_meter()
+
+    def practise(self) -> None:
+        """Open the trainer on a pack like this one."""
+        trainer = self.trainer()
+        if trainer is not None:
+            trainer.exec()
+
+    def trainer(self) -> "Trainer | None":
+        """The trainer for the open pack; None where there is none to practise on."""
+        # Imported here: most starts do not practise.
+        from firmcell.app.trainer import Trainer
+        from firmcell.core.tap_check.faults import MOST_SERIES
+        from firmcell.core.tap_check.recorded_readings import pack_asked
+
+        session = self.window.session
+        if session is None or not 2 <= session.design.series <= MOST_SERIES:
+            self.window.tell(f"Open a pack of 2 to {MOST_SERIES} groups to practise on.")
+            return None
+        faces = [session.face(face) for face in Face]
+        return Trainer(
+            pack_asked(session.design, session.state),
+            faces,
+            self.window.look,
+            self.window.settings,
+            self.window,
+        )
+
+    def ask_person(self) -> None:
+        """Ask who is at the bench; every record carries the name."""
+        name, given = QInputDialog.getText(
+            self.window,
+            "Who is at the bench",
+            "Name that stands with each record:",
+            text=str(self.window.settings.value("person", "")),
+        )
+        if given:
+            self.set_person(name.strip()[:60])
+
+    def set_person(self, name: str) -> None:
+        """Record under this name from now on."""
+        self.window.settings.setValue("person", name)
+        if self.window.session is not None:
+            self.window.session.person = name
+            self.window._refresh()

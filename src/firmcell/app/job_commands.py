@@ -1,0 +1,222 @@
+"""New jobs, files that come in and go out, parts of one's own: what the Job menu and the pages ask for."""
+
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtWidgets import (
+    QFileDialog,
+)
+
+from firmcell.app.background import Task
+from firmcell.app.dialogs import NewPackDialog
+from firmcell.app.session import guarded
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.jobs import first_job
+from firmcell.core.model.brief import Brief, SpaceShape
+from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.parts import Board
+from firmcell.store.job_file import SUFFIX, JobFile
+from firmcell.store.part_files import keep_part, load_library
+from firmcell.store.whole_job import passport_bytes
+
+if TYPE_CHECKING:
+    from firmcell.app.main_window import MainWindow
+
+
+class JobCommands:
+    """New jobs, files that come in and go out, parts of one's own: what the Job menu and the pages ask for."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        self.window = window
+
+    def new_pack(self) -> None:
+        """Ask for a brief and make a job from it."""
+        folder = Path(str(self.window.settings.value("folder", Path.home())))
+        dialog = NewPackDialog(self.window.system, folder, self.window)
+        if dialog.exec() and dialog.brief is not None:
+            self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind)
+
+    def make_from_brief(self, brief: Brief, path: Path, kind: JobKind = JobKind.NEW_PACK) -> None:
+        """Propose a design off the interface thread, then make the job and open it."""
+        self.window.tell("Looking for what does it best …", keep=True)
+
+        def made(design: Any) -> None:
+            self.window._clear_notice()
+            person = str(self.window.settings.value("person", ""))
+            if guarded(
+                lambda: self.window._take_job(
+                    JobFile.create(path, design, person, "proposed from the brief")
+                ),
+                self.window.tell,
+            ):
+                self.window.settings.setValue("folder", str(path.parent))
+
+        self.window._tasks.append(
+            Task(lambda: first_job(brief, kind, self.window.library), made, self.window.tell).start()
+        )
+
+    def choose_job(self) -> None:
+        """Ask for a job file and open it."""
+        folder = str(self.window.settings.value("folder", Path.home()))
+        name, _ = QFileDialog.getOpenFileName(
+            self.window, "Open a job", folder, f"Firm Cell job (*{SUFFIX});;All files (*)"
+        )
+        if name and self.window.open_path(Path(name)):
+            self.window.settings.setValue("folder", str(Path(name).parent))
+
+    def save_copy(self) -> None:
+        """Write a copy of the job under another name and go on in it."""
+        if self.window.session is None:
+            return
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Save a copy as", str(self.window.session.path), f"Firm Cell job (*{SUFFIX})"
+        )
+        if name:
+            path = Path(name) if name.endswith(SUFFIX) else Path(name + SUFFIX)
+            session = self.window.session
+            session.save()
+            if guarded(lambda: session.job.copy_to(path), self.window.tell):
+                self.window.open_path(path)
+
+    def choose_outline(self) -> None:
+        """Ask for a file with the outline of the space and take it."""
+        folder = str(self.window.settings.value("folder", Path.home()))
+        name, _ = QFileDialog.getOpenFileName(
+            self.window, "Outline of the space", folder, "Outlines (*.dxf *.svg *.csv);;All files (*)"
+        )
+        if name:
+            self.take_outline(Path(name))
+
+    def take_outline(self, path: Path) -> None:
+        """Make the outline in a file the space of the job."""
+        session = self.window.session
+        if session is None:
+            return
+
+        def take() -> None:
+            from firmcell.store.outline_files import read_outline
+
+            ring = read_outline(path)
+            edits = (("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", ring))
+            if session.edit_all(edits, f"Take the outline of {path.name}"):
+                self.window.tell(f"{path.name}: an outline of {len(ring)} corners. Now find places.")
+
+        guarded(take, self.window.tell)
+
+    def choose_measured(self) -> None:
+        """Ask for a file with measured resistances of the cells and take it."""
+        folder = str(self.window.settings.value("folder", Path.home()))
+        name, _ = QFileDialog.getOpenFileName(
+            self.window, "Measured cells", folder, "CSV (*.csv *.txt);;All files (*)"
+        )
+        if name:
+            self.take_measured(Path(name))
+
+    def take_measured(self, path: Path) -> None:
+        """Let the measured resistances in a file count instead of those of the class."""
+        session = self.window.session
+        if session is None:
+            return
+
+        def take() -> None:
+            from firmcell.store.resistance_csv import resistances_from_csv
+
+            try:
+                text = path.read_text(encoding="utf-8")
+            except (OSError, UnicodeDecodeError):
+                raise Refusal(f"{path.name} cannot be read as text in UTF-8.") from None
+            ohms = resistances_from_csv(text, path.name, session.design.cell_count)
+            if session.edit_all((("measured_ohm", ohms),), f"Take the measured cells of {path.name}"):
+                self.window.tell(f"{sum(o > 0 for o in ohms)} of {len(ohms)} cells are measured now.")
+
+        guarded(take, self.window.tell)
+
+    def own_board(self) -> None:
+        """Ask for a board of the user's own, keep it among their parts, and take it."""
+        from firmcell.app.board_dialog import BoardDialog
+
+        session = self.window.session
+        if session is None:
+            return
+        dialog = BoardDialog(session.design, self.window.system, self.window)
+        if dialog.exec() and dialog.board is not None:
+            self.take_board(dialog.board)
+
+    def take_board(self, board: Board) -> None:
+        """Keep a board in the user's own parts folder and put it into the design."""
+        session = self.window.session
+        if session is None:
+            return
+
+        def take() -> None:
+            path = keep_part(board)
+            self.window.library = load_library()[0]
+            session.library = self.window.library
+            session.edit("bms.board", board, f"Take the {board.name}")
+            self.window._drop_pages()
+            self.window.go(Stage.BMS)
+            self.window.tell(f"{board.name} is kept in {path}.")
+
+        guarded(take, self.window.tell)
+
+    def export(self, kind: str) -> None:
+        """Ask where, and write the layout off the interface thread."""
+        if self.window.session is None:
+            return
+        from firmcell.store.layout_files import EXPORT_SUFFIX
+
+        suffix = EXPORT_SUFFIX[kind]
+        start = self.window.session.path.with_name(f"{self.window.session.path.stem}-{kind}{suffix}")
+        name, _ = QFileDialog.getSaveFileName(
+            self.window.window, "Write the layout", str(start), f"*{suffix}"
+        )
+        if name:
+            self.write_layout(kind, Path(name))
+
+    def write_layout(self, kind: str, path: Path) -> None:
+        """Write one kind of layout file to `path`."""
+        assert self.window.session is not None
+        design, library = self.window.session.design, self.window.session.library
+        paper = "letter" if self.window.system == "inch" else "a4"
+
+        def write() -> None:
+            # Imported here: paper, drawings and solids load packages that no start needs.
+            from firmcell.store.layout_files import layout_bytes
+
+            path.write_bytes(layout_bytes(design, library, kind, paper))
+
+        task = Task(
+            write,
+            lambda _: self.window.tell(f"Written: {path}"),
+            self.window.tell,
+        )
+        self.window._tasks.append(task.start())
+
+    def export_passport(self, kind: str) -> None:
+        """Ask where, and write the passport off the interface thread."""
+        if self.window.session is None:
+            return
+        name, _ = QFileDialog.getSaveFileName(
+            self.window,
+            "Write the passport",
+            str(self.window.session.path.with_suffix(f".{kind}")),
+            f"*.{kind}",
+        )
+        if name:
+            self.write_passport(kind, Path(name))
+
+    def write_passport(self, kind: str, path: Path) -> None:
+        """Write the passport of the job as it stands now to `path`."""
+        assert self.window.session is not None
+        design, events, library = (
+            self.window.session.design,
+            list(self.window.session.events),
+            self.window.library,
+        )
+        task = Task(
+            lambda: path.write_bytes(passport_bytes(design, events, library, kind)),
+            lambda _: self.window.tell(f"The passport is written: {path}"),
+            self.window.tell,
+        )
+        self.window._tasks.append(task.start())

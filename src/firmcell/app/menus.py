@@ -1,0 +1,132 @@
+"""The menus with their keys, and the sheet that lists them."""
+
+from collections.abc import Callable
+from functools import partial
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QAction, QActionGroup, QKeySequence
+from PySide6.QtWidgets import QWidget
+
+from firmcell.app.dialogs import ShortcutSheet
+from firmcell.app.pages.layout_page import TOOL_KEYS
+from firmcell.core.analysis.findings import Stage
+
+if TYPE_CHECKING:
+    from firmcell.app.main_window import MainWindow
+
+
+def _focus(place: Callable[[], QWidget | None]) -> None:
+    widget = place()
+    if widget is not None:
+        widget.setFocus(Qt.FocusReason.ShortcutFocusReason)
+
+
+class Menus:
+    """The menus with their keys, and the sheet that lists them."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        self.window = window
+        self.all: list[Any] = []
+        self.make()
+
+    def action(
+        self, menu: Any, text: str, keys: str, call: Callable[[], Any], checkable: bool = False
+    ) -> QAction:
+        action = QAction(text, self.window)
+        if keys:
+            action.setShortcut(QKeySequence(keys))
+        action.setCheckable(checkable)
+        action.triggered.connect(lambda _=False: call())
+        menu.addAction(action)
+        self.window.addAction(action)
+        return action
+
+    def make(self) -> None:
+        bar = self.window.menuBar()
+        self.all = [bar.addMenu(name) for name in ("&Job", "&Edit", "&Go", "&Bench", "&View")]
+        job, edit, go, bench, view = self.all
+        self.action(job, "&New pack…", "Ctrl+N", self.window.jobs.new_pack)
+        self.action(job, "&Open…", "Ctrl+O", self.window.jobs.choose_job)
+        self.action(job, "Save a &copy as…", "Ctrl+Shift+S", self.window.jobs.save_copy)
+        self.action(job, "&Save now", "Ctrl+S", lambda: self.window.session and self.window.session.save())
+        job.addSeparator()
+        self.action(job, "Write &passport PDF…", "Ctrl+P", lambda: self.window.jobs.export_passport("pdf"))
+        self.action(job, "Write passport &HTML…", "", lambda: self.window.jobs.export_passport("html"))
+        job.addSeparator()
+        self.action(job, "&Start page", "Ctrl+W", self.window.close_job)
+        self.action(job, "&Quit", "Ctrl+Q", self.window.close)
+        self.undo_action = self.action(edit, "&Undo", "Ctrl+Z", self.window.undo)
+        self.redo_action = self.action(edit, "&Redo", "Ctrl+Shift+Z", self.window.redo)
+        edit.addSeparator()
+        self.action(edit, "Apply the &fix of the finding", "Ctrl+.", self.window.apply_fix)
+        hand = bar.addMenu("&Hand")
+        for tool, keys in TOOL_KEYS.items():
+            self.action(hand, tool.value.capitalize(), keys, partial(self.window.panel.take_tool, tool))
+        self.all.insert(3, hand)
+        for number, stage in enumerate(Stage, start=1):
+            self.action(go, stage.heading, f"Alt+{number % 10}", partial(self.window.enter, stage))
+        go.addSeparator()
+        for text, keys, place in (
+            ("Stages", "F2", lambda: self.window.rail),
+            ("Picture", "F3", lambda: self.window.view),
+            ("Page", "F4", self.window._first_field),
+            ("Findings", "F5", lambda: self.window.findings),
+        ):
+            self.action(
+                go,
+                f"Keyboard to {text.lower()}",
+                keys,
+                partial(_focus, place),
+            )
+        self.bench_action = self.action(
+            bench, "&Bench mode, large type", "F11", self.window.toggle_bench_mode, checkable=True
+        )
+        self.action(bench, "&Passed", "Ctrl+Space", self.window.at_bench.pass_step)
+        self.action(bench, "&Not right…", "Ctrl+R", self.window.at_bench.not_right)
+        self.action(bench, "&Who is at the bench…", "", self.window.at_bench.ask_person)
+        self.action(bench, "&Meter…", "", self.window.at_bench.ask_meter)
+        self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
+        self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
+        self.action(view, "&Turn about the other axis", "Ctrl+T", self.window.turn_axis)
+        self.action(view, "&Fit the picture", "Ctrl+0", self.window.view.fit)
+        self.section_action = self.action(
+            view, "&Section through the pack", "Ctrl+E", self.window.panel.paint, checkable=True
+        )
+        view.addSeparator()
+        self.action(view, "&Light or dark", "Ctrl+D", self.window.toggle_look)
+        units = QActionGroup(self.window)
+        for text, system in (("&Metric (mm, mm², °C)", "metric"), ("&Inch (in, AWG, °F)", "inch")):
+            action = self.action(view, text, "", partial(self.window.set_system, system), checkable=True)
+            action.setChecked(self.window.system == system)
+            units.addAction(action)
+        self.action(view, "&Keys…", "F1", self.show_keys)
+
+    def show_keys(self) -> None:
+        """Show every key."""
+        self.keys_sheet().exec()
+
+    def keys_sheet(self) -> ShortcutSheet:
+        """The sheet of all shortcuts, made from the menus and the picture's own keys."""
+        groups: list[tuple[str, list[tuple[str, str]]]] = []
+        for menu in self.all:
+            keys = [
+                (a.shortcut().toString(QKeySequence.SequenceFormat.NativeText), a.text().replace("&", ""))
+                for a in menu.actions()
+                if not a.shortcut().isEmpty()
+            ]
+            groups.append((menu.title().replace("&", ""), keys))
+        groups.append(
+            (
+                "On the picture",
+                [
+                    ("Arrows", "move"),
+                    ("+ and −", "zoom"),
+                    ("0", "fit"),
+                    ("[ and ]", "walk from part to part"),
+                    ("Esc", "pick nothing"),
+                ],
+            )
+        )
+        groups.append(("In lists", [("Enter", "go there, or take it"), ("Up and Down", "move")]))
+        return ShortcutSheet(groups, self.window)

@@ -1,0 +1,150 @@
+"""What stands on the picture: faces, marks of the stage, the part picked and its card."""
+
+from typing import TYPE_CHECKING
+
+from firmcell.app.hand_tools import HINTS
+from firmcell.app.pack_view import Tool
+from firmcell.app.pages import (
+    LayoutPage,
+    StripsPage,
+)
+from firmcell.core.analysis.findings import Severity, Stage
+from firmcell.core.model.design import Face
+from firmcell.core.pictures.part_card import describe
+from firmcell.core.pictures.stage_marks import StagePaint, stage_paint, with_strips
+from firmcell.core.pictures.strip_colours import strip_paint
+
+if TYPE_CHECKING:
+    from firmcell.app.main_window import MainWindow
+
+
+class PicturePanel:
+    """What stands on the picture: faces, marks of the stage, the part picked and its card."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        self.window = window
+
+    def paint(self) -> None:
+        session = self.window.session
+        if session is None:
+            return
+        analysis, design = session.analysis, session.design
+        current = self.window._bench().step if self.window.stage is Stage.BENCH else None
+        faces = self.shown()
+        paint = stage_paint(self.window.stage, design, analysis, session.state, session.steps, current)
+        if session.plan.caption and self.window.stage is not Stage.BENCH:
+            paint = StagePaint(caption=session.plan.caption)
+        if self.window.view.tool is Tool.STRIP:
+            paint = with_strips(paint)
+        self.window.view.show_faces([session.picture(f) for f in faces], paint)
+        self.paint_strips()
+        self.show_card(self.window.view.selected)
+        self.window.rail.show_states({stage: session.stage_state(stage) for stage in session.plan.stages})
+        self.window.findings.findings.set_items(session.findings)
+        counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
+        words = (
+            ", ".join(f"{n} {s.word}" for n, s in zip(counts, Severity, strict=True) if n)
+            or "nothing found wrong"
+        )
+        self.window.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a fix")
+        title, pairs = session.plan.plate(design, analysis)
+        self.window.plate.show_plate(design.brief.title, title, pairs)
+        self.window._show_title()
+
+    def shown(self) -> list[Face | str]:
+        """What is on the picture in order: faces, "section", "leads", "wiring", or the one picture of this kind of "job"."""
+        current = (
+            self.window._bench().step if self.window.session and self.window.stage is Stage.BENCH else None
+        )
+        if self.window.session is not None and self.window.session.plan.picture is not None:
+            return ["job"]
+        if self.window._bench_mode and current and current.face:
+            # At the bench only the face that lies up now is shown.
+            return [current.face]
+        if self.window.stage is Stage.INSULATION:
+            return [Face.TOP, "section"]
+        if self.window.stage is Stage.BMS:
+            return [Face.TOP, Face.BOTTOM, "wiring"]
+        if self.window.stage is Stage.LEADS:
+            assert self.window.session is not None
+            taps = self.window.session.analysis.bms.taps
+            return ["leads", *dict.fromkeys((taps[-1].face, taps[0].face))]
+        return [Face.TOP, Face.BOTTOM, *(["section"] if self.window.menus.section_action.isChecked() else [])]
+
+    def take_tool(self, tool: Tool) -> None:
+        """Take up a tool for the picture of the Layout stage."""
+        if self.window.session is None:
+            return
+        if tool is not Tool.LOOK and self.window.stage is not Stage.LAYOUT:
+            self.window.go(Stage.LAYOUT)
+        self.window.hand.choose(tool)
+        self.paint()
+        page = self.window.pages.get(Stage.LAYOUT)
+        if isinstance(page, LayoutPage):
+            page.show_tool(tool, HINTS[tool])
+
+    def hand_told(self, words: str) -> None:
+        page = self.window.pages.get(Stage.LAYOUT)
+        if isinstance(page, LayoutPage):
+            page.tell(words)
+
+    def paint_strips(self) -> None:
+        """Lay heat or current over the strips in the Metal stage; nothing elsewhere, or while it is worked out."""
+        session, page = self.window.session, self.window.pages.get(Stage.STRIPS)
+        loaded = page.loaded() if isinstance(page, StripsPage) and self.window.stage is Stage.STRIPS else None
+        if session is None or session.metal is None or loaded is None or not isinstance(page, StripsPage):
+            self.window.view.show_bands([], None)
+            return
+        paint = strip_paint(
+            session.metal, loaded, page.shown, session.design.arrangement.turn_axis, page.failure_shares()
+        )
+        bands = [paint.bands[f] if isinstance(f, Face) else () for f in self.shown()]
+        self.window.view.show_bands(bands, paint.scale)
+
+    def light(self, ref: str) -> None:
+        """A page asks to light a part; the page itself is not told again."""
+        self.window.view.blockSignals(True)
+        self.window.view.select(ref)
+        self.window.view.blockSignals(False)
+        # While readings are typed they stand on the picture, and a card would lie over the ones before.
+        self.show_card("" if self.window.stage is Stage.TESTS else ref)
+
+    def picked(self, ref: str) -> None:
+        self.show_card(ref)
+        if ref and self.window.session is not None:
+            self.window.page(self.window.stage).point_at(ref)
+
+    def show_card(self, ref: str) -> None:
+        told = (
+            describe(ref, self.window.session.design, self.window.session.analysis, self.window.session.metal)
+            if ref and self.window.session
+            else None
+        )
+        if told is None:
+            self.window.card.hide()
+            return
+        p = self.window.look
+        rows = "".join(
+            f"<tr><td style='color:{p.quiet};padding-right:10px'>{n}</td><td>{v}</td></tr>"
+            for n, v in told.rows
+        )
+        why = f"<div style='color:{p.quiet}'>{told.why}</div>" if told.why else ""
+        self.window.card.setText(f"<b>{told.title}</b><table>{rows}</table>{why}")
+        self.window.card.setStyleSheet(
+            f"background:{p.raised};border:1px solid {p.accent};border-radius:5px;padding:7px;"
+        )
+        self.window.card.setWordWrap(True)
+        self.window.card.setMaximumWidth(
+            max(min(self.window.view.width() - 24, self.window.fontMetrics().averageCharWidth() * 46), 200)
+        )
+        self.window.card.adjustSize()
+        # In the corner away from the part, so that it does not cover what it tells about.
+        at = self.window.view.place_of(ref)
+        low = at is None or at.y() < self.window.view.height() / 2
+        right = at is not None and at.x() < self.window.view.width() / 2
+        self.window.card.move(
+            self.window.view.width() - self.window.card.width() - 12 if right else 12,
+            self.window.view.height() - self.window.card.height() - 12 if low else 12,
+        )
+        self.window.card.show()
+        self.window.card.raise_()
