@@ -16,10 +16,10 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from firmcell.app.canvas.view import PackView
 from firmcell.app.fields import Field, RecordForm, bare_type, field_at, limits
 from firmcell.app.icons import paint_mark, paint_stage
 from firmcell.app.main_window import within
-from firmcell.app.pack_view import PackView
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import DARK, FAMILY, LIGHT, PALETTES, style_sheet
 from firmcell.core.analysis.analyse import analyse

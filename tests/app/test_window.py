@@ -466,7 +466,7 @@ def test_no_page_is_wider_than_its_place(window, qtbot, name):
         page = window.page(stage)
         if isinstance(page, StripsPage):
             qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
-            page.show_plots()
+            page.plots.show_plots()
         qtbot.wait(1)
         assert page.widget().width() <= page.viewport().width(), stage
         for table in page.findChildren(RowsTable):

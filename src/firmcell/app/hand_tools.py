@@ -6,7 +6,8 @@ from PySide6.QtCore import QObject, QPointF, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QApplication
 
-from firmcell.app.pack_view import Gesture, PackView, Tool
+from firmcell.app.canvas.tools import Gesture, Tool
+from firmcell.app.canvas.view import PackView
 from firmcell.app.session import Session
 from firmcell.core.changes import by_hand as hand
 from firmcell.core.changes.by_hand import HandEdit

@@ -168,9 +168,7 @@ class JobCommands:
 
         suffix = EXPORT_SUFFIX[kind]
         start = self.window.session.path.with_name(f"{self.window.session.path.stem}-{kind}{suffix}")
-        name, _ = QFileDialog.getSaveFileName(
-            self.window.window, "Write the layout", str(start), f"*{suffix}"
-        )
+        name, _ = QFileDialog.getSaveFileName(self.window, "Write the layout", str(start), f"*{suffix}")
         if name:
             self.write_layout(kind, Path(name))
 

@@ -19,10 +19,10 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.background import Task
 from firmcell.app.bench_commands import BenchCommands
+from firmcell.app.canvas.view import PackView
 from firmcell.app.hand_tools import HandTools
 from firmcell.app.job_commands import JobCommands
 from firmcell.app.menus import Menus
-from firmcell.app.pack_view import PackView
 from firmcell.app.pages import (
     PAGES,
     BenchPage,

@@ -2,8 +2,8 @@
 
 from typing import TYPE_CHECKING
 
+from firmcell.app.canvas.tools import Tool
 from firmcell.app.hand_tools import HINTS
-from firmcell.app.pack_view import Tool
 from firmcell.app.pages import (
     LayoutPage,
     StripsPage,
@@ -96,7 +96,11 @@ class PicturePanel:
             self.window.view.show_bands([], None)
             return
         paint = strip_paint(
-            session.metal, loaded, page.shown, session.design.arrangement.turn_axis, page.failure_shares()
+            session.metal,
+            loaded,
+            page.shown,
+            session.design.arrangement.turn_axis,
+            page.failures.failure_shares(),
         )
         bands = [paint.bands[f] if isinstance(f, Face) else () for f in self.shown()]
         self.window.view.show_bands(bands, paint.scale)

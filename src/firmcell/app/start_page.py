@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
-from firmcell.app.pack_view import PackView
+from firmcell.app.canvas.view import PackView
 from firmcell.app.theme import Palette, sized
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.design import Face

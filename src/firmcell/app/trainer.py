@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from firmcell.app.pack_view import PackView
+from firmcell.app.canvas.view import PackView
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import Palette, sized
 from firmcell.app.wheel import calm

@@ -121,4 +121,4 @@ def test_metal_shows_only_the_fields_of_its_joints(hoist_window, qtbot):
         assert window.session.design.joining.joined_by is by
         assert fields["joining.welds_per_pad"].row.editor.isVisibleTo(page) is welds
         assert fields["joining.thread_m"].row.editor.isVisibleTo(page) is thread
-        assert page.double_button.isVisibleTo(page) is welds
+        assert page.failures.double_button.isVisibleTo(page) is welds

@@ -6,7 +6,7 @@ import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QComboBox, QPushButton, QToolButton
 
-from firmcell.app.pack_view import Tool
+from firmcell.app.canvas.tools import Tool
 from firmcell.app.pages.layout_page import TOOL_KEYS, LayoutPage
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.brief import SpaceShape

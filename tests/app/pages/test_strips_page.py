@@ -8,8 +8,8 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QPushButton
 
+from firmcell.app.canvas.tools import Tool
 from firmcell.app.fields import RecordForm
-from firmcell.app.pack_view import Tool
 from firmcell.app.pages.strips_page import StripsPage
 from firmcell.core.analysis.findings import Fix, Stage
 from firmcell.core.model.parts import StripMetal
@@ -45,7 +45,7 @@ def test_heat_is_known_a_moment_after_an_edit(metal, qtbot):
     metal.session.edit("brief.current_steady_a", 12.0, "less")
     # At once the old heat is gone; the new one comes by itself.
     assert metal.session.metal is None
-    assert "…" in page_of(metal)._hottest_cell()
+    assert "…" in page_of(metal).told.hottest_cell()
     settle(metal, qtbot)
     assert metal.session.metal.current_a == 12.0
     assert not any(f.code == "SR-11" for f in metal.session.findings)
@@ -60,11 +60,11 @@ def test_quick_edits_end_with_the_heat_of_the_last(metal, qtbot):
 
 def test_the_slider_shows_another_load_and_leaves_the_design(metal, qtbot):
     page, before = page_of(metal), metal.session.design
-    hot = page._hottest_cell()
+    hot = page.told.hottest_cell()
     page.slider.setFocus()
     qtbot.keyClick(page.slider, Qt.Key.Key_End)
     assert page.load_a == pytest.approx(1.25 * 45)
-    assert page._hottest_cell() != hot
+    assert page.told.hottest_cell() != hot
     assert metal.session.design == before
     began = time.perf_counter()
     for value in range(40, 60):
@@ -93,8 +93,8 @@ def test_segments_and_joints_light_their_part(metal):
     page.pieces.setCurrentIndex(page.pieces.rows.index(3, 0))
     assert metal.view.selected.startswith("strip:")
     assert "in place" in metal.card.text()
-    assert page.joints.rows.rowCount() > 5
-    page.joints.setCurrentIndex(page.joints.rows.index(0, 0))
+    assert page.failures.joints.rows.rowCount() > 5
+    page.failures.joints.setCurrentIndex(page.failures.joints.rows.index(0, 0))
     assert metal.view.selected.startswith(("strip:", "cell:"))
 
 
@@ -145,18 +145,18 @@ def test_scatter_and_plots(metal, qtbot):
 
 def test_an_assay_becomes_the_strip_of_the_job(metal, qtbot):
     page = page_of(metal)
-    editor = page.four_wire.fields["drop_v"].row.editor
+    editor = page.assay.four_wire.fields["drop_v"].row.editor
     editor.setText("52 mV")
     editor.setModified(True)
     press(qtbot, page, "Judge by resistance")
-    assert "nickel-plated steel" in page.assay_words.text()
+    assert "nickel-plated steel" in page.assay.assay_words.text()
     press(qtbot, page, "Make it the strip of the links")
     assert metal.session.design.joining.link_strip.metal is StripMetal.PLATED_STEEL
     assert "measured" in metal.session.design.joining.link_strip.source
     editor.setText("zebra")
     editor.setModified(True)
     press(qtbot, page, "Judge by resistance")
-    assert "zebra" in page.assay_words.text()
+    assert "zebra" in page.assay.assay_words.text()
 
 
 def test_an_open_pack_is_told_in_words(metal, qtbot):
@@ -170,7 +170,7 @@ def test_an_open_pack_is_told_in_words(metal, qtbot):
         )
         session.edit_all(hand.remove_strip(session.design, now.id).edits, "out")
     settle(metal, qtbot)
-    assert "open at B4" in page_of(metal)._hottest_cell()
+    assert "open at B4" in page_of(metal).told.hottest_cell()
     assert any(f.code == "SR-7" and "B4" in f.sentence for f in session.findings)
 
 
@@ -212,10 +212,10 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
 
 def test_voltage_and_short_between_two_points(metal, qtbot):
     page = page_of(metal)
-    assert page.between_words.text().startswith("35.60 V")
-    page.points[0].setCurrentText("cell 1 plus")
-    page.points[1].setCurrentText("cell 1 minus")
-    assert page.between_words.text().startswith("3.56 V")
+    assert page.between.between_words.text().startswith("35.60 V")
+    page.between.points[0].setCurrentText("cell 1 plus")
+    page.between.points[1].setCurrentText("cell 1 minus")
+    assert page.between.between_words.text().startswith("3.56 V")
 
 
 # -- doubled welds, second leads, what the bench recorded -------------------------------------------------
@@ -224,16 +224,16 @@ def test_voltage_and_short_between_two_points(metal, qtbot):
 def test_the_welds_that_matter_are_doubled_by_one_button(qtbot, hoist_window):
     hoist_window.go(Stage.STRIPS)
     page = hoist_window.page(Stage.STRIPS)
-    qtbot.waitUntil(lambda: page.joints.rows.rowCount() > 0, timeout=20_000)
+    qtbot.waitUntil(lambda: page.failures.joints.rows.rowCount() > 0, timeout=20_000)
     welds = sum(hoist_window.session.analysis.measures.joints.values())
-    qtbot.mouseClick(page.double_button, Qt.MouseButton.LeftButton)
+    qtbot.mouseClick(page.failures.double_button, Qt.MouseButton.LeftButton)
     doubled = hoist_window.session.design.joining.doubled
     assert doubled
     assert sum(hoist_window.session.analysis.measures.joints.values()) > welds
-    assert f"Twice the welds on {len(doubled)} cells" in page.doubled.text()
-    qtbot.mouseClick(page.single_button, Qt.MouseButton.LeftButton)
+    assert f"Twice the welds on {len(doubled)} cells" in page.failures.doubled.text()
+    qtbot.mouseClick(page.failures.single_button, Qt.MouseButton.LeftButton)
     assert hoist_window.session.design.joining.doubled == ()
-    assert not page.single_button.isEnabled()
+    assert not page.failures.single_button.isEnabled()
 
 
 def test_cells_recorded_at_the_bench_count_at_once(qtbot, hoist_window):

@@ -19,8 +19,8 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Search
+from firmcell.app.canvas.tools import Tool
 from firmcell.app.fields import RecordForm
-from firmcell.app.pack_view import Tool
 from firmcell.app.pages.base_page import Page
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm

@@ -1,0 +1,1 @@
+"""The picture of the pack: placed, painted, hit and handled."""

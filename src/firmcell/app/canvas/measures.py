@@ -1,0 +1,33 @@
+"""Sizes and shades of the painted picture."""
+
+GRID_MM = 10.0
+
+
+SMALLEST_TEXT = 5.5
+
+
+THIN_MM = 2.0
+
+
+FEW_DISCS = 12
+
+
+BACK_OVER_TEXT = 0.86
+"""Radius of the disc behind a number over the height of the number."""
+
+
+SMALLEST_WELD_SCALE = 2.0
+"""Pixels per mm below which weld points are specks that only cost time."""
+
+
+QUIET_OPACITY = 0.16
+
+
+MARK_COLOURS = {
+    "good": "good",
+    "look": "attention",
+    "bad": "stop",
+    "lit": "lit",
+    "done": "good",
+    "open": "quiet",
+}

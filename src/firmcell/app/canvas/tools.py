@@ -1,0 +1,44 @@
+"""Tools of the hand on the picture, and one stroke with them."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+from PySide6.QtCore import Qt
+
+
+class Tool(StrEnum):
+    """What the mouse does to the picture."""
+
+    LOOK = "look"
+    MOVE = "move a cell"
+    TURN = "turn a cell"
+    SWAP = "swap two cells"
+    PAINT = "paint into a group"
+    LOCK = "lock or unlock"
+    BLOCK = "block a place"
+    MINUS = "let minus leave here"
+    PLUS = "let plus leave here"
+    STRIP = "draw or remove a strip"
+
+
+TOOL_KEYS = {Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter}
+
+
+@dataclass
+class Gesture:
+    """One stroke of the mouse with a tool.
+
+    Attributes
+    ----------
+    face : number of the drawing it began on.
+    start, end : in mm of that drawing.
+    refs : parts it went over, in order.
+    way : points on the widget.
+    """
+
+    face: int
+    start: tuple[float, float]
+    end: tuple[float, float]
+    refs: list[str]
+    way: list[tuple[float, float]]
+    moved: bool = False
