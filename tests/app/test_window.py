@@ -445,15 +445,15 @@ def test_cell_and_stack_are_taken_from_their_tables(hoist_window, qtbot):
 def test_leads_show_the_chart_and_what_the_joint_asks_for(hoist_window, qtbot):
     hoist_window.go(Stage.LEADS)
     page = hoist_window.page(Stage.LEADS)
-    assert "W or more" in page._iron()
-    assert "shrinking to" in page._joint_sleeve()
-    assert "at the pack" in page._heat_runs()
-    assert "UL 486A" in page._pull()
+    assert "W or more" in page.told.iron()
+    assert "shrinking to" in page.told.joint_sleeve()
+    assert "at the pack" in page.told.heat_runs()
+    assert "UL 486A" in page.told.pull()
     page.show_charts()
     page.show_charts()
     assert len(page._plots["gauge"].plot.listDataItems()) == 8
     hoist_window.session.edit("leads.length_m", 0.03, "short")
-    assert "solder it before" in page._heat_runs()
+    assert "solder it before" in page.told.heat_runs()
 
 
 @pytest.mark.parametrize("name", DEMO_JOBS)

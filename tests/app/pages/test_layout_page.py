@@ -64,17 +64,17 @@ def test_whole_rows_then_find_places_then_sort(stack, page, qtbot):
     assert design(stack).arrangement.in_rows
     assert any(f.code == "LY-4" for f in stack.session.findings)
     press(qtbot, page, "Find places")
-    assert page.running.isVisible()
-    qtbot.waitUntil(lambda: not page.running.isVisible(), timeout=20_000)
+    assert page.search.running.isVisible()
+    qtbot.waitUntil(lambda: not page.search.running.isVisible(), timeout=20_000)
     assert len(design(stack).arrangement.placed) == 40
-    assert "staggered" in page.outcome.text()
-    assert "impossible" in page.outcome.text()
+    assert "staggered" in page.search.outcome.text()
+    assert "impossible" in page.search.outcome.text()
     assert not any(f.code == "LY-4" for f in stack.session.findings)
     before = {(p.x_m, p.y_m) for p in design(stack).arrangement.placed} | {
         s[:2] for s in design(stack).arrangement.spare_m
     }
     press(qtbot, page, "Sort again")
-    qtbot.waitUntil(lambda: not page.running.isVisible(), timeout=30_000)
+    qtbot.waitUntil(lambda: not page.search.running.isVisible(), timeout=30_000)
     after = {(p.x_m, p.y_m) for p in design(stack).arrangement.placed} | {
         s[:2] for s in design(stack).arrangement.spare_m
     }
@@ -91,7 +91,7 @@ def test_a_search_is_cancelled_within_a_tenth_of_a_second_and_keeps_the_best(sta
     qtbot.wait(250)
     began = time.monotonic()
     qtbot.keyClick(page, Qt.Key.Key_Escape)
-    qtbot.waitUntil(lambda: not page.running.isVisible(), timeout=3000)
+    qtbot.waitUntil(lambda: not page.search.running.isVisible(), timeout=3000)
     # Half a second for the sake of a busy machine; the search itself looks every few milliseconds.
     assert time.monotonic() - began < 0.5
     assert len(design(stack).arrangement.placed) == 40
@@ -101,8 +101,8 @@ def test_what_does_not_fit_is_refused_in_words_and_nothing_changes(stack, page, 
     stack.session.edit("parallel", 9, "more")
     before = design(stack)
     press(qtbot, page, "Find places")
-    qtbot.waitUntil(lambda: not page.running.isVisible(), timeout=20_000)
-    assert "do not fit" in page.outcome.text()
+    qtbot.waitUntil(lambda: not page.search.running.isVisible(), timeout=20_000)
+    assert "do not fit" in page.search.outcome.text()
     assert design(stack) == before
 
 
@@ -110,16 +110,16 @@ def test_a_result_for_an_older_design_is_thrown_away(stack, page, qtbot):
     press(qtbot, page, "Sort again")
     stack.session.edit("brief.current_steady_a", 24.0, "less")
     changed = design(stack)
-    qtbot.waitUntil(lambda: not page.running.isVisible(), timeout=30_000)
+    qtbot.waitUntil(lambda: not page.search.running.isVisible(), timeout=30_000)
     assert design(stack) == changed
-    assert "thrown away" in page.outcome.text()
+    assert "thrown away" in page.search.outcome.text()
 
 
 def test_a_single_lattice_can_be_asked_for(stack, page, qtbot):
     page.findChild(QComboBox, "").setFocus()
-    page.lattice.setCurrentText("free, hugging the edges")
+    page.search.lattice.setCurrentText("free, hugging the edges")
     press(qtbot, page, "Find places")
-    qtbot.waitUntil(lambda: not page.running.isVisible(), timeout=20_000)
+    qtbot.waitUntil(lambda: not page.search.running.isVisible(), timeout=20_000)
     assert design(stack).arrangement.lattice.value == "free"
 
 
@@ -319,7 +319,7 @@ def test_an_outline_from_a_file_becomes_the_space(stack, page, qtbot, tmp_path):
     stack.jobs.take_outline(path)
     assert design(stack).brief.space is SpaceShape.OUTLINE
     assert design(stack).brief.box_m[:2] == pytest.approx((0.3, 0.12))
-    assert "4 corners" in page.space.text()
+    assert "4 corners" in page.search.space.text()
     path.write_text("0,0\n300,abc\n")
     before = design(stack)
     stack.jobs.take_outline(path)

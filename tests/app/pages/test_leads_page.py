@@ -51,7 +51,7 @@ def test_another_insulation_is_one_choice(qtbot, hoist_window, page):
 
 
 def test_charts_show_fuse_wire_and_strip(hoist_window, page):
-    page.show_charts()
+    page.charts.show_charts()
     assert set(page._plots) == {"gauge", "fuse", "along"}
     names = [item.name() for item in page._plots["fuse"].plot.listDataItems()]
     assert {"fuse open by", "wire stands", "collecting strip stands", "peak"} <= set(names)

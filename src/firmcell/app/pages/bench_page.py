@@ -4,13 +4,11 @@ from itertools import pairwise
 from typing import Any
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QFont
 from PySide6.QtWidgets import (
     QApplication,
     QCheckBox,
     QHBoxLayout,
     QInputDialog,
-    QLabel,
     QLayout,
     QLineEdit,
     QPushButton,
@@ -20,16 +18,13 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
+from firmcell.app.pages.step_card import StepCard
 from firmcell.app.session import guarded
-from firmcell.app.theme import sized
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.bench.live_points import live_words
-from firmcell.core.model.joint_kinds import KINDS, terminal_torque
-from firmcell.core.records.build_state import StepState, StepStatus
+from firmcell.core.records.build_state import StepStatus
 from firmcell.core.records.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
 from firmcell.core.records.step import Step
-from firmcell.core.rules.table import Topic
 from firmcell.store.whole_job import event_words
 
 MARKS = {
@@ -38,21 +33,6 @@ MARKS = {
     StepStatus.PASSED: "✓",
     StepStatus.NOT_RIGHT: "■ not right",
 }
-TITLES = {
-    "cell-check": "Cells measured",
-    "cell-reading": "One cell",
-    "joint-reading": "One joint by four wires",
-    "weld-sample": "Sample welds",
-    "weld-row": "Welds",
-    "solder-joint": "Solder joint",
-    "screw-joint": "Screws",
-    "insulation-reading": "Insulation reading",
-    "polarity-reading": "Polarity by meter",
-    "crimp-joint": "Crimp",
-}
-
-METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
-"""Steps at bare metal: what is live is told there."""
 
 
 class BenchPage(Page):
@@ -63,6 +43,7 @@ class BenchPage(Page):
     step_shown = Signal()
 
     def build(self) -> None:
+        self.step_card = StepCard(self)
         self.step: Step | None = None
         self._form: RecordForm | None = None
         self._looks: list[QCheckBox] = []
@@ -169,7 +150,7 @@ class BenchPage(Page):
         self._shown = shown
         place = (step.code if step else "", bool(self.property("large")))
         another, self._place = place != self._place, place
-        self._keep_typed()
+        self.step_card.keep_typed()
         focus = self._focus_in_card()
         if focus is not None:
             # Else the focus wanders on through the page as the card is taken down, and the page scrolls after
@@ -177,7 +158,7 @@ class BenchPage(Page):
             focus.clearFocus()
         _clear(self.card)
         self._form, self._looks = None, []
-        self._fill_card(step, wanted, state)
+        self.step_card.fill(step, wanted, state)
         self._order_by_tab(focus is not None)
         if another:
             self.verticalScrollBar().setValue(0)
@@ -198,154 +179,6 @@ class BenchPage(Page):
             # A new widget is shown a moment later, and could not take the focus before.
             first.show()
             first.setFocus(Qt.FocusReason.OtherFocusReason)
-
-    def _fill_card(self, step: Step | None, wanted: tuple[str, ...], state: StepState | None) -> None:
-        s = self.session
-        if step is None:
-            self._line("Every step is passed. The passport is ready.", 1.2, QFont.Weight.DemiBold)
-            return
-        large = bool(self.property("large"))
-        self._line(step.phase + (" · hold point" if step.hold else ""), 0.95).setObjectName("quiet")
-        self._line(step.title, 1.9 if large else 1.35, QFont.Weight.DemiBold)
-        self._line(step.words, 1.35 if large else 1.0)
-        for caution in step.cautions:
-            self._line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
-        if step.expected:
-            self._line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
-        if Topic.BUILT in s.plan.topics and step.phase in METAL_PHASES:
-            words = live_words(s.analysis.layout, s.design, s.state, step.code)
-            self._line(words, 1.2 if large else 1.0).setObjectName("quiet")
-        if state and state.status is StepStatus.NOT_RIGHT:
-            self._line(
-                f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0
-            ).setObjectName("fault")
-        if not s.read_only_because:
-            self._add_record(step, wanted)
-        self._add_buttons(step)
-
-    def _line(self, words: str, size: float, weight: QFont.Weight = QFont.Weight.Normal) -> QLabel:
-        label = QLabel(words)
-        label.setWordWrap(True)
-        label.setFont(sized(size, weight))
-        self.card.addWidget(label)
-        return label
-
-    def _add_record(self, step: Step, wanted: tuple[str, ...]) -> None:
-        if "tap-reading" in step.records:
-            button = QPushButton("Enter the readings in Proof")
-            button.clicked.connect(self.go_to_tests)
-            self.card.addWidget(button)
-            return
-        for kind in step.offers:
-            self._add_offer(step, kind)
-        kinds = wanted or step.records
-        if not kinds:
-            return
-        kind = kinds[0]
-        again = "" if wanted else " again"
-        if kind == "checked":
-            for look in step.checks:
-                box = QCheckBox(look)
-                box.setFont(sized(1.25 if self.property("large") else 1.0))
-                self._looks.append(box)
-                self.card.addWidget(box)
-            if step.measures:
-                others = tuple(n for n in Checked.model_fields if n not in step.measures)
-                self._form = RecordForm(Checked, self.system, {}, self, skip=others)
-                self.card.addWidget(self._form)
-            words = f"Record what is ticked{again}"
-        else:
-            self._form = RecordForm(RECORD_KINDS[kind], self.system, self._given(kind, step), self)
-            self._form.setProperty("step", step.code + kind)
-            self.card.addWidget(self._form)
-            words = f"Record {TITLES[kind].lower()}{again}"
-        record = QPushButton(words)
-        record.setProperty("main", "true" if wanted else "false")
-        record.clicked.connect(lambda: self.record_now(kind))
-        self.card.addWidget(record)
-
-    def _add_offer(self, step: Step, kind: str) -> None:
-        """A record that may be made here and need not."""
-        form = RecordForm(RECORD_KINDS[kind], self.system, {}, self)
-        form.setProperty("step", step.code + kind)
-        record = QPushButton(f"Record {TITLES[kind].lower()} (if measured)")
-        record.clicked.connect(
-            lambda: guarded(
-                lambda: self.session.record(RECORD_KINDS[kind].model_validate(form.values()), step.code),  # type: ignore[arg-type]
-                self.session.refused.emit,
-            )
-        )
-        self.card.addWidget(form)
-        self.card.addWidget(record)
-
-    def _add_buttons(self, step: Step) -> None:
-        obstacle = self.session.obstacle(step)
-        row = QHBoxLayout()
-        passed = QPushButton("Passed (Ctrl+Space)")
-        passed.setProperty("main", "true")
-        passed.setProperty("passes", True)
-        already = self.session.state.step(step.code).status is StepStatus.PASSED
-        passed.setEnabled(not obstacle and not already and not self.session.read_only_because)
-        passed.clicked.connect(self.pass_now)
-        wrong = QPushButton("Not right… (Ctrl+R)")
-        wrong.setEnabled(not self.session.read_only_because)
-        wrong.clicked.connect(lambda: self.not_right())
-        row.addWidget(passed)
-        row.addWidget(wrong)
-        self.card.addLayout(row)
-        if obstacle and not already:
-            self._line(obstacle, 0.95).setObjectName("quiet")
-
-    def _given(self, kind: str, step: Step) -> dict[str, Any]:
-        """Sensible beginnings of a form: what was typed before, the last record of its kind, the design."""
-        last = next((e.data for e in reversed(self.session.events) if e.data.kind == kind), None)
-        given = dict(last) if last is not None and kind in ("weld-sample", "weld-row", "solder-joint") else {}
-        d = self.session.design
-        if kind == "weld-row":
-            sample = next(
-                (e.data for e in reversed(self.session.events) if e.data.kind == "weld-sample"), None
-            )
-            if sample is not None:
-                given |= {name: getattr(sample, name) for name in ("machine", "setting", "pulses", "strip")}
-            pieces = [p for p in self.session.analysis.strips if f"strip:{p.id}" in step.refs]
-            given |= {
-                "welds": sum(p.joints for p in pieces),
-                "sparks": False,
-                "flat": False,
-                "tug": False,
-            }
-            if pieces:
-                given["strip"] = pieces[0].strip
-        elif kind == "weld-sample":
-            given |= {"strip": d.joining.link_strip.name}
-            given.pop("peeled", None)
-            given.pop("held", None)
-        elif kind == "screw-joint":
-            pieces = [p for p in self.session.analysis.strips if f"strip:{p.id}" in step.refs]
-            given |= {
-                "joint": step.title,
-                "screws": sum(p.joints for p in pieces),
-                "faces_clean": False,
-                "marked": False,
-            }
-            torque = terminal_torque(d.joining.thread_m)
-            if torque:
-                given["torque_nm"] = torque
-        elif kind == "solder-joint":
-            given |= {"joint": step.title, "smooth": False, "tug": False}
-            given.setdefault("tip_k", 653.15)
-            given.setdefault("alloy", "tin-lead, rosin core")
-            given.pop("seconds", None)
-        elif kind == "cell-check":
-            given |= {"count": d.cell_count, "wraps_sound": False}
-        elif kind == "insulation-reading":
-            given |= {"between": "plus to outside", "test_v": 9.0}
-        return given | self._kept.pop(step.code + kind, {})
-
-    def _keep_typed(self) -> None:
-        """What was typed for a step and not recorded yet is there again when one comes back to it."""
-        if self._form is not None and self._form.property("step"):
-            self._kept[self._form.property("step")] = self._form.typed()
 
     # -- recording --------------------------------------------------------------------------------------
 

@@ -1,6 +1,5 @@
 """The Layout stage: how many cells, where each stands, which group it belongs to, by engine and by hand."""
 
-from collections.abc import Callable, Iterator
 from functools import partial
 from typing import Any
 
@@ -13,15 +12,15 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QProgressBar,
     QToolButton,
-    QWidget,
 )
 
 from firmcell.app.background import Search
 from firmcell.app.canvas.tools import Tool
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
+from firmcell.app.pages.layout_figures import LayoutFigures
+from firmcell.app.pages.layout_search import LayoutSearch
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
@@ -36,20 +35,11 @@ from firmcell.core.base.wording import (
     watt_hours,
 )
 from firmcell.core.changes import by_hand as hand
-from firmcell.core.layout.search import ORDER, Arranged, arrange, regroup
 from firmcell.core.model.brief import Blocked
-from firmcell.core.model.design import Design, Lattice
 from firmcell.core.model.joint_kinds import joints_by_face
 from firmcell.store.units import show
 from firmcell.store.validation_words import first_fault
 
-LATTICES: dict[str, tuple[Lattice, ...]] = {
-    "best of all": ORDER,
-    "square": (Lattice.SQUARE,),
-    "staggered": (Lattice.STAGGERED,),
-    "free, hugging the edges": (Lattice.FREE,),
-}
-MORE_EFFORT = 3.0
 TOOL_KEYS = {
     Tool.LOOK: "Ctrl+1",
     Tool.MOVE: "Ctrl+2",
@@ -74,10 +64,11 @@ class LayoutPage(Page):
     export_wanted = Signal(str)
 
     def build(self) -> None:
+        self.search, self.told = LayoutSearch(self), LayoutFigures(self)
         self._search: Search | None = None
         self._seed = 1
         self._count()
-        self._engine()
+        self.search.build()
         self._measures()
         self._by_hand()
         self._lie()
@@ -92,57 +83,11 @@ class LayoutPage(Page):
         self.field("series")
         self.field("parallel")
 
-    def _engine(self) -> None:
-        self.section("Places and groups")
-        self.space = self.text("")
-        row = QHBoxLayout()
-        label = QLabel("&Lattice")
-        self.lattice = calm(QComboBox())
-        self.lattice.addItems(list(LATTICES))
-        self.lattice.setAccessibleName("Lattice to look for places on")
-        label.setBuddy(self.lattice)
-        row.addWidget(label)
-        row.addWidget(self.lattice, 1)
-        self.body.addLayout(row)
-        self.field("arrangement.gap_m")
-        row = QHBoxLayout()
-        self.finder = self.button(
-            "&Find places", self._find, "Looks for the best angle, offset and lattice, then sorts into groups"
-        )
-        self.finder.setProperty("main", "true")
-        self.sorter = self.button(
-            "&Sort again",
-            self._sort,
-            "Cells keep their places; groups are sorted anew, locked cells keep theirs. Each press tries further.",
-        )
-        self.in_rows = self.button(
-            "Whole &rows", self._whole_rows, "Gives up single places: cells in whole rows again"
-        )
-        for button in (self.finder, self.sorter, self.in_rows):
-            row.addWidget(button)
-        self.body.addLayout(row)
-        row = QHBoxLayout()
-        self.progress = QProgressBar()
-        self.progress.setRange(0, 100)
-        self.progress.setAccessibleName("Progress of the search")
-        self.cancel = self.button(
-            "&Take what there is", self.cancel_search, "Ends the search with the best so far (Esc)"
-        )
-        row.addWidget(self.progress, 1)
-        row.addWidget(self.cancel)
-        self.running = QWidget()
-        self.running.setLayout(row)
-        row.setContentsMargins(0, 0, 0, 0)
-        self.running.hide()
-        self.body.addWidget(self.running)
-        self.outcome = self.text("")
-        self.outcome.hide()
-
     def _measures(self) -> None:
         s = self.session
         self.section("How good it is")
         self.figures(
-            ("Links", lambda: self._links()),
+            ("Links", lambda: self.told.links()),
             (
                 "Strips",
                 lambda: (
@@ -151,9 +96,9 @@ class LayoutPage(Page):
                 ),
             ),
             ("Joints", lambda: joints_by_face(s.design.joining.joined_by, s.analysis.measures.joints)),
-            ("Tightest", lambda: self._gaps()),
-            ("Outside", lambda: self._outside()),
-            ("Space left", lambda: self._left()),
+            ("Tightest", lambda: self.told.gaps()),
+            ("Outside", lambda: self.told.outside()),
+            ("Space left", lambda: self.told.left()),
         )
 
     def _by_hand(self) -> None:
@@ -166,7 +111,7 @@ class LayoutPage(Page):
             button = QToolButton()
             button.setText(tool.value.capitalize())
             button.setCheckable(True)
-            button.setSizePolicy(self.finder.sizePolicy())
+            button.setSizePolicy(self.search.finder.sizePolicy())
             button.setToolTip(f"{tool.value.capitalize()} ({TOOL_KEYS[tool]})")
             button.setAccessibleName(tool.value)
             button.clicked.connect(lambda _=False, t=tool: self.tool_wanted.emit(t))
@@ -290,78 +235,11 @@ class LayoutPage(Page):
 
     # -- the engine -------------------------------------------------------------------------------------
 
-    def _find(self) -> None:
-        design, lattices, self._seed = self.session.design, LATTICES[self.lattice.currentText()], 1
-        self._run(lambda: arrange(design, lattices), "Find places")
-
-    def _sort(self) -> None:
-        design, seed = self.session.design, self._seed
-        self._seed += 1
-        self._run(lambda: regroup(design, seed, MORE_EFFORT), "Sort into groups")
-
-    def _run(self, steps: Callable[[], Iterator[Arranged]], words: str) -> None:
-        if self._search is not None:
-            return
-        design = self.session.design
-        search = Search(steps, self)
-        search.progressed.connect(self._step)
-        search.finished.connect(lambda last: self._done(last, design, words))
-        search.refused.connect(self._refused)
-        self._search = search.start()
-        self._show_running(True)
-
-    def cancel_search(self) -> None:
-        """End a search that runs, with what there is."""
-        if self._search is not None:
-            self._search.cancel()
-
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Escape and self._search is not None:
-            self.cancel_search()
+            self.search.cancel_search()
         else:
             super().keyPressEvent(event)
-
-    def _step(self, step: Arranged) -> None:
-        self.progress.setValue(round(step.fraction * 100))
-        self.progress.setFormat(f"{step.words} %p %")
-
-    def _done(self, last: Arranged | None, design: Design, words: str) -> None:
-        self._search = None
-        self._show_running(False)
-        if last is None or last.arrangement is None:
-            self._say("Ended before there was a layout; nothing is changed.")
-            return
-        if design != self.session.design:
-            self._say(
-                "The design was changed while the search ran; its result is thrown away. Start it again."
-            )
-            return
-        self.session.edit_all((("arrangement", last.arrangement),), words)
-        found = "; ".join(f"{c.lattice.value} {c.count}" for c in last.choices if c.count)
-        bound = max((c.bound for c in last.choices), default=0)
-        self._say(
-            f"Places found: {found}; more than {bound} are impossible there. {' '.join(last.advice)}".strip()
-        )
-
-    def _refused(self, sentence: str) -> None:
-        self._search = None
-        self._show_running(False)
-        self._say(sentence)
-        self.session.refused.emit(sentence)
-
-    def _show_running(self, on: bool) -> None:
-        self.running.setVisible(on)
-        self.progress.setValue(0)
-        for button in (self.finder, self.sorter, self.in_rows):
-            button.setEnabled(not on)
-
-    def _say(self, words: str) -> None:
-        self.outcome.setText(words)
-        self.outcome.setVisible(bool(words))
-
-    def _whole_rows(self) -> None:
-        edit = hand.whole_rows(self.session.design)
-        self.session.edit_all(edit.edits, edit.words)
 
     def _block(self) -> None:
         def block() -> None:
@@ -397,42 +275,6 @@ class LayoutPage(Page):
     def tell(self, hint: str) -> None:
         """Tell what came of a tool."""
         self.hint.setText(hint)
-
-    def _links(self) -> str:
-        m, p = self.session.analysis.measures, self.session.design.parallel
-        if self.session.design.series < 2:
-            return "one group only"
-        at = f"fewest {m.links_least} (groups {m.links_least_at} and {m.links_least_at + 1}) for {plural(p, 'cell')}"
-        return f"{m.links} of {m.links_bound} at most, {at}"
-
-    def _gaps(self) -> str:
-        fit = self.session.analysis.fit
-        words = []
-        if fit.gap_cells_m is not None:
-            words.append(
-                f"{millimetres(max(fit.gap_cells_m, 0.0) if abs(fit.gap_cells_m) < 1e-6 else fit.gap_cells_m)} between cells"
-            )
-        if fit.gap_wall_m is not None:
-            words.append(
-                f"{millimetres(fit.gap_wall_m)} to the edge, {millimetres(fit.wall_needed_m)} needed"
-            )
-        return ", ".join(words) or "–"
-
-    def _outside(self) -> str:
-        e = self.session.analysis.insulation.envelope
-        return " × ".join(show(v, "m", self.system) for v in (e.length_m, e.width_m, e.height_m))
-
-    def _left(self) -> str:
-        e = self.session.analysis.insulation.envelope
-        margins = (e.margin_length_m, e.margin_width_m, e.margin_height_m)
-        if any(m is None for m in margins):
-            return "no space given in the brief"
-        if self.session.analysis.fit.room_m is not None:
-            return f"at the edge {show(margins[1] or 0.0, 'm', self.system)}, height {show(margins[2] or 0.0, 'm', self.system)}"
-        return ", ".join(
-            f"{word} {show(m or 0.0, 'm', self.system)}"
-            for word, m in zip(("length", "width", "height"), margins, strict=True)
-        )
 
     def refresh_more(self) -> None:
         design, brief = self.session.design, self.session.design.brief
@@ -473,7 +315,7 @@ class LayoutPage(Page):
             )
         )
         size = " × ".join(show(v, "m", self.system) for v in box) if box else "no size given"
-        self.space.setText(f"Space: {shape[brief.space.value]}, {size}. Cells: {standing}.")
+        self.search.space.setText(f"Space: {shape[brief.space.value]}, {size}. Cells: {standing}.")
         blocked: list[tuple[str, tuple[str, ...]]] = []
         for number, b in enumerate(brief.blocked):
             size = (

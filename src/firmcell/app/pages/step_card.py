@@ -1,0 +1,196 @@
+"""The card of the step at hand: its words, cautions and forms."""
+
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtGui import QFont
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+)
+
+from firmcell.app.fields import RecordForm
+from firmcell.app.session import guarded
+from firmcell.app.theme import sized
+from firmcell.core.bench.live_points import live_words
+from firmcell.core.model.joint_kinds import KINDS, terminal_torque
+from firmcell.core.records.build_state import StepState, StepStatus
+from firmcell.core.records.events import RECORD_KINDS, Checked
+from firmcell.core.records.step import Step
+from firmcell.core.rules.table import Topic
+
+if TYPE_CHECKING:
+    from firmcell.app.pages.bench_page import BenchPage
+
+TITLES = {
+    "cell-check": "Cells measured",
+    "cell-reading": "One cell",
+    "joint-reading": "One joint by four wires",
+    "weld-sample": "Sample welds",
+    "weld-row": "Welds",
+    "solder-joint": "Solder joint",
+    "screw-joint": "Screws",
+    "insulation-reading": "Insulation reading",
+    "polarity-reading": "Polarity by meter",
+    "crimp-joint": "Crimp",
+}
+METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
+"""Steps at bare metal: what is live is told there."""
+
+
+class StepCard:
+    """The card of the step at hand: its words, cautions and forms."""
+
+    def __init__(self, page: "BenchPage") -> None:
+        self.page = page
+
+    def fill(self, step: Step | None, wanted: tuple[str, ...], state: StepState | None) -> None:
+        s = self.page.session
+        if step is None:
+            self.line("Every step is passed. The passport is ready.", 1.2, QFont.Weight.DemiBold)
+            return
+        large = bool(self.page.property("large"))
+        self.line(step.phase + (" · hold point" if step.hold else ""), 0.95).setObjectName("quiet")
+        self.line(step.title, 1.9 if large else 1.35, QFont.Weight.DemiBold)
+        self.line(step.words, 1.35 if large else 1.0)
+        for caution in step.cautions:
+            self.line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
+        if step.expected:
+            self.line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
+        if Topic.BUILT in s.plan.topics and step.phase in METAL_PHASES:
+            words = live_words(s.analysis.layout, s.design, s.state, step.code)
+            self.line(words, 1.2 if large else 1.0).setObjectName("quiet")
+        if state and state.status is StepStatus.NOT_RIGHT:
+            self.line(
+                f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0
+            ).setObjectName("fault")
+        if not s.read_only_because:
+            self.add_record(step, wanted)
+        self.add_buttons(step)
+
+    def line(self, words: str, size: float, weight: QFont.Weight = QFont.Weight.Normal) -> QLabel:
+        label = QLabel(words)
+        label.setWordWrap(True)
+        label.setFont(sized(size, weight))
+        self.page.card.addWidget(label)
+        return label
+
+    def add_record(self, step: Step, wanted: tuple[str, ...]) -> None:
+        if "tap-reading" in step.records:
+            button = QPushButton("Enter the readings in Proof")
+            button.clicked.connect(self.page.go_to_tests)
+            self.page.card.addWidget(button)
+            return
+        for kind in step.offers:
+            self.add_offer(step, kind)
+        kinds = wanted or step.records
+        if not kinds:
+            return
+        kind = kinds[0]
+        again = "" if wanted else " again"
+        if kind == "checked":
+            for look in step.checks:
+                box = QCheckBox(look)
+                box.setFont(sized(1.25 if self.page.property("large") else 1.0))
+                self.page._looks.append(box)
+                self.page.card.addWidget(box)
+            if step.measures:
+                others = tuple(n for n in Checked.model_fields if n not in step.measures)
+                self.page._form = RecordForm(Checked, self.page.system, {}, self.page, skip=others)
+                self.page.card.addWidget(self.page._form)
+            words = f"Record what is ticked{again}"
+        else:
+            self.page._form = RecordForm(
+                RECORD_KINDS[kind], self.page.system, self.given(kind, step), self.page
+            )
+            self.page._form.setProperty("step", step.code + kind)
+            self.page.card.addWidget(self.page._form)
+            words = f"Record {TITLES[kind].lower()}{again}"
+        record = QPushButton(words)
+        record.setProperty("main", "true" if wanted else "false")
+        record.clicked.connect(lambda: self.page.record_now(kind))
+        self.page.card.addWidget(record)
+
+    def add_offer(self, step: Step, kind: str) -> None:
+        """A record that may be made here and need not."""
+        form = RecordForm(RECORD_KINDS[kind], self.page.system, {}, self.page)
+        form.setProperty("step", step.code + kind)
+        record = QPushButton(f"Record {TITLES[kind].lower()} (if measured)")
+        record.clicked.connect(
+            lambda: guarded(
+                lambda: self.page.session.record(RECORD_KINDS[kind].model_validate(form.values()), step.code),  # type: ignore[arg-type]
+                self.page.session.refused.emit,
+            )
+        )
+        self.page.card.addWidget(form)
+        self.page.card.addWidget(record)
+
+    def add_buttons(self, step: Step) -> None:
+        obstacle = self.page.session.obstacle(step)
+        row = QHBoxLayout()
+        passed = QPushButton("Passed (Ctrl+Space)")
+        passed.setProperty("main", "true")
+        passed.setProperty("passes", True)
+        already = self.page.session.state.step(step.code).status is StepStatus.PASSED
+        passed.setEnabled(not obstacle and not already and not self.page.session.read_only_because)
+        passed.clicked.connect(self.page.pass_now)
+        wrong = QPushButton("Not right… (Ctrl+R)")
+        wrong.setEnabled(not self.page.session.read_only_because)
+        wrong.clicked.connect(lambda: self.page.not_right())
+        row.addWidget(passed)
+        row.addWidget(wrong)
+        self.page.card.addLayout(row)
+        if obstacle and not already:
+            self.line(obstacle, 0.95).setObjectName("quiet")
+
+    def given(self, kind: str, step: Step) -> dict[str, Any]:
+        """Sensible beginnings of a form: what was typed before, the last record of its kind, the design."""
+        last = next((e.data for e in reversed(self.page.session.events) if e.data.kind == kind), None)
+        given = dict(last) if last is not None and kind in ("weld-sample", "weld-row", "solder-joint") else {}
+        d = self.page.session.design
+        if kind == "weld-row":
+            sample = next(
+                (e.data for e in reversed(self.page.session.events) if e.data.kind == "weld-sample"), None
+            )
+            if sample is not None:
+                given |= {name: getattr(sample, name) for name in ("machine", "setting", "pulses", "strip")}
+            pieces = [p for p in self.page.session.analysis.strips if f"strip:{p.id}" in step.refs]
+            given |= {
+                "welds": sum(p.joints for p in pieces),
+                "sparks": False,
+                "flat": False,
+                "tug": False,
+            }
+            if pieces:
+                given["strip"] = pieces[0].strip
+        elif kind == "weld-sample":
+            given |= {"strip": d.joining.link_strip.name}
+            given.pop("peeled", None)
+            given.pop("held", None)
+        elif kind == "screw-joint":
+            pieces = [p for p in self.page.session.analysis.strips if f"strip:{p.id}" in step.refs]
+            given |= {
+                "joint": step.title,
+                "screws": sum(p.joints for p in pieces),
+                "faces_clean": False,
+                "marked": False,
+            }
+            torque = terminal_torque(d.joining.thread_m)
+            if torque:
+                given["torque_nm"] = torque
+        elif kind == "solder-joint":
+            given |= {"joint": step.title, "smooth": False, "tug": False}
+            given.setdefault("tip_k", 653.15)
+            given.setdefault("alloy", "tin-lead, rosin core")
+            given.pop("seconds", None)
+        elif kind == "cell-check":
+            given |= {"count": d.cell_count, "wraps_sound": False}
+        elif kind == "insulation-reading":
+            given |= {"between": "plus to outside", "test_v": 9.0}
+        return given | self.page._kept.pop(step.code + kind, {})
+
+    def keep_typed(self) -> None:
+        """What was typed for a step and not recorded yet is there again when one comes back to it."""
+        if self.page._form is not None and self.page._form.property("step"):
+            self.page._kept[self.page._form.property("step")] = self.page._form.typed()
