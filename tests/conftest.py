@@ -9,7 +9,8 @@ from pathlib import Path
 import pytest
 from hypothesis import settings
 
-from firmcell.core.analysis.analyse import Analysis, analyse
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Situation
 from firmcell.core.jobs import findings_of
 from firmcell.core.model.brief import SpaceShape

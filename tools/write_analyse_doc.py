@@ -5,7 +5,7 @@ from pathlib import Path
 
 from pydantic import BaseModel
 
-from firmcell.core.analysis.analyse import BmsFigures, InsulationFigures, PackFigures
+from firmcell.core.analysis.figures import BmsFigures, InsulationFigures, PackFigures
 from firmcell.core.bms.board_choice import Selectivity
 from firmcell.core.bms.taps import Tap
 from firmcell.core.bms.wire_list import WireEntry

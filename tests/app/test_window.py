@@ -449,8 +449,8 @@ def test_leads_show_the_chart_and_what_the_joint_asks_for(hoist_window, qtbot):
     assert "shrinking to" in page.told.joint_sleeve()
     assert "at the pack" in page.told.heat_runs()
     assert "UL 486A" in page.told.pull()
-    page.show_charts()
-    page.show_charts()
+    page.charts.show_charts()
+    page.charts.show_charts()
     assert len(page._plots["gauge"].plot.listDataItems()) == 8
     hoist_window.session.edit("leads.length_m", 0.03, "short")
     assert "solder it before" in page.told.heat_runs()

@@ -9,7 +9,8 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from firmcell.app.background import Search, Task
-from firmcell.core.analysis.analyse import Analysis, analyse
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured

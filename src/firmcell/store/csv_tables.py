@@ -4,7 +4,7 @@ import csv
 import io
 from math import degrees
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.bms.wire_list import WireEntry
 from firmcell.core.changes.by_hand import in_space
 from firmcell.core.model.design import Design

@@ -4,7 +4,7 @@ from functools import reduce
 from operator import or_
 from typing import TYPE_CHECKING
 
-from firmcell.core.analysis.analyse import ANALYSIS_FORMAT, Analysis
+from firmcell.core.analysis.figures import ANALYSIS_FORMAT, Analysis
 from firmcell.core.analysis.findings import Finding
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.board_choice import ranked_boards

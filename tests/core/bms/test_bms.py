@@ -29,6 +29,7 @@ from firmcell.core.bms.wire_list import COLOURS, tap_colour, thermistor_readings
 from firmcell.core.leads.spice_netlist import pad_name, spice_netlist
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.design import Face
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Board, Cell, ChargePort, Fuse, Strip, SwitchSide, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.resistor_network import solve
@@ -159,7 +160,7 @@ def test_balancing_and_storage_by_hand():
 
 def test_who_opens_first():
     wire, fuse = part_named(SHELF, Wire, "10 AWG silicone"), part_named(SHELF, Fuse, "bolted fuse 80 V, 40 A")
-    good = selectivity(BOARD, fuse, wire, WireLaying.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15)
+    good = selectivity(BOARD, fuse, wire, WireLaying.PAIR, COLLECTING, Duty(25.0, 45.0, 10.0), 900.0, 303.15)
     assert good.good
     assert good.margin == pytest.approx(80 / 45)
     slow = selectivity(
@@ -168,19 +169,32 @@ def test_who_opens_first():
         wire,
         WireLaying.PAIR,
         COLLECTING,
-        45.0,
-        25.0,
+        Duty(25.0, 45.0, 10.0),
         900.0,
         303.15,
     )
     assert not slow.board_first
     assert "may blow before the board trips" in slow.words
     close = selectivity(
-        changed(current_peak_a=46.0), fuse, wire, WireLaying.PAIR, COLLECTING, 45.0, 25.0, 900.0, 303.15
+        changed(current_peak_a=46.0),
+        fuse,
+        wire,
+        WireLaying.PAIR,
+        COLLECTING,
+        Duty(25.0, 45.0, 10.0),
+        900.0,
+        303.15,
     )
     assert not close.good
     hair = selectivity(
-        changed(trip_delay_s=10.0), None, wire, WireLaying.PAIR, (STEEL, 1, 1.0), 45.0, 25.0, 900.0, 303.15
+        changed(trip_delay_s=10.0),
+        None,
+        wire,
+        WireLaying.PAIR,
+        (STEEL, 1, 1.0),
+        Duty(25.0, 45.0, 10.0),
+        900.0,
+        303.15,
     )
     assert not hair.strip_stands
     assert "collecting strip does not stand" in hair.words
@@ -190,8 +204,7 @@ def test_who_opens_first():
         part_named(SHELF, Wire, "18 AWG silicone"),
         WireLaying.PAIR,
         COLLECTING,
-        45.0,
-        25.0,
+        Duty(25.0, 45.0, 10.0),
         900.0,
         303.15,
     )

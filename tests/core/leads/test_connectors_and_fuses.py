@@ -31,6 +31,7 @@ from firmcell.core.leads.lugs import TORQUE_NM, fitting_lugs, lug_work
 from firmcell.core.leads.main_leads import wire_options
 from firmcell.core.leads.precharge import E12, inrush, precharge, preferred
 from firmcell.core.leads.wire_rating import WireAsk, compare_wires, proposed, rated_current
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Conductor, Connector, Contact, Fuse, FuseKind, Keying, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import long_run_limit
@@ -298,7 +299,9 @@ def test_a_fuse_that_is_too_large_is_slower_than_the_wire():
     strip = (part_named(SHELF, Strip, "copper strip 0.2 × 10"), 3, 1.0)
 
     def judged(name):
-        return protection(fuse(name), AWG_12, WireLaying.PAIR, strip, 20.0, 30.0, 303.15, 600.0, 20.0)
+        return protection(
+            fuse(name), AWG_12, WireLaying.PAIR, strip, Duty(20.0, 30.0, 10.0), 303.15, 600.0, 20.0
+        )
 
     good, bad = judged("blade fuse 58 V, 30 A"), judged("bolted fuse 80 V, 150 A")
     assert good.slow_from_a is None

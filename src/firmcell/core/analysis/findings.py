@@ -3,7 +3,7 @@
 from dataclasses import dataclass, field
 from enum import IntEnum, StrEnum
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.model.design import Design
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import BuildState

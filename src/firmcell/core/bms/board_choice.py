@@ -11,6 +11,7 @@ from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_times
 from firmcell.core.leads.wire_rating import rated_current
 from firmcell.core.model.chemistry import resting_voltage
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Board, Cell, Fuse, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 
@@ -162,8 +163,7 @@ def selectivity(
     wire: Wire,
     laying: WireLaying,
     strip: tuple[Strip, int, float],
-    peak_a: float,
-    steady_a: float,
+    duty: Duty,
     short_a: float,
     ambient_k: float,
 ) -> Selectivity:
@@ -171,14 +171,14 @@ def selectivity(
     trip, delay = board.current_peak_a, max(board.trip_delay_s, 1e-3)
     limit_k = wire.insulation_limit_k
     limit = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
-    stands = float(wire_times(wire, trip, steady_a, limit, limit_k, ambient_k)) > delay
+    stands = float(wire_times(wire, trip, duty.steady_a, limit, limit_k, ambient_k)) > delay
     strip_stands = float(strip_times(*strip, trip, ambient_k)) > delay
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay
     covers = fuse is not None and fuse.breaking_a >= short_a
     gap = (limit, trip) if limit < trip and (fuse is None or fuse.rating_a > limit) else (None, None)
     parts = []
-    if trip < TRIP_OVER_PEAK * peak_a:
-        parts.append(f"the board trips at {amperes(trip)}, {figures(trip / peak_a)} times the peak")
+    if trip < TRIP_OVER_PEAK * duty.peak_a:
+        parts.append(f"the board trips at {amperes(trip)}, {figures(trip / duty.peak_a)} times the peak")
     if not first and fuse is not None:
         parts.append(f"at {amperes(trip)} the {fuse.name} may blow before the board trips")
     if not stands:
@@ -196,7 +196,7 @@ def selectivity(
         or "load, board, fuse and wire in this order: the board trips first, the fuse is for what the board cannot open"
     )
     return Selectivity(
-        margin=trip / peak_a,
+        margin=trip / duty.peak_a,
         board_first=first,
         wire_stands=stands,
         strip_stands=strip_stands,

@@ -4,7 +4,7 @@ from collections.abc import Iterator
 from dataclasses import dataclass
 from math import hypot
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Fix
 from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out, place_in_space
 from firmcell.core.model.design import Design, Joining, StripRef

@@ -1,6 +1,6 @@
 """One file a kind of job: stages, rules, steps, pictures, passport. What the program asks of a kind, it asks here."""
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Situation
 from firmcell.core.changes.first_design import propose, with_fixes
 from firmcell.core.jobs import (

@@ -3,7 +3,7 @@
 from collections import Counter
 from collections.abc import Iterator
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.bench.weld_samples import zero_failure_sample
 from firmcell.core.model.design import Design, Face

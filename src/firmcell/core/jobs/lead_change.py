@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import (

@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.bms.wire_list import switched_pole
 from firmcell.core.jobs.joining_steps import joining_steps

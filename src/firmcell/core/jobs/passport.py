@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import amperes, celsius, figures, kilograms, plural, volts, watt_hours

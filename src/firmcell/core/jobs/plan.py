@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 from enum import StrEnum
 from typing import Any
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours

@@ -6,6 +6,7 @@ from numpy.typing import ArrayLike
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.leads.wire_rating import rated_current, time_constant
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import adiabatic_rise, long_run_limit
@@ -167,8 +168,7 @@ def protection(
     wire: Wire,
     laying: WireLaying,
     strip: tuple[Strip, int, float],
-    loaded_a: float,
-    peak_a: float,
+    duty: Duty,
     ambient_k: float,
     short_a: float,
     inrush_i2t: float,
@@ -183,8 +183,8 @@ def protection(
         How it lies, two together.
     strip : tuple
         Strip, layers and its share of the pack current.
-    loaded_a, peak_a : float
-        Steady load and its peak, A.
+    duty : Duty
+        The load.
     ambient_k : float
         Air, K.
     short_a : float
@@ -206,7 +206,7 @@ def protection(
     # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit
     # is asked apart.
     known = longest < NEVER_S
-    slow = known & (longest > wire_times(wire, current, loaded_a, limit_a, limit_k, ambient_k))
+    slow = known & (longest > wire_times(wire, current, duty.steady_a, limit_a, limit_k, ambient_k))
     burnt = known & (longest > strip_times(*strip, current, ambient_k))
     at = np.flatnonzero(slow)
     return Protection(
@@ -214,7 +214,7 @@ def protection(
         slow_to_a=float(current[at[-1]]) if len(at) else None,
         strip_from_a=float(current[np.flatnonzero(burnt)[0]]) if burnt.any() else None,
         short_s=float(opening_times(fuse, short_a)[1]),
-        peak_s=float(opening_times(fuse, peak_a)[0]),
+        peak_s=float(opening_times(fuse, duty.peak_a)[0]),
         inrush_share=INRUSH_MARGIN * inrush_i2t / melting_i2t(fuse),
     )
 

@@ -10,6 +10,7 @@ from firmcell.core.leads.insulation_class import like, smallest_bend
 from firmcell.core.leads.precharge import inrush, precharge
 from firmcell.core.leads.wire_rating import rated_current, working_temperatures
 from firmcell.core.model.design import Leads
+from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR, Duty, Supply
 from firmcell.core.model.limits import CUP_SLACK
 from firmcell.core.model.parts import Connector, Keying, Wire
 from firmcell.core.model.wire_laying import WireLaying
@@ -23,9 +24,6 @@ from firmcell.core.physics.wire_heat import (
 )
 
 LEADS_TOGETHER = 2
-SHORT_CIRCUIT_FACTOR = 1.5
-"""In its first moment a short meets only the ohmic part of the cells, about two thirds of the d.c. resistance
-that is measured over seconds; generic class value."""
 
 
 LUGS_ON_STUDS = Connector(
@@ -196,25 +194,24 @@ def wire_options(
 def lead_figures(
     leads: Leads,
     wires: tuple[Wire, ...],
-    steady_a: float,
-    peak_a: float,
-    peak_s: float,
+    duty: Duty,
+    supply: Supply,
     ambient_k: float,
     inside_k: float,
-    full_v: float,
-    source_ohm: float,
     load_capacitance_f: float,
 ) -> LeadFigures:
     """Return the figures of the main leads.
 
     Parameters
     ----------
+    duty, supply
+        What flows, and what drives it: cells and strips, or another source.
     ambient_k, inside_k : float
         Air round the leads, and inside the pack's insulation, K; the latter counts for leads laid in there.
-    source_ohm : float
-        Resistance of cells and strips, Ω; with the leads it sets the prospective short circuit.
+    load_capacitance_f : float
+        Of the load, F; what rushes into it when it is plugged in.
     """
-    wire = leads.wire
+    wire, steady_a, peak_a, peak_s = leads.wire, duty.steady_a, duty.peak_a, duty.peak_s
     around = max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
     limit = float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
     # Usually it is one of the part library's, whose temperatures are worked out in one go.
@@ -223,10 +220,10 @@ def lead_figures(
     temperature = float(_temperatures(known, steady_a, around, leads.laying)[known.index(wire)])
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
-    fault = prospective_short_circuit(full_v, source_ohm)
+    fault, full_v = supply.short_a, supply.full_v
     options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, around, peak_s)
     allowed, rules_connector = allowed_current(leads.connector, wire, ambient_k)
-    rush = inrush(full_v, load_capacitance_f, source_ohm + loop)
+    rush = inrush(full_v, load_capacitance_f, supply.source_ohm + loop)
     resistor = precharge(full_v, load_capacitance_f)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),

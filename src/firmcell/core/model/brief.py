@@ -19,6 +19,7 @@ from firmcell.core.base.quantity import (
     Volts,
 )
 from firmcell.core.geometry.plane import ring_fault
+from firmcell.core.model.duty import Duty
 
 
 class SpaceShape(StrEnum):
@@ -74,6 +75,11 @@ class Brief(Frozen):
     wet: bool = Field(False, title="It gets wet")
     shaken: bool = Field(False, title="It is dropped or shaken")
     must_not_cut_out: bool = Field(False, title="It must never cut out by itself")
+
+    @property
+    def duty(self) -> Duty:
+        """Steady current, and its peaks."""
+        return Duty(self.current_steady_a, self.current_peak_a, self.peak_duration_s, self.peak_every_s)
 
     @model_validator(mode="after")
     def _in_order(self) -> Self:

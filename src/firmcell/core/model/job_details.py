@@ -5,6 +5,7 @@ from enum import StrEnum
 from pydantic import Field
 
 from firmcell.core.base.quantity import Amperes, Count, Frozen, Metres, Ohms, Seconds, Volts
+from firmcell.core.model.duty import Supply
 from firmcell.core.model.parts import Connector, Lug
 
 
@@ -18,19 +19,6 @@ class JobKind(StrEnum):
     CELL_BMS = "cell with board"
     BMS_RETROFIT = "BMS retrofit"
     HOLDER_PACK = "holder pack"
-
-
-class Supply(Frozen):
-    """What drives the current where no pack of ours does.
-
-    Attributes
-    ----------
-    full_v : its highest voltage, V.
-    short_a : current that it drives into a dead short, A.
-    """
-
-    full_v: Volts
-    short_a: Amperes
 
 
 class KindDetails(Frozen):
@@ -96,7 +84,7 @@ class PowerCable(KindDetails):
     @property
     def supply(self) -> Supply:
         """The source that is there: known by its voltage and short-circuit current."""
-        return Supply(full_v=self.source_v, short_a=self.source_short_a)
+        return Supply.of_short_circuit(self.source_v, self.source_short_a)
 
 
 class CellBms(KindDetails):

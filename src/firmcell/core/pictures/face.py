@@ -6,7 +6,7 @@ from typing import NamedTuple
 
 import numpy as np
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.bms.taps import Tap
 from firmcell.core.geometry.plane import hull, turned
 from firmcell.core.insulation.outer_size import Envelope, board_place

@@ -6,7 +6,7 @@ from enum import StrEnum
 
 import numpy as np
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import figures
 from firmcell.core.leads.lead_profile import LeadProfile, lead_profile

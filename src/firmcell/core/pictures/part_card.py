@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass, replace
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import joints_in_words

@@ -4,7 +4,7 @@ from collections import Counter
 from functools import lru_cache
 from typing import NamedTuple
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, Joining, PackInsulation, StripStyle

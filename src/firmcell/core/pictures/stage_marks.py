@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass, field, replace
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import BuildState, StepStatus

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
 from firmcell.core.geometry.plane import hull
 from firmcell.core.model.design import Design, Face, StripStyle

@@ -1,6 +1,6 @@
 """The wiring as a straight schematic, and as a board with nails to make the harness on at 1:1."""
 
-from firmcell.core.analysis.analyse import Analysis
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.bms.sense_leads import plug_places
 from firmcell.core.bms.wire_list import WireEntry, tap_colour, wire_list
 from firmcell.core.model.design import Design

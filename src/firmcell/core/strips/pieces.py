@@ -8,6 +8,7 @@ from pydantic import computed_field
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Face, Joining
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.strips.current_shares import strip_shares
@@ -111,9 +112,7 @@ def strip_pieces(
     layout: Layout,
     joining: Joining,
     cell_ohm: float,
-    current_steady_a: float,
-    current_peak_a: float,
-    peak_s: float,
+    duty: Duty,
     limit_k: float,
     ambient_k: float,
     lead_ohm: float = 0.0,
@@ -126,10 +125,8 @@ def strip_pieces(
     joining : Joining
     cell_ohm : float
         D.C. resistance of a cell, Ω.
-    current_steady_a, current_peak_a : float
-        Pack current, A.
-    peak_s : float
-        Duration of the peak, s.
+    duty : Duty
+        Of the pack.
     limit_k, ambient_k : float
         Temperature the strip may reach and that of the surrounding air, K.
     lead_ohm : float
@@ -150,7 +147,7 @@ def strip_pieces(
     ]
     temperatures = {
         kind: dict(
-            zip(some, _temperatures(metal, tuple(m * current_steady_a for m in some), ambient_k), strict=True)
+            zip(some, _temperatures(metal, tuple(m * duty.steady_a for m in some), ambient_k), strict=True)
         )
         for kind, metal in metals.items()
         for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
@@ -164,7 +161,7 @@ def strip_pieces(
             if run.kind is StripKind.PLATE
             else run.run_m + 2 * pad_overhang(joining) + sum(tail_lengths(layout, run))
         )
-        steady, peak = most * current_steady_a, most * current_peak_a
+        steady, peak = most * duty.steady_a, most * duty.peak_a
         temperature = temperatures[run.kind][most]
         pieces.append(
             StripPiece.model_construct(
@@ -186,7 +183,7 @@ def strip_pieces(
                 current_peak_a=peak,
                 limit_a=metal.limits[metal.laid - 1],
                 temperature_k=temperature,
-                peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, peak_s),
+                peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, duty.peak_s),
                 layers_needed=metal.layers_needed(steady),
                 resistance_ohm=metal.ohm_per_m * run.run_m,
                 joined_by=joining.joined_by,

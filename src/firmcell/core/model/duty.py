@@ -1,0 +1,48 @@
+"""What is asked of a pack, and what drives it: two small things in place of loose numbers."""
+
+from dataclasses import dataclass
+
+SHORT_CIRCUIT_FACTOR = 1.5
+"""First current of a short over voltage by d.c. resistance: cells give more in the first milliseconds than their d.c. resistance
+says, and a fuse must break that (common practice, no source)."""
+
+
+@dataclass(frozen=True)
+class Duty:
+    """Current over time.
+
+    Attributes
+    ----------
+    steady_a, peak_a : steady and peak current, A.
+    peak_s : how long the peak lasts, s.
+    every_s : how often it comes again, s; None once.
+    """
+
+    steady_a: float
+    peak_a: float
+    peak_s: float
+    every_s: float | None = None
+
+
+@dataclass(frozen=True)
+class Supply:
+    """What drives the current.
+
+    Attributes
+    ----------
+    full_v : highest voltage, V.
+    source_ohm : d.c. resistance inside, Ω.
+    """
+
+    full_v: float
+    source_ohm: float
+
+    @classmethod
+    def of_short_circuit(cls, full_v: float, short_a: float) -> "Supply":
+        """Return a supply that is known by its voltage and the first current into a dead short, A."""
+        return cls(full_v, SHORT_CIRCUIT_FACTOR * full_v / short_a)
+
+    @property
+    def short_a(self) -> float:
+        """First current into a dead short, A; it errs high."""
+        return SHORT_CIRCUIT_FACTOR * self.full_v / self.source_ohm
