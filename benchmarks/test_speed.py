@@ -34,7 +34,8 @@ from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.pictures.strip_colours import Shown, at_load, strip_paint
 from firmcell.core.strips.failures import Scatter, all_failures, monte_carlo
-from firmcell.core.tap_check.doctor import PackAsked, diagnose
+from firmcell.core.tap_check.diagnosis import PackAsked
+from firmcell.core.tap_check.doctor import diagnose
 from firmcell.core.tap_check.faults import Fault, FaultKind
 from firmcell.core.tap_check.practice_pack import faults_of, practice_pack
 from firmcell.store.demo import hoist_in_rows, orchard_hoist

@@ -16,8 +16,8 @@ from firmcell.core.layout.series_parallel import SeriesParallel
 from firmcell.core.leads.fuse_rating import FuseFit
 from firmcell.core.leads.fuse_timing import Protection
 from firmcell.core.leads.main_leads import LeadFigures, WireOption
+from firmcell.core.strips.load_figures import CellLoad, Segment, UnderLoadFigures
 from firmcell.core.strips.pieces import StripPiece
-from firmcell.core.strips.under_load import CellLoad, Segment, UnderLoadFigures
 from firmcell.store.report import (
     ReportedChoice,
     ReportedDoctor,

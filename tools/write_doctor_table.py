@@ -6,8 +6,10 @@ from pathlib import Path
 import numpy as np
 
 from firmcell.core.model.parts import Cell
-from firmcell.core.tap_check.doctor import PackAsked, diagnose, plainly_right
+from firmcell.core.tap_check.diagnosis import PackAsked
+from firmcell.core.tap_check.doctor import diagnose
 from firmcell.core.tap_check.faults import DANGEROUS, FaultKind, FaultTable, together
+from firmcell.core.tap_check.plain_check import plainly_right
 from firmcell.core.tap_check.practice_pack import faults_of, practice_pack
 from firmcell.store.part_files import shipped_library
 

@@ -5,7 +5,7 @@ import pyvisa
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Cell
-from firmcell.core.tap_check.doctor import PackAsked
+from firmcell.core.tap_check.diagnosis import PackAsked
 from firmcell.core.tap_check.practice_pack import practice_pack
 from firmcell.instruments.meter_link import MeterLink
 from firmcell.store.part_files import part_named, shipped_library

@@ -23,7 +23,8 @@ from firmcell.app.theme import Palette, sized
 from firmcell.app.wheel import calm
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.stage_marks import StagePaint
-from firmcell.core.tap_check.doctor import PackAsked, Reading, diagnose, point_name
+from firmcell.core.tap_check.diagnosis import PackAsked, Reading, point_name
+from firmcell.core.tap_check.doctor import diagnose
 from firmcell.core.tap_check.faults import FaultKind
 from firmcell.core.tap_check.practice_pack import PracticePack, hidden_fault, score
 

@@ -50,7 +50,7 @@ def run_import(arguments: argparse.Namespace) -> int:
 
 def run_layout(arguments: argparse.Namespace) -> int:
     """Find places and groups for the cells of a job and save them."""
-    from firmcell.core.layout.search import ORDER
+    from firmcell.core.layout.places import ORDER
     from firmcell.core.model.design import Lattice
     from firmcell.store.layout_files import lay_out_job
 

@@ -7,7 +7,8 @@ import json
 def run_taps(arguments: argparse.Namespace) -> int:
     """Print what readings of the sense plug say is wrong."""
     from firmcell.core.records.build_state import fold
-    from firmcell.core.tap_check.doctor import Reading, diagnose, point_name, point_number
+    from firmcell.core.tap_check.diagnosis import Reading, point_name, point_number
+    from firmcell.core.tap_check.doctor import diagnose
     from firmcell.core.tap_check.recorded_readings import PROVE_METER, pack_asked, readings_of
     from firmcell.store.units import parse
     from firmcell.store.whole_job import open_read_only

@@ -8,7 +8,7 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.bms.wire_list import WireEntry
 from firmcell.core.changes.by_hand import in_space
 from firmcell.core.model.design import Design
-from firmcell.core.strips.under_load import UnderLoadFigures
+from firmcell.core.strips.load_figures import UnderLoadFigures
 
 
 def positions_csv(design: Design, analysis: Analysis) -> str:

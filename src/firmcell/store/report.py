@@ -16,7 +16,8 @@ from firmcell.core.model.design import Design
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.rules.bms import board_ask
-from firmcell.core.strips.under_load import UnderLoad, UnderLoadFigures
+from firmcell.core.strips.load_figures import UnderLoadFigures
+from firmcell.core.strips.under_load import UnderLoad
 from firmcell.core.tap_check.expected_readings import expected_readings
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import diagnosis_of, pack_asked

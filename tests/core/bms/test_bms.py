@@ -39,7 +39,7 @@ from firmcell.core.strips.made_of import ohms_per_metre
 from firmcell.core.strips.network import metalwork
 from firmcell.core.strips.runs import metal_runs
 from firmcell.core.strips.under_load import solve_under_load
-from firmcell.core.tap_check.doctor import PackAsked
+from firmcell.core.tap_check.diagnosis import PackAsked
 from firmcell.core.tap_check.expected_readings import expected_reading, expected_readings
 from firmcell.core.tap_check.practice_pack import practice_pack
 from firmcell.store.layout_files import layout_bytes

@@ -9,7 +9,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from firmcell.core.geometry.plane import near_pairs
-from firmcell.core.layout.grouping import PlacesToGroup, _Dice, _Search, group_cells, links_bound, pair_bound
+from firmcell.core.layout.grouping import _Dice, _Search, group_cells
+from firmcell.core.layout.grouping_problem import PlacesToGroup, links_bound, pair_bound
 
 PITCH = 0.0214
 
@@ -152,6 +153,6 @@ def test_healing_puts_a_torn_group_together():
     groups = [1, 1, 2, 2, 3, 0, 1, 2, 2, 3, 3, 0, 4, 4, 4, 3, 4, 1]
     before = search.result(groups, search.score(groups))
     assert before.torn
-    after = search.healed(groups)
+    after = search.mending.healed(groups)
     assert search.score(after) > search.score(groups)
     assert len(search.result(after, 0.0).torn) < len(before.torn)

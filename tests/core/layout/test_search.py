@@ -30,7 +30,8 @@ from firmcell.core.changes.by_hand import (
 )
 from firmcell.core.jobs import findings_of
 from firmcell.core.layout.cell_places import lay_out
-from firmcell.core.layout.search import ORDER, arrange, find_places, laid_out, regroup, shares_of
+from firmcell.core.layout.places import find_places, shares_of
+from firmcell.core.layout.search import ORDER, arrange, laid_out, regroup
 from firmcell.core.layout.space import rooms_of, wall_of
 from firmcell.core.model.brief import Blocked, SpaceShape
 from firmcell.core.model.design import Face, Lattice, Lie, PlacedCell, StripRef, StripStyle, TurnAxis

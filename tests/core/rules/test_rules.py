@@ -1,9 +1,11 @@
 """Every rule speaks when it should, keeps silent when not, and every fix fixes."""
 
 import re
+from pathlib import Path
 
 import pytest
 
+from firmcell.core import rules as rules_package
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.jobs import findings_of
@@ -159,3 +161,14 @@ def test_findings_come_worst_first(hoist, library):
 
 def test_cells_of_all_chemistries_are_on_the_shelf(library):
     assert {c.chemistry for c in library.of(Cell)} == set(type(library.cells[0].chemistry))
+
+
+def test_every_module_of_rules_is_in_the_table():
+    """A module that nothing imports would be a silent loss of its rules."""
+    folder = Path(rules_package.__file__).parent
+    modules = {p.stem for p in folder.glob("*.py")} - {"__init__", "table"}
+    assert modules == {m.__name__.rpartition(".")[2] for m in rules_package._MODULES}
+    entered = {
+        code for p in folder.glob("*.py") for code in re.findall(r'@rule\(\s*"([A-Z]+-\d+)"', p.read_text())
+    }
+    assert entered == set(RULES)

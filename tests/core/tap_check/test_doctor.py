@@ -12,20 +12,11 @@ from firmcell.core.jobs.new_pack import new_pack_steps
 from firmcell.core.model.parts import Cell
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import PolarityReading
-from firmcell.core.tap_check.doctor import (
-    LOOSE_TO_V,
-    PackAsked,
-    Reading,
-    _exact,
-    _expected,
-    _Seen,
-    diagnose,
-    plainly_right,
-    point_name,
-    point_number,
-)
+from firmcell.core.tap_check.diagnosis import PackAsked, Reading, point_name, point_number
+from firmcell.core.tap_check.doctor import LOOSE_TO_V, _exact, _expected, _Seen, diagnose
 from firmcell.core.tap_check.faults import DANGEROUS, Fault, FaultKind, single_faults, together
 from firmcell.core.tap_check.meter import HAND_METER, Meter, floating_density
+from firmcell.core.tap_check.plain_check import plainly_right
 from firmcell.core.tap_check.practice_pack import (
     faults_of,
     hidden_fault,

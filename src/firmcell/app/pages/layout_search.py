@@ -14,7 +14,8 @@ from PySide6.QtWidgets import (
 from firmcell.app.background import Search
 from firmcell.app.wheel import calm
 from firmcell.core.changes import by_hand as hand
-from firmcell.core.layout.search import ORDER, Arranged, arrange, regroup
+from firmcell.core.layout.places import ORDER
+from firmcell.core.layout.search import Arranged, arrange, regroup
 from firmcell.core.model.design import Design, Lattice
 
 if TYPE_CHECKING:

@@ -24,7 +24,8 @@ from firmcell.core.model.joint_kinds import JoinedBy, joints_by_face
 from firmcell.core.pictures.strip_colours import AtLoad, Shown, at_load
 from firmcell.core.strips.assay import Assay
 from firmcell.core.strips.failures import Failure, ScatterBands
-from firmcell.core.strips.under_load import Segment, UnderLoad
+from firmcell.core.strips.load_figures import Segment
+from firmcell.core.strips.under_load import UnderLoad
 
 WORST_ROWS = 60
 

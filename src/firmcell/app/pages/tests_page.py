@@ -14,7 +14,7 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import percent, volts
 from firmcell.core.records.events import InsulationReading, PointReading, TapReading
-from firmcell.core.tap_check.doctor import point_name
+from firmcell.core.tap_check.diagnosis import point_name
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.group_verdicts import Proof, Verdict, judge_taps
 from firmcell.core.tap_check.practice_pack import PracticePack, practice_pack

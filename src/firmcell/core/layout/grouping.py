@@ -7,106 +7,37 @@ tap can be reached from the edge. Groups are numbered in series from the negativ
 
 import itertools
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
-from math import ceil, exp, inf, sqrt
+from math import exp, inf
 
 import numpy as np
-from numpy.typing import NDArray
 
-from firmcell.core.base.arrays import Array
-from firmcell.core.geometry.connected import connected_parts, grown_parts
+from firmcell.core.geometry.connected import grown_parts
+from firmcell.core.layout.group_mending import Mending
+from firmcell.core.layout.group_starts import Starts
+from firmcell.core.layout.grouping_problem import (
+    BURIED,
+    ROUGH,
+    TORN,
+    UNLINKED,
+    WAY,
+    Grouping,
+    PlacesToGroup,
+    Progress,
+)
 
-TORN = 2000.0
-"""Score lost for each part that a group falls into beyond the first."""
-UNLINKED = 600.0
-"""Score lost where two consecutive groups do not touch at all."""
 LINK, LINK_MORE, SHORT_OF = 10.0, 1.0, 5.0
 """Score of each cell with a link of its own, of each further pair, and lost by the square of those without."""
-BURIED = 25.0
-"""Score lost for a tap that has no cell at the edge."""
-WAY = 6.0
-"""Score lost for each pitch between a pole and where it is wanted."""
-ROUGH = 1.5
-"""Score of each pair of neighbours within a group, so that groups are compact and their strips few."""
+
+
 TELL_EVERY = 400
 """Moves between two reports."""
+
+
 LOOK_EVERY = 8
 """Constructed starts between two reports."""
+
+
 BEST_STARTS = 3
-
-
-@dataclass(frozen=True)
-class PlacesToGroup:
-    """Places to be given to groups.
-
-    Attributes
-    ----------
-    points_m : centres (n, 2), m.
-    pitch_m : distance of neighbours, m.
-    pairs : neighbours, index pairs (k, 2).
-    angle_rad : direction of the lattice's rows.
-    fixed : for each place its group (from 1) if it must keep it, 0 if it must stay empty, −1 if free.
-    """
-
-    points_m: Array
-    pitch_m: float
-    pairs: NDArray[np.intp]
-    angle_rad: float
-    fixed: tuple[int, ...] = ()
-
-
-@dataclass(frozen=True)
-class Grouping:
-    """One assignment.
-
-    Attributes
-    ----------
-    groups : for each place its group from 1, or 0 where no cell stands.
-    score : the higher the better; only comparable for the same places and counts.
-    links : neighbour pairs between each two consecutive groups.
-    served : of each two consecutive groups, how many cells of the one that has fewer touch the other.
-    torn : groups (from 1) that do not hang together.
-    """
-
-    groups: tuple[int, ...]
-    score: float
-    links: tuple[int, ...]
-    served: tuple[int, ...]
-    torn: tuple[int, ...]
-
-    @property
-    def sound(self) -> bool:
-        """Whether every group hangs together and touches the next."""
-        return not self.torn and all(self.links)
-
-
-@dataclass(frozen=True)
-class Progress:
-    """Where the search is: a fraction of the moves planned, and the best so far."""
-
-    fraction: float
-    best: Grouping
-
-
-def pair_bound(parallel: int, staggered: bool) -> int:
-    """Return the most neighbour pairs two connected groups of `parallel` cells can have between them.
-
-    Both together are at most as close as the densest piece of the lattice: n cells have at most
-    ⌊3n − √(12n − 3)⌋ neighbour pairs staggered (H. Harborth, 1974) and ⌊2n − 2√n⌋ square (F. Harary,
-    H. Harborth, 1976), from memory; each group needs at least n − 1 of its own to hang together.
-    """
-    n = 2 * parallel
-    most = 3 * n - ceil(sqrt(12 * n - 3) - 1e-9) if staggered else 2 * n - ceil(2 * sqrt(n) - 1e-9)
-    return max(most - 2 * (parallel - 1), 1)
-
-
-def links_bound(cells: int, neighbour_pairs: int, series: int, parallel: int, staggered: bool) -> int:
-    """Return a number of links that all consecutive groups together cannot exceed.
-
-    Of the neighbour pairs that exist, each group needs `parallel` − 1 to hang together.
-    """
-    own = series * (parallel - 1)
-    return max(min(neighbour_pairs - own, (series - 1) * pair_bound(parallel, staggered)), 0)
 
 
 def group_cells(
@@ -141,12 +72,12 @@ def group_cells(
         If there are fewer places than cells.
     """
     search = _Search(places, series, parallel, minus_at, plus_at, _Dice(seed))
-    kept = [search.fitted(list(keep))] if keep is not None else []
+    kept = [search.starting.fitted(list(keep))] if keep is not None else []
     scored: dict[tuple[int, ...], float] = {}
     best: tuple[int, ...] = ()
     best_score = -inf
     # A tenth of the work is looking at constructed starts.
-    for number, start in enumerate(itertools.chain(kept, search.starts())):
+    for number, start in enumerate(itertools.chain(kept, search.starting.starts())):
         key = tuple(start)
         if key in scored:
             continue
@@ -159,7 +90,7 @@ def group_cells(
         yield Progress(1.0, search.result(best, best_score))
         return
     for promising in sorted(scored, key=lambda s: -scored[s])[: 2 * BEST_STARTS]:
-        mended = tuple(search.healed(promising))
+        mended = tuple(search.mending.healed(promising))
         if mended == promising:
             continue
         scored[mended] = search.score(mended)
@@ -177,7 +108,7 @@ def group_cells(
             yield Progress(min(done / (max(moves, 1) * len(chosen)), 1.0), search.result(best, best_score))
         if search.is_perfect(best):
             break
-    mended = tuple(search.healed(best))
+    mended = tuple(search.mending.healed(best))
     if (score := search.score(mended)) > best_score:
         best, best_score = mended, score
     yield Progress(1.0, search.result(best, best_score))
@@ -207,6 +138,7 @@ class _Search:
         plus_at: tuple[float, float] | None,
         dice: "_Dice",
     ) -> None:
+        self.starting, self.mending = Starts(self), Mending(self)
         self.places, self.series, self.parallel, self.dice = places, series, parallel, dice
         self.n = len(places.points_m)
         if self.n < series * parallel:
@@ -235,97 +167,6 @@ class _Search:
         return LINK * served - SHORT_OF * (self.parallel - served) ** 2 - (0 if served else UNLINKED)
 
     # -- constructing -----------------------------------------------------------------------------------
-
-    def starts(self) -> Iterator[list[int]]:
-        """Snakes through bands of every useful width, along every direction of the lattice, both ways round."""
-        for order in self._orders():
-            taken = [i for i in order if self.fixed[i] != 0][: self.series * self.parallel]
-            groups = [0] * self.n
-            for number, place in enumerate(taken):
-                groups[place] = number // self.parallel + 1
-            for candidate in (groups, [self.series + 1 - g if g else 0 for g in groups]):
-                yield self.fitted(candidate) if self.places.fixed else candidate
-
-    def _orders(self) -> Iterator[list[int]]:
-        points, pitch = self.places.points_m, self.places.pitch_m
-        six = max((len(v) for v in self.near), default=0) > 4
-        step = np.pi / 6 if six else np.pi / 4
-        for k in range(6 if six else 4):
-            angle = self.places.angle_rad + k * step
-            along = points @ np.array([np.cos(angle), np.sin(angle)])
-            across = points @ np.array([-np.sin(angle), np.cos(angle)])
-            across = across - across.min()
-            width = float(across.max()) + pitch
-            rows = max(1, round(width / pitch))
-            counts = {
-                1,
-                2,
-                3,
-                4,
-                rows,
-                max(1, rows // 2),
-                max(1, round(rows / self.parallel)),
-                max(1, round(rows / sqrt(self.parallel))),
-            }
-            for bands in sorted(c for c in counts if c <= rows):
-                for band in self._bands(along, across, width, bands):
-                    forth = np.where(band % 2 == 0, along, -along)
-                    # Within a column of the sweep, up and down in turn, so that a cut inside one stays
-                    # together.
-                    column = np.round((forth - forth.min()) / (pitch * (0.5 if six else 1.0)) + 1e-6)
-                    zigzag = np.where(column % 2 == 0, across, -across)
-                    yield np.lexsort((zigzag, column, band)).tolist()
-                    yield np.lexsort((zigzag, forth.round(9), band)).tolist()
-
-    def _bands(self, along: Array, across: Array, width: float, bands: int) -> Iterator[NDArray[np.intp]]:
-        """The band of each place: of even width, of whole groups, of even counts, and of even parts of each column."""
-        pitch = self.places.pitch_m
-
-        def by_edges(edges: Array) -> NDArray[np.intp]:
-            return np.searchsorted(edges, across + pitch * 1e-6, side="right")
-
-        yield by_edges(np.arange(1, bands) * width / bands)
-        # Bands of whole groups side by side, what is left over last.
-        if width > self.parallel * pitch > 0:
-            yield by_edges(np.arange(self.parallel, width / pitch, self.parallel) * pitch - pitch / 2 + 1e-9)
-        if bands > 1:
-            yield by_edges(np.quantile(across, np.arange(1, bands) / bands))
-            # In an outline that narrows, every band runs its whole length, so that bands meet where one
-            # turns.
-            column = np.round((along - along.min()) / pitch + 1e-6).astype(int)
-            order = np.lexsort((across, column))
-            size = np.bincount(column)
-            rank = np.empty(len(order), dtype=int)
-            rank[order] = np.arange(len(order)) - (np.cumsum(size) - size)[column[order]]
-            yield rank * bands // size[column]
-
-    def fitted(self, groups: list[int]) -> list[int]:
-        """Return `groups` with what is fixed put right and every group brought to its size."""
-        groups = [f if f >= 0 else g for f, g in zip(self.fixed, groups, strict=True)]
-        counts = [0] * (self.series + 1)
-        for place, group in enumerate(groups):
-            if group > self.series:
-                groups[place] = 0
-        for group in groups:
-            counts[group] += 1
-        for place in range(self.n):
-            group = groups[place]
-            if group and counts[group] > self.parallel and self.fixed[place] < 0:
-                counts[group] -= 1
-                groups[place] = 0
-        spare = [i for i in range(self.n) if groups[i] == 0 and self.fixed[i] < 0]
-        for group in range(1, self.series + 1):
-            while counts[group] < self.parallel and spare:
-
-                def far(i: int, group: int = group) -> tuple[bool, bool]:
-                    around = [groups[j] for j in self.near[i]]
-                    return (group not in around, group - 1 not in around)
-
-                place = min(spare, key=far)
-                spare.remove(place)
-                groups[place] = group
-                counts[group] += 1
-        return groups
 
     # -- judging ----------------------------------------------------------------------------------------
 
@@ -385,94 +226,6 @@ class _Search:
         )
 
     # -- healing ----------------------------------------------------------------------------------------
-
-    def healed(self, groups: Sequence[int]) -> list[int]:
-        """Return `groups` with torn groups put together where that makes the whole better.
-
-        Each cell of a lesser part goes to a neighbouring group, which gives one on, and so on, until
-        the last gives one to the main part: a chain of moves no single swap could begin.
-        """
-        best, best_score = list(groups), self.score(groups)
-        for _ in range(self.series):
-            trials = [(self.score(trial), trial) for trial in self._mended(best)]
-            score, mended = max(trials, default=(-inf, best))
-            if score <= best_score:
-                break
-            best, best_score = mended, score
-        return best
-
-    def _mended(self, groups: list[int]) -> Iterator[list[int]]:
-        """For each torn group and each of its parts: everything else of it moved there, where that can be done."""
-        for group, members in enumerate(self._members(groups)):
-            parts = connected_parts(members, self.near) if group else []
-            for main in parts if len(parts) > 1 else []:
-                trial, grown = list(groups), set(main)
-                if all(
-                    self.fixed[cell] < 0 and self._passed_on(trial, cell, group, grown)
-                    for cell in members
-                    if cell not in main
-                ):
-                    yield trial
-
-    def _passed_on(self, groups: list[int], cell: int, group: int, main: set[int]) -> bool:
-        """Give `cell` away and let the main part of its group grow by one at the other end of the chain."""
-        way = self._chain_of_groups(groups, cell, group, main)
-        if way is None:
-            return False
-        members = self._members(groups)
-        groups[cell] = way[0]
-        members[way[0]].append(cell)
-        for giver, taker in zip(way, [*way[1:], group], strict=True):
-            target = main if taker == group else set(members[taker])
-            given = self._given(groups, members[giver], giver, target, cell)
-            if given is None:
-                return False
-            groups[given] = taker
-            members[giver].remove(given)
-            members[taker].append(given)
-            if taker == group:
-                main.add(given)
-        return True
-
-    def _given(
-        self, groups: list[int], members: list[int], giver: int, target: set[int], but: int
-    ) -> int | None:
-        """A place of `giver` beside `target` that it can spare without falling apart."""
-        for m in members:
-            if m == but or self.fixed[m] >= 0 or not any(j in target for j in self.near[m]):
-                continue
-            if giver == 0 or self._parts([x for x in members if x != m]) == 1:
-                return m
-        return None
-
-    def _chain_of_groups(self, groups: list[int], cell: int, group: int, main: set[int]) -> list[int] | None:
-        """Groups from one beside `cell` to one beside the main part, each beside the next; 0 are free places."""
-        beside: dict[int, set[int]] = {}
-        for i, j in self.places.pairs.tolist():
-            for a, b in ((i, j), (j, i)):
-                goal = -1 if b in main else groups[b]
-                if groups[a] != group and goal != groups[a]:
-                    beside.setdefault(groups[a], set()).add(goal)
-        if any(g == 0 for g in groups):
-            # A free place need not lie beside another: giving one up and taking another is one move.
-            beside.setdefault(0, set())
-        begin = [
-            g for g in {groups[j] for j in self.near[cell]} | ({0} if 0 in beside else set()) if g != group
-        ]
-        back: dict[int, int | None] = dict.fromkeys(begin)
-        queue = list(begin)
-        while queue:
-            at = queue.pop(0)
-            if -1 in beside.get(at, ()):
-                way = [at]
-                while (before := back[way[-1]]) is not None:
-                    way.append(before)
-                return way[::-1]
-            for other in sorted(beside.get(at, ())):
-                if other not in back and other != group and other >= 0:
-                    back[other] = at
-                    queue.append(other)
-        return None
 
     # -- bettering --------------------------------------------------------------------------------------
 

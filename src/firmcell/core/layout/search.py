@@ -11,42 +11,20 @@ from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.geometry.packing import Footprint, Places, centred, free_places, search_lattices
-from firmcell.core.geometry.region import Region, most_cells
+from firmcell.core.geometry.packing import Places
+from firmcell.core.geometry.region import Region
 from firmcell.core.layout.cell_places import NEIGHBOUR, neighbour_indices, pitches
-from firmcell.core.layout.grouping import Grouping, PlacesToGroup, group_cells
-from firmcell.core.layout.space import Room, rooms_of, wall_of
+from firmcell.core.layout.grouping import group_cells
+from firmcell.core.layout.grouping_problem import Grouping, PlacesToGroup
+from firmcell.core.layout.places import ORDER, Choice, box_round, compact, find_places, shares_of
+from firmcell.core.layout.space import Room
 from firmcell.core.model.design import Arrangement, Design, Lattice, PlacedCell
 from firmcell.core.model.parts import Cell
 
-FREE_DIRECTIONS = 4
 TRIAL_EFFORT = 0.25
+
+
 PILOT_EFFORT = 0.15
-ORDER = (Lattice.SQUARE, Lattice.STAGGERED, Lattice.FREE)
-
-
-@dataclass(frozen=True)
-class Choice:
-    """One way of placing cells: a lattice, its places in each block, and how many could ever fit.
-
-    Attributes
-    ----------
-    bound : a number of cells that certainly cannot be exceeded (area, and Oler's bound on centres).
-    """
-
-    lattice: Lattice
-    rooms: tuple[Room, ...]
-    places: tuple[Places, ...]
-    bound: int
-
-    @property
-    def count(self) -> int:
-        """Places found in all blocks together."""
-        return sum(len(p) for p in self.places)
-
-    def groups_in(self, parallel: int) -> list[int]:
-        """How many whole groups each block holds."""
-        return [len(p) // parallel for p in self.places]
 
 
 @dataclass(frozen=True)
@@ -67,120 +45,6 @@ class Arranged:
     arrangement: Arrangement | None = None
     choices: tuple[Choice, ...] = ()
     advice: tuple[str, ...] = ()
-
-
-def footprint_of(cell: Cell) -> Footprint:
-    """Return what the largest cell covers, seen along its axis."""
-    along, across = cell.largest_m
-    return Footprint(along, across, cell.is_round)
-
-
-def find_places(
-    design: Design, lattices: Sequence[Lattice] = ORDER, keep_locked: bool = True
-) -> Iterator[Choice]:
-    """Yield for each lattice the best places found in the space of the brief.
-
-    Cells locked in their place are kept: they are in the places of their block, and the lattice goes through
-    one of
-    them.
-
-    Raises
-    ------
-    Refusal
-        If the brief gives no space or no cell fits in it that way round.
-    """
-    rooms = rooms_of(design)
-    if not rooms:
-        raise Refusal(
-            "There is no space to look in: give length, width and height in the brief"
-            + (", long enough for the cells this way round." if design.brief.box_m else ".")
-        )
-    cell, wall = design.cell, wall_of(design)
-    spacing = pitches(cell, design.arrangement.gap_m)
-    footprint = footprint_of(cell)
-    locked = [p for p in design.arrangement.placed if p.locked] if keep_locked else []
-    for lattice in lattices:
-        if lattice is not Lattice.SQUARE and not cell.is_round:
-            continue
-        found, bound = [], 0
-        for room in rooms:
-            held = np.array([(p.x_m, p.y_m) for p in locked if p.block == room.block]).reshape(-1, 2)
-            region = _around(room.region, held, spacing[0], footprint, wall)
-            enough = design.cell_count - len(held) if len(rooms) == 1 else design.cell_count
-            best = _best_places(region, footprint, spacing, wall, lattice, held, enough)
-            found.append(
-                Places(np.vstack([held, best.points_m]), best.lattice, best.angle_rad, best.spacing_m)
-            )
-            bound += _bound(room.region, cell, wall, spacing)
-        yield Choice(lattice, rooms, tuple(found), bound)
-
-
-def _bound(region: Region, cell: Cell, wall: float, spacing: tuple[float, float]) -> int:
-    if cell.is_round:
-        return most_cells(region, cell.largest_m[0] / 2 + wall, spacing[0])
-    return int(region.area_m2 / (cell.largest_m[0] * cell.largest_m[1]))
-
-
-def _around(region: Region, held: Array, pitch: float, footprint: Footprint, wall: float) -> Region:
-    """The region without what held cells take up, so that centres keep a pitch from theirs."""
-    if not len(held):
-        return region
-    if footprint.round:
-        reach = pitch - footprint.along_m / 2 - wall - 1e-7
-        discs = np.column_stack([held, np.full(len(held), reach)])
-        return Region(region.ring, region.holes, discs, region.radius_m)
-    boxes = tuple(np.asarray(c) for c in footprint.corners(held, 0.0))
-    return Region(region.ring, (*region.holes, *boxes), radius_m=region.radius_m)
-
-
-def _best_places(
-    region: Region,
-    footprint: Footprint,
-    spacing: tuple[float, float],
-    wall: float,
-    lattice: Lattice,
-    anchors: Array,
-    enough: int,
-) -> Places:
-    if lattice is Lattice.FREE:
-        tries: Iterator[Places] = (
-            free_places(region, footprint, spacing[0], wall, k * 2 * np.pi / FREE_DIRECTIONS)
-            for k in range(FREE_DIRECTIONS)
-        )
-    else:
-        tries = search_lattices(region, footprint, spacing, wall, (lattice.value,), anchors)
-    # Lattices come in order of plainness, along the sides of the space first: one that holds enough is not
-    # left for one
-    # that holds more.
-    best = max(tries, key=lambda places: min(len(places), enough))
-    return best if len(anchors) or lattice is Lattice.FREE else centred(region, footprint, best)
-
-
-def _compact(choice: Choice, design: Design) -> Choice:
-    """Return the choice with no more places in a block than twice what is wanted, those nearest to one corner.
-
-    In a space far larger than the pack most places are of no use, and sorting cells into them all takes long.
-    """
-    most = max(2 * design.cell_count, design.cell_count + 40)
-    kept = []
-    for places in choice.places:
-        points = places.points_m
-        if len(points) > most:
-            corner = np.array(design.arrangement.minus_at_m or points.min(axis=0))
-            points = points[np.sort(np.argsort(np.hypot(*(points - corner).T), kind="stable")[:most])]
-        kept.append(Places(points, places.lattice, places.angle_rad, places.spacing_m))
-    return Choice(choice.lattice, choice.rooms, tuple(kept), choice.bound)
-
-
-def shares_of(total: int, room: Sequence[int]) -> list[int] | None:
-    """Divide `total` groups over blocks in proportion to what they hold; None if they hold too few."""
-    if sum(room) < total:
-        return None
-    shares = [min(r, total * r // sum(room)) for r in room]
-    while sum(shares) < total:
-        most = max(range(len(room)), key=lambda b: (room[b] - shares[b], -b))
-        shares[most] += 1
-    return shares
 
 
 def arrange(
@@ -219,7 +83,7 @@ def arrange(
         for choice in find_places(design, (lattice,)):
             choices.append(choice)
             if shares_of(design.series, choice.groups_in(design.parallel)) is not None:
-                fit.append(_compact(choice, design))
+                fit.append(compact(choice, design))
             yield Arranged(0.0, f"{choice.lattice.value}: {choice.count} places", None, tuple(choices))
     if not fit:
         raise Refusal(_too_few(design, choices))
@@ -273,7 +137,7 @@ def regroup(design: Design, seed: int = 1, effort: float = 1.0) -> Iterator[Arra
     pitch = pitches(design.cell, a.gap_m)
     angles = [mine[0].angle_rad if mine else 0.0 for mine in holders]
     rooms = tuple(
-        Room(block, 1, Region(_box_round(p, pitch[0]))) for block, p in zip(blocks, points, strict=True)
+        Room(block, 1, Region(box_round(p, pitch[0]))) for block, p in zip(blocks, points, strict=True)
     )
     choice = Choice(
         a.lattice,
@@ -292,11 +156,6 @@ def regroup(design: Design, seed: int = 1, effort: float = 1.0) -> Iterator[Arra
             best = _arranged(design, choice, groupings, locked)
         yield Arranged(part, "sorting cells into groups", best, (choice,))
     yield Arranged(1.0, "done", best, (choice,))
-
-
-def _box_round(points: Array, pitch: float) -> Array:
-    (x0, y0), (x1, y1) = points.min(axis=0) - pitch, points.max(axis=0) + pitch
-    return np.array([[x0, y0], [x1, y0], [x1, y1], [x0, y1]])
 
 
 def _group(

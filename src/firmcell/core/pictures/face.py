@@ -10,7 +10,7 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.bms.taps import Tap
 from firmcell.core.geometry.plane import hull, turned
 from firmcell.core.insulation.outer_size import Envelope, board_place
-from firmcell.core.layout.cell_places import CellPlace, Layout, lead_cell
+from firmcell.core.layout.cell_places import Layout
 from firmcell.core.layout.space import Room, blocked_ring, rooms_of
 from firmcell.core.model.brief import Blocked, SpaceShape
 from firmcell.core.model.design import (
@@ -38,14 +38,12 @@ from firmcell.core.pictures.drawing import (
     bounds_of,
     rectangle,
 )
+from firmcell.core.pictures.face_labels import FaceLabels
+from firmcell.core.pictures.face_measures import MM
+from firmcell.core.pictures.face_wires import FaceWires
 from firmcell.core.strips.made_of import metal_of, pad_overhang
 from firmcell.core.strips.plates import plates
 from firmcell.core.strips.runs import StripKind, strip_runs
-
-MM = 1e3
-LANE_MM = 1.5
-FIRST_LANE_MM = 3.5
-LEAD_OUT_MM = 16.0
 
 
 def as_it_lies(face: Face, axis: TurnAxis) -> Callable[[float, float], Point]:
@@ -116,11 +114,11 @@ def _face_drawing(matter: FaceMatter) -> Drawing:
     painter.cells()
     painter.group_borders()
     painter.strips()
-    painter.board()
-    painter.tap_leads()
-    painter.main_leads()
-    painter.labels()
-    painter.dimensions()
+    painter.wires.board()
+    painter.wires.tap_leads()
+    painter.wires.main_leads()
+    painter.words.labels()
+    painter.words.dimensions()
     return Drawing(
         title=f"{matter.face.value} face",
         shapes=tuple(painter.shapes),
@@ -131,6 +129,7 @@ def _face_drawing(matter: FaceMatter) -> Drawing:
 
 class _FacePainter:
     def __init__(self, matter: FaceMatter) -> None:
+        self.wires, self.words = FaceWires(self), FaceLabels(self)
         self.face, self.series, self.cell, self.arrangement = matter[:4]
         self.joining, self.wire, self.bms, self.insulation = matter[4:8]
         self.layout, self.envelope, self.taps, self.rooms, self.board_at, self.blocked = matter[8:]
@@ -369,155 +368,6 @@ class _FacePainter:
             self.targets.setdefault(f"node:{plate.node}", self.targets[ref])
             for slot in plate.slots_m:
                 self.shapes.append(Area(self.path(*map(tuple, (slot * MM).tolist())), "plate.slot", ref))
-
-    def board(self) -> None:
-        board = self.bms.board
-        place = self.bms.place
-        if board is not None and self.board_at is not None and place is BoardPlace.END:
-            self._board_in_its_place(self.board_at, board.series)
-            return
-        if (
-            board is None
-            or place is BoardPlace.OUTSIDE
-            or (place is BoardPlace.TOP and self.face is Face.BOTTOM)
-        ):
-            return
-        half = board.width_m * MM / 2
-        long = board.length_m * MM / 2
-        if place is BoardPlace.END:
-            x0 = self.half_length + self.insulation.side_m * MM
-            corners = rectangle(x0, -half, x0 + board.height_m * MM, half)
-        else:
-            corners = rectangle(-long, -half, long, half)
-        points = self.path(*corners)
-        centre = (sum(x for x, _ in points) / 4, sum(y for _, y in points) / 4)
-        self.targets["board"] = centre
-        self.shapes.append(Area(points, "board", "board"))
-        if place is BoardPlace.TOP:
-            self.shapes.append(Label(centre, "BMS", 5.0, "label.board", "board"))
-        # One pad for each tap, so that it reads as a board and not as a bar.
-        pads = board.series + 1
-        for n in range(pads):
-            along = (n + 0.5) / pads * 2 - 1
-            x = (
-                self.half_length + self.insulation.side_m * MM + 2.0
-                if place is BoardPlace.END
-                else along * long * 0.9
-            )
-            y = along * half * 0.9 if place is BoardPlace.END else half - 2.0
-            self.shapes.append(Disc(self.place(x, y), 0.8, "board.pad", "board"))
-
-    def _board_in_its_place(self, kept: Blocked, series: int) -> None:
-        corners = [self.bench(x, y) for x, y in blocked_ring(kept).tolist()]
-        self.targets["board"] = self.place(*self.bench(kept.x_m, kept.y_m))
-        self.shapes.append(Area(self.path(*corners), "board", "board"))
-        lengthwise = kept.length_m >= kept.width_m
-        side = max(kept.length_m, kept.width_m) * 0.45
-        for n in range(series + 1):
-            along = ((n + 0.5) / (series + 1) * 2 - 1) * side
-            x, y = kept.x_m + along * lengthwise, kept.y_m + along * (not lengthwise)
-            self.shapes.append(Disc(self.place(*self.bench(x, y)), 0.8, "board.pad", "board"))
-
-    def tap_leads(self) -> None:
-        for tap in self.taps:
-            if tap.face is not self.face:
-                continue
-            ref = f"tap:{tap.number}"
-            x, y = tap.x_m * MM, tap.y_m * MM
-            lane = self.rear + FIRST_LANE_MM + tap.number * LANE_MM
-            target = 0.0 if self.bms.place is BoardPlace.TOP else self.end + 4.0
-            if self.board_at is not None and self.bms.place is BoardPlace.END:
-                target = self.bench(self.board_at.x_m, 0.0)[0]
-            # The lead leaves beside the strip's end so that pad, strip and lead can all be seen.
-            leaves = x + min(self.cell.diameter_m * MM * 0.30, 7.0)
-            wire = self.path((leaves, y + 2.0), (leaves, lane), (target, lane))
-            if tap.wire_length_m:
-                self.shapes.append(Stroke(wire, 0.7, "tap.wire", ref, tap.number))
-            at = self.place(leaves, y + 2.0)
-            self.targets[ref] = at
-            self.shapes.append(Disc(at, 1.5, "tap", ref, tap.number))
-
-    def main_leads(self) -> None:
-        diameter = self.wire.outer_diameter_m * MM
-        nodes = {True: self.series, False: 0}
-        for positive, number in nodes.items():
-            tap = self.taps[number]
-            if tap.face is not self.face:
-                continue
-            lane = (
-                self.rear
-                + FIRST_LANE_MM
-                + (self.series + 1) * LANE_MM
-                + diameter * (1.2 if positive else 2.6)
-            )
-            role, ref = ("lead.plus", "lead:plus") if positive else ("lead.minus", "lead:minus")
-            second = self.layout.second_lead_cells[1 if positive else 0]
-            cells = [lead_cell(self.layout, positive), *([self.layout.by_number[second]] if second else [])]
-            for number, cell in reversed(list(enumerate(cells))):
-                x, y = (v * MM for v in self.layout.pad(cell, positive))
-                start = x - min(self.cell.diameter_m * MM * 0.22, 5.0)
-                along = lane - number * diameter * 0.5
-                wire = self.path((start, y), (start, along), (self.end + LEAD_OUT_MM, along))
-                self.shapes.append(Stroke(wire, diameter, role, ref))
-                self.targets[ref] = wire[1]
-            end = self.place(self.end + LEAD_OUT_MM + 5.0, lane)
-            self.shapes.append(Label(end, "+" if positive else "−", 6.5, f"{role}.sign", ref))
-
-    def labels(self) -> None:
-        """Group numbers and tap names, over everything else."""
-        layout = self.layout
-        size = min(self.cell.diameter_m * MM * 0.2, 4.4)
-        for group in range(1, layout.series + 1):
-            cells = layout.group_cells(group)
-            if not cells:
-                continue
-            first, second = cells[(len(cells) - 1) // 2], cells[len(cells) // 2]
-            at = self.place((first.x_m + second.x_m) / 2 * MM, (first.y_m + second.y_m) / 2 * MM)
-            if not layout.in_rows:
-                at = self._on_central_cell(cells)
-            elif len(cells) == 1:
-                at = (
-                    at[0] + self.cell.diameter_m * MM * 0.26,
-                    at[1] + self.cell.diameter_m * MM * 0.26,
-                )
-            self.targets[f"group:{group}"] = at
-            self.shapes.append(Disc(at, size * 0.85, "label.group.back", f"group:{group}", group))
-            self.shapes.append(Label(at, str(group), size, "label.group", f"group:{group}"))
-        for tap in self.taps:
-            if tap.face is self.face:
-                x = self.targets[f"tap:{tap.number}"][0]
-                sign = 1.0 if self.place(0.0, 1.0)[1] > 0 else -1.0
-                lane = FIRST_LANE_MM + self.rear + (tap.number * LANE_MM if tap.wire_length_m else 0.0)
-                at = (x, sign * (lane + (2.6 if tap.number == self.series else 0.0)))
-                self.shapes.append(Disc(at, 2.5, "label.tap.back", f"tap:{tap.number}", tap.number))
-                self.shapes.append(Label(at, tap.name, 2.9, "label.tap", f"tap:{tap.number}"))
-
-    def _on_central_cell(self, cells: tuple[CellPlace, ...]) -> Point:
-        """A place on the cell nearest to the middle of a group, beside its end."""
-        x, y = (sum(v) / len(cells) for v in zip(*((c.x_m, c.y_m) for c in cells), strict=True))
-        cell = min(cells, key=lambda c: (c.x_m - x) ** 2 + (c.y_m - y) ** 2)
-        at = self.place(cell.x_m * MM, cell.y_m * MM)
-        off = self.cell.diameter_m * MM * (0.26 if not self.layout.terminal_m else 0.0)
-        return (at[0] + off, at[1] + off)
-
-    def dimensions(self) -> None:
-        """Outer length and width beside the face."""
-        e = self.envelope
-        x0, x1 = -self.half_length, self.half_length + self.board_depth
-        side = -1.0 if self.place(0.0, 1.0)[1] > 0 else 1.0
-        front = [-self.bench(0.0, room.region.bounds[1], room.layer)[1] for room in self.rooms]
-        y = side * (max([self.half_width, *front]) + 6.0)
-        ends = sorted((self.place(x0, 0)[0], self.place(x1, 0)[0]))
-        self.shapes.append(Stroke(((ends[0], y), (ends[1], y)), 0.25, "dimension"))
-        for x in ends:
-            self.shapes.append(Stroke(((x, y - 1.6), (x, y + 1.6)), 0.25, "dimension"))
-        title = "Top" if self.face is Face.TOP else "Bottom"
-        axis = self.arrangement.turn_axis.value
-        how = "" if self.face is Face.TOP else f", turned over about the {axis} axis"
-        size = f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside"
-        self.shapes.append(
-            Label((ends[0], y + side * 5.6), f"{title}{how}: {size}", 6.4, "label.title", anchor="start")
-        )
 
 
 def strip_role(kind: StripKind, metal: StripMetal) -> str:

@@ -3,19 +3,33 @@
 from collections.abc import Iterable
 
 from firmcell.core.analysis.findings import Finding, Situation, Stage
-from firmcell.core.rules import bms, brief, cells, insulation, layout, leads, records, strips
+from firmcell.core.rules import (
+    bms,
+    brief,
+    cells,
+    fuses,
+    insulation,
+    layout,
+    leads,
+    records,
+    strip_load,
+    strips,
+)
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, layout, strips, leads, bms, insulation, records)
+_MODULES = (brief, cells, layout, strips, strip_load, leads, fuses, bms, insulation, records)
 
 
 def find(situation: Situation, rules_that_speak: Iterable[Rule]) -> tuple[Finding, ...]:
-    """Return every finding of the given rules, worst first, then in the order of the stages."""
-    rules = list(rules_that_speak)
-    found = [finding for rule in rules for finding in rule.run(situation)]
+    """Return every finding of the given rules, worst first, then in the order of the stages and codes."""
+    found = [finding for rule in rules_that_speak for finding in rule.run(situation)]
     stages = list(Stage)
-    order = {rule.code: (stages.index(rule.stage), place) for place, rule in enumerate(rules)}
-    found.sort(key=lambda f: (f.severity, order[f.code]))
+
+    def place(finding: Finding) -> tuple[int, int, str, int]:
+        family, _, number = finding.code.partition("-")
+        return finding.severity, stages.index(finding.stage), family, int(number)
+
+    found.sort(key=place)
     return tuple(found)
 
 

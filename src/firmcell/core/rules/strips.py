@@ -4,149 +4,20 @@ from collections.abc import Iterator
 from math import hypot
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
-from firmcell.core.base.wording import amperes, celsius, millimetres, plural
+from firmcell.core.base.wording import millimetres, plural
 from firmcell.core.layout.cell_places import lay_out, lead_cell, place_in_space
-from firmcell.core.model.design import JudgedBy, StripStyle
+from firmcell.core.model.design import StripStyle
 from firmcell.core.model.joint_kinds import LEAST_BAR_THREADS, JoinedBy, terminal_torque
 from firmcell.core.model.parts import CellForm, Strip, StripMetal
-from firmcell.core.physics.strip_heat import long_run_limit
+from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
 from firmcell.core.strips.made_of import strip_takes_screw
-from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
 from firmcell.core.strips.plates import least_gap, plates
-from firmcell.core.strips.runs import StripKind, StripRun, metal_runs, strip_runs, tail_lengths
-from firmcell.core.strips.under_load import UnderLoad
+from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
 
 SMALL_WELDER_M = 0.0002
 """Thickest nickel a small spot welder joins reliably; common practice, no source."""
-LAYERS_WORTH_WELDING = 3
-WIDEST_BAR = 0.9
-"""Bars between flat cells may be as wide as the cells are thick, less a gap; the distances are checked."""
-WIDEST = 0.55
-"""Strip wider than this part of the pitch comes too near to the next one; a first sieve before the distances are checked."""
-SOURCE = "heat balance of a long strip, Churchill and Chu, and radiation"
-
-
-def _worst(s: Situation, collectors: bool) -> StripPiece | None:
-    pieces = [p for p in s.analysis.strips if (p.kind is StripKind.COLLECTOR) == collectors]
-    return max(pieces, key=lambda p: p.share_of_limit, default=None)
-
-
-def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
-    """More layers if three are enough, otherwise the least strip in the part library that does it in few layers."""
-    if piece.layers_needed <= LAYERS_WORTH_WELDING:
-        return Fix(f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
-    ambient = s.design.brief.ambient_max_k
-    best: tuple[float, int, Strip] | None = None
-    for strip in s.library.strips:
-        welded = s.design.joining.joined_by is JoinedBy.WELD
-        if (welded and strip.thickness_m > 0.0003) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
-            continue
-        if not strip_takes_screw(strip, s.design.joining):
-            continue
-        for layers in range(1, LAYERS_WORTH_WELDING + 1):
-            if long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient) >= piece.current_steady_a:
-                metal = strip.section_m2 * layers
-                if best is None or metal < best[0]:
-                    best = (metal, layers, strip)
-                break
-    if best is None:
-        if piece.layers_needed <= MOST_LAYERS:
-            return Fix(
-                f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),)
-            )
-        return None
-    _, layers, strip = best
-    return Fix(
-        f"{strip.name}, {layers} layer{'s' if layers > 1 else ''}",
-        ((f"joining.{part}_strip", strip), (f"joining.{part}_layers", layers)),
-    )
-
-
-def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator[Hit]:
-    if s.metal is not None:
-        yield from _solved_overload(s, s.metal, collectors, words)
-        return
-    piece = _worst(s, collectors)
-    if s.design.joining.judged_by is JudgedBy.IN_PLACE:
-        return  # known once the heat is solved, a moment later
-    if piece is not None and piece.share_of_limit > 1 + 1e-9:
-        others = [p for p in s.analysis.strips if (p.kind is StripKind.COLLECTOR) == collectors]
-        yield Hit(
-            f"{words} {amperes(piece.current_steady_a)} of {amperes(piece.limit_a)} "
-            f"({celsius(piece.temperature_k)} in the long run, {celsius(s.analysis.strip_limit_k)} allowed).",
-            refs=tuple(f"strip:{p.id}" for p in others if p.share_of_limit > 1),
-            fix=_stronger(s, piece, part),
-        )
-
-
-def _solved_overload(s: Situation, metal: UnderLoad, collectors: bool, words: str) -> Iterator[Hit]:
-    """The same from the solved pack, with strips at their own temperature and judged as the design says; its fix is solved too."""
-    segments = [
-        g
-        for g in metal.figures.segments
-        if (g.kind is StripKind.COLLECTOR) == collectors and g.share > 1 + 1e-9
-    ]
-    if not segments:
-        return
-    worst = max(segments, key=lambda g: g.share)
-    yield Hit(
-        f"{words} {amperes(worst.current_a)} of {amperes(worst.limit_a)} ({celsius(worst.long_run_k)} as a long strip, "
-        f"{celsius(worst.in_place_k)} in place; judged by {s.design.joining.judged_by.value}).",
-        refs=tuple(dict.fromkeys(f"strip:{g.piece}" for g in segments)),
-        fix=s.strip_fixes[0] if s.strip_fixes else None,
-    )
-
-
-@rule(
-    "SR-1",
-    Stage.STRIPS,
-    Severity.STOP,
-    source=SOURCE,
-    reason="Hot strip ripples, sags on to the rim and melts the wrap; the rim is the other pole.",
-)
-def link_over_limit(s: Situation) -> Iterator[Hit]:
-    """Series link over its long-run limit."""
-    yield from _overload(s, False, "Series links carry", "link")
-
-
-@rule(
-    "SR-2",
-    Stage.STRIPS,
-    Severity.STOP,
-    source=SOURCE + "; k/P in the k-th span",
-    reason="A collecting strip carries more the nearer it is to the lead.",
-)
-def collector_over_limit(s: Situation) -> Iterator[Hit]:
-    """Collecting strip over its long-run limit."""
-    yield from _overload(s, True, "Beside the main lead the collecting strip carries", "collector")
-
-
-@rule(
-    "SR-3",
-    Stage.STRIPS,
-    Severity.ATTENTION,
-    source="adiabatic rise during the peak, from the steady temperature",
-    reason="The peak alone brings the strip past what the cell may have.",
-)
-def strip_over_peak(s: Situation) -> Iterator[Hit]:
-    """Strip too hot after the peak though fine in steady use."""
-    hot = [
-        p
-        for p in s.analysis.strips
-        if p.share_of_limit <= 1 and p.peak_temperature_k > s.analysis.strip_limit_k
-    ]
-    if hot:
-        worst = max(hot, key=lambda p: p.peak_temperature_k)
-        part = "collector" if worst.kind is StripKind.COLLECTOR else "link"
-        fix = Fix(f"Lay {worst.layers + 1} layers", ((f"joining.{part}_layers", worst.layers + 1),))
-        yield Hit(
-            f"After the peak {'a collecting strip' if part == 'collector' else 'the series links'} may be at "
-            f"{celsius(worst.peak_temperature_k)}; {celsius(s.analysis.strip_limit_k)} is allowed.",
-            refs=tuple(f"strip:{p.id}" for p in hot),
-            fix=fix if worst.layers < LAYERS_WORTH_WELDING else None,
-        )
 
 
 @rule(
@@ -380,76 +251,6 @@ def plate_in_parts(s: Situation) -> Iterator[Hit]:
                         words="Join the cells with strips", edits=(("joining.style", StripStyle.STRIPS),)
                     ),
                 )
-
-
-NEAR_K = 5.0
-
-
-@rule(
-    "SR-11",
-    Stage.STRIPS,
-    Severity.STOP,
-    source="one lump a cell, natural convection and radiation through the insulation",
-    reason="A cell above its greatest temperature ages fast, and gives off gas where it goes on.",
-)
-def cells_too_hot(s: Situation) -> Iterator[Hit]:
-    """Cells too hot, or nearly, at the end of a run at the steady current."""
-    if s.metal is None or not s.metal.figures.whole:
-        return
-    f, limit = s.metal.figures, s.design.cell.temperature_max_k
-    if f.hottest_cell_k > limit - NEAR_K:
-        over = f.hottest_cell_k > limit
-        yield Hit(
-            f"At the end of a run at {amperes(s.design.brief.current_steady_a)} in {celsius(s.design.brief.ambient_max_k)} cell "
-            f"{f.hottest_cell} is at about {celsius(f.hottest_cell_k)}, {celsius(limit)} is allowed"
-            + (": run it shorter, cool it, or take more cells in parallel." if over else "."),
-            refs=(f"cell:{f.hottest_cell}",),
-            severity=Severity.STOP if over else Severity.ATTENTION,
-        )
-
-
-@rule(
-    "SR-12",
-    Stage.STRIPS,
-    Severity.ATTENTION,
-    source="nodal equations of the real layout",
-    reason="The cell that carries most ages first and takes its whole group along.",
-)
-def uneven_cells(s: Situation) -> Iterator[Hit]:
-    """Cells of a group that share the current unevenly."""
-    if s.metal is None or not s.metal.figures.whole:
-        return
-    cells = [c for c in s.metal.figures.cells if abs(c.deviation) > UNEVEN]
-    if cells:
-        worst = max(cells, key=lambda c: abs(c.deviation))
-        way = "more" if worst.deviation > 0 else "less"
-        yield Hit(
-            f"Cell {worst.number} of group {worst.group} carries {abs(worst.deviation) * 100:.0f} % {way} than its even part; "
-            f"{plural(len(cells), 'cell')} {'is' if len(cells) == 1 else 'are'} off by more than {UNEVEN * 100:.0f} %.",
-            refs=tuple(f"cell:{c.number}" for c in cells),
-        )
-
-
-UNEVEN = 0.15
-"""A cell's current may differ by this from an even part before it is told; engineering judgement."""
-
-
-@rule(
-    "SR-13",
-    Stage.STRIPS,
-    Severity.STOP,
-    source="resistance and temperature worked out in turn until they settle",
-    reason="Hot metal resists more and gets hotter still; there is no temperature at which it would stay.",
-)
-def heat_runs_away(s: Situation) -> Iterator[Hit]:
-    """Resistance and temperature that drive each other up without end."""
-    if s.metal is not None and s.metal.figures.runs_away and s.metal.figures.whole:
-        worst = max(s.metal.figures.segments, key=lambda g: g.in_place_k, default=None)
-        where = f" (worst: {worst.piece})" if worst else ""
-        yield Hit(
-            f"At {amperes(s.design.brief.current_steady_a)} the strips do not settle at any temperature{where}.",
-            refs=(f"strip:{worst.piece}",) if worst else (),
-        )
 
 
 @rule(

@@ -2,7 +2,7 @@
 
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.layout.grouping import links_bound
+from firmcell.core.layout.grouping_problem import links_bound
 from firmcell.core.model.design import Face
 from firmcell.core.strips.pieces import StripPiece
 from firmcell.core.strips.runs import StripKind

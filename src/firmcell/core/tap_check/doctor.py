@@ -9,7 +9,7 @@ the faults.
 "Right" is never said by rank alone: `plainly_right` asks hard questions first.
 """
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -17,142 +17,51 @@ from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.model.limits import GROUP_SPREAD_V
-from firmcell.core.model.parts import Cell
+from firmcell.core.tap_check.diagnosis import Diagnosis, PackAsked, Reading, Suspicion
 from firmcell.core.tap_check.faults import (
     MOST_SERIES,
-    Fault,
     FaultKind,
     FaultTable,
     single_faults,
     together,
 )
-from firmcell.core.tap_check.meter import HAND_METER, Meter, floating_density
+from firmcell.core.tap_check.meter import floating_density
+from firmcell.core.tap_check.plain_check import plainly_right
 
 Whole = NDArray[np.intp]
 
+
 EXACT = 160
 """Faults that are judged exactly, after a quick look at all."""
+
+
 PAIR_WORK = 80_000
 """Pairs of faults that are looked at quickly, times readings: what a tenth of a second allows."""
+
+
 POOR_FIT = 4.0
 """Mean square of the standardised misfit above which one fault alone does not explain the readings."""
+
+
 UNEXPLAINED = 30.0
 """Most that one reading counts against a fault in the search for pairs, squared standard deviations."""
+
+
 FLOATING_STEP = 6.0
 """What a step to or from a floating lead counts, squared standard deviations: less than one that is wrong."""
+
+
 FEW_STEPS = 4
 """Steps from pin to pin, below which their median says nothing."""
+
+
 NONE_OF_THESE = 1e-5
+
+
 SURE = 0.90
-SCATTER_V = 0.020
-"""Between groups of one pack, standard deviation, unless told otherwise; the issue's check value."""
-KNOWN_TO_V = 0.10
-"""How well the voltage of the cells before they were joined tells where groups stand now."""
+
+
 LOOSE_TO_V = 0.35
-
-
-@dataclass(frozen=True)
-class Reading:
-    """A voltage between two points: black probe, red probe, V. Points are pins of the plug (0 to S), or nodes on the pack's
-    own strips (S + 1 + node)."""
-
-    black: int
-    red: int
-    volts: float
-
-
-@dataclass(frozen=True)
-class Suspicion:
-    """One explanation: its faults, how likely it is (0 to 1), and how badly it misfits (mean square, about 1 is good)."""
-
-    faults: tuple[Fault, ...]
-    probability: float
-    misfit: float
-
-    @property
-    def dangerous(self) -> bool:
-        """Whether any of its faults is."""
-        return any(f.dangerous for f in self.faults)
-
-    @property
-    def words(self) -> str:
-        """In plain words."""
-        return " and ".join(f.words for f in self.faults)
-
-    @property
-    def refs(self) -> tuple[str, ...]:
-        """What to light."""
-        return tuple(dict.fromkeys(r for f in self.faults for r in f.refs))
-
-
-@dataclass(frozen=True)
-class Diagnosis:
-    """What the readings say.
-
-    Attributes
-    ----------
-    right : whether everything is read and plainly in order; only then the plug may go in.
-    decided : whether one explanation holds nearly all of the probability.
-    suspicions : the likeliest first.
-    unexplained : probability that it is none of these.
-    next_reading : the two points that best tell the likeliest apart, or None.
-    words : one sentence.
-    why : what stands against "right", if anything.
-    """
-
-    right: bool
-    decided: bool
-    suspicions: tuple[Suspicion, ...]
-    unexplained: float
-    next_reading: tuple[int, int] | None
-    words: str
-    why: str
-
-
-@dataclass(frozen=True)
-class PackAsked:
-    """The pack the readings are of.
-
-    Attributes
-    ----------
-    series : groups, 2 to 32.
-    cell : its chemistry and bounds.
-    now_v : what a group should stand at, V; `known_to_v` how well that is known.
-    scatter_v : standard deviation between groups, V.
-    """
-
-    series: int
-    cell: Cell
-    now_v: float
-    known_to_v: float = KNOWN_TO_V
-    scatter_v: float = SCATTER_V
-    meter: Meter = HAND_METER
-
-
-def point_name(point: int, series: int) -> str:
-    """Return how a point is called: pin B3, or the strip of B3."""
-    return f"pin B{point}" if point <= series else f"the strip of B{point - series - 1}"
-
-
-def point_number(name: str, series: int) -> int:
-    """Return the point of ``B3`` (a pin of the plug) or ``strip B3``.
-
-    Raises
-    ------
-    Refusal
-        If there is no such point.
-    """
-    strip = name.lower().startswith("strip")
-    digits = name.lower().removeprefix("strip").strip().removeprefix("b")
-    if not digits.isdigit() or int(digits) > series:
-        raise Refusal(
-            f"“{name}” is no point of this pack; B0 to B{series} are pins, strip B0 to strip B{series} its metal."
-        )
-    return int(digits) + (series + 1 if strip else 0)
-
-
-# -- likelihood -----------------------------------------------------------------------------------------
 
 
 class _Seen:
@@ -317,9 +226,6 @@ def _exact(t: FaultTable, e: _Expected, seen: _Seen) -> tuple[Array, Array]:
     return log + _floats(e, seen) + t.log_prior, (white**2).sum(axis=1) / np.maximum(used, 1)
 
 
-# -- diagnosis ------------------------------------------------------------------------------------------
-
-
 def diagnose(readings: Sequence[Reading], pack: PackAsked) -> Diagnosis:
     """Return what the readings say about the pack's taps and groups.
 
@@ -450,87 +356,6 @@ def _words(right: bool, decided: bool, suspicions: tuple[Suspicion, ...], other:
     said = best.words[0].upper() + best.words[1:]
     stop = "Do not plug in. " if best.dangerous or against else ""
     return f"{stop}{sure}{said}."
-
-
-# -- what is plainly right --------------------------------------------------------------------------------
-
-FIT_SD = 4.5
-"""No step may be further from the others than this many standard deviations of meter and scatter."""
-FAR_FROM_CELLS_V = 0.15
-"""How far groups may stand from the cells as measured before joining."""
-
-
-def plainly_right(readings: Mapping[tuple[int, int], float], pack: PackAsked) -> str:
-    """Return "" if every pin is read and plainly in order, else what speaks against it, in one sentence.
-
-    Hard questions, none of them a matter of likelihood: every pin read against pin B0; B0 to B0 nothing;
-    every step between
-    empty and full; no step off the others by more than meter and scatter can make it; the common step near
-    what the
-    cells measured. Pin-to-pin readings must agree with those against B0.
-    """
-    steps, doubt = _steps(readings, pack)
-    if isinstance(steps, str):
-        return steps
-    cell = pack.cell
-    low, high = cell.empty_v - doubt, cell.full_v + 0.02 + doubt
-    for group, step in enumerate(steps.tolist(), start=1):
-        if not low[group - 1] <= step <= high[group - 1]:
-            return f"B{group - 1} to B{group} reads {step:.2f} V, outside {cell.empty_v:.2f} to {cell.full_v:.2f} V."
-    middle = float(np.median(steps))
-    off = np.abs(steps - middle)
-    allowed = np.maximum(FIT_SD * np.sqrt(pack.scatter_v**2 * 1.25 + (doubt / 2) ** 2), 0.0)
-    worst = int((off / allowed).argmax())
-    if off[worst] > allowed[worst] or off[worst] > GROUP_SPREAD_V + doubt[worst]:
-        return (
-            f"B{worst} to B{worst + 1} reads {steps[worst]:.2f} V, the others stand at about {middle:.2f} V."
-        )
-    if abs(middle - pack.now_v) > FAR_FROM_CELLS_V + pack.known_to_v - KNOWN_TO_V:
-        return f"The groups stand at about {middle:.2f} V; the cells measured {pack.now_v:.2f} V before they were joined."
-    return ""
-
-
-def _steps(readings: Mapping[tuple[int, int], float], pack: PackAsked) -> tuple[Array | str, Array]:
-    """Each group's step (S,) from direct readings where there are any, else by difference; and how far it may be off, V."""
-    s, meter = pack.series, pack.meter
-    nothing = np.zeros(s)
-    # The range's calibration is common to all readings in it; what is left is taken for certain, not in
-    # quadrature.
-    reach = np.zeros(s + 1)
-    at = np.full(s + 1, np.nan)
-    at[0] = 0.0
-    for pin in range(1, s + 1):
-        read = readings.get((0, pin))
-        if read is None and (pin, 0) in readings:
-            read = -readings[pin, 0]
-        if read is not None:
-            at[pin], reach[pin] = read, float(meter.digits * meter.resolution(read))
-    missing = [pin for pin in range(1, s + 1) if np.isnan(at[pin])]
-    if missing:
-        return f"{len(missing)} of {s} pins are not read against B0 yet, first B{missing[0]}.", nothing
-    if abs(readings.get((0, 0), 0.0)) > 0.02:
-        return "B0 itself does not read nothing.", nothing
-    spot = meter.range_of(at)
-    steps = np.diff(at)
-    # Two readings in one range share its calibration, which then acts on their difference alone.
-    shared = spot[1:] == spot[:-1]
-    gain = np.where(shared, np.abs(steps), np.abs(at[1:]) + np.abs(at[:-1])) * meter.accuracy
-    doubt = gain + reach[1:] + reach[:-1]
-    for pin in range(1, s + 1):
-        direct = readings.get((pin - 1, pin))
-        if direct is None:
-            continue
-        own = abs(direct) * meter.accuracy + float(meter.digits * meter.resolution(direct))
-        if abs(direct - steps[pin - 1]) > doubt[pin - 1] + own + 0.02:
-            return (
-                f"B{pin - 1} to B{pin} reads {direct:.2f} V directly, and {steps[pin - 1]:.2f} V by difference.",
-                nothing,
-            )
-        steps[pin - 1], doubt[pin - 1] = direct, own
-    return steps, doubt
-
-
-# -- the next reading ------------------------------------------------------------------------------------
 
 
 def _next_reading(t: FaultTable, weight: Array, seen: _Seen) -> tuple[int, int] | None:

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from firmcell.core.tap_check.doctor import PackAsked
+from firmcell.core.tap_check.diagnosis import PackAsked
 
 COVERS = 2.0
 """Standard deviations told as ±."""

@@ -6,7 +6,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
-from firmcell.core.tap_check.doctor import LOOSE_TO_V, PackAsked, Reading, diagnose
+from firmcell.core.tap_check.diagnosis import PackAsked, Reading
+from firmcell.core.tap_check.doctor import LOOSE_TO_V, diagnose
 from firmcell.core.tap_check.faults import Fault, FaultKind, FaultTable, single_faults, together
 
 FLOAT_SD_V = 0.06

@@ -5,7 +5,8 @@ from functools import lru_cache
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import BuildState, StepStatus
-from firmcell.core.tap_check.doctor import Diagnosis, PackAsked, Reading, diagnose, point_number
+from firmcell.core.tap_check.diagnosis import Diagnosis, PackAsked, Reading, point_number
+from firmcell.core.tap_check.doctor import diagnose
 from firmcell.core.tap_check.faults import MOST_SERIES
 
 

@@ -1,0 +1,115 @@
+"""What is asked of a pack, what was read, and what the doctor tells."""
+
+from dataclasses import dataclass
+
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.parts import Cell
+from firmcell.core.tap_check.faults import (
+    Fault,
+)
+from firmcell.core.tap_check.meter import HAND_METER, Meter
+
+SCATTER_V = 0.020
+"""Between groups of one pack, standard deviation, unless told otherwise; the issue's check value."""
+KNOWN_TO_V = 0.10
+"""How well the voltage of the cells before they were joined tells where groups stand now."""
+
+
+@dataclass(frozen=True)
+class Reading:
+    """A voltage between two points: black probe, red probe, V. Points are pins of the plug (0 to S), or nodes on the pack's
+    own strips (S + 1 + node)."""
+
+    black: int
+    red: int
+    volts: float
+
+
+@dataclass(frozen=True)
+class Suspicion:
+    """One explanation: its faults, how likely it is (0 to 1), and how badly it misfits (mean square, about 1 is good)."""
+
+    faults: tuple[Fault, ...]
+    probability: float
+    misfit: float
+
+    @property
+    def dangerous(self) -> bool:
+        """Whether any of its faults is."""
+        return any(f.dangerous for f in self.faults)
+
+    @property
+    def words(self) -> str:
+        """In plain words."""
+        return " and ".join(f.words for f in self.faults)
+
+    @property
+    def refs(self) -> tuple[str, ...]:
+        """What to light."""
+        return tuple(dict.fromkeys(r for f in self.faults for r in f.refs))
+
+
+@dataclass(frozen=True)
+class Diagnosis:
+    """What the readings say.
+
+    Attributes
+    ----------
+    right : whether everything is read and plainly in order; only then the plug may go in.
+    decided : whether one explanation holds nearly all of the probability.
+    suspicions : the likeliest first.
+    unexplained : probability that it is none of these.
+    next_reading : the two points that best tell the likeliest apart, or None.
+    words : one sentence.
+    why : what stands against "right", if anything.
+    """
+
+    right: bool
+    decided: bool
+    suspicions: tuple[Suspicion, ...]
+    unexplained: float
+    next_reading: tuple[int, int] | None
+    words: str
+    why: str
+
+
+@dataclass(frozen=True)
+class PackAsked:
+    """The pack the readings are of.
+
+    Attributes
+    ----------
+    series : groups, 2 to 32.
+    cell : its chemistry and bounds.
+    now_v : what a group should stand at, V; `known_to_v` how well that is known.
+    scatter_v : standard deviation between groups, V.
+    """
+
+    series: int
+    cell: Cell
+    now_v: float
+    known_to_v: float = KNOWN_TO_V
+    scatter_v: float = SCATTER_V
+    meter: Meter = HAND_METER
+
+
+def point_name(point: int, series: int) -> str:
+    """Return how a point is called: pin B3, or the strip of B3."""
+    return f"pin B{point}" if point <= series else f"the strip of B{point - series - 1}"
+
+
+def point_number(name: str, series: int) -> int:
+    """Return the point of ``B3`` (a pin of the plug) or ``strip B3``.
+
+    Raises
+    ------
+    Refusal
+        If there is no such point.
+    """
+    strip = name.lower().startswith("strip")
+    digits = name.lower().removeprefix("strip").strip().removeprefix("b")
+    if not digits.isdigit() or int(digits) > series:
+        raise Refusal(
+            f"“{name}” is no point of this pack; B0 to B{series} are pins, strip B0 to strip B{series} its metal."
+        )
+    return int(digits) + (series + 1 if strip else 0)
