@@ -112,7 +112,7 @@ def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
     JobFile.create(tmp_path / "a.firmcell", big(series, parallel)).close()
     window = MainWindow(SHELF, QSettings(str(tmp_path / "s.ini"), QSettings.Format.IniFormat), tmp_path)
     window.show()
-    window.open_path(tmp_path / "a.firmcell")
+    window.opening.open_path(tmp_path / "a.firmcell")
     window.go(Stage.STRIPS)
     qapp.processEvents()
     amps = iter(20 + n / 100 for n in range(10_000))

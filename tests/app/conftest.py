@@ -44,5 +44,5 @@ def window(qapp, qtbot, library, tmp_path):
 
 @pytest.fixture
 def hoist_window(window):
-    assert window.open_demo("orchard-hoist")
+    assert window.opening.open_demo("orchard-hoist")
     return window

@@ -15,7 +15,7 @@ def test_a_job_of_every_kind_shows_its_stages_and_sections(window, hoist, librar
     plan = PLANS[kind]
     path = tmp_path / "job.firmcell"
     JobFile.create(path, as_job(hoist, kind, library), "Wren Ashby").close()
-    assert window.open_path(path)
+    assert window.opening.open_path(path)
     for stage in plan.stages:
         window.go(stage)
         assert window.stage is stage

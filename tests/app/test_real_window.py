@@ -27,7 +27,7 @@ from firmcell.store.part_files import shipped_library
 app = QApplication([])
 window = MainWindow(shipped_library(), QSettings(sys.argv[2], QSettings.Format.IniFormat), Path(sys.argv[1]).parent)
 window.show()
-assert window.open_path(Path(sys.argv[1]))
+assert window.opening.open_path(Path(sys.argv[1]))
 window.go(Stage.TESTS)
 page = window.page(Stage.TESTS)
 count = 0

@@ -48,7 +48,7 @@ def test_start_page_offers_new_open_and_the_demo_jobs(window):
 
 @pytest.mark.parametrize("name", ["orchard-hoist", "bee-house-scale", "hay-loft-lantern"])
 def test_every_stage_of_every_demo_job_shows_without_trouble(window, qtbot, name):
-    assert window.open_demo(name)
+    assert window.opening.open_demo(name)
     for stage in Stage:
         window.go(stage)
         qtbot.wait(1)
@@ -351,9 +351,9 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
         qtbot.waitUntil((tmp_path / f"p.{kind}").exists, timeout=10_000)
         qtbot.waitUntil(lambda k=kind: f"p.{k}" in window.banner.text(), timeout=10_000)
     events, design = list(session.events), session.design
-    window.close_job()
+    window.opening.close_job()
     assert window.session is None
-    assert window.open_path(tmp_path / "gate.firmcell")
+    assert window.opening.open_path(tmp_path / "gate.firmcell")
     assert window.session.events == events
     assert window.session.design == design
     assert window.session.state.step("final-look").status is StepStatus.PASSED
@@ -364,7 +364,7 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
 
 def test_a_job_held_elsewhere_opens_for_reading(window, tmp_path, hoist):
     with JobFile.create(tmp_path / "a.firmcell", hoist):
-        assert window.open_path(tmp_path / "a.firmcell")
+        assert window.opening.open_path(tmp_path / "a.firmcell")
         assert "open elsewhere" in window.banner.text()
         editor = field(window.page(Stage.BRIEF), "brief.title")
         editor.row.editor.setText("changed")
@@ -377,7 +377,7 @@ def test_a_job_held_elsewhere_opens_for_reading(window, tmp_path, hoist):
 def test_what_cannot_be_opened_leaves_the_open_job(hoist_window, tmp_path):
     (tmp_path / "x.firmcell").write_text("no job")
     session = hoist_window.session
-    assert not hoist_window.open_path(tmp_path / "x.firmcell")
+    assert not hoist_window.opening.open_path(tmp_path / "x.firmcell")
     assert "not a Firm Cell job" in hoist_window.banner.text()
     assert hoist_window.session is session
 
@@ -401,20 +401,20 @@ def test_a_disk_that_fills_up_keeps_the_design_dirty_and_tells(hoist_window, mon
 
 def test_recent_jobs_are_remembered_and_missing_ones_left_out(hoist_window, tmp_path):
     path = hoist_window.session.path
-    assert hoist_window.recent() == [str(path)]
-    hoist_window.close_job()
+    assert hoist_window.opening.recent() == [str(path)]
+    hoist_window.opening.close_job()
     texts = [b.text() for b in hoist_window.stack.widget(0).findChildren(QPushButton)]
     assert "orchard-hoist" in texts
     path.unlink()
-    assert hoist_window.recent() == []
+    assert hoist_window.opening.recent() == []
 
 
 def test_demo_starts_over_and_keeps_the_one_before(hoist_window):
     hoist_window.session.edit("serial", "changed", "serial")
-    assert hoist_window.open_demo("orchard-hoist", fresh=False)
+    assert hoist_window.opening.open_demo("orchard-hoist", fresh=False)
     assert hoist_window.session.design.serial == "changed"
-    hoist_window.close_job()
-    assert hoist_window.open_demo("orchard-hoist", fresh=True)
+    hoist_window.opening.close_job()
+    assert hoist_window.opening.open_demo("orchard-hoist", fresh=True)
     assert hoist_window.session.design.serial == "HL-0031"
     assert hoist_window.session.path.with_suffix(".before.firmcell").exists()
 
@@ -459,7 +459,7 @@ def test_leads_show_the_chart_and_what_the_joint_asks_for(hoist_window, qtbot):
 @pytest.mark.parametrize("name", DEMO_JOBS)
 def test_no_page_is_wider_than_its_place(window, qtbot, name):
     """A row that does not wrap pushes the right edge of the whole page out of sight."""
-    assert window.open_demo(name)
+    assert window.opening.open_demo(name)
     window.resize(1280, 800)
     for stage in PLANS[window.session.design.kind].stages:
         window.go(stage)

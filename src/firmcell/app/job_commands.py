@@ -45,7 +45,7 @@ class JobCommands:
             self.window._clear_notice()
             person = str(self.window.settings.value("person", ""))
             if guarded(
-                lambda: self.window._take_job(
+                lambda: self.window.opening.take_job(
                     JobFile.create(path, design, person, "proposed from the brief")
                 ),
                 self.window.tell,
@@ -62,7 +62,7 @@ class JobCommands:
         name, _ = QFileDialog.getOpenFileName(
             self.window, "Open a job", folder, f"Firm Cell job (*{SUFFIX});;All files (*)"
         )
-        if name and self.window.open_path(Path(name)):
+        if name and self.window.opening.open_path(Path(name)):
             self.window.settings.setValue("folder", str(Path(name).parent))
 
     def save_copy(self) -> None:
@@ -77,7 +77,7 @@ class JobCommands:
             session = self.window.session
             session.save()
             if guarded(lambda: session.job.copy_to(path), self.window.tell):
-                self.window.open_path(path)
+                self.window.opening.open_path(path)
 
     def choose_outline(self) -> None:
         """Ask for a file with the outline of the space and take it."""

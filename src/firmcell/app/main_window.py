@@ -23,6 +23,7 @@ from firmcell.app.canvas.view import PackView
 from firmcell.app.hand_tools import HandTools
 from firmcell.app.job_commands import JobCommands
 from firmcell.app.menus import Menus
+from firmcell.app.open_jobs import OpenJobs
 from firmcell.app.pages import (
     PAGES,
     BenchPage,
@@ -41,19 +42,15 @@ from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
 from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
 from firmcell.core.analysis.findings import Finding, Stage
-from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import PLANS
 from firmcell.core.model.design import TurnAxis
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
-from firmcell.store.demo import make_demo
-from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.units import System
 
 if TYPE_CHECKING:
     pass
 
-RECENT = 10
 NOTICE_MS = 12_000
 
 
@@ -87,6 +84,7 @@ class MainWindow(QMainWindow):
         self._tasks: list[Task] = []
         self._bench_mode = False
         self._kind = JobKind.NEW_PACK
+        self.opening = OpenJobs(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
         self._make_widgets()
         self.menus = Menus(self)
@@ -174,11 +172,11 @@ class MainWindow(QMainWindow):
             self.session.undo_stack.redo()
 
     def _show_start(self) -> None:
-        start = StartPage(self.recent(), self.look)
+        start = StartPage(self.opening.recent(), self.look)
         start.new_wanted.connect(self.jobs.new_pack)
         start.open_wanted.connect(self.jobs.choose_job)
-        start.path_wanted.connect(lambda p: self.open_path(Path(p)))
-        start.demo_wanted.connect(self.open_demo)
+        start.path_wanted.connect(lambda p: self.opening.open_path(Path(p)))
+        start.demo_wanted.connect(self.opening.open_demo)
         if self.stack.count():
             old = self.stack.widget(0)
             assert old is not None
@@ -195,77 +193,6 @@ class MainWindow(QMainWindow):
             start.picture.set_palette(self.look)
 
     # -- jobs -------------------------------------------------------------------------------------------
-
-    def recent(self) -> list[str]:
-        """Paths opened lately that still exist."""
-        value = self.settings.value("recent", [])
-        paths = (
-            [value] if isinstance(value, str) else [str(v) for v in value] if isinstance(value, list) else []
-        )
-        return [p for p in paths if Path(p).exists()]
-
-    def _remember(self, path: Path) -> None:
-        text = str(path.absolute())
-        self.settings.setValue("recent", [text, *[p for p in self.recent() if p != text]][:RECENT])
-
-    def open_path(self, path: Path) -> bool:
-        """Open a job file in this window; on refusal the window stays as it is."""
-        if self._is_open(path):
-            return True
-        return guarded(lambda: self._take_job(JobFile.open(path)), self.tell)
-
-    def _is_open(self, path: Path) -> bool:
-        """Whether this window has the file open; opening it again would find it held by ourselves."""
-        return self.session is not None and path.exists() and path.samefile(self.session.path)
-
-    def open_demo(self, name: str, fresh: bool = False) -> bool:
-        """Open a demo job; it is made on first use and then kept with what was changed in it."""
-        path = self.demo_folder / f"{name}{SUFFIX}"
-
-        if self._is_open(path) and not fresh:
-            return True
-
-        def make() -> None:
-            if fresh and self._is_open(path):
-                self._let_go()
-            if fresh and path.exists():
-                path.replace(path.with_suffix(f".before{SUFFIX}"))
-            if not path.exists():
-                make_demo(name, self.demo_folder)
-            self._take_job(JobFile.open(path))
-
-        return guarded(make, self.tell)
-
-    def _take_job(self, job: JobFile) -> None:
-        try:
-            session = Session(job, self.library, str(self.settings.value("person", "")), self)
-        except Refusal:
-            job.close()
-            raise
-        self._let_go()
-        self.session = session
-        session.changed.connect(self._refresh)
-        session.recorded.connect(self._refresh)
-        session.metal_ready.connect(self._refresh)
-        session.fixes_ready.connect(self._refresh)
-        session.saved.connect(lambda on_disk: self.setWindowModified(not on_disk))
-        session.refused.connect(self.tell)
-        session.undo_stack.indexChanged.connect(self._show_undo)
-        self._remember(job.path)
-        self._show_kind(session.design.kind)
-        self.view.select("")
-        self.view.fit()
-        self.stack.setCurrentWidget(self.work)
-        self._show_title()
-        fault = job.verify()
-        if fault:
-            self.tell(f"The record of this job does not hold: {fault}", keep=True)
-        elif session.read_only_because:
-            self.tell(f"Open for reading only: {session.read_only_because}.", keep=True)
-        else:
-            self._clear_notice()
-        self._show_undo()
-        self.go(Stage.BENCH if session.state.steps else Stage.BRIEF)
 
     def _drop_pages(self) -> None:
         for page in self.pages.values():
@@ -308,20 +235,6 @@ class MainWindow(QMainWindow):
         page = self.page(Stage.BENCH)
         assert isinstance(page, BenchPage)
         return page
-
-    def _let_go(self) -> None:
-        if self.session is not None:
-            if not self.session.close():
-                raise Refusal("The job that is open could not be saved, so it stays open.")
-            self.session.deleteLater()
-            self.session = None
-
-    def close_job(self) -> None:
-        """Save, close and show the start page."""
-        if guarded(self._let_go, self.tell):
-            self._show_start()
-            self.stack.setCurrentIndex(0)
-            self._show_title()
 
     # -- showing ----------------------------------------------------------------------------------------
 
@@ -493,7 +406,7 @@ class MainWindow(QMainWindow):
     def closeEvent(self, event: QCloseEvent) -> None:
         for task in self._tasks:
             task.give_up()
-        if not guarded(self._let_go, self.tell):
+        if not guarded(self.opening.let_go, self.tell):
             event.ignore()
             return
         if not self._bench_mode:

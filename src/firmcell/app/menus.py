@@ -54,7 +54,7 @@ class Menus:
         self.action(job, "Write &passport PDF…", "Ctrl+P", lambda: self.window.jobs.export_passport("pdf"))
         self.action(job, "Write passport &HTML…", "", lambda: self.window.jobs.export_passport("html"))
         job.addSeparator()
-        self.action(job, "&Start page", "Ctrl+W", self.window.close_job)
+        self.action(job, "&Start page", "Ctrl+W", self.window.opening.close_job)
         self.action(job, "&Quit", "Ctrl+Q", self.window.close)
         self.undo_action = self.action(edit, "&Undo", "Ctrl+Z", self.window.undo)
         self.redo_action = self.action(edit, "&Redo", "Ctrl+Shift+Z", self.window.redo)

@@ -57,7 +57,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
             return path
 
         yield shot("00-start")
-        window.open_demo("orchard-hoist")
+        window.opening.open_demo("orchard-hoist")
         for number, stage in enumerate(Stage, start=1):
             window.go(stage)
             if stage in (Stage.STRIPS, Stage.BMS):
@@ -99,7 +99,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
             ("log-splitter-cable", 17, Stage.LEADS),
             ("lamp-cell-bms", 18, Stage.BMS),
         ):
-            window.open_demo(name)
+            window.opening.open_demo(name)
             window.go(stage)
             yield shot(f"{number}-{name}")
         window.close()

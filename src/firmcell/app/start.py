@@ -96,9 +96,9 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     window = MainWindow(library, settings, data / "demo")
     opened = True
     if demo is not None:
-        opened = window.open_demo(demo, fresh)
+        opened = window.opening.open_demo(demo, fresh)
     elif job is not None:
-        opened = window.open_path(job)
+        opened = window.opening.open_path(job)
     if not opened:
         raise Refusal(window.banner.text())
     if faults:

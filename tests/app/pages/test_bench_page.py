@@ -55,7 +55,7 @@ def test_tab_goes_through_the_card_before_the_list(hoist_window, qtbot):
 
 
 def test_recording_by_key_keeps_the_step_and_the_focus(qtbot, window):
-    assert window.open_demo("sprayer-lead-change")
+    assert window.opening.open_demo("sprayer-lead-change")
     bench = bench_of(window)
     step = bench.step
     for box in bench.findChildren(QCheckBox):

@@ -88,7 +88,7 @@ def test_a_wrong_board_is_refused_in_one_sentence(qtbot, hoist_window):
 
 
 def test_one_cell_has_its_own_picture_and_no_taps(window, qtbot):
-    assert window.open_demo("lamp-cell-bms")
+    assert window.opening.open_demo("lamp-cell-bms")
     window.go(Stage.BMS)
     page = window.page(Stage.BMS)
     assert [f.drawing.title for f in window.view._faces] == ["with its board"]
@@ -131,7 +131,7 @@ def test_the_wire_list_shows_where_each_wire_begins_and_ends(hoist_window, page,
 
 
 def test_the_bench_of_one_cell_marks_what_is_done_open_and_at_hand(window, qtbot):
-    assert window.open_demo("lamp-cell-bms")
+    assert window.opening.open_demo("lamp-cell-bms")
     session = window.session
     steps = {s.code: s for s in session.steps}
     marks = stage_paint(

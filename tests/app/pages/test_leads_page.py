@@ -69,7 +69,7 @@ def test_the_lead_is_drawn_and_its_parts_tell_their_numbers(hoist_window, page):
 
 @pytest.mark.parametrize("name", ["sprayer-lead-change", "barrow-machine-leads", "log-splitter-cable"])
 def test_a_job_of_another_kind_shows_only_its_stages(qtbot, window, name):
-    assert window.open_demo(name)
+    assert window.opening.open_demo(name)
     for stage in (Stage.BRIEF, Stage.LEADS, Stage.BENCH, Stage.PASSPORT):
         window.go(stage)
         assert window.stage is stage
@@ -97,7 +97,7 @@ def test_the_kind_can_be_changed_and_taken_back(hoist_window):
 
 
 def test_polarity_is_recorded_at_the_bench(qtbot, window):
-    assert window.open_demo("sprayer-lead-change")
+    assert window.opening.open_demo("sprayer-lead-change")
     window.go(Stage.BENCH)
     bench = window.page(Stage.BENCH)
     for box in bench._looks:

@@ -186,7 +186,7 @@ def test_closing_while_the_heat_is_worked_out_is_no_fault(hoist_window, qtbot):
     hoist_window.go(Stage.STRIPS)
     hoist_window.session.edit("brief.current_steady_a", 17.0, "other")
     qtbot.wait(130)
-    hoist_window.close_job()
+    hoist_window.opening.close_job()
     qtbot.wait(300)
     assert hoist_window.session is None
 

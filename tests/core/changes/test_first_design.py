@@ -13,6 +13,7 @@ from firmcell.store.part_files import shipped_library
 from tests.conftest import found
 
 
+@pytest.mark.slow
 @given(
     low=st.floats(3, 40), width=st.floats(1.25, 1.8), steady=st.floats(0.2, 40), peak=st.floats(1, 2.5),
     hours=st.floats(0.2, 4),

@@ -144,6 +144,7 @@ def test_known_best_packings_are_within_the_bound():
         assert most_cells(circle_region(ratio * 0.02 + 1e-6), 0.01, 0.02) >= count
 
 
+@pytest.mark.slow
 @given(rings(), st.sampled_from(["square", "staggered"]), st.floats(0, 0.003))
 @settings(max_examples=12)
 def test_places_do_not_overlap_lie_inside_and_keep_to_the_bounds(ring, lattice, wall):
@@ -168,6 +169,7 @@ def test_free_places_find_what_no_lattice_does():
     assert len(free) > max(len(best(region, d, "square")), len(best(region, d, "staggered")))
 
 
+@pytest.mark.slow
 @given(rings(6), st.floats(0.015, 0.025), st.floats(0.03, 0.06))
 @settings(max_examples=12)
 def test_flat_cells_do_not_overlap_and_lie_inside(ring, thick, wide):

@@ -24,6 +24,7 @@ from firmcell.store.part_files import part_named
 CELLS = ("21700 high-energy 5.0 Ah", "prismatic iron phosphate 50 Ah", "pouch lithium-ion 10 Ah")
 
 
+@pytest.mark.slow
 @pytest.mark.parametrize(("cell", "by"), list(itertools.product(CELLS, JoinedBy)))
 @pytest.mark.parametrize("job", ["orchard-hoist", "sprayer-lead-change", "lamp-cell-bms"])
 def test_nothing_that_can_be_chosen_together_fails(library, job, cell, by):

@@ -74,6 +74,7 @@ SMALL = [
 ]
 
 
+@pytest.mark.slow
 @pytest.mark.parametrize(("rows", "staggered", "series", "parallel"), SMALL)
 def test_search_finds_the_best_of_all_assignments(rows, staggered, series, parallel):
     where = places(rows, staggered)
@@ -85,6 +86,7 @@ def test_search_finds_the_best_of_all_assignments(rows, staggered, series, paral
     assert found.score >= best - 6
 
 
+@pytest.mark.slow
 @given(st.integers(2, 8), st.integers(1, 5), st.integers(3, 7), st.booleans(), st.integers(1, 99))
 @settings(max_examples=25)
 def test_groups_are_whole_disjoint_and_within_the_bounds(series, parallel, width, staggered, seed):

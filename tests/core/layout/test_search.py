@@ -101,6 +101,7 @@ def test_engine_prefers_whole_columns_where_a_box_takes_them(hoist, library):
     assert min(analyse(design, library).layout.links) >= 4
 
 
+@pytest.mark.slow
 def test_engine_and_demo_are_the_same_each_time(odd_hoist):
     """The stored demo is what the engine finds with the same seed; tools/lay_demo.py writes it."""
     import runpy
@@ -469,6 +470,7 @@ def test_placed_cells_may_stand_anywhere_and_analysis_still_holds(hoist, library
         assert face_drawing(design, analysis, face).shapes
 
 
+@pytest.mark.slow
 def test_a_small_pack_in_a_vast_space_is_found_quickly_and_stands_together(hoist, library):
     import time
 

@@ -83,6 +83,7 @@ def test_tinned_strands_resist_a_little_more():
     assert covered(metric, "silicone", tinned=True).resistance_ohm_per_m == pytest.approx(8.21e-3, rel=0.005)
 
 
+@pytest.mark.slow
 def test_class_two_cable_resists_as_pandapowers_line_types():
     """Copper cables among the standard line types of pandapower, to 2 %; the wire of 120 mm² is one of them."""
     import pandapower

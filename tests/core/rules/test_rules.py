@@ -103,6 +103,7 @@ def test_rules_that_need_other_packs(library, hoist):
     assert "LY-5" in found(tight, library)
 
 
+@pytest.mark.slow
 def test_a_fix_never_makes_a_new_stop(hoist, library):
     for code, (edits, curable) in BROKEN.items():
         if not curable:

@@ -93,6 +93,7 @@ def test_collecting_strip_carries_k_over_p():
     assert sum(shares.cells.values()) == pytest.approx(1.0)
 
 
+@pytest.mark.slow
 @given(SHAPES)
 @settings(max_examples=40)
 def test_every_pad_has_metal_and_series_links_carry_the_whole_current(shape):

@@ -108,6 +108,7 @@ def solved(design):
 # -- the network ---------------------------------------------------------------------------------------
 
 
+@pytest.mark.slow
 @pytest.mark.skipif(shutil.which("ngspice") is None, reason="ngspice is installed by ./check")
 @pytest.mark.parametrize("name", LAYOUTS)
 def test_every_node_and_branch_equals_ngspice(name, tmp_path):
@@ -251,6 +252,7 @@ def test_between_two_pads_is_thevenins(library):
 # -- heat ----------------------------------------------------------------------------------------------
 
 
+@pytest.mark.slow
 @given(st.floats(0.5, 60), st.floats(0.005, 0.08), st.floats(0, 40))
 @settings(max_examples=40)
 def test_fin_equals_a_numeric_solution_of_its_equation(current, length, ends):
@@ -480,6 +482,7 @@ def test_fixes_are_solved_before_they_are_offered_and_hold():
     assert list(strip_fixes(plain(), layout_of(plain()), solved(plain()), SHELF, RUN_S)) == [(1.0, ())]
 
 
+@pytest.mark.slow
 def test_two_changes_are_joined_where_one_is_not_enough_and_hold():
     nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
     design = plain(

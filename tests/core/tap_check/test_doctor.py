@@ -46,6 +46,7 @@ def read(pack):
 # -- safety ---------------------------------------------------------------------------------------------
 
 
+@pytest.mark.slow
 def test_no_dangerous_fault_is_called_right_in_ten_thousand_and_few_sound_packs_are_accused():
     """Exhaustive over kinds, S = 2 … 24: meter 0.5 % + 2 digits, scatter 20 mV. Right is said only where `plainly_right` says
     nothing, so its silence is what must not happen. docs/tap-doctor.md has the table by kind."""
@@ -108,6 +109,7 @@ def test_right_needs_every_pin_and_the_diagnosis_agrees():
     assert part.next_reading is not None
 
 
+@pytest.mark.slow
 def test_floating_leads_that_read_anything_are_told_as_the_page_says():
     """The worst a broken lead can do is read right by chance; about one in 150 if it reads anything evenly."""
     dice = np.random.default_rng(2)

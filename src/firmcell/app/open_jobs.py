@@ -1,0 +1,111 @@
+"""Opens jobs and demo jobs, remembers them, and lets go of the one that is open."""
+
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from firmcell.app.session import Session, guarded
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
+from firmcell.store.demo import make_demo
+from firmcell.store.job_file import SUFFIX, JobFile
+
+if TYPE_CHECKING:
+    from firmcell.app.main_window import MainWindow
+
+
+RECENT = 10
+"""Jobs remembered on the start page."""
+
+
+class OpenJobs:
+    """Opens jobs and demo jobs, remembers them, and lets go of the one that is open."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        self.window = window
+
+    def recent(self) -> list[str]:
+        """Paths opened lately that still exist."""
+        value = self.window.settings.value("recent", [])
+        paths = (
+            [value] if isinstance(value, str) else [str(v) for v in value] if isinstance(value, list) else []
+        )
+        return [p for p in paths if Path(p).exists()]
+
+    def remember(self, path: Path) -> None:
+        text = str(path.absolute())
+        self.window.settings.setValue("recent", [text, *[p for p in self.recent() if p != text]][:RECENT])
+
+    def open_path(self, path: Path) -> bool:
+        """Open a job file in this window; on refusal the window stays as it is."""
+        if self.is_open(path):
+            return True
+        return guarded(lambda: self.take_job(JobFile.open(path)), self.window.tell)
+
+    def is_open(self, path: Path) -> bool:
+        """Whether this window has the file open; opening it again would find it held by ourselves."""
+        return self.window.session is not None and path.exists() and path.samefile(self.window.session.path)
+
+    def open_demo(self, name: str, fresh: bool = False) -> bool:
+        """Open a demo job; it is made on first use and then kept with what was changed in it."""
+        path = self.window.demo_folder / f"{name}{SUFFIX}"
+
+        if self.is_open(path) and not fresh:
+            return True
+
+        def make() -> None:
+            if fresh and self.is_open(path):
+                self.let_go()
+            if fresh and path.exists():
+                path.replace(path.with_suffix(f".before{SUFFIX}"))
+            if not path.exists():
+                make_demo(name, self.window.demo_folder)
+            self.take_job(JobFile.open(path))
+
+        return guarded(make, self.window.tell)
+
+    def take_job(self, job: JobFile) -> None:
+        try:
+            session = Session(
+                job, self.window.library, str(self.window.settings.value("person", "")), self.window
+            )
+        except Refusal:
+            job.close()
+            raise
+        self.let_go()
+        self.window.session = session
+        session.changed.connect(self.window._refresh)
+        session.recorded.connect(self.window._refresh)
+        session.metal_ready.connect(self.window._refresh)
+        session.fixes_ready.connect(self.window._refresh)
+        session.saved.connect(lambda on_disk: self.window.setWindowModified(not on_disk))
+        session.refused.connect(self.window.tell)
+        session.undo_stack.indexChanged.connect(self.window._show_undo)
+        self.remember(job.path)
+        self.window._show_kind(session.design.kind)
+        self.window.view.select("")
+        self.window.view.fit()
+        self.window.stack.setCurrentWidget(self.window.work)
+        self.window._show_title()
+        fault = job.verify()
+        if fault:
+            self.window.tell(f"The record of this job does not hold: {fault}", keep=True)
+        elif session.read_only_because:
+            self.window.tell(f"Open for reading only: {session.read_only_because}.", keep=True)
+        else:
+            self.window._clear_notice()
+        self.window._show_undo()
+        self.window.go(Stage.BENCH if session.state.steps else Stage.BRIEF)
+
+    def let_go(self) -> None:
+        if self.window.session is not None:
+            if not self.window.session.close():
+                raise Refusal("The job that is open could not be saved, so it stays open.")
+            self.window.session.deleteLater()
+            self.window.session = None
+
+    def close_job(self) -> None:
+        """Save, close and show the start page."""
+        if guarded(self.let_go, self.window.tell):
+            self.window._show_start()
+            self.window.stack.setCurrentIndex(0)
+            self.window._show_title()
