@@ -7,7 +7,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QWidget
 
-from firmcell.app.dialogs import NewPackDialog
+from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.pages import tests_page
 from firmcell.app.pages.strips_page import StripsPage
 from firmcell.app.tables import RowsTable
@@ -211,6 +211,21 @@ def test_key_sheet_lists_every_shortcut_once(hoist_window):
     for action in hoist_window.findChildren(QAction):
         if not action.shortcut().isEmpty():
             assert action.shortcut().toString() in shown
+
+
+def test_the_help_finds_words_of_the_trade(hoist_window, qtbot):
+    sheet = hoist_window.menus.keys_sheet()
+    qtbot.addWidget(sheet)
+    sheet.show()
+    assert sheet.width() <= hoist_window.width()
+    assert sheet.height() <= hoist_window.height()
+    sheet.tabs.setCurrentIndex(1)
+    assert sheet.words.text().count("<b>") >= 60
+    qtbot.keyClicks(sheet.typed, "sag")
+    assert "<b>sag</b>" in sheet.words.text()
+    assert sheet.words.text().count("<b>") < 10
+    qtbot.keyClicks(sheet.typed, "zebra")
+    assert "No word" in sheet.words.text()
 
 
 def test_look_and_bench_mode_change_and_come_back(hoist_window, qtbot):

@@ -248,10 +248,3 @@ def test_csv_has_every_cell_strip_and_tap(job, hoist_analysis):
         11,
     )
     assert float(next(r for r in rows if r["name"] == "B10")["voltage_full_v"]) == pytest.approx(42.0)
-
-
-def test_the_analyse_page_is_that_of_the_models():
-    import runpy
-
-    tool = runpy.run_path(str(DOCS.parent / "tools/write_analyse_doc.py"))
-    assert (DOCS / "analyse-json.md").read_text() == tool["page"]()

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Task
-from firmcell.app.dialogs import NewPackDialog
+from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal

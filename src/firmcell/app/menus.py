@@ -8,8 +8,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QAction, QActionGroup, QKeySequence
 from PySide6.QtWidgets import QWidget
 
-from firmcell.app.dialogs import ShortcutSheet
 from firmcell.app.pages.layout_page import TOOL_KEYS
+from firmcell.app.shortcut_sheet import ShortcutSheet
 from firmcell.core.analysis.findings import Stage
 
 if TYPE_CHECKING:
@@ -100,7 +100,7 @@ class Menus:
             action = self.action(view, text, "", partial(self.window.set_system, system), checkable=True)
             action.setChecked(self.window.system == system)
             units.addAction(action)
-        self.action(view, "&Keys…", "F1", self.show_keys)
+        self.action(view, "&Keys and words…", "F1", self.show_keys)
 
     def show_keys(self) -> None:
         """Show every key."""

@@ -4,7 +4,7 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
-from firmcell.app.dialogs import NewPackDialog
+from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.pages.leads_page import LeadsPage
 from firmcell.app.tables import ITEM_ROLE
 from firmcell.core.analysis.findings import Stage

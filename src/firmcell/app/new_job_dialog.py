@@ -2,14 +2,12 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import Qt
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import (
     QComboBox,
     QDialog,
     QDialogButtonBox,
     QFileDialog,
-    QGridLayout,
     QHBoxLayout,
     QLabel,
     QLineEdit,
@@ -129,38 +127,3 @@ def job_path(text: str) -> Path:
         raise Refusal("The job needs a file name.")
     path = Path(text.strip()).expanduser()
     return path if path.suffix == SUFFIX else path.with_name(path.name + SUFFIX)
-
-
-class ShortcutSheet(QDialog):
-    """Every key, by place."""
-
-    def __init__(
-        self, groups: list[tuple[str, list[tuple[str, str]]]], parent: QWidget | None = None
-    ) -> None:
-        super().__init__(parent)
-        self.setWindowTitle("Keys")
-        layout = QVBoxLayout(self)
-        grid = QGridLayout()
-        grid.setHorizontalSpacing(26)
-        layout.addLayout(grid)
-        columns = 2
-        for number, (heading, keys) in enumerate(groups):
-            box = QVBoxLayout()
-            title = QLabel(heading)
-            title.setObjectName("section")
-            title.setFont(sized(1.05, QFont.Weight.DemiBold))
-            box.addWidget(title)
-            lines = QGridLayout()
-            lines.setHorizontalSpacing(16)
-            for row, (key, what) in enumerate(keys):
-                cap = QLabel(key)
-                cap.setFont(sized(1.0, QFont.Weight.DemiBold))
-                lines.addWidget(cap, row, 0)
-                lines.addWidget(QLabel(what), row, 1)
-            lines.setColumnStretch(1, 1)
-            box.addLayout(lines)
-            box.addStretch(1)
-            grid.addLayout(box, number // columns, number % columns, Qt.AlignmentFlag.AlignTop)
-        close = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
-        close.rejected.connect(self.reject)
-        layout.addWidget(close)
