@@ -204,7 +204,7 @@ def test_wire_answers_in_the_shell(capsys):
     )
     assert (code, err) == (0, "")
     assert "→ 12 AWG silicone" in out
-    assert "ruled by current" in out
+    assert "limited by current" in out
     assert "NFPA 70 310.17 75 °C 35 A" in out
     code, out, _ = run(capsys, "wire", "--current", "30", "--length", "4 ft", "--drop", "0,7 V", "--json")
     answer = json.loads(out)
@@ -334,7 +334,7 @@ def test_wire_takes_an_insulation(capsys):
         "pvc-80",
     )
     assert code == 0
-    assert "PVC 80; ruled by" in out
+    assert "PVC 80; limited by" in out
 
 
 @pytest.mark.parametrize("kind", ["wires", "wiring"])

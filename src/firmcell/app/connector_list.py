@@ -101,7 +101,7 @@ class _ConnectorDelegate(QStyledItemDelegate):
 
 
 class ConnectorList(QListView):
-    """Pick a connector by its face; Enter takes it."""
+    """Pick a connector by its face; Enter selects it."""
 
     chosen = Signal(str)
 

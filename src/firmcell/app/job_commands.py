@@ -39,7 +39,7 @@ class JobCommands:
 
     def make_from_brief(self, brief: Brief, path: Path, kind: JobKind = JobKind.NEW_PACK) -> None:
         """Propose a design off the interface thread, then make the job and open it."""
-        self.window.tell("Looking for what does it best …", keep=True)
+        self.window.tell("Working out a first design …", keep=True)
 
         def made(design: Any) -> None:
             self.window._clear_notice()

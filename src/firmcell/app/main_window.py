@@ -330,7 +330,7 @@ class MainWindow(QMainWindow):
         """Apply the fix of the finding picked, or of the first that has one."""
         session, finding = self.session, self.findings.current()
         if session is None or finding is None:
-            self.tell("There is no finding with a fix that can be applied for you.")
+            self.tell("No finding has a fix that can be applied automatically.")
             return
         if guarded(lambda: session.apply_fix(finding), self.tell) and finding.fix:
             self.tell(f"{finding.code}: {finding.fix.words}. Ctrl+Z takes it back.")

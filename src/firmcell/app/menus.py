@@ -75,7 +75,7 @@ class Menus:
         ):
             self.action(
                 go,
-                f"Keyboard to {text.lower()}",
+                f"Focus on {text.lower()}",
                 keys,
                 partial(_focus, place),
             )
@@ -88,7 +88,7 @@ class Menus:
         self.action(bench, "&Meter…", "", self.window.at_bench.ask_meter)
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
         self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
-        self.action(view, "&Turn about the other axis", "Ctrl+T", self.window.turn_axis)
+        self.action(view, "&Turn over about the other axis", "Ctrl+T", self.window.turn_axis)
         self.action(view, "&Fit the picture", "Ctrl+0", self.window.view.fit)
         self.section_action = self.action(
             view, "&Section through the pack", "Ctrl+E", self.window.panel.paint, checkable=True

@@ -51,7 +51,7 @@ class NewPackDialog(QDialog):
         kinds.addWidget(self.kinds, 1)
         layout.addLayout(kinds)
         words = QLabel(
-            "A first design is made from this: for a pack the lightest cell and stack that does it, for leads wire, connector and fuse. "
+            "A first design is made from this: for a pack the lightest cells that meet it; for leads: wire, connector and fuse. "
             "Everything can be changed after."
         )
         words.setWordWrap(True)

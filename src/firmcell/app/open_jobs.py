@@ -88,7 +88,7 @@ class OpenJobs:
         self.window._show_title()
         fault = job.verify()
         if fault:
-            self.window.tell(f"The record of this job does not hold: {fault}", keep=True)
+            self.window.tell(f"The record of this job was changed: {fault}", keep=True)
         elif session.read_only_because:
             self.window.tell(f"Open for reading only: {session.read_only_because}.", keep=True)
         else:

@@ -153,7 +153,7 @@ class Session(QObject):
     def apply_fix(self, finding: Finding) -> None:
         """Apply the fix of a finding."""
         if finding.fix is None:
-            raise Refusal(f"{finding.code} has no fix that can be applied for you.")
+            raise Refusal(f"{finding.code} has no fix that can be applied automatically.")
         try:
             self.replace(finding.fix.applied(self.design), finding.fix.words)
         except ValidationError as error:

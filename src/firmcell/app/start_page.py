@@ -71,7 +71,7 @@ class StartPage(QWidget):
         ]
         latest = [(Path(p).stem, p, lambda _=False, p=p: self.path_wanted.emit(p)) for p in recent[:6]]
         for heading, entries, empty in (
-            ("Lately open", latest, "Nothing yet; jobs you open are listed here."),
+            ("Recent jobs", latest, "Nothing yet; jobs you open are listed here."),
             ("From the workshop of Hollin Lea, an invented farm", demos, ""),
         ):
             column.addSpacing(10)

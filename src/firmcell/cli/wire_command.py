@@ -87,6 +87,6 @@ def run_wire(arguments: argparse.Namespace) -> int:
             "No wire in the part library does it: shorten it, allow more drop, or lay two in parallel each with its own fuse."
         )
     print(
-        f"{best.wire.name}; ruled by {ruled}. Local codes and licensed practice come first where they ask for more."
+        f"{best.wire.name}; limited by {ruled}. Local codes and licensed practice come first where they ask for more."
     )
     return 0

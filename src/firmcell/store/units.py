@@ -196,7 +196,7 @@ def parse(text: str, si: str, default: str | None = None) -> float:
     factor, offset = factor_and_offset(unit, si)
     value = (number + offset) * factor
     if not math.isfinite(value):
-        raise Refusal(f"“{text.strip()}” is out of all reason.")
+        raise Refusal(f"“{text.strip()}” is far outside any realistic value.")
     return value
 
 

@@ -354,7 +354,7 @@ def test_a_place_is_blocked_and_given_free_by_keyboard(stack, page, qtbot):
     assert len(design(stack).brief.blocked) == count + 1
     assert (placed.x_m, placed.y_m, placed.length_m) == pytest.approx((0.04, -0.0025, 0.009525))
     page.blocked.setCurrentIndex(page.blocked.rows.index(count, 0))
-    press(qtbot, page, "Give the picked one free")
+    press(qtbot, page, "Unblock the picked one")
     assert len(design(stack).brief.blocked) == count
     editor.setText("a foot")
     editor.setModified(True)

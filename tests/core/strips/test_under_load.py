@@ -522,7 +522,7 @@ def test_leads_in_the_middle_halve_what_both_collecting_strips_carry():
     middle = next(
         c
         for c in _candidates(design, metal.layout, metal, SHELF)
-        if c.words.startswith("Lead both poles off in the middle")
+        if c.words.startswith("Connect both leads in the middle")
     )
     assert {path for path, _ in middle.edits} == {"arrangement.minus_at_m", "arrangement.plus_at_m"}
     after = solved(middle.applied(design))

@@ -237,7 +237,7 @@ class BenchPage(Page):
     def _take_back(self) -> None:
         ref = str(self.log.currentIndex().siblingAtColumn(0).data() or "")
         if not ref:
-            self.session.refused.emit("Pick the record to take back in the list first.")
+            self.session.refused.emit("First pick the record to take back in the list.")
             return
         reason, given = QInputDialog.getText(
             self, "Take back", f"Why is record {ref} taken back?", QLineEdit.EchoMode.Normal

@@ -56,12 +56,14 @@ class BmsPage(Page):
         self.figures(
             ("Thresholds", lambda: self._thresholds()),
             ("Currents", lambda: self._currents()),
-            ("In order", lambda: self._in_order()),
-            ("Balances", lambda: self._balances()),
-            ("Stored", lambda: self._stored()),
-            ("Without one", lambda: self._without()),
+            ("What trips first", lambda: self._in_order()),
+            ("Balancing", lambda: self._balances()),
+            ("In storage", lambda: self._stored()),
+            ("Without a BMS", lambda: self._without()),
         )
-        self.text("Boards in the part library, best first, and why not. Enter takes one.")
+        self.text(
+            "Boards in the part library, best match first, with what speaks against each. Enter selects one."
+        )
         self.boards = self.table(("Board", "Carries", "Why not"), "Boards compared", wide=2)
         self.boards.chosen.connect(self._take)
         row = QHBoxLayout()
@@ -77,7 +79,7 @@ class BmsPage(Page):
         s = self.session
         self.section("Taps, from the pack's negative")
         length = "mm" if self.system == "metric" else "in"
-        self.taps = self.table(("Tap", "Print", "Face", length, "Full V", "Now V ±", "Load mV"), "Taps")
+        self.taps = self.table(("Tap", "Pad", "Face", length, "Full V", "Now V ±", "Load mV"), "Taps")
         self.figures(
             ("Pin to pin", lambda: self._pin_to_pin()),
             (length, lambda: "of each lead, with its service loop"),
@@ -92,7 +94,7 @@ class BmsPage(Page):
             self.field(f"bms.{name}")
         self.figures(
             (
-                "Wire needed",
+                "Sense wire needed",
                 lambda: (
                     f"{s.analysis.bms.sense_wire_total_m:.2f} m in {len(s.analysis.bms.taps)} leads"
                     if s.analysis.bms.sense_wire_total_m
@@ -100,7 +102,7 @@ class BmsPage(Page):
                 ),
             ),
             (
-                "If two touch",
+                "If two leads touch",
                 lambda: (
                     f"about {amperes(s.analysis.bms.sense_short_a)}; the copper melts in {figures(s.analysis.bms.sense_melts_s, 2)} s"
                 ),
@@ -190,7 +192,7 @@ class BmsPage(Page):
         return (
             f"half full, it lasts about {days:.0f} days until nearly empty"
             if days
-            else "no drain but the cells' own"
+            else "only the cells' own self-discharge"
         )
 
     def _without(self) -> str:

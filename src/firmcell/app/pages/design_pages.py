@@ -39,14 +39,14 @@ class BriefPage(Page):
             "peak_duration_s",
         ):
             self.field(f"brief.{name}")
-        self.section("How long")
+        self.section("Run time")
         for name in ("energy_j", "run_time_s", "load_capacitance_f"):
             self.field(f"brief.{name}")
         self.section("Space")
         for name in ("space", "box_length_m", "box_width_m", "box_height_m", "clearance_m", "mass_limit_kg"):
             self.field(f"brief.{name}")
         self.outline = self.text("")
-        self.section("Where and how")
+        self.section("Conditions of use")
         for name in ("ambient_min_k", "ambient_max_k", "wet", "shaken", "must_not_cut_out"):
             self.field(f"brief.{name}")
 
@@ -109,12 +109,14 @@ class CellsPage(Page):
             ("Values", lambda: s.design.cell.source),
         )
         self.section("What each cell would make of the brief")
-        self.choices = self.table(("", "Cell", "Best", "Cells weigh"), "Cells compared", wide=1)
+        self.choices = self.table(("", "Cell", "Best", "Weight of the cells"), "Cells compared", wide=1)
         self.choices.chosen.connect(self._take)
-        self.verdict = self.text("Pick a cell to read what it does or fails on.")
+        self.verdict = self.text("Pick a cell to see what it meets and where it falls short.")
         self.choices.picked.connect(self._tell)
-        button = QPushButton("Take this cell")
-        button.setToolTip("Takes the cell picked in the table and its best stack (Enter)")
+        button = QPushButton("Use this cell")
+        button.setToolTip(
+            "Uses the cell picked in the table, with its best series and parallel count (Enter)"
+        )
         button.clicked.connect(
             lambda: self._take(str(self.choices.currentIndex().siblingAtColumn(1).data() or ""))
         )
@@ -145,7 +147,7 @@ class CellsPage(Page):
         for choice in compare_cells(self.session.design.brief, self.session.library.cells):
             if choice.cell.name == name and choice.option:
                 self.verdict.setText(
-                    f"{name}, {choice.option.label}: {'; '.join(choice.option.reasons) or 'does all that is asked'}."
+                    f"{name}, {choice.option.label}: {'; '.join(choice.option.reasons) or 'meets everything in the brief'}."
                 )
 
     def _take(self, name: str) -> None:
@@ -168,7 +170,7 @@ class CellsPage(Page):
 class InsulationPage(Page):
     """Insulation and sleeve."""
 
-    stage, heading = Stage.INSULATION, "PackInsulation: insulation and sleeve"
+    stage, heading = Stage.INSULATION, "Insulation: sheet, tape and heat-shrink"
 
     def build(self) -> None:
         s = self.session
@@ -182,7 +184,7 @@ class InsulationPage(Page):
             ("Along the pack", lambda: self._sleeve("sleeve")),
             ("Across it", lambda: self._sleeve("cross_sleeve")),
             (
-                "Slides on from",
+                "Smallest sleeve that slides on",
                 lambda: (
                     f"{millimetres(s.analysis.insulation.sleeve_flat_needed_m)} flat along, "
                     f"{millimetres(s.analysis.insulation.cross_flat_needed_m)} flat across"

@@ -57,7 +57,7 @@ TOOL_KEYS = {
 class LayoutPage(Page):
     """Series, parallel, the places of the cells and their groups."""
 
-    stage, heading = Stage.LAYOUT, "Stack: how many, and how they lie"
+    stage, heading = Stage.LAYOUT, "Layout: how many cells, and where they stand"
     tool_wanted = Signal(object)
     group_wanted = Signal(int)
     outline_wanted = Signal()
@@ -79,13 +79,13 @@ class LayoutPage(Page):
     # -- sections ---------------------------------------------------------------------------------------
 
     def _count(self) -> None:
-        self.section("Count")
+        self.section("Cell count")
         self.field("series")
         self.field("parallel")
 
     def _measures(self) -> None:
         s = self.session
-        self.section("How good it is")
+        self.section("How good this layout is")
         self.figures(
             ("Links", lambda: self.told.links()),
             (
@@ -96,9 +96,9 @@ class LayoutPage(Page):
                 ),
             ),
             ("Joints", lambda: joints_by_face(s.design.joining.joined_by, s.analysis.measures.joints)),
-            ("Tightest", lambda: self.told.gaps()),
+            ("Smallest gap", lambda: self.told.gaps()),
             ("Outside", lambda: self.told.outside()),
-            ("Space left", lambda: self.told.left()),
+            ("Room left", lambda: self.told.left()),
         )
 
     def _by_hand(self) -> None:
@@ -135,7 +135,7 @@ class LayoutPage(Page):
         self.hint = self.text("Ctrl+1 to Ctrl+9 and Ctrl+L take up a tool; Ctrl+Z takes back what it did.")
 
     def _lie(self) -> None:
-        self.section("Lie of the cells")
+        self.section("How the cells lie")
         for name in ("lie", "layers", "split_gap_m", "first_positive_up", "turn_axis"):
             self.field(f"arrangement.{name}")
         self.text("In whole rows:")
@@ -160,7 +160,7 @@ class LayoutPage(Page):
         row.addWidget(
             self.button("&Block this place", self._block, "Nothing may stand there, through the whole height")
         )
-        row.addWidget(self.button("Gi&ve the picked one free", self._unblock, "The row picked in the table"))
+        row.addWidget(self.button("Unbloc&k the picked one", self._unblock, "The row picked in the table"))
         self.body.addLayout(row)
 
     def _out(self) -> None:
@@ -177,7 +177,7 @@ class LayoutPage(Page):
                 ("dxf", "&DXF, layers named", "Faces, plates and insulation sheet as lines in mm"),
                 ("svg", "S&VG of both faces", "As drawn, in mm"),
                 ("positions", "&CSV of cells", "Number, group, direction and place of every cell"),
-                ("stl", "&Holder, STL", "Two halves of a cell holder, watertight"),
+                ("stl", "&Holder, STL", "Two halves of a cell holder, as closed solids to print"),
             )
         ):
             grid.addWidget(
@@ -186,24 +186,24 @@ class LayoutPage(Page):
         self.body.addLayout(grid)
 
     def _stacks(self) -> None:
-        self.section("Stacks in reach")
+        self.section("Possible cell counts")
         self.options = self.table(
-            ("Stack", "Full", "To load", "Each cell", "Verdict"), "Stacks in reach", wide=4
+            ("Cells", "Full", "To the load", "Each cell", "Verdict"), "Possible cell counts", wide=4
         )
         self.options.chosen.connect(self._take)
-        self.verdict = self.text("Pick a stack to read what it does or fails on.")
+        self.verdict = self.text("Pick one to see what it meets and where it falls short.")
         self.options.picked.connect(self._tell)
         self.body.addWidget(
             self.button(
-                "Take this stack",
+                "Use this count",
                 lambda: self._take(str(self.options.currentIndex().siblingAtColumn(0).data() or "")),
-                "Cells go back to whole rows of that stack",
+                "The cells go back to whole rows of that count",
             )
         )
 
     def _content(self) -> None:
         s = self.session
-        self.section("What comes of it")
+        self.section("What this gives")
         self.figures(
             (
                 "Content",
@@ -337,7 +337,7 @@ class LayoutPage(Page):
     def _tell(self, label: str) -> None:
         option = next((o for o in self.session.analysis.options if o.label == label), None)
         if option:
-            fails = "; ".join(option.reasons) or "does all that is asked"
+            fails = "; ".join(option.reasons) or "meets everything in the brief"
             self.verdict.setText(
                 f"{label}: {fails}. Near empty {volts(option.voltage_end_v)}, cells {kilograms(option.mass_cells_kg)}."
             )

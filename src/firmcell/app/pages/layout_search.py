@@ -60,7 +60,7 @@ class LayoutSearch:
             "Cells keep their places; groups are sorted anew, locked cells keep theirs. Each press tries further.",
         )
         self.in_rows = self.page.button(
-            "Whole &rows", self.whole_rows, "Gives up single places: cells in whole rows again"
+            "Whole &rows", self.whole_rows, "Drops individual places: cells stand in whole rows again"
         )
         for button in (self.finder, self.sorter, self.in_rows):
             row.addWidget(button)
@@ -70,7 +70,7 @@ class LayoutSearch:
         self.progress.setRange(0, 100)
         self.progress.setAccessibleName("Progress of the search")
         self.cancel = self.page.button(
-            "&Take what there is", self.cancel_search, "Ends the search with the best so far (Esc)"
+            "S&top and keep the best", self.cancel_search, "Ends the search with the best so far (Esc)"
         )
         row.addWidget(self.progress, 1)
         row.addWidget(self.cancel)
@@ -115,7 +115,7 @@ class LayoutSearch:
         self.page._search = None
         self._show_running(False)
         if last is None or last.arrangement is None:
-            self._say("Ended before there was a layout; nothing is changed.")
+            self._say("Stopped before a layout was found; nothing has changed.")
             return
         if design != self.page.session.design:
             self._say(

@@ -58,7 +58,7 @@ class LeadFigures:
         if p is None or fuse is None:
             return "no fuse"
         holds = (
-            "holds the peak for good"
+            "carries the peak indefinitely"
             if p.peak_s > LONG_S
             else f"holds the peak {figures(p.peak_s, 2)} s for certain"
         )

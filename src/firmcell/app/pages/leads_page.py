@@ -79,7 +79,7 @@ class LeadsPage(Page):
                     f"{amperes(s.analysis.leads.limit_a)} by heat balance, {s.design.leads.laying.value}; {amperes(s.design.brief.current_steady_a)} drawn"
                 ),
             ),
-            ("Tables say", lambda: self.told.published()),
+            ("Published ratings", lambda: self.told.published()),
             (
                 "Warms to",
                 lambda: (
@@ -93,16 +93,16 @@ class LeadsPage(Page):
                 ),
             ),
             (
-                "In a short",
+                "In a short circuit",
                 lambda: (
                     f"about {amperes(s.analysis.pack.short_circuit_a)}; the wire withstands it {figures(s.analysis.leads.withstand_s, 2)} s"
                 ),
             ),
             ("Laid", lambda: self.told.laid()),
             (
-                "Proposed",
+                "Suggested wire",
                 lambda: (
-                    f"{s.analysis.leads.proposed_wire or 'none'}; ruled by {s.analysis.leads.rules_gauge}"
+                    f"{s.analysis.leads.proposed_wire or 'none'}; limited by {s.analysis.leads.rules_gauge}"
                 ),
             ),
         )
@@ -114,7 +114,7 @@ class LeadsPage(Page):
     def _connector_section(self) -> None:
         s = self.session
         self.section("Connector")
-        self.text("Best for this pack first; the face is that of the half on the pack. Enter takes it.")
+        self.text("Best for this pack first; the face is that of the half on the pack. Enter selects it.")
         self.picker = ConnectorList(self.look)
         self.picker.chosen.connect(self._take_connector)
         self.body.addWidget(self.picker)
@@ -130,7 +130,7 @@ class LeadsPage(Page):
             (
                 "Carries",
                 lambda: (
-                    f"{amperes(s.analysis.leads.connector_limit_a)} at {celsius(s.design.brief.ambient_max_k)}, ruled by {s.analysis.leads.connector_ruled_by}; "
+                    f"{amperes(s.analysis.leads.connector_limit_a)} at {celsius(s.design.brief.ambient_max_k)}, limited by {s.analysis.leads.connector_ruled_by}; "
                     f"{s.analysis.leads.connector_margin:.2f} times the steady current"
                 ),
             ),
@@ -153,21 +153,21 @@ class LeadsPage(Page):
                 ),
             ),
             (
-                "Must break",
+                "Breaking capacity needed",
                 lambda: (
                     f"{amperes(s.analysis.pack.short_circuit_a)} at {volts(s.analysis.pack.voltage_full_v)} d.c."
                 ),
             ),
-            ("In time", lambda: self.told.in_time()),
+            ("Timing", lambda: self.told.in_time()),
             (
                 "Where",
                 lambda: (
                     "in the plus lead, as near the pack as it goes; a second sleeve over the wire before it"
                 ),
             ),
-            ("At each cell", lambda: self.told.links()),
+            ("Cell fuse links", lambda: self.told.links()),
             (
-                "Schools",
+                "Fuse or breaker?",
                 lambda: (
                     "a fuse is cheap and certain; a breaker is quick to reset in a bad place and slower to open"
                 ),
@@ -187,16 +187,16 @@ class LeadsPage(Page):
                 ),
             ),
             ("Sleeve", lambda: self.told.joint_sleeve()),
-            ("Heat runs", lambda: self.told.heat_runs()),
+            ("Heat at the far end", lambda: self.told.heat_runs()),
             (
-                "Good looks",
+                "A good joint looks like",
                 lambda: (
                     "bright and smooth, strands in outline"
                     if self.session.design.leads.alloy.value.startswith("leaded")
                     else "smooth, strands in outline; lead-free is dull even when good"
                 ),
             ),
-            ("Crimped instead", lambda: self.told.pull()),
+            ("If crimped instead", lambda: self.told.pull()),
         )
 
     # -- words ------------------------------------------------------------------------------------------

@@ -78,7 +78,7 @@ class StepCard:
 
     def add_record(self, step: Step, wanted: tuple[str, ...]) -> None:
         if "tap-reading" in step.records:
-            button = QPushButton("Enter the readings in Proof")
+            button = QPushButton("Enter the readings in Tests")
             button.clicked.connect(self.page.go_to_tests)
             self.page.card.addWidget(button)
             return

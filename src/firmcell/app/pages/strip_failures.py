@@ -23,12 +23,14 @@ class StripFailures:
         self.page = page
 
     def build(self) -> None:
-        self.page.section("Joints that matter")
+        self.page.section("Most critical joints")
         self.page.text(
             "Each joint and each piece of strip gone, one by one: what is over its limit then. Look at these first, tug them, and double their welds where they are welded."
         )
         self.joints = self.page.table(
-            ("If this lets go", "Worst then", "Its share", "Now", "Pack +mΩ"), "Joints that matter", wide=1
+            ("If this joint fails", "Most loaded part", "Its load", "Load now", "Pack +mΩ"),
+            "Most critical joints",
+            wide=1,
         )
         self.doubled = self.page.text("")
         row = QHBoxLayout()

@@ -22,11 +22,11 @@ class StripFixes:
         words = (
             ""
             if not over
-            else "Nothing overloaded may stay so:"
+            else "Fixes for what is overloaded:"
             if fixes
             else "Looking for fixes …"
             if self.page.session.strip_fixes is None
-            else "No single change in the part library fixes it."
+            else "No single change with parts from the library fixes it."
         )
         self.page.fix_title.setText(words)
         self.page.fix_title.setVisible(over)

@@ -97,7 +97,7 @@ class StripsPage(Page):
             self.button(
                 "&Measured cells…",
                 self.measured_wanted.emit,
-                "CSV of resistances, one a cell in order, or cell number and value; mΩ",
+                "CSV with a heading line such as “cell,resistance mΩ”",
             )
         )
         self.body.addLayout(row)
@@ -106,7 +106,7 @@ class StripsPage(Page):
             ("Hottest cell", lambda: self.told.hottest_cell()),
             ("Heat", lambda: self.told.heat()),
             ("Resistance", lambda: self.told.resistance()),
-            ("Cells share", lambda: self.told.sharing()),
+            ("Current balance between cells", lambda: self.told.sharing()),
         )
 
     def _strips(self) -> None:
@@ -298,7 +298,7 @@ class StripsPage(Page):
         words = (
             f"Resistance measured of {cells} of {design.cell_count} cells"
             if cells
-            else "Every cell counts with the resistance of its class"
+            else "No cell measured yet: the typical resistance of this type is used"
         )
         if self.session.state.joint_ohm:
             words += (

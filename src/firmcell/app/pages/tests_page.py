@@ -28,7 +28,7 @@ WORDS = {Verdict.RIGHT: "right", Verdict.LOOK: "look", Verdict.WRONG: "WRONG", V
 class TestsPage(Page):
     """Taps against the prediction, insulation, and what they prove."""
 
-    stage, heading = Stage.TESTS, "Proof: what the meter says"
+    stage, heading = Stage.TESTS, "Tests: what the meter says"
     back_to_bench = Signal()
     practise = Signal()
     meter_address = SIMULATED
@@ -64,7 +64,9 @@ class TestsPage(Page):
         )
         self.body.addLayout(row)
         self.section("What it may be")
-        self.suspicions = self.table(("What is wrong", "How likely", "Plug in?"), "Explanations", wide=0)
+        self.suspicions = self.table(
+            ("What is wrong", "How likely", "Safe to plug in?"), "Explanations", wide=0
+        )
         self.suspicions.picked.connect(self._light)
         self.unexplained = self.text("")
         self.section("Between any two points")

@@ -1,4 +1,4 @@
-"""A first design from a brief: the lightest cell and stack that does it, and the rest fixed rule by rule."""
+"""A first design from a brief: the lightest cell and cell count that meet it, and the rest fixed rule by rule."""
 
 from collections.abc import Collection
 

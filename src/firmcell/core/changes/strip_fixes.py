@@ -143,7 +143,7 @@ def _candidates(design: Design, layout: Layout, metal: UnderLoad, library: PartL
         for more in range(1, MOST_LAYERS_OFFERED):
             link, collector = joining.link_layers + more, joining.collector_layers + more
             if max(link, collector) <= 8:
-                words = f"Lay {link} layers of links and {collector} of collecting strip"
+                words = f"Use {link} layers of links and {collector} of collecting strip"
                 yield Fix(words, (("joining.link_layers", link), ("joining.collector_layers", collector)))
         for copper in _copper(library, joining):
             words = f"{copper.name} under links and collecting strips{_through(joining)}"
@@ -166,7 +166,7 @@ def _stronger(design: Design, library: PartLibrary, part: str) -> Iterator[Fix]:
     welded = design.joining.joined_by is JoinedBy.WELD
     for more in range(1, MOST_LAYERS_OFFERED):
         if layers + more <= 8:
-            yield Fix(f"Lay {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
+            yield Fix(f"Use {layers + more} layers of {what}", ((f"joining.{part}_layers", layers + more),))
     if strip.metal is not StripMetal.COPPER:
         for copper in _copper(library, design.joining):
             if copper != getattr(design.joining, f"{part}_under"):
@@ -210,7 +210,7 @@ def _other_lead_cells(design: Design, layout: Layout, node: int) -> Iterator[Fix
         if cell.number in layout.lead_cells:
             continue
         place = place_in_space(layout, cell)
-        yield Fix(f"Lead the {pole} off at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
+        yield Fix(f"Connect the {pole} lead at cell {cell.number}", ((f"arrangement.{pole}_at_m", place),))
         if cell.number not in layout.second_lead_cells:
             words = f"A second {pole} lead at cell {cell.number}, led to the same contact"
             yield Fix(words, ((f"arrangement.{pole}_also_m", place),))
@@ -227,7 +227,7 @@ def _both_leads(layout: Layout) -> Iterator[Fix]:
         middle.append(min(cells, key=lambda c: hypot(c.x_m - x, c.y_m - y)))
         far.append(max(cells, key=lambda c: hypot(c.x_m - at.x_m, c.y_m - at.y_m)))
     for words, name, chosen in (
-        ("Lead both poles off in the middle, at cells {} and {}", "at_m", middle),
+        ("Connect both leads in the middle, at cells {} and {}", "at_m", middle),
         ("Second leads of both poles at cells {} and {}, led to the same contacts", "also_m", far),
     ):
         if all(c.number not in (*layout.lead_cells, *layout.second_lead_cells) for c in chosen):

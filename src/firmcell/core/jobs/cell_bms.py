@@ -47,7 +47,7 @@ def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
             "Look at the cell and measure it",
             f"Voltage, wrap, both ends. With its board it will be {millimetres(made.length_m)} long and {millimetres(made.diameter_m)} thick: try holder "
             "and charger with a dummy of that size first.",
-            cautions=("A dented, leaking or rusty cell is not guarded, it is disposed of.", FIRE_PLAN),
+            cautions=("Dispose of a dented, leaking or rusty cell; it gets no board.", FIRE_PLAN),
             records=("polarity-reading",),
             expected=f"{bare}, red on the positive end",
             refs=("cell:1",),
@@ -237,7 +237,7 @@ def _fits(d: Design, a: Analysis, library: PartLibrary) -> str:
 
 
 def _order(d: Design, a: Analysis, library: PartLibrary) -> str:
-    return "ring and disc, B− to the can, strap to B+, strap to the positive last, sleeve, proof"
+    return "ring and disc, B− to the can, strap to B+, strap to the positive last, sleeve, trip test"
 
 
 def _becomes(d: Design, a: Analysis, library: PartLibrary) -> str:

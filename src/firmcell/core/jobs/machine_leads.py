@@ -167,7 +167,7 @@ def _bullet(s: Situation) -> Connector | None:
 
 def _bullet_fix(s: Situation) -> Fix | None:
     part = _bullet(s)
-    return Fix(f"Take {part.name}", (("machine.bullet", part),)) if part else None
+    return Fix(f"Use {part.name}", (("machine.bullet", part),)) if part else None
 
 
 @OWN.rule(

@@ -258,7 +258,7 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         "tap-voltages",
         "Prove",
         "Read every tap against B0",
-        f"Black probe on B0, red on B1, B2 … in order, {where}. Enter each reading in Proof.",
+        f"Black probe on B0, red on B1, B2 … in order, {where}. Enter each reading in Tests.",
         cautions=("Not plugged in until every step rises by one cell.",) if a.bms.sense_wire_total_m else (),
         records=("tap-reading",),
         expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",

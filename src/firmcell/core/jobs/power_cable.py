@@ -196,7 +196,7 @@ def lug_does_not_fit(s: Situation) -> Iterator[Hit]:
     for where in ("source", "load"):
         lug, stud = getattr(d.cable, f"{where}_lug"), getattr(d.cable, f"{where}_stud_m")
         best = lug_for(s.library, d.leads.wire, stud)
-        fix = Fix(f"Take {best.name} at the {where}", ((f"cable.{where}_lug", best),)) if best else None
+        fix = Fix(f"Use {best.name} at the {where}", ((f"cable.{where}_lug", best),)) if best else None
         if lug is None:
             yield Hit(f"No lug is chosen at the {where}.", ("connector",), fix)
         elif not lug_takes(lug, d.leads.wire):
@@ -244,7 +244,7 @@ def cable_too_thin(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"A conductor no hotter than {celsius(s.design.leads.limit_k)} carries nothing in air of {celsius(s.design.brief.ambient_max_k)}.",
             ("lead:plus",),
-            Fix("Let it reach 80 °C", (("leads.limit_k", 353.15),)),
+            Fix("Allow 80 °C", (("leads.limit_k", 353.15),)),
         )
         return
     found = cable_figures(s.design, s.library)
@@ -252,7 +252,7 @@ def cable_too_thin(s: Situation) -> Iterator[Hit]:
     if not row.fails:
         return
     fix = (
-        Fix(f"Take {found.proposed.wire.name}", (("leads.wire", found.proposed.wire),))
+        Fix(f"Use {found.proposed.wire.name}", (("leads.wire", found.proposed.wire),))
         if found.proposed
         else None
     )
@@ -332,7 +332,7 @@ def _duty(d: Design, a: Analysis, library: PartLibrary) -> str:
 
 def _thinnest(d: Design, a: Analysis, library: PartLibrary) -> str:
     found = cable_figures(d, library)
-    return f"{found.proposed.wire.name}; ruled by {found.ruled}" if found.proposed else found.ruled
+    return f"{found.proposed.wire.name}; limited by {found.ruled}" if found.proposed else found.ruled
 
 
 def _end(place: int, d: Design, library: PartLibrary) -> str:

@@ -50,7 +50,7 @@ class SeriesParallel(Frozen):
 
     @property
     def edits(self) -> tuple[tuple[str, object], ...]:
-        """The edits of a design that make it this stack, each group in a column of its own."""
+        """The edits of a design that make it this count, each group in a column of its own."""
         return (("series", self.series), ("parallel", self.parallel), ("arrangement.rows", self.parallel))
 
     @property

@@ -16,7 +16,7 @@ CONNECTOR_RATED_AT_K = 303.15
 """Ambient at which connector currents are given (30 °C); generic class value."""
 
 THINNEST_IN_CUP = 0.12
-"""A wire with less of the cup's largest area than this swims in it; engineering judgement."""
+"""A wire with less of the cup's largest area than this is too thin for it; engineering judgement."""
 
 
 def connector_limit(connector: Connector, ambient_k: float) -> float:
@@ -95,7 +95,7 @@ def fit_connector(connector: Connector, ask: ConnectorAsk) -> ConnectorFit:
     if connector.contacts < 2:
         stops.append("it has one contact")
     if limit < ask.steady_a:
-        stops.append(f"carries {amperes(limit)}, ruled by {ruled}")
+        stops.append(f"carries {amperes(limit)}, limited by {ruled}")
     if connector.current_peak_a < ask.peak_a:
         stops.append(f"takes {amperes(connector.current_peak_a)} at the peak")
     if connector.voltage_v < ask.full_v:
@@ -103,7 +103,7 @@ def fit_connector(connector: Connector, ask: ConnectorAsk) -> ConnectorFit:
     if ask.wire.area_m2 > connector.wire_area_max_m2 * CUP_SLACK:
         stops.append(f"its cup takes {square_millimetres(connector.wire_area_max_m2)}")
     elif ask.wire.area_m2 < THINNEST_IN_CUP * connector.wire_area_max_m2:
-        marks.append("the wire swims in its cup")
+        marks.append("the wire is too thin for this solder cup")
     if ask.on_the_pack and not connector.pack_half_shrouded:
         stops.append("no half with shrouded contacts")
     if connector.keying is Keying.UNKEYED:

@@ -238,7 +238,10 @@ def _space(name: str, d: Design, a: Analysis) -> Description | None:
     rows = [("Size", f"{length * 1e3:.1f} × {width * 1e3:.1f} × {height * 1e3:.1f} mm")]
     if fit.gap_wall_m is not None:
         rows.append(
-            ("Tightest", f"{millimetres(fit.gap_wall_m)} to a cell, {millimetres(fit.wall_needed_m)} needed")
+            (
+                "Smallest gap",
+                f"{millimetres(fit.gap_wall_m)} to a cell, {millimetres(fit.wall_needed_m)} needed",
+            )
         )
     return Description("Space", tuple(rows), "Clearance, side sheet and sleeves are kept free at the edge.")
 

@@ -44,9 +44,11 @@ def cold_charging(s: Situation) -> Iterator[Hit]:
     Stage.BRIEF,
     Severity.ATTENTION,
     source=COMMON_PRACTICE,
-    reason="Nickel cells can give off hydrogen; a gas-tight insulation collects it.",
+    reason="Nickel cells can give off hydrogen; a gas-tight sleeve collects it.",
 )
 def wet_nickel(s: Situation) -> Iterator[Hit]:
     """Wet use of a nickel pack."""
     if s.design.brief.wet and not s.design.cell.chemistry.is_lithium:
-        yield Hit("It gets wet and the cells are nickel: a sealed insulation needs a vent, or is not sealed.")
+        yield Hit(
+            "It gets wet and the cells are nickel: a sealed sleeve needs a vent, or must not be sealed."
+        )

@@ -48,7 +48,9 @@ def cell_near_steady(s: Situation) -> Iterator[Hit]:
     """Steady current of one cell close to its limit."""
     current, limit = s.analysis.pack.cell_current_steady_a, s.design.cell.current_continuous_a
     if CLOSE_TO_LIMIT * limit < current <= limit * (1 + 1e-9):
-        yield Hit(f"Each cell gives {amperes(current)} of its {amperes(limit)} steadily; little is left.")
+        yield Hit(
+            f"Each cell gives {amperes(current)} of its {amperes(limit)} steadily; there is little margin."
+        )
 
 
 @rule(

@@ -31,12 +31,12 @@ def _better_fuse(s: Situation) -> Fix | None:
             a.pack.voltage_full_v,
         )
         if fit.fits:
-            return Fix(f"Take a {fuse.name}", (("leads.fuse", fuse),))
+            return Fix(f"Use a {fuse.name}", (("leads.fuse", fuse),))
         if not (fit.carries_load and fit.breaks_fault and fit.voltage_is_enough):
             continue
         found = _wire_for(s, fuse.rating_a)
         if found is not None:
-            return Fix(f"Take a {fuse.name} and {found[0]}", (("leads.fuse", fuse), *found[1]))
+            return Fix(f"Use a {fuse.name} and {found[0]}", (("leads.fuse", fuse), *found[1]))
     return None
 
 
@@ -176,7 +176,7 @@ def _quicker(s: Situation) -> Fix | None:
             a.leads.inrush_i2t_a2s,
         )
         if found.slow_from_a is None and found.strip_from_a is None:
-            return Fix(f"Take a {fuse.name}", (("leads.fuse", fuse),))
+            return Fix(f"Use a {fuse.name}", (("leads.fuse", fuse),))
     return _heavier_for_fuse(s, strip)
 
 
@@ -199,7 +199,7 @@ def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Fix | No
             a.leads.inrush_i2t_a2s,
         )
         if found.slow_from_a is None and found.strip_from_a is None:
-            return Fix(f"Take {wire.name}", (("leads.wire", wire),))
+            return Fix(f"Use {wire.name}", (("leads.wire", wire),))
     return None
 
 

@@ -12,7 +12,7 @@ def _judge_sleeve(
     s: Situation, fit: SleeveFit | None, words: str, part: str, sides: tuple[float, float]
 ) -> Iterator[Hit]:
     stock = next_stock_size(s.library.sleeves, *sides)
-    fix = Fix(f"Take {stock.name}", ((f"insulation.{part}", stock),)) if stock else None
+    fix = Fix(f"Use {stock.name}", ((f"insulation.{part}", stock),)) if stock else None
     if fit and not fit.slides_on:
         yield Hit(
             f"{words} is {millimetres(fit.flat_supplied_m)} flat; it slides on from "
@@ -57,7 +57,7 @@ def no_sleeve(s: Situation) -> Iterator[Hit]:
     if s.design.insulation.sleeve is None:
         e = s.analysis.insulation.envelope
         stock = next_stock_size(s.library.sleeves, e.bare_width_m, e.bare_height_m)
-        fix = Fix(f"Take {stock.name}", (("insulation.sleeve", stock),)) if stock else None
+        fix = Fix(f"Use {stock.name}", (("insulation.sleeve", stock),)) if stock else None
         yield Hit("The pack has no sleeve.", ("sleeve",), fix)
 
 
@@ -74,7 +74,7 @@ def ends_open(s: Situation) -> Iterator[Hit]:
     if insulation.sleeve and insulation.cross_sleeve is None and (brief.wet or brief.shaken):
         e = s.analysis.insulation.envelope
         stock = next_stock_size(s.library.sleeves, e.bare_length_m, e.bare_height_m)
-        fix = Fix(f"Take {stock.name} across", (("insulation.cross_sleeve", stock),)) if stock else None
+        fix = Fix(f"Use {stock.name} across", (("insulation.cross_sleeve", stock),)) if stock else None
         yield Hit("One sleeve leaves the ends open, and it gets wet or shaken.", ("sleeve",), fix)
 
 
@@ -90,7 +90,7 @@ def no_sheet(s: Situation) -> Iterator[Hit]:
     if s.design.insulation.sheet_m < 0.0001:
         yield Hit(
             f"The sheet over the joints is {s.design.insulation.sheet_m * 1e3:.2f} mm; 0.10 mm is the least.",
-            fix=Fix("Lay 0.25 mm sheet", (("insulation.sheet_m", 0.00025),)),
+            fix=Fix("Use 0.25 mm sheet", (("insulation.sheet_m", 0.00025),)),
         )
 
 

@@ -36,7 +36,9 @@ def too_high(s: Situation) -> Iterator[Hit]:
     """Full voltage above the load's limit."""
     full, limit = s.analysis.pack.voltage_full_v, s.design.brief.load_voltage_max_v
     if full > limit + 1e-9:
-        yield Hit(f"Full it gives {volts(full)}; the load accepts {volts(limit)}.", fix=_best_feasible(s))
+        yield Hit(
+            f"Fully charged it gives {volts(full)}; the load accepts {volts(limit)}.", fix=_best_feasible(s)
+        )
 
 
 @rule(
@@ -123,7 +125,7 @@ def _rows_that_fit(s: Situation) -> Fix | None:
         along, across = stack_size(design.cell_count, rows, layout.pitch_m, lattice)
         if along + extra_length <= length and across + extra_width <= width:
             return Fix(
-                f"Lay it {rows} across, {lattice.value}",
+                f"Arrange the cells {rows} across, {lattice.value}",
                 (("arrangement.rows", rows), ("arrangement.lattice", lattice)),
             )
     return None

@@ -43,7 +43,7 @@ def _proposed_wire(s: Situation) -> Fix | None:
     found = _wire_for(s, max(s.design.brief.current_steady_a, s.analysis.leads.fuse_least_a))
     if found is None or found[1] == (("leads.wire", s.design.leads.wire),):
         return None
-    return Fix(f"Take {found[0]}", found[1])
+    return Fix(f"Use {found[0]}", found[1])
 
 
 def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
@@ -64,7 +64,7 @@ def _better_connector(s: Situation) -> Fix | None:
     part = _fitting_connector(s, s.design.leads.wire)
     if part is None or part == s.design.leads.connector:
         return None
-    return Fix(f"Take a {part.name}", (("leads.connector", part),))
+    return Fix(f"Use a {part.name}", (("leads.connector", part),))
 
 
 @rule(
@@ -114,7 +114,7 @@ def connector_overloaded(s: Situation) -> Iterator[Hit]:
     brief, part, f = s.design.brief, s.design.leads.connector, s.analysis.leads
     if brief.current_steady_a > f.connector_limit_a:
         yield Hit(
-            f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, ruled by {f.connector_ruled_by}; "
+            f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, limited by {f.connector_ruled_by}; "
             f"{amperes(brief.current_steady_a)} is drawn.",
             ("connector",),
             _better_connector(s),
@@ -251,7 +251,7 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
             None,
         )
         fix = (
-            Fix(f"Take a {other.name} for the charger", (("leads.charge_connector", other),))
+            Fix(f"Use a {other.name} for the charger", (("leads.charge_connector", other),))
             if other
             else None
         )

@@ -36,7 +36,7 @@ def _worst(s: Situation, collectors: bool) -> StripPiece | None:
 def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     """More layers if three are enough, otherwise the least strip in the part library that does it in few layers."""
     if piece.layers_needed <= LAYERS_WORTH_WELDING:
-        return Fix(f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
+        return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
     ambient = s.design.brief.ambient_max_k
     best: tuple[float, int, Strip] | None = None
     for strip in s.library.strips:
@@ -54,7 +54,7 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     if best is None:
         if piece.layers_needed <= MOST_LAYERS:
             return Fix(
-                f"Lay {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),)
+                f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),)
             )
         return None
     _, layers, strip = best
@@ -128,7 +128,7 @@ def collector_over_limit(s: Situation) -> Iterator[Hit]:
     Stage.STRIPS,
     Severity.ATTENTION,
     source="adiabatic rise during the peak, from the steady temperature",
-    reason="The peak alone brings the strip past what the cell may have.",
+    reason="The peak alone brings the strip past the cell's temperature limit.",
 )
 def strip_over_peak(s: Situation) -> Iterator[Hit]:
     """Strip too hot after the peak though fine in steady use."""
@@ -140,7 +140,7 @@ def strip_over_peak(s: Situation) -> Iterator[Hit]:
     if hot:
         worst = max(hot, key=lambda p: p.peak_temperature_k)
         part = "collector" if worst.kind is StripKind.COLLECTOR else "link"
-        fix = Fix(f"Lay {worst.layers + 1} layers", ((f"joining.{part}_layers", worst.layers + 1),))
+        fix = Fix(f"Use {worst.layers + 1} layers", ((f"joining.{part}_layers", worst.layers + 1),))
         yield Hit(
             f"After the peak {'a collecting strip' if part == 'collector' else 'the series links'} may be at "
             f"{celsius(worst.peak_temperature_k)}; {celsius(s.analysis.strip_limit_k)} is allowed.",

@@ -135,7 +135,7 @@ def _nothing_removed(s: Situation) -> Fix | None:
     "SR-8",
     Stage.STRIPS,
     Severity.STOP,
-    source="geometry with tolerances; the distance asked for in Metal",
+    source="geometry with tolerances; the distance asked for in Strips",
     reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.",
 )
 def too_near(s: Situation) -> Iterator[Hit]:
@@ -210,7 +210,7 @@ def _tails_clear(s: Situation) -> Fix | None:
             tried.append((len(other), len(tried), cell.number, edit))
         if tried and min(tried)[0] < len(near):
             best = min(tried)
-            return Fix(f"Lead the {pole} off at cell {best[2]}", (best[3],))
+            return Fix(f"Connect the {pole} lead at cell {best[2]}", (best[3],))
     return None
 
 

@@ -33,7 +33,7 @@ class FaultKind(StrEnum):
 
 
 DANGEROUS = frozenset(FaultKind) - {FaultKind.RIGHT, FaultKind.WEAK, FaultKind.METER}
-"""With any of these the board must not be plugged in, or would not guard."""
+"""With any of these the board must not be plugged in, or would not protect."""
 
 PRIOR = {
     FaultKind.RIGHT: 0.5,
