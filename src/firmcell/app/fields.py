@@ -67,6 +67,8 @@ class FieldRow(QObject):
     def __init__(self, grid: QGridLayout, title: str, unit: str, editor: QWidget) -> None:
         super().__init__(editor)
         row = grid.rowCount()
+        # Over the first field of a section stands its heading, which a note must not hide.
+        self._first = row <= 1
         self.label = QLabel(title)
         self.label.setBuddy(editor)
         self.label.setWordWrap(True)
@@ -113,7 +115,7 @@ class FieldRow(QObject):
         self._float()
 
     def _float(self) -> None:
-        """Lay the note over the row above, or beneath where nothing is above."""
+        """Lay the note over the row above, or beneath where no field is above."""
         parent = self.editor.parentWidget()
         if not self.hint.text() or parent is None or not self.editor.isVisibleTo(parent):
             self.hint.hide()
@@ -129,7 +131,10 @@ class FieldRow(QObject):
         height = self.hint.heightForWidth(width)
         above = self.editor.y() - height - 1
         self.hint.setGeometry(
-            row.x(), above if above >= 0 else self.editor.geometry().bottom() + 2, width, height
+            row.x(),
+            above if above >= 0 and not self._first else self.editor.geometry().bottom() + 2,
+            width,
+            height,
         )
         self.hint.show()
         self.hint.raise_()

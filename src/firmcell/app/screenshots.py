@@ -48,6 +48,8 @@ def render_shots(folder: Path) -> Iterator[Path]:
         settings.setValue("person", "Wren Ashby")
         window = MainWindow(shipped_library(), settings, Path(scratch))
         window.show()
+        # The screen of the offscreen platform is smaller than what the pictures are meant to show.
+        window.resize(1280, 800)
 
         def shot(name: str) -> Path:
             for _ in range(3):

@@ -21,6 +21,14 @@ from firmcell.app.theme import sized
 from firmcell.store.glossary import terms, terms_with
 
 
+def _scrolled(page: QWidget) -> QScrollArea:
+    scroll = QScrollArea()
+    scroll.setWidgetResizable(True)
+    scroll.setWidget(page)
+    scroll.setFrameShape(QFrame.Shape.NoFrame)
+    return scroll
+
+
 class ShortcutSheet(QDialog):
     """Every key by place, and on a second tab every word of the trade."""
 
@@ -52,12 +60,8 @@ class ShortcutSheet(QDialog):
             box.addLayout(lines)
             box.addStretch(1)
             grid.addLayout(box, number // columns, number % columns, Qt.AlignmentFlag.AlignTop)
-        for page, name in ((keys_page, "&Keys"), (self._words(), "&Words of the trade")):
-            scroll = QScrollArea()
-            scroll.setWidgetResizable(True)
-            scroll.setWidget(page)
-            scroll.setFrameShape(QFrame.Shape.NoFrame)
-            self.tabs.addTab(scroll, name)
+        self.tabs.addTab(_scrolled(keys_page), "&Keys")
+        self.tabs.addTab(self._words(), "&Words of the trade")
         layout.addWidget(self.tabs)
         close = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
         close.rejected.connect(self.reject)
@@ -80,7 +84,7 @@ class ShortcutSheet(QDialog):
         self.words.setWordWrap(True)
         self.words.setAlignment(Qt.AlignmentFlag.AlignTop)
         self.words.setAccessibleName("Words of the trade")
-        column.addWidget(self.words, 1)
+        column.addWidget(_scrolled(self.words), 1)
         self._find("")
         return page
 
