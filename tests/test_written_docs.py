@@ -1,5 +1,6 @@
 """Pages of docs/ that are written from code and data are those of the code and data."""
 
+import re
 import runpy
 from pathlib import Path
 
@@ -44,3 +45,16 @@ def test_a_word_is_found_by_name_before_meaning():
     assert {"strip", "link"} <= {name for name, _ in found}
     assert [n for n, _ in found].index("strip") < [n for n, _ in found].index("link")
     assert terms_with(terms(), "zebra") == ()
+
+
+def test_every_reference_of_a_formula_is_a_key():
+    keys = set(
+        re.findall(r"^\| `([\w-]+)` \|", (ROOT / "docs/references.md").read_text(encoding="utf-8"), re.M)
+    )
+    cited = {
+        (path.stem, key)
+        for path in (ROOT / "src/firmcell/core").rglob("*.py")
+        for key in re.findall(r"^\s*\.\. \[\d+\] (\S+)$", path.read_text(encoding="utf-8"), re.M)
+    }
+    assert len(cited) > 30
+    assert not {c for c in cited if c[1] not in keys}

@@ -107,6 +107,27 @@ def balancing_time(charge_as: float, balance_a: float) -> float:
     """Return how long in s a board that draws `balance_a` takes to even out `charge_as`, half of each charge being balanced.
 
     No current gives infinity.
+
+    Parameters
+    ----------
+    charge_as : float
+        A·s.
+    balance_a : float
+        A.
+
+    Returns
+    -------
+    time : float
+        s.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> balancing_time(360.0, 0.1)  # an hour at full time, two at half
+    7200.0
     """
     return charge_as / (balance_a * BALANCE_DUTY) if balance_a > 0 else float("inf")
 
@@ -117,6 +138,31 @@ def storage_days(
     """Return how many days a stored pack lasts from one state of charge to another, board and cells draining it.
 
     `self_discharge` is of the capacity a month (30 days); generic class value for lithium.
+
+    Parameters
+    ----------
+    capacity_as : float
+        A·s.
+    standby_a : float
+        What the board draws, A.
+    from_soc, to_soc : float
+        0 to 1.
+    self_discharge : float
+        Of the capacity a month.
+
+    Returns
+    -------
+    days : float
+        d.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> round(storage_days(36_000.0, 1e-4, 1.0, 0.0, 0.0), 1)  # 10 Ah at 0.1 mA
+    4166.7
     """
     per_day = standby_a * 86_400 + capacity_as * self_discharge / 30
     return max(from_soc - to_soc, 0.0) * capacity_as / per_day if per_day > 0 else float("inf")

@@ -44,6 +44,27 @@ def plug_places(names: tuple[str, ...], series: int) -> dict[int, int | None]:
     B0 is often printed B− or 0, the last one B+. Plain numbers, and nominal voltages that rise from pad to
     pad (3.7, 7.4 …),
     tell the order as well; so does a row of just the right length with none of these names.
+
+    Parameters
+    ----------
+    names : tuple of str
+        As printed, in the order they lie.
+    series : int
+        Groups.
+
+    Returns
+    -------
+    places : dict
+        Place of each tap from 0, or None.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> plug_places(("B-", "B1", "B2"), 2), plug_places(("B+", "3.7", "B-"), 2)
+    ({0: 0, 1: 1, 2: 2}, {0: 2, 1: 1, 2: 0})
     """
     plain = [n.upper().replace("−", "-").replace(" ", "") for n in names]
     found: dict[int, int | None] = {}

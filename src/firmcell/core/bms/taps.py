@@ -42,7 +42,26 @@ class Tap(Frozen):
 
 
 def tap_name(number: int) -> str:
-    """Return the trade's name, B0, B1 …; B0 is often printed B−, the last one B+."""
+    """Return the trade's name, B0, B1 …; B0 is often printed B−, the last one B+.
+
+    Parameters
+    ----------
+    number : int
+        From the pack's minus.
+
+    Returns
+    -------
+    name : str
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> tap_name(0), tap_name(3)
+    ('B0', 'B3')
+    """
     return f"B{number}"
 
 

@@ -11,12 +11,62 @@ T25_K = 298.15
 
 
 def ntc_resistance(kelvin: ArrayLike, ohm_25: float = 10_000.0, b_k: float = 3435.0) -> Array:
-    """Return the resistance in Ω at a temperature in K: R25 exp(B (1/T − 1/298.15)), the B equation."""
+    """Return the resistance in Ω at a temperature in K: R25 exp(B (1/T − 1/298.15)), the B equation.
+
+    Parameters
+    ----------
+    kelvin : array_like
+        K.
+    ohm_25 : float
+        At 25 °C, Ω.
+    b_k : float
+        B, K.
+
+    Returns
+    -------
+    resistance : ndarray
+        Ω.
+
+    References
+    ----------
+    .. [1] steinhart-b
+
+    Examples
+    --------
+    >>> float(ntc_resistance(298.15))
+    10000.0
+    >>> round(float(ntc_resistance(323.15)), -1)  # exp(3435 × −2.5948e-4) = 0.4101
+    4100.0
+    """
     return np.asarray(ohm_25 * np.exp(b_k * (1 / np.asarray(kelvin, dtype=float) - 1 / T25_K)))
 
 
 def ntc_temperature(ohm: ArrayLike, ohm_25: float = 10_000.0, b_k: float = 3435.0) -> Array:
-    """Return the temperature in K of a resistance in Ω; the B equation turned round."""
+    """Return the temperature in K of a resistance in Ω; the B equation turned round.
+
+    Parameters
+    ----------
+    ohm : array_like
+        Ω.
+    ohm_25 : float
+        At 25 °C, Ω.
+    b_k : float
+        B, K.
+
+    Returns
+    -------
+    temperature : ndarray
+        K.
+
+    References
+    ----------
+    .. [1] steinhart-b
+
+    Examples
+    --------
+    >>> round(float(ntc_temperature(4101.2)) - 273.15, 1)
+    50.0
+    """
     return np.asarray(1 / (1 / T25_K + np.log(np.asarray(ohm, dtype=float) / ohm_25) / b_k))
 
 

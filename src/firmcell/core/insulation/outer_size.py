@@ -130,6 +130,25 @@ def flat_width_needed(width_m: float, height_m: float) -> float:
     """Return the least flat width of a sleeve, m, that slides over a rectangle `width_m` × `height_m`.
 
     A flat width is half a circumference, so it is width plus height, plus `SLIDE_ON_M`.
+
+    Parameters
+    ----------
+    width_m, height_m : float
+        Of the pack, m.
+
+    Returns
+    -------
+    flat : float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> round((flat_width_needed(0.07, 0.02) - SLIDE_ON_M) * 1e3, 6)  # width and height, before the ease
+    90.0
     """
     return width_m + height_m + SLIDE_ON_M
 

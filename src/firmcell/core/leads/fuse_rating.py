@@ -27,7 +27,27 @@ class FuseFit(Frozen):
 
 
 def least_rating(current_steady_a: float, current_peak_a: float) -> float:
-    """Return the smallest rating in A that carries the load without ageing or nuisance blowing."""
+    """Return the smallest rating in A that carries the load without ageing or nuisance blowing.
+
+    Parameters
+    ----------
+    current_steady_a, current_peak_a : float
+        A.
+
+    Returns
+    -------
+    rating : float
+        A.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> least_rating(24.0, 27.0)  # four fifths of the rating steadily
+    30.0
+    """
     return max(current_steady_a / STEADY_SHARE, current_peak_a / PEAK_SHARE)
 
 

@@ -104,6 +104,27 @@ def prospective_short_circuit(full_v: float, source_ohm: float) -> float:
 
     Full voltage over the resistance of cells and strips, times `SHORT_CIRCUIT_FACTOR`: fuses must
     break it and wires withstand it, so it may be too high but not too low.
+
+    Parameters
+    ----------
+    full_v : float
+        V.
+    source_ohm : float
+        Ω.
+
+    Returns
+    -------
+    current : float
+        A.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> round(prospective_short_circuit(40.0, 0.1), 6)  # one and a half times 400 A
+    600.0
     """
     return SHORT_CIRCUIT_FACTOR * full_v / source_ohm
 

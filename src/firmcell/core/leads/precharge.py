@@ -30,6 +30,30 @@ def inrush(voltage_v: float, capacitance_f: float, loop_ohm: float) -> Inrush:
     A capacitor through a resistance: V/R e^(−t/RC); it loses ½CV² in R whatever R is, and ∫i² dt = CV²/2R.
     The capacitor's
     own resistance and all inductance are left out, so the peak errs high.
+
+    Parameters
+    ----------
+    voltage_v : float
+        V.
+    capacitance_f : float
+        F.
+    loop_ohm : float
+        Ω.
+
+    Returns
+    -------
+    rush : Inrush
+        Peak in A, energy in J, I²t in A²s.
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    >>> rush = inrush(36.0, 1e-3, 0.1)  # V/R, CV²/2, CV²/2R
+    >>> round(rush.peak_a, 3), round(rush.energy_j, 3), round(rush.i2t_a2s, 3)
+    (360.0, 0.648, 6.48)
     """
     if capacitance_f <= 0:
         return Inrush(0.0, 0.0, 0.0, 0.0)
@@ -63,7 +87,27 @@ class Precharge:
 
 
 def preferred(ohm: float) -> float:
-    """Return the smallest preferred value (E12) not under `ohm`, Ω."""
+    """Return the smallest preferred value (E12) not under `ohm`, Ω.
+
+    Parameters
+    ----------
+    ohm : float
+        Ω.
+
+    Returns
+    -------
+    value : float
+        Ω.
+
+    References
+    ----------
+    .. [1] iec-60063
+
+    Examples
+    --------
+    >>> round(preferred(101.0), 6), round(preferred(0.82), 6)
+    (120.0, 0.82)
+    """
     decade = 10.0 ** (ceil(log10(ohm)) - 2)
     for power in (decade, decade * 10):
         for value in E12:
@@ -78,6 +122,28 @@ def precharge(voltage_v: float, capacitance_f: float) -> Precharge | None:
     Three time constants in about a second; never so small that more than 2 A flow. The resistor takes up
     ½CV², the energy
     the capacitors are charged with (the other half of CV²).
+
+    Parameters
+    ----------
+    voltage_v : float
+        V.
+    capacitance_f : float
+        F.
+
+    Returns
+    -------
+    resistor : Precharge or None
+        Ω, W and s.
+
+    References
+    ----------
+    .. [1] common-practice
+    .. [2] iec-60063
+
+    Examples
+    --------
+    >>> precharge(36.0, 0.0) is None
+    True
     """
     if capacitance_f <= 0 or voltage_v <= HARMLESS_V:
         return None

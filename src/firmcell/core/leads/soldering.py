@@ -102,6 +102,28 @@ def far_end_rise(length_m: float, seconds: float) -> float:
     """Return the rise in K at a distance along a copper wire whose end is held at soldering heat for a time.
 
     ΔT erfc(x/2√(αt)), a half-infinite rod without loss (Carslaw and Jaeger, from memory): errs high.
+
+    Parameters
+    ----------
+    length_m : float
+        From the soldered end, m.
+    seconds : float
+        s.
+
+    Returns
+    -------
+    rise : float
+        K.
+
+    References
+    ----------
+    .. [1] carslaw-jaeger
+
+    Examples
+    --------
+    >>> share = far_end_rise(0.0482, 5.0) / far_end_rise(0.0, 5.0)
+    >>> round(share, 2)  # erfc(1) where x = 2 √(α t), α of copper 1.16e-4 m²/s
+    0.16
     """
     diffusivity = COPPER_CONDUCTIVITY / (COPPER_DENSITY * COPPER_HEAT_CAPACITY)
     return SOLDERING_RISE_K * erfc(length_m / (2 * sqrt(diffusivity * seconds))) if seconds > 0 else 0.0

@@ -168,6 +168,27 @@ def duty_factor(on_s: float, off_s: float, constant_s: float) -> float:
     """Return by how much more than the steady current a wire carries if it is on and off by turns for ever.
 
     √((1 − e^−(on+off)/τ) / (1 − e^−on/τ)): the rise at the end of each turn on is that of the steady current.
+
+    Parameters
+    ----------
+    on_s, off_s : float
+        By turns, s.
+    constant_s : float
+        Time constant, s.
+
+    Returns
+    -------
+    factor : float
+        1.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> round(duty_factor(1.0, 1.0, 1e4), 3)  # half the time, quick turns: √2
+    1.414
     """
     if constant_s <= 0 or on_s <= 0:
         return 1.0

@@ -24,6 +24,16 @@ def air(temperature_k: ArrayLike) -> tuple[Array, Array, Array]:
     conductivity, kinematic_viscosity, prandtl : ndarray
         W/m·K, m²/s, 1. Sutherland's law for viscosity and conductivity, ideal gas density,
         c_p taken as 1007 J/kg·K (Incropera, values from memory).
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> k, nu, pr = (float(x) for x in air(300.0))  # table of air at 300 K: 0.0263, 15.9e-6, 0.707
+    >>> abs(k / 0.0263 - 1) < 0.01, abs(nu / 15.9e-6 - 1) < 0.015, abs(pr / 0.707 - 1) < 0.02
+    (True, True, True)
     """
     t = np.asarray(temperature_k, dtype=float)
     viscosity = 1.716e-5 * (t / 273.15) ** 1.5 * (273.15 + 110.4) / (t + 110.4)
@@ -36,6 +46,29 @@ def rayleigh(surface_k: ArrayLike, ambient_k: ArrayLike, length_m: ArrayLike) ->
     """Return Rayleigh number, Prandtl number and air conductivity (W/m·K) at the film temperature.
 
     Surface and ambient in K, `length_m` the characteristic length in m; arrays broadcast.
+
+    Parameters
+    ----------
+    surface_k, ambient_k : array_like
+        Surface and air, K.
+    length_m : array_like
+        Characteristic length, m.
+
+    Returns
+    -------
+    number, prandtl, conductivity : ndarray
+        1, 1, W/m·K; shapes broadcast.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> ra, _, _ = rayleigh(330.0, 300.0, 0.01)
+    >>> ra2, _, _ = rayleigh(330.0, 300.0, 0.02)  # with the cube of the length
+    >>> round(float(ra2 / ra), 6)
+    8.0
     """
     surface = np.asarray(surface_k, dtype=float)
     ambient = np.asarray(ambient_k, dtype=float)
@@ -49,6 +82,25 @@ def nusselt_horizontal_cylinder(rayleigh_number: ArrayLike, prandtl: ArrayLike) 
     """Return the mean Nusselt number of a long horizontal cylinder in still air.
 
     Churchill and Chu 1975, good for Ra up to 1e12; characteristic length is the diameter.
+
+    Parameters
+    ----------
+    rayleigh_number, prandtl : array_like
+        1.
+
+    Returns
+    -------
+    nusselt : ndarray
+        1.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+
+    Examples
+    --------
+    >>> round(float(nusselt_horizontal_cylinder(0.0, 0.7)), 4)  # 0.60²
+    0.36
     """
     ra = np.asarray(rayleigh_number, dtype=float)
     pr = np.asarray(prandtl, dtype=float)
@@ -62,6 +114,25 @@ def nusselt_plate(rayleigh_number: ArrayLike, prandtl: ArrayLike) -> Array:
     Churchill and Chu 1975 for a vertical plate, all Ra up to 1e12; the characteristic length is the
     width of the surface. Used for strip in any position, since the strip's place in the finished
     pack is not known: horizontal strip facing up is cooled at least as well.
+
+    Parameters
+    ----------
+    rayleigh_number, prandtl : array_like
+        1.
+
+    Returns
+    -------
+    nusselt : ndarray
+        1.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975a
+
+    Examples
+    --------
+    >>> round(float(nusselt_plate(0.0, 0.7)), 4)  # 0.825²
+    0.6806
     """
     ra = np.asarray(rayleigh_number, dtype=float)
     pr = np.asarray(prandtl, dtype=float)
@@ -76,6 +147,32 @@ def cylinder_loss(
 
     Surface and ambient in K, diameter in m; convection after Churchill and Chu, radiation to
     surroundings at ambient temperature.
+
+    Parameters
+    ----------
+    surface_k, ambient_k : array_like
+        K.
+    diameter_m : array_like
+        m.
+    emissivity : float
+        Of the surface, 0 to 1.
+
+    Returns
+    -------
+    loss : ndarray
+        W/m.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+
+    Examples
+    --------
+    >>> float(cylinder_loss(300.0, 300.0, 0.003, 0.9))
+    0.0
+    >>> black = cylinder_loss(350.0, 300.0, 0.003, 1.0) - cylinder_loss(350.0, 300.0, 0.003, 0.0)
+    >>> round(float(black), 3)  # σ (350⁴ − 300⁴) π d = 391.61 W/m² × 9.42478 mm
+    3.691
     """
     surface = np.asarray(surface_k, dtype=float)
     ambient = np.asarray(ambient_k, dtype=float)
@@ -87,7 +184,32 @@ def cylinder_loss(
 
 
 def plate_loss(surface_k: ArrayLike, ambient_k: ArrayLike, width_m: ArrayLike, emissivity: float) -> Array:
-    """Return the heat lost by one face of each metre of a strip `width_m` wide, W/m."""
+    """Return the heat lost by one face of each metre of a strip `width_m` wide, W/m.
+
+    Parameters
+    ----------
+    surface_k, ambient_k : array_like
+        K.
+    width_m : array_like
+        m.
+    emissivity : float
+        Of the surface, 0 to 1.
+
+    Returns
+    -------
+    loss : ndarray
+        W/m.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975a
+
+    Examples
+    --------
+    >>> black = plate_loss(350.0, 300.0, 0.01, 1.0) - plate_loss(350.0, 300.0, 0.01, 0.0)
+    >>> round(float(black), 3)  # σ (350⁴ − 300⁴) w
+    3.916
+    """
     surface = np.asarray(surface_k, dtype=float)
     ambient = np.asarray(ambient_k, dtype=float)
     width = np.asarray(width_m, dtype=float)

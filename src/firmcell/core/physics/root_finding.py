@@ -17,6 +17,25 @@ def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, 
     `steps` halvings, then one straight line through the ends of what is left: for the smooth curves
     used here 12 steps and the line are as exact as 24 halvings. A function that stays on one side
     gives the nearer end.
+
+    Parameters
+    ----------
+    function : callable
+        Of an array, rising, elementwise.
+    low, high : array_like
+        Bounds.
+    steps : int
+        Halvings.
+
+    Returns
+    -------
+    crossing : ndarray
+        In the unit of the bounds.
+
+    Examples
+    --------
+    >>> round(float(bisect(lambda x: x**2 - 2, 0.0, 2.0)), 6)  # √2
+    1.414214
     """
     lower, upper = (np.array(a, dtype=float) for a in np.broadcast_arrays(low, high))
     for _ in range(steps):

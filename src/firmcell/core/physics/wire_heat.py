@@ -74,28 +74,134 @@ def awg_diameter(gauge: ArrayLike) -> Array:
     """Return the diameter in m of a solid round wire; gauge 0 is 1/0, −1 is 2/0 and so on.
 
     ASTM B258: 0.127 mm × 92^((36−n)/39).
+
+    Parameters
+    ----------
+    gauge : array_like
+        1/0 is 0, 2/0 is −1 and so on.
+
+    Returns
+    -------
+    diameter : ndarray
+        m.
+
+    References
+    ----------
+    .. [1] astm-b258
+
+    Examples
+    --------
+    >>> [round(float(awg_diameter(n)) * 1e3, 3) for n in (36, -3)]  # by definition 0.0050 in and 0.4600 in
+    [0.127, 11.684]
     """
     return np.asarray(0.127e-3 * 92.0 ** ((36.0 - np.asarray(gauge, dtype=float)) / 39.0))
 
 
 def awg_area(gauge: ArrayLike) -> Array:
-    """Return the copper area in m² of an AWG gauge (ASTM B258)."""
+    """Return the copper area in m² of an AWG gauge (ASTM B258).
+
+    Parameters
+    ----------
+    gauge : array_like
+        As in `awg_diameter`.
+
+    Returns
+    -------
+    area : ndarray
+        m².
+
+    References
+    ----------
+    .. [1] astm-b258
+
+    Examples
+    --------
+    >>> [round(float(awg_area(n)) * 1e6, 3) for n in (10, 14)]
+    [5.261, 2.081]
+    """
     return np.asarray(np.pi / 4 * awg_diameter(gauge) ** 2)
 
 
 def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficient: float) -> Array:
-    """Return resistance at a temperature from its value at 20 °C; linear in temperature, same unit as given."""
+    """Return resistance at a temperature from its value at 20 °C; linear in temperature, same unit as given.
+
+    Parameters
+    ----------
+    resistance_20 : array_like
+        At 20 °C, any unit.
+    temperature_k : array_like
+        K.
+    coefficient : float
+        1/K, against 20 °C.
+
+    Returns
+    -------
+    resistance : ndarray
+        In the unit given.
+
+    References
+    ----------
+    .. [1] iec-60028
+
+    Examples
+    --------
+    >>> round(float(resistance_at(1.0, 293.15 + 100, 0.00393)), 3)
+    1.393
+    """
     rise = np.asarray(temperature_k, dtype=float) - CELSIUS_20
     return np.asarray(np.asarray(resistance_20, dtype=float) * (1 + coefficient * rise))
 
 
 def conductor_diameter(area_m2: ArrayLike) -> Array:
-    """Return the diameter in m of the circle round a stranded conductor of copper area `area_m2`."""
+    """Return the diameter in m of the circle round a stranded conductor of copper area `area_m2`.
+
+    Parameters
+    ----------
+    area_m2 : array_like
+        Copper, m².
+
+    Returns
+    -------
+    diameter : ndarray
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> round(float(conductor_diameter(4e-6) / conductor_diameter(1e-6)), 6)  # with the root of the area
+    2.0
+    """
     return np.asarray(np.sqrt(4 * np.asarray(area_m2, dtype=float) / (np.pi * STRANDED_FILL)))
 
 
 def insulation_barrier(area_m2: ArrayLike, outer_diameter_m: ArrayLike) -> Array:
-    """Return the thermal resistance of the insulation of one metre of wire, K·m/W (hollow cylinder)."""
+    """Return the thermal resistance of the insulation of one metre of wire, K·m/W (hollow cylinder).
+
+    Parameters
+    ----------
+    area_m2 : array_like
+        Copper, m².
+    outer_diameter_m : array_like
+        Over the insulation, m.
+
+    Returns
+    -------
+    barrier : ndarray
+        K·m/W.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> inner = conductor_diameter(1e-6)
+    >>> round(float(insulation_barrier(1e-6, inner * np.e)) * 2 * np.pi * INSULATION_CONDUCTIVITY, 6)  # ln e
+    1.0
+    """
     outer = np.asarray(outer_diameter_m, dtype=float)
     inner = np.minimum(conductor_diameter(area_m2), outer)
     return np.asarray(np.log(outer / inner) / (2 * np.pi * INSULATION_CONDUCTIVITY))
@@ -108,6 +214,30 @@ def wire_heat_loss(
 
     Conductor and ambient in K, copper area in m², outer diameter in m; arrays broadcast.
     Conduction through the insulation in series with convection (Churchill and Chu) and radiation.
+
+    Parameters
+    ----------
+    conductor_k, ambient_k : array_like
+        K.
+    area_m2 : array_like
+        Copper, m².
+    outer_diameter_m : array_like
+        m.
+
+    Returns
+    -------
+    loss : ndarray
+        W/m.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+    .. [2] incropera
+
+    Examples
+    --------
+    >>> abs(float(wire_heat_loss(300.0, 300.0, 2e-6, 0.003))) < 1e-6
+    True
     """
     conductor = np.asarray(conductor_k, dtype=float)
     ambient = np.asarray(ambient_k, dtype=float)
@@ -133,6 +263,35 @@ def ampacity(
 
     Resistance at 20 °C in Ω/m, area in m², diameter in m, temperatures in K; arrays broadcast.
     A conductor limit at or below ambient gives 0.
+
+    Parameters
+    ----------
+    resistance_20_ohm_per_m : array_like
+        At 20 °C, Ω/m.
+    area_m2 : array_like
+        Copper, m².
+    outer_diameter_m : array_like
+        m.
+    conductor_k, ambient_k : array_like
+        K.
+
+    Returns
+    -------
+    current : ndarray
+        A.
+
+    References
+    ----------
+    .. [1] nfpa-70
+    .. [2] abyc-e11
+
+    Examples
+    --------
+    >>> held = float(ampacity(3.28e-3, 5.26e-6, 0.0045, 348.15, 303.15))  # 10 AWG; 310.17 at 75 °C says 50 A
+    >>> 0.95 < held / 50 < 1.2
+    True
+    >>> float(ampacity(3.28e-3, 5.26e-6, 0.0045, 303.15, 303.15))
+    0.0
     """
     conductor = np.asarray(conductor_k, dtype=float)
     resistance = resistance_at(resistance_20_ohm_per_m, conductor, COPPER_COEFFICIENT)
@@ -167,7 +326,27 @@ def adiabatic_rise(wire: Wire, current_a: float, seconds: float) -> float:
 
 
 def withstand_k(insulation: str) -> float:
-    """Return k in A·√s/mm² of an insulation by its first word; an unknown one counts as PVC, the lowest."""
+    """Return k in A·√s/mm² of an insulation by its first word; an unknown one counts as PVC, the lowest.
+
+    Parameters
+    ----------
+    insulation : str
+        Its class, such as “silicone”.
+
+    Returns
+    -------
+    k : float
+        A·√s/mm².
+
+    References
+    ----------
+    .. [1] iec-60364-4-43
+
+    Examples
+    --------
+    >>> withstand_k("PVC 80"), withstand_k("something else")
+    (115.0, 115.0)
+    """
     return WITHSTAND_K.get((insulation.split() or [""])[0].lower(), WITHSTAND_K["pvc"])
 
 
@@ -175,6 +354,29 @@ def withstand_seconds(area_m2: float, current_a: float, insulation: str) -> floa
     """Return how long in s a copper wire withstands a short circuit of `current_a`.
 
     Adiabatic equation I²t = k²S² (IEC 60364-4-43); unknown insulation is taken as PVC, the lowest k.
+
+    Parameters
+    ----------
+    area_m2 : float
+        Copper, m².
+    current_a : float
+        A.
+    insulation : str
+        Its class.
+
+    Returns
+    -------
+    time : float
+        s.
+
+    References
+    ----------
+    .. [1] iec-60364-4-43
+
+    Examples
+    --------
+    >>> round(withstand_seconds(1e-6, 115.0, "PVC"), 6)  # k S = 115 A for one second
+    1.0
     """
     k = withstand_k(insulation)
     return (k * area_m2 * 1e6 / current_a) ** 2
@@ -184,6 +386,29 @@ def onderdonk_fusing(area_m2: float, seconds: float, ambient_k: float = 298.15) 
     """Return the current in A that melts a bare copper wire in `seconds`.
 
     Onderdonk: I = A √(log10(1 + (1083 − Ta)/(234 + Ta)) / (33 t)), A in circular mils, Ta in °C.
+
+    Parameters
+    ----------
+    area_m2 : float
+        Copper, m².
+    seconds : float
+        s.
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    current : float
+        A.
+
+    References
+    ----------
+    .. [1] onderdonk
+
+    Examples
+    --------
+    >>> round(onderdonk_fusing(5.261e-6, 1.0), -1)  # 10 382 cmil × √(0.7063 / 33)
+    1520.0
     """
     circular_mils = 4 / np.pi * area_m2 / (25.4e-6) ** 2
     celsius = ambient_k - 273.15

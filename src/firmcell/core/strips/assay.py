@@ -71,6 +71,32 @@ def by_resistance(
     ------
     Refusal
         If a value is not above zero.
+
+    Parameters
+    ----------
+    current_a, volts : Measured
+        A and V, with their uncertainties.
+    length_m, width_m, thickness_m : Measured
+        m.
+    temperature_k : float
+        Of the strip, K.
+
+    Returns
+    -------
+    assay : Assay
+        Resistivity in Ω·m and the metal it fits.
+
+    References
+    ----------
+    .. [1] crc
+    .. [2] kirchhoff
+
+    Examples
+    --------
+    >>> current, drop, length = Measured(10.0, 0.0), Measured(0.5775, 0.0), Measured(1.0, 0.0)
+    >>> exact = (current, drop, length, Measured(0.008, 0.0), Measured(0.00015, 0.0))
+    >>> round(by_resistance(*exact).result.value * 1e9, 1)  # 0.5775 V × 1.2 mm² / 10 A m, in nΩ·m
+    69.3
     """
     _above_zero(current=current_a, voltage=volts, length=length_m, width=width_m, thickness=thickness_m)
     value = volts.value * width_m.value * thickness_m.value / (current_a.value * length_m.value)

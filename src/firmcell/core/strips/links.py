@@ -10,7 +10,24 @@ from firmcell.core.layout.cell_places import CellPlace, Layout
 
 
 def is_straight(points: Sequence[tuple[float, float]], tolerance: float = 0.02) -> bool:
-    """Whether points in order lie on one line; `tolerance` is how far aside for how far along."""
+    """Whether points in order lie on one line; `tolerance` is how far aside for how far along.
+
+    Parameters
+    ----------
+    points : sequence
+        (x, y) in order, m.
+    tolerance : float
+        How far aside for how far along.
+
+    Returns
+    -------
+    straight : bool
+
+    Examples
+    --------
+    >>> is_straight([(0, 0), (1, 0), (2, 0)]), is_straight([(0, 0), (1, 0), (2, 1)])
+    (True, False)
+    """
     for a, b, c in zip(points, points[1:], points[2:], strict=False):
         first, second = (b[0] - a[0], b[1] - a[1]), (c[0] - b[0], c[1] - b[1])
         across = first[0] * second[1] - first[1] * second[0]
@@ -21,7 +38,23 @@ def is_straight(points: Sequence[tuple[float, float]], tolerance: float = 0.02) 
 
 
 def direction_of(a: tuple[float, float], b: tuple[float, float]) -> int:
-    """Direction of a line in whole degrees, 0 to 179, either way round."""
+    """Direction of a line in whole degrees, 0 to 179, either way round.
+
+    Parameters
+    ----------
+    a, b : tuple
+        (x, y), m.
+
+    Returns
+    -------
+    degrees : int
+        0 to 179.
+
+    Examples
+    --------
+    >>> direction_of((0, 0), (1, 1)), direction_of((1, 1), (0, 0))
+    (45, 45)
+    """
     return round(degrees(atan2(b[1] - a[1], b[0] - a[0]))) % 180
 
 

@@ -60,6 +60,16 @@ def fin_middle_rise(
     -----
     κA θ″ − h θ + I²R' = 0 with θ given at x = ±L/2: θ(0) = q/h + (θe − q/h) / cosh(mL/2), m² = h/κA
     (fin with heat generation, solved by hand).
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> rise = fin_middle_rise(10.0, 0.05, 0.02, 1e-4, 1e-6, 0.0)
+    >>> round(float(rise), 2)  # hardly any loss: I² R′ L² / 8 k A
+    2.5
     """
     heat = np.asarray(current_a, dtype=float) ** 2 * np.asarray(ohm_per_m, dtype=float)
     h = np.asarray(loss_w_m_k, dtype=float)
@@ -99,6 +109,26 @@ def touching_conductance(radius_m: float, length_m: float, gap_m: float) -> floa
     Through the wraps and the wedge of still air between them: G = π k L √(r/δ) for a narrow gap δ
     (the gap r(θ²) + δ integrated over the near side). Radiation and glue are left out, which keeps
     the middle of the pack warmer than it is.
+
+    Parameters
+    ----------
+    radius_m, length_m, gap_m : float
+        m.
+
+    Returns
+    -------
+    conductance : float
+        W/K.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> one = touching_conductance(0.009, 0.065, 2e-4)
+    >>> round(touching_conductance(0.009, 0.130, 2e-4) / one, 6)  # in proportion to the length
+    2.0
     """
     narrow = gap_m + 2 * WRAP_M * AIR_CONDUCTIVITY / WRAP_CONDUCTIVITY
     return float(np.pi * AIR_CONDUCTIVITY * length_m * np.sqrt(radius_m / narrow))
