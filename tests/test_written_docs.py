@@ -56,5 +56,5 @@ def test_every_reference_of_a_formula_is_a_key():
         for path in (ROOT / "src/firmcell/core").rglob("*.py")
         for key in re.findall(r"^\s*\.\. \[\d+\] (\S+)$", path.read_text(encoding="utf-8"), re.M)
     }
-    assert len(cited) > 30
+    assert len(cited) >= 25
     assert not {c for c in cited if c[1] not in keys}

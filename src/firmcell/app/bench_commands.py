@@ -1,20 +1,18 @@
 """Steps passed by key, the meter, the person at the bench, and practice."""
 
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, cast
 
 from PySide6.QtWidgets import (
     QInputDialog,
 )
 
-from firmcell.app.pages import (
-    TestsPage,
-)
-from firmcell.app.pages.tests_page import SIMULATED
+from firmcell.app.session import SIMULATED
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.pages.tests_page import TestsPage
     from firmcell.app.trainer import Trainer
 
 
@@ -47,8 +45,8 @@ class BenchCommands:
         """Take readings from the meter at this address from now on."""
         self.window.settings.setValue("meter", address)
         page = self.window.pages.get(Stage.TESTS)
-        if isinstance(page, TestsPage):
-            page.meter_address = address
+        if page is not None:
+            cast("TestsPage", page).meter_address = address
         self.window.tell(
             f"Readings come from {'the simulated meter' if address == SIMULATED else address} now."
         )
@@ -56,9 +54,7 @@ class BenchCommands:
     def read_meter(self) -> None:
         if self.window.session is not None and Stage.TESTS in self.window.session.plan.stages:
             self.window.go(Stage.TESTS)
-            page = self.window.page(Stage.TESTS)
-            assert isinstance(page, TestsPage)
-            page.read_with_meter()
+            cast("TestsPage", self.window.page(Stage.TESTS)).read_with_meter()
 
     def practise(self) -> None:
         """Open the trainer on a pack like this one."""

@@ -2,7 +2,7 @@
 
 from functools import partial
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import TYPE_CHECKING, Any, cast
 
 from PySide6.QtCore import QPoint, QRect, QSettings, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QFont
@@ -24,20 +24,10 @@ from firmcell.app.hand_tools import HandTools
 from firmcell.app.job_commands import JobCommands
 from firmcell.app.menus import Menus
 from firmcell.app.open_jobs import OpenJobs
-from firmcell.app.pages import (
-    PAGES,
-    BenchPage,
-    BmsPage,
-    LayoutPage,
-    Page,
-    PassportPage,
-    StripsPage,
-    TestsPage,
-)
-from firmcell.app.pages.tests_page import SIMULATED
+from firmcell.app.pages import Page, make_page
 from firmcell.app.picture_panel import PicturePanel
 from firmcell.app.rating_plate import RatingPlate, StageRail
-from firmcell.app.session import Session, guarded
+from firmcell.app.session import SIMULATED, Session, guarded
 from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
 from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
@@ -50,6 +40,9 @@ from firmcell.store.units import System
 
 if TYPE_CHECKING:
     pass
+
+if TYPE_CHECKING:
+    from firmcell.app.pages.bench_page import BenchPage
 
 NOTICE_MS = 12_000
 
@@ -204,37 +197,35 @@ class MainWindow(QMainWindow):
         """The page of a stage, made when it is first wanted."""
         if stage not in self.pages:
             assert self.session is not None
-            page = next(kind for kind in PAGES if kind.stage is stage)(self.session, self.system)
+            page: Any = make_page(stage, self.session, self.system)
             page.picked.connect(self.panel.light)
-            if isinstance(page, BenchPage):
+            if stage is Stage.BENCH:
                 page.go_to_tests.connect(partial(self.enter, Stage.TESTS))
                 page.step_shown.connect(self.panel.paint)
-            elif isinstance(page, TestsPage):
+            elif stage is Stage.TESTS:
                 page.back_to_bench.connect(partial(self.enter, Stage.BENCH))
                 page.practise.connect(self.at_bench.practise)
                 page.meter_address = str(self.settings.value("meter", SIMULATED))
-            elif isinstance(page, LayoutPage):
+            elif stage is Stage.LAYOUT:
                 page.tool_wanted.connect(self.panel.take_tool)
                 page.group_wanted.connect(lambda group: setattr(self.hand, "group", group))
                 page.outline_wanted.connect(self.jobs.choose_outline)
                 page.export_wanted.connect(self.jobs.export)
-            elif isinstance(page, StripsPage):
+            elif stage is Stage.STRIPS:
                 page.load_changed.connect(self.panel.paint_strips)
                 page.measured_wanted.connect(self.jobs.choose_measured)
                 page.export_wanted.connect(self.jobs.export)
-            elif isinstance(page, BmsPage):
+            elif stage is Stage.BMS:
                 page.export_wanted.connect(self.jobs.export)
                 page.board_wanted.connect(self.jobs.own_board)
-            elif isinstance(page, PassportPage):
+            elif stage is Stage.PASSPORT:
                 page.export.connect(self.jobs.export_passport)
             self.pages[stage] = page
             self.page_stack.addWidget(page)
         return self.pages[stage]
 
-    def _bench(self) -> BenchPage:
-        page = self.page(Stage.BENCH)
-        assert isinstance(page, BenchPage)
-        return page
+    def _bench(self) -> "BenchPage":
+        return cast("BenchPage", self.page(Stage.BENCH))
 
     # -- showing ----------------------------------------------------------------------------------------
 

@@ -8,7 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QAction, QActionGroup, QKeySequence
 from PySide6.QtWidgets import QWidget
 
-from firmcell.app.pages.layout_page import TOOL_KEYS
+from firmcell.app.canvas.tools import TOOL_SHORTCUTS
 from firmcell.app.shortcut_sheet import ShortcutSheet
 from firmcell.core.analysis.findings import Stage
 
@@ -61,7 +61,7 @@ class Menus:
         edit.addSeparator()
         self.action(edit, "Apply the &fix of the finding", "Ctrl+.", self.window.apply_fix)
         hand = bar.addMenu("&Hand")
-        for tool, keys in TOOL_KEYS.items():
+        for tool, keys in TOOL_SHORTCUTS.items():
             self.action(hand, tool.value.capitalize(), keys, partial(self.window.panel.take_tool, tool))
         self.all.insert(3, hand)
         for number, stage in enumerate(Stage, start=1):

@@ -1,13 +1,9 @@
 """What stands on the picture: faces, marks of the stage, the part picked and its card."""
 
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, cast
 
 from firmcell.app.canvas.tools import Tool
 from firmcell.app.hand_tools import HINTS
-from firmcell.app.pages import (
-    LayoutPage,
-    StripsPage,
-)
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.part_card import describe
@@ -16,6 +12,8 @@ from firmcell.core.pictures.strip_colours import strip_paint
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.pages.layout_page import LayoutPage
+    from firmcell.app.pages.strips_page import StripsPage
 
 
 class PicturePanel:
@@ -80,19 +78,20 @@ class PicturePanel:
         self.window.hand.choose(tool)
         self.paint()
         page = self.window.pages.get(Stage.LAYOUT)
-        if isinstance(page, LayoutPage):
-            page.show_tool(tool, HINTS[tool])
+        if page is not None:
+            cast("LayoutPage", page).show_tool(tool, HINTS[tool])
 
     def hand_told(self, words: str) -> None:
         page = self.window.pages.get(Stage.LAYOUT)
-        if isinstance(page, LayoutPage):
-            page.tell(words)
+        if page is not None:
+            cast("LayoutPage", page).tell(words)
 
     def paint_strips(self) -> None:
-        """Lay heat or current over the strips in the Metal stage; nothing elsewhere, or while it is worked out."""
-        session, page = self.window.session, self.window.pages.get(Stage.STRIPS)
-        loaded = page.loaded() if isinstance(page, StripsPage) and self.window.stage is Stage.STRIPS else None
-        if session is None or session.metal is None or loaded is None or not isinstance(page, StripsPage):
+        """Lay heat or current over the strips in the Strips stage; nothing elsewhere, or while it is worked out."""
+        session = self.window.session
+        page = cast("StripsPage | None", self.window.pages.get(Stage.STRIPS))
+        loaded = page.loaded() if page is not None and self.window.stage is Stage.STRIPS else None
+        if session is None or session.metal is None or loaded is None or page is None:
             self.window.view.show_bands([], None)
             return
         paint = strip_paint(

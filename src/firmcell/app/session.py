@@ -41,6 +41,8 @@ def _wiring(design: Design, analysis: Analysis) -> Drawing:
     return shifted(drawing, -(x0 + x1) / 2, 0.0)
 
 
+SIMULATED = "simulated"
+"""In place of an address: the meter that ships with the program."""
 SETTLE_MS = 120
 """After the last edit, before heat is worked out: typing and dragging must not wait for it."""
 

@@ -6,8 +6,8 @@ import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtWidgets import QComboBox, QPushButton, QToolButton
 
-from firmcell.app.canvas.tools import Tool
-from firmcell.app.pages.layout_page import TOOL_KEYS, LayoutPage
+from firmcell.app.canvas.tools import TOOL_SHORTCUTS, Tool
+from firmcell.app.pages.layout_page import LayoutPage
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Face, Lie
@@ -127,7 +127,7 @@ def test_a_single_lattice_can_be_asked_for(stack, page, qtbot):
 
 
 def test_every_tool_has_a_button_a_key_and_a_hint(stack, page, qtbot):
-    assert set(TOOL_KEYS) == set(Tool)
+    assert set(TOOL_SHORTCUTS) == set(Tool)
     for tool in Tool:
         button = next(b for b in page.findChildren(QToolButton) if b.accessibleName() == tool.value)
         qtbot.mouseClick(button, Qt.MouseButton.LeftButton)

@@ -42,3 +42,18 @@ class Gesture:
     refs: list[str]
     way: list[tuple[float, float]]
     moved: bool = False
+
+
+TOOL_SHORTCUTS = {
+    Tool.LOOK: "Ctrl+1",
+    Tool.MOVE: "Ctrl+2",
+    Tool.TURN: "Ctrl+3",
+    Tool.SWAP: "Ctrl+4",
+    Tool.PAINT: "Ctrl+5",
+    Tool.LOCK: "Ctrl+6",
+    Tool.BLOCK: "Ctrl+7",
+    Tool.MINUS: "Ctrl+8",
+    Tool.PLUS: "Ctrl+9",
+    Tool.STRIP: "Ctrl+L",
+}
+"""Keys that take up a tool."""

@@ -1,30 +1,33 @@
-"""The ten stages, one page each."""
+"""The ten stages, one page each; a page's module is loaded when the page is first wanted, so that starting need not wait for it."""
+
+from importlib import import_module
 
 from firmcell.app.pages.base_page import Page
-from firmcell.app.pages.bench_page import BenchPage
-from firmcell.app.pages.bms_page import BmsPage
-from firmcell.app.pages.design_pages import (
-    BriefPage,
-    CellsPage,
-    InsulationPage,
-)
-from firmcell.app.pages.layout_page import LayoutPage
-from firmcell.app.pages.leads_page import LeadsPage
-from firmcell.app.pages.passport_page import PassportPage
-from firmcell.app.pages.strips_page import StripsPage
-from firmcell.app.pages.tests_page import TestsPage
+from firmcell.app.session import Session
+from firmcell.core.analysis.findings import Stage
+from firmcell.store.units import System
 
-PAGES: tuple[type[Page], ...] = (
-    BriefPage,
-    CellsPage,
-    LayoutPage,
-    StripsPage,
-    LeadsPage,
-    BmsPage,
-    InsulationPage,
-    BenchPage,
-    TestsPage,
-    PassportPage,
-)
+PAGES = {
+    Stage.BRIEF: ("design_pages", "BriefPage"),
+    Stage.CELLS: ("design_pages", "CellsPage"),
+    Stage.LAYOUT: ("layout_page", "LayoutPage"),
+    Stage.STRIPS: ("strips_page", "StripsPage"),
+    Stage.LEADS: ("leads_page", "LeadsPage"),
+    Stage.BMS: ("bms_page", "BmsPage"),
+    Stage.INSULATION: ("design_pages", "InsulationPage"),
+    Stage.BENCH: ("bench_page", "BenchPage"),
+    Stage.TESTS: ("tests_page", "TestsPage"),
+    Stage.PASSPORT: ("passport_page", "PassportPage"),
+}
+"""Module and class of each stage's page."""
 
-__all__ = ["PAGES", "BenchPage", "BmsPage", "LayoutPage", "Page", "PassportPage", "StripsPage", "TestsPage"]
+
+def make_page(stage: Stage, session: Session, system: System) -> Page:
+    """Return a new page of a stage."""
+    module, name = PAGES[stage]
+    made = getattr(import_module(f"{__name__}.{module}"), name)(session, system)
+    assert isinstance(made, Page)
+    return made
+
+
+__all__ = ["PAGES", "Page", "make_page"]

@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Search
-from firmcell.app.canvas.tools import Tool
+from firmcell.app.canvas.tools import TOOL_SHORTCUTS, Tool
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.layout_figures import LayoutFigures
@@ -39,19 +39,6 @@ from firmcell.core.model.brief import Blocked
 from firmcell.core.model.joint_kinds import joints_by_face
 from firmcell.store.units import show
 from firmcell.store.validation_words import first_fault
-
-TOOL_KEYS = {
-    Tool.LOOK: "Ctrl+1",
-    Tool.MOVE: "Ctrl+2",
-    Tool.TURN: "Ctrl+3",
-    Tool.SWAP: "Ctrl+4",
-    Tool.PAINT: "Ctrl+5",
-    Tool.LOCK: "Ctrl+6",
-    Tool.BLOCK: "Ctrl+7",
-    Tool.MINUS: "Ctrl+8",
-    Tool.PLUS: "Ctrl+9",
-    Tool.STRIP: "Ctrl+L",
-}
 
 
 class LayoutPage(Page):
@@ -112,7 +99,7 @@ class LayoutPage(Page):
             button.setText(tool.value.capitalize())
             button.setCheckable(True)
             button.setSizePolicy(self.search.finder.sizePolicy())
-            button.setToolTip(f"{tool.value.capitalize()} ({TOOL_KEYS[tool]})")
+            button.setToolTip(f"{tool.value.capitalize()} ({TOOL_SHORTCUTS[tool]})")
             button.setAccessibleName(tool.value)
             button.clicked.connect(lambda _=False, t=tool: self.tool_wanted.emit(t))
             self.tools.addButton(button)

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QLine
 from firmcell.app.background import Task
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
-from firmcell.app.session import guarded
+from firmcell.app.session import SIMULATED, guarded
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
@@ -21,7 +21,6 @@ from firmcell.core.tap_check.practice_pack import PracticePack, practice_pack
 from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of, meter_words, pack_asked
 from firmcell.store.units import parse
 
-SIMULATED = "simulated"
 WORDS = {Verdict.RIGHT: "right", Verdict.LOOK: "look", Verdict.WRONG: "WRONG", Verdict.MISSING: "to read"}
 
 
