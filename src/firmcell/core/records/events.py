@@ -4,7 +4,7 @@ import hashlib
 import json
 from typing import Annotated, Literal
 
-from pydantic import Field, TypeAdapter
+from pydantic import ConfigDict, Field, TypeAdapter
 
 from firmcell.core.base.quantity import Count, Frozen, Kelvin, Metres, Ohms, Range, Seconds, Unit
 
@@ -198,7 +198,7 @@ Payload = Annotated[
     | Correction,
     Field(discriminator="kind"),
 ]
-PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload)
+PAYLOAD: TypeAdapter[Payload] = TypeAdapter(Payload, config=ConfigDict(defer_build=True))
 RECORD_KINDS: dict[str, type[Frozen]] = {
     model.model_fields["kind"].default: model
     for model in (
