@@ -5,7 +5,7 @@ import time
 from pathlib import Path
 
 import numpy  # noqa: F401
-import pydantic  # noqa: F401
+from pydantic import BaseModel  # noqa: F401 – a bare “import pydantic” loads nothing yet
 from PySide6.QtGui import QPaintEvent
 from PySide6.QtWidgets import QApplication, QMainWindow
 

@@ -121,6 +121,27 @@ def test_notes_of_range_and_fault_move_nothing(hoist_window, qtbot):
     assert places() == before
 
 
+@pytest.mark.parametrize("width", [1280, 1024, 900])
+def test_no_title_of_a_field_is_cut(hoist_window, width):
+    hoist_window.resize(width, 800)
+    for stage in (
+        Stage.BRIEF,
+        Stage.CELLS,
+        Stage.LAYOUT,
+        Stage.STRIPS,
+        Stage.LEADS,
+        Stage.BMS,
+        Stage.INSULATION,
+    ):
+        hoist_window.go(stage)
+        for _ in range(3):
+            QApplication.processEvents()
+        for _, field in hoist_window.page(stage)._fields:
+            label = field.row.label
+            if label.isVisible() and label.text():
+                assert label.height() >= label.heightForWidth(label.width()), (stage, label.text())
+
+
 def test_the_wheel_over_a_field_without_focus_changes_nothing_and_scrolls_the_page(hoist_window, qtbot):
     for stage in (Stage.STRIPS, Stage.LEADS, Stage.LAYOUT, Stage.TESTS, Stage.BRIEF):
         hoist_window.go(stage)

@@ -113,7 +113,7 @@ def test_a_wrong_entry_is_told_beside_the_field_and_changes_nothing(hoist_window
 
 def test_units_change_with_the_system(hoist_window, qtbot):
     window = hoist_window
-    window.set_system("inch")
+    window.looks.set_system("inch")
     window.go(Stage.BRIEF)
     row = field(window.page(Stage.BRIEF), "brief.box_height_m").row
     assert row.unit.text() == "in"

@@ -7,6 +7,7 @@ from types import NoneType, UnionType
 from typing import Any, Union, get_args, get_origin
 
 from PySide6.QtCore import QEvent, QObject, Qt, Signal
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
 from shiboken6 import isValid
 
@@ -57,6 +58,19 @@ def limits(model: type[Frozen], name: str) -> tuple[float | None, float | None]:
 _MOVES = (QEvent.Type.Move, QEvent.Type.Resize, QEvent.Type.Show, QEvent.Type.Hide)
 
 
+class _Wrapped(QLabel):
+    """A title that is never cut: it asks for the height that its words need at the width it has got."""
+
+    def __init__(self, words: str) -> None:
+        super().__init__(words)
+        self.setWordWrap(True)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        # The grid keeps what it worked out at another width; a least height makes it look again.
+        self.setMinimumHeight(max(self.heightForWidth(event.size().width()), 0))
+
+
 class FieldRow(QObject):
     """A label, an editor and a note for range and faults, placed in a grid.
 
@@ -69,9 +83,8 @@ class FieldRow(QObject):
         row = grid.rowCount()
         # Over the first field of a section stands its heading, which a note must not hide.
         self._first = row <= 1
-        self.label = QLabel(title)
+        self.label = _Wrapped(title)
         self.label.setBuddy(editor)
-        self.label.setWordWrap(True)
         self.unit = QLabel(unit)
         self.unit.setObjectName("quiet")
         self.hint = QLabel()
@@ -82,7 +95,7 @@ class FieldRow(QObject):
         self.hint.hide()
         self.editor = editor
         editor.setAccessibleName(f"{title} {unit}".strip())
-        grid.addWidget(self.label, row, 0, Qt.AlignmentFlag.AlignVCenter)
+        grid.addWidget(self.label, row, 0)
         grid.addWidget(editor, row, 1)
         grid.addWidget(self.unit, row, 2)
         editor.installEventFilter(self)

@@ -1,13 +1,11 @@
 """The main window: plate, rail, the pack in the middle, the stage's page, and the findings always in sight."""
 
-from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING, Any, cast
 
 from PySide6.QtCore import QPoint, QRect, QSettings, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QFont
 from PySide6.QtWidgets import (
-    QApplication,
     QHBoxLayout,
     QLabel,
     QMainWindow,
@@ -22,18 +20,19 @@ from firmcell.app.bench_commands import BenchCommands
 from firmcell.app.canvas.view import PackView
 from firmcell.app.hand_tools import HandTools
 from firmcell.app.job_commands import JobCommands
+from firmcell.app.looks import Looks
 from firmcell.app.menus import Menus
 from firmcell.app.open_jobs import OpenJobs
+from firmcell.app.page_signals import connect
 from firmcell.app.pages import Page, make_page
 from firmcell.app.picture_panel import PicturePanel
 from firmcell.app.rating_plate import RatingPlate, StageRail
-from firmcell.app.session import SIMULATED, Session, guarded
+from firmcell.app.session import Session, guarded
 from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
-from firmcell.app.theme import PALETTES, Palette, sized, style_sheet
+from firmcell.app.theme import PALETTES, Palette, sized
 from firmcell.core.analysis.findings import Finding, Stage
 from firmcell.core.jobs import PLANS
-from firmcell.core.model.design import TurnAxis
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.store.units import System
@@ -77,11 +76,11 @@ class MainWindow(QMainWindow):
         self._tasks: list[Task] = []
         self._bench_mode = False
         self._kind = JobKind.NEW_PACK
-        self.opening = OpenJobs(self)
+        self.opening, self.looks = OpenJobs(self), Looks(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
         self._make_widgets()
         self.menus = Menus(self)
-        self._dress()
+        self.looks.dress()
         self.resize(1280, 800)
         geometry = settings.value("geometry")
         if geometry is not None:
@@ -177,14 +176,6 @@ class MainWindow(QMainWindow):
             old.deleteLater()
         self.stack.insertWidget(0, start)
 
-    def _dress(self) -> None:
-        QApplication.instance().setStyleSheet(style_sheet(self.look))  # type: ignore[union-attr]
-        for part in (self.plate, self.rail, self.view, self.findings):
-            part.set_palette(self.look)
-        start = self.stack.widget(0)
-        if isinstance(start, StartPage):
-            start.picture.set_palette(self.look)
-
     # -- jobs -------------------------------------------------------------------------------------------
 
     def _drop_pages(self) -> None:
@@ -197,29 +188,9 @@ class MainWindow(QMainWindow):
         """The page of a stage, made when it is first wanted."""
         if stage not in self.pages:
             assert self.session is not None
-            page: Any = make_page(stage, self.session, self.system)
+            page = make_page(stage, self.session, self.system)
             page.picked.connect(self.panel.light)
-            if stage is Stage.BENCH:
-                page.go_to_tests.connect(partial(self.enter, Stage.TESTS))
-                page.step_shown.connect(self.panel.paint)
-            elif stage is Stage.TESTS:
-                page.back_to_bench.connect(partial(self.enter, Stage.BENCH))
-                page.practise.connect(self.at_bench.practise)
-                page.meter_address = str(self.settings.value("meter", SIMULATED))
-            elif stage is Stage.LAYOUT:
-                page.tool_wanted.connect(self.panel.take_tool)
-                page.group_wanted.connect(lambda group: setattr(self.hand, "group", group))
-                page.outline_wanted.connect(self.jobs.choose_outline)
-                page.export_wanted.connect(self.jobs.export)
-            elif stage is Stage.STRIPS:
-                page.load_changed.connect(self.panel.paint_strips)
-                page.measured_wanted.connect(self.jobs.choose_measured)
-                page.export_wanted.connect(self.jobs.export)
-            elif stage is Stage.BMS:
-                page.export_wanted.connect(self.jobs.export)
-                page.board_wanted.connect(self.jobs.own_board)
-            elif stage is Stage.PASSPORT:
-                page.export.connect(self.jobs.export_passport)
+            connect(self, stage, page)
             self.pages[stage] = page
             self.page_stack.addWidget(page)
         return self.pages[stage]
@@ -338,32 +309,6 @@ class MainWindow(QMainWindow):
         return fields[0] if fields else page
 
     # -- looks and bench --------------------------------------------------------------------------------
-
-    def toggle_look(self) -> None:
-        """Change between light and dark."""
-        self.look = PALETTES["dark" if self.look.name == "light" else "light"]
-        self.settings.setValue("look", self.look.name)
-        self._dress()
-        self.panel.paint()
-
-    def set_system(self, system: str) -> None:
-        """Show metric or inch units."""
-        self.system = "inch" if system == "inch" else "metric"
-        self.settings.setValue("system", self.system)
-        if self.session is not None:
-            self._drop_pages()
-            self.go(self.stage)
-
-    def turn_axis(self) -> None:
-        """Turn the pack about its other axis in the picture and in the work plan."""
-        session = self.session
-        if session is None:
-            return
-        axis = TurnAxis.SHORT if session.design.arrangement.turn_axis is TurnAxis.LONG else TurnAxis.LONG
-        guarded(
-            lambda: session.edit("arrangement.turn_axis", axis, f"Turn about the {axis.value} axis"),
-            self.tell,
-        )
 
     def toggle_bench_mode(self) -> None:
         """Fill the screen with the pack and the step at hand, in large type; or go back."""

@@ -88,16 +88,18 @@ class Menus:
         self.action(bench, "&Meter…", "", self.window.at_bench.ask_meter)
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
         self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
-        self.action(view, "&Turn over about the other axis", "Ctrl+T", self.window.turn_axis)
+        self.action(view, "&Turn over about the other axis", "Ctrl+T", self.window.looks.turn_axis)
         self.action(view, "&Fit the picture", "Ctrl+0", self.window.view.fit)
         self.section_action = self.action(
             view, "&Section through the pack", "Ctrl+E", self.window.panel.paint, checkable=True
         )
         view.addSeparator()
-        self.action(view, "&Light or dark", "Ctrl+D", self.window.toggle_look)
+        self.action(view, "&Light or dark", "Ctrl+D", self.window.looks.toggle_look)
         units = QActionGroup(self.window)
         for text, system in (("&Metric (mm, mm², °C)", "metric"), ("&Inch (in, AWG, °F)", "inch")):
-            action = self.action(view, text, "", partial(self.window.set_system, system), checkable=True)
+            action = self.action(
+                view, text, "", partial(self.window.looks.set_system, system), checkable=True
+            )
             action.setChecked(self.window.system == system)
             units.addAction(action)
         self.action(view, "&Keys and words…", "F1", self.show_keys)
