@@ -197,7 +197,7 @@ def test_what_the_model_refuses_is_told_and_typed_text_stays(qtbot):
     assert field.row.editor.accessibleDescription() == "the others do not allow it."
 
 
-def test_choices_show_parts_that_are_gone_from_the_shelf(qtbot, library, hoist):
+def test_choices_show_parts_that_are_gone_from_the_library(qtbot, library, hoist):
     gone = hoist.leads.wire.model_copy(update={"name": "gone"})
     _, field, got = make(qtbot, "leads.wire", gone, choices=library.of(Wire))
     combo = field.row.editor

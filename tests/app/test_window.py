@@ -434,7 +434,7 @@ def test_demo_starts_over_and_keeps_the_one_before(hoist_window):
     assert hoist_window.session.path.with_suffix(".before.firmcell").exists()
 
 
-def test_cell_and_stack_are_taken_from_their_tables(hoist_window, qtbot):
+def test_cell_and_count_are_taken_from_their_tables(hoist_window, qtbot):
     window = hoist_window
     window.go(Stage.CELLS)
     page = window.page(Stage.CELLS)

@@ -259,7 +259,7 @@ def test_copy_holds_everything(job, tmp_path):
         JobFile.create(tmp_path / "no" / "a.firmcell", job.latest().design())
 
 
-def test_a_design_of_a_part_no_longer_on_the_shelf_opens(tmp_path, hoist):
+def test_a_design_of_a_part_no_longer_in_the_library_opens(tmp_path, hoist):
     own = hoist.edited("cell", hoist.cell.model_copy(update={"name": "gone from the part library"}))
     JobFile.create(tmp_path / "a.firmcell", own).close()
     with JobFile.open(tmp_path / "a.firmcell") as job:

@@ -23,7 +23,7 @@ mass = "40 g/m"
 """
 
 
-def test_the_shelf_has_what_the_trade_needs(library):
+def test_the_library_has_what_the_trade_needs(library):
     assert len(library.cells) >= 14
     assert {c.chemistry for c in library.cells} == set(Chemistry)
     assert {c.size for c in library.cells} >= {"14500", "18650", "21700", "26650", "32700", "AA", "sub-C"}
@@ -56,7 +56,7 @@ def test_values_are_plausible_and_sourced(library):
             assert 0.10e-6 <= strip.resistivity_ohm_m <= 0.18e-6
 
 
-def test_own_parts_by_toml_and_csv_join_the_shelf(tmp_path):
+def test_own_parts_by_toml_and_csv_join_the_library(tmp_path):
     (tmp_path / "own.toml").write_text(WIRE)
     (tmp_path / "more.csv").write_text(
         "kind,name,rating,voltage_dc,breaking,resettable\nfuse,own 25 A,25 A,60 V,1 kA,no\n"

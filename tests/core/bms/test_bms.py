@@ -452,7 +452,7 @@ def test_a_board_of_ones_own_with_other_thresholds_is_told(hoist, library, value
     assert code not in found(told.fix.applied(hoist), library)
 
 
-def test_every_board_of_the_shelf_suits_some_cell_of_its_chemistry(library):
+def test_every_board_of_the_library_suits_some_cell_of_its_chemistry(library):
     for board in library.boards:
         cells = [c for c in library.cells if c.chemistry is board.chemistry]
         assert any(threshold_faults(board, cell) == ("", "") for cell in cells), board.name
@@ -480,6 +480,6 @@ def test_a_board_of_ones_own_is_kept_and_read_back(tmp_path):
 @pytest.mark.parametrize(
     "kind", ["cells", "strips", "wires", "connectors", "fuses", "lugs", "boards", "sleeves"]
 )
-def test_every_part_of_the_shelf_goes_to_a_file_and_back(kind):
+def test_every_part_of_the_library_goes_to_a_file_and_back(kind):
     for part in getattr(SHELF, kind):
         assert parts_from_toml(part_to_toml(part), "x") == [part]

@@ -19,7 +19,7 @@ from tests.conftest import found
     hours=st.floats(0.2, 4),
 )  # fmt: skip
 @settings(max_examples=25, deadline=None)
-def test_a_proposed_design_is_valid_and_its_stops_are_of_the_stack(low, width, steady, peak, hours):
+def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, steady, peak, hours):
     library = shipped_library()
     brief = Brief(
         title="t", load_voltage_min_v=low, load_voltage_max_v=low * width, current_steady_a=steady,
@@ -33,6 +33,23 @@ def test_a_proposed_design_is_valid_and_its_stops_are_of_the_stack(low, width, s
         # The library's strips are for round cells; between terminals of thin flat cells there may be no room for them.
         allowed.add("SR-8")
     assert stops <= allowed
+
+
+@pytest.mark.slow
+@given(
+    low=st.floats(9, 34), width=st.floats(1.4, 1.6), steady=st.floats(1, 15), peak=st.floats(1, 1.5),
+    hours=st.floats(0.5, 2),
+)  # fmt: skip
+@settings(max_examples=20, deadline=None)
+def test_within_reach_of_the_library_a_proposed_design_has_no_stop(low, width, steady, peak, hours):
+    """What a small shop builds: 9 to 50 V, up to 15 A steadily; the library has parts for all of it."""
+    library = shipped_library()
+    brief = Brief(
+        title="t", load_voltage_min_v=low, load_voltage_max_v=low * width, current_steady_a=steady,
+        current_peak_a=steady * peak, run_time_s=hours * 3600,
+    )  # fmt: skip
+    stops = [f for f in found(propose(brief, library), library).values() if f.severity is Severity.STOP]
+    assert not stops
 
 
 def test_hoist_brief_gives_a_pack_without_stops(hoist, library):
@@ -53,6 +70,6 @@ def test_a_short_high_peak_gets_a_fuse_and_the_wire_it_protects(library):
     assert not {"LE-1", "LE-7", "LE-8", "LY-3"} & set(findings)
 
 
-def test_an_empty_shelf_is_told(hoist):
+def test_an_empty_library_is_told(hoist):
     with pytest.raises(Refusal, match="no cells in the part library"):
         propose(hoist.brief, EMPTY_LIBRARY)

@@ -265,7 +265,7 @@ def test_cable_rules_and_fixes(code, edits):
     assert code not in found(finding.fix.applied(faulty))
 
 
-def test_a_lug_of_the_shelf_or_none():
+def test_a_lug_of_the_library_or_none():
     assert lug_for(SHELF, SPLITTER.leads.wire, 0.010).name == "crimp lug 50 mm² (1/0 AWG), M10"
     assert lug_for(SHELF, SPLITTER.leads.wire, 0.02) is None
     assert smallest_bend(SPLITTER.leads.wire) > 0.03

@@ -138,7 +138,7 @@ def test_a_long_high_peak_rules_the_gauge_where_it_does():
 # -- connectors ----------------------------------------------------------------------------------------
 
 
-def test_every_class_that_is_asked_for_is_on_the_shelf():
+def test_every_class_that_is_asked_for_is_in_the_library():
     kinds = {c.contact for c in SHELF.connectors}
     assert kinds == set(Contact) - {Contact.OTHER}
     for contact in (Contact.BULLET, Contact.TWIN_BULLET):

@@ -103,6 +103,10 @@ def test_rules_that_need_other_packs(library, hoist):
     assert "LY-5" in found(tight, library)
 
 
+COUNTS = {"series", "parallel", "cell"}
+COUNT_CHANGES = {"IN-1", "LY-4"}
+
+
 @pytest.mark.slow
 def test_a_fix_never_makes_a_new_stop(hoist, library):
     for code, (edits, curable) in BROKEN.items():
@@ -116,11 +120,11 @@ def test_a_fix_never_makes_a_new_stop(hoist, library):
         fixed = found(design, library)[code].fix.applied(design)
         after = {f.code for f in findings_of(Situation(fixed, analyse(fixed, library), BuildState(), library))
                  if f.severity is Severity.STOP}  # fmt: skip
-        # A smaller or larger stack needs another board, strip or sleeve: those findings carry their own fixes.
-        assert after - before <= {"BM-1", "SR-1", "SR-2", "IN-1", "LY-4", "LE-3", "BM-3"}, (
-            code,
-            after - before,
-        )
+        assert code not in after
+        # Another count of cells is larger: sleeve and space carry fixes of their own.
+        assert after - before <= (
+            COUNT_CHANGES if set(dict(found(design, library)[code].fix.edits)) & COUNTS else set()
+        ), code
 
 
 def _state(**kept) -> BuildState:
@@ -160,7 +164,7 @@ def test_findings_come_worst_first(hoist, library):
     assert [f.severity for f in findings] == sorted(f.severity for f in findings)
 
 
-def test_cells_of_all_chemistries_are_on_the_shelf(library):
+def test_cells_of_all_chemistries_are_in_the_library(library):
     assert {c.chemistry for c in library.of(Cell)} == set(type(library.cells[0].chemistry))
 
 

@@ -8,7 +8,7 @@ from firmcell.core.leads.fuse_rating import fit_fuse
 from firmcell.core.leads.fuse_timing import melting_i2t, protection
 from firmcell.core.leads.insulation_class import like
 from firmcell.core.model.limits import CUP_SLACK
-from firmcell.core.model.parts import Strip
+from firmcell.core.model.parts import Fuse, Strip, Wire
 from firmcell.core.rules.leads import _wire_for
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 from firmcell.core.strips.made_of import metal_of
@@ -165,40 +165,36 @@ def _quicker(s: Situation) -> Fix | None:
         )
         if not fit.fits or fuse == leads.fuse:
             continue
-        found = protection(
-            fuse,
-            leads.wire,
-            leads.laying,
-            strip,
-            brief.duty,
-            brief.ambient_max_k,
-            a.pack.short_circuit_a,
-            a.leads.inrush_i2t_a2s,
-        )
-        if found.slow_from_a is None and found.strip_from_a is None:
+        if _opens_in_time(s, fuse, leads.wire, strip):
             return Fix(f"Use a {fuse.name}", (("leads.fuse", fuse),))
     return _heavier_for_fuse(s, strip)
 
 
+def _opens_in_time(s: Situation, fuse: Fuse, wire: Wire, strip: tuple[Strip, int, float]) -> bool:
+    """Whether a fuse opens before wire and collecting strip are damaged, at every current."""
+    a, brief = s.analysis, s.design.brief
+    found = protection(
+        fuse,
+        wire,
+        s.design.leads.laying,
+        strip,
+        brief.duty,
+        brief.ambient_max_k,
+        a.pack.short_circuit_a,
+        a.leads.inrush_i2t_a2s,
+    )
+    return found.slow_from_a is None and found.strip_from_a is None
+
+
 def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Fix | None:
     """The next heavier wire in the same covering that the present fuse protects and the connector takes."""
-    a, brief, leads = s.analysis, s.design.brief, s.design.leads
+    leads = s.design.leads
     if leads.fuse is None:
         return None
     for wire in sorted(like(s.library.wires, leads.wire), key=lambda w: w.area_m2):
         if not leads.wire.area_m2 < wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK:
             continue
-        found = protection(
-            leads.fuse,
-            wire,
-            leads.laying,
-            strip,
-            brief.duty,
-            brief.ambient_max_k,
-            a.pack.short_circuit_a,
-            a.leads.inrush_i2t_a2s,
-        )
-        if found.slow_from_a is None and found.strip_from_a is None:
+        if _opens_in_time(s, leads.fuse, wire, strip):
             return Fix(f"Use {wire.name}", (("leads.wire", wire),))
     return None
 
