@@ -16,9 +16,15 @@ from firmcell.core.base.wording import percent, volts
 from firmcell.core.records.events import InsulationReading, PointReading, TapReading
 from firmcell.core.tap_check.diagnosis import point_name
 from firmcell.core.tap_check.faults import MOST_SERIES
-from firmcell.core.tap_check.group_verdicts import Proof, Verdict, judge_taps
+from firmcell.core.tap_check.group_verdicts import Proof, Verdict
 from firmcell.core.tap_check.practice_pack import PracticePack, practice_pack
-from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of, meter_words, pack_asked
+from firmcell.core.tap_check.recorded_readings import (
+    blocking_words,
+    diagnosis_of,
+    meter_words,
+    pack_asked,
+    tap_verdict,
+)
 from firmcell.store.units import parse
 
 WORDS = {Verdict.RIGHT: "right", Verdict.LOOK: "look", Verdict.WRONG: "WRONG", Verdict.MISSING: "to read"}
@@ -280,9 +286,7 @@ class TestsPage(Page):
 
     def _proof(self) -> Proof:
         s = self.session
-        return judge_taps(
-            s.state.tap_volts, s.design.series, s.design.cell, s.design.cell.chemistry.is_lithium
-        )
+        return tap_verdict(s.design, s.state)
 
     def enter(self, tap: int) -> bool:
         """Record the reading typed for a tap and go to the next one."""

@@ -20,8 +20,8 @@ from firmcell.core.records.events import (
     WeldSample,
 )
 from firmcell.core.records.step import Step, held_by
-from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
-from firmcell.core.tap_check.recorded_readings import blocking_words
+from firmcell.core.tap_check.group_verdicts import Verdict
+from firmcell.core.tap_check.recorded_readings import blocking_words, tap_verdict
 
 RECORD_WORDS = {
     "cell-check": "the cell measurements",
@@ -68,7 +68,7 @@ def obstacle(
     latest = {e.data.kind: e.data for e in own}
     for kind in step.records:
         if kind == "tap-reading":
-            proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
+            proof = tap_verdict(design, state)
             if proof.verdict in (Verdict.WRONG, Verdict.MISSING):
                 return proof.words
             blocked = blocking_words(design, state)

@@ -12,7 +12,8 @@ from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
-from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
+from firmcell.core.tap_check.group_verdicts import Verdict
+from firmcell.core.tap_check.recorded_readings import tap_verdict
 
 Pairs = tuple[tuple[str, str], ...]
 CHARGE_MAX_K = 318.15
@@ -86,7 +87,7 @@ def passport(
     stages, keeps
         Stages of this kind of job, and what of the page it keeps, changes or leaves out.
     """
-    proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
+    proof = tap_verdict(design, state)
     tested = Stage.TESTS in stages
     open_steps = [s for s in steps if state.step(s.code).status is not StepStatus.PASSED]
     unfinished = ""

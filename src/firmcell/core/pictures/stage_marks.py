@@ -7,8 +7,8 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
-from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
-from firmcell.core.tap_check.recorded_readings import diagnosis_of
+from firmcell.core.tap_check.group_verdicts import Verdict
+from firmcell.core.tap_check.recorded_readings import diagnosis_of, tap_verdict
 
 NEAR_LIMIT = 0.8
 
@@ -153,7 +153,7 @@ def _bench(
 
 
 def _proof(design: Design, analysis: Analysis, state: BuildState) -> StagePaint:
-    proof = judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
+    proof = tap_verdict(design, state)
     words = {Verdict.RIGHT: "good", Verdict.LOOK: "look", Verdict.WRONG: "bad", Verdict.MISSING: "open"}
     marks = {f"tap:{g.group}": words[g.verdict] for g in proof.groups}
     marks |= {f"group:{g.group}": words[g.verdict] for g in proof.groups}

@@ -9,8 +9,8 @@ from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import LEAST_INSULATION_OHM
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
-from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
-from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of
+from firmcell.core.tap_check.group_verdicts import Verdict
+from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of, tap_verdict
 
 SAMPLE_CONFIDENCE = 0.90
 SAMPLE_RELIABILITY = 0.90
@@ -26,9 +26,7 @@ SAMPLE_RELIABILITY = 0.90
 def taps_wrong(s: Situation) -> Iterator[Hit]:
     """Recorded taps do not read as predicted."""
     if s.state.tap_volts:
-        proof = judge_taps(
-            s.state.tap_volts, s.design.series, s.design.cell, s.design.cell.chemistry.is_lithium
-        )
+        proof = tap_verdict(s.design, s.state)
         told = blocking_words(s.design, s.state)
         if told is not None and proof.verdict is not Verdict.MISSING:
             doctor = diagnosis_of(s.design, s.state)

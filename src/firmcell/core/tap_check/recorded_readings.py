@@ -8,6 +8,12 @@ from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.tap_check.diagnosis import Diagnosis, PackAsked, Reading, point_number
 from firmcell.core.tap_check.doctor import diagnose
 from firmcell.core.tap_check.faults import MOST_SERIES
+from firmcell.core.tap_check.group_verdicts import Proof, judge_taps
+
+
+def tap_verdict(design: Design, state: BuildState) -> Proof:
+    """Return the verdict on the recorded tap readings of a job: the one way it is asked for."""
+    return judge_taps(state.tap_volts, design.series, design.cell, design.cell.chemistry.is_lithium)
 
 
 def pack_asked(design: Design, state: BuildState) -> PackAsked:
