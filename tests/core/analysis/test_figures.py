@@ -5,22 +5,16 @@ import itertools
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from shapely.geometry import box
 
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.base.quantity import WH
-from firmcell.core.bench.weld_samples import proven_reliability, zero_failure_sample
-from firmcell.core.insulation.outer_size import fit_sleeve, flat_width_needed, next_stock_size
 from firmcell.core.layout.series_parallel import (
     room_for_cells,
     series_parallel_options,
     usable_charge_and_energy,
 )
-from firmcell.core.model.brief import Brief
 from firmcell.core.model.chemistry import FACTS, Chemistry, resting_voltage
-from firmcell.core.model.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.parts import Cell, Sleeve
+from firmcell.core.model.parts import Cell
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.part_files import part_named
 
@@ -89,34 +83,6 @@ def test_room_in_a_box_is_between_one_cell_and_the_packing_bound(hoist):
     assert room <= math.pi / math.sqrt(12) * length * width / (math.pi / 4 * pitch**2)
 
 
-@pytest.mark.parametrize(
-    ("name", "designation"),
-    [
-        ("21700 high-energy 5.0 Ah", "INR22/71"),  # IEC 61960-3: dimensions rounded up (from memory)
-        ("18650 power 2.5 Ah", "INR19/65"),
-        ("26650 iron phosphate 3.3 Ah", "IFpR27/66"),
-        ("AA metal hydride 2.0 Ah", "HR15/51"),  # IEC 61951-2 (from memory)
-        ("sub-C cadmium 1.8 Ah", "KR23/43"),
-    ],
-)
-def test_cell_designations(library, name, designation):
-    assert cell_designation(part_named(library, Cell, name)) == designation
-
-
-def test_pack_designation(library):
-    cell = part_named(library, Cell, "21700 high-energy 5.0 Ah")
-    assert pack_designation(cell, 10, 4) == "10INR22/71-4"
-    assert pack_designation(cell, 1, 1) == "INR22/71"
-
-
-def test_transport_lines_of_20_and_100_wh():
-    """UN 38.3 and air transport: 20 Wh a cell, 100 Wh a battery (from memory)."""
-    assert "small" in transport_class(Chemistry.LI_ION, 20 * WH, 100 * WH)
-    assert "fully regulated" in transport_class(Chemistry.LI_ION, 20.1 * WH, 60 * WH)
-    assert "fully regulated" in transport_class(Chemistry.LFP, 10 * WH, 100.1 * WH)
-    assert "nickel" in transport_class(Chemistry.NIMH, 3 * WH, 300 * WH)
-
-
 def test_voltages_are_those_people_expect():
     """TRADE table, common practice: 2.5/3.6/4.20, 2.5/3.2/3.65, 1.5/2.3/2.7, 1.0/1.2/1.45 V."""
     assert (FACTS[Chemistry.LI_ION].empty_v, FACTS[Chemistry.LI_ION].full_v) == (2.5, 4.20)
@@ -127,40 +93,6 @@ def test_voltages_are_those_people_expect():
         rest = resting_voltage(chemistry, [0, 0.25, 0.5, 0.75, 1.0])
         assert all(a < b for a, b in itertools.pairwise(rest))
         assert rest[-1] <= FACTS[chemistry].full_v
-
-
-def test_flat_width_is_half_the_perimeter_of_shapely():
-    section = box(0, 0, 0.0872, 0.0722)
-    assert flat_width_needed(0.0872, 0.0722) - 0.002 == pytest.approx(section.length / 2)
-
-
-def test_common_practice_105_mm_sleeve_holds_six_cells_in_a_row_of_three():
-    """Common practice, no source: a 105 mm flat sleeve held a six-cell pack; two by three 18 mm cells, 65 mm high:
-    W + H = 3 × 18.5 or 2 × 18.5 + 65 = 102 mm, so 105 is the next size that slides on."""
-    sleeves = tuple(Sleeve(name=str(f), flat_width_m=f / 1e3) for f in (85, 95, 105, 120, 140))
-    assert next_stock_size(sleeves, 2 * 0.0185, 0.065).name == "105"
-
-
-def test_sleeve_that_cannot_grip_is_refused():
-    fit = fit_sleeve(Sleeve(name="s", flat_width_m=0.4), 0.08, 0.07, 0.2, 0.01)
-    assert fit.slides_on
-    assert not fit.grips
-    assert fit.cut_length_m == pytest.approx(0.22 / 0.9)
-
-
-@pytest.mark.parametrize(
-    ("confidence", "reliability", "n"), [(0.9, 0.9, 22), (0.9, 0.95, 45), (0.95, 0.99, 299)]
-)
-def test_zero_failure_samples(confidence, reliability, n):
-    """Published values: 22, 45, 299 (from memory)."""
-    assert zero_failure_sample(confidence, reliability) == n
-    assert proven_reliability(confidence, n) >= reliability > proven_reliability(confidence, n - 1)
-
-
-@pytest.mark.parametrize("bad", [0.0, 1.0, -1.0])
-def test_sample_size_refuses_certainties(bad):
-    with pytest.raises(ValueError, match="between 0 and 1"):
-        zero_failure_sample(bad, 0.9)
 
 
 def test_all_demo_jobs_meet_their_brief(library):
@@ -174,12 +106,3 @@ def test_all_demo_jobs_meet_their_brief(library):
             o.feasible and (o.series, o.parallel) == (design.series, design.parallel)
             for o in analysis.options
         )
-
-
-def test_brief_refuses_what_makes_no_sense():
-    good = {"load_voltage_min_v": 10, "load_voltage_max_v": 14, "current_steady_a": 1, "current_peak_a": 2}
-    Brief(**good)
-    for change in ({"load_voltage_min_v": 15}, {"current_peak_a": 0.5}, {"current_steady_a": float("nan")},
-                   {"current_steady_a": float("inf")}, {"title": ""}, {"ambient_min_k": 320}):  # fmt: skip
-        with pytest.raises(ValueError):  # noqa: PT011
-            Brief(**{**good, **change})
