@@ -25,9 +25,8 @@ def opened(name: str, tmp_path: Path, as_json: bool) -> JobFile:
     return JobFile.open(tmp_path / "old.firmcell")
 
 
-@pytest.mark.parametrize("as_json", [True, False])
-def test_a_pack_of_0_1_is_the_same_pack(tmp_path, library, as_json):
-    with opened("orchard-hoist", tmp_path, as_json) as job:
+def test_a_pack_of_0_1_is_the_same_pack(tmp_path, library):
+    with opened("orchard-hoist", tmp_path, as_json=False) as job:
         design = job.latest().design()
         assert job.verify() is None
         assert (design.format, design.series, design.parallel) == (2, 10, 4)

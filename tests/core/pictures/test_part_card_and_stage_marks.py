@@ -1,4 +1,4 @@
-"""Leads, fuse, insulation, descriptions and stage pictures: worked by hand or against an independent package."""
+"""What is told of each part of the picture, and what each stage paints on it."""
 
 import itertools
 
