@@ -18,7 +18,6 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import Board
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import keep_part, load_library
-from firmcell.store.whole_job import passport_bytes
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -158,6 +157,8 @@ class JobCommands:
             self.window.go(Stage.BMS)
             self.window.tell(f"{board.name} is kept in {path}.")
 
+        # Loaded when first wanted: it brings the report of a job with it.
+
         guarded(take, self.window.tell)
 
     def export(self, kind: str) -> None:
@@ -206,6 +207,9 @@ class JobCommands:
 
     def write_passport(self, kind: str, path: Path) -> None:
         """Write the passport of the job as it stands now to `path`."""
+        # Loaded when first wanted: it brings the report of a job with it.
+        from firmcell.store.whole_job import passport_bytes
+
         assert self.window.session is not None
         design, events, library = (
             self.window.session.design,

@@ -118,6 +118,28 @@ def by_weight(mass_kg: Measured, length_m: Measured, width_m: Measured, thicknes
     ------
     Refusal
         If a value is not above zero.
+
+    Parameters
+    ----------
+    mass_kg : Measured
+        kg, with its uncertainty.
+    length_m, width_m, thickness_m : Measured
+        m.
+
+    Returns
+    -------
+    assay : Assay
+        Density in kg/m³ and the metal it fits.
+
+    References
+    ----------
+    .. [1] crc
+
+    Examples
+    --------
+    >>> sizes = Measured(1.0, 0.0), Measured(0.008, 0.0), Measured(0.00015, 0.0)
+    >>> round(by_weight(Measured(0.01068, 0.0), *sizes).result.value)  # 10.68 g over 1.2 cm³
+    8900
     """
     _above_zero(weight=mass_kg, length=length_m, width=width_m, thickness=thickness_m)
     value = mass_kg.value / (length_m.value * width_m.value * thickness_m.value)

@@ -26,6 +26,18 @@ def laid_together(strip: Strip, layers: int, under: Strip | None) -> tuple[Strip
     mass. It
     gives off heat over the wider of the two. That the joint shares the current evenly is assumed: every weld
     goes through both.
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    >>> from firmcell.core.model.parts import Strip, StripMetal
+    >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
+    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
+    >>> laid_together(nickel, 2, None) == (nickel, 2)
+    True
     """
     if under is None:
         return strip, layers
