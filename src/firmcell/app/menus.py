@@ -43,9 +43,21 @@ class Menus:
         return action
 
     def make(self) -> None:
+        """Make every menu with its actions."""
         bar = self.window.menuBar()
-        self.all = [bar.addMenu(name) for name in ("&Job", "&Edit", "&Go", "&Bench", "&View")]
-        job, edit, go, bench, view = self.all
+        self.all = [bar.addMenu(name) for name in ("&Job", "&Edit", "&Go", "&Hand", "&Bench", "&View")]
+        fill = (
+            self._fill_job,
+            self._fill_edit,
+            self._fill_go,
+            self._fill_hand,
+            self._fill_bench,
+            self._fill_view,
+        )
+        for menu, what in zip(self.all, fill, strict=True):
+            what(menu)
+
+    def _fill_job(self, job: Any) -> None:
         self.action(job, "&New pack…", "Ctrl+N", self.window.jobs.new_pack)
         self.action(job, "&Open…", "Ctrl+O", self.window.jobs.choose_job)
         self.action(job, "Save a &copy as…", "Ctrl+Shift+S", self.window.jobs.save_copy)
@@ -56,14 +68,14 @@ class Menus:
         job.addSeparator()
         self.action(job, "&Start page", "Ctrl+W", self.window.opening.close_job)
         self.action(job, "&Quit", "Ctrl+Q", self.window.close)
+
+    def _fill_edit(self, edit: Any) -> None:
         self.undo_action = self.action(edit, "&Undo", "Ctrl+Z", self.window.undo)
         self.redo_action = self.action(edit, "&Redo", "Ctrl+Shift+Z", self.window.redo)
         edit.addSeparator()
         self.action(edit, "Apply the &fix of the finding", "Ctrl+.", self.window.apply_fix)
-        hand = bar.addMenu("&Hand")
-        for tool, keys in TOOL_SHORTCUTS.items():
-            self.action(hand, tool.value.capitalize(), keys, partial(self.window.panel.take_tool, tool))
-        self.all.insert(3, hand)
+
+    def _fill_go(self, go: Any) -> None:
         for number, stage in enumerate(Stage, start=1):
             self.action(go, stage.heading, f"Alt+{number % 10}", partial(self.window.enter, stage))
         go.addSeparator()
@@ -79,6 +91,12 @@ class Menus:
                 keys,
                 partial(_focus, place),
             )
+
+    def _fill_hand(self, hand: Any) -> None:
+        for tool, keys in TOOL_SHORTCUTS.items():
+            self.action(hand, tool.value.capitalize(), keys, partial(self.window.panel.take_tool, tool))
+
+    def _fill_bench(self, bench: Any) -> None:
         self.bench_action = self.action(
             bench, "&Bench mode, large type", "F11", self.window.toggle_bench_mode, checkable=True
         )
@@ -88,6 +106,8 @@ class Menus:
         self.action(bench, "&Meter…", "", self.window.at_bench.ask_meter)
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
         self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
+
+    def _fill_view(self, view: Any) -> None:
         self.action(view, "&Turn over about the other axis", "Ctrl+T", self.window.looks.turn_axis)
         self.action(view, "&Fit the picture", "Ctrl+0", self.window.view.fit)
         self.section_action = self.action(
