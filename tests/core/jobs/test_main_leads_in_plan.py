@@ -21,7 +21,7 @@ def _switched(design, side):
 )
 def test_no_step_leads_the_switched_pole_past_the_board(hoist, library, side, pole, sign, strip):
     design = _switched(hoist, side)
-    assert switched_pole(design) == pole
+    assert switched_pole(design.bms) == pole
     analysis = analyse(design, library)
     steps = {s.code: s for s in new_pack_steps(design, analysis)}
     lead = steps[f"lead-{pole}"]

@@ -117,6 +117,37 @@ def test_a_board_in_the_plus_line_is_drawn_there(hoist):
     assert through(SwitchSide.HIGH) == {"B+", "P+"}
 
 
+@pytest.mark.parametrize(
+    ("side", "pole", "sign"), [(SwitchSide.LOW, "minus", "−"), (SwitchSide.HIGH, "plus", "+")]
+)
+def test_no_picture_leads_the_switched_pole_past_the_board(hoist, side, pole, sign):
+    design = hoist.edited("bms.board", hoist.bms.board.model_copy(update={"switch_side": side}))
+    found = analyse(design, SHELF)
+    ref, other = f"lead:{pole}", {"minus": "lead:plus", "plus": "lead:minus"}[pole]
+
+    leads = plan_of(design).leads_picture(design, found)
+    strips = {s.ref for s in leads.shapes if isinstance(s, Area) and s.role.startswith("strip")}
+    assert strips == {other}
+    assert {s.ref for s in leads.shapes if s.role == "board"} == {ref}
+    assert [s.text for s in leads.shapes if s.role == "label.board"] == [f"P{sign}"]
+
+    words = {
+        s.ref: s.text
+        for face in Face
+        for s in face_drawing(design, found, face).shapes
+        if isinstance(s, Label) and s.role in ("lead.plus.sign", "lead.minus.sign")
+    }
+    assert words == {ref: f"B{sign}", other: {"lead:plus": "+", "lead:minus": "−"}[other]}
+
+
+def test_without_a_board_both_leads_begin_at_a_strip(hoist):
+    design = hoist.edited("bms.board", None)
+    leads = plan_of(design).leads_picture(design, analyse(design, SHELF))
+    strips = {s.ref for s in leads.shapes if isinstance(s, Area) and s.role.startswith("strip")}
+    assert strips == {"lead:plus", "lead:minus"}
+    assert not [s for s in leads.shapes if s.role == "board"]
+
+
 def test_lugs_are_drawn_by_barrel_and_stud():
     design = DEMO_JOBS["log-splitter-cable"][1](SHELF)
     picture = plan_of(design).leads_picture(design, analyse(design, SHELF))

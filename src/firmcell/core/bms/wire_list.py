@@ -6,7 +6,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.sense_leads import SENSE_FUSE_A, plug_places
 from firmcell.core.bms.taps import Tap
 from firmcell.core.bms.thermistor import ntc_resistance
-from firmcell.core.model.design import Design
+from firmcell.core.model.design import Bms, Design
 from firmcell.core.model.parts import ChargePort, SwitchSide
 from firmcell.core.strips.under_load import UnderLoad
 
@@ -80,9 +80,9 @@ def wire_list(design: Design, taps: tuple[Tap, ...], metal: UnderLoad | None = N
     )
 
 
-def switched_pole(design: Design) -> str | None:
+def switched_pole(bms: Bms) -> str | None:
     """Return the pole whose main lead runs through the board, “minus” or “plus”; None without a board."""
-    board = design.bms.board
+    board = bms.board
     if board is None:
         return None
     return "plus" if board.switch_side is SwitchSide.HIGH else "minus"
@@ -119,7 +119,7 @@ def _main_rows(design: Design, taps: tuple[Tap, ...]) -> Iterator[Row]:
     board, leads = design.bms.board, design.leads
     gauge = leads.wire.gauge
     for sign, pole, tap, colour in (("−", "minus", taps[0], "black"), ("+", "plus", taps[-1], "red")):
-        through = pole == switched_pole(design)
+        through = pole == switched_pole(design.bms)
         end = "solder; fuse in this lead" if pole == "plus" and leads.fuse is not None else "solder"
         strip = f"collecting strip of {tap.name}, {tap.face.value} face"
         to = f"{leads.connector.name}, {sign}"

@@ -78,7 +78,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _fit_plug(d: Design, a: Analysis) -> Iterator[Step]:
-    pole = switched_pole(d) or "minus"
+    pole = switched_pole(d.bms) or "minus"
     sign, other = ("+", "minus") if pole == "plus" else ("−", "plus")
     tap = a.bms.taps[-1 if pole == "plus" else 0]
     yield Step(

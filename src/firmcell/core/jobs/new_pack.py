@@ -148,7 +148,7 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
     screwed = d.joining.joined_by is JoinedBy.SCREW
     torque = terminal_torque(d.joining.thread_m)
     tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
-    switched = switched_pole(d)
+    switched = switched_pole(d.bms)
     for pole, node in (("minus", 0), ("plus", d.series)):
         sign = "+" if pole == "plus" else "−"
         # The board's own pole: the strip goes to the board, never straight to the connector.
@@ -195,7 +195,7 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
 
 def _free_end(d: Design) -> str:
     """Where the free ends of the connector's leads go, if not both to the strips."""
-    pole = switched_pole(d)
+    pole = switched_pole(d.bms)
     if pole is None:
         return ""
     sign = "+" if pole == "plus" else "−"
@@ -267,7 +267,7 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
     )
     board = d.bms.board
     if board is not None:
-        pole = switched_pole(d)
+        pole = switched_pole(d.bms)
         sign = "+" if pole == "plus" else "−"
         order = d.bms.order.value.replace("P−", f"P{sign}")
         charge = (

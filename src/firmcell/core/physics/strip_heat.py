@@ -128,7 +128,10 @@ def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambien
 
 
 def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float) -> float:
-    """Return the rise in K of the strip in `seconds` at `current_a` if it loses no heat: an upper bound.
+    """Return the rise in K of the strip in `seconds` at `current_a` if it loses no heat, by its resistivity at 20 °C.
+
+    Without loss is on the safe side; the cold resistivity is not: a nickel strip that starts at 80 °C has
+    about a third more resistance, and its rise is that much greater.
 
     Parameters
     ----------

@@ -2,6 +2,7 @@
 
 from typing import TYPE_CHECKING
 
+from firmcell.core.bms.wire_list import switched_pole
 from firmcell.core.layout.cell_places import lead_cell
 from firmcell.core.layout.space import blocked_ring
 from firmcell.core.model.brief import Blocked
@@ -99,7 +100,7 @@ class FaceWires:
             self.face.shapes.append(Disc(at, 1.5, "tap", ref, tap.number))
 
     def main_leads(self) -> None:
-        """The main leads, as thick as they are."""
+        """The main leads, as thick as they are; the one the board switches is marked with the pad it goes to."""
         diameter = self.face.wire.outer_diameter_m * MM
         nodes = {True: self.face.series, False: 0}
         for positive, number in nodes.items():
@@ -126,4 +127,6 @@ class FaceWires:
                 self.face.shapes.append(Stroke(wire, diameter, role, ref))
                 self.face.targets[ref] = wire[1]
             end = self.face.place(self.face.end + LEAD_OUT_MM + 5.0, lane)
-            self.face.shapes.append(Label(end, "+" if positive else "−", 6.5, f"{role}.sign", ref))
+            sign = "+" if positive else "−"
+            through = switched_pole(self.face.bms) == ("plus" if positive else "minus")
+            self.face.shapes.append(Label(end, f"B{sign}" if through else sign, 6.5, f"{role}.sign", ref))

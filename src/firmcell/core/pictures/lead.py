@@ -9,6 +9,7 @@ import numpy as np
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import figures
+from firmcell.core.bms.wire_list import switched_pole
 from firmcell.core.leads.lead_profile import LeadProfile, lead_profile
 from firmcell.core.leads.soldering import cup_diameter
 from firmcell.core.model.design import Design
@@ -165,8 +166,13 @@ class _Painter:
             self.shapes.append(Label((x, y), sign, 9.0, f"{role}.sign", ref))
 
     def strip_end(self) -> None:
-        """Soldered to the tails of the collecting strips."""
-        for y, _, ref in self.ways:
+        """Soldered to the tail of a collecting strip, or to the pad of the board that switches its pole."""
+        through = switched_pole(self.design.bms)
+        for (y, _, ref), sign in zip(self.ways, "+−", strict=True):
+            if ref == f"lead:{through}":
+                self.shapes.append(Area(rectangle(-16, y - 7, 4, y + 7), "board", ref))
+                self.shapes.append(Label((-8.5, y), f"P{sign}", 5.6, "label.board", ref))
+                continue
             self.shapes.append(
                 Area(
                     rectangle(-14, y - 4, 0, y + 4),
