@@ -34,7 +34,7 @@ from firmcell.core.leads.wire_rating import WireAsk, compare_wires, proposed, ra
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Conductor, Connector, Contact, Fuse, FuseKind, Keying, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
-from firmcell.core.physics.strip_heat import long_run_limit
+from firmcell.core.physics.strip_heat import long_run_limit, long_run_temperature
 from firmcell.core.physics.wire_heat import CLASS_2_OHM_PER_KM, conductor_diameter, withstand_seconds
 from firmcell.core.pictures.connector_faces import connector_face
 from firmcell.core.pictures.drawing import Area, Label
@@ -284,16 +284,46 @@ def test_a_wire_stands_a_short_by_k_squared_s_squared():
     assert loaded < cold
 
 
-def test_a_strip_stands_what_its_metal_takes_up_in_a_short_and_loses_heat_in_an_overload():
-    """In a short adiabatic: ΔT·ρ_m·c·A²/(ρ·I²). At the current that holds it at 150 K over the air it never gets there."""
+def test_a_strip_stands_a_short_as_its_metal_takes_up_heat_with_resistance_rising():
+    """In a short dT/dt = I²ρ(1 + a(T − 20))/(ρ_m c A²): t = ρ_m c A²/(I²ρ a) · ln((1 + a·160)/(1 + a·10)) from 30 to 180 °C."""
     nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
-    heat = nickel.density_kg_m3 * nickel.heat_capacity_j_kg_k
-    by_hand = 150 * heat * (1.2e-6) ** 2 / (nickel.resistivity_ohm_m * 600**2)
-    assert float(strip_times(nickel, 1, 1.0, 600.0, 303.15)) == pytest.approx(by_hand, rel=0.02)
-    assert float(strip_times(nickel, 1, 0.5, 1200.0, 303.15)) == pytest.approx(by_hand, rel=0.02)
+    heat, a = nickel.density_kg_m3 * nickel.heat_capacity_j_kg_k, nickel.temperature_coefficient_per_k
+    by_hand = heat * (1.2e-6) ** 2 / (nickel.resistivity_ohm_m * 600**2 * a)
+    by_hand *= np.log((1 + a * 160) / (1 + a * 10))
+    assert float(strip_times(nickel, 1, 1.0, 600.0, 0.0, 303.15)) == pytest.approx(by_hand, rel=0.02)
+    assert float(strip_times(nickel, 1, 0.5, 1200.0, 0.0, 303.15)) == pytest.approx(by_hand, rel=0.02)
     holds = long_run_limit(nickel, 1, 363.15, 303.15)
-    assert float(strip_times(nickel, 1, 1.0, holds, 303.15)) == NEVER_S
-    assert float(strip_times(nickel, 1, 1.0, 2 * holds, 303.15)) < NEVER_S
+    assert float(strip_times(nickel, 1, 1.0, holds, 0.0, 303.15)) == NEVER_S
+    assert float(strip_times(nickel, 1, 1.0, 2 * holds, 0.0, 303.15)) < NEVER_S
+
+
+@pytest.mark.parametrize("name", ["pure nickel strip 0.15 × 8", "copper strip 0.2 × 10"])
+@pytest.mark.parametrize("times", [2.8, 5.0, 12.0, 30.0])
+@pytest.mark.parametrize("load", [0.0, 0.6, 1.0])
+def test_a_strip_never_stands_longer_than_a_step_by_step_simulation(name, times, load):
+    """Explicit steps of C dT/dt = I²R(T) − loss, loss by Churchill and Chu with air by power laws, written out here."""
+    strip, air = part_named(SHELF, Strip, name), 303.15
+    holds = long_run_limit(strip, 1, 333.15, air)
+    start = float(long_run_temperature(strip, 1, load * holds, air))
+
+    def loss(kelvin):
+        film = (kelvin + air) / 2
+        conducts, viscous = 0.0241 * (film / 273.15) ** 0.9, 1.32e-5 * (film / 273.15) ** 1.8
+        rayleigh = 9.81 / film * max(kelvin - air, 0.0) * strip.width_m**3 / (viscous**2 / 0.71)
+        nusselt = (0.825 + 0.387 * rayleigh ** (1 / 6) / (1 + (0.492 / 0.71) ** (9 / 16)) ** (8 / 27)) ** 2
+        return nusselt * conducts * (kelvin - air) + strip.width_m * 0.9 * 5.67e-8 * (kelvin**4 - air**4)
+
+    ohm = strip.resistivity_ohm_m / strip.section_m2
+    takes = strip.section_m2 * strip.density_kg_m3 * strip.heat_capacity_j_kg_k
+    current = times * holds
+    step, passed, kelvin = 0.1 * takes / (current**2 * ohm), 0.0, start
+    while kelvin < air + 150.0 and passed < 3e3:
+        gain = current**2 * ohm * (1 + strip.temperature_coefficient_per_k * (kelvin - 293.15))
+        kelvin += (gain - loss(kelvin)) / takes * step
+        passed += step
+    assert passed < 3e3
+    stands = float(strip_times(strip, 1, 1.0, current, load * holds, air))
+    assert 0.95 * passed < stands < 1.01 * passed
 
 
 def test_a_fuse_that_is_too_large_is_slower_than_the_wire():

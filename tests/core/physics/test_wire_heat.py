@@ -10,6 +10,7 @@ from firmcell.core.leads.wire_rating import rated_current
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics import wire_heat as c
+from firmcell.store.part_files import part_named, shipped_library
 
 # ASTM B258, areas in mm² (REFERENCES.md, from memory).
 B258 = {22: 0.3255, 20: 0.5176, 18: 0.8231, 16: 1.309, 14: 2.081, 12: 3.309, 10: 5.261, -1: 67.43, -3: 107.2}
@@ -146,3 +147,16 @@ def test_bisect_finds_roots_elementwise_and_stays_at_the_nearer_end():
 def test_a_wire_that_cannot_lose_its_heat_runs_away(library):
     thin = next(w for w in library.wires if w.gauge == "30 AWG")
     assert float(c.wire_temperatures([thin], 60.0, 303.15)[0]) == 773.15
+
+
+def test_the_rise_without_loss_follows_resistance_up():
+    """Steps of dT/dt = I²R(T)/C: 10 AWG at 300 A for 10 s from 60 °C; with cold resistance it would read a third low."""
+    wire = part_named(shipped_library(), Wire, "10 AWG silicone")
+    takes = wire.area_m2 * c.COPPER_DENSITY * c.COPPER_HEAT_CAPACITY
+    kelvin, step = 333.15, 1e-3
+    for _ in range(10_000):
+        kelvin += 300.0**2 * wire.resistance_ohm_per_m * (1 + 0.00393 * (kelvin - 293.15)) / takes * step
+    rise = c.adiabatic_rise(wire, 300.0, 10.0, 333.15)
+    assert rise == pytest.approx(kelvin - 333.15, rel=1e-3)
+    assert rise > 1.2 * 300.0**2 * wire.resistance_ohm_per_m / takes * 10.0
+    assert c.adiabatic_rise(wire, 1e5, 100.0, 333.15) == c.MOLTEN_RISE_K

@@ -127,5 +127,6 @@ class LeadCharts:
         shown(stands, "wire stands", p.accent)
         strip = metal_of(s.analysis.layout, s.design.joining, StripKind.COLLECTOR)
         share = max((piece.lead_share for piece in s.analysis.strips), default=1.0)
-        shown(strip_times(*strip, share, current, brief.ambient_max_k), "collecting strip stands", p.note)
+        stands = strip_times(*strip, share, current, brief.current_steady_a, brief.ambient_max_k)
+        shown(stands, "collecting strip stands", p.note)
         chart.marks(np.array([brief.current_peak_a]), np.array([brief.peak_duration_s]), "peak", "s", p.ink)

@@ -218,7 +218,7 @@ def selectivity(
     limit_k = wire.insulation_limit_k
     limit = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
     stands = float(wire_times(wire, trip, duty.steady_a, limit, limit_k, ambient_k)) > delay
-    strip_stands = float(strip_times(*strip, trip, ambient_k)) > delay
+    strip_stands = float(strip_times(*strip, trip, duty.steady_a, ambient_k)) > delay
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay
     covers = fuse is not None and fuse.breaking_a >= short_a
     gap = (limit, trip) if limit < trip and (fuse is None or fuse.rating_a > limit) else (None, None)

@@ -9,7 +9,7 @@ from firmcell.core.leads.wire_rating import rated_current, time_constant
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
-from firmcell.core.physics.strip_heat import adiabatic_rise, long_run_limit
+from firmcell.core.physics.strip_heat import long_run_temperature, seconds_to_reach
 from firmcell.core.physics.wire_heat import withstand_k
 
 NEVER_S = 3.6e5
@@ -59,7 +59,6 @@ BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {
 FIRST_MULTIPLE = {kind: band[0][0] for kind, band in BANDS.items()}
 STRIP_RISE_K = 150.0
 """A strip warmer than this over its cells melts wraps and sheet; engineering judgement."""
-LOSS_AT_K = 60.0
 INRUSH_MARGIN = 2.0
 """A fuse must melt only at this times the I²t of the inrush, so that many of them do not age it; common practice, no
 source."""
@@ -125,21 +124,18 @@ def wire_times(
     )
 
 
-def strip_times(strip: Strip, layers: int, share: float, current_a: ArrayLike, ambient_k: float) -> Array:
+def strip_times(
+    strip: Strip, layers: int, share: float, current_a: ArrayLike, loaded_a: float, ambient_k: float
+) -> Array:
     """Return how long in s a strip that carries `share` of a pack current in A stays under `STRIP_RISE_K` over the air.
 
-    One lump that loses heat in proportion to its rise: τ from what it takes up and what it gives off at 60 K
-    over the air
-    (`long_run_limit`), t = −τ ln(1 − ΔT/(r τ)) with r the rise in a second without loss; never where r τ
-    stays below ΔT. In a
-    short circuit that is the adiabatic time.
+    From where `loaded_a`, the steady pack current in A, holds it; resistance rises as it warms (`seconds_to_reach`).
     """
-    current = np.maximum(np.asarray(current_a, dtype=float) * max(share, 1e-9), 1e-9)
-    per_second = adiabatic_rise(strip, layers, 1.0, 1.0)
-    tau = LOSS_AT_K / (per_second * long_run_limit(strip, layers, ambient_k + LOSS_AT_K, ambient_k) ** 2)
-    settles = per_second * current**2 * tau
-    part = np.minimum(STRIP_RISE_K / settles, 1 - 1e-12)
-    return np.where(settles > STRIP_RISE_K, -tau * np.log1p(-part), NEVER_S)
+    part = max(share, 1e-9)
+    start = float(long_run_temperature(strip, layers, part * loaded_a, ambient_k))
+    current = np.asarray(current_a, dtype=float) * part
+    limit = ambient_k + STRIP_RISE_K
+    return np.minimum(seconds_to_reach(strip, layers, current, start, limit, ambient_k), NEVER_S)
 
 
 class Protection(Frozen):
@@ -207,7 +203,7 @@ def protection(
     # is asked apart.
     known = longest < NEVER_S
     slow = known & (longest > wire_times(wire, current, duty.steady_a, limit_a, limit_k, ambient_k))
-    burnt = known & (longest > strip_times(*strip, current, ambient_k))
+    burnt = known & (longest > strip_times(*strip, current, duty.steady_a, ambient_k))
     at = np.flatnonzero(slow)
     return Protection(
         slow_from_a=float(current[at[0]]) if len(at) else None,

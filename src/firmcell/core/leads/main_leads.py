@@ -189,7 +189,10 @@ def wire_options(
             for name, failed in (
                 ("current", limit < steady_a),
                 ("fuse", limit < fuse_a),
-                ("peak", temperature + adiabatic_rise(wire, peak_a, peak_s) > wire.insulation_limit_k),
+                (
+                    "peak",
+                    temperature + adiabatic_rise(wire, peak_a, peak_s, temperature) > wire.insulation_limit_k,
+                ),
                 ("drop", drop > leads.drop_limit_v),
             )
             if failed
@@ -253,7 +256,7 @@ def lead_figures(
         drop_peak_v=peak_a * loop,
         limit_a=limit,
         temperature_k=temperature,
-        peak_rise_k=adiabatic_rise(wire, peak_a, peak_s),
+        peak_rise_k=adiabatic_rise(wire, peak_a, peak_s, temperature),
         bend_m=smallest_bend(wire),
         withstand_s=withstand_seconds(wire.area_m2, fault, wire.insulation),
         connector_limit_a=allowed,

@@ -7,10 +7,13 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.convection import plate_loss
 from firmcell.core.physics.root_finding import bisect
-from firmcell.core.physics.wire_heat import resistance_at
+from firmcell.core.physics.wire_heat import resistance_at, rise_without_loss
 
 SHEET_EMISSIVITY = 0.9
 """The strip radiates through the sheet that lies on it; generic class value for polymer and paper."""
+
+STEPS = 64
+"""Of temperature, from the start to the limit."""
 
 
 def resistance_per_metre(strip: Strip, layers: int, temperature_k: ArrayLike) -> Array:
@@ -127,11 +130,13 @@ def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambien
     return bisect(imbalance, np.full(current.shape, ambient_k), 773.15)
 
 
-def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float) -> float:
-    """Return the rise in K of the strip in `seconds` at `current_a` if it loses no heat, by its resistivity at 20 °C.
+def heat_capacity_per_metre(strip: Strip, layers: int) -> float:
+    """Return what `layers` of strip take up for each kelvin, J/m·K."""
+    return strip.section_m2 * layers * strip.density_kg_m3 * strip.heat_capacity_j_kg_k
 
-    Without loss is on the safe side; the cold resistivity is not: a nickel strip that starts at 80 °C has
-    about a third more resistance, and its rise is that much greater.
+
+def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float, start_k: float) -> float:
+    """Return the rise in K of the strip in `seconds` at `current_a` from `start_k` if it loses no heat: an upper bound.
 
     Parameters
     ----------
@@ -143,6 +148,8 @@ def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float) 
         A.
     seconds : float
         s.
+    start_k : float
+        K.
 
     Returns
     -------
@@ -158,9 +165,58 @@ def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float) 
     >>> from firmcell.core.model.parts import Strip, StripMetal
     >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
     ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
-    >>> round(adiabatic_rise(nickel, 1, 10.0, 1.0), 3)  # 5.775 W/m over 4.742 J/m·K
-    1.218
+    >>> round(adiabatic_rise(nickel, 1, 10.0, 1.0, 293.15), 3)  # 1.218 K/s at first: (e^(0.006·1.218) − 1)/0.006
+    1.222
     """
-    section = strip.section_m2 * layers
-    heat = current_a**2 * strip.resistivity_ohm_m / section * seconds
-    return heat / (section * strip.density_kg_m3 * strip.heat_capacity_j_kg_k)
+    heat = current_a**2 * float(resistance_per_metre(strip, layers, start_k))
+    first = heat / heat_capacity_per_metre(strip, layers)
+    return rise_without_loss(first, seconds, start_k, strip.temperature_coefficient_per_k)
+
+
+def seconds_to_reach(
+    strip: Strip, layers: int, current_a: ArrayLike, start_k: float, limit_k: float, ambient_k: float
+) -> Array:
+    """Return how long in s a long strip takes from `start_k` to `limit_k`; inf where it never gets there.
+
+    t = ∫ C dT / (I² R(T) − loss(T)), by midpoints: the integrand is convex, so the sum errs to the short, safe side.
+    The loss is that of `long_run_limit`, from one face.
+
+    Parameters
+    ----------
+    strip : Strip
+        .
+    layers : int
+        One on the other.
+    current_a : array_like, shape (n,)
+        A.
+    start_k, limit_k, ambient_k : float
+        K.
+
+    Returns
+    -------
+    time : ndarray, shape (n,)
+        s.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.parts import Strip, StripMetal
+    >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
+    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
+    >>> float(seconds_to_reach(nickel, 1, 1.0, 293.15, 393.15, 293.15))
+    inf
+    """
+    current = np.asarray(current_a, dtype=float)[..., None]
+    if start_k >= limit_k:
+        return np.zeros(current.shape[:-1])
+    step = (limit_k - start_k) / STEPS
+    # The limit itself stands last: heat less loss is concave in temperature, and the start is a steady state of less.
+    kelvin = np.append(start_k + step * (np.arange(STEPS) + 0.5), limit_k)
+    gain = current**2 * resistance_per_metre(strip, layers, kelvin)
+    net = gain - plate_loss(kelvin, ambient_k, strip.width_m, SHEET_EMISSIVITY)
+    gets_there = (net > 0).all(axis=-1)
+    terms = heat_capacity_per_metre(strip, layers) * step / np.where(net > 0, net, 1.0)[..., :-1]
+    return np.where(gets_there, terms.sum(axis=-1), np.inf)

@@ -24,6 +24,10 @@ COPPER_HEAT_CAPACITY = 385.0
 CELSIUS_20 = 293.15
 
 
+MOLTEN_RISE_K = 1500.0
+"""Copper melts at 1358 K, nickel at 1728 K (CRC Handbook, values from memory)."""
+
+
 CLASS_2_OHM_PER_KM = {
     0.5: 36.0,
     0.75: 24.5,
@@ -150,6 +154,45 @@ def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficien
     """
     rise = np.asarray(temperature_k, dtype=float) - CELSIUS_20
     return np.asarray(np.asarray(resistance_20, dtype=float) * (1 + coefficient * rise))
+
+
+def rise_without_loss(first_k_per_s: float, seconds: float, start_k: float, coefficient: float) -> float:
+    """Return the rise in K of a conductor that loses no heat, its resistance rising as it warms.
+
+    dT/dt = r (1 + a (T − T0)) has the solution (e^(a r t) − 1)/a. It is an upper bound of the rise, held to
+    `MOLTEN_RISE_K`, since copper and nickel have melted by then.
+
+    Parameters
+    ----------
+    first_k_per_s : float
+        Rise in the first moment, K/s, by the resistance at `start_k`.
+    seconds : float
+        s.
+    start_k : float
+        K.
+    coefficient : float
+        Of resistance, 1/K against 20 °C.
+
+    Returns
+    -------
+    rise : float
+        K.
+
+    References
+    ----------
+    .. [1] iec-60028
+
+    Examples
+    --------
+    >>> round(rise_without_loss(10.0, 5.0, 293.15, 0.004), 2)  # (e^0.2 − 1)/0.004
+    55.35
+    >>> rise_without_loss(1e9, 1.0, 293.15, 0.004)
+    1500.0
+    """
+    here = coefficient / (1 + coefficient * (start_k - CELSIUS_20))
+    straight = first_k_per_s * seconds
+    grows = min(here * straight, 50.0)
+    return float(min(straight * np.expm1(grows) / grows if grows > 0 else straight, MOLTEN_RISE_K))
 
 
 def conductor_diameter(area_m2: ArrayLike) -> Array:
@@ -319,10 +362,11 @@ def _columns(wires: Sequence[Wire]) -> tuple[Array, Array, Array]:
     return table[:, 0], table[:, 1], table[:, 2]
 
 
-def adiabatic_rise(wire: Wire, current_a: float, seconds: float) -> float:
-    """Return the rise in K of the copper alone in `seconds` at `current_a`, losing no heat; an upper bound."""
-    heat = current_a**2 * wire.resistance_ohm_per_m * seconds
-    return heat / (wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY)
+def adiabatic_rise(wire: Wire, current_a: float, seconds: float, start_k: float) -> float:
+    """Return the rise in K from `start_k` of the copper alone in `seconds` at `current_a` in A, losing no heat."""
+    heat = current_a**2 * float(resistance_at(wire.resistance_ohm_per_m, start_k, COPPER_COEFFICIENT))
+    first = heat / (wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY)
+    return rise_without_loss(first, seconds, start_k, COPPER_COEFFICIENT)
 
 
 def withstand_k(insulation: str) -> float:

@@ -122,7 +122,7 @@ def fuse_too_slow(s: Situation) -> Iterator[Hit]:
             f"Between {amperes(p.slow_from_a)} and {amperes(p.slow_to_a)} the {fuse.name} may open later than the "
             f"{s.design.leads.wire.gauge} wire stands.",
             ("fuse",),
-            _quicker(s),
+            _quicker(s, strip_too=False),
         )
 
 
@@ -131,7 +131,7 @@ def fuse_too_slow(s: Situation) -> Iterator[Hit]:
     Stage.LEADS,
     Severity.ATTENTION,
     topics=(Topic.FUSE, Topic.BUILT),
-    source="opening times of the fuse's class against the strip's adiabatic rise",
+    source="opening times of the fuse's class against the strip's heat balance in time, from the steady load",
     reason="Strip that glows before the fuse opens burns what lies on it.",
 )
 def fuse_too_slow_for_the_strip(s: Situation) -> Iterator[Hit]:
@@ -143,12 +143,12 @@ def fuse_too_slow_for_the_strip(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"From {amperes(p.strip_from_a)} the {fuse.name} may open later than the collecting strip stands.",
             ("fuse",),
-            _quicker(s),
+            _quicker(s, strip_too=True),
         )
 
 
-def _quicker(s: Situation) -> Fix | None:
-    """A fuse that fits and is quick enough, or the next heavier wire."""
+def _quicker(s: Situation, *, strip_too: bool) -> Fix | None:
+    """A fuse that fits and is quick enough, or the next heavier wire; for the wire alone if no worse for the strip."""
     a, brief, leads = s.analysis, s.design.brief, s.design.leads
     strip = (
         *metal_of(a.layout, s.design.joining, StripKind.COLLECTOR),
@@ -165,13 +165,15 @@ def _quicker(s: Situation) -> Fix | None:
         )
         if not fit.fits or fuse == leads.fuse:
             continue
-        if _opens_in_time(s, fuse, leads.wire, strip):
+        if _opens_in_time(s, fuse, leads.wire, strip, strip_too):
             return Fix(f"Use a {fuse.name}", (("leads.fuse", fuse),))
-    return _heavier_for_fuse(s, strip)
+    return _heavier_for_fuse(s, strip, strip_too)
 
 
-def _opens_in_time(s: Situation, fuse: Fuse, wire: Wire, strip: tuple[Strip, int, float]) -> bool:
-    """Whether a fuse opens before wire and collecting strip are damaged, at every current."""
+def _opens_in_time(
+    s: Situation, fuse: Fuse, wire: Wire, strip: tuple[Strip, int, float], strip_too: bool
+) -> bool:
+    """Whether a fuse opens before the wire is damaged, and the strip too or no sooner than now, at every current."""
     a, brief = s.analysis, s.design.brief
     found = protection(
         fuse,
@@ -183,10 +185,12 @@ def _opens_in_time(s: Situation, fuse: Fuse, wire: Wire, strip: tuple[Strip, int
         a.pack.short_circuit_a,
         a.leads.inrush_i2t_a2s,
     )
-    return found.slow_from_a is None and found.strip_from_a is None
+    now = a.protection.strip_from_a if a.protection is not None else None
+    no_worse = not strip_too and now is not None and (found.strip_from_a or now) >= now
+    return found.slow_from_a is None and (found.strip_from_a is None or no_worse)
 
 
-def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Fix | None:
+def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float], strip_too: bool) -> Fix | None:
     """The next heavier wire in the same covering that the present fuse protects and the connector takes."""
     leads = s.design.leads
     if leads.fuse is None:
@@ -194,7 +198,7 @@ def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float]) -> Fix | No
     for wire in sorted(like(s.library.wires, leads.wire), key=lambda w: w.area_m2):
         if not leads.wire.area_m2 < wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK:
             continue
-        if _opens_in_time(s, leads.fuse, wire, strip):
+        if _opens_in_time(s, leads.fuse, wire, strip, strip_too):
             return Fix(f"Use {wire.name}", (("leads.wire", wire),))
     return None
 

@@ -183,7 +183,8 @@ def strip_pieces(
                 current_peak_a=peak,
                 limit_a=metal.limits[metal.laid - 1],
                 temperature_k=temperature,
-                peak_temperature_k=temperature + strip_limit.adiabatic_rise(strip, layers, peak, duty.peak_s),
+                peak_temperature_k=temperature
+                + strip_limit.adiabatic_rise(strip, layers, peak, duty.peak_s, temperature),
                 layers_needed=metal.layers_needed(steady),
                 resistance_ohm=metal.ohm_per_m * run.run_m,
                 joined_by=joining.joined_by,
