@@ -14,7 +14,7 @@ from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Sleeve, Stri
 from firmcell.core.records.build_state import BuildState, StepState, StepStatus
 from firmcell.core.records.events import CellCheck, InsulationReading, WeldRow, WeldSample
 from firmcell.core.rules import RULES
-from firmcell.store.demo import bee_house_scale, hay_loft_lantern
+from firmcell.store.demo import DEMO_JOBS, bee_house_scale, hay_loft_lantern
 from firmcell.store.part_files import part_named
 from tests.conftest import found
 
@@ -101,6 +101,40 @@ def test_rules_that_need_other_packs(library, hoist):
     assert "LE-9" not in found(hoist.edited("brief.load_capacitance_f", 0.0), library)
     tight = hoist.edited("brief.box_width_m", 0.0872 + 0.002 + 0.0004)
     assert "LY-5" in found(tight, library)
+
+
+@pytest.mark.parametrize("seconds", [1.0, 2.0, 5.0, 9.0, 10.0, 20.0, 60.0])
+def test_what_is_over_its_limit_after_the_peak_reads_so(library, seconds):
+    """The demo at its own 10 s is over by less than half a degree, and read “60 °C; 60 °C is allowed”."""
+    design = DEMO_JOBS["orchard-hoist"][1](library).edited("brief.peak_duration_s", seconds)
+    over = any(p.peak_temperature_k > design.cell.temperature_max_k for p in analyse(design, library).strips)
+    finding = found(design, library).get("SR-3")
+    assert (finding is not None) == over
+    if finding is not None:
+        reached, allowed = (int(n) for n in re.findall(r"(\d+) °C", finding.sentence))
+        assert reached > allowed
+
+
+def test_a_fix_for_the_wire_makes_the_strip_no_worse(hoist, library):
+    """A slow fuse on PVC, over single thin nickel that no fuse protects: LE-14 still finds a way, LE-18 stays told."""
+    thin = hoist.with_edits(
+        ("leads.fuse", P(library, Fuse, "bolted fuse 80 V, 40 A")),
+        (
+            "leads.wire",
+            P(library, Wire, "10 AWG silicone").model_copy(
+                update={"insulation": "PVC 80", "insulation_limit_k": 353.15}
+            ),
+        ),
+        ("joining.collector_strip", P(library, Strip, "pure nickel strip 0.15 × 8")),
+        ("joining.collector_layers", 1),
+    )
+    fix = found(thin, library)["LE-14"].fix
+    assert fix is not None
+    before = analyse(thin, library).protection
+    after = analyse(fix.applied(thin), library).protection
+    assert after.slow_from_a is None
+    assert before.strip_from_a is not None
+    assert after.strip_from_a is None or after.strip_from_a >= before.strip_from_a
 
 
 COUNTS = {"series", "parallel", "cell"}

@@ -14,8 +14,7 @@ from firmcell.core.leads.wire_rating import ABYC_105, CUSTOM, NFPA_75, rated_cur
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import awg_area
 from firmcell.core.pictures.lead import profile_of
-from firmcell.core.strips.made_of import metal_of
-from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.pieces import collecting_strip
 
 if TYPE_CHECKING:
     from firmcell.app.pages.leads_page import LeadsPage
@@ -125,8 +124,7 @@ class LeadCharts:
             leads.wire, current, brief.current_steady_a, holds, insulation_k, brief.ambient_max_k
         )
         shown(stands, "wire stands", p.accent)
-        strip = metal_of(s.analysis.layout, s.design.joining, StripKind.COLLECTOR)
-        share = max((piece.lead_share for piece in s.analysis.strips), default=1.0)
-        stands = strip_times(*strip, share, current, brief.current_steady_a, brief.ambient_max_k)
+        strip = collecting_strip(s.analysis.layout, s.design.joining, s.analysis.strips)
+        stands = strip_times(*strip, current, brief.current_steady_a, brief.ambient_max_k)
         shown(stands, "collecting strip stands", p.note)
         chart.marks(np.array([brief.current_peak_a]), np.array([brief.peak_duration_s]), "peak", "s", p.ink)

@@ -43,9 +43,7 @@ from firmcell.core.model.parts import Strip
 from firmcell.core.strips.clearances import strips_too_near
 from firmcell.core.strips.current_shares import StripShares, strip_shares
 from firmcell.core.strips.layout_measures import layout_measures
-from firmcell.core.strips.made_of import metal_of
-from firmcell.core.strips.pieces import StripPiece, strip_pieces
-from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.pieces import StripPiece, collecting_strip, strip_pieces
 from firmcell.core.strips.stock import stock_lengths, stock_plan
 
 STORED_AT_SOC = 0.5
@@ -108,12 +106,11 @@ def _strips_of(design: Design) -> _Strips:
         brief.ambient_max_k,
         lead_ohm,
     )
-    tails = [p.lead_share for p in pieces if p.lead_share]
     return _Strips(
         layout,
         pieces,
         strip_shares(layout, design.joining, cell.resistance_ohm, lead_ohm),
-        (*metal_of(layout, design.joining, StripKind.COLLECTOR), max(tails, default=1.0)),
+        collecting_strip(layout, design.joining, pieces),
         design.series * cell.resistance_ohm / design.parallel,
     )
 

@@ -8,15 +8,13 @@ from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import (
     amperes,
-    figures,
     millimetres,
     volts,
-    watt_hours,
 )
 from firmcell.core.bms.single_cell import cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.passport import HandedOver, record_words
-from firmcell.core.jobs.plan import JobPlan, PageSection, Subject
+from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -197,14 +195,7 @@ def _picture(design: Design, analysis: Analysis) -> Drawing:
 def _plate(design: Design, analysis: Analysis) -> tuple[str, tuple[tuple[str, str], ...]]:
     p, made = analysis.pack, cell_with_board(design)
     return p.designation, (
-        ("Nominal", volts(p.voltage_nominal_v)),
-        ("Full", volts(p.voltage_full_v)),
-        ("Capacity", f"{figures(p.capacity_ah)} Ah"),
-        ("Energy", watt_hours(p.energy_j)),
-        (
-            "Steady / peak",
-            f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}",
-        ),
+        *electrical_ratings(design, analysis),
         ("Board adds", millimetres(made.added_m)),
         ("Becomes", f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm"),
     )

@@ -74,11 +74,10 @@ def as_handed_over(parts: HandedOver, design: Design, analysis: Analysis, state:
     return parts
 
 
-def pack_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
-    """Return designation and figures of a pack, for its rating plate."""
-    p, e = analysis.pack, analysis.insulation.envelope
-    return p.designation, (
-        ("Cells", f"{p.series}S{p.parallel}P"),
+def electrical_ratings(design: Design, analysis: Analysis) -> Pairs:
+    """Return voltage, content and current of what holds cells, as the rating plate names them."""
+    p = analysis.pack
+    return (
         ("Nominal", volts(p.voltage_nominal_v)),
         ("Full", volts(p.voltage_full_v)),
         ("Capacity", f"{figures(p.capacity_ah)} Ah"),
@@ -87,6 +86,15 @@ def pack_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
             "Steady / peak",
             f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}",
         ),
+    )
+
+
+def pack_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
+    """Return designation and figures of a pack, for its rating plate."""
+    p, e = analysis.pack, analysis.insulation.envelope
+    return p.designation, (
+        ("Cells", f"{p.series}S{p.parallel}P"),
+        *electrical_ratings(design, analysis),
         ("Mass", kilograms(p.mass_kg)),
         ("Outside, mm", f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f}"),
     )

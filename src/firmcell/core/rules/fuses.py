@@ -11,8 +11,7 @@ from firmcell.core.model.limits import CUP_SLACK
 from firmcell.core.model.parts import Fuse, Strip, Wire
 from firmcell.core.rules.leads import _wire_for
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
-from firmcell.core.strips.made_of import metal_of
-from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.pieces import collecting_strip
 
 FUSE_WITHIN_M = 0.18
 """Wire before the fuse; common practice for small boats and vehicles, no source."""
@@ -150,10 +149,7 @@ def fuse_too_slow_for_the_strip(s: Situation) -> Iterator[Hit]:
 def _quicker(s: Situation, *, strip_too: bool) -> Fix | None:
     """A fuse that fits and is quick enough, or the next heavier wire; for the wire alone if no worse for the strip."""
     a, brief, leads = s.analysis, s.design.brief, s.design.leads
-    strip = (
-        *metal_of(a.layout, s.design.joining, StripKind.COLLECTOR),
-        max([p.lead_share for p in a.strips if p.lead_share], default=1.0),
-    )
+    strip = collecting_strip(a.layout, s.design.joining, a.strips)
     for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
             fuse,

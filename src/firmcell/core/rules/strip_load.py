@@ -1,8 +1,10 @@
 """Rules on what strips carry and how warm the pack gets."""
 
+import math
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
+from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import amperes, celsius, plural
 from firmcell.core.model.design import JudgedBy
 from firmcell.core.model.joint_kinds import JoinedBy
@@ -143,10 +145,15 @@ def strip_over_peak(s: Situation) -> Iterator[Hit]:
         fix = Fix(f"Use {worst.layers + 1} layers", ((f"joining.{part}_layers", worst.layers + 1),))
         yield Hit(
             f"After the peak {'a collecting strip' if part == 'collector' else 'the series links'} may be at "
-            f"{celsius(worst.peak_temperature_k)}; {celsius(s.analysis.strip_limit_k)} is allowed.",
+            f"{celsius(_rounded_up(worst.peak_temperature_k))}; {celsius(s.analysis.strip_limit_k)} is allowed.",
             refs=tuple(f"strip:{p.id}" for p in hot),
             fix=fix if worst.layers < LAYERS_WORTH_WELDING else None,
         )
+
+
+def _rounded_up(kelvin: float) -> float:
+    """To the next whole degree, so that what is over its limit also reads so."""
+    return math.ceil(round(kelvin - ZERO_CELSIUS, 6)) + ZERO_CELSIUS
 
 
 NEAR_K = 5.0

@@ -10,6 +10,7 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Face, Joining
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.strips.current_shares import strip_shares
 from firmcell.core.strips.joints import joint_count
@@ -198,3 +199,11 @@ def strip_pieces(
 def _temperatures(metal: _Metal, currents_a: tuple[float, ...], ambient_k: float) -> list[float]:
     found = strip_limit.long_run_temperature(metal.strip, metal.layers, np.array(currents_a), ambient_k)
     return [float(k) for k in found]
+
+
+def collecting_strip(
+    layout: Layout, joining: Joining, pieces: tuple[StripPiece, ...]
+) -> tuple[Strip, int, float]:
+    """Return the collecting strip, its layers and the greatest share of pack current in a tail; all of it if there is none."""
+    tails = [p.lead_share for p in pieces if p.lead_share]
+    return *metal_of(layout, joining, StripKind.COLLECTOR), max(tails, default=1.0)
