@@ -121,6 +121,23 @@ def test_notes_of_range_and_fault_move_nothing(hoist_window, qtbot):
     assert places() == before
 
 
+def test_a_range_that_has_room_beside_its_label_covers_no_other_field(hoist_window):
+    page = hoist_window.go(Stage.LAYOUT) or hoist_window.page(Stage.LAYOUT)
+    QApplication.processEvents()
+    rows = [field.row for _, field in page._fields if field.row.editor.isVisible()]
+    first = next(row for row in rows if row.label.text() == "Groups in series")
+    first.editor.setFocus()
+    QApplication.processEvents()
+    assert first.hint.text() == "from 1 to 64"
+    note = first.hint.geometry()
+    words = first.label.fontMetrics().horizontalAdvance(first.label.text())
+    assert note.left() >= first.label.x() + words
+    for row in rows:
+        if row.editor.parentWidget() is first.hint.parentWidget():
+            assert not note.intersects(row.editor.geometry()), row.label.text()
+            assert row is first or not note.intersects(row.label.geometry()), row.label.text()
+
+
 @pytest.mark.parametrize("width", [1280, 1024, 900])
 def test_no_title_of_a_field_is_cut(hoist_window, width):
     hoist_window.resize(width, 800)

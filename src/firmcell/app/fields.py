@@ -6,7 +6,7 @@ from functools import partial
 from types import NoneType, UnionType
 from typing import Any, Union, get_args, get_origin
 
-from PySide6.QtCore import QEvent, QObject, Qt, Signal
+from PySide6.QtCore import QEvent, QObject, QRect, Qt, Signal
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
 from shiboken6 import isValid
@@ -74,8 +74,8 @@ class _Wrapped(QLabel):
 class FieldRow(QObject):
     """A label, an editor and a note for range and faults, placed in a grid.
 
-    The note floats over the row above and moves nothing: a click meant for another field would miss it
-    otherwise.
+    The note floats and moves nothing: a click meant for another field would miss it otherwise. It stands between
+    label and editor where there is room, or over the row above.
     """
 
     def __init__(self, grid: QGridLayout, title: str, unit: str, editor: QWidget) -> None:
@@ -128,7 +128,7 @@ class FieldRow(QObject):
         self._float()
 
     def _float(self) -> None:
-        """Lay the note over the row above, or beneath where no field is above."""
+        """Lay the note beside the label if it fits, else over the row above, or beneath where no field is above."""
         parent = self.editor.parentWidget()
         if not self.hint.text() or parent is None or not self.editor.isVisibleTo(parent):
             self.hint.hide()
@@ -140,15 +140,21 @@ class FieldRow(QObject):
         words = self.hint.fontMetrics().horizontalAdvance(self.hint.text()) + round(
             1.2 * self.hint.fontMetrics().height()
         )
+        label = self.label.geometry()
+        free_from = label.x() + self.label.fontMetrics().horizontalAdvance(self.label.text()) + 4
+        if free_from + words + 4 <= self.editor.x():
+            height = self.hint.heightForWidth(words)
+            top = self.editor.geometry().center().y() - height // 2
+            self._show_at(QRect(self.editor.x() - words - 4, top, words, height))
+            return
         width = min(row.width(), words)
         height = self.hint.heightForWidth(width)
         above = self.editor.y() - height - 1
-        self.hint.setGeometry(
-            row.x(),
-            above if above >= 0 and not self._first else self.editor.geometry().bottom() + 2,
-            width,
-            height,
-        )
+        beneath = self.editor.geometry().bottom() + 2
+        self._show_at(QRect(row.x(), above if above >= 0 and not self._first else beneath, width, height))
+
+    def _show_at(self, place: QRect) -> None:
+        self.hint.setGeometry(place)
         self.hint.show()
         self.hint.raise_()
 
