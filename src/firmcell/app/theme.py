@@ -4,15 +4,16 @@ Hues stay apart for the common kinds of colour blindness (rust against ink blue)
 told by colour alone: each mark has a shape or a word as well.
 """
 
-from dataclasses import dataclass
 from importlib import resources
 
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication
 
+from firmcell.core.base.frozen import frozen
+
 FAMILY = "Firm Cell Sans"
 
 
-@dataclass(frozen=True)
+@frozen
 class Palette:
     """One set of colours by use."""
 

@@ -1,10 +1,10 @@
 """Saved states of the design, and files kept in a job."""
 
 import json
-from dataclasses import dataclass
 
 from pydantic import ValidationError
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
@@ -13,7 +13,7 @@ from firmcell.store.format_1 import brought_up
 from firmcell.store.validation_words import first_fault
 
 
-@dataclass(frozen=True)
+@frozen
 class Revision:
     """One saved state of the design."""
 
@@ -34,7 +34,7 @@ class Revision:
         return read_design(self.design_json, f"design revision {self.number}")
 
 
-@dataclass(frozen=True)
+@frozen
 class Attachment:
     """A file kept in the job."""
 

@@ -1,8 +1,7 @@
 """One pure function from a design to everything the program knows about it."""
 
-from dataclasses import dataclass
-
 from firmcell.core.analysis.figures import Analysis, BmsFigures, InsulationFigures, PackFigures
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH, WH
 from firmcell.core.bms.board_choice import (
     balancing_time,
@@ -49,7 +48,7 @@ from firmcell.core.strips.stock import stock_lengths, stock_plan
 STORED_AT_SOC = 0.5
 
 
-@dataclass(frozen=True)
+@frozen
 class _Strips:
     """The metal of a design: runs as pieces, how the current divides, and what it leads to."""
 

@@ -1,9 +1,10 @@
 """A finding: one line with the numbers, its reason and source, and the edit that fixes it."""
 
-from dataclasses import dataclass, field
+from dataclasses import field
 from enum import IntEnum, StrEnum
 
 from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.design import Design
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import BuildState
@@ -43,7 +44,7 @@ class Stage(StrEnum):
         return "BMS" if self is Stage.BMS else self.value.capitalize()
 
 
-@dataclass(frozen=True)
+@frozen
 class Fix:
     """An edit that fixes a finding: dotted field paths and new values, and what it does in words."""
 
@@ -55,7 +56,7 @@ class Fix:
         return design.with_edits(*self.edits)
 
 
-@dataclass(frozen=True)
+@frozen
 class Finding:
     """What a rule found.
 
@@ -80,7 +81,7 @@ class Finding:
     fix: Fix | None = field(default=None, compare=False)
 
 
-@dataclass(frozen=True)
+@frozen
 class Situation:
     """What a rule looks at.
 

@@ -1,20 +1,21 @@
 """Number types of the models, each with its SI unit attached, and the base of all frozen models."""
 
-from dataclasses import dataclass
 from typing import Annotated, Any, get_args
 
 from pydantic import BaseModel, ConfigDict, GetCoreSchemaHandler, GetJsonSchemaHandler
 from pydantic_core import PydanticCustomError, core_schema
 
+from firmcell.core.base.frozen import frozen
 
-@dataclass(frozen=True)
+
+@frozen
 class Unit:
     """The SI unit of a field; forms and schemas read it from the field's metadata."""
 
     symbol: str
 
 
-@dataclass(frozen=True)
+@frozen
 class Range:
     """The range that a kind of quantity can have at all; a field's own limits come on top.
 

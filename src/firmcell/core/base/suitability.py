@@ -1,9 +1,9 @@
 """What all judged choices share: why one may not be taken, what speaks against it, and both in words."""
 
-from dataclasses import dataclass
+from firmcell.core.base.frozen import frozen
 
 
-@dataclass(frozen=True)
+@frozen
 class Judged:
     """A part against what is asked of it.
 

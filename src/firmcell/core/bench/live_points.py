@@ -2,9 +2,9 @@
 
 import re
 from collections.abc import Iterable
-from dataclasses import dataclass
 from functools import lru_cache
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.leads.main_leads import prospective_short_circuit
 from firmcell.core.model.design import Design
@@ -16,7 +16,7 @@ Pad = tuple[int, bool]
 _WELD = re.compile(r"weld-(?:top|bottom)-N(\d+)")
 
 
-@dataclass(frozen=True)
+@frozen
 class Moment:
     """What hangs together with what.
 
@@ -105,7 +105,7 @@ def moment_of(layout: Layout, design: Design, nodes: frozenset[int]) -> Moment:
     return Moment(part, volts, most)
 
 
-@dataclass(frozen=True)
+@frozen
 class Live:
     """The worst that two bare points can do now: V, A in the first moment at most, and which they are."""
 

@@ -1,10 +1,10 @@
 """Which board: why each fits or not, how long it balances, what it drains, and whether it opens before fuse and wire suffer."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, figures, volts
@@ -23,7 +23,7 @@ BALANCE_DUTY = 0.5
 """Boards balance only near full, about this part of the charge; generic class value."""
 
 
-@dataclass(frozen=True)
+@frozen
 class BoardAsk:
     """What is asked of a board."""
 
@@ -34,7 +34,7 @@ class BoardAsk:
     charge_a: float
 
 
-@dataclass(frozen=True)
+@frozen
 class BoardFit(Judged):
     """One board against what is asked."""
 

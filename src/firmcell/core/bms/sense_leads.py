@@ -1,8 +1,8 @@
 """What a short of sense leads does, and whether fuses in them are worth it."""
 
-from dataclasses import dataclass
 from functools import lru_cache
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.parts import Wire
 from firmcell.core.physics.wire_heat import onderdonk_fusing
 
@@ -11,7 +11,7 @@ SENSE_FUSE_A = 0.5
 SLOW_TO_MELT_S = 30.0
 
 
-@dataclass(frozen=True)
+@frozen
 class SenseLead:
     """What a short of two sense leads would do, and whether a sense fuse is worth it.
 

@@ -1,8 +1,8 @@
 """A protection board under one round cell: how long and thick it becomes, and what sleeve goes over it."""
 
-from dataclasses import dataclass
 from math import pi
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.design import Design
 
 FLAT_STOCK_M = tuple(mm * 1e-3 for mm in (17, 23, 29.5, 33, 36, 41, 46, 52, 60, 75))
@@ -12,7 +12,7 @@ LIP_M = 0.0035
 """Lip of a cell's sleeve over each end, m; common practice, no source."""
 
 
-@dataclass(frozen=True)
+@frozen
 class CellWithBoard:
     """The finished cell.
 

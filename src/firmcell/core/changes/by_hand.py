@@ -4,8 +4,8 @@ A state that is bad (a torn group, a cell the wrong way round) is told by the ru
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import millimetres, plural
 from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out
 from firmcell.core.layout.search import nearest_place
@@ -18,7 +18,7 @@ SNAP = 0.6
 """A moved cell falls into a free place within this many pitches."""
 
 
-@dataclass(frozen=True)
+@frozen
 class HandEdit:
     """Edits that belong together, and words for undo."""
 

@@ -1,11 +1,11 @@
 """What fixes an overloaded strip: the smallest changes, each verified by solving the whole pack before it is offered."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from math import hypot
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Fix
+from firmcell.core.base.frozen import frozen
 from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out, place_in_space
 from firmcell.core.model.design import Design, Joining, StripRef
 from firmcell.core.model.joint_kinds import JoinedBy
@@ -28,7 +28,7 @@ WELDED_THROUGH_M = 0.00016
 """Thickest copper that small welders weld through nickel on top of it, m; common practice, no source."""
 
 
-@dataclass(frozen=True)
+@frozen
 class VerifiedFix:
     """A change of the design that was solved and fixes every overload.
 

@@ -1,12 +1,12 @@
 """Where cells may stand: the best lattice, its angle and offset by search, or free places that hug the edge."""
 
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import near_pairs, turned
 from firmcell.core.geometry.region import Region
 
@@ -19,7 +19,7 @@ CENTRING_M = 0.008
 EPS = 1e-9
 
 
-@dataclass(frozen=True)
+@frozen
 class Footprint:
     """What a cell covers, seen along its axis, at its largest.
 
@@ -54,7 +54,7 @@ class Footprint:
         return np.asarray(room)
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Places:
     """Places found for cells.
 

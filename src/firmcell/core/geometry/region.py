@@ -1,17 +1,18 @@
 """The plane region that the cells of a pack may stand in: rings less blocked places, or a circle."""
 
-from dataclasses import dataclass, field
+from dataclasses import field
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import distance_to_ring, hull, inside, perimeter, signed_area
 
 CIRCLE_POINTS = 180
 """Corners of the polygon that is drawn for a circle; distances to a circle are exact."""
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Region:
     """Where cells may stand, seen along their axis, lengths in m.
 

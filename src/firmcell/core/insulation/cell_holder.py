@@ -1,11 +1,10 @@
 """A cell holder in two halves as watertight surfaces: bores for the cells, a lip that keeps each from falling through."""
 
-from dataclasses import dataclass
-
 import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.parts import Cell
@@ -15,7 +14,7 @@ LEAST_WALL_M = 0.0008
 """Thinnest wall that a printer with a common nozzle lays as two lines; common practice, no source."""
 
 
-@dataclass(frozen=True)
+@frozen
 class HolderSize:
     """Sizes of one half, m.
 
@@ -33,7 +32,7 @@ class HolderSize:
     depth_m: float = 0.010
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Mesh:
     """A closed surface: corners (n, 3) in m and triangles (k, 3), anticlockwise seen from outside."""
 

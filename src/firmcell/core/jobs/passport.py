@@ -1,10 +1,10 @@
 """What is handed over with the pack: ratings, taps, limits, cautions and a summary of the records."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import amperes, celsius, figures, kilograms, plural, volts, watt_hours
 from firmcell.core.model.design import Design
@@ -20,7 +20,7 @@ CHARGE_MAX_K = 318.15
 """Warmest for charging; common practice, no source."""
 
 
-@dataclass(frozen=True)
+@frozen
 class Passport:
     """The content of the one page; pens lay it out.
 
@@ -48,7 +48,7 @@ class Passport:
     unfinished: str
 
 
-@dataclass(frozen=True)
+@frozen
 class HandedOver:
     """What a kind of job may change of a passport.
 

@@ -1,12 +1,13 @@
 """What a kind of job is: everything the program asks of a kind, in one place, so that a new kind is one file."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from enum import StrEnum
 from typing import Any
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.core.jobs.passport import HandedOver
@@ -32,7 +33,7 @@ class Subject(StrEnum):
     ONE_CELL = "one cell"
 
 
-@dataclass(frozen=True)
+@frozen
 class PageSection:
     """A section of a page that only some kinds of job have.
 
@@ -117,7 +118,7 @@ def leads_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
     )
 
 
-@dataclass(frozen=True, kw_only=True)
+@frozen(kw_only=True)
 class JobPlan:
     """A kind of job.
 

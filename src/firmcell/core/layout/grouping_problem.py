@@ -1,12 +1,12 @@
 """Places to group, and what a grouping is worth."""
 
-from dataclasses import dataclass
 from math import ceil, sqrt
 
 import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 
 TORN = 2000.0
 """Score lost for each part that a group falls into beyond the first."""
@@ -28,7 +28,7 @@ ROUGH = 1.5
 """Score of each pair of neighbours within a group, so that groups are compact and their strips few."""
 
 
-@dataclass(frozen=True)
+@frozen
 class PlacesToGroup:
     """Places to be given to groups.
 
@@ -48,7 +48,7 @@ class PlacesToGroup:
     fixed: tuple[int, ...] = ()
 
 
-@dataclass(frozen=True)
+@frozen
 class Grouping:
     """One assignment.
 
@@ -73,7 +73,7 @@ class Grouping:
         return not self.torn and all(self.links)
 
 
-@dataclass(frozen=True)
+@frozen
 class Progress:
     """Where the search is: a fraction of the moves planned, and the best so far."""
 

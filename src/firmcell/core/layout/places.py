@@ -1,11 +1,11 @@
 """Where cells can stand: the best lattice, angle and offset in each part of the space."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.geometry.packing import Footprint, Places, centred, free_places, search_lattices
 from firmcell.core.geometry.region import Region, most_cells
@@ -20,7 +20,7 @@ ORDER = (Lattice.SQUARE, Lattice.STAGGERED, Lattice.FREE)
 FREE_DIRECTIONS = 4
 
 
-@dataclass(frozen=True)
+@frozen
 class Choice:
     """One way of placing cells: a lattice, its places in each block, and how many could ever fit.
 

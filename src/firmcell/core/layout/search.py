@@ -2,7 +2,6 @@
 
 from collections import deque
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from itertools import groupby
 from math import hypot
 
@@ -10,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.geometry.packing import Places
 from firmcell.core.geometry.region import Region
@@ -27,7 +27,7 @@ TRIAL_EFFORT = 0.25
 PILOT_EFFORT = 0.15
 
 
-@dataclass(frozen=True)
+@frozen
 class Arranged:
     """Where the search is.
 

@@ -1,12 +1,12 @@
 """From the space in the brief to the plane regions in which the faces of the cells may lie."""
 
-from dataclasses import dataclass
 from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import signed_area
 from firmcell.core.geometry.region import CIRCLE_POINTS, Region, circle_region, rectangle_region
 from firmcell.core.model.brief import Blocked, Brief, SpaceShape
@@ -15,7 +15,7 @@ from firmcell.core.model.design import Arrangement, Design, Lie
 POSITIONS_TRIED = 61
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Room:
     """One region for one block of cells.
 

@@ -1,11 +1,11 @@
 """Connectors: what each carries at this ambient with this wire, what it heats, and how well it suits the pack."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, square_millimetres, volts
 from firmcell.core.model.limits import CUP_SLACK
@@ -57,7 +57,7 @@ def contact_temperature(connector: Connector, current_a: float, ambient_k: float
     return ambient_k + rise * (current_a / connector.current_continuous_a) ** 2
 
 
-@dataclass(frozen=True)
+@frozen
 class ConnectorAsk:
     """What is asked of a connector: currents in A, voltage in V, the wire, and which contacts it needs."""
 
@@ -69,7 +69,7 @@ class ConnectorAsk:
     on_the_pack: bool = True
 
 
-@dataclass(frozen=True)
+@frozen
 class ConnectorFit(Judged):
     """One class against what is asked.
 

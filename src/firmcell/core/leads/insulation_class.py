@@ -1,15 +1,15 @@
 """Insulation of wires: classes by material and temperature, and any wire of the part library covered with another of them."""
 
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.parts import GENERIC, Conductor, Wire
 from firmcell.core.physics.wire_heat import CLASS_2_OHM_PER_KM, COPPER_DENSITY, conductor_diameter
 
 
-@dataclass(frozen=True)
+@frozen
 class Insulation:
     """One class of insulation.
 

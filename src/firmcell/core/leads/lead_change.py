@@ -1,8 +1,8 @@
 """Changing the connector of a live pack: what wire is left, where the sleeve waits, what the heat does, which end is live."""
 
-from dataclasses import dataclass
 from functools import lru_cache
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.soldering import JointWork, far_end_rise, joint_work
 from firmcell.core.model.design import Design, FirstLead
 from firmcell.core.model.job_details import TakeOff
@@ -16,7 +16,7 @@ SLEEVE_SHRINKS_RISE_K = 55.0
 """Rise at which a common sleeve begins to shrink where it waits (about 75 °C from a 20 °C bench); generic class value."""
 
 
-@dataclass(frozen=True)
+@frozen
 class ChangedLead:
     """One conductor of a lead change.
 

@@ -1,10 +1,9 @@
 """Temperature and voltage along a main lead: from the strip it is joined to, through fuse and wire, to the contact."""
 
-from dataclasses import dataclass
-
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.soldering import COPPER_CONDUCTIVITY
 from firmcell.core.model.parts import Wire
 from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, resistance_at
@@ -12,7 +11,7 @@ from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, resistance_at
 POINTS = 121
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class LeadProfile:
     """One lead under the steady current.
 

@@ -1,8 +1,8 @@
 """Heavy cable: which lug, how it is crimped and screwed down, where it is clipped, and what pull it must stand."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.soldering import CRIMP_ALLOWANCE_M, SleeveChoice, joint_sleeve, pull_out
 from firmcell.core.model.parts import Lug, Wire
 
@@ -15,7 +15,7 @@ FIRST_CLIP_M = 0.10
 """First clip from the lug, so that the crimp is not worked; common practice, no source."""
 
 
-@dataclass(frozen=True)
+@frozen
 class LugWork:
     """One cable end.
 

@@ -1,8 +1,8 @@
 """A heavy cable: gauges by current, length, drop and duty, its lugs, and its fuse."""
 
-from dataclasses import dataclass
 from functools import lru_cache
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.insulation_class import like, smallest_bend
 from firmcell.core.leads.lugs import LugWork, fitting_lugs, lug_work
 from firmcell.core.leads.wire_rating import WireAsk, WireRow, compare_wires, proposed
@@ -12,7 +12,7 @@ from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Lug, Wire
 
 
-@dataclass(frozen=True)
+@frozen
 class CableFigures:
     """What the cable of a design comes to.
 

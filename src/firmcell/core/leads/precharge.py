@@ -1,7 +1,8 @@
 """Plugging in: the rush of current into the load's capacitors, its spark, and the resistor that takes it instead."""
 
-from dataclasses import dataclass
 from math import ceil, exp, log10
+
+from firmcell.core.base.frozen import frozen
 
 E12 = (10, 12, 15, 18, 22, 27, 33, 39, 47, 56, 68, 82)
 """Preferred values of resistors (IEC 60063, values from memory)."""
@@ -14,7 +15,7 @@ PULSE = 10.0
 HARMLESS_V = 2.0
 
 
-@dataclass(frozen=True)
+@frozen
 class Inrush:
     """What plugging in without precharge does: A, s, J, and the energy let through by each ohm, A²s."""
 
@@ -61,7 +62,7 @@ def inrush(voltage_v: float, capacitance_f: float, loop_ohm: float) -> Inrush:
     return Inrush(voltage_v / loop_ohm, loop_ohm * capacitance_f, energy, energy / loop_ohm)
 
 
-@dataclass(frozen=True)
+@frozen
 class Precharge:
     """The resistor that takes the rush.
 

@@ -1,10 +1,10 @@
 """What a soldered or crimped joint of a lead asks of the bench: iron, time, strip length, sleeve, pull."""
 
-from dataclasses import dataclass
 from math import erfc, pi, sqrt
 
 import numpy as np
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.wire_rating import gauge_number
 from firmcell.core.model.parts import Connector, Wire
 from firmcell.core.physics.wire_heat import COPPER_DENSITY, COPPER_HEAT_CAPACITY, conductor_diameter
@@ -47,7 +47,7 @@ UL_486A = {22: 8, 20: 13, 18: 20, 16: 30, 14: 50, 12: 70, 10: 80, 8: 90, 6: 100,
 POUND_FORCE_N = 4.4482216
 
 
-@dataclass(frozen=True)
+@frozen
 class SleeveChoice:
     """A joint sleeve: supplied inner diameter, ratio, recovered diameter, cut length, m."""
 
@@ -57,7 +57,7 @@ class SleeveChoice:
     cut_m: float
 
 
-@dataclass(frozen=True)
+@frozen
 class JointWork:
     """What one joint asks for.
 

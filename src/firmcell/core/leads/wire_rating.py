@@ -1,11 +1,11 @@
 """What a wire carries as it is laid: alone, in pairs, in sleeve, in a bundle; steadily or by turns; and which gauge to take."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
@@ -197,7 +197,7 @@ def duty_factor(on_s: float, off_s: float, constant_s: float) -> float:
     return float(np.sqrt(-np.expm1(-(on_s + off_s) / constant_s) / -np.expm1(-on_s / constant_s)))
 
 
-@dataclass(frozen=True)
+@frozen
 class WireAsk:
     """What is asked of a wire.
 
@@ -224,7 +224,7 @@ class WireAsk:
     short_a: float = 0.0
 
 
-@dataclass(frozen=True)
+@frozen
 class WireRow:
     """One gauge against what is asked.
 

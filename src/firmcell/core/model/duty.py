@@ -1,13 +1,13 @@
 """What is asked of a pack, and what drives it: two small things in place of loose numbers."""
 
-from dataclasses import dataclass
+from firmcell.core.base.frozen import frozen
 
 SHORT_CIRCUIT_FACTOR = 1.5
 """First current of a short over voltage by d.c. resistance: cells give more in the first milliseconds than their d.c. resistance
 says, and a fuse must break that (common practice, no source)."""
 
 
-@dataclass(frozen=True)
+@frozen
 class Duty:
     """Current over time.
 
@@ -24,7 +24,7 @@ class Duty:
     every_s: float | None = None
 
 
-@dataclass(frozen=True)
+@frozen
 class Supply:
     """What drives the current.
 

@@ -1,9 +1,9 @@
 """How strip and cells are joined: welded, soldered or screwed, and what each asks for at the bench."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from enum import StrEnum
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import plural
 
 
@@ -16,7 +16,7 @@ class JoinedBy(StrEnum):
     SCREW = "screws"
 
 
-@dataclass(frozen=True)
+@frozen
 class JointKind:
     """What one kind of joint between strip and cell is like.
 

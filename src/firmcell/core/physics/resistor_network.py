@@ -1,13 +1,13 @@
 """The pack as a network of resistors and cells, solved exactly by nodal equations."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.connected import DisjointSets
 
 Indices = NDArray[np.intp]
@@ -15,7 +15,7 @@ DENSE = 120
 """Nodes up to which the equations are solved as a full matrix."""
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Network:
     """Nodes joined by resistors and by cells.
 
@@ -114,7 +114,7 @@ def _few_parts(nodes: int, pairs: Indices) -> Indices:
     return np.unique([sets.find(n) for n in range(nodes)], return_inverse=True)[1]
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Solution:
     """Voltages and currents of one state.
 

@@ -3,12 +3,14 @@
 x runs to the right and y upwards; a pen turns them to its own axes. Text is never mirrored.
 """
 
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
+
+from firmcell.core.base.frozen import frozen
 
 Point = tuple[float, float]
 
 
-@dataclass(frozen=True)
+@frozen
 class Disc:
     """A filled circle."""
 
@@ -19,7 +21,7 @@ class Disc:
     tone: int = 0
 
 
-@dataclass(frozen=True)
+@frozen
 class Area:
     """A filled polygon."""
 
@@ -29,7 +31,7 @@ class Area:
     tone: int = 0
 
 
-@dataclass(frozen=True)
+@frozen
 class Stroke:
     """A line of real width along points."""
 
@@ -40,7 +42,7 @@ class Stroke:
     tone: int = 0
 
 
-@dataclass(frozen=True)
+@frozen
 class Label:
     """A text of real height, centred on its place unless `anchor` is start or end."""
 
@@ -55,7 +57,7 @@ class Label:
 Shape = Disc | Area | Stroke | Label
 
 
-@dataclass(frozen=True)
+@frozen
 class Drawing:
     """Shapes in painting order and the box round them: least x, least y, greatest x, greatest y (mm)."""
 

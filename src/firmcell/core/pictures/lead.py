@@ -1,12 +1,12 @@
 """The main lead drawn to scale: strip, fuse, wire and connector, with what each loses and how warm it gets."""
 
 import itertools
-from dataclasses import dataclass
 from enum import StrEnum
 
 import numpy as np
 
 from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import figures
 from firmcell.core.bms.wire_list import switched_pole
@@ -49,7 +49,7 @@ class LeadEnd(StrEnum):
     LOAD_LUG = "lug at the load"
 
 
-@dataclass(frozen=True)
+@frozen
 class LeadWay:
     """What the leads of a kind of job run between.
 

@@ -1,8 +1,9 @@
 """The numbers behind one thing on the picture, and why they are so."""
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import joints_in_words
@@ -10,7 +11,7 @@ from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
 
 
-@dataclass(frozen=True)
+@frozen
 class Description:
     """A title, pairs of name and value, and one sentence of reason."""
 

@@ -1,9 +1,10 @@
 """What each stage paints on the pack: for every part of the picture a mark, and what stands back."""
 
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
@@ -13,7 +14,7 @@ from firmcell.core.tap_check.recorded_readings import diagnosis_of, tap_verdict
 NEAR_LIMIT = 0.8
 
 
-@dataclass(frozen=True)
+@frozen
 class StagePaint:
     """How the picture is shown.
 

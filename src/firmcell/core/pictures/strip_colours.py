@@ -1,11 +1,11 @@
 """Heat and current of the metal as a picture: one coloured band a segment, a scale with its unit, the worst ten in numbers."""
 
-from dataclasses import dataclass
 from enum import StrEnum
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import figures
 from firmcell.core.model.design import Face, TurnAxis
@@ -29,7 +29,7 @@ class Shown(StrEnum):
     MATTERS = "what follows if it lets go"
 
 
-@dataclass(frozen=True)
+@frozen
 class Band:
     """One coloured piece: its line in mm as it lies, its width, its place on the scale (0 to 1), and text if it is shown."""
 
@@ -40,7 +40,7 @@ class Band:
     text: str = ""
 
 
-@dataclass(frozen=True)
+@frozen
 class Scale:
     """The scale of the colours: what, lowest and highest with unit."""
 
@@ -49,7 +49,7 @@ class Scale:
     high: str
 
 
-@dataclass(frozen=True)
+@frozen
 class StripPaint:
     """Bands of each face and their scale."""
 
@@ -57,7 +57,7 @@ class StripPaint:
     scale: Scale
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class AtLoad:
     """The metal at another load current: by scaling what was solved, fast enough for a slider.
 

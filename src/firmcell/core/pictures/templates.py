@@ -1,11 +1,10 @@
 """Drawings at true size to cut, drill and lay out by: cells and holder, strips, plates, insulation sheet."""
 
-from dataclasses import dataclass
-
 import numpy as np
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import hull
 from firmcell.core.model.design import Design, Face, StripStyle
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
@@ -18,7 +17,7 @@ from firmcell.core.strips.runs import StripKind, strip_runs, tail_lengths
 MM = 1e3
 
 
-@dataclass(frozen=True)
+@frozen
 class Template:
     """One drawing at true size.
 

@@ -1,9 +1,10 @@
 """The state of a build: a fold over its events."""
 
 from collections.abc import Iterable
-from dataclasses import dataclass, field
+from dataclasses import field
 from enum import StrEnum
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.records.events import (
     CellCheck,
     CellReading,
@@ -34,7 +35,7 @@ class StepStatus(StrEnum):
     NOT_RIGHT = "not right"
 
 
-@dataclass(frozen=True)
+@frozen
 class StepState:
     """One step's status, how often it was reworked, and the numbers of its records that count."""
 
@@ -46,7 +47,7 @@ class StepState:
     note: str = ""
 
 
-@dataclass(frozen=True)
+@frozen
 class BuildState:
     """Everything the records say, taken-back ones left out.
 

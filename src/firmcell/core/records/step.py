@@ -1,13 +1,12 @@
 """One step at the bench, and which one comes next."""
 
-from dataclasses import dataclass
-
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.design import Face
 from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V
 from firmcell.core.records.build_state import BuildState, StepStatus
 
 
-@dataclass(frozen=True)
+@frozen
 class Step:
     """One step at the bench.
 

@@ -1,10 +1,11 @@
 """How a rule is entered in a table, and what it is about."""
 
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass, field
+from dataclasses import field
 from enum import StrEnum
 
 from firmcell.core.analysis.findings import Finding, Fix, Severity, Situation, Stage
+from firmcell.core.base.frozen import frozen
 
 Body = Callable[[Situation], Iterator["Hit"]]
 
@@ -26,7 +27,7 @@ class Topic(StrEnum):
 ALL_TOPICS = frozenset(Topic)
 
 
-@dataclass(frozen=True)
+@frozen
 class Hit:
     """What the body of a rule yields: the sentence with the numbers, and what differs from the rule's defaults."""
 
@@ -36,7 +37,7 @@ class Hit:
     severity: Severity | None = None
 
 
-@dataclass(frozen=True)
+@frozen
 class Rule:
     """A rule: code, stage, usual severity, reason and source, topics, and the function that looks."""
 
@@ -57,7 +58,7 @@ class Rule:
             )
 
 
-@dataclass(frozen=True)
+@frozen
 class RuleTable:
     """Rules by code, in the order they were entered."""
 

@@ -1,8 +1,8 @@
 """Is a strip pure nickel or plated steel? From a four-wire measurement or from weight and size, with uncertainty."""
 
-from dataclasses import dataclass
 from math import erf, exp, pi, sqrt
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Strip, StripMetal
 
@@ -15,7 +15,7 @@ NICKEL_SPREAD = 0.05
 """Strip sold as pure nickel is of several grades: 1 to 10 % more than the element; generic class value."""
 
 
-@dataclass(frozen=True)
+@frozen
 class Measured:
     """A measured value and its standard uncertainty, in one unit."""
 
@@ -28,7 +28,7 @@ class Measured:
         return self.uncertainty / abs(self.value)
 
 
-@dataclass(frozen=True)
+@frozen
 class Assay:
     """What a strip is.
 

@@ -1,13 +1,13 @@
 """Distances on each face between metal of different potentials, and what strips run over."""
 
 import itertools
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_band, segments_apart
 from firmcell.core.layout.cell_places import Layout
@@ -35,7 +35,7 @@ class TooNear(Frozen):
     gap_m: float
 
 
-@dataclass(frozen=True)
+@frozen
 class _Segments:
     """Straight pieces of strips on one face: run (place in the list), ends, half width."""
 

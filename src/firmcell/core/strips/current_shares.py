@@ -1,10 +1,10 @@
 """How the pack current divides over strips, cells and leads, solved exactly for equal cells."""
 
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining
 from firmcell.core.physics.resistor_network import solve
@@ -14,7 +14,7 @@ from firmcell.core.strips.network import metalwork, open_node
 from firmcell.core.strips.runs import metal_runs
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class StripShares:
     """How one ampere of pack current divides over the metal, the cells being alike.
 

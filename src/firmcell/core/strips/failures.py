@@ -1,12 +1,12 @@
 """What if one joint or link lets go: every one of them, from one factorisation, worst first; and scatter of the cells."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.physics.resistor_network import Network, solve
 from firmcell.core.strips.under_load import UnderLoad
@@ -40,7 +40,7 @@ class Failure(Frozen):
     resistance_more_ohm: float
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Removed:
     """States after removal of each of some branches, one column each.
 
@@ -176,7 +176,7 @@ class Scatter(Frozen):
     joint: float = 0.25
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class ScatterBands:
     """What scatter does, over all samples.
 

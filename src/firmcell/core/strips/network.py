@@ -1,17 +1,16 @@
 """The metal of a pack as a network of pads."""
 
-from dataclasses import dataclass
-
 import numpy as np
 from numpy.typing import ArrayLike
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.physics.resistor_network import Network
 from firmcell.core.strips.runs import StripKind, StripRun, span_metres
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Metalwork:
     """The metal of the pack as a network of pads.
 

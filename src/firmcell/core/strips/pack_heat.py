@@ -1,12 +1,12 @@
 """Heat in strips and cells: a strip as a fin anchored on the cells, the pack as one lump a cell with a path to air."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.limits import RUNAWAY_K
@@ -134,7 +134,7 @@ def touching_conductance(radius_m: float, length_m: float, gap_m: float) -> floa
     return float(np.pi * AIR_CONDUCTIVITY * length_m * np.sqrt(radius_m / narrow))
 
 
-@dataclass(frozen=True)
+@frozen
 class Wrapping:
     """What lies between the cells and the air: sheet, tape and sleeve together, and foam, m."""
 
@@ -142,7 +142,7 @@ class Wrapping:
     foam_m: float
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class PackLumps:
     """Each cell a lump with its neighbours and its share of the outside.
 

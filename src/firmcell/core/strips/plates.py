@@ -1,13 +1,14 @@
 """Plates cut from sheet, one for each tap point: outline, and a slot beside each weld or a hole for each screw."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from functools import lru_cache
 from typing import Any
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import signed_area
 from firmcell.core.layout.cell_places import SIN60, Layout
 from firmcell.core.model.design import Face, Joining
@@ -30,7 +31,7 @@ LEAST_REACH_M = 0.004
 """A plate reaches this far round the middle of a pad, slot and welds included, even where the gap wanted has no room."""
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class Plate:
     """One plate.
 

@@ -1,10 +1,9 @@
 """Strips to choose from: how far each would warm up with a current, and what welder joins it."""
 
-from dataclasses import dataclass
-
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.strip_heat import long_run_temperature
 
@@ -15,7 +14,7 @@ BAR_WIDTHS_M, BAR_THICKNESS_M = (0.010, 0.012, 0.015, 0.020, 0.025), (0.0002, 0.
 """What is worth showing of strip that is welded or soldered, and of bars that are screwed."""
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class StripChoice:
     """Strips of one width: thickness (k,) in m and their rise over the air (k,), K."""
 

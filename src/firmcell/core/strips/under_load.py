@@ -1,11 +1,11 @@
 """The metal under load: current, heat and temperature of every segment, joint and cell of the real layout."""
 
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, JudgedBy
 from firmcell.core.model.limits import RUNAWAY_K
@@ -35,7 +35,7 @@ SETTLED_K = 0.05
 MOST_PASSES = 12
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class UnderLoad:
     """Everything kept of one pack's metal for further questions (failures, other loads, pictures).
 
@@ -111,7 +111,7 @@ def solve_under_load(design: Design, layout: Layout, run_time_s: float) -> Under
     )
 
 
-@dataclass(frozen=True)
+@frozen
 class _Matter:
     """Just what the metal reads, compared by its parts."""
 

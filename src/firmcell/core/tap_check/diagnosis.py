@@ -1,7 +1,6 @@
 """What is asked of a pack, what was read, and what the doctor tells."""
 
-from dataclasses import dataclass
-
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Cell
 from firmcell.core.tap_check.faults import (
@@ -15,7 +14,7 @@ KNOWN_TO_V = 0.10
 """How well the voltage of the cells before they were joined tells where groups stand now."""
 
 
-@dataclass(frozen=True)
+@frozen
 class Reading:
     """A voltage between two points: black probe, red probe, V. Points are pins of the plug (0 to S), or nodes on the pack's
     own strips (S + 1 + node)."""
@@ -25,7 +24,7 @@ class Reading:
     volts: float
 
 
-@dataclass(frozen=True)
+@frozen
 class Suspicion:
     """One explanation: its faults, how likely it is (0 to 1), and how badly it misfits (mean square, about 1 is good)."""
 
@@ -49,7 +48,7 @@ class Suspicion:
         return tuple(dict.fromkeys(r for f in self.faults for r in f.refs))
 
 
-@dataclass(frozen=True)
+@frozen
 class Diagnosis:
     """What the readings say.
 
@@ -73,7 +72,7 @@ class Diagnosis:
     why: str
 
 
-@dataclass(frozen=True)
+@frozen
 class PackAsked:
     """The pack the readings are of.
 

@@ -10,12 +10,12 @@ the faults.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.tap_check.diagnosis import Diagnosis, PackAsked, Reading, Suspicion
 from firmcell.core.tap_check.faults import (
@@ -119,7 +119,7 @@ def _plausible_v(volts: float | np.floating) -> float:
     return float(np.clip(volts, 0.8, 4.3))
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class _Expected:
     """Of each fault (h) and reading (n): whether it is between joined points, mean for a common volt, mean besides, and the
     groups it spans from low to high node, with its direction."""

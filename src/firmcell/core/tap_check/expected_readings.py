@@ -1,16 +1,15 @@
 """What a meter should read between any two taps, and by how much it may be off before something is wrong."""
 
-from dataclasses import dataclass
-
 import numpy as np
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.tap_check.diagnosis import PackAsked
 
 COVERS = 2.0
 """Standard deviations told as ±."""
 
 
-@dataclass(frozen=True)
+@frozen
 class Expected:
     """A reading from tap `black` to tap `red`: what is expected and ±, V."""
 

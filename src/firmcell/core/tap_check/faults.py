@@ -1,6 +1,6 @@
 """What can be wrong with taps and groups: every single fault and how two go together, as plain tables."""
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from enum import StrEnum
 from functools import lru_cache
 
@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.model.chemistry import FACTS, Chemistry
 
 Whole = NDArray[np.intp]
@@ -58,7 +59,7 @@ PAIR_PRIOR = 0.2
 """Two faults at once, against what two independent ones would be met with; engineering judgement."""
 
 
-@dataclass(frozen=True)
+@frozen
 class Fault:
     """One fault: its kind and where, by pins, groups, nodes or what the kind needs."""
 
@@ -124,7 +125,7 @@ class Fault:
                 return ()
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class FaultTable:
     """Many faults side by side, (h,) each, P = series + 1 pins, groups numbered from 0 in columns.
 

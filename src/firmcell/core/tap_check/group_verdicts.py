@@ -1,8 +1,8 @@
 """Tap readings against the prediction, in plain words."""
 
-from dataclasses import dataclass
 from enum import StrEnum
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import volts
 from firmcell.core.model.limits import GROUP_SPREAD_GOOD_V, GROUP_SPREAD_V
 from firmcell.core.model.parts import Cell
@@ -17,7 +17,7 @@ class Verdict(StrEnum):
     WRONG = "wrong"
 
 
-@dataclass(frozen=True)
+@frozen
 class GroupVerdict:
     """The step from one tap to the next: its voltage (V) or None, the verdict and why."""
 
@@ -27,7 +27,7 @@ class GroupVerdict:
     words: str
 
 
-@dataclass(frozen=True)
+@frozen
 class Proof:
     """All groups, the spread (V) of those that read plausibly, and the verdict on the whole."""
 

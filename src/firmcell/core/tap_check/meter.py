@@ -1,14 +1,13 @@
 """The meter that readings are taken with: its ranges, its accuracy, and what it shows on a lead that floats."""
 
-from dataclasses import dataclass
-
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 
 
-@dataclass(frozen=True)
+@frozen
 class Meter:
     """A hand meter by its data sheet.
 

@@ -1,11 +1,10 @@
 """A practice pack: true voltages with a hidden fault, read with a simulated meter; for the trainer, the stand-in and the tests."""
 
-from dataclasses import dataclass
-
 import numpy as np
 from numpy.typing import NDArray
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.tap_check.diagnosis import PackAsked, Reading
 from firmcell.core.tap_check.doctor import LOOSE_TO_V, diagnose
 from firmcell.core.tap_check.faults import Fault, FaultKind, FaultTable, single_faults, together
@@ -14,7 +13,7 @@ FLOAT_SD_V = 0.06
 PRACTICE_COMMON_SD_V = 0.03
 
 
-@dataclass(frozen=True, eq=False)
+@frozen(eq=False)
 class PracticePack:
     """One pack as it really is.
 
@@ -116,7 +115,7 @@ def hidden_fault(asked: PackAsked, seed: int) -> PracticePack:
     return practice_pack(asked, int(dice.choice(rows)), seed)
 
 
-@dataclass(frozen=True)
+@frozen
 class Score:
     """How a fault was found: points of 100, and why, in words."""
 

@@ -1,9 +1,9 @@
 """Colours of each role on paper; the screen has its own in firmcell.app.theme."""
 
-from dataclasses import dataclass
+from firmcell.core.base.frozen import frozen
 
 
-@dataclass(frozen=True)
+@frozen
 class Ink:
     """Fill and line colour as #rrggbb, line width in mm; None leaves it out."""
 
