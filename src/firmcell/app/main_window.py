@@ -230,8 +230,7 @@ class MainWindow(QMainWindow):
             return
         if session.design.kind is not self._kind:
             self._show_kind(session.design.kind)
-        self.page(self.stage).refresh()
-        self.panel.paint()
+        self.go(self.stage)
 
     def _show_kind(self, kind: JobKind) -> None:
         """Show the stages of a kind of job; pages are made anew, since some have other fields."""
@@ -240,8 +239,6 @@ class MainWindow(QMainWindow):
         self._drop_pages()
         if self.stage not in PLANS[kind].stages:
             self.stage = Stage.BRIEF
-        self.rail.set_current(self.stage)
-        self.page_stack.setCurrentWidget(self.page(self.stage))
 
     def _show_title(self) -> None:
         if self.session is None:

@@ -81,6 +81,7 @@ class OpenJobs:
         session.refused.connect(self.window.tell)
         session.undo_stack.indexChanged.connect(self.window._show_undo)
         self.remember(job.path)
+        stage = Stage.BENCH if session.state.steps else Stage.BRIEF
         self.window._show_kind(session.design.kind)
         self.window.view.select("")
         self.window.view.fit()
@@ -94,7 +95,7 @@ class OpenJobs:
         else:
             self.window._clear_notice()
         self.window._show_undo()
-        self.window.go(Stage.BENCH if session.state.steps else Stage.BRIEF)
+        self.window.go(stage)
 
     def let_go(self) -> None:
         if self.window.session is not None:

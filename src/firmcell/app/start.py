@@ -57,6 +57,12 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     check_screen(dict(os.environ))
     # Starting makes many objects and throws few away: looking for those costs a tenth of the time.
     gc.disable()
+    # What needs no Qt comes first: once Qt is there, it reads the source of each module that is imported after it.
+    import firmcell.core.analysis.analyse
+    import firmcell.core.jobs  # noqa: F401
+    from firmcell.store.demo import DEMO_JOBS
+    from firmcell.store.part_files import load_library
+
     try:
         from PySide6.QtWidgets import QApplication
     except ImportError as error:
@@ -70,8 +76,6 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from firmcell.app.main_window import MainWindow
     from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.tidy import Tidy
-    from firmcell.store.demo import DEMO_JOBS
-    from firmcell.store.part_files import load_library
 
     if demo is not None and demo not in DEMO_JOBS:
         raise Refusal(f"There is no demo job “{demo}”; there are {', '.join(DEMO_JOBS)}.")

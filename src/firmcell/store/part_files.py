@@ -17,6 +17,7 @@ from firmcell.core.base.quantity import Frozen, unit_of
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import PART_KINDS, Part
+from firmcell.store.parts_cache import cache_file, keep_parts, kept_parts
 from firmcell.store.units import parse, suggestion
 from firmcell.store.validation_words import first_fault
 
@@ -120,12 +121,15 @@ def user_parts_folder() -> Path:
 @cache
 def shipped_parts() -> tuple[Part, ...]:
     """All parts that come with the program."""
-    parts: list[Part] = []
     folder = resources.files("firmcell") / "data" / "parts"
-    for entry in sorted(folder.iterdir(), key=lambda e: e.name):
-        if entry.name.endswith(".toml"):
-            parts += parts_from_toml(entry.read_text(encoding="utf-8"), entry.name)
-    return tuple(parts)
+    texts = {e.name: e.read_text(encoding="utf-8") for e in folder.iterdir() if e.name.endswith(".toml")}
+    names = sorted(texts)
+    path = cache_file(texts[name] for name in names)
+    parts = kept_parts(path)
+    if parts is None:
+        parts = tuple(part for name in names for part in parts_from_toml(texts[name], name))
+        keep_parts(path, parts)
+    return parts
 
 
 def user_parts(folder: Path) -> tuple[list[Part], list[str]]:

@@ -48,7 +48,7 @@ def at_first_touch(metal: UnderLoad, cell_volts: dict[int, float]) -> Array:
     cells = metal.layout.cells
     volts = np.array([cell_volts.get(c.number, np.nan) for c in cells])
     groups = np.array([c.group for c in cells])
-    for group in np.unique(groups):
+    for group in set(groups.tolist()):
         mine = groups == group
         known = volts[mine & ~np.isnan(volts)]
         volts[mine & np.isnan(volts)] = known.mean() if len(known) else 0.0

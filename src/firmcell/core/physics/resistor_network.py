@@ -70,11 +70,15 @@ class Factor:
         rows = np.concatenate([a, b, a, b])
         columns = np.concatenate([a, b, b, a])
         values = np.concatenate([siemens, siemens, -siemens, -siemens])
-        self.held = np.unique(network.parts, return_index=True)[1]
+        # The first node of each part. Not by np.unique, which loads numpy.ma at its first call: 20 ms of the start.
+        order = np.argsort(network.parts, kind="stable")
+        self.held = order[np.flatnonzero(np.diff(network.parts[order], prepend=-1))]
         # The pack's minus is where voltages are counted from.
         part = network.parts[network.poles[0]]
         self.held[network.parts[self.held] == part] = network.poles[0]
-        self.free = np.setdiff1d(np.arange(network.nodes), self.held)
+        unheld = np.ones(network.nodes, dtype=bool)
+        unheld[self.held] = False
+        self.free = np.flatnonzero(unheld)
         place = np.full(network.nodes, -1)
         place[self.free] = np.arange(len(self.free))
         inside = (place[rows] >= 0) & (place[columns] >= 0)
@@ -111,7 +115,8 @@ def _few_parts(nodes: int, pairs: Indices) -> Indices:
     sets = DisjointSets(range(nodes))
     for a, b in pairs.tolist():
         sets.join(a, b)
-    return np.unique([sets.find(n) for n in range(nodes)], return_inverse=True)[1]
+    number: dict[int, int] = {}
+    return np.array([number.setdefault(sets.find(n), len(number)) for n in range(nodes)], dtype=np.intp)
 
 
 @frozen(eq=False)
