@@ -59,5 +59,7 @@ setup_firmcell() {
         return 1
     }
     echo "$here/src" >"$("$venv/bin/python" -c 'import sysconfig; print(sysconfig.get_path("purelib"))')/firmcell.pth"
+    # Compiled here, since where PYTHONDONTWRITEBYTECODE is set every start would compile all of it again.
+    "$venv/bin/python" -m compileall -q "$here/src" >/dev/null || return 1
     echo "$want" >"$stamp"
 }

@@ -8,7 +8,6 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Task
-from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
@@ -32,6 +31,8 @@ class JobCommands:
     def new_pack(self) -> None:
         """Ask for a brief and make a job from it."""
         folder = Path(str(self.window.settings.value("folder", Path.home())))
+        from firmcell.app.new_job_dialog import NewPackDialog
+
         dialog = NewPackDialog(self.window.system, folder, self.window)
         if dialog.exec() and dialog.brief is not None:
             self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind)

@@ -9,11 +9,11 @@ from PySide6.QtGui import QAction, QActionGroup, QKeySequence
 from PySide6.QtWidgets import QWidget
 
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS
-from firmcell.app.shortcut_sheet import ShortcutSheet
 from firmcell.core.analysis.findings import Stage
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.shortcut_sheet import ShortcutSheet
 
 
 def _focus(place: Callable[[], QWidget | None]) -> None:
@@ -128,7 +128,7 @@ class Menus:
         """Show every key."""
         self.keys_sheet().exec()
 
-    def keys_sheet(self) -> ShortcutSheet:
+    def keys_sheet(self) -> "ShortcutSheet":
         """The sheet of all shortcuts, made from the menus and the picture's own keys."""
         groups: list[tuple[str, list[tuple[str, str]]]] = []
         for menu in self.all:
@@ -151,4 +151,6 @@ class Menus:
             )
         )
         groups.append(("In lists", [("Enter", "go there, or take it"), ("Up and Down", "move")]))
+        from firmcell.app.shortcut_sheet import ShortcutSheet
+
         return ShortcutSheet(groups, self.window)

@@ -7,9 +7,10 @@ import sys
 
 def run_log(arguments: argparse.Namespace) -> int:
     """Print every record of a job, oldest first."""
-    from firmcell.store.whole_job import event_words, open_read_only
+    from firmcell.core.records.event_words import event_words
+    from firmcell.store.job_file import JobFile
 
-    with open_read_only(arguments.job) as job:
+    with JobFile.open(arguments.job, read_only=True) as job:
         events = job.events()
     for event in events:
         if arguments.json:
@@ -23,9 +24,9 @@ def run_log(arguments: argparse.Namespace) -> int:
 
 def run_verify(arguments: argparse.Namespace) -> int:
     """Check that no record was changed."""
-    from firmcell.store.whole_job import open_read_only
+    from firmcell.store.job_file import JobFile
 
-    with open_read_only(arguments.job) as job:
+    with JobFile.open(arguments.job, read_only=True) as job:
         count, fault = len(job.events()), job.verify()
     if fault:
         print(f"firm-cell: {arguments.job}: {fault}", file=sys.stderr)

@@ -4,7 +4,6 @@ import csv
 import io
 import json
 import re
-import tomllib
 from functools import cache
 from importlib import resources
 from pathlib import Path
@@ -73,6 +72,8 @@ def part_from_table(model: type[P], table: dict[str, Any], where: str) -> P:
 
 def parts_from_toml(text: str, where: str) -> list[Part]:
     """Return all parts of one library file; ``[[cell]]``, ``[[strip]]`` … tables."""
+    import tomllib
+
     try:
         document = tomllib.loads(text)
     except tomllib.TOMLDecodeError as error:

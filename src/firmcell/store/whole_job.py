@@ -17,25 +17,7 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
 from firmcell.core.records.build_state import BuildState, fold
-from firmcell.core.records.events import (
-    CellCheck,
-    CellReading,
-    Checked,
-    Correction,
-    CrimpJoint,
-    Event,
-    InsulationReading,
-    JointReading,
-    NotRight,
-    PointReading,
-    PolarityReading,
-    ScrewJoint,
-    SolderJoint,
-    StepPassed,
-    TapReading,
-    WeldRow,
-    WeldSample,
-)
+from firmcell.core.records.events import Event
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.csv_tables import analysis_csv
 from firmcell.store.exchange import job_to_json
@@ -118,56 +100,3 @@ def new_from_brief(text: str, where: str, path: Path, kind: JobKind = JobKind.NE
     library, _ = load_library()
     design = jobs.first_job(brief, kind, library, part_named(library, Cell, cell) if cell else None)
     return JobFile.create(path, design, note="proposed from the brief")
-
-
-def event_words(event: Event) -> str:
-    """Return one line that tells a record."""
-    match event.data:
-        case StepPassed(note=note):
-            return "passed" + (f": {note}" if note else "")
-        case NotRight(reason=reason):
-            return f"NOT RIGHT: {reason}"
-        case CellCheck(count=n, lowest_v=low, highest_v=high, wraps_sound=sound):
-            return f"{n} cells, {low:.3f} to {high:.3f} V, wraps {'sound' if sound else 'NOT sound'}"
-        case WeldSample(setting=setting, peeled=n, held=held, machine=machine, pulses=pulses):
-            return f"{held} of {n} sample welds held ({machine}, {setting}, {pulses} pulse{'s' if pulses != 1 else ''})"
-        case WeldRow(welds=n, setting=setting, flat=flat, tug=tug, sparks=sparks):
-            marks = [
-                w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes
-            ]
-            return f"{n} weld pairs at {setting}" + (": " + ", ".join(marks) if marks else ", flat, tug held")
-        case SolderJoint(joint=joint, iron_w=watts, smooth=smooth, tug=tug, seconds=seconds):
-            return (
-                f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "
-                f"tug {'held' if tug else 'FAILED'}"
-            )
-        case ScrewJoint(joint=joint, screws=n, torque_nm=torque, faces_clean=clean, marked=marked):
-            return (
-                f"{joint}: {n} screws at {torque:g} N·m, faces {'clean' if clean else 'NOT clean'}, "
-                f"{'marked' if marked else 'NOT marked'}"
-            )
-        case Checked(right=right, wrong=wrong, overlap_m=overlap):
-            lip = f", overlap {overlap * 1e3:.1f} mm" if overlap is not None else ""
-            return f"{len(right)} right{lip}" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
-        case TapReading(tap=tap, volts=volts):
-            return f"B{tap} reads {volts:.3f} V"
-        case PointReading(black=black, red=red, volts=volts):
-            return f"{black} to {red} reads {volts:.3f} V"
-        case CellReading(cell=cell, volts=cell_v, ohms=cell_ohm):
-            read = [f"{cell_v:.3f} V"] if cell_v is not None else []
-            read += [f"{cell_ohm * 1e3:.1f} mΩ"] if cell_ohm is not None else []
-            return f"cell {cell}: {', '.join(read) or 'nothing read'}"
-        case JointReading(joint=joint, ohms=ohms):
-            return f"joint {joint}: {ohms * 1e3:.3f} mΩ"
-        case PolarityReading(at=at, volts=volts):
-            return f"{at}: {volts:+.2f} V, red on plus".replace("-", "−")
-        case CrimpJoint(joint=joint, die=die, crimps=n, strands_in=strands, tug=tug, torque_nm=torque):
-            screwed = f", {torque:g} N·m" if torque else ""
-            outcome = ("" if strands else ", strands OUTSIDE") + (", tug held" if tug else ", tug FAILED")
-            return f"{joint}: {n} crimp{'s' if n > 1 else ''}, die {die}{outcome}{screwed}"
-        case InsulationReading(between=between, ohms=ohms, test_v=test):
-            return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
-        case Correction(seq=seq, reason=reason):
-            return f"takes back record {seq}: {reason}"
-        case remark:
-            return str(getattr(remark, "text", remark.kind))

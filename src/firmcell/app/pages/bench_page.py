@@ -23,9 +23,9 @@ from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.build_state import StepStatus
+from firmcell.core.records.event_words import event_words
 from firmcell.core.records.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
 from firmcell.core.records.step import Step
-from firmcell.store.whole_job import event_words
 
 MARKS = {
     StepStatus.OPEN: "○",
