@@ -135,8 +135,13 @@ def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
 
 def test_start_to_painted_window(benchmark, tmp_path):
     """In turn with a bare window, since the machine's speed drifts; the budget is two and a half times that window."""
-    environment = {**os.environ, "XDG_DATA_HOME": str(tmp_path), "XDG_CONFIG_HOME": str(tmp_path),
-                   "QT_QPA_PLATFORM": "offscreen", "FIRMCELL_QUIT_WHEN_PAINTED": "1"}  # fmt: skip
+    environment = {
+        **os.environ,
+        "XDG_DATA_HOME": str(tmp_path),
+        "XDG_CONFIG_HOME": str(tmp_path),
+        "QT_QPA_PLATFORM": "offscreen",
+        "FIRMCELL_QUIT_WHEN_PAINTED": "1",
+    }
     # Byte code compiled, as the set-up leaves it; a tree that was edited since would be compiled at every start.
     subprocess.run(
         [sys.executable, "-m", "compileall", "-q", "src"], cwd=Path(__file__).parents[1], check=True
@@ -164,10 +169,16 @@ def test_start_to_painted_window(benchmark, tmp_path):
 
 def in_box(series: int, parallel: int, length_m: float, width_m: float) -> design.Design:
     return hoist_in_rows(SHELF).with_edits(
-        ("brief.space", "box"), ("brief.outline_m", ()), ("brief.blocked", ()), ("brief.box_length_m", length_m),
-        ("brief.box_width_m", width_m), ("series", series), ("parallel", parallel), ("arrangement.rows", parallel),
+        ("brief.space", "box"),
+        ("brief.outline_m", ()),
+        ("brief.blocked", ()),
+        ("brief.box_length_m", length_m),
+        ("brief.box_width_m", width_m),
+        ("series", series),
+        ("parallel", parallel),
+        ("arrangement.rows", parallel),
         ("bms.board", None),
-    )  # fmt: skip
+    )
 
 
 TRIANGLE = ((0.0, 0.0), (0.5, 0.0), (0.1, 0.45))

@@ -45,10 +45,14 @@ def library() -> PartLibrary:
 def hoist(library: PartLibrary) -> Design:
     """The hoist's pack in whole rows in a plain box; the demo's own lies in an odd tray (`odd_hoist`)."""
     return demo.hoist_in_rows(library).with_edits(
-        ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()),
-        ("brief.box_length_m", 0.240), ("brief.box_width_m", 0.110),
-        ("joining.link_layers", 1), ("joining.collector_layers", 2),
-    )  # fmt: skip
+        ("brief.space", SpaceShape.BOX),
+        ("brief.outline_m", ()),
+        ("brief.blocked", ()),
+        ("brief.box_length_m", 0.240),
+        ("brief.box_width_m", 0.110),
+        ("joining.link_layers", 1),
+        ("joining.collector_layers", 2),
+    )
 
 
 @pytest.fixture(scope="session")

@@ -1,5 +1,6 @@
 """Pages of docs/ that are written from code and data are those of the code and data."""
 
+import ast
 import re
 import runpy
 from pathlib import Path
@@ -58,3 +59,52 @@ def test_every_reference_of_a_formula_is_a_key():
     }
     assert len(cited) >= 25
     assert not {c for c in cited if c[1] not in keys}
+
+
+FORMULA_ROOMS = ("physics", "leads", "strips", "bms", "tap_check", "insulation")
+NO_FORMULAE = {
+    "gauge_number": "reads a name",
+    "published_figures": "looks up tables",
+    "link_matching": "a choice of links",
+    "spanning_runs": "a choice of runs",
+    "joint_count": "counts",
+    "ohms_per_metre": "one formula for each kind of run",
+    "open_node": "looks for a gap",
+    "leads_on": "finds cells",
+    "tail_lengths": "looks up where leads are joined",
+    "stock_lengths": "adds up",
+    "node_pads": "looks up places",
+    "cell_resistances": "looks up measurements",
+    "least_gap": "geometry by shapely",
+    "point_number": "reads a name",
+    "needed_readings": "counts",
+}
+"""Public functions of those rooms that give numbers and are no formulae, and what they are."""
+NUMBERS = {"float", "int", "Array", "None", "tuple", "dict", "list", "str", "StripKind"}
+
+
+def _formulae():
+    for room in FORMULA_ROOMS:
+        for path in sorted((ROOT / "src/firmcell/core" / room).rglob("*.py")):
+            for node in ast.parse(path.read_text(encoding="utf-8")).body:
+                if not isinstance(node, ast.FunctionDef) or node.name.startswith("_") or node.returns is None:
+                    continue
+                words = set(re.findall(r"\w+", ast.unparse(node.returns)))
+                if words & {"float", "int", "Array"} and words <= NUMBERS and node.name not in NO_FORMULAE:
+                    yield path.stem, node
+
+
+def test_every_formula_says_what_it_takes_and_gives_where_it_is_from_and_shows_an_example():
+    found = list(_formulae())
+    assert len(found) >= 75
+    lacking = {
+        (stem, node.name, part)
+        for stem, node in found
+        for part in ("Parameters\n---", "Returns\n---", "References\n---", "Examples\n---", ">>> ")
+        if part not in (ast.get_docstring(node) or "")
+    }
+    assert not lacking
+    for stem, node in found:
+        told = set(re.findall(r"^(\w+(?:, \w+)*) : ", ast.get_docstring(node), re.M))
+        named = {name for names in told for name in names.split(", ")}
+        assert {a.arg for a in (*node.args.args, *node.args.kwonlyargs)} <= named, (stem, node.name)

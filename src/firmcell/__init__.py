@@ -2,7 +2,8 @@
 
 import os
 
-# No model here uses a plugin of pydantic; looking for one reads the metadata of every package, a twentieth of the start.
+# No model here uses a plugin of pydantic; looking for one reads the metadata of every package, a twentieth of
+# the start.
 os.environ.setdefault("PYDANTIC_DISABLE_PLUGINS", "__all__")
 
 __version__ = "0.2.0"

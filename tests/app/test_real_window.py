@@ -59,8 +59,10 @@ def test_sigkill_while_recording_loses_nothing_that_was_shown(job, tmp_path):
     job.close()
     process = subprocess.Popen(
         [sys.executable, "-c", RECORDING, str(path), str(tmp_path / "s.ini")],
-        stdout=subprocess.PIPE, text=True, env=_environment(tmp_path, QT_QPA_PLATFORM="offscreen"),
-    )  # fmt: skip
+        stdout=subprocess.PIPE,
+        text=True,
+        env=_environment(tmp_path, QT_QPA_PLATFORM="offscreen"),
+    )
     try:
         shown = [process.stdout.readline() for _ in range(23)]
     finally:
@@ -97,8 +99,12 @@ def test_demo_opens_a_real_window(tmp_path):
         for arguments in (["--demo"], []):
             done = subprocess.run(
                 [sys.executable, "-m", "firmcell", *arguments],
-                env=environment, timeout=60, capture_output=True, text=True, check=False,
-            )  # fmt: skip
+                env=environment,
+                timeout=60,
+                capture_output=True,
+                text=True,
+                check=False,
+            )
             assert done.returncode == 0, done.stderr
             assert "painted after" in done.stdout
             # The desktop is smaller than the window would like to be.

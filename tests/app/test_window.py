@@ -89,9 +89,16 @@ def test_an_edit_shows_saves_itself_and_can_be_undone(hoist_window, qtbot):
 
 @pytest.mark.parametrize(
     ("text", "words"),
-    [("", "Nothing is entered"), ("abc", "not a number"), ("-5", "too little"), ("9 kg", "measures something else"),
-     ("1e9", "too much"), ("nan", "not a number"), ("50", "peak current must be at least")],
-)  # fmt: skip
+    [
+        ("", "Nothing is entered"),
+        ("abc", "not a number"),
+        ("-5", "too little"),
+        ("9 kg", "measures something else"),
+        ("1e9", "too much"),
+        ("nan", "not a number"),
+        ("50", "peak current must be at least"),
+    ],
+)
 def test_a_wrong_entry_is_told_beside_the_field_and_changes_nothing(hoist_window, qtbot, text, words):
     window = hoist_window
     window.go(Stage.BRIEF)
@@ -271,12 +278,24 @@ def do_step(window, qtbot) -> str:
         else:
             good = {
                 "cell-check": {"lowest_v": "3.55", "highest_v": "3.57", "wraps_sound": True},
-                "weld-sample": {"machine": "bench welder", "setting": "level 6", "pulses": "2", "peeled": "22", "held": "22"},
-                "weld-row": {"machine": "bench welder", "setting": "level 6", "pulses": "2", "flat": True, "tug": True},
+                "weld-sample": {
+                    "machine": "bench welder",
+                    "setting": "level 6",
+                    "pulses": "2",
+                    "peeled": "22",
+                    "held": "22",
+                },
+                "weld-row": {
+                    "machine": "bench welder",
+                    "setting": "level 6",
+                    "pulses": "2",
+                    "flat": True,
+                    "tug": True,
+                },
                 "solder-joint": {"iron_w": "80", "seconds": "4", "smooth": True, "tug": True},
                 "insulation-reading": {"ohms": "12 Mohm"},
                 "polarity-reading": {"at": "cell 1", "volts": "3.56"},
-            }[kind]  # fmt: skip
+            }[kind]
             for name, value in good.items():
                 editor = bench._form.fields[name].row.editor
                 if isinstance(editor, QCheckBox):
@@ -333,9 +352,16 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
     assert dialog.brief is None
     assert "missing" in dialog.fault.text()
     entries = {
-        "title": "Gate opener", "load_voltage_min_v": "10,5 V", "load_voltage_max_v": "14.6", "current_steady_a": "3",
-        "current_peak_a": "6 A", "energy_j": "40 Wh", "box_length_m": "4 1/2 in", "box_width_m": "90 mm", "box_height_m": "8,5 cm",
-    }  # fmt: skip
+        "title": "Gate opener",
+        "load_voltage_min_v": "10,5 V",
+        "load_voltage_max_v": "14.6",
+        "current_steady_a": "3",
+        "current_peak_a": "6 A",
+        "energy_j": "40 Wh",
+        "box_length_m": "4 1/2 in",
+        "box_width_m": "90 mm",
+        "box_height_m": "8,5 cm",
+    }
     for name, text in entries.items():
         type_in(qtbot, dialog.form.fields[name].row.editor, text)
     dialog.file.setText(str(tmp_path / "gate"))

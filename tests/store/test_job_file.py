@@ -47,8 +47,12 @@ def test_everything_is_there_after_closing_and_opening(tmp_path, hoist):
 def test_log_and_revisions_cannot_be_changed_even_by_sql(job):
     job.append(Remark(text="one"))
     other = sqlite3.connect(job.path)
-    for statement in ("UPDATE events SET person = 'x'", "DELETE FROM events", "UPDATE revisions SET note = 'x'",
-                      "DELETE FROM revisions"):  # fmt: skip
+    for statement in (
+        "UPDATE events SET person = 'x'",
+        "DELETE FROM events",
+        "UPDATE revisions SET note = 'x'",
+        "DELETE FROM revisions",
+    ):
         with pytest.raises(sqlite3.IntegrityError, match="never changed"):
             other.execute(statement)
     other.close()

@@ -1,8 +1,8 @@
-"""Work off the interface thread: it can be abandoned or cancelled, and what it finds comes back on the interface thread.
+"""Work off the interface thread: it can be abandoned or cancelled, and what it finds comes back on the
+interface thread.
 
 Every job is kept alive here until its last word has been delivered: a job that is dropped while its thread
-still
-runs, or while its result waits in the event queue, would take the program down.
+still runs, or while its result waits in the event queue, would take the program down.
 """
 
 import time
@@ -18,7 +18,8 @@ TELL_EVERY_S = 0.05
 _ALIVE: set["_Job"] = set()
 _ENDED: list[tuple[float, "_Job"]] = []
 REMEMBERED_S = 2.0
-"""An ended job is kept this long: its thread must have let go of it, so that it is destroyed on the interface thread."""
+"""An ended job is kept this long: its thread must have let go of it, so that it is destroyed on the interface
+thread."""
 
 
 def _forget_ended() -> None:
@@ -29,7 +30,8 @@ def _forget_ended() -> None:
 
 
 def end_all(seconds: float = 5.0) -> bool:
-    """Let go of all work and wait until the threads have ended; for the end of the program. Returns whether they did."""
+    """Let go of all work and wait until the threads have ended; for the end of the program. Returns whether
+    they did."""
     for job in tuple(_ALIVE):
         job.give_up()
     return QThreadPool.globalInstance().waitForDone(int(seconds * 1000))

@@ -74,8 +74,8 @@ class _Wrapped(QLabel):
 class FieldRow(QObject):
     """A label, an editor and a note for range and faults, placed in a grid.
 
-    The note floats and moves nothing: a click meant for another field would miss it otherwise. It stands between
-    label and editor where there is room, or over the row above.
+    The note floats and moves nothing: a click meant for another field would miss it otherwise. It stands
+    between label and editor where there is room, or over the row above.
     """
 
     def __init__(self, grid: QGridLayout, title: str, unit: str, editor: QWidget) -> None:
@@ -128,7 +128,8 @@ class FieldRow(QObject):
         self._float()
 
     def _float(self) -> None:
-        """Lay the note beside the label if it fits, else over the row above, or beneath where no field is above."""
+        """Lay the note beside the label if it fits, else over the row above, or beneath where no field is
+        above."""
         parent = self.editor.parentWidget()
         if not self.hint.text() or parent is None or not self.editor.isVisibleTo(parent):
             self.hint.hide()
@@ -173,7 +174,8 @@ class FieldRow(QObject):
 
 
 class Field(QObject):
-    """One field of a model in a form. Call `show_value` with the present value; it calls `commit` with new ones."""
+    """One field of a model in a form. Call `show_value` with the present value; it calls `commit` with new
+    ones."""
 
     committed = Signal()
 

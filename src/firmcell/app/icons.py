@@ -117,7 +117,8 @@ _DRAW = {
 
 
 def paint_mark(painter: QPainter, mark: str, box: QRectF, colour: QColor, ground: QColor) -> None:
-    """Draw the mark of a state, told by shape: stop octagon, look triangle, fine tick, note dot, empty ring."""
+    """Draw the mark of a state, told by shape: stop octagon, look triangle, fine tick, note dot, empty
+    ring."""
     painter.save()
     painter.translate(box.topLeft())
     painter.scale(box.width() / 16, box.height() / 16)

@@ -23,7 +23,8 @@ if TYPE_CHECKING:
 
 
 class JobCommands:
-    """New jobs, files that come in and go out, parts of one's own: what the Job menu and the pages ask for."""
+    """New jobs, files that come in and go out, parts of one's own: what the Job menu and the pages ask
+    for."""
 
     def __init__(self, window: "MainWindow") -> None:
         self.window = window

@@ -1,4 +1,5 @@
-"""The main window: plate, rail, the pack in the middle, the stage's page, and the findings always in sight."""
+"""The main window: plate, rail, the pack in the middle, the stage's page, and the findings always in
+sight."""
 
 from pathlib import Path
 from typing import TYPE_CHECKING, Any, cast

@@ -50,7 +50,8 @@ class PicturePanel:
         self.window._show_title()
 
     def shown(self) -> list[Face | str]:
-        """What is on the picture in order: faces, "section", "leads", "wiring", or the one picture of this kind of "job"."""
+        """What is on the picture in order: faces, "section", "leads", "wiring", or the one picture of this
+        kind of "job"."""
         current = (
             self.window._bench().step if self.window.session and self.window.stage is Stage.BENCH else None
         )
@@ -87,7 +88,8 @@ class PicturePanel:
             cast("LayoutPage", page).tell(words)
 
     def paint_strips(self) -> None:
-        """Lay heat or current over the strips in the Strips stage; nothing elsewhere, or while it is worked out."""
+        """Lay heat or current over the strips in the Strips stage; nothing elsewhere, or while it is worked
+        out."""
         session = self.window.session
         page = cast("StripsPage | None", self.window.pages.get(Stage.STRIPS))
         loaded = page.loaded() if page is not None and self.window.stage is Stage.STRIPS else None

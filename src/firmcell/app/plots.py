@@ -1,4 +1,5 @@
-"""Plots of the Metal stage in the program's own colours; the plotting library is loaded when the first is wanted."""
+"""Plots of the Strips stage in the program's own colours; the plotting library is loaded when the first is
+wanted."""
 
 from math import log10
 from typing import Any
@@ -10,7 +11,8 @@ from firmcell.app.theme import Palette
 
 
 class Plot(QWidget):
-    """One plot with named axes; `line`, `bars` and `marks` draw, `clear` empties it. Of curves that fall the legend is on the right."""
+    """One plot with named axes; `line`, `bars` and `marks` draw, `clear` empties it. Of curves that fall the
+    legend is on the right."""
 
     def __init__(
         self,

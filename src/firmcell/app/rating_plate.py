@@ -10,7 +10,8 @@ from firmcell.core.analysis.findings import Stage
 
 
 class RatingPlate(QWidget):
-    """The pack's rating plate, as it would be riveted to its case: always in sight, always of the present design."""
+    """The pack's rating plate, as it would be riveted to its case: always in sight, always of the present
+    design."""
 
     def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -93,7 +94,8 @@ class RatingPlate(QWidget):
 
 
 class StageRail(QWidget):
-    """The ten stages in the trade's order, each with its icon and state; arrows move, Enter goes to work there."""
+    """The ten stages in the trade's order, each with its icon and state; arrows move, Enter goes to work
+    there."""
 
     chosen = Signal(object)
     entered = Signal(object)

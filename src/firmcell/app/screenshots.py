@@ -8,8 +8,13 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.model.design import StripStyle
+
 if TYPE_CHECKING:
-    from PySide6.QtWidgets import QApplication
+    from PySide6.QtWidgets import QApplication, QWidget
+
+    from firmcell.app.main_window import MainWindow
 
 
 def _wait_for(application: "QApplication", ready: Callable[[], bool], seconds: float = 10.0) -> None:
@@ -21,16 +26,14 @@ def _wait_for(application: "QApplication", ready: Callable[[], bool], seconds: f
 
 
 def render_shots(folder: Path) -> Iterator[Path]:
-    """Write one PNG of each stage (light), one of the dark look and one of the start page; yields their paths."""
+    """Write one PNG of each stage (light), one of the dark look and one of the start page; yields their
+    paths."""
     os.environ["QT_QPA_PLATFORM"] = "offscreen"
     from PySide6.QtCore import QSettings, qInstallMessageHandler
-    from PySide6.QtWidgets import QApplication
 
     from firmcell.app.background import end_all
     from firmcell.app.main_window import MainWindow
-    from firmcell.app.theme import base_font, load_fonts
-    from firmcell.core.analysis.findings import Stage
-    from firmcell.core.model.design import StripStyle
+    from firmcell.app.start import dressed_application
     from firmcell.store.part_files import shipped_library
 
     # The offscreen platform says at every window that it does not pass on size hints; nobody needs to read
@@ -38,11 +41,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
     qInstallMessageHandler(
         lambda kind, where, text: None if "propagateSizeHints" in text else print(text, file=sys.stderr)
     )
-    application = QApplication.instance() or QApplication(["firm-cell"])
-    assert isinstance(application, QApplication)
-    application.setStyle("Fusion")
-    load_fonts()
-    application.setFont(base_font())
+    application = dressed_application()
     with tempfile.TemporaryDirectory() as scratch:
         settings = QSettings(f"{scratch}/settings.ini", QSettings.Format.IniFormat)
         settings.setValue("person", "Wren Ashby")
@@ -50,59 +49,83 @@ def render_shots(folder: Path) -> Iterator[Path]:
         window.show()
         # The screen of the offscreen platform is smaller than what the pictures are meant to show.
         window.resize(1280, 800)
-
-        def shot(name: str) -> Path:
-            for _ in range(3):
-                application.processEvents()
-            path = folder / f"{name}.png"
-            window.grab().save(str(path))
-            return path
-
-        yield shot("00-start")
+        shots = _Shots(application, window, folder)
+        yield shots.take("00-start")
         window.opening.open_demo("orchard-hoist")
+        yield from shots.stages()
+        yield from shots.other_views()
+        yield from shots.bench()
+        yield from shots.other_kinds()
+        window.close()
+        end_all()
+
+
+class _Shots:
+    """Takes pictures of one window, showing what each is of first."""
+
+    def __init__(self, application: "QApplication", window: "MainWindow", folder: Path) -> None:
+        self.application, self.window, self.folder = application, window, folder
+
+    def take(self, name: str) -> Path:
+        for _ in range(3):
+            self.application.processEvents()
+        return self._keep(self.window, name)
+
+    def _keep(self, widget: "QWidget", name: str) -> Path:
+        path = self.folder / f"{name}.png"
+        widget.grab().save(str(path))
+        return path
+
+    def _await_heat(self) -> None:
+        session = self.window.session
+        _wait_for(self.application, lambda: session is not None and session.metal is not None)
+
+    def stages(self) -> Iterator[Path]:
         for number, stage in enumerate(Stage, start=1):
-            window.go(stage)
+            self.window.go(stage)
             if stage in (Stage.STRIPS, Stage.BMS):
-                _wait_for(
-                    application, lambda: window.session is not None and window.session.metal is not None
-                )
-                window.view.select("strip:N0-C1" if stage is Stage.STRIPS else "")
-            yield shot(f"{number:02d}-{stage.value}")
-            window.view.select("")
+                self._await_heat()
+                self.window.view.select("strip:N0-C1" if stage is Stage.STRIPS else "")
+            yield self.take(f"{number:02d}-{stage.value}")
+            self.window.view.select("")
+
+    def other_views(self) -> Iterator[Path]:
+        window = self.window
         window.go(Stage.LAYOUT)
         window.menus.section_action.trigger()
-        yield shot("13-layout-section")
+        yield self.take("13-layout-section")
         window.menus.section_action.trigger()
         assert window.session is not None
         window.session.edit("joining.style", StripStyle.PLATES, "plates")
         window.go(Stage.STRIPS)
-        _wait_for(application, lambda: window.session is not None and window.session.metal is not None)
-        yield shot("14-strip-plates")
+        self._await_heat()
+        yield self.take("14-strip-plates")
         window.undo()
+
+    def bench(self) -> Iterator[Path]:
+        window = self.window
         window.looks.toggle_look()
         window.go(Stage.BENCH)
-        yield shot("11-bench-dark")
+        yield self.take("11-bench-dark")
         window.looks.toggle_look()
         window.set_bench_mode(True)
-        yield shot("12-bench-mode")
+        yield self.take("12-bench-mode")
         window.set_bench_mode(False)
         trainer = window.at_bench.trainer()
         assert trainer is not None
         trainer.show()
         for _ in range(5):
             trainer.read()
-        _wait_for(application, lambda: False, 0.2)
-        path = folder / "15-trainer.png"
-        trainer.grab().save(str(path))
+        _wait_for(self.application, lambda: False, 0.2)
+        yield self._keep(trainer, "15-trainer")
         trainer.close()
-        yield path
+
+    def other_kinds(self) -> Iterator[Path]:
         for name, number, stage in (
             ("sprayer-lead-change", 16, Stage.BENCH),
             ("log-splitter-cable", 17, Stage.LEADS),
             ("lamp-cell-bms", 18, Stage.BMS),
         ):
-            window.opening.open_demo(name)
-            window.go(stage)
-            yield shot(f"{number}-{name}")
-        window.close()
-        end_all()
+            self.window.opening.open_demo(name)
+            self.window.go(stage)
+            yield self.take(f"{number}-{name}")

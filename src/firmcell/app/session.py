@@ -162,7 +162,8 @@ class Session(QObject):
             raise Refusal(first_fault(error, Design)) from None
 
     def _show_or_keep(self, design: Design, kept: Design) -> None:
-        """Show `design`; if a fault of the program stops that, keep the other: the undo stack must not see it fail."""
+        """Show `design`; if a fault of the program stops that, keep the other: the undo stack must not see it
+        fail."""
         try:
             self._show(design)
         except Exception:
@@ -243,7 +244,8 @@ class Session(QObject):
         return self._faces[face]
 
     def picture(self, what: Face | str) -> Drawing:
-        """A face, the "section", the "leads", the "wiring", or the one picture of this kind of "job"; each made once for an analysis."""
+        """A face, the "section", the "leads", the "wiring", or the one picture of this kind of "job"; each
+        made once for an analysis."""
         if isinstance(what, Face):
             return self.face(what)
         if what not in self._pictures:

@@ -7,8 +7,14 @@ import sys
 import time
 from importlib import resources
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from firmcell.core.base.refusal import Refusal
+
+if TYPE_CHECKING:
+    from PySide6.QtWidgets import QApplication
+
+    from firmcell.app.main_window import MainWindow
 
 NO_SCREEN = (
     "there is no screen to open a window on ({why}). Start it in a desktop session, or over ssh -X, or use a command "
@@ -17,7 +23,8 @@ NO_SCREEN = (
 
 
 def check_screen(environment: dict[str, str]) -> None:
-    """Raise a Refusal if there is no display to open a window on; Qt itself would abort without a word of use."""
+    """Raise a Refusal if there is no display to open a window on; Qt itself would abort without a word of
+    use."""
     if environment.get("QT_QPA_PLATFORM", "").startswith(("offscreen", "minimal", "vnc")):
         return
     if environment.get("WAYLAND_DISPLAY"):
@@ -46,6 +53,38 @@ def _seconds_since_start() -> float:
     return time.clock_gettime(time.CLOCK_BOOTTIME) - ticks / os.sysconf("SC_CLK_TCK")
 
 
+def _tell_start(window: "MainWindow") -> None:
+    """For tests and benchmarks: how long from the start of the process to the first painted window."""
+    print(f"painted after {_seconds_since_start():.3f} s, window {window.width()} × {window.height()}")
+
+
+def dressed_application() -> "QApplication":
+    """The application with its name, style, icon and font; made once."""
+    from PySide6.QtGui import QIcon
+    from PySide6.QtWidgets import QApplication
+
+    from firmcell.app.theme import base_font, load_fonts
+
+    application = QApplication.instance() or QApplication(sys.argv[:1])
+    assert isinstance(application, QApplication)
+    application.setApplicationName("firm-cell")
+    application.setApplicationDisplayName("Firm Cell")
+    application.setDesktopFileName("firm-cell")
+    application.setStyle("Fusion")
+    application.setWindowIcon(QIcon(str(resources.files("firmcell") / "data" / "desktop" / "firm-cell.svg")))
+    load_fonts()
+    application.setFont(base_font())
+    return application
+
+
+def _own_data() -> Path:
+    """The user's folder for what the program keeps."""
+    from PySide6.QtCore import QStandardPaths
+
+    place = QStandardPaths.StandardLocation.GenericDataLocation
+    return Path(QStandardPaths.writableLocation(place)) / "firm-cell"
+
+
 def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     """Open the window on a job, a demo job, or the start page; returns the exit code.
 
@@ -57,47 +96,34 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     check_screen(dict(os.environ))
     # Starting makes many objects and throws few away: looking for those costs a tenth of the time.
     gc.disable()
-    # What needs no Qt comes first: once Qt is there, it reads the source of each module that is imported after it.
+    # What needs no Qt comes first: once Qt is there, it reads the source of each module that is imported
+    # after it.
     import firmcell.core.analysis.analyse
     import firmcell.core.jobs  # noqa: F401
     from firmcell.store.demo import DEMO_JOBS
     from firmcell.store.part_files import load_library
 
     try:
-        from PySide6.QtWidgets import QApplication
+        import PySide6.QtWidgets  # noqa: F401
     except ImportError as error:
         raise Refusal(
             f"A system library of the window is missing ({error}). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0"
         ) from None
-    from PySide6.QtCore import QSettings, QStandardPaths
-    from PySide6.QtGui import QIcon
+    from PySide6.QtCore import QSettings
 
     from firmcell.app.background import end_all
     from firmcell.app.main_window import MainWindow
-    from firmcell.app.theme import base_font, load_fonts
     from firmcell.app.tidy import Tidy
 
     if demo is not None and demo not in DEMO_JOBS:
         raise Refusal(f"There is no demo job “{demo}”; there are {', '.join(DEMO_JOBS)}.")
-    application = QApplication.instance() or QApplication(sys.argv[:1])
-    assert isinstance(application, QApplication)
-    application.setApplicationName("firm-cell")
-    application.setApplicationDisplayName("Firm Cell")
-    application.setDesktopFileName("firm-cell")
-    application.setStyle("Fusion")
-    application.setWindowIcon(QIcon(str(resources.files("firmcell") / "data" / "desktop" / "firm-cell.svg")))
-    load_fonts()
-    application.setFont(base_font())
+    application = dressed_application()
     library, faults = load_library()
-    data = (
-        Path(QStandardPaths.writableLocation(QStandardPaths.StandardLocation.GenericDataLocation))
-        / "firm-cell"
-    )
     settings = QSettings("firm-cell", "firm-cell")
     if not settings.value("person"):
         # A record without a name is worth little; the login is a beginning, the Bench menu changes it.
         settings.setValue("person", login_name())
-    window = MainWindow(library, settings, data / "demo")
+    window = MainWindow(library, settings, _own_data() / "demo")
     opened = True
     if demo is not None:
         opened = window.opening.open_demo(demo, fresh)
@@ -108,15 +134,8 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     if faults:
         window.tell(" ".join(faults))
     if os.environ.get("FIRMCELL_QUIT_WHEN_PAINTED"):
-        # For tests and benchmarks: how long from the start of the process to the first painted window.
-        window.painted.connect(
-            lambda: (
-                print(
-                    f"painted after {_seconds_since_start():.3f} s, window {window.width()} × {window.height()}"
-                ),
-                application.quit(),
-            )
-        )
+        window.painted.connect(lambda: _tell_start(window))
+        window.painted.connect(application.quit)
     window.show()
     # From here on garbage is looked for on this thread alone.
     Tidy(application)

@@ -130,7 +130,8 @@ class RowsTable(QTableView):
 
 
 class ItemsModel(QAbstractListModel):
-    """A list of things, each told whole to its delegate under `ITEM_ROLE`; subclasses say each in words and in its tip."""
+    """A list of things, each told whole to its delegate under `ITEM_ROLE`; subclasses say each in words and
+    in its tip."""
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)

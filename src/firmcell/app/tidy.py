@@ -1,8 +1,7 @@
 """Python's search for garbage, kept on the interface thread.
 
 It runs in whichever thread happens to make objects. In a thread of the pool it would destroy windows, timers
-and undo
-stacks there, under the hands of the interface thread, and take the program down.
+and undo stacks there, under the hands of the interface thread, and take the program down.
 """
 
 import gc

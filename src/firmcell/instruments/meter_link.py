@@ -58,7 +58,8 @@ class MeterLink:
         return f"No meter answers at “{self.address}”{told}; look at the address, its cable and its remote setting."
 
     def volts(self, black: int = 0, red: int = 1) -> float:
-        """Return one d.c. reading in V; the points are only for the simulated meter, which must know where it is held.
+        """Return one d.c. reading in V; the points are only for the simulated meter, which must know where it
+        is held.
 
         Raises
         ------

@@ -12,7 +12,8 @@ from firmcell.core.strips.load_figures import UnderLoadFigures
 
 
 def positions_csv(design: Design, analysis: Analysis) -> str:
-    """Return the place of every cell in mm, from the middle of the space (placed cells) or of the pack (whole rows)."""
+    """Return the place of every cell in mm, from the middle of the space (placed cells) or of the pack (whole
+    rows)."""
     layout = analysis.layout
     out = io.StringIO()
     write = csv.writer(out, lineterminator="\n")
@@ -102,26 +103,27 @@ def wires_csv(entries: tuple[WireEntry, ...]) -> str:
     return out.getvalue()
 
 
+ANALYSIS_COLUMNS = (
+    "table",
+    "name",
+    "group_or_node",
+    "face",
+    "x_m",
+    "y_m",
+    "length_m",
+    "current_steady_a",
+    "limit_a",
+    "voltage_empty_v",
+    "voltage_nominal_v",
+    "voltage_full_v",
+)
+
+
 def analysis_csv(analysis: Analysis) -> str:
     """Return cells, strips and taps as one CSV: a first column says which; SI units in the headings."""
     out = io.StringIO()
     write = csv.writer(out, lineterminator="\n")
-    write.writerow(
-        [
-            "table",
-            "name",
-            "group_or_node",
-            "face",
-            "x_m",
-            "y_m",
-            "length_m",
-            "current_steady_a",
-            "limit_a",
-            "voltage_empty_v",
-            "voltage_nominal_v",
-            "voltage_full_v",
-        ]
-    )
+    write.writerow(ANALYSIS_COLUMNS)
     for c in analysis.layout.cells:
         face = "top" if c.positive_up else "bottom"
         write.writerow(

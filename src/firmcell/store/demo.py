@@ -25,7 +25,8 @@ HOIST_PLUS_M = (0.089, -0.022)
 
 
 def orchard_hoist(library: PartLibrary) -> Design:
-    """The hoist's lithium pack: 10S4P of the 21700 class, 25 A steady, 45 A for 10 s, in an odd tray 240 × 110 × 90 mm.
+    """The hoist's lithium pack: 10S4P of the 21700 class, 25 A steady, 45 A for 10 s, in an odd tray 240 ×
+    110 × 90 mm.
 
     The layout engine placed and sorted the cells; what it found is stored beside, by tools/lay_demo.py.
     """

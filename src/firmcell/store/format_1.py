@@ -9,7 +9,8 @@ KINDS = {"cell guard": "cell with board", "guard fit": "BMS retrofit"}
 
 
 def brought_up(design: Any) -> Any:
-    """Return a design read from JSON in the words of format 2; anything but an object of format 1 stays as it is."""
+    """Return a design read from JSON in the words of format 2; anything but an object of format 1 stays as it
+    is."""
     if not isinstance(design, dict) or design.get("format") != 1:
         return design
     new = {TOP.get(name, name): value for name, value in design.items()}

@@ -38,6 +38,16 @@ def now() -> str:
     return datetime.now().astimezone().isoformat(timespec="milliseconds")
 
 
+def _event(path: Path, row: tuple[Any, ...]) -> Event:
+    """The record of a row of the table of events."""
+    names = ("seq", "time", "person", "instrument", "step", "revision", "data", "prev", "hash")
+    values = dict(zip(names, row, strict=True))
+    try:
+        return Event(**{**values, "data": PAYLOAD.validate_json(values["data"])})
+    except ValidationError as error:
+        raise Refusal(f"Record {row[0]} in {path} cannot be read: {first_fault(error, Frozen)}") from None
+
+
 class JobFile:
     """An open job file.
 
@@ -238,31 +248,11 @@ class JobFile:
         Refusal
             If a record cannot be read.
         """
-        events = []
         with told(self.path, "cannot be read"):
             rows = self._db.execute(
                 "SELECT seq, time, person, instrument, step, revision, data, prev, hash FROM events ORDER BY seq"
             ).fetchall()
-        for row in rows:
-            try:
-                events.append(
-                    Event(
-                        seq=row[0],
-                        time=row[1],
-                        person=row[2],
-                        instrument=row[3],
-                        step=row[4],
-                        revision=row[5],
-                        data=PAYLOAD.validate_json(row[6]),
-                        prev=row[7],
-                        hash=row[8],
-                    )
-                )
-            except ValidationError as error:
-                raise Refusal(
-                    f"Record {row[0]} in {self.path} cannot be read: {first_fault(error, Frozen)}"
-                ) from None
-        return events
+        return [_event(self.path, row) for row in rows]
 
     def verify(self) -> str | None:
         """Return a sentence about the first record that was changed, or None if the chain holds."""

@@ -1,4 +1,5 @@
-"""Files of a layout and its metal: templates, drawings, positions, solids, netlist; and laying out without a window."""
+"""Files of a layout and its metal: templates, drawings, positions, solids, netlist; and laying out without a
+window."""
 
 from pathlib import Path
 

@@ -51,7 +51,8 @@ def read_outline(path: Path) -> Ring:
 
 
 def outline_from_csv(text: str, where: str) -> Ring:
-    """Return the outline in lines of x and y, mm unless a unit is written; a heading and empty lines are passed over."""
+    """Return the outline in lines of x and y, mm unless a unit is written; a heading and empty lines are
+    passed over."""
     points: list[tuple[float, float]] = []
     delimiter = ";" if ";" in text else "\t" if "\t" in text else ","
     try:
@@ -165,7 +166,8 @@ def _path_rings(d: str, scale: float) -> list[Array]:
 
 
 def outline_from_dxf(text: str, where: str) -> Ring:
-    """Return the largest closed line of a DXF drawing: polylines, circles, ellipses, splines, or lines and arcs end to end."""
+    """Return the largest closed line of a DXF drawing: polylines, circles, ellipses, splines, or lines and
+    arcs end to end."""
     import ezdxf
     from ezdxf import path as dxf_path
     from ezdxf.lldxf.const import DXFError

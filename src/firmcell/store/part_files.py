@@ -169,7 +169,8 @@ def part_to_toml(part: Part) -> str:
 
 
 def keep_part(part: Part, folder: Path | None = None) -> Path:
-    """Write a part of the user's own into their parts folder, one file each; one of the same name is replaced.
+    """Write a part of the user's own into their parts folder, one file each; one of the same name is
+    replaced.
 
     Raises
     ------

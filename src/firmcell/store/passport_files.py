@@ -42,7 +42,8 @@ def passport_html(passport: Passport, faces: list[Drawing]) -> str:
 
 
 def passport_pdf(passport: Passport, faces: list[Drawing]) -> bytes:
-    """Return the passport as an A4 PDF: one page, the pictures as large as that allows; a very long record goes on overleaf."""
+    """Return the passport as an A4 PDF: one page, the pictures as large as that allows; a very long record
+    goes on overleaf."""
     load_fonts()
     for height in PICTURE_HEIGHTS_MM:
         paper, pages = _drawn(passport, faces, height * mm)

@@ -1,4 +1,5 @@
-"""What ``firm-cell analyse --json`` gives out; its fields are stable and described in docs/analyse-json.md."""
+"""What ``firm-cell analyse --json`` gives out; its fields are stable and described in
+docs/analyse-json.md."""
 
 from functools import reduce
 from operator import or_
@@ -15,6 +16,7 @@ from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.design import Design
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.build_state import BuildState
+from firmcell.core.records.step import Step
 from firmcell.core.rules.bms import board_ask
 from firmcell.core.strips.load_figures import UnderLoadFigures
 from firmcell.core.strips.under_load import UnderLoad
@@ -24,7 +26,8 @@ from firmcell.core.tap_check.recorded_readings import diagnosis_of, pack_asked
 
 
 class ReportedFinding(Frozen):
-    """A finding: code, severity (stop, attention, note), stage, sentence, reason, source, refs, and the fix in words."""
+    """A finding: code, severity (stop, attention, note), stage, sentence, reason, source, refs, and the fix
+    in words."""
 
     code: str
     severity: str
@@ -37,7 +40,8 @@ class ReportedFinding(Frozen):
 
 
 class ReportedChoice(Frozen):
-    """A connector or board of the part library against this job, best first: whether it fits, its current, and why not."""
+    """A connector or board of the part library against this job, best first: whether it fits, its current,
+    and why not."""
 
     name: str
     fits: bool
@@ -97,7 +101,8 @@ else:
 
 
 class Report(Frozen):
-    """Job title and kind, the kind's own details, analysis, choices compared, wire list, expected readings, work plan and findings."""
+    """Job title and kind, the kind's own details, analysis, choices compared, wire list, expected readings,
+    work plan and findings."""
 
     format: int = ANALYSIS_FORMAT
     job: str
@@ -132,8 +137,6 @@ def report(
         brief.ambient_max_k,
         leads.wire,
     )
-    told = diagnosis_of(design, state)
-    readings = expected_readings(pack_asked(design, state)) if 2 <= design.series <= MOST_SERIES else ()
     return Report(
         job=brief.title,
         kind=design.kind.value,
@@ -150,47 +153,59 @@ def report(
             for f in ranked_boards(library.boards, board_ask(design))
         ),
         wires=wire_list(design, analysis.bms.taps, metal),
-        expected=tuple(
-            ReportedReading(
-                black=f"B{r.black}", red=f"B{r.red}", voltage_v=r.volts, plus_minus_v=r.plus_minus
-            )
-            for r in readings
-        ),
-        doctor=ReportedDoctor(
-            right=told.right,
-            decided=told.decided,
-            words=told.words,
-            likeliest=tuple(s.words for s in told.suspicions[:6]),
-            probabilities=tuple(s.probability for s in told.suspicions[:6]),
-        )
-        if told
-        else None,
+        expected=_expected(design, state),
+        doctor=_doctor(design, state),
         joint=_joint(design),
         details=plan.reported(design, library) if plan.reported else None,
-        steps=tuple(
-            ReportedStep(
-                code=s.code,
-                title=s.title,
-                words=s.words,
-                cautions=s.cautions,
-                expected=s.expected,
-                hold=s.hold,
-            )
-            for s in plan.steps(design, analysis)
-        ),
-        findings=tuple(
-            ReportedFinding(
-                code=f.code,
-                severity=f.severity.word,
-                stage=f.stage.value,
-                sentence=f.sentence,
-                reason=f.reason,
-                source=f.source,
-                refs=f.refs,
-                fix=f.fix.words if f.fix else None,
-            )
-            for f in findings
-        ),
+        steps=_steps(plan.steps(design, analysis)),
+        findings=_findings(findings),
+    )
+
+
+def _expected(design: Design, state: BuildState) -> tuple[ReportedReading, ...]:
+    if not 2 <= design.series <= MOST_SERIES:
+        return ()
+    return tuple(
+        ReportedReading(black=f"B{r.black}", red=f"B{r.red}", voltage_v=r.volts, plus_minus_v=r.plus_minus)
+        for r in expected_readings(pack_asked(design, state))
+    )
+
+
+def _doctor(design: Design, state: BuildState) -> ReportedDoctor | None:
+    told = diagnosis_of(design, state)
+    if told is None:
+        return None
+    return ReportedDoctor(
+        right=told.right,
+        decided=told.decided,
+        words=told.words,
+        likeliest=tuple(s.words for s in told.suspicions[:6]),
+        probabilities=tuple(s.probability for s in told.suspicions[:6]),
+    )
+
+
+def _steps(steps: tuple[Step, ...]) -> tuple[ReportedStep, ...]:
+    return tuple(
+        ReportedStep(
+            code=s.code, title=s.title, words=s.words, cautions=s.cautions, expected=s.expected, hold=s.hold
+        )
+        for s in steps
+    )
+
+
+def _findings(findings: tuple[Finding, ...]) -> tuple[ReportedFinding, ...]:
+    return tuple(
+        ReportedFinding(
+            code=f.code,
+            severity=f.severity.word,
+            stage=f.stage.value,
+            sentence=f.sentence,
+            reason=f.reason,
+            source=f.source,
+            refs=f.refs,
+            fix=f.fix.words if f.fix else None,
+        )
+        for f in findings
     )
 
 

@@ -26,10 +26,8 @@ def resistances_from_csv(text: str, where: str, cells: int) -> tuple[float, ...]
     """Return the resistance of each of `cells` cells in Ω, 0 where none was measured.
 
     The first line names the columns: one with the d.c. resistance and its unit, and one with the cell's
-    number (without it
-    the lines are in the order of the cells). Other columns, such as voltage, are passed over, and so are
-    lines that begin
-    with #. A unit may stand with each value instead.
+    number (without it the lines are in the order of the cells). Other columns, such as voltage, are passed
+    over, and so are lines that begin with #. A unit may stand with each value instead.
 
     Raises
     ------

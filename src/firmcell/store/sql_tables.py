@@ -1,4 +1,5 @@
-"""The tables of a job file; see docs/file-format.md. A migration is a list of statements and is never edited later."""
+"""The tables of a job file; see docs/file-format.md. A migration is a list of statements and is never edited
+later."""
 
 APPLICATION_ID = 0x46434C31
 """“FCL1”, in the header of every job file."""

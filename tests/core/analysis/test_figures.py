@@ -84,7 +84,7 @@ def test_room_in_a_box_is_between_one_cell_and_the_packing_bound(hoist):
 
 
 def test_voltages_are_those_people_expect():
-    """TRADE table, common practice: 2.5/3.6/4.20, 2.5/3.2/3.65, 1.5/2.3/2.7, 1.0/1.2/1.45 V."""
+    """Common practice, no source: 2.5/3.6/4.20, 2.5/3.2/3.65, 1.5/2.3/2.7, 1.0/1.2/1.45 V."""
     assert (FACTS[Chemistry.LI_ION].empty_v, FACTS[Chemistry.LI_ION].full_v) == (2.5, 4.20)
     assert (FACTS[Chemistry.LFP].nominal_v, FACTS[Chemistry.LFP].full_v) == (3.2, 3.65)
     assert 2.7 <= FACTS[Chemistry.LTO].full_v <= 2.8

@@ -79,3 +79,24 @@ def test_without_equality_each_is_itself_and_names_may_be_asked_for():
     with pytest.raises(TypeError):
         Named(3.0)
     assert Named(volts=3.0).volts == 3.0
+
+
+@pytest.mark.parametrize("decorator", [frozen, dataclass(frozen=True)], ids=["ours", "theirs"])
+def test_a_class_keeps_the_methods_it_writes_itself(decorator):
+    @decorator
+    class Matter:
+        read: int
+        unread: int
+
+        def __eq__(self, other: object) -> bool:
+            return isinstance(other, Matter) and self.read == other.read
+
+        def __hash__(self) -> int:
+            return hash(self.read)
+
+        def __repr__(self) -> str:
+            return "matter"
+
+    assert Matter(1, 2) == Matter(1, 3)
+    assert len({Matter(1, 2), Matter(1, 3)}) == 1
+    assert repr(Matter(1, 2)) == "matter"

@@ -15,16 +15,23 @@ from tests.conftest import found
 
 @pytest.mark.slow
 @given(
-    low=st.floats(3, 40), width=st.floats(1.25, 1.8), steady=st.floats(0.2, 40), peak=st.floats(1, 2.5),
+    low=st.floats(3, 40),
+    width=st.floats(1.25, 1.8),
+    steady=st.floats(0.2, 40),
+    peak=st.floats(1, 2.5),
     hours=st.floats(0.2, 4),
-)  # fmt: skip
+)
 @settings(max_examples=25, deadline=None)
 def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, steady, peak, hours):
     library = shipped_library()
     brief = Brief(
-        title="t", load_voltage_min_v=low, load_voltage_max_v=low * width, current_steady_a=steady,
-        current_peak_a=steady * peak, run_time_s=hours * 3600,
-    )  # fmt: skip
+        title="t",
+        load_voltage_min_v=low,
+        load_voltage_max_v=low * width,
+        current_steady_a=steady,
+        current_peak_a=steady * peak,
+        run_time_s=hours * 3600,
+    )
     design = propose(brief, library)
     stops = {c for c, f in found(design, library).items() if f.severity is Severity.STOP}
     # Where the part library has no board, no strip or no connector for it, the finding stays and says so.
@@ -37,17 +44,24 @@ def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, 
 
 @pytest.mark.slow
 @given(
-    low=st.floats(9, 34), width=st.floats(1.4, 1.6), steady=st.floats(1, 15), peak=st.floats(1, 1.5),
+    low=st.floats(9, 34),
+    width=st.floats(1.4, 1.6),
+    steady=st.floats(1, 15),
+    peak=st.floats(1, 1.5),
     hours=st.floats(0.5, 2),
-)  # fmt: skip
+)
 @settings(max_examples=20, deadline=None)
 def test_within_reach_of_the_library_a_proposed_design_has_no_stop(low, width, steady, peak, hours):
     """What a small shop builds: 9 to 50 V, up to 15 A steadily; the library has parts for all of it."""
     library = shipped_library()
     brief = Brief(
-        title="t", load_voltage_min_v=low, load_voltage_max_v=low * width, current_steady_a=steady,
-        current_peak_a=steady * peak, run_time_s=hours * 3600,
-    )  # fmt: skip
+        title="t",
+        load_voltage_min_v=low,
+        load_voltage_max_v=low * width,
+        current_steady_a=steady,
+        current_peak_a=steady * peak,
+        run_time_s=hours * 3600,
+    )
     stops = [f for f in found(propose(brief, library), library).values() if f.severity is Severity.STOP]
     assert not stops
 
@@ -61,9 +75,14 @@ def test_hoist_brief_gives_a_pack_without_stops(hoist, library):
 def test_a_short_high_peak_gets_a_fuse_and_the_wire_it_protects(library):
     """7.25 A steady, 19 A for 30 s at 58.8 V: a fuse of 14.1 A at least (19/1.35), and a wire that carries it."""
     brief = Brief(
-        title="t", load_voltage_min_v=46, load_voltage_max_v=60.5, current_steady_a=7.25, current_peak_a=19,
-        peak_duration_s=30, run_time_s=5400,
-    )  # fmt: skip
+        title="t",
+        load_voltage_min_v=46,
+        load_voltage_max_v=60.5,
+        current_steady_a=7.25,
+        current_peak_a=19,
+        peak_duration_s=30,
+        run_time_s=5400,
+    )
     design = propose(brief, library)
     assert design.leads.fuse.rating_a >= 19 / 1.35
     findings = found(design, library)

@@ -53,9 +53,11 @@ TRIANGLE = ((0, 0), (0.36, 0), (0.10, 0.24))
 
 def spaced(design, outline, **more):
     return design.with_edits(
-        ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", outline), ("bms.board", None),
+        ("brief.space", SpaceShape.OUTLINE),
+        ("brief.outline_m", outline),
+        ("bms.board", None),
         *((path.replace("__", "."), value) for path, value in more.items()),
-    )  # fmt: skip
+    )
 
 
 def arranged(design, **options):
@@ -146,10 +148,15 @@ def test_a_post_and_a_kept_place_stay_free(odd_hoist, library):
 )
 def test_lying_layered_and_split_packs(hoist, library, lie, layers, split, series, parallel):
     design = hoist.with_edits(
-        ("arrangement.lie", lie), ("arrangement.layers", layers), ("arrangement.split_gap_m", split),
-        ("series", series), ("parallel", parallel), ("bms.board", None), ("brief.box_height_m", 0.15),
+        ("arrangement.lie", lie),
+        ("arrangement.layers", layers),
+        ("arrangement.split_gap_m", split),
+        ("series", series),
+        ("parallel", parallel),
+        ("bms.board", None),
+        ("brief.box_height_m", 0.15),
         ("brief.box_length_m", 0.25),
-    )  # fmt: skip
+    )
     design = arranged(design)
     analysis = analyse(design, library)
     layout, e = analysis.layout, analysis.insulation.envelope
@@ -202,9 +209,14 @@ def test_groups_are_shared_over_blocks_by_what_they_hold():
 def test_flat_cells_stack_and_turn_for_short_links(library, hoist):
     cell = part_named(library, Cell, "prismatic iron phosphate 50 Ah")
     design = hoist.with_edits(
-        ("cell", cell), ("series", 4), ("parallel", 2), ("bms.board", None), ("brief.box_length_m", 0.30),
-        ("brief.box_width_m", 0.16), ("brief.box_height_m", 0.22),
-    )  # fmt: skip
+        ("cell", cell),
+        ("series", 4),
+        ("parallel", 2),
+        ("bms.board", None),
+        ("brief.box_length_m", 0.30),
+        ("brief.box_width_m", 0.16),
+        ("brief.box_height_m", 0.22),
+    )
     design = arranged(design)
     analysis = analyse(design, library)
     layout = analysis.layout
@@ -399,9 +411,13 @@ def test_section_adds_up_to_the_outer_height(odd_hoist, library):
     drawing = section_drawing(odd_hoist, analysis)
     bodies = [s for s in drawing.shapes if s.role == "cell.body"]
     assert {round(max(y for _, y in s.points), 6) for s in bodies} == {odd_hoist.cell.length_m * 1e3}
-    assert any(getattr(s, "text", "").startswith("foam") for s in section_drawing(
-        odd_hoist.edited("insulation.foam_m", 0.002), analyse(odd_hoist.edited("insulation.foam_m", 0.002), library)
-    ).shapes)  # fmt: skip
+    assert any(
+        getattr(s, "text", "").startswith("foam")
+        for s in section_drawing(
+            odd_hoist.edited("insulation.foam_m", 0.002),
+            analyse(odd_hoist.edited("insulation.foam_m", 0.002), library),
+        ).shapes
+    )
 
 
 def test_plates_cover_their_pads_and_keep_apart(odd_hoist, library):
@@ -489,11 +505,15 @@ def test_a_block_that_takes_no_group_is_passed_over(hoist, library):
     half = Blocked(x_m=-0.1, y_m=0.0, length_m=0.13, width_m=0.2)
     design = arranged(
         hoist.with_edits(
-            ("series", 2), ("parallel", 9), ("bms.board", None), ("arrangement.split_gap_m", 0.02),
-            ("brief.box_length_m", 0.34), ("brief.blocked", (half,)),
+            ("series", 2),
+            ("parallel", 9),
+            ("bms.board", None),
+            ("arrangement.split_gap_m", 0.02),
+            ("brief.box_length_m", 0.34),
+            ("brief.blocked", (half,)),
         ),
         effort=0.05,
-    )  # fmt: skip
+    )
     assert {p.block for p in design.arrangement.placed} == {2}
     assert analyse(design, library).open_at is None
 
@@ -501,9 +521,13 @@ def test_a_block_that_takes_no_group_is_passed_over(hoist, library):
 def test_flat_cells_apart_are_offered_strips_for_a_plate_that_falls_apart(hoist, library):
     cell = part_named(library, Cell, "prismatic iron phosphate 50 Ah")
     design = hoist.with_edits(
-        ("cell", cell), ("series", 13), ("parallel", 1), ("arrangement.rows", 2), ("bms.board", None),
+        ("cell", cell),
+        ("series", 13),
+        ("parallel", 1),
+        ("arrangement.rows", 2),
+        ("bms.board", None),
         ("joining.style", StripStyle.PLATES),
-    )  # fmt: skip
+    )
     analysis = analyse(design, library)
     torn = [f for f in findings_of(Situation(design, analysis, EMPTY_STATE, library)) if f.code == "SR-10"]
     assert torn[0].severity is Severity.STOP

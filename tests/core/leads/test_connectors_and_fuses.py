@@ -35,7 +35,8 @@ from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Conductor, Connector, Contact, Fuse, FuseKind, Keying, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import long_run_limit, long_run_temperature
-from firmcell.core.physics.wire_heat import CLASS_2_OHM_PER_KM, conductor_diameter, withstand_seconds
+from firmcell.core.physics.wire_heat import CLASS_2_OHM_PER_KM, conductor_diameter
+from firmcell.core.physics.wire_in_time import withstand_seconds
 from firmcell.core.pictures.connector_faces import connector_face
 from firmcell.core.pictures.drawing import Area, Label
 from firmcell.store.demo import hoist_in_rows

@@ -29,10 +29,19 @@ from tests.conftest import found
 def barn(library):
     """A 4S1P pack of large prismatic cells, as the program proposes it from a brief."""
     brief = Brief(
-        title="Barn lights", load_voltage_min_v=10.5, load_voltage_max_v=14.8, current_steady_a=30, current_peak_a=60,
-        peak_duration_s=20, energy_j=500 * 3600, space="box", box_length_m=0.26, box_width_m=0.18, box_height_m=0.24,
+        title="Barn lights",
+        load_voltage_min_v=10.5,
+        load_voltage_max_v=14.8,
+        current_steady_a=30,
+        current_peak_a=60,
+        peak_duration_s=20,
+        energy_j=500 * 3600,
+        space="box",
+        box_length_m=0.26,
+        box_width_m=0.18,
+        box_height_m=0.24,
         clearance_m=0.002,
-    )  # fmt: skip
+    )
     return propose(brief, library, part_named(library, Cell, "prismatic iron phosphate 50 Ah"))
 
 
@@ -166,9 +175,11 @@ def test_a_thread_without_known_torque_is_told(barn, library):
 
 def test_fixes_of_screwed_bars_are_bars_that_take_the_screw(barn, library):
     weak = barn.with_edits(
-        ("brief.current_steady_a", 110.0), ("brief.current_peak_a", 110.0), ("joining.link_layers", 1),
+        ("brief.current_steady_a", 110.0),
+        ("brief.current_peak_a", 110.0),
+        ("joining.link_layers", 1),
         ("joining.collector_layers", 1),
-    )  # fmt: skip
+    )
     analysis = analyse(weak, library)
     metal = solve_under_load(weak, analysis.layout, analysis.pack.run_time_s)
     assert metal.figures.worst_share > 1

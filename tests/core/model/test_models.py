@@ -9,13 +9,32 @@ from firmcell.core.model.parts import PART_KINDS
 from firmcell.core.records.events import RECORD_KINDS
 
 OUT_OF_RANGE = [
-    ("series", 0), ("series", 65), ("series", -1), ("series", 2.5), ("parallel", 0), ("parallel", 201),
-    ("arrangement.rows", 0), ("arrangement.gap_m", 0.06), ("arrangement.gap_m", -0.001), ("joining.link_layers", 0),
-    ("joining.link_layers", 9), ("leads.length_m", 0.0), ("leads.length_m", 51.0), ("leads.limit_k", 20.0),
-    ("brief.current_steady_a", 0.0), ("brief.clearance_m", 0.2), ("brief.energy_j", -1.0), ("brief.box_length_m", 101.0),
-    ("cell_now_v", 0.0), ("cell_now_v", float("nan")), ("charge_current_a", float("inf")), ("insulation.sheet_m", 0.02),
-    ("brief.title", "x" * 81), ("cell", None), ("leads.wire", "14 AWG"),
-]  # fmt: skip
+    ("series", 0),
+    ("series", 65),
+    ("series", -1),
+    ("series", 2.5),
+    ("parallel", 0),
+    ("parallel", 201),
+    ("arrangement.rows", 0),
+    ("arrangement.gap_m", 0.06),
+    ("arrangement.gap_m", -0.001),
+    ("joining.link_layers", 0),
+    ("joining.link_layers", 9),
+    ("leads.length_m", 0.0),
+    ("leads.length_m", 51.0),
+    ("leads.limit_k", 20.0),
+    ("brief.current_steady_a", 0.0),
+    ("brief.clearance_m", 0.2),
+    ("brief.energy_j", -1.0),
+    ("brief.box_length_m", 101.0),
+    ("cell_now_v", 0.0),
+    ("cell_now_v", float("nan")),
+    ("charge_current_a", float("inf")),
+    ("insulation.sheet_m", 0.02),
+    ("brief.title", "x" * 81),
+    ("cell", None),
+    ("leads.wire", "14 AWG"),
+]
 
 
 @pytest.mark.parametrize(("path", "value"), OUT_OF_RANGE)
@@ -25,8 +44,14 @@ def test_out_of_range_is_refused(hoist, path, value):
 
 
 def test_edges_are_taken(hoist):
-    for path, value in (("series", 1), ("series", 64), ("arrangement.gap_m", 0.05), ("joining.link_layers", 8),
-                        ("brief.energy_j", None), ("brief.energy_j", 0.0)):  # fmt: skip
+    for path, value in (
+        ("series", 1),
+        ("series", 64),
+        ("arrangement.gap_m", 0.05),
+        ("joining.link_layers", 8),
+        ("brief.energy_j", None),
+        ("brief.energy_j", 0.0),
+    ):
         design = hoist if path != "series" else hoist.edited("parallel", 1)
         assert design.edited(path, value)
 

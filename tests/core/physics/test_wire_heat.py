@@ -10,6 +10,7 @@ from firmcell.core.leads.wire_rating import rated_current
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics import wire_heat as c
+from firmcell.core.physics import wire_in_time as in_time
 from firmcell.store.part_files import part_named, shipped_library
 
 # ASTM B258, areas in mm² (REFERENCES.md, from memory).
@@ -123,14 +124,16 @@ def test_resistance_rises_with_iec_60028_coefficient():
 
 def test_onderdonk_against_its_formula_by_hand():
     """1 mm² is 1973.5 circular mils; 10 s from 25 °C: 1973.5 × √(log10(1 + 1058/259)/330) = 91.3 A, by hand."""
-    assert c.onderdonk_fusing(1e-6, 10.0, 298.15) == pytest.approx(91.3, rel=2e-3)
+    assert in_time.onderdonk_fusing(1e-6, 10.0, 298.15) == pytest.approx(91.3, rel=2e-3)
 
 
 def test_adiabatic_withstand_of_iec_60364():
     """k = 143, 2.5 mm² at 500 A: (143 × 2.5 / 500)² = 0.511 s, by hand; PVC k = 115 gives 0.331 s."""
-    assert c.withstand_seconds(2.5e-6, 500, "xlpe") == pytest.approx(0.5112, rel=1e-3)
-    assert c.withstand_seconds(2.5e-6, 500, "pvc") == pytest.approx(0.3306, rel=1e-3)
-    assert c.withstand_seconds(2.5e-6, 500, "unheard of") == c.withstand_seconds(2.5e-6, 500, "pvc")
+    assert in_time.withstand_seconds(2.5e-6, 500, "xlpe") == pytest.approx(0.5112, rel=1e-3)
+    assert in_time.withstand_seconds(2.5e-6, 500, "pvc") == pytest.approx(0.3306, rel=1e-3)
+    assert in_time.withstand_seconds(2.5e-6, 500, "unheard of") == in_time.withstand_seconds(
+        2.5e-6, 500, "pvc"
+    )
 
 
 def test_bisect_finds_roots_elementwise_and_stays_at_the_nearer_end():
@@ -156,7 +159,7 @@ def test_the_rise_without_loss_follows_resistance_up():
     kelvin, step = 333.15, 1e-3
     for _ in range(10_000):
         kelvin += 300.0**2 * wire.resistance_ohm_per_m * (1 + 0.00393 * (kelvin - 293.15)) / takes * step
-    rise = c.adiabatic_rise(wire, 300.0, 10.0, 333.15)
+    rise = in_time.adiabatic_rise(wire, 300.0, 10.0, 333.15)
     assert rise == pytest.approx(kelvin - 333.15, rel=1e-3)
     assert rise > 1.2 * 300.0**2 * wire.resistance_ohm_per_m / takes * 10.0
-    assert c.adiabatic_rise(wire, 1e5, 100.0, 333.15) == c.MOLTEN_RISE_K
+    assert in_time.adiabatic_rise(wire, 1e5, 100.0, 333.15) == in_time.MOLTEN_RISE_K

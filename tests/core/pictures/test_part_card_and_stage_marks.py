@@ -52,8 +52,22 @@ def test_every_part_of_the_picture_can_be_described_and_pointed_at(library, name
     assert wanted <= shown
 
 
-@pytest.mark.parametrize("ref", ["", "cell:0", "cell:41", "cell:x", "strip:N99-L1", "tap:11", "group:0", "group:11",
-                                 "lead:left", "spoon:1", "node:99"])  # fmt: skip
+@pytest.mark.parametrize(
+    "ref",
+    [
+        "",
+        "cell:0",
+        "cell:41",
+        "cell:x",
+        "strip:N99-L1",
+        "tap:11",
+        "group:0",
+        "group:11",
+        "lead:left",
+        "spoon:1",
+        "node:99",
+    ],
+)
 def test_what_is_not_there_has_no_description(hoist, hoist_analysis, ref):
     assert describe(ref, hoist, hoist_analysis) is None
 

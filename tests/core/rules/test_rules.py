@@ -149,11 +149,17 @@ def test_a_fix_never_makes_a_new_stop(hoist, library):
         design = hoist
         for path, value in edits:
             design = design.edited(path, P(library, *value) if isinstance(value, tuple) else value)
-        before = {f.code for f in findings_of(Situation(design, analyse(design, library), BuildState(), library))
-                  if f.severity is Severity.STOP}  # fmt: skip
+        before = {
+            f.code
+            for f in findings_of(Situation(design, analyse(design, library), BuildState(), library))
+            if f.severity is Severity.STOP
+        }
         fixed = found(design, library)[code].fix.applied(design)
-        after = {f.code for f in findings_of(Situation(fixed, analyse(fixed, library), BuildState(), library))
-                 if f.severity is Severity.STOP}  # fmt: skip
+        after = {
+            f.code
+            for f in findings_of(Situation(fixed, analyse(fixed, library), BuildState(), library))
+            if f.severity is Severity.STOP
+        }
         assert code not in after
         # Another count of cells is larger: sleeve and space carry fixes of their own.
         assert after - before <= (

@@ -154,7 +154,7 @@ def test_taps_alternate_and_rise_by_one_cell(hoist, hoist_analysis):
     for low, high in itertools.pairwise(taps):
         assert high.full_v - low.full_v == pytest.approx(hoist.cell.full_v)
         assert high.now_v - low.now_v == pytest.approx(hoist.cell_now_v)
-    # Printed steps of a lithium-ion board: 3.7, 7.4, 11.1 … (TRADE, common practice).
+    # Printed steps of a lithium-ion board: 3.7, 7.4, 11.1 … (common practice, no source).
     assert [t.printed for t in taps[:3]] == ["B−", "3.7", "7.4"]
     assert taps[-1].printed == "B+"
 

@@ -40,14 +40,21 @@ RUN_S = 2400.0
 
 def plain(**edits):
     base = hoist_in_rows(SHELF).with_edits(
-        ("brief.space", SpaceShape.BOX), ("brief.outline_m", ()), ("brief.blocked", ()),
-        ("brief.box_length_m", 0.24), ("brief.box_width_m", 0.11),
-    )  # fmt: skip
+        ("brief.space", SpaceShape.BOX),
+        ("brief.outline_m", ()),
+        ("brief.blocked", ()),
+        ("brief.box_length_m", 0.24),
+        ("brief.box_width_m", 0.11),
+    )
     return base.with_edits(*((path.replace("__", "."), value) for path, value in edits.items()))
 
 
 def odd_outline():
-    design = plain(brief__space=SpaceShape.OUTLINE, brief__outline_m=((0, 0), (0.26, 0), (0.26, 0.07), (0.13, 0.07), (0.13, 0.16), (0, 0.16)), bms__board=None)  # fmt: skip
+    design = plain(
+        brief__space=SpaceShape.OUTLINE,
+        brief__outline_m=((0, 0), (0.26, 0), (0.26, 0.07), (0.13, 0.07), (0.13, 0.16), (0, 0.16)),
+        bms__board=None,
+    )
     return design.edited("arrangement", laid_out(arrange(design, effort=0.2, trials=False)).arrangement)
 
 
@@ -369,9 +376,17 @@ def test_each_failure_equals_a_fresh_solve(name):
             continue
         keep, cells = np.arange(m) != branch, np.arange(n) != branch - m
         fresh = solve(
-            Network(network.nodes, network.ends[keep], network.ohm[keep], network.cell_ends[cells],
-                    network.cell_ohm[cells], network.poles), 0.0, metal.current_a,
-        )  # fmt: skip
+            Network(
+                network.nodes,
+                network.ends[keep],
+                network.ohm[keep],
+                network.cell_ends[cells],
+                network.cell_ohm[cells],
+                network.poles,
+            ),
+            0.0,
+            metal.current_a,
+        )
         assert gone.current_a[keep, branch] == pytest.approx(fresh.current_a, abs=1e-6)
         assert gone.cell_a[cells, branch] == pytest.approx(fresh.cell_a, abs=1e-6)
         assert gone.pole_v[branch] == pytest.approx(fresh.volts[network.poles[1]], abs=1e-6)
@@ -486,9 +501,11 @@ def test_fixes_are_solved_before_they_are_offered_and_hold():
 def test_two_changes_are_joined_where_one_is_not_enough_and_hold():
     nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
     design = plain(
-        joining__collector_strip=nickel, joining__collector_layers=1, joining__link_layers=1,
+        joining__collector_strip=nickel,
+        joining__collector_layers=1,
+        joining__link_layers=1,
         brief__current_steady_a=34.0,
-    )  # fmt: skip
+    )
     metal = solved(design)
     steps = list(strip_fixes(design, metal.layout, metal, SHELF, RUN_S))
     parts = [part for part, _ in steps]
@@ -515,9 +532,14 @@ def test_leads_in_the_middle_halve_what_both_collecting_strips_carry():
     """P cells fed evenly: k/P of the current in the k-th span from the end; from the middle of 6 it is 3/6, from the end 5/6."""
     nickel = part_named(SHELF, Strip, "pure nickel strip 0.15 × 8")
     design = plain(
-        series=4, parallel=6, arrangement__rows=6, bms__board=None, joining__collector_strip=nickel,
-        joining__collector_layers=1, joining__link_layers=3,
-    )  # fmt: skip
+        series=4,
+        parallel=6,
+        arrangement__rows=6,
+        bms__board=None,
+        joining__collector_strip=nickel,
+        joining__collector_layers=1,
+        joining__link_layers=3,
+    )
     metal = solved(design)
     middle = next(
         c
@@ -666,8 +688,15 @@ def test_a_large_plate_has_its_sheet_resistance_in_both_directions(lattice, alon
 
     One group of 20 × 20 cells under one plate; what sticks out half a pitch beside the outer pads is counted in W.
     """
-    design = plain(series=2, parallel=200, arrangement__rows=20, arrangement__lattice=lattice, bms__board=None,
-                   joining__style=StripStyle.PLATES, joining__gap_m=0.0)  # fmt: skip
+    design = plain(
+        series=2,
+        parallel=200,
+        arrangement__rows=20,
+        arrangement__lattice=lattice,
+        bms__board=None,
+        joining__style=StripStyle.PLATES,
+        joining__gap_m=0.0,
+    )
     layout = layout_of(design)
     metal = solved(design)
     plate = next(n for n, r in enumerate(metal.runs) if r.node == 1)

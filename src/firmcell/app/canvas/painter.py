@@ -36,7 +36,8 @@ if TYPE_CHECKING:
 
 
 class PackPainter:
-    """Paints what the view has placed: batches, labels, marks of the stage, bands, tools, scale and caption."""
+    """Paints what the view has placed: batches, labels, marks of the stage, bands, tools, scale and
+    caption."""
 
     def __init__(self, view: "PackView") -> None:
         self.view = view
@@ -110,7 +111,8 @@ class PackPainter:
         painter.setOpacity(1.0)
 
     def paint_discs(self, painter: QPainter, discs: list[tuple[QPointF, float]]) -> None:
-        """Paint many discs of a few sizes as copies of one picture each, a quarter of the time of painting every one."""
+        """Paint many discs of a few sizes as copies of one picture each, a quarter of the time of painting
+        every one."""
         scale, ratio = self.view.scale(), self.view.devicePixelRatioF()
         pen, brush, opacity = QPen(painter.pen()), painter.brush(), painter.opacity()
         sprites: dict[float, QPixmap] = {}

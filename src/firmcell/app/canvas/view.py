@@ -29,7 +29,8 @@ CRISP_AFTER_MS = 90
 
 
 class PackView(QWidget):
-    """Shows drawings of the core; emits `picked` with the ref of what was clicked or walked to ("" for nothing)."""
+    """Shows drawings of the core; emits `picked` with the ref of what was clicked or walked to ("" for
+    nothing)."""
 
     picked = Signal(str)
     gestured = Signal(object)
@@ -68,7 +69,8 @@ class PackView(QWidget):
         self._scale_words: Scale | None = None
 
     def show_bands(self, bands: list[tuple[Band, ...]], scale: Scale | None) -> None:
-        """Lay coloured bands over the faces, in the order these are shown; they are painted over the rest at once."""
+        """Lay coloured bands over the faces, in the order these are shown; they are painted over the rest at
+        once."""
         self._bands, self._scale_words = bands, scale
         self.update()
 
@@ -194,7 +196,8 @@ class PackView(QWidget):
         self.update()
 
     def _moved_about(self) -> None:
-        """While the hand moves the picture its last painting is moved; it is painted anew when the hand rests."""
+        """While the hand moves the picture its last painting is moved; it is painted anew when the hand
+        rests."""
         self._crisp.start()
         self.update()
 
@@ -235,7 +238,8 @@ class PackView(QWidget):
     # -- hand -----------------------------------------------------------------------------------------
 
     def ref_at(self, place: QPointF, kinds: tuple[str, ...] = ("",)) -> str:
-        """Return the ref of the topmost part at a point of the widget, of refs that begin with one of `kinds`."""
+        """Return the ref of the topmost part at a point of the widget, of refs that begin with one of
+        `kinds`."""
         scene = self._transform.inverted()[0].map(place)
         for face in reversed(self._faces):
             point = (scene.x() - face.origin.x(), face.origin.y() - scene.y())

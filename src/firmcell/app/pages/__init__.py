@@ -1,4 +1,5 @@
-"""The ten stages, one page each; a page's module is loaded when the page is first wanted, so that starting need not wait for it."""
+"""The ten stages, one page each; a page's module is loaded when the page is first wanted, so that starting
+need not wait for it."""
 
 from importlib import import_module
 

@@ -197,7 +197,8 @@ class BenchPage(Page):
                 self.session.record(Checked(right=right, **measured), step.code)
             else:
                 assert self._form is not None
-                self.session.record(RECORD_KINDS[kind].model_validate(self._form.values()), step.code)  # type: ignore[arg-type]
+                payload: Any = RECORD_KINDS[kind].model_validate(self._form.values())
+                self.session.record(payload, step.code)
 
         self._shown = ()
         done = guarded(write, self.session.refused.emit)

@@ -50,7 +50,6 @@ class LeadsPage(Page):
     # -- sections ---------------------------------------------------------------------------------------
 
     def _wire_section(self) -> None:
-        s = self.session
         self.section("Main leads")
         for name in ("wire", "length_m", "laying", "drop_limit_v", "limit_k"):
             self.field(f"leads.{name}")
@@ -72,6 +71,14 @@ class LeadsPage(Page):
             grid.addWidget(label, row, 0)
             grid.addWidget(combo, row, 1)
         self.body.addLayout(grid)
+        self._wire_figures()
+        self.gauges = self.table(
+            ("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4
+        )
+        self.gauges.chosen.connect(self._take)
+
+    def _wire_figures(self) -> None:
+        s = self.session
         self.figures(
             (
                 "Carries",
@@ -106,10 +113,6 @@ class LeadsPage(Page):
                 ),
             ),
         )
-        self.gauges = self.table(
-            ("Wire", "Carries", "Loses", "Warms to", "Verdict"), "Gauges compared", wide=4
-        )
-        self.gauges.chosen.connect(self._take)
 
     def _connector_section(self) -> None:
         s = self.session

@@ -117,12 +117,12 @@ class StepCard:
         form = RecordForm(RECORD_KINDS[kind], self.page.system, {}, self.page)
         form.setProperty("step", step.code + kind)
         record = QPushButton(f"Record {TITLES[kind].lower()} (if measured)")
-        record.clicked.connect(
-            lambda: guarded(
-                lambda: self.page.session.record(RECORD_KINDS[kind].model_validate(form.values()), step.code),  # type: ignore[arg-type]
-                self.page.session.refused.emit,
-            )
-        )
+
+        def write() -> None:
+            payload: Any = RECORD_KINDS[kind].model_validate(form.values())
+            self.page.session.record(payload, step.code)
+
+        record.clicked.connect(lambda: guarded(write, self.page.session.refused.emit))
         self.page.card.addWidget(form)
         self.page.card.addWidget(record)
 

@@ -97,7 +97,8 @@ class StripFailures:
             self.page.load_changed.emit()
 
     def failure_shares(self) -> dict[str, float]:
-        """For each segment the worst that follows if it lets go, as a share of limit; the pack open counts as ten."""
+        """For each segment the worst that follows if it lets go, as a share of limit; the pack open counts as
+        ten."""
         return {
             f.ref.removeprefix("segment:"): 10.0 if f.opens == "pack" else f.share
             for f in self.page._failures

@@ -38,5 +38,5 @@ UNCERTAIN = {
     "thickness_m": 0.03,
     "mass_kg": 0.01,
 }
-"""Standard uncertainty of a hand measurement, relative: a common meter, a steel rule, a caliper on thin strip; common
-practice, no source."""
+"""Standard uncertainty of a hand measurement, relative: a common meter, a steel rule, a caliper on thin
+strip; common practice, no source."""

@@ -1,4 +1,5 @@
-"""The Metal stage: what every strip and cell carries, how warm it gets, what matters most, and what fixes it."""
+"""The Strips stage: what every strip and cell carries, how warm it gets, what matters most, and what fixes
+it."""
 
 from typing import Any
 

@@ -28,7 +28,8 @@ ANALYSIS_FORMAT = 2
 
 
 class PackFigures(Frozen):
-    """The pack as a whole. The unit is the end of each name; ``_ah`` and ``_wh`` repeat SI fields for labels."""
+    """The pack as a whole. The unit is the end of each name; ``_ah`` and ``_wh`` repeat SI fields for
+    labels."""
 
     designation: str
     cell_designation: str

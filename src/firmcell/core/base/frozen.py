@@ -1,7 +1,7 @@
 """Value classes that never change: `dataclass(frozen=True)` in all but the time it takes to make the class.
 
-The standard decorator compiles six functions a class, about 0.9 ms each time; the program has a hundred such classes,
-a tenth of its start. Here only `__init__` is compiled; the rest is shared by all classes.
+The standard decorator compiles six functions a class, about 0.9 ms each time; the program has a hundred such
+classes, a tenth of its start. Here only `__init__` is compiled; the rest is shared by all classes.
 """
 
 from collections.abc import Callable
@@ -70,10 +70,15 @@ def frozen(cls: Any = None, /, *, eq: bool = True, kw_only: bool = False) -> Any
     """
 
     def make(made: Any) -> Any:
-        made = dataclass(init=True, repr=False, eq=False, kw_only=kw_only)(made)
-        made.__setattr__, made.__delattr__, made.__repr__ = _set_once, _never, _text
+        own = vars(made)
+        shared: dict[str, Any] = {"__repr__": _text}
         if eq:
-            made.__eq__, made.__hash__ = _equal, _hash
+            # A class with its own __eq__ and no __hash__ holds None there, which does not count as its own.
+            shared |= {"__eq__": _equal, "__hash__": _hash}
+        missing = {name: method for name, method in shared.items() if own.get(name) is None}
+        made = dataclass(init=True, repr=False, eq=False, kw_only=kw_only)(made)
+        for name, method in {**missing, "__setattr__": _set_once, "__delattr__": _never}.items():
+            setattr(made, name, method)
         return made
 
     return make if cls is None else make(cls)

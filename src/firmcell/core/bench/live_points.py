@@ -1,4 +1,5 @@
-"""The pack at one moment of the build: which pads hang together, what a meter reads between any two, and what is live now."""
+"""The pack at one moment of the build: which pads hang together, what a meter reads between any two, and what
+is live now."""
 
 import re
 from collections.abc import Iterable
@@ -52,7 +53,8 @@ class Moment:
 
 
 def welded_nodes(state: BuildState) -> frozenset[int]:
-    """Return the tap points whose metal is welded by the records: steps passed or begun count, since metal may be on."""
+    """Return the tap points whose metal is welded by the records: steps passed or begun count, since metal
+    may be on."""
     found = set()
     for code, step in state.steps.items():
         match = _WELD.fullmatch(code)

@@ -13,8 +13,8 @@ def as_measured(design: Design, state: BuildState) -> Design:
     """Return the design with recorded resistances of cells and joints in the place of assumed ones.
 
     A recorded cell counts before one read from a list; the joint's resistance is the mean of all that were
-    measured. With
-    nothing recorded it is the design itself. Readings of cells that the pack does not have are passed over.
+    measured. With nothing recorded it is the design itself. Readings of cells that the pack does not have are
+    passed over.
     """
     edits: list[tuple[str, object]] = []
     known = {n: ohm for n, ohm in state.cell_ohm.items() if n <= design.cell_count}
@@ -30,7 +30,8 @@ def as_measured(design: Design, state: BuildState) -> Design:
 
 
 def at_first_touch(metal: UnderLoad, cell_volts: dict[int, float]) -> Array:
-    """Return what each cell gives (n,), A, with nothing drawn, all strips on and every cell still at its own voltage.
+    """Return what each cell gives (n,), A, with nothing drawn, all strips on and every cell still at its own
+    voltage.
 
     Parameters
     ----------

@@ -4,7 +4,8 @@ from math import ceil, log
 
 
 def zero_failure_sample(confidence: float, reliability: float) -> int:
-    """Return the least n without failure that proves `reliability` with `confidence` (both 0 to 1, exclusive).
+    """Return the least n without failure that proves `reliability` with `confidence` (both 0 to 1,
+    exclusive).
 
     n ≥ ln(1 − C)/ln R.
 

@@ -1,4 +1,5 @@
-"""Which board: why each fits or not, how long it balances, what it drains, and whether it opens before fuse and wire suffer."""
+"""Which board: why each fits or not, how long it balances, what it drains, and whether it opens before fuse
+and wire suffer."""
 
 from collections.abc import Sequence
 
@@ -42,7 +43,8 @@ class BoardFit(Judged):
 
 
 def threshold_faults(board: Board, cell: Cell) -> tuple[str, str]:
-    """Return in words what is wrong with the voltages at which a board cuts charge and load; "" where nothing is."""
+    """Return in words what is wrong with the voltages at which a board cuts charge and load; "" where nothing
+    is."""
     over = under = ""
     if not cell.full_v - 1e-9 <= board.over_voltage_v <= cell.full_v + OVER_FULL_V + 1e-9:
         over = f"cuts charge at {volts(board.over_voltage_v)}, the cells are full at {volts(cell.full_v)}"
@@ -96,7 +98,35 @@ def ranked_boards(boards: Sequence[Board], ask: BoardAsk) -> tuple[BoardFit, ...
 
 
 def spread_charge(cell: Cell, capacity_as: float, low_v: float, high_v: float) -> float:
-    """Return the charge in A·s that one group of `capacity_as` is behind another, by their resting voltages."""
+    """Return the charge that one group is behind another, by their resting voltages.
+
+    Parameters
+    ----------
+    cell : Cell
+        Its chemistry gives the curve.
+    capacity_as : float
+        Of a group, A·s.
+    low_v, high_v : float
+        Resting voltages of the two groups, V.
+
+    Returns
+    -------
+    charge : float
+        A·s.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace
+    >>> from firmcell.core.model.chemistry import Chemistry, resting_voltage
+    >>> ion = SimpleNamespace(chemistry=Chemistry.LI_ION)
+    >>> low, high = (float(resting_voltage(Chemistry.LI_ION, soc)) for soc in (0.40, 0.60))
+    >>> round(spread_charge(ion, 10_000.0, low, high), -1)  # a fifth of the charge apart
+    2000.0
+    """
     soc = np.linspace(0.0, 1.0, 401)
     rest = resting_voltage(cell.chemistry, soc)
     at = np.interp([low_v, high_v], rest, soc)
@@ -104,7 +134,8 @@ def spread_charge(cell: Cell, capacity_as: float, low_v: float, high_v: float) -
 
 
 def balancing_time(charge_as: float, balance_a: float) -> float:
-    """Return how long in s a board that draws `balance_a` takes to even out `charge_as`, half of each charge being balanced.
+    """Return how long in s a board that draws `balance_a` takes to even out `charge_as`, half of each charge
+    being balanced.
 
     No current gives infinity.
 
@@ -135,7 +166,8 @@ def balancing_time(charge_as: float, balance_a: float) -> float:
 def storage_days(
     capacity_as: float, standby_a: float, from_soc: float, to_soc: float = 0.05, self_discharge: float = 0.02
 ) -> float:
-    """Return how many days a stored pack lasts from one state of charge to another, board and cells draining it.
+    """Return how many days a stored pack lasts from one state of charge to another, board and cells draining
+    it.
 
     `self_discharge` is of the capacity a month (30 days); generic class value for lithium.
 
@@ -213,7 +245,8 @@ def selectivity(
     short_a: float,
     ambient_k: float,
 ) -> Selectivity:
-    """Return whether load, board, fuse and wire open in that order; currents in A, `strip` with its layers and share."""
+    """Return whether load, board, fuse and wire open in that order; currents in A, `strip` with its layers
+    and share."""
     trip, delay = board.current_peak_a, max(board.trip_delay_s, 1e-3)
     limit_k = wire.insulation_limit_k
     limit = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])

@@ -4,7 +4,7 @@ from functools import lru_cache
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.model.parts import Wire
-from firmcell.core.physics.wire_heat import onderdonk_fusing
+from firmcell.core.physics.wire_in_time import onderdonk_fusing
 
 SENSE_FUSE_A = 0.5
 """Least sense fuse that balance current does not blow; generic class value."""
@@ -39,11 +39,11 @@ def sense_short(wire: Wire, length_m: float, group_v: float, group_ohm: float) -
 
 
 def plug_places(names: tuple[str, ...], series: int) -> dict[int, int | None]:
-    """Return which place in a plug each tap goes to by what is printed there, from 0; None where no pad has its name.
+    """Return which place in a plug each tap goes to by what is printed there, from 0; None where no pad has
+    its name.
 
     B0 is often printed B− or 0, the last one B+. Plain numbers, and nominal voltages that rise from pad to
-    pad (3.7, 7.4 …),
-    tell the order as well; so does a row of just the right length with none of these names.
+    pad (3.7, 7.4 …), tell the order as well; so does a row of just the right length with none of these names.
 
     Parameters
     ----------

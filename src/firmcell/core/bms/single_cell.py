@@ -34,7 +34,8 @@ class CellWithBoard:
 
 
 def cell_with_board(design: Design) -> CellWithBoard:
-    """Return what the cell of `design` becomes with its board, strap, disc and sleeve, largest cell of its class."""
+    """Return what the cell of `design` becomes with its board, strap, disc and sleeve, largest cell of its
+    class."""
     job, cell, board = design.cell_bms, design.cell, design.bms.board
     added = (board.height_m if board else 0.0) + job.ring_m
     length = cell.length_m + cell.length_tolerance_m + added + 2 * job.sleeve_wall_m

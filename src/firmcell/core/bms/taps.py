@@ -8,7 +8,7 @@ from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Bms, BoardPlace, Face
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.current_shares import StripShares
-from firmcell.core.strips.tap_points import nodes_of
+from firmcell.core.strips.tap_points import Node, nodes_of
 
 
 class Tap(Frozen):
@@ -21,8 +21,7 @@ class Tap(Frozen):
     wire_length_m : cut length to the board or balance plug along the pack's edges, with service loop; 0
         where none is needed.
     shift_ohm : how far it reads off its tap point's middle for each ampere of load, Ω; 0 where that is
-        not known. It does not
-        change with the load, and neither does the picture.
+        not known. It does not change with the load, and neither does the picture.
     empty_v … now_v : expected against B0.
     """
 
@@ -66,7 +65,8 @@ def tap_name(number: int) -> str:
 
 
 MM_FOR_A_MV = 3.0
-"""Way in mm that a millivolt of shift under load is worth; engineering judgement: 10 mV are as bad as 30 mm of wire."""
+"""Way in mm that a millivolt of shift under load is worth; engineering judgement: 10 mV are as bad as 30 mm
+of wire."""
 
 
 def _shifts(touching: tuple[CellPlace, ...], node: int, shares: StripShares | None) -> dict[int, float]:
@@ -94,11 +94,9 @@ def tap_list(
     Each lead leaves its pad straight to the rear long edge (y greatest), runs along that edge to the
     board and, from the bottom face, up the height of the pack. The board is at the end of the pack
     where its positive lead is not, on top in the middle, or at `board_x_m` along the pack. Of the pads of a
-    tap point
-    the one is taken whose lead is shortest, each millivolt that the load shifts it counting as `MM_FOR_A_MV`
-    of
-    way: a lead off a piece that carries much current reads wrong under load. Without `shares` only the way
-    counts.
+    tap point the one is taken whose lead is shortest, each millivolt that the load shifts it counting as
+    `MM_FOR_A_MV` of way: a lead off a piece that carries much current reads wrong under load. Without
+    `shares` only the way counts.
     """
     series = layout.series
     printed_step = FACTS[cell.chemistry].printed_step_v
@@ -108,18 +106,8 @@ def tap_list(
     edge_y = layout.width_m / 2
     taps = []
     for node in nodes_of(layout):
-        touching = node.minus_cells + node.plus_cells
-        shifts = _shifts(touching, node.number, shares)
-
-        def cost(
-            c: CellPlace, number: int = node.number, shifts: dict[int, float] = shifts
-        ) -> tuple[float, float, float]:
-            y = layout.pad(c, c.group == number)[1]
-            off = abs(shifts.get(c.number, 0.0)) * steady_a * MM_FOR_A_MV
-            # The way along the edge is the same for most; the way to it decides.
-            return (round((edge_y - y) + off, 6), -c.y_m, -c.x_m)
-
-        at: CellPlace = min(touching, key=cost)
+        shifts = _shifts(node.minus_cells + node.plus_cells, node.number, shares)
+        at = _nearest_pad(layout, node, {c: abs(ohm) * steady_a * MM_FOR_A_MV for c, ohm in shifts.items()})
         x, y = layout.pad(at, at.group == node.number)
         route = (edge_y - y) + abs(board_x - x)
         if node.face is Face.BOTTOM:
@@ -148,3 +136,15 @@ def tap_list(
             )
         )
     return tuple(taps)
+
+
+def _nearest_pad(layout: Layout, node: Node, off_m: dict[int, float]) -> CellPlace:
+    """The cell of a tap point whose pad a lead from the rear edge reaches best; `off_m` counts as more way,
+    by cell."""
+
+    def cost(c: CellPlace) -> tuple[float, float, float]:
+        # The way along the edge is the same for most; the way to it decides.
+        way = layout.width_m / 2 - layout.pad(c, c.group == node.number)[1]
+        return (round(way + off_m.get(c.number, 0.0), 6), -c.y_m, -c.x_m)
+
+    return min(node.minus_cells + node.plus_cells, key=cost)

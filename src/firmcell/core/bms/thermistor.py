@@ -75,7 +75,8 @@ COLDEST_K, WARMEST_K = 233.15, 398.15
 
 
 def sensor_words(ohm: float, ohm_25: float, b_k: float) -> str:
-    """Return what a reading of a sensor with this curve says, in words: a temperature, or what is wrong with it.
+    """Return what a reading of a sensor with this curve says, in words: a temperature, or what is wrong with
+    it.
 
     Raises
     ------

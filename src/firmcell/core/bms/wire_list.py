@@ -64,7 +64,8 @@ def tap_colour(number: int, series: int) -> str:
 
 
 def wire_list(design: Design, taps: tuple[Tap, ...], metal: UnderLoad | None = None) -> tuple[WireEntry, ...]:
-    """Return the wires to cut: sense leads by tap, main leads, thermistors. Without a board the sense leads go to a balance plug.
+    """Return the wires to cut: sense leads by tap, main leads, thermistors. Without a board the sense leads
+    go to a balance plug.
 
     `metal` gives the hottest cell, where the first thermistor lies; without it that place is left open.
     """
@@ -184,7 +185,29 @@ def _pad(names: tuple[str, ...], place: int | None) -> str:
 
 
 def thermistor_readings(design: Design) -> tuple[tuple[float, float], ...]:
-    """Return (K, Ω) pairs to check the board's sensors by: ice, a cool and a warm room, the cell's limit."""
+    """Return what to check the board's sensors by: ice, a cool and a warm room, body heat, the cell's limit.
+
+    Parameters
+    ----------
+    design : Design
+
+    Returns
+    -------
+    readings : tuple of (temperature, resistance)
+        K, Ω; empty without a board.
+
+    References
+    ----------
+    .. [1] steinhart-b
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> pack = Of(bms=Of(board=Of(ntc_ohm=10_000.0, ntc_b_k=3435.0)), cell=Of(temperature_max_k=333.15))
+    >>> # By definition at 25 °C.
+    >>> [round(ohm) for kelvin, ohm in thermistor_readings(pack) if kelvin == 298.15]
+    [10000]
+    """
     board = design.bms.board
     if board is None:
         return ()

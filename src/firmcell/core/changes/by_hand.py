@@ -1,4 +1,5 @@
-"""Edits of the layout by hand. Each returns the edits of a design and what they do in words; nothing is forbidden.
+"""Edits of the layout by hand. Each returns the edits of a design and what they do in words; nothing is
+forbidden.
 
 A state that is bad (a torn group, a cell the wrong way round) is told by the rules and shown on the picture.
 """
@@ -53,7 +54,8 @@ def _with(design: Design, changed: dict[int, PlacedCell], more: Edits = ()) -> E
 
 
 def move_cell(design: Design, number: int, x_m: float, y_m: float, snap: bool = True) -> HandEdit:
-    """Move a cell to a point of the space (m, from its middle); with `snap` it falls into a free place near by."""
+    """Move a cell to a point of the space (m, from its middle); with `snap` it falls into a free place near
+    by."""
     cells, a = placed_cells(design), design.arrangement
     cell = cells[number - 1]
     pitch = layout_of(design).pitch_m

@@ -1,4 +1,5 @@
-"""A first design from a brief: the lightest cell and cell count that meet it, and the rest fixed rule by rule."""
+"""A first design from a brief: the lightest cell and cell count that meet it, and the rest fixed rule by
+rule."""
 
 from collections.abc import Collection
 
@@ -21,7 +22,8 @@ MOST_FIXES = 30
 
 
 def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, SeriesParallel]:
-    """Return the cell and pair that does the brief with the least mass; if none does, the one that fails on least.
+    """Return the cell and pair that does the brief with the least mass; if none does, the one that fails on
+    least.
 
     Raises
     ------
@@ -102,7 +104,8 @@ def _carrying(design: Design, library: PartLibrary, rules: Collection[Rule]) -> 
 
 
 def with_fixes(design: Design, library: PartLibrary, rules: Collection[Rule]) -> Design:
-    """Return the design after the fixes that the given rules offer, the worst finding first, notes left out."""
+    """Return the design after the fixes that the given rules offer, the worst finding first, notes left
+    out."""
     for _ in range(MOST_FIXES):
         findings = find(Situation(design, analyse(design, library), EMPTY_STATE, library), rules)
         for finding in findings:

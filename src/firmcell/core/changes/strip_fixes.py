@@ -1,4 +1,5 @@
-"""What fixes an overloaded strip: the smallest changes, each verified by solving the whole pack before it is offered."""
+"""What fixes an overloaded strip: the smallest changes, each verified by solving the whole pack before it is
+offered."""
 
 from collections.abc import Iterator
 from math import hypot
@@ -23,7 +24,8 @@ MOST_HELPFUL, MOST_PAIRS = 8, 20
 WELDABLE_M = 0.0003
 """Thickest strip that a strong spot welder joins, m; common practice, no source."""
 WIDEST_STRIP_M, WIDEST_BAR_M = 0.012, 0.025
-"""Widest strip over round cells, and bar over threaded terminals, that is offered, m; the distances are solved after it."""
+"""Widest strip over round cells, and bar over threaded terminals, that is offered, m; the distances are
+solved after it."""
 WELDED_THROUGH_M = 0.00016
 """Thickest copper that small welders weld through nickel on top of it, m; common practice, no source."""
 
@@ -51,11 +53,9 @@ def strip_fixes(
     """Yield how far the search is and the best three fixes so far; the last is the answer.
 
     Tried are: one to three layers more, wider or thicker strip, copper, copper under the strip, a link drawn
-    beside the
-    overloaded one, the lead moved to another cell of its group, and a second lead there; if none of them is
-    enough, the
-    most helpful of them two at a time. Fixes are ordered by the metal they add (of a second lead its wire),
-    then by joints.
+    beside the overloaded one, the lead moved to another cell of its group, and a second lead there; if none
+    of them is enough, the most helpful of them two at a time. Fixes are ordered by the metal they add (of a
+    second lead its wire), then by joints.
     """
     if metal.figures.worst_share <= 1:
         yield 1.0, ()
@@ -109,7 +109,8 @@ def _pairs(helpful: list[Fix]) -> list[Fix]:
 def verified_fixes(
     design: Design, analysis: Analysis, metal: UnderLoad, library: PartLibrary
 ) -> tuple[VerifiedFix, ...]:
-    """Return the best three fixes of overloaded metal, found and solved at once; none if nothing is overloaded."""
+    """Return the best three fixes of overloaded metal, found and solved at once; none if nothing is
+    overloaded."""
     *_, (_, fixes) = strip_fixes(design, analysis.layout, metal, library, analysis.pack.run_time_s)
     return fixes
 

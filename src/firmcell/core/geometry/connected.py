@@ -1,6 +1,7 @@
 """What hangs together: the connected parts of a set under a neighbourhood, at once or as pairs are joined.
 
-By hand and not by `scipy.sparse.csgraph`, which takes 0.4 s to load: a third of the time the whole program needs to start.
+By hand and not by `scipy.sparse.csgraph`, which takes 0.4 s to load: a third of the time the whole program
+needs to start.
 """
 
 from collections.abc import Iterable, Iterator, Mapping, Sequence
@@ -24,7 +25,8 @@ def grown_parts(members: Iterable[int], near: Near) -> Iterator[list[int]]:
 
 
 def connected_parts(members: Iterable[int], near: Near) -> list[list[int]]:
-    """Return the parts that `members` fall into, largest first, each sorted; `near` gives the neighbours of each."""
+    """Return the parts that `members` fall into, largest first, each sorted; `near` gives the neighbours of
+    each."""
     return sorted((sorted(part) for part in grown_parts(members, near)), key=lambda p: (-len(p), p))
 
 

@@ -1,4 +1,5 @@
-"""Where cells may stand: the best lattice, its angle and offset by search, or free places that hug the edge."""
+"""Where cells may stand: the best lattice, its angle and offset by search, or free places that hug the
+edge."""
 
 from collections.abc import Iterable, Iterator
 
@@ -15,7 +16,8 @@ REFINED = 5
 """Offsets tried along each direction about the best, on a finer step."""
 STEP_RAD = np.pi / 12
 CENTRING_M = 0.008
-"""Cells that are nearer to the edge than the nearest and this can become the nearest when all are shifted by half of it."""
+"""Cells that are nearer to the edge than the nearest and this can become the nearest when all are shifted by
+half of it."""
 EPS = 1e-9
 
 
@@ -40,7 +42,8 @@ class Footprint:
         return np.asarray(centres[:, None, :] + box[None, :, :])
 
     def room(self, region: Region, centres: Array, angle_rad: float) -> Array:
-        """Return for each centre (n,) the least distance of the cell from the region's edge, m; below 0 it sticks out."""
+        """Return for each centre (n,) the least distance of the cell from the region's edge, m; below 0 it
+        sticks out."""
         if self.round:
             return np.asarray(region.depth(centres) - self.along_m / 2)
         corners = self.corners(centres, angle_rad)
@@ -81,7 +84,8 @@ def lattice_points(
     staggered: bool,
     angle_rad: float,
 ) -> Array:
-    """Return the points (n, 2) of a lattice through the origin that cover a box however it is shifted by one spacing."""
+    """Return the points (n, 2) of a lattice through the origin that cover a box however it is shifted by one
+    spacing."""
     x0, y0, x1, y1 = bounds
     reach = np.hypot(max(abs(x0), abs(x1)), max(abs(y0), abs(y1)))
     dx, dy = spacing_m[0], spacing_m[1] * (SIN60 if staggered else 1.0)
@@ -100,7 +104,8 @@ def lattice_points(
 
 
 def angles_worth_trying(region: Region, staggered: bool, round_cells: bool) -> list[float]:
-    """Return lattice angles in rad: those of the region's sides first, then every 15°, each once within the symmetry."""
+    """Return lattice angles in rad: those of the region's sides first, then every 15°, each once within the
+    symmetry."""
     period = np.pi / 3 if staggered else np.pi / 2
     # A staggered lattice lies along a side by its rows or, turned by half its period, across it.
     half = period / 2 if staggered else 0.0

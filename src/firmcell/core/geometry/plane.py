@@ -7,7 +7,8 @@ from firmcell.core.base.arrays import Array
 
 
 def signed_area(ring: Array) -> float:
-    """Return the area of a ring (n, 2) by the shoelace formula, positive anticlockwise, in its unit squared."""
+    """Return the area of a ring (n, 2) by the shoelace formula, positive anticlockwise, in its unit
+    squared."""
     x, y = ring[:, 0], ring[:, 1]
     return float(np.dot(x, np.roll(y, -1)) - np.dot(y, np.roll(x, -1))) / 2
 
@@ -71,7 +72,8 @@ def ring_fault(ring: Array) -> str | None:
 
 
 def point_from_segment(starts: Array, ends: Array, points: Array) -> Array:
-    """Return the distance (n,) of each of `points` from the segment of the same place; arrays (n, 2) broadcast."""
+    """Return the distance (n,) of each of `points` from the segment of the same place; arrays (n, 2)
+    broadcast."""
     way, to = ends - starts, points - starts
     square = (way**2).sum(axis=-1)
     along = np.clip((to * way).sum(axis=-1) / np.where(square == 0, 1, square), 0, 1)
@@ -79,7 +81,8 @@ def point_from_segment(starts: Array, ends: Array, points: Array) -> Array:
 
 
 def segments_apart(a: Array, b: Array, c: Array, d: Array) -> Array:
-    """Return the distance (n,) of each segment `a` to `b` from that `c` to `d` of the same place; 0 where they cross.
+    """Return the distance (n,) of each segment `a` to `b` from that `c` to `d` of the same place; 0 where
+    they cross.
 
     Arrays (n, 2) or (2,) broadcast.
     """
@@ -100,7 +103,8 @@ def segments_apart(a: Array, b: Array, c: Array, d: Array) -> Array:
 
 
 def point_from_band(starts: Array, ends: Array, half: Array, points: Array) -> Array:
-    """Return the distance (n,) of each of `points` from the rectangle `half` either side of a segment; 0 inside."""
+    """Return the distance (n,) of each of `points` from the rectangle `half` either side of a segment; 0
+    inside."""
     way = ends - starts
     length = np.hypot(way[:, 0], way[:, 1])
     unit = way / np.where(length == 0, 1, length)[:, None]
@@ -111,7 +115,8 @@ def point_from_band(starts: Array, ends: Array, half: Array, points: Array) -> A
 
 
 def bands_apart(a: Array, b: Array, half_ab: Array, c: Array, d: Array, half_cd: Array) -> Array:
-    """Return the distance (n,) of rectangles `half` either side of segments `a` to `b` and `c` to `d`; 0 where they touch."""
+    """Return the distance (n,) of rectangles `half` either side of segments `a` to `b` and `c` to `d`; 0
+    where they touch."""
     first, second = _band_corners(a, b, half_ab), _band_corners(c, d, half_cd)
     apart = np.full(len(a), np.inf)
     for i in range(4):

@@ -48,7 +48,8 @@ class Region:
         return float(outer - sum(abs(signed_area(h)) for h in self.holes))
 
     def depth(self, points: Array) -> Array:
-        """Return how deep each of `points` (m, 2) lies inside, m: distance to the nearest edge, below 0 outside.
+        """Return how deep each of `points` (m, 2) lies inside, m: distance to the nearest edge, below 0
+        outside.
 
         Outside a convex ring, beside a corner, it is the distance from the line of a side and not from the
         corner.

@@ -1,4 +1,5 @@
-"""A cell holder in two halves as watertight surfaces: bores for the cells, a lip that keeps each from falling through."""
+"""A cell holder in two halves as watertight surfaces: bores for the cells, a lip that keeps each from falling
+through."""
 
 import numpy as np
 from numpy.typing import NDArray

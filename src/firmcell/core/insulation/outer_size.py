@@ -61,7 +61,30 @@ class SleeveFit(Frozen):
 
 
 def metal_height(design: Design) -> float:
-    """Return what the metal adds to the height on one face, m: links on top of a parallel strip, or collectors."""
+    """Return what the metal adds to the height on one face: links on top of a parallel strip, or collectors.
+
+    Parameters
+    ----------
+    design : Design
+
+    Returns
+    -------
+    height : float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> strip = Of(thickness_m=0.00015)
+    >>> joining = Of(link_layers=1, link_strip=strip, collector_layers=3, collector_strip=strip)
+    >>> # Three layers of collector are more than link on strip.
+    >>> round(metal_height(Of(joining=joining)) * 1e3, 6)
+    0.45
+    """
     joining = design.joining
     links = 2 * joining.link_layers * joining.link_strip.thickness_m
     return max(links, joining.collector_layers * joining.collector_strip.thickness_m)
@@ -73,7 +96,8 @@ def _sleeve_wall(sleeve: Sleeve | None) -> float:
 
 
 def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
-    """Return the outer size with the largest cells the tolerance allows, and the margins in the brief's space."""
+    """Return the outer size with the largest cells the tolerance allows, and the margins in the brief's
+    space."""
     insulation, cell, board = design.insulation, design.cell, design.bms.board
     around, across = _sleeve_wall(insulation.sleeve), _sleeve_wall(insulation.cross_sleeve)
     sheet = insulation.sheet_m + insulation.tape_m + insulation.foam_m

@@ -1,4 +1,5 @@
-"""One file a kind of job: stages, rules, steps, pictures, passport. What the program asks of a kind, it asks here."""
+"""One file a kind of job: stages, rules, steps, pictures, passport. What the program asks of a kind, it asks
+here."""
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Situation
@@ -57,12 +58,14 @@ def findings_of(situation: Situation) -> tuple[Finding, ...]:
 
 
 def first_job(brief: Brief, kind: JobKind, library: PartLibrary, cell: Cell | None = None) -> Design:
-    """Return a first design of a job from its brief, what its kind asks for chosen as far as its rules can; raises as `propose`."""
+    """Return a first design of a job from its brief, what its kind asks for chosen as far as its rules can;
+    raises as `propose`."""
     return as_job(propose(brief, library, cell, PLANS[JobKind.NEW_PACK].rules), kind, library)
 
 
 def as_job(design: Design, kind: JobKind, library: PartLibrary) -> Design:
-    """Return the design as a job of another kind, what that kind asks for chosen from the part library as far as its rules can."""
+    """Return the design as a job of another kind, what that kind asks for chosen from the part library as far
+    as its rules can."""
     plan = PLANS[kind]
     if design.kind is kind:
         return design

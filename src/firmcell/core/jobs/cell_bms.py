@@ -11,7 +11,7 @@ from firmcell.core.base.wording import (
     millimetres,
     volts,
 )
-from firmcell.core.bms.single_cell import cell_with_board
+from firmcell.core.bms.single_cell import CellWithBoard, cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
@@ -29,15 +29,15 @@ OWN = RuleTable()
 
 def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     """Return the steps of putting a protection board under one cell, in order."""
-    made, job = cell_with_board(d), d.cell_bms
-    board = d.bms.board
-    name = board.name if board else "the board"
-    sleeve = (
-        f"{millimetres(made.sleeve_flat_m)} flat"
-        if made.sleeve_flat_m
-        else "a sleeve that slides on and grips"
-    )
-    bare = f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}"
+    made = cell_with_board(d)
+    return (*_before(d, made), *_welded(d), *_woken(d), *_closed(made), *_tripped(d))
+
+
+def _in_use(d: Design) -> str:
+    return f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}"
+
+
+def _before(d: Design, made: CellWithBoard) -> tuple[Step, ...]:
     return (
         Step(
             "cell-bms-cell-check",
@@ -47,7 +47,7 @@ def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
             "and charger with a dummy of that size first.",
             cautions=("Dispose of a dented, leaking or rusty cell; it gets no board.", FIRE_PLAN),
             records=("polarity-reading",),
-            expected=f"{bare}, red on the positive end",
+            expected=f"{_in_use(d)}, red on the positive end",
             refs=("cell:1",),
             hold=True,
         ),
@@ -66,6 +66,13 @@ def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
             refs=("ring",),
             hold=True,
         ),
+    )
+
+
+def _welded(d: Design) -> tuple[Step, ...]:
+    job = d.cell_bms
+    name = d.bms.board.name if d.bms.board else "the board"
+    return (
         Step(
             "cell-bms-minus",
             "Weld",
@@ -89,16 +96,28 @@ def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
             refs=("strap",),
             hold=True,
         ),
+    )
+
+
+def _woken(d: Design) -> tuple[Step, ...]:
+    return (
         Step(
             "cell-bms-wake",
             "Prove",
             "Wake the board and measure it",
             "Some boards sleep until they see a charger: touch a charger of the cell's voltage to P+ and P− for a moment.",
             records=("polarity-reading",),
-            expected=f"{bare} at the outside ends, red on the positive",
+            expected=f"{_in_use(d)} at the outside ends, red on the positive",
             refs=("board",),
             hold=True,
         ),
+    )
+
+
+def _closed(made: CellWithBoard) -> tuple[Step, ...]:
+    flat = made.sleeve_flat_m
+    sleeve = f"{millimetres(flat)} flat" if flat else "a sleeve that slides on and grips"
+    return (
         Step(
             "cell-bms-sleeve",
             "Close",
@@ -115,6 +134,12 @@ def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
             refs=("sleeve",),
             hold=True,
         ),
+    )
+
+
+def _tripped(d: Design) -> tuple[Step, ...]:
+    board = d.bms.board
+    return (
         Step(
             "cell-bms-proof",
             "Prove",

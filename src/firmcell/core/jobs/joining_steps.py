@@ -95,65 +95,81 @@ def _practice(d: Design) -> Step:
     strip = d.joining.link_strip.name
     match d.joining.joined_by:
         case JoinedBy.WELD:
-            need = zero_failure_sample(0.90, 0.90)
-            return Step(
-                "weld-sample",
-                "Weld",
-                "Peel sample welds",
-                f"Weld {strip} on scrap or a dead cell with the setting you will use, and peel. A good weld leaves a nugget "
-                f"and tears a hole in the strip. {need} peeled without a failure prove 90 % good welds with 90 % confidence.",
-                cautions=(
-                    "The two electrodes must never touch each other.",
-                    "Glasses on: sparks, and sharp strip when peeling.",
-                ),
-                records=("weld-sample",),
-                expected="every peeled weld leaves a nugget or a torn hole",
-                hold=True,
-            )
+            return _weld_sample(strip)
         case JoinedBy.SOLDER:
-            return Step(
-                "solder-sample",
-                "Solder",
-                "Practise on a dead cell",
-                f"Roughen a dead cell's end, flux and tin it and the end of {strip}, join both, and tug. {IRON_WORDS}; plenty "
-                "of heat for a short time, never a small iron for a long time.",
-                cautions=(
-                    "Schools differ on soldering straight on a cell: heat harms its seal. Cells with factory tabs are the safe way.",
-                    "Fumes: air. Glasses on.",
-                ),
-                records=("solder-joint",),
-                expected="under 3 s, smooth, the can only hand-warm ten seconds later, tug holds",
-                hold=True,
-            )
+            return _solder_sample(strip)
         case JoinedBy.TABS:
-            return Step(
-                "tabs-look",
-                "Solder",
-                "Look over and tin the tabs",
-                f"Every tab firm on its cell, bent clear of the rim, roughened, fluxed and tinned; the ends of {strip} likewise. {IRON_WORDS}.",
-                cautions=(
-                    *_pouch_caution(d),
-                    "A tab that touches the rim of a positive end shorts the cell: ring first.",
-                ),
-                records=("checked",),
-                checks=("Every tab firm", "Tabs clear of the rim", "Tabs and strip tinned"),
-                hold=True,
-            )
+            return _tabs_look(d, strip)
         case JoinedBy.SCREW:
-            return Step(
-                "screw-faces",
-                "Screw",
-                "Clean the faces, try the screws",
-                f"Brighten every terminal and the underside of each bar and wipe them just before joining. Try a screw of "
-                f"{millimetres(d.joining.thread_m)} in a terminal by hand: it must bite at least its own diameter and not bottom.",
-                cautions=(
-                    "Wrap the spanner's handle in tape: across two terminals it is the short.",
-                    "No filings on the cells: brush them off away from the pack.",
-                ),
-                records=("checked",),
-                checks=("Faces bright and wiped", "Screws bite and do not bottom", "Spanner wrapped"),
-                hold=True,
-            )
+            return _screw_faces(d)
+
+
+def _weld_sample(strip: str) -> Step:
+    need = zero_failure_sample(0.90, 0.90)
+    return Step(
+        "weld-sample",
+        "Weld",
+        "Peel sample welds",
+        f"Weld {strip} on scrap or a dead cell with the setting you will use, and peel. A good weld leaves a nugget "
+        f"and tears a hole in the strip. {need} peeled without a failure prove 90 % good welds with 90 % confidence.",
+        cautions=(
+            "The two electrodes must never touch each other.",
+            "Glasses on: sparks, and sharp strip when peeling.",
+        ),
+        records=("weld-sample",),
+        expected="every peeled weld leaves a nugget or a torn hole",
+        hold=True,
+    )
+
+
+def _solder_sample(strip: str) -> Step:
+    return Step(
+        "solder-sample",
+        "Solder",
+        "Practise on a dead cell",
+        f"Roughen a dead cell's end, flux and tin it and the end of {strip}, join both, and tug. {IRON_WORDS}; plenty "
+        "of heat for a short time, never a small iron for a long time.",
+        cautions=(
+            "Schools differ on soldering straight on a cell: heat harms its seal. Cells with factory tabs are the safe way.",
+            "Fumes: air. Glasses on.",
+        ),
+        records=("solder-joint",),
+        expected="under 3 s, smooth, the can only hand-warm ten seconds later, tug holds",
+        hold=True,
+    )
+
+
+def _tabs_look(d: Design, strip: str) -> Step:
+    return Step(
+        "tabs-look",
+        "Solder",
+        "Look over and tin the tabs",
+        f"Every tab firm on its cell, bent clear of the rim, roughened, fluxed and tinned; the ends of {strip} likewise. {IRON_WORDS}.",
+        cautions=(
+            *_pouch_caution(d),
+            "A tab that touches the rim of a positive end shorts the cell: ring first.",
+        ),
+        records=("checked",),
+        checks=("Every tab firm", "Tabs clear of the rim", "Tabs and strip tinned"),
+        hold=True,
+    )
+
+
+def _screw_faces(d: Design) -> Step:
+    return Step(
+        "screw-faces",
+        "Screw",
+        "Clean the faces, try the screws",
+        f"Brighten every terminal and the underside of each bar and wipe them just before joining. Try a screw of "
+        f"{millimetres(d.joining.thread_m)} in a terminal by hand: it must bite at least its own diameter and not bottom.",
+        cautions=(
+            "Wrap the spanner's handle in tape: across two terminals it is the short.",
+            "No filings on the cells: brush them off away from the pack.",
+        ),
+        records=("checked",),
+        checks=("Faces bright and wiped", "Screws bite and do not bottom", "Spanner wrapped"),
+        hold=True,
+    )
 
 
 def _pouch_caution(d: Design) -> tuple[str, ...]:
@@ -196,47 +212,10 @@ def _lengths(pieces: list[StripPiece]) -> str:
 
 
 def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[StripPiece], both: bool) -> Step:
-    between = (StripKind.LINK, StripKind.BRIDGE)
-    links = [p for p in pieces if p.kind in between]
-    others = [p for p in pieces if p.kind not in between]
-    plated = any(p.kind is StripKind.PLATE for p in pieces)
-    strip, layers = (links or others)[0].strip, (links or others)[0].layers
     welded = d.joining.joined_by is JoinedBy.WELD
-    joints = joints_in_words(d.joining.joined_by, sum(p.joints for p in pieces))
-    many = f" in {layers} layers" if layers > 1 else ""
-    if 0 < node < d.series:
-        title = f"B{node}: join group {node} to group {node + 1}"
-        parallel = f"{plural(len(others), 'parallel strip')} first, then " if others else ""
-        words = (
-            f"Plate B{node}{many}, as cut from the template."
-            if plated
-            else f"{parallel}{plural(len(links), 'series link')} of {strip}{many}, {_lengths(links)} long."
-        ) + f" {joints} in all."
-        if any(p.kind is StripKind.BRIDGE for p in links):
-            words += " The bridge to the other block is flexible insulated wire."
-        where = "on the other face, " if both else ""
-        expected = f"{where}minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
-        cautions = _row_cautions(d)
-    else:
-        pole = "minus" if node == 0 else "plus"
-        title = f"B{node}: collecting {'plate' if plated else 'strip'} of the pack's {pole}"
-        words = (
-            f"Plate B{node}{many}, tab towards the main lead."
-            if plated
-            else f"{strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
-        ) + f" {joints}."
-        at = a.layout.second_lead_cells[0 if node == 0 else 1]
-        if at:
-            words += f" A tail for the second lead at cell {at}."
-        expected = (
-            f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
-            if d.parallel > 1
-            else volts(d.cell_now_v)
-        )
-        cautions = (
-            f"This strip carries the whole current at its tail: no single {KINDS[d.joining.joined_by].one} may be missing.",
-            *(() if welded else _row_cautions(d)),
-        )
+    title, words, expected, cautions = (
+        _linked_node(d, node, pieces, both) if 0 < node < d.series else _collecting_node(d, a, node, pieces)
+    )
     if node * d.cell_now_v > TOUCH_LIMIT_V:
         cautions += (
             f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",
@@ -258,3 +237,61 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
         face=face,
         refs=tuple(f"strip:{p.id}" for p in pieces),
     )
+
+
+def _in_layers(pieces: list[StripPiece]) -> str:
+    return f" in {pieces[0].layers} layers" if pieces[0].layers > 1 else ""
+
+
+def _linked_node(
+    d: Design, node: int, pieces: list[StripPiece], both: bool
+) -> tuple[str, str, str, tuple[str, ...]]:
+    """Title, words, what to expect and cautions where one group is joined to the next."""
+    between = (StripKind.LINK, StripKind.BRIDGE)
+    links = [p for p in pieces if p.kind in between]
+    others = [p for p in pieces if p.kind not in between]
+    plated = any(p.kind is StripKind.PLATE for p in pieces)
+    many = _in_layers(links or others)
+    joints = joints_in_words(d.joining.joined_by, sum(p.joints for p in pieces))
+    title = f"B{node}: join group {node} to group {node + 1}"
+    parallel = f"{plural(len(others), 'parallel strip')} first, then " if others else ""
+    words = (
+        f"Plate B{node}{many}, as cut from the template."
+        if plated
+        else f"{parallel}{plural(len(links), 'series link')} of {(links or others)[0].strip}{many}, {_lengths(links)} long."
+    ) + f" {joints} in all."
+    if any(p.kind is StripKind.BRIDGE for p in links):
+        words += " The bridge to the other block is flexible insulated wire."
+    where = "on the other face, " if both else ""
+    expected = f"{where}minus of group {node} to plus of group {node + 1}: {volts(2 * d.cell_now_v)}"
+    cautions = _row_cautions(d)
+    return title, words, expected, cautions
+
+
+def _collecting_node(
+    d: Design, a: Analysis, node: int, pieces: list[StripPiece]
+) -> tuple[str, str, str, tuple[str, ...]]:
+    """Title, words, what to expect and cautions at a pole of the pack."""
+    plated = any(p.kind is StripKind.PLATE for p in pieces)
+    many = _in_layers(pieces)
+    joints = joints_in_words(d.joining.joined_by, sum(p.joints for p in pieces))
+    pole = "minus" if node == 0 else "plus"
+    title = f"B{node}: collecting {'plate' if plated else 'strip'} of the pack's {pole}"
+    words = (
+        f"Plate B{node}{many}, tab towards the main lead."
+        if plated
+        else f"{pieces[0].strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
+    ) + f" {joints}."
+    at = a.layout.second_lead_cells[0 if node == 0 else 1]
+    if at:
+        words += f" A tail for the second lead at cell {at}."
+    expected = (
+        f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
+        if d.parallel > 1
+        else volts(d.cell_now_v)
+    )
+    cautions = (
+        f"This strip carries the whole current at its tail: no single {KINDS[d.joining.joined_by].one} may be missing.",
+        *(() if d.joining.joined_by is JoinedBy.WELD else _row_cautions(d)),
+    )
+    return title, words, expected, cautions

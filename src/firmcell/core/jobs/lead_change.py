@@ -1,4 +1,5 @@
-"""The work plan of a lead change: a finished, always-live pack, one conductor at a time, the other covered."""
+"""The work plan of a lead change: a finished, always-live pack, one conductor at a time, the other
+covered."""
 
 from collections.abc import Iterator
 
@@ -12,7 +13,7 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
-from firmcell.core.leads.lead_change import changed_lead, pole_order
+from firmcell.core.leads.lead_change import ChangedLead, changed_lead, pole_order
 from firmcell.core.leads.soldering import TOUCH_K
 from firmcell.core.model.design import Design, Flux
 from firmcell.core.model.job_details import JobKind, TakeOff
@@ -98,81 +99,88 @@ def _ready(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _poles(d: Design, a: Analysis) -> Iterator[Step]:
-    lead = changed_lead(d)
-    order = pole_order(d)
+    """Each pole in turn: off, on, sleeved, before the other is touched."""
+    lead, order = changed_lead(d), pole_order(d)
     over = (f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if a.pack.voltage_full_v > TOUCH_LIMIT_V else ()
     short = f"A slip that bridges both shorts the pack: about {amperes(a.pack.short_circuit_a)}."
-    for number, pole in enumerate(order):
-        other = order[1 - number]
-        first = number == 0
-        where_other = (
-            "still whole in the old connector and covered"
-            if first
-            else "already in the new connector, sleeved"
-        )
-        if d.lead_change.take_off is TakeOff.CUT:
-            title, do = (
-                f"Cut the {pole} wire only",
-                (
-                    f"Cut {millimetres(lead.lost_m)} from its end, behind the old body. The {other} wire is {where_other}. Cover the "
-                    "end at once, fold the other back."
-                ),
-            )
-            caution = "Never both wires in one cut: the cutter itself is the short."
-        else:
-            title, do = (
-                f"Unsolder the {pole} wire only",
-                (
-                    f"Cover the {other} contact with polyimide tape, then lift the {pole} wire out of its cup and trim the end. The "
-                    f"{other} wire is {where_other}."
-                ),
-            )
-            caution = "The iron must not bridge both contacts: they are live to each other."
+    for pole, other in (order, order[::-1]):
+        first = pole == order[0]
         live = f"Live now: the {pole} wire's end, against the {other} wire and everything joined to it."
-        yield Step(
-            f"lead-off-{pole}",
-            f"{pole.capitalize()} wire",
-            title,
-            f"{do} {live}",
-            cautions=(caution, short, *over),
-            records=("checked",),
-            checks=(
-                f"Only the {pole} wire is free",
-                f"The {other} wire is covered",
-                "The free end is covered until it is worked",
-            ),
-            refs=(f"lead:{pole}",),
-            hold=True,
+        yield _off(d, lead, pole, other, first, live, (short, *over))
+        yield _on(lead, pole, first, live, over)
+        yield _sleeved(pole, other, first)
+
+
+def _off(
+    d: Design, lead: ChangedLead, pole: str, other: str, first: bool, live: str, cautions: tuple[str, ...]
+) -> Step:
+    where_other = (
+        "still whole in the old connector and covered" if first else "already in the new connector, sleeved"
+    )
+    if d.lead_change.take_off is TakeOff.CUT:
+        title = f"Cut the {pole} wire only"
+        do = (
+            f"Cut {millimetres(lead.lost_m)} from its end, behind the old body. The {other} wire is {where_other}. Cover the "
+            "end at once, fold the other back."
         )
-        yield Step(
-            f"lead-on-{pole}",
-            f"{pole.capitalize()} wire",
-            f"Solder the {pole} wire to the contact marked {SIGN[pole]}",
-            f"Sleeve on the wire first, {millimetres(lead.parked_m)} back. Strip {millimetres(lead.work.strip_m)}, tin wire and cup apart, cup half "
-            f"full; heat the cup first, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. Sign moulded on the body "
-            f"decides, not its colour. {live}",
-            cautions=(
-                f"The other contact {'is empty' if first else 'is live'}: keep the mate in and the iron on this side.",
-                *over,
-            ),
-            records=("solder-joint",),
-            expected="wire bottomed in the cup, strands in outline, insulation up to the cup, body not distorted",
-            refs=(f"lead:{pole}", "connector"),
-            hold=True,
+        caution = "Never both wires in one cut: the cutter itself is the short."
+    else:
+        title = f"Unsolder the {pole} wire only"
+        do = (
+            f"Cover the {other} contact with polyimide tape, then lift the {pole} wire out of its cup and trim the end. The "
+            f"{other} wire is {where_other}."
         )
-        yield Step(
-            f"lead-sleeve-{pole}",
-            f"{pole.capitalize()} wire",
-            f"Sleeve the {pole} joint",
-            f"Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle. Only then the {other} wire."
-            if first
-            else "Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle.",
-            cautions=("Hot air away from the cells.",),
-            records=("checked",),
-            checks=("No bare metal outside the sleeve", "Sleeve grips wire and cup", "Body not distorted"),
-            refs=(f"lead:{pole}",),
-            hold=True,
-        )
+        caution = "The iron must not bridge both contacts: they are live to each other."
+    return Step(
+        f"lead-off-{pole}",
+        f"{pole.capitalize()} wire",
+        title,
+        f"{do} {live}",
+        cautions=(caution, *cautions),
+        records=("checked",),
+        checks=(
+            f"Only the {pole} wire is free",
+            f"The {other} wire is covered",
+            "The free end is covered until it is worked",
+        ),
+        refs=(f"lead:{pole}",),
+        hold=True,
+    )
+
+
+def _on(lead: ChangedLead, pole: str, first: bool, live: str, over: tuple[str, ...]) -> Step:
+    return Step(
+        f"lead-on-{pole}",
+        f"{pole.capitalize()} wire",
+        f"Solder the {pole} wire to the contact marked {SIGN[pole]}",
+        f"Sleeve on the wire first, {millimetres(lead.parked_m)} back. Strip {millimetres(lead.work.strip_m)}, tin wire and cup apart, cup half "
+        f"full; heat the cup first, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. Sign moulded on the body "
+        f"decides, not its colour. {live}",
+        cautions=(
+            f"The other contact {'is empty' if first else 'is live'}: keep the mate in and the iron on this side.",
+            *over,
+        ),
+        records=("solder-joint",),
+        expected="wire bottomed in the cup, strands in outline, insulation up to the cup, body not distorted",
+        refs=(f"lead:{pole}", "connector"),
+        hold=True,
+    )
+
+
+def _sleeved(pole: str, other: str, first: bool) -> Step:
+    return Step(
+        f"lead-sleeve-{pole}",
+        f"{pole.capitalize()} wire",
+        f"Sleeve the {pole} joint",
+        f"Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle. Only then the {other} wire."
+        if first
+        else "Wipe flux while warm, slide the sleeve over all bare metal, shrink from the middle.",
+        cautions=("Hot air away from the cells.",),
+        records=("checked",),
+        checks=("No bare metal outside the sleeve", "Sleeve grips wire and cup", "Body not distorted"),
+        refs=(f"lead:{pole}",),
+        hold=True,
+    )
 
 
 def _after(d: Design, a: Analysis) -> Iterator[Step]:

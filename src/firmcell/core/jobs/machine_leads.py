@@ -1,4 +1,5 @@
-"""The work plan of machine leads: bullets between controller and motor, and the controller's input connector; all of it dead."""
+"""The work plan of machine leads: bullets between controller and motor, and the controller's input connector;
+all of it dead."""
 
 from collections.abc import Iterator
 

@@ -1,4 +1,5 @@
-"""The work plan of a new pack: every step from the design, with its caution, its records and what to expect."""
+"""The work plan of a new pack: every step from the design, with its caution, its records and what to
+expect."""
 
 from collections.abc import Iterator
 
@@ -12,7 +13,7 @@ from firmcell.core.model.design import BoardPlace, Design, Face
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, LEAST_INSULATION_OHM, TOUCH_LIMIT_V
-from firmcell.core.model.parts import ChargePort
+from firmcell.core.model.parts import Board, ChargePort
 from firmcell.core.records.step import Step
 
 
@@ -26,23 +27,8 @@ def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
 
 
 def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
-    e = a.insulation.envelope
     if d.brief.box_m:
-        yield Step(
-            "measure-space",
-            "Prepare",
-            "Measure the real space",
-            f"Measure the compartment itself, not its drawing: length, width, height at several places. The pack will be "
-            f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm.",
-            records=("checked",),
-            checks=(
-                "Length takes the pack with clearance",
-                "Width takes it",
-                "Height takes it",
-                "Leads have a way out",
-            ),
-            hold=True,
-        )
+        yield _measure_space(a)
     yield Step(
         "check-cells",
         "Prepare",
@@ -65,9 +51,32 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
             checks=("Ring on each positive", "Each ring centred and stuck down"),
             hold=True,
         )
+    yield _dry_fit(d, a)
+
+
+def _measure_space(a: Analysis) -> Step:
+    e = a.insulation.envelope
+    return Step(
+        "measure-space",
+        "Prepare",
+        "Measure the real space",
+        f"Measure the compartment itself, not its drawing: length, width, height at several places. The pack will be "
+        f"{e.length_m * 1e3:.1f} × {e.width_m * 1e3:.1f} × {e.height_m * 1e3:.1f} mm.",
+        records=("checked",),
+        checks=(
+            "Length takes the pack with clearance",
+            "Width takes it",
+            "Height takes it",
+            "Leads have a way out",
+        ),
+        hold=True,
+    )
+
+
+def _dry_fit(d: Design, a: Analysis) -> Step:
     lay = d.arrangement
     first = "plus" if a.layout.group_up(1) else "minus"
-    yield Step(
+    return Step(
         "dry-fit",
         "Prepare",
         "Set the cells, mark plus and minus",
@@ -128,13 +137,19 @@ def tap_steps(d: Design, a: Analysis) -> Iterator[Step]:
 
 def _wire(d: Design, a: Analysis) -> Iterator[Step]:
     yield from tap_steps(d, a)
+    yield _connector_made_up(d)
+    yield _main_lead(d, a, "minus", 0)
+    yield _main_lead(d, a, "plus", d.series)
+
+
+def _connector_made_up(d: Design) -> Step:
     work = joint_work(d.leads.wire, d.leads.connector, d.leads.length_m)
     sleeve = (
         f" {millimetres(work.sleeve.supplied_m)} sleeve, cut {millimetres(work.sleeve.cut_m)}."
         if work.sleeve
         else ""
     )
-    yield Step(
+    return Step(
         "connector-plug-in",
         "Wire",
         "Make up the connector on the leads",
@@ -145,52 +160,52 @@ def _wire(d: Design, a: Analysis) -> Iterator[Step]:
         records=("solder-joint",),
         expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
     )
+
+
+def _main_lead(d: Design, a: Analysis, pole: str, node: int) -> Step:
     screwed = d.joining.joined_by is JoinedBy.SCREW
     torque = terminal_torque(d.joining.thread_m)
     tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
     switched = switched_pole(d.bms)
-    for pole, node in (("minus", 0), ("plus", d.series)):
-        sign = "+" if pole == "plus" else "−"
-        # The board's own pole: the strip goes to the board, never straight to the connector.
-        lead = f"wire from the board's pad B{sign}" if pole == switched else f"{pole} lead"
-        how = (
-            f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {lead}, sleeve it, and set it under the screw "
-            f"of B{node}{tight}."
-            if screwed
-            else f"Solder the {lead} to the tail of the collecting strip B{node}."
+    sign = "+" if pole == "plus" else "−"
+    # The board's own pole: the strip goes to the board, never straight to the connector.
+    lead = f"wire from the board's pad B{sign}" if pole == switched else f"{pole} lead"
+    how = (
+        f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {lead}, sleeve it, and set it under the screw "
+        f"of B{node}{tight}."
+        if screwed
+        else f"Solder the {lead} to the tail of the collecting strip B{node}."
+    )
+    if pole == switched:
+        how += (
+            f" The connector's {pole} lead is not joined here: it goes to the board's pad P{sign}. Past the board nothing "
+            "would ever switch the pack off."
         )
-        if pole == switched:
-            how += (
-                f" The connector's {pole} lead is not joined here: it goes to the board's pad P{sign}. Past the board nothing "
-                "would ever switch the pack off."
-            )
-        tap = a.bms.taps[node]
-        over = d.series * d.cell_now_v > TOUCH_LIMIT_V
-        fuse = (
-            f" The {d.leads.fuse.name} goes into this lead first." if pole == "plus" and d.leads.fuse else ""
+    tap = a.bms.taps[node]
+    over = d.series * d.cell_now_v > TOUCH_LIMIT_V
+    fuse = f" The {d.leads.fuse.name} goes into this lead first." if pole == "plus" and d.leads.fuse else ""
+    return Step(
+        f"lead-{pole}",
+        "Wire",
+        f"Main {pole}: strip B{node} to the board's B{sign}" if pole == switched else f"Main {pole} lead",
+        f"{how}{fuse} Finish, sleeve and cover it before the other conductor is touched.",
+        cautions=(
+            "One conductor at a time; the other end is covered.",
+            f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
         )
-        yield Step(
-            f"lead-{pole}",
-            "Wire",
-            f"Main {pole}: strip B{node} to the board's B{sign}" if pole == switched else f"Main {pole} lead",
-            f"{how}{fuse} Finish, sleeve and cover it before the other conductor is touched.",
-            cautions=(
-                "One conductor at a time; the other end is covered.",
-                f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
-            )
-            + ((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
-            records=("crimp-joint" if screwed else "solder-joint",),
-            expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
-            if pole == "plus" and switched is None
-            else "nothing at the connector yet: the board's P lead comes last"
-            if pole == "plus"
-            else "every strand in, tug holds"
-            if screwed
-            else "smooth joint, tug holds",
-            face=tap.face,
-            refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)),
-            hold=pole == "plus",
-        )
+        + ((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
+        records=("crimp-joint" if screwed else "solder-joint",),
+        expected=f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
+        if pole == "plus" and switched is None
+        else "nothing at the connector yet: the board's P lead comes last"
+        if pole == "plus"
+        else "every strand in, tug holds"
+        if screwed
+        else "smooth joint, tug holds",
+        face=tap.face,
+        refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)),
+        hold=pole == "plus",
+    )
 
 
 def _free_end(d: Design) -> str:
@@ -265,30 +280,35 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
         hold=True,
     )
-    board = d.bms.board
-    if board is not None:
-        pole = switched_pole(d.bms)
-        sign = "+" if pole == "plus" else "−"
-        order = d.bms.order.value.replace("P−", f"P{sign}")
-        charge = (
-            f", C{sign} to the charge connector's {pole}" if board.charge_port is ChargePort.SEPARATE else ""
-        )
-        yield Step(
-            "board-on",
-            "Prove",
-            "Connect the board",
-            f"{order[0].upper()}{order[1:]}: strip to B{sign}, P{sign} to the connector's {pole}{charge}. Check the order of pads against the wire list: {', '.join(board.pad_names)}.",
-            cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
-            records=("checked",),
-            checks=(
-                f"Order kept: {order}",
-                "Sense plug sits and reads as listed",
-                "Voltage at the connector equals the pack",
-            ),
-            refs=("board",),
-            hold=True,
-        )
-    yield Step(
+    if d.bms.board is not None:
+        yield _board_on(d, d.bms.board)
+    yield _first_charge(d, a)
+
+
+def _board_on(d: Design, board: Board) -> Step:
+    pole = switched_pole(d.bms)
+    sign = "+" if pole == "plus" else "−"
+    order = d.bms.order.value.replace("P−", f"P{sign}")
+    charge = f", C{sign} to the charge connector's {pole}" if board.charge_port is ChargePort.SEPARATE else ""
+    return Step(
+        "board-on",
+        "Prove",
+        "Connect the board",
+        f"{order[0].upper()}{order[1:]}: strip to B{sign}, P{sign} to the connector's {pole}{charge}. Check the order of pads against the wire list: {', '.join(board.pad_names)}.",
+        cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
+        records=("checked",),
+        checks=(
+            f"Order kept: {order}",
+            "Sense plug sits and reads as listed",
+            "Voltage at the connector equals the pack",
+        ),
+        refs=("board",),
+        hold=True,
+    )
+
+
+def _first_charge(d: Design, a: Analysis) -> Step:
+    return Step(
         "first-charge",
         "Prove",
         "First charge and first load, watched",

@@ -1,4 +1,5 @@
-"""What a kind of job is: everything the program asks of a kind, in one place, so that a new kind is one file."""
+"""What a kind of job is: everything the program asks of a kind, in one place, so that a new kind is one
+file."""
 
 from collections.abc import Callable, Mapping
 from dataclasses import field

@@ -408,7 +408,8 @@ def _size(points: Array, cell: Cell, cells: tuple[CellPlace, ...], gap_m: float)
 
 
 def _lead_cell(layout: Layout, group: int, wanted: tuple[float, float] | None) -> int:
-    """The cell of a pole's group where the lead leaves: nearest to where it is wanted, or to the rear long edge."""
+    """The cell of a pole's group where the lead leaves: nearest to where it is wanted, or to the rear long
+    edge."""
     cells = layout.group_cells(group)
     if not cells:
         return layout.cells[0].number
@@ -424,5 +425,6 @@ def lead_cell(layout: Layout, positive: bool) -> CellPlace:
 
 
 def place_in_space(layout: Layout, cell: CellPlace) -> tuple[float, float]:
-    """Return the middle of a cell from the middle of the space, m: where an arrangement keeps the place of a lead."""
+    """Return the middle of a cell from the middle of the space, m: where an arrangement keeps the place of a
+    lead."""
     return cell.x_m + layout.origin_m[0], cell.y_m + layout.origin_m[1] + layout.lifted_m(cell.layer)

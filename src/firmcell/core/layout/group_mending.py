@@ -32,7 +32,8 @@ class Mending:
         return best
 
     def _mended(self, groups: list[int]) -> Iterator[list[int]]:
-        """For each torn group and each of its parts: everything else of it moved there, where that can be done."""
+        """For each torn group and each of its parts: everything else of it moved there, where that can be
+        done."""
         for group, members in enumerate(self.search._members(groups)):
             parts = connected_parts(members, self.search.near) if group else []
             for main in parts if len(parts) > 1 else []:
@@ -76,7 +77,8 @@ class Mending:
         return None
 
     def _chain_of_groups(self, groups: list[int], cell: int, group: int, main: set[int]) -> list[int] | None:
-        """Groups from one beside `cell` to one beside the main part, each beside the next; 0 are free places."""
+        """Groups from one beside `cell` to one beside the main part, each beside the next; 0 are free
+        places."""
         beside: dict[int, set[int]] = {}
         for i, j in self.search.places.pairs.tolist():
             for a, b in ((i, j), (j, i)):

@@ -20,7 +20,8 @@ class Starts:
         self.search = search
 
     def starts(self) -> Iterator[list[int]]:
-        """Snakes through bands of every useful width, along every direction of the lattice, both ways round."""
+        """Snakes through bands of every useful width, along every direction of the lattice, both ways
+        round."""
         for order in self._orders():
             taken = [i for i in order if self.search.fixed[i] != 0][
                 : self.search.series * self.search.parallel
@@ -63,7 +64,8 @@ class Starts:
                     yield np.lexsort((zigzag, forth.round(9), band)).tolist()
 
     def _bands(self, along: Array, across: Array, width: float, bands: int) -> Iterator[NDArray[np.intp]]:
-        """The band of each place: of even width, of whole groups, of even counts, and of even parts of each column."""
+        """The band of each place: of even width, of whole groups, of even counts, and of even parts of each
+        column."""
         pitch = self.search.places.pitch_m
 
         def by_edges(edges: Array) -> NDArray[np.intp]:

@@ -6,8 +6,8 @@ tap can be reached from the edge. Groups are numbered in series from the negativ
 """
 
 import itertools
-from collections.abc import Iterator, Sequence
-from math import exp, inf
+from collections.abc import Iterable, Iterator, Sequence
+from math import exp
 
 import numpy as np
 
@@ -26,7 +26,8 @@ from firmcell.core.layout.grouping_problem import (
 )
 
 LINK, LINK_MORE, SHORT_OF = 10.0, 1.0, 5.0
-"""Score of each cell with a link of its own, of each further pair, and lost by the square of those without."""
+"""Score of each cell with a link of its own, of each further pair, and lost by the square of those
+without."""
 
 
 TELL_EVERY = 400
@@ -74,29 +75,16 @@ def group_cells(
     search = _Search(places, series, parallel, minus_at, plus_at, _Dice(seed))
     kept = [search.starting.fitted(list(keep))] if keep is not None else []
     scored: dict[tuple[int, ...], float] = {}
-    best: tuple[int, ...] = ()
-    best_score = -inf
     # A tenth of the work is looking at constructed starts.
-    for number, start in enumerate(itertools.chain(kept, search.starting.starts())):
-        key = tuple(start)
-        if key in scored:
-            continue
-        scored[key] = search.score(start)
-        if scored[key] > best_score:
-            best, best_score = key, scored[key]
-        if number % LOOK_EVERY == 0:
-            yield Progress(0.0, search.result(best, best_score))
+    yield from _look(search, itertools.chain(kept, search.starting.starts()), scored)
+    best = max(scored, key=lambda s: scored[s])
     if search.is_perfect(best):
-        yield Progress(1.0, search.result(best, best_score))
+        yield Progress(1.0, search.result(best, scored[best]))
         return
-    for promising in sorted(scored, key=lambda s: -scored[s])[: 2 * BEST_STARTS]:
-        mended = tuple(search.mending.healed(promising))
-        if mended == promising:
-            continue
-        scored[mended] = search.score(mended)
-        if scored[mended] > best_score:
-            best, best_score = mended, scored[mended]
-        yield Progress(0.0, search.result(best, best_score))
+    promising_ones = sorted(scored, key=lambda s: -scored[s])[: 2 * BEST_STARTS]
+    yield from _look(search, map(search.mending.healed, promising_ones), scored)
+    best = max(scored, key=lambda s: scored[s])
+    best_score = scored[best]
     chosen = sorted(scored, key=lambda s: -scored[s])[:BEST_STARTS]
     moves = int(effort * min(12_000 + 50 * series * parallel, 60_000) / len(chosen))
     done = 0
@@ -114,8 +102,24 @@ def group_cells(
     yield Progress(1.0, search.result(best, best_score))
 
 
+def _look(
+    search: "_Search", starts: Iterable[Sequence[int]], scored: dict[tuple[int, ...], float]
+) -> Iterator[Progress]:
+    """Score assignments that were not scored yet, telling the best so far now and then."""
+    best = max(scored, key=lambda s: scored[s], default=())
+    for number, start in enumerate(starts):
+        key = tuple(start)
+        if key not in scored:
+            scored[key] = search.score(list(start))
+            if not best or scored[key] > scored[best]:
+                best = key
+        if number % LOOK_EVERY == 0:
+            yield Progress(0.0, search.result(best, scored[best]))
+
+
 class _Dice:
-    """Even numbers from 0 to 1, the same for the same seed; drawn in blocks, since one by one they are slow."""
+    """Even numbers from 0 to 1, the same for the same seed; drawn in blocks, since one by one they are
+    slow."""
 
     def __init__(self, seed: int) -> None:
         self._source = np.random.default_rng(seed)
@@ -215,7 +219,8 @@ class _Search:
         return Grouping(tuple(groups), score, tuple(state.links[1 : self.series]), served, torn)
 
     def is_perfect(self, groups: Sequence[int]) -> bool:
-        """Whether nothing that matters can get better: whole groups, a link for every cell, poles and taps in place."""
+        """Whether nothing that matters can get better: whole groups, a link for every cell, poles and taps in
+        place."""
         state = _State(self, list(groups))
         members = state.members
         return (

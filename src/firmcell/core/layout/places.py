@@ -56,8 +56,7 @@ def find_places(
     """Yield for each lattice the best places found in the space of the brief.
 
     Cells locked in their place are kept: they are in the places of their block, and the lattice goes through
-    one of
-    them.
+    one of them.
 
     Raises
     ------
@@ -127,14 +126,14 @@ def best_places(
     else:
         tries = search_lattices(region, footprint, spacing, wall, (lattice.value,), anchors)
     # Lattices come in order of plainness, along the sides of the space first: one that holds enough is not
-    # left for one
-    # that holds more.
+    # left for one that holds more.
     best = max(tries, key=lambda places: min(len(places), enough))
     return best if len(anchors) or lattice is Lattice.FREE else centred(region, footprint, best)
 
 
 def compact(choice: Choice, design: Design) -> Choice:
-    """Return the choice with no more places in a block than twice what is wanted, those nearest to one corner.
+    """Return the choice with no more places in a block than twice what is wanted, those nearest to one
+    corner.
 
     In a space far larger than the pack most places are of no use, and sorting cells into them all takes long.
     """

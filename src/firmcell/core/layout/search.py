@@ -75,16 +75,7 @@ def arrange(
     """
     choices: list[Choice] = []
     fit: list[Choice] = []
-    for lattice in sorted(lattices, key=ORDER.index):
-        if fit and lattice is Lattice.FREE:
-            # Free places hug the edges but leave gaps that links must cross; they are for what no lattice
-            # holds.
-            break
-        for choice in find_places(design, (lattice,)):
-            choices.append(choice)
-            if shares_of(design.series, choice.groups_in(design.parallel)) is not None:
-                fit.append(compact(choice, design))
-            yield Arranged(0.0, f"{choice.lattice.value}: {choice.count} places", None, tuple(choices))
+    yield from _look_at(design, lattices, choices, fit)
     if not fit:
         raise Refusal(_too_few(design, choices))
     best: tuple[float, Arrangement, list[Grouping], Choice] | None = None
@@ -112,6 +103,22 @@ def arrange(
     yield Arranged(1.0, "looking what would help", best[1], tuple(choices))
     advice = tuple(_advice(design, best[2], choices, seed)) if trials else ()
     yield Arranged(1.0, "done", best[1], tuple(choices), advice)
+
+
+def _look_at(
+    design: Design, lattices: Sequence[Lattice], choices: list[Choice], fit: list[Choice]
+) -> Iterator[Arranged]:
+    """Add what each lattice offers to `choices`, and what of it holds all groups to `fit`."""
+    for lattice in sorted(lattices, key=ORDER.index):
+        if fit and lattice is Lattice.FREE:
+            # Free places hug the edges but leave gaps that links must cross; they are for what no lattice
+            # holds.
+            return
+        for choice in find_places(design, (lattice,)):
+            choices.append(choice)
+            if shares_of(design.series, choice.groups_in(design.parallel)) is not None:
+                fit.append(compact(choice, design))
+            yield Arranged(0.0, f"{choice.lattice.value}: {choice.count} places", None, tuple(choices))
 
 
 def regroup(design: Design, seed: int = 1, effort: float = 1.0) -> Iterator[Arranged]:
@@ -317,7 +324,8 @@ def _in_order(placed: list[PlacedCell]) -> list[PlacedCell]:
 
 
 def _turned_for_short_links(placed: list[PlacedCell], cell: Cell) -> list[PlacedCell]:
-    """Choose for each group of flat cells which way its plus terminals lie, so that all links together are shortest.
+    """Choose for each group of flat cells which way its plus terminals lie, so that all links together are
+    shortest.
 
     A chain of choices of two each, solved exactly from the last group back.
     """

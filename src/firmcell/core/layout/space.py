@@ -121,7 +121,8 @@ def _standing(key: SpaceKey) -> Region:
 
 
 def _lying(key: SpaceKey) -> Region | None:
-    """The widest rectangle of the other direction × height in which cells of this length can lie side by side.
+    """The widest rectangle of the other direction × height in which cells of this length can lie side by
+    side.
 
     A line of cells takes the whole length `axis_m` along its axis, so a place across the axis is free
     if nothing of the outline's outside and no blocked place lies in that band; both are projected.

@@ -1,4 +1,5 @@
-"""Connectors: what each carries at this ambient with this wire, what it heats, and how well it suits the pack."""
+"""Connectors: what each carries at this ambient with this wire, what it heats, and how well it suits the
+pack."""
 
 from collections.abc import Sequence
 from functools import lru_cache
@@ -20,21 +21,69 @@ THINNEST_IN_CUP = 0.12
 
 
 def connector_limit(connector: Connector, ambient_k: float) -> float:
-    """Return the steady current in A of a connector in air at `ambient_k`.
+    """Return the steady current of a connector in warmer air.
 
-    Heat goes with current squared, so the limit goes with the square root of the rise left to the
-    body's greatest temperature, from the ambient the class value is given at; never above it.
+    Parameters
+    ----------
+    connector : Connector
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    current : float
+        A.
+
+    Notes
+    -----
+    Heat goes with current squared, so the limit goes with the square root of the rise left to the body's
+    greatest temperature, from the ambient the class value is given at (30 °C); never above it.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG
+    >>> round(connector_limit(PLUG, 323.15), 2)  # 60 of 80 K are left at 50 °C: 40 √(60/80)
+    34.64
+    >>> connector_limit(PLUG, 273.15)  # cold air does not make it a larger one
+    40.0
     """
     left = (connector.temperature_max_k - ambient_k) / (connector.temperature_max_k - CONNECTOR_RATED_AT_K)
     return connector.current_continuous_a * float(np.sqrt(min(max(left, 0.0), 1.0)))
 
 
 def wire_as_hot_as(connector: Connector, wire: Wire, ambient_k: float) -> float:
-    """Return the steady current in A at which the wire in free air is as hot as the connector's body may be.
+    """Return the steady current at which the wire in free air is as hot as the connector's body may be.
 
     Above it the wire heats the contact instead of cooling it, whatever the contact itself could carry. Heat
-    balance
-    as in `conductors.ampacity`, but not held to the insulation's limit.
+    balance as in `rated_current`, but not held to the insulation's limit.
+
+    Parameters
+    ----------
+    connector : Connector
+    wire : Wire
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    current : float
+        A.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG, WIRE
+    >>> from firmcell.core.physics.wire_heat import wire_temperatures
+    >>> current = wire_as_hot_as(PLUG, WIRE, 303.15)
+    >>> round(float(wire_temperatures([WIRE], current, 303.15)[0]), 1)  # the body's 110 °C
+    383.1
     """
     return _current_that_heats(wire, connector.temperature_max_k, ambient_k)
 
@@ -45,14 +94,67 @@ def _current_that_heats(wire: Wire, limit_k: float, ambient_k: float) -> float:
 
 
 def allowed_current(connector: Connector, wire: Wire, ambient_k: float) -> tuple[float, str]:
-    """Return the steady current in A of a connector with this wire in its cups, and which of the two rules it."""
+    """Return the steady current of a connector with this wire in its cups, and which of the two rules it.
+
+    Parameters
+    ----------
+    connector : Connector
+    wire : Wire
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    current : float
+        A.
+    rules : str
+        "the contact" or "the wire in its cup".
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG, WIRE
+    >>> heavy = WIRE.model_copy(
+    ...     update={"area_m2": 8e-6, "resistance_ohm_per_m": 0.0022, "outer_diameter_m": 5.5e-3}
+    ... )
+    >>> allowed_current(PLUG, heavy, 303.15)
+    (40.0, 'the contact')
+    >>> allowed_current(PLUG, WIRE, 303.15)[1]
+    'the wire in its cup'
+    """
     own = connector_limit(connector, ambient_k)
     by_wire = wire_as_hot_as(connector, wire, ambient_k)
     return (own, "the contact") if own <= by_wire else (by_wire, "the wire in its cup")
 
 
 def contact_temperature(connector: Connector, current_a: float, ambient_k: float) -> float:
-    """Return the contact's temperature in K at a steady current: the class's rise at its rating, by current squared."""
+    """Return the contact's temperature at a steady current: the class's rise at its rating, by current
+    squared.
+
+    Parameters
+    ----------
+    connector : Connector
+    current_a, ambient_k : float
+        A, K.
+
+    Returns
+    -------
+    temperature : float
+        K.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG
+    >>> round(contact_temperature(PLUG, 20.0, 303.15) - 303.15, 2)  # half the rating, a quarter of 80 K
+    20.0
+    """
     rise = connector.temperature_max_k - CONNECTOR_RATED_AT_K
     return ambient_k + rise * (current_a / connector.current_continuous_a) ** 2
 

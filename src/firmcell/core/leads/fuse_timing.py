@@ -10,7 +10,7 @@ from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import long_run_temperature, seconds_to_reach
-from firmcell.core.physics.wire_heat import withstand_k
+from firmcell.core.physics.wire_in_time import withstand_k
 
 NEVER_S = 3.6e5
 
@@ -53,23 +53,48 @@ BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {
         (6.0, 0.8, 8.0),
     ),
 }
-"""Times in s between which one opens, by multiples of its rating. Blade as ISO 8820-3, bolted in the manner of ISO
-8820-5, ceramic tube as the quick-acting ones of IEC 60127-2, ceramic block in the manner of UL
-248-15 (values from memory), kept wide; thermal breaker: generic class value."""
+"""Times in s between which one opens, by multiples of its rating. Blade as ISO 8820-3, bolted in the manner
+of ISO 8820-5, ceramic tube as the quick-acting ones of IEC 60127-2, ceramic block in the manner of UL 248-15
+(values from memory), kept wide; thermal breaker: generic class value."""
 FIRST_MULTIPLE = {kind: band[0][0] for kind, band in BANDS.items()}
 STRIP_RISE_K = 150.0
 """A strip warmer than this over its cells melts wraps and sheet; engineering judgement."""
 INRUSH_MARGIN = 2.0
-"""A fuse must melt only at this times the I²t of the inrush, so that many of them do not age it; common practice, no
-source."""
+"""A fuse must melt only at this times the I²t of the inrush, so that many of them do not age it; common
+practice, no source."""
 
 
 def opening_times(fuse: Fuse, current_a: ArrayLike) -> tuple[Array, Array]:
-    """Return the shortest and longest time in s that a fuse lets a current in A through.
+    """Return the shortest and longest time that a fuse lets a current through.
 
-    Between its points the band is straight on logarithmic scales; under the first one it holds for ever
-    (`NEVER_S`);
-    past the last one I²t stays what it is there, as nothing leaves the element in that time.
+    Parameters
+    ----------
+    fuse : Fuse
+    current_a : array_like
+        A.
+
+    Returns
+    -------
+    shortest, longest : ndarray
+        s, in the shape of the current; `NEVER_S` where it holds for ever.
+
+    Notes
+    -----
+    Between its points the band is straight on logarithmic scales; under the first one it holds for ever; past
+    the last one I²t stays what it is there, as nothing leaves the element in that time.
+
+    References
+    ----------
+    .. [1] iso-8820
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import BLADE
+    >>> shortest, longest = opening_times(BLADE, [20.0, 40.0, 70.0])  # once, twice and 3.5 times its 20 A
+    >>> bool(shortest[0] == longest[0] == NEVER_S)
+    True
+    >>> [round(float(t), 3) for t in (*shortest[1:], *longest[1:])]
+    [0.15, 0.04, 5.0, 0.5]
     """
     multiple = np.maximum(np.asarray(current_a, dtype=float) / fuse.rating_a, 1e-9)
     points = np.array(BANDS[fuse.construction])
@@ -84,7 +109,27 @@ def opening_times(fuse: Fuse, current_a: ArrayLike) -> tuple[Array, Array]:
 
 
 def melting_i2t(fuse: Fuse) -> float:
-    """Return the least I²t in A²s that opens a fuse quickly, from the short end of its band."""
+    """Return the least I²t that opens a fuse quickly, from the short end of its band.
+
+    Parameters
+    ----------
+    fuse : Fuse
+
+    Returns
+    -------
+    i2t : float
+        A²s.
+
+    References
+    ----------
+    .. [1] iso-8820
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import BLADE
+    >>> round(melting_i2t(BLADE), 6)  # six times 20 A for 0.02 s
+    288.0
+    """
     multiple, least, _ = BANDS[fuse.construction][-1]
     return (multiple * fuse.rating_a) ** 2 * least
 
@@ -92,25 +137,40 @@ def melting_i2t(fuse: Fuse) -> float:
 def wire_times(
     wire: Wire, current_a: ArrayLike, loaded_a: float, limit_a: float, limit_k: float, ambient_k: float
 ) -> Array:
-    """Return how long in s a wire stands a current in A before it is damaged.
+    """Return how long a wire stands a current before it is damaged.
 
     Parameters
     ----------
     wire : Wire
     current_a : array_like
+        A.
     loaded_a : float
         Steady current before it, A.
     limit_a : float
-        Steady current that brings it to `limit_k`.
+        Steady current that brings it to `limit_k`, A.
     limit_k, ambient_k : float
         Conductor limit and air, K.
 
+    Returns
+    -------
+    time : ndarray
+        s, in the shape of the current; `NEVER_S` at most.
+
     Notes
     -----
-    The lesser of two: the time to the limit from the loaded state by the wire's time constant τ,
-    τ ln((I² − I0²)/(I² − Il²)), and the adiabatic withstand k²S²/I² of a short circuit (IEC 60364-4-43).
-    Above ten times
+    The lesser of two: the time to the limit from the loaded state by the wire's time constant τ, τ ln((I² −
+    I0²)/(I² − Il²)), and the adiabatic withstand k²S²/I² of a short circuit (IEC 60364-4-43). Above ten times
     the limit only the latter counts, since insulation stands more for seconds than for years.
+
+    References
+    ----------
+    .. [1] iec-60364-4-43
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> round(float(wire_times(WIRE, 1000.0, 0.0, 30.0, 378.15, 303.15)), 4)  # (143 × 2 mm² / 1000 A)²
+    0.0818
     """
     current = np.maximum(np.asarray(current_a, dtype=float), 1e-9)
     short = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / current) ** 2
@@ -127,9 +187,40 @@ def wire_times(
 def strip_times(
     strip: Strip, layers: int, share: float, current_a: ArrayLike, loaded_a: float, ambient_k: float
 ) -> Array:
-    """Return how long in s a strip that carries `share` of a pack current in A stays under `STRIP_RISE_K` over the air.
+    """Return how long a strip stays under `STRIP_RISE_K` over the air at a current.
 
-    From where `loaded_a`, the steady pack current in A, holds it; resistance rises as it warms (`seconds_to_reach`).
+    Parameters
+    ----------
+    strip : Strip
+    layers : int
+    share : float
+        Part of the pack's current that the strip carries, 0 to 1.
+    current_a : array_like
+        Of the pack, A.
+    loaded_a : float
+        Steady current of the pack that holds it where it starts, A.
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    time : ndarray
+        s, in the shape of the current; `NEVER_S` at most.
+
+    Notes
+    -----
+    Resistance rises as it warms (`seconds_to_reach`).
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> half, whole = (float(strip_times(NICKEL, 1, share, 200.0, 0.0, 303.15)) for share in (0.5, 1.0))
+    >>> bool(half > 4 * whole)  # twice the current, four times the heat, and less time to lose any
+    True
     """
     part = max(share, 1e-9)
     start = float(long_run_temperature(strip, layers, part * loaded_a, ambient_k))
@@ -216,11 +307,11 @@ def protection(
 
 
 def fusible_link(current_a: float) -> float:
-    """Return the diameter in m of bare copper wire in free air that melts at `current_a`, for a link at each cell.
+    """Return the diameter in m of bare copper wire in free air that melts at `current_a`, for a link at each
+    cell.
 
     Preece: I = 80 d^1.5, d in mm (value from memory). It holds for wires away from anything that cools them;
-    a link lying
-    on a cell needs more.
+    a link lying on a cell needs more.
 
     Parameters
     ----------

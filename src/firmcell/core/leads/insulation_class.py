@@ -1,4 +1,5 @@
-"""Insulation of wires: classes by material and temperature, and any wire of the part library covered with another of them."""
+"""Insulation of wires: classes by material and temperature, and any wire of the part library covered with
+another of them."""
 
 from functools import lru_cache
 
@@ -44,13 +45,14 @@ INSULATIONS = {
         Insulation("PTFE 200", 473.15, THIN_WALLS, 2150.0, 5.0, "thin, stands the iron, stiff; nicks run"),
     )
 }
-"""Limits as the classes are named; silicone is rated 180 °C unless it says 200. Walls, densities and bends are generic
-class values."""
+"""Limits as the classes are named; silicone is rated 180 °C unless it says 200. Walls, densities and bends
+are generic class values."""
 STIFFER = {Conductor.FINE: 1.0, Conductor.STRANDED: 1.5, Conductor.SOLID: 2.0}
 """Smallest bend against that of a fine-stranded wire; generic class value."""
 FINE_OVER_STRANDED = 1.10
 TINNED = 1.03
-"""Resistance of tinned strands over plain ones; about what IEC 60228 allows in class 5 (value from memory)."""
+"""Resistance of tinned strands over plain ones; about what IEC 60228 allows in class 5 (value from
+memory)."""
 
 
 @lru_cache(maxsize=1024)
@@ -67,9 +69,8 @@ def covered(wire: Wire, insulation: str, conductor: Conductor = Conductor.FINE, 
     Notes
     -----
     Solid and stranded metric conductors have the resistance of IEC 60228 classes 1 and 2. Solid AWG
-    conductors have about 2 %
-    less than stranded ones; that is not counted, which errs high. Silicone keeps the diameter it has in the
-    part library.
+    conductors have about 2 % less than stranded ones; that is not counted, which errs high. Silicone keeps
+    the diameter it has in the part library.
     """
     asked = INSULATIONS.get(insulation)
     if asked is None or (
@@ -109,7 +110,27 @@ def covered(wire: Wire, insulation: str, conductor: Conductor = Conductor.FINE, 
 
 
 def smallest_bend(wire: Wire) -> float:
-    """Return the smallest inside radius in m that a wire may be laid with; as given, else that of its class."""
+    """Return the smallest inside radius that a wire may be laid with; as given, else that of its class.
+
+    Parameters
+    ----------
+    wire : Wire
+
+    Returns
+    -------
+    radius : float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> round(smallest_bend(WIRE) * 1e3, 6)  # fine strands under silicone: three times 3 mm
+    9.0
+    """
     if wire.bend_radius_m is not None:
         return wire.bend_radius_m
     kind = INSULATIONS.get(wire.insulation)
@@ -117,5 +138,6 @@ def smallest_bend(wire: Wire) -> float:
 
 
 def like(wires: tuple[Wire, ...], wire: Wire) -> tuple[Wire, ...]:
-    """Return the wires of a library covered and made up as `wire` is, so that gauges are compared and nothing else."""
+    """Return the wires of a library covered and made up as `wire` is, so that gauges are compared and nothing
+    else."""
     return tuple(covered(w, wire.insulation, wire.conductor, wire.tinned) for w in wires)

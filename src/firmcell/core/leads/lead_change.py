@@ -1,4 +1,5 @@
-"""Changing the connector of a live pack: what wire is left, where the sleeve waits, what the heat does, which end is live."""
+"""Changing the connector of a live pack: what wire is left, where the sleeve waits, what the heat does, which
+end is live."""
 
 from functools import lru_cache
 
@@ -13,7 +14,8 @@ CUT_BEHIND_M = 0.004
 TRIMMED_M = 0.003
 """Taken off an unsoldered end, so that no old solder goes into the new cup; common practice, no source."""
 SLEEVE_SHRINKS_RISE_K = 55.0
-"""Rise at which a common sleeve begins to shrink where it waits (about 75 °C from a 20 °C bench); generic class value."""
+"""Rise at which a common sleeve begins to shrink where it waits (about 75 °C from a 20 °C bench); generic
+class value."""
 
 
 @frozen
@@ -40,7 +42,31 @@ class ChangedLead:
 
 
 def parking_distance(seconds: float) -> float:
-    """Return how far along copper wire from a soldered end the rise stays below what shrinks a sleeve, m."""
+    """Return how far along copper wire from a soldered end the rise stays below what shrinks a sleeve.
+
+    Parameters
+    ----------
+    seconds : float
+        The iron stays on, s.
+
+    Returns
+    -------
+    distance : float
+        m.
+
+    References
+    ----------
+    .. [1] carslaw-jaeger
+
+    Examples
+    --------
+    >>> from firmcell.core.leads.soldering import far_end_rise
+    >>> away = parking_distance(4.0)
+    >>> bool(abs(far_end_rise(away, 4.0) - SLEEVE_SHRINKS_RISE_K) < 0.01)
+    True
+    >>> round(parking_distance(16.0) / away, 6)  # heat spreads with the square root of the time
+    2.0
+    """
     low, high = 0.0, 1.0
     for _ in range(40):
         middle = (low + high) / 2

@@ -1,4 +1,5 @@
-"""Temperature and voltage along a main lead: from the strip it is joined to, through fuse and wire, to the contact."""
+"""Temperature and voltage along a main lead: from the strip it is joined to, through fuse and wire, to the
+contact."""
 
 import numpy as np
 
@@ -36,7 +37,8 @@ def lead_profile(
     pack_k: float,
     contact_k: float,
 ) -> LeadProfile:
-    """Return temperature and loss along a lead whose ends are held at the pack's and the contact's temperature.
+    """Return temperature and loss along a lead whose ends are held at the pack's and the contact's
+    temperature.
 
     Parameters
     ----------
@@ -52,9 +54,8 @@ def lead_profile(
     Notes
     -----
     A fin with heat made in it: θ = θ∞ + A cosh + B sinh of x/λ. The loss for each metre and kelvin is that
-    which holds
-    a long wire at `settled_k`; λ = √(k A / loss). Without current it is the air's temperature that a long
-    wire has.
+    which holds a long wire at `settled_k`; λ = √(k A / loss). Without current it is the air's temperature
+    that a long wire has.
     """
     x = np.linspace(0.0, length_m, POINTS)
     made = current_a**2 * float(resistance_at(wire.resistance_ohm_per_m, settled_k, COPPER_COEFFICIENT))

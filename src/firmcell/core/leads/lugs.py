@@ -1,4 +1,5 @@
-"""Heavy cable: which lug, how it is crimped and screwed down, where it is clipped, and what pull it must stand."""
+"""Heavy cable: which lug, how it is crimped and screwed down, where it is clipped, and what pull it must
+stand."""
 
 from collections.abc import Sequence
 
@@ -7,8 +8,8 @@ from firmcell.core.leads.soldering import CRIMP_ALLOWANCE_M, SleeveChoice, joint
 from firmcell.core.model.parts import Lug, Wire
 
 TORQUE_NM = {0.004: 1.5, 0.005: 3.0, 0.006: 5.0, 0.008: 10.0, 0.010: 18.0, 0.012: 30.0}
-"""Torque in N·m by stud (plain steel nut on a copper lug, dry), generic class value: brass and lead studs of batteries take
-less, and what is printed on the part goes before this."""
+"""Torque in N·m by stud (plain steel nut on a copper lug, dry), generic class value: brass and lead studs of
+batteries take less, and what is printed on the part goes before this."""
 CLIPS_M = ((16.1e-6, 0.25), (50.1e-6, 0.35), (1.0, 0.45))
 """Distance of clips on a horizontal run in m by conductor area; common practice, no source."""
 FIRST_CLIP_M = 0.10
@@ -45,12 +46,14 @@ class LugWork:
 
 
 def lug_takes(lug: Lug, wire: Wire) -> bool:
-    """Whether the barrel is for this conductor: by its area, the finest strands of one area being the same."""
+    """Whether the barrel is for this conductor: by its area, the finest strands of one area being the
+    same."""
     return lug.area_min_m2 * 0.98 <= wire.area_m2 <= lug.area_max_m2 * 1.02
 
 
 def fitting_lugs(lugs: Sequence[Lug], wire: Wire, stud_m: float) -> tuple[Lug, ...]:
-    """Return the lugs for a wire and a stud, the closest barrel first; a hole larger than the stud is not taken."""
+    """Return the lugs for a wire and a stud, the closest barrel first; a hole larger than the stud is not
+    taken."""
     fit = [lug for lug in lugs if lug_takes(lug, wire) and abs(lug.stud_m - stud_m) < 0.1e-3]
     return tuple(sorted(fit, key=lambda lug: (lug.area_max_m2 - wire.area_m2, lug.palm_width_m)))
 

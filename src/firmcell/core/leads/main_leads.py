@@ -14,14 +14,8 @@ from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR, Duty, Supply
 from firmcell.core.model.limits import CUP_SLACK
 from firmcell.core.model.parts import Connector, Keying, Wire
 from firmcell.core.model.wire_laying import WireLaying
-from firmcell.core.physics.wire_heat import (
-    COPPER_COEFFICIENT,
-    PAIR_FACTOR,
-    adiabatic_rise,
-    resistance_at,
-    wire_temperatures,
-    withstand_seconds,
-)
+from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, PAIR_FACTOR, resistance_at, wire_temperatures
+from firmcell.core.physics.wire_in_time import adiabatic_rise, withstand_seconds
 
 LEADS_TOGETHER = 2
 
@@ -39,8 +33,8 @@ LUGS_ON_STUDS = Connector(
     wire_area_max_m2=300e-6,
     cup_depth_m=0.03,
 )
-"""What stands for the ends of a cable with lugs: crimp and stud at both ends of a conductor, clean and torqued; generic class
-value."""
+"""What stands for the ends of a cable with lugs: crimp and stud at both ends of a conductor, clean and
+torqued; generic class value."""
 
 
 class WireOption(Frozen):
@@ -130,12 +124,65 @@ def prospective_short_circuit(full_v: float, source_ohm: float) -> float:
 
 
 def loop_drop(leads: Leads, wire: Wire, current_a: float, temperature_k: float) -> float:
-    """Return the voltage lost in both leads, two contact pairs and the fuse at `current_a`, V."""
+    """Return the voltage lost in both leads, two contact pairs and the fuse.
+
+    Parameters
+    ----------
+    leads : Leads
+        Length, connector, fuse and adapters are theirs.
+    wire : Wire
+    current_a, temperature_k : float
+        A; copper's temperature, K.
+
+    Returns
+    -------
+    drop : float
+        V.
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    See `loop_resistance`; the drop is the current times that.
+
+    >>> from firmcell.core.model.design import Leads
+    >>> from firmcell.core.model.sample_parts import PLUG, WIRE
+    >>> leads = Leads(wire=WIRE, length_m=0.5, connector=PLUG, fuse=None)
+    >>> round(loop_drop(leads, WIRE, 20.0, 293.15), 6)  # 2 × 0.5 m of 10 mΩ/m and two pairs of 0.5 mΩ: 11 mΩ
+    0.22
+    """
     return current_a * loop_resistance(leads, wire, temperature_k)
 
 
 def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
-    """Return the resistance of the loop outside the pack in Ω, copper at `temperature_k`."""
+    """Return the resistance of the loop outside the pack: both leads, two contact pairs and the fuse.
+
+    Parameters
+    ----------
+    leads : Leads
+    wire : Wire
+    temperature_k : float
+        Of the copper, K.
+
+    Returns
+    -------
+    resistance : float
+        Ω.
+
+    References
+    ----------
+    .. [1] iec-60028
+
+    Examples
+    --------
+    >>> from firmcell.core.model.design import Leads
+    >>> from firmcell.core.model.sample_parts import PLUG, WIRE
+    >>> leads = Leads(wire=WIRE, length_m=0.5, connector=PLUG, fuse=None)
+    >>> round(loop_resistance(leads, WIRE, 393.15), 6)  # 10 mΩ (1 + 0.00393 × 100) and 1 mΩ
+    0.01493
+    """
     per_metre = float(resistance_at(wire.resistance_ohm_per_m, temperature_k, COPPER_COEFFICIENT))
     fuse = leads.fuse_holder_ohm if leads.fuse else 0.0
     contacts = 2 * leads.connector.contact_resistance_ohm * (1 + leads.adapters)
@@ -168,8 +215,7 @@ def wire_options(
     """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
 
     A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within
-    its insulation
-    after a peak of `peak_s`, the copper alone taking up the heat.
+    its insulation after a peak of `peak_s`, the copper alone taking up the heat.
     """
     fuse_a = least_rating(steady_a, peak_a)
     options = []

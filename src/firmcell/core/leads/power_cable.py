@@ -34,7 +34,8 @@ class CableFigures:
 def cable_ask(
     leads: Leads, cable: PowerCable, steady_a: float, peak_a: float, peak_s: float, ambient_k: float
 ) -> WireAsk:
-    """Return what is asked of the wire: the current by its duty, and the drop allowed over both conductors."""
+    """Return what is asked of the wire: the current by its duty, and the drop allowed over both
+    conductors."""
     return WireAsk(
         current_a=steady_a,
         length_m=leads.length_m,

@@ -1,4 +1,5 @@
-"""Plugging in: the rush of current into the load's capacitors, its spark, and the resistor that takes it instead."""
+"""Plugging in: the rush of current into the load's capacitors, its spark, and the resistor that takes it
+instead."""
 
 from math import ceil, exp, log10
 
@@ -8,8 +9,8 @@ E12 = (10, 12, 15, 18, 22, 27, 33, 39, 47, 56, 68, 82)
 """Preferred values of resistors (IEC 60063, values from memory)."""
 WATTS = (0.25, 0.5, 1.0, 2.0, 5.0, 10.0, 25.0, 50.0)
 SECONDS = 1.0
-"""Charged to 95 % in three time constants, in about this time: as long as a hand holds a plug half in; engineering
-judgement."""
+"""Charged to 95 % in three time constants, in about this time: as long as a hand holds a plug half in;
+engineering judgement."""
 PULSE = 10.0
 """A wire-wound resistor takes for a second or two about this times its rated power; generic class value."""
 HARMLESS_V = 2.0
@@ -29,8 +30,7 @@ def inrush(voltage_v: float, capacitance_f: float, loop_ohm: float) -> Inrush:
     """Return the rush into empty capacitors through the loop of pack, leads and contacts.
 
     A capacitor through a resistance: V/R e^(−t/RC); it loses ½CV² in R whatever R is, and ∫i² dt = CV²/2R.
-    The capacitor's
-    own resistance and all inductance are left out, so the peak errs high.
+    The capacitor's own resistance and all inductance are left out, so the peak errs high.
 
     Parameters
     ----------
@@ -118,11 +118,11 @@ def preferred(ohm: float) -> float:
 
 
 def precharge(voltage_v: float, capacitance_f: float) -> Precharge | None:
-    """Return the resistor for precharging `capacitance_f` at `voltage_v`; None where there is nothing to charge.
+    """Return the resistor for precharging `capacitance_f` at `voltage_v`; None where there is nothing to
+    charge.
 
     Three time constants in about a second; never so small that more than 2 A flow. The resistor takes up
-    ½CV², the energy
-    the capacitors are charged with (the other half of CV²).
+    ½CV², the energy the capacitors are charged with (the other half of CV²).
 
     Parameters
     ----------

@@ -18,7 +18,8 @@ SOLDERING_RISE_K = 210.0
 REACHES = 0.75
 """Part of an iron's rated power that gets into the joint with a clean, tinned tip; generic class value."""
 SLOW_S, QUICK_S = 6.0, 3.0
-"""Time for a large and for a small cup to come to heat: 5 to 6 s for a large one, common practice, no source."""
+"""Time for a large and for a small cup to come to heat: 5 to 6 s for a large one, common practice, no
+source."""
 LARGE_M2, SMALL_M2 = 5.26e-6, 1.31e-6
 TOUCH_K = 20.0
 """A cell or pouch tab at the other end should not warm by more; engineering judgement."""
@@ -84,17 +85,79 @@ class JointWork:
 
 
 def contact_mass(connector: Connector) -> float:
-    """Return the mass in kg of one contact, taken as a brass rod of 2½ cup depths and 1½ times the largest wire."""
+    """Return the mass of one contact, taken as a brass rod of 2½ cup depths and 1½ times the largest wire.
+
+    Parameters
+    ----------
+    connector : Connector
+
+    Returns
+    -------
+    mass : float
+        kg.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG
+    >>> round(contact_mass(PLUG) * 1e3, 6)  # 8500 kg/m³ × 25 mm × 6 mm²
+    1.275
+    """
     return BRASS_DENSITY * 2.5 * connector.cup_depth_m * 1.5 * connector.wire_area_max_m2
 
 
 def cup_diameter(connector: Connector) -> float:
-    """Return the outer diameter in m of the cup: the circle round its largest wire and a wall of a fifth of it on each side."""
+    """Return the outer diameter of the cup: the circle round its largest wire and a wall of a fifth of it
+    each side.
+
+    Parameters
+    ----------
+    connector : Connector
+
+    Returns
+    -------
+    diameter : float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.leads.soldering import conductor_diameter
+    >>> from firmcell.core.model.sample_parts import PLUG
+    >>> bool(abs(cup_diameter(PLUG) - 1.4 * conductor_diameter(4e-6)) < 1e-12)
+    True
+    """
     return float(conductor_diameter(connector.wire_area_max_m2)) * 1.4
 
 
 def heating_seconds(area_m2: float) -> float:
-    """Return how long a joint of a wire of copper area `area_m2` should take to come to heat, s: quick, so little is cooked."""
+    """Return how long a joint should take to come to heat: quick, so that little is cooked.
+
+    Parameters
+    ----------
+    area_m2 : float
+        Copper of the wire, m².
+
+    Returns
+    -------
+    time : float
+        s; 3 s up to 16 AWG, 6 s from 10 AWG, between them in proportion.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> heating_seconds(1.31e-6), heating_seconds(5.26e-6), heating_seconds(16e-6)
+    (3.0, 6.0, 6.0)
+    """
     return float(np.interp(area_m2, (SMALL_M2, LARGE_M2), (QUICK_S, SLOW_S)))
 
 
@@ -133,8 +196,7 @@ def joint_work(wire: Wire, connector: Connector, length_m: float) -> JointWork:
     """Return what soldering one lead into its cup asks for; `length_m` is the way to the pack.
 
     Power: the heat that contact and wire end take up in the time it should need, and what runs off along the
-    wire
-    meanwhile, on average 2 k A ΔT/√(π α t); over the part of the iron's power that gets in.
+    wire meanwhile, on average 2 k A ΔT/√(π α t); over the part of the iron's power that gets in.
     """
     seconds = heating_seconds(wire.area_m2)
     end_kg = wire.area_m2 * connector.cup_depth_m * COPPER_DENSITY
@@ -162,9 +224,8 @@ def joint_sleeve(passes_m: float, grips_m: float, bare_m: float) -> SleeveChoice
     """Return the smallest stock sleeve that slides over the largest thing and shrinks on to the smallest, m.
 
     Supplied diameter over `passes_m` with a tenth of ease, recovered under `grips_m`; of one size the lower
-    ratio,
-    which is softer. It covers the bare part and two wire diameters of insulation, a tenth more for shrinking
-    along.
+    ratio, which is softer. It covers the bare part and two wire diameters of insulation, a tenth more for
+    shrinking along.
     """
     for supplied in SLEEVES_M:
         if supplied < max(passes_m, grips_m) * 1.1:
@@ -177,7 +238,33 @@ def joint_sleeve(passes_m: float, grips_m: float, bare_m: float) -> SleeveChoice
 
 
 def pull_out(wire: Wire) -> tuple[float | None, str]:
-    """Return the least pull-out of a crimped wire, N, and its standard; between sizes of a table the next smaller counts."""
+    """Return the least pull-out of a crimped wire; between sizes of a table the next smaller counts.
+
+    Parameters
+    ----------
+    wire : Wire
+
+    Returns
+    -------
+    force : float or None
+        N; None outside the tables.
+    standard : str
+        Its name, or "".
+
+    References
+    ----------
+    .. [1] iec-60352-2
+    .. [2] ul-486a
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> pull_out(WIRE)  # 2 mm² counts as 1.5
+    (150.0, 'IEC 60352-2')
+    >>> force, standard = pull_out(WIRE.model_copy(update={"gauge": "14 AWG"}))
+    >>> round(force / 4.4482216, 6), standard  # 50 pounds-force
+    (50.0, 'UL 486A-486B')
+    """
     number = gauge_number(wire)
     if number is not None:
         if number in UL_486A:

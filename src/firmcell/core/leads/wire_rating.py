@@ -1,4 +1,5 @@
-"""What a wire carries as it is laid: alone, in pairs, in sleeve, in a bundle; steadily or by turns; and which gauge to take."""
+"""What a wire carries as it is laid: alone, in pairs, in sleeve, in a bundle; steadily or by turns; and which
+gauge to take."""
 
 from collections.abc import Sequence
 
@@ -19,10 +20,9 @@ from firmcell.core.physics.wire_heat import (
     PAIR_FACTOR,
     ampacity,
     insulation_barrier,
-    onderdonk_fusing,
     resistance_at,
-    withstand_seconds,
 )
+from firmcell.core.physics.wire_in_time import onderdonk_fusing, withstand_seconds
 
 SLEEVE_GAP_M, SLEEVE_WALL_M = 0.0005, 0.0005
 """Still air between wire and sleeve, and wall of the sleeve, m; generic class value."""
@@ -69,35 +69,61 @@ CUSTOM: dict[int, float] = {
     0: 245,
     -1: 283,
 }
-"""What the hobby takes for chassis wiring, A by AWG number: a table that goes from hand to hand without its conditions (from
-memory; common practice, no source)."""
+"""What the hobby takes for chassis wiring, A by AWG number: a table that goes from hand to hand without its
+conditions (from memory; common practice, no source)."""
 
 
 def rated_current(
     wires: Sequence[Wire], limit_k: float, ambient_k: float, laying: WireLaying, together: int = 1
 ) -> Array:
-    """Return for each wire the steady current in A that holds its conductor at `limit_k`, laid as `lay` says.
+    """Return for each wire the steady current that holds its conductor at a limit.
 
     Parameters
     ----------
     wires : sequence of Wire
+        n of them.
     limit_k : float
-        Or the insulation's limit if that is lower.
+        K; the insulation's limit if that is lower.
     ambient_k : float
+        K.
     laying : WireLaying
     together : int
         Wires in the bundle that all carry this current; only for `WireLaying.BUNDLE`.
+
+    Returns
+    -------
+    current : ndarray, shape (n,)
+        A.
+
+    Raises
+    ------
+    Refusal
+        For a bundle of none.
 
     Notes
     -----
     In a sleeve a layer of still air and the wall come on top of the insulation. A bundle gives its heat off
     over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own
-    insulation;
-    the warmer middle of a large bundle is not counted, so more than about seven err high by up to a tenth.
-    Inside the
-    pack's insulation the wire lies on the cells: half its surface gives heat off, through the sleeve, and
-    `ambient_k` is
-    then what it is in there, such as the greatest temperature of the cells.
+    insulation; the warmer middle of a large bundle is not counted, so more than about seven err high by up to
+    a tenth. Inside the pack's insulation the wire lies on the cells: half its surface gives heat off, through
+    the sleeve, and `ambient_k` is then what it is in there, such as the greatest temperature of the cells.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+    .. [2] nfpa-70
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> float(rated_current([WIRE], 303.15, 303.15, WireLaying.FREE)[0])  # no rise allowed, no current
+    0.0
+    >>> free, three = (
+    ...     float(rated_current([WIRE], 378.15, 303.15, laying, n)[0])
+    ...     for laying, n in ((WireLaying.FREE, 1), (WireLaying.BUNDLE, 3))
+    ... )
+    >>> bool(free > three)
+    True
     """
     if together < 1:
         raise Refusal("A bundle has at least one wire.")
@@ -108,7 +134,34 @@ def rated_current(
 def working_temperatures(
     wires: Sequence[Wire], current_a: float, ambient_k: float, laying: WireLaying, together: int = 1
 ) -> Array:
-    """Return for each wire the steady temperature in K of its conductor at `current_a`; 773.15 means it runs away."""
+    """Return for each wire the steady temperature of its conductor, laid as `laying` says.
+
+    Parameters
+    ----------
+    wires : sequence of Wire
+        n of them.
+    current_a, ambient_k : float
+        A, K.
+    laying : WireLaying
+    together : int
+        Wires in the bundle.
+
+    Returns
+    -------
+    temperature : ndarray, shape (n,)
+        K; 773.15 means it runs away.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> limit = rated_current([WIRE], 378.15, 303.15, WireLaying.SLEEVE)[0]
+    >>> round(float(working_temperatures([WIRE], limit, 303.15, WireLaying.SLEEVE)[0]))  # back at the limit
+    378
+    """
     return np.asarray(
         bisect(
             lambda kelvin: _current_at(wires, kelvin, ambient_k, laying, together) - current_a,
@@ -121,7 +174,8 @@ def working_temperatures(
 def _current_at(
     wires: Sequence[Wire], conductor_k: Array, ambient_k: float, laying: WireLaying, together: int
 ) -> Array:
-    """The current that holds each conductor at its temperature in `conductor_k`, whatever its insulation stands."""
+    """The current that holds each conductor at its temperature in `conductor_k`, whatever its insulation
+    stands."""
     resistance, area, outer = (
         np.array([[w.resistance_ohm_per_m, w.area_m2, w.outer_diameter_m] for w in wires]).reshape(-1, 3).T
     )
@@ -150,9 +204,40 @@ def _current_at(
 def time_constant(
     wire: Wire, limit_k: float, ambient_k: float, laying: WireLaying = WireLaying.FREE, together: int = 1
 ) -> float:
-    """Return the time in s in which a wire comes within 1/e of its final temperature.
+    """Return the time in which a wire comes within 1/e of its final temperature.
 
+    Parameters
+    ----------
+    wire : Wire
+    limit_k, ambient_k : float
+        K.
+    laying : WireLaying
+    together : int
+        Wires in the bundle.
+
+    Returns
+    -------
+    time : float
+        s; 0 where no current is allowed.
+
+    Notes
+    -----
     Heat capacity of copper and insulation over the heat given off for each kelvin at the limit.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> from firmcell.core.physics.wire_heat import COPPER_DENSITY, COPPER_HEAT_CAPACITY
+    >>> current = float(rated_current([WIRE], 373.15, 303.15, WireLaying.FREE)[0])
+    >>> # Given off at 100 °C, 70 K over the air.
+    >>> watts_per_kelvin = current**2 * 0.01 * (1 + 0.00393 * 80) / 70
+    >>> copper = 2e-6 * COPPER_DENSITY * COPPER_HEAT_CAPACITY
+    >>> bool(time_constant(WIRE, 373.15, 303.15) > copper / watts_per_kelvin)  # the insulation comes on top
+    True
     """
     limit = min(limit_k, wire.insulation_limit_k)
     current = float(rated_current((wire,), limit, ambient_k, laying, together)[0])
@@ -338,7 +423,8 @@ def _row(wire: Wire, limit: float, temperature: float, constant: float, ask: Wir
 
 
 def proposed(rows: Sequence[WireRow]) -> tuple[WireRow | None, str]:
-    """Return the thinnest wire that fails on nothing and what ruled it: what the next thinner one fails on."""
+    """Return the thinnest wire that fails on nothing and what ruled it: what the next thinner one fails
+    on."""
     for number, row in enumerate(rows):
         if not row.fails:
             before = rows[number - 1].fails if number else ()

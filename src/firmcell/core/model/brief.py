@@ -113,7 +113,8 @@ class Brief(Frozen):
 
     @property
     def energy_wanted_j(self) -> float | None:
-        """The energy asked for, J; from the run time at the middle of the load's window if only that is given."""
+        """The energy asked for, J; from the run time at the middle of the load's window if only that is
+        given."""
         if self.energy_j is not None:
             return self.energy_j
         if self.run_time_s is not None:

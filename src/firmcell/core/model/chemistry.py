@@ -27,9 +27,8 @@ class Chemistry(StrEnum):
 class ChemistryFacts(Frozen):
     """Voltages of one cell, in V, and how it is charged.
 
-    `printed_step_v` is what boards print from pad to pad (3.7, 7.4, 11.1 …). The voltages are common practice
-    (TRADE table "Voltages people expect"); charge methods of
-    nickel cells follow IEC 61951-2 (value from memory).
+    `printed_step_v` is what boards print from pad to pad (3.7, 7.4, 11.1 …). The voltages are common
+    practice, no source; charge methods of nickel cells follow IEC 61951-2 (value from memory).
     """
 
     label: str

@@ -60,7 +60,8 @@ class Face(StrEnum):
 
 
 class PlacedCell(Frozen):
-    """A cell put in a place of its own, by the engine or by hand. Its number is its place in the list, from 1.
+    """A cell put in a place of its own, by the engine or by hand. Its number is its place in the list, from
+    1.
 
     Attributes
     ----------
@@ -198,8 +199,7 @@ class Leads(Frozen):
     ----------
     laying : how the leads lie where they are warmest.
     charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus
-        sit in it as in
-        the one for the load.
+        sit in it as in the one for the load.
     adapters : adapters between pack and load, each one more pair of contacts.
     fuse_at_m : of wire between pack and fuse; what lies before the fuse is not protected by it.
     """
@@ -294,7 +294,8 @@ class Design(JobDetails):
 
     @property
     def as_made(self) -> "Design":
-        """The design as it is worked out: in holders the clips are the joints, unless a joint was measured."""
+        """The design as it is worked out: in holders the clips are the joints, unless a joint was
+        measured."""
         joint_ohm = self.details.joint_ohm
         if joint_ohm is None or self.joining.joint_ohm is not None:
             return self

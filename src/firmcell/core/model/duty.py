@@ -3,8 +3,8 @@
 from firmcell.core.base.frozen import frozen
 
 SHORT_CIRCUIT_FACTOR = 1.5
-"""First current of a short over voltage by d.c. resistance: cells give more in the first milliseconds than their d.c. resistance
-says, and a fuse must break that (common practice, no source)."""
+"""First current of a short over voltage by d.c. resistance: cells give more in the first milliseconds than
+their d.c. resistance says, and a fuse must break that (common practice, no source)."""
 
 
 @frozen

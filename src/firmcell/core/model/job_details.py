@@ -31,7 +31,8 @@ class KindDetails(Frozen):
 
     @property
     def joint_ohm(self) -> float | None:
-        """Resistance of the joint at one pad in place of that of strip and weld, Ω, if this kind has another."""
+        """Resistance of the joint at one pad in place of that of strip and weld, Ω, if this kind has
+        another."""
         return None
 
 
@@ -124,7 +125,8 @@ FIELD_OF_KIND = {
 
 
 class JobDetails(Frozen):
-    """The part of a design that belongs to its kind of job: the kind, and a field for each kind that asks more."""
+    """The part of a design that belongs to its kind of job: the kind, and a field for each kind that asks
+    more."""
 
     kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
     lead_change: LeadChange = LeadChange()

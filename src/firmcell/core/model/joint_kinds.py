@@ -40,8 +40,8 @@ KINDS = {
     JoinedBy.SOLDER: JointKind(0.0001, "soldered joint", "Solder", "solder-joint"),
     JoinedBy.SCREW: JointKind(0.0001, "screwed joint", "Screw", "screw-joint"),
 }
-"""Generic class values, no source: two good weld pairs; 8 mm of free nickel tab 0.15 × 8 (0.46 mΩ) with its solder; a short
-wide joint of solder; a clean, torqued copper or nickel bar on a terminal."""
+"""Generic class values, no source: two good weld pairs; 8 mm of free nickel tab 0.15 × 8 (0.46 mΩ) with its
+solder; a short wide joint of solder; a clean, torqued copper or nickel bar on a terminal."""
 
 ON_FACE = {"top": "on top", "bottom": "on the bottom"}
 HOLE_EASE_M = 0.0005
@@ -49,10 +49,11 @@ HOLE_EASE_M = 0.0005
 EDGE_THREADS = 1.5
 """From the middle of a screw to the end of its bar, in threads; common practice, no source."""
 LEAST_BAR_THREADS = 2.5
-"""Least width of a bar with a hole in it, in threads: washers need a seat and current a way round; common practice, no source."""
+"""Least width of a bar with a hole in it, in threads: washers need a seat and current a way round; common
+practice, no source."""
 TERMINAL_TORQUE_NM = {0.004: 1.2, 0.005: 2.5, 0.006: 4.5, 0.008: 9.0}
-"""Torque of a screw in a cell's terminal, N·m by thread; generic class value, below that of a steel stud, since the thread
-is cut in aluminium or brass. The cell's own sheet goes before it."""
+"""Torque of a screw in a cell's terminal, N·m by thread; generic class value, below that of a steel stud,
+since the thread is cut in aluminium or brass. The cell's own sheet goes before it."""
 
 
 def terminal_torque(thread_m: float) -> float | None:

@@ -3,14 +3,15 @@
 TOUCH_LIMIT_V = 60.0
 """Greatest d.c. voltage that may be touched, V (IEC 62368-1, ES1 limit; value from memory)."""
 FIRST_TOUCH_SPREAD_V = 0.10
-"""Cells of one parallel group stand within this before they are joined, V: it limits the current at first touch (common practice,
-no source)."""
+"""Cells of one parallel group stand within this before they are joined, V: it limits the current at first
+touch (common practice, no source)."""
 GROUP_SPREAD_V = 0.13
 """Groups in series stand within this before a balance charge, V (common practice, no source)."""
 GROUP_SPREAD_GOOD_V = 0.05
 """Groups in series that stand within this are called balanced, V (common practice, no source)."""
 LEAST_INSULATION_OHM = 5e6
-"""Least resistance between the poles of an empty harness and from pole to case, Ω (common practice, no source)."""
+"""Least resistance between the poles of an empty harness and from pole to case, Ω (common practice, no
+source)."""
 RUNAWAY_K = 773.15
 """A temperature that no longer means anything but that it runs away, K: where figures are cut off."""
 CUP_SLACK = 1.001

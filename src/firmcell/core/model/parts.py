@@ -109,7 +109,8 @@ class StripMetal(StrEnum):
 
 
 METAL_CONDUCTIVITY = {StripMetal.NICKEL: 90.7, StripMetal.PLATED_STEEL: 60.0, StripMetal.COPPER: 401.0}
-"""W/m·K at 300 K: nickel and copper after Incropera's tables (from memory); mild steel strip is a generic class value."""
+"""W/m·K at 300 K: nickel and copper after Incropera's tables (from memory); mild steel strip is a generic
+class value."""
 
 
 class Strip(Part):

@@ -70,7 +70,8 @@ class Factor:
         rows = np.concatenate([a, b, a, b])
         columns = np.concatenate([a, b, b, a])
         values = np.concatenate([siemens, siemens, -siemens, -siemens])
-        # The first node of each part. Not by np.unique, which loads numpy.ma at its first call: 20 ms of the start.
+        # The first node of each part. Not by np.unique, which loads numpy.ma at its first call: 20 ms of the
+        # start.
         order = np.argsort(network.parts, kind="stable")
         self.held = order[np.flatnonzero(np.diff(network.parts[order], prepend=-1))]
         # The pack's minus is where voltages are counted from.
@@ -94,7 +95,8 @@ class Factor:
 
 
 def linear_solver(size: int, at: tuple[Indices, Indices], values: Array) -> Callable[[Array], Array]:
-    """Return what solves the symmetric equations with these entries (row and column, summed where they coincide)."""
+    """Return what solves the symmetric equations with these entries (row and column, summed where they
+    coincide)."""
     if size <= DENSE:
         # SciPy's sparse solver takes a tenth of a second to load; small packs do without it.
         full = np.zeros((size, size))

@@ -12,11 +12,7 @@ from firmcell.core.base.arrays import Array
 
 
 def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, steps: int = 12) -> Array:
-    """Return where a rising `function` of an array crosses zero between `low` and `high`, elementwise.
-
-    `steps` halvings, then one straight line through the ends of what is left: for the smooth curves
-    used here 12 steps and the line are as exact as 24 halvings. A function that stays on one side
-    gives the nearer end.
+    """Return where a rising function of an array crosses zero, elementwise.
 
     Parameters
     ----------
@@ -30,7 +26,16 @@ def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, 
     Returns
     -------
     crossing : ndarray
-        In the unit of the bounds.
+        In the unit of the bounds; the nearer end where the function stays on one side.
+
+    Notes
+    -----
+    `steps` halvings, then one straight line through the ends of what is left: for the smooth curves used here
+    12 steps and the line are as exact as 24 halvings.
+
+    References
+    ----------
+    .. [1] press-recipes
 
     Examples
     --------

@@ -7,7 +7,8 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.convection import plate_loss
 from firmcell.core.physics.root_finding import bisect
-from firmcell.core.physics.wire_heat import resistance_at, rise_without_loss
+from firmcell.core.physics.wire_heat import resistance_at
+from firmcell.core.physics.wire_in_time import rise_without_loss
 
 SHEET_EMISSIVITY = 0.9
 """The strip radiates through the sheet that lies on it; generic class value for polymer and paper."""
@@ -43,7 +44,8 @@ def resistance_per_metre(strip: Strip, layers: int, temperature_k: ArrayLike) ->
     --------
     >>> from firmcell.core.model.parts import Strip, StripMetal
     >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
-    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
+    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0,
+    ...     heat_capacity_j_kg_k=444.0)
     >>> float(resistance_per_metre(nickel, 1, 293.15).round(5))  # 69.3 nΩ·m over 1.2 mm²
     0.05775
     """
@@ -80,7 +82,8 @@ def long_run_limit(strip: Strip, layers: int, limit_k: float, ambient_k: float) 
     --------
     >>> from firmcell.core.model.parts import Strip, StripMetal
     >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
-    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
+    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0,
+    ...     heat_capacity_j_kg_k=444.0)
     >>> long_run_limit(nickel, 1, 303.15, 303.15)
     0.0
     """
@@ -117,7 +120,8 @@ def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambien
     --------
     >>> from firmcell.core.model.parts import Strip, StripMetal
     >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
-    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
+    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0,
+    ...     heat_capacity_j_kg_k=444.0)
     >>> round(float(long_run_temperature(nickel, 1, 0.0, 303.15)), 1)
     303.1
     """
@@ -131,12 +135,34 @@ def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambien
 
 
 def heat_capacity_per_metre(strip: Strip, layers: int) -> float:
-    """Return what `layers` of strip take up for each kelvin, J/m·K."""
+    """Return what `layers` of strip take up for each kelvin.
+
+    Parameters
+    ----------
+    strip : Strip
+    layers : int
+
+    Returns
+    -------
+    capacity : float
+        J/m·K.
+
+    References
+    ----------
+    .. [1] crc
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> round(heat_capacity_per_metre(NICKEL, 2), 3)  # 2 × 1.2e-6 m² × 8900 kg/m³ × 444 J/kg·K
+    9.484
+    """
     return strip.section_m2 * layers * strip.density_kg_m3 * strip.heat_capacity_j_kg_k
 
 
 def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float, start_k: float) -> float:
-    """Return the rise in K of the strip in `seconds` at `current_a` from `start_k` if it loses no heat: an upper bound.
+    """Return the rise in K of the strip in `seconds` at `current_a` from `start_k` if it loses no heat: an
+    upper bound.
 
     Parameters
     ----------
@@ -164,8 +190,10 @@ def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float, 
     --------
     >>> from firmcell.core.model.parts import Strip, StripMetal
     >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
-    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
-    >>> round(adiabatic_rise(nickel, 1, 10.0, 1.0, 293.15), 3)  # 1.218 K/s at first: (e^(0.006·1.218) − 1)/0.006
+    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0,
+    ...     heat_capacity_j_kg_k=444.0)
+    >>> # 1.218 K/s at first: (e^(0.006·1.218) − 1)/0.006
+    >>> round(adiabatic_rise(nickel, 1, 10.0, 1.0, 293.15), 3)
     1.222
     """
     heat = current_a**2 * float(resistance_per_metre(strip, layers, start_k))
@@ -178,8 +206,8 @@ def seconds_to_reach(
 ) -> Array:
     """Return how long in s a long strip takes from `start_k` to `limit_k`; inf where it never gets there.
 
-    t = ∫ C dT / (I² R(T) − loss(T)), by midpoints: the integrand is convex, so the sum errs to the short, safe side.
-    The loss is that of `long_run_limit`, from one face.
+    t = ∫ C dT / (I² R(T) − loss(T)), by midpoints: the integrand is convex, so the sum errs to the short,
+    safe side. The loss is that of `long_run_limit`, from one face.
 
     Parameters
     ----------
@@ -205,7 +233,8 @@ def seconds_to_reach(
     --------
     >>> from firmcell.core.model.parts import Strip, StripMetal
     >>> nickel = Strip(name="nickel 0.15 × 8", metal=StripMetal.NICKEL, thickness_m=1.5e-4, width_m=8e-3,
-    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0, heat_capacity_j_kg_k=444.0)
+    ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0,
+    ...     heat_capacity_j_kg_k=444.0)
     >>> float(seconds_to_reach(nickel, 1, 1.0, 293.15, 393.15, 293.15))
     inf
     """
@@ -213,7 +242,8 @@ def seconds_to_reach(
     if start_k >= limit_k:
         return np.zeros(current.shape[:-1])
     step = (limit_k - start_k) / STEPS
-    # The limit itself stands last: heat less loss is concave in temperature, and the start is a steady state of less.
+    # The limit itself stands last: heat less loss is concave in temperature, and the start is a steady state
+    # of less.
     kelvin = np.append(start_k + step * (np.arange(STEPS) + 0.5), limit_k)
     gain = current**2 * resistance_per_metre(strip, layers, kelvin)
     net = gain - plate_loss(kelvin, ambient_k, strip.width_m, SHEET_EMISSIVITY)

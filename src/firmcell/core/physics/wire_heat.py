@@ -24,10 +24,6 @@ COPPER_HEAT_CAPACITY = 385.0
 CELSIUS_20 = 293.15
 
 
-MOLTEN_RISE_K = 1500.0
-"""Copper melts at 1358 K, nickel at 1728 K (CRC Handbook, values from memory)."""
-
-
 CLASS_2_OHM_PER_KM = {
     0.5: 36.0,
     0.75: 24.5,
@@ -49,7 +45,8 @@ CLASS_2_OHM_PER_KM = {
     240: 0.0754,
     300: 0.0601,
 }
-"""Largest resistance of solid and stranded plain copper at 20 °C by mm² (IEC 60228 classes 1 and 2, values from memory)."""
+"""Largest resistance of solid and stranded plain copper at 20 °C by mm² (IEC 60228 classes 1 and 2, values
+from memory)."""
 
 
 STRANDED_FILL = 0.85
@@ -67,11 +64,6 @@ the published tables (it lands 0 to 14 % above them without this factor). Engine
 
 INSULATION_EMISSIVITY = 0.9
 """Generic class value for polymer surfaces of any colour."""
-
-
-WITHSTAND_K = {"pvc": 115.0, "xlpe": 143.0, "silicone": 143.0, "ptfe": 143.0}
-"""A·√s/mm² for copper from working to final temperature (IEC 60364-4-43, values from memory);
-silicone and PTFE are taken as rubber for 90 °C, which errs to the safe side."""
 
 
 def awg_diameter(gauge: ArrayLike) -> Array:
@@ -154,45 +146,6 @@ def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficien
     """
     rise = np.asarray(temperature_k, dtype=float) - CELSIUS_20
     return np.asarray(np.asarray(resistance_20, dtype=float) * (1 + coefficient * rise))
-
-
-def rise_without_loss(first_k_per_s: float, seconds: float, start_k: float, coefficient: float) -> float:
-    """Return the rise in K of a conductor that loses no heat, its resistance rising as it warms.
-
-    dT/dt = r (1 + a (T − T0)) has the solution (e^(a r t) − 1)/a. It is an upper bound of the rise, held to
-    `MOLTEN_RISE_K`, since copper and nickel have melted by then.
-
-    Parameters
-    ----------
-    first_k_per_s : float
-        Rise in the first moment, K/s, by the resistance at `start_k`.
-    seconds : float
-        s.
-    start_k : float
-        K.
-    coefficient : float
-        Of resistance, 1/K against 20 °C.
-
-    Returns
-    -------
-    rise : float
-        K.
-
-    References
-    ----------
-    .. [1] iec-60028
-
-    Examples
-    --------
-    >>> round(rise_without_loss(10.0, 5.0, 293.15, 0.004), 2)  # (e^0.2 − 1)/0.004
-    55.35
-    >>> rise_without_loss(1e9, 1.0, 293.15, 0.004)
-    1500.0
-    """
-    here = coefficient / (1 + coefficient * (start_k - CELSIUS_20))
-    straight = first_k_per_s * seconds
-    grows = min(here * straight, 50.0)
-    return float(min(straight * np.expm1(grows) / grows if grows > 0 else straight, MOLTEN_RISE_K))
 
 
 def conductor_diameter(area_m2: ArrayLike) -> Array:
@@ -343,7 +296,41 @@ def ampacity(
 
 
 def wire_temperatures(wires: Sequence[Wire], current_a: float, ambient_k: float) -> Array:
-    """Return for each wire the steady conductor temperature in K at `current_a`; 773.15 means it runs away."""
+    """Return for each wire the steady conductor temperature in free air.
+
+    Parameters
+    ----------
+    wires : sequence of Wire
+        n of them.
+    current_a, ambient_k : float
+        A, K.
+
+    Returns
+    -------
+    temperature : ndarray, shape (n,)
+        K; 773.15 means it runs away.
+
+    Notes
+    -----
+    I²R(T) against natural convection and radiation of a horizontal cylinder, through the insulation.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> cold, warm, hot = (float(wire_temperatures([WIRE], amps, 303.15)[0]) for amps in (0.0, 20.0, 1000.0))
+    >>> round(cold, 2), hot  # no current, no rise; at 1000 A it runs away
+    (303.15, 773.15)
+    >>> from firmcell.core.physics.convection import cylinder_loss
+    >>> # Of the outside at the most; the conductor is hotter.
+    >>> loss = float(cylinder_loss(warm, 303.15, 3e-3, 0.9))
+    >>> heat = 20.0**2 * 0.01 * (1 + 0.00393 * (warm - 293.15))
+    >>> bool(heat < loss < 1.2 * heat)
+    True
+    """
     resistance, area, outer = _columns(wires)
     barrier = insulation_barrier(area, outer)
 
@@ -360,100 +347,3 @@ def wire_temperatures(wires: Sequence[Wire], current_a: float, ambient_k: float)
 def _columns(wires: Sequence[Wire]) -> tuple[Array, Array, Array]:
     table = np.array([[w.resistance_ohm_per_m, w.area_m2, w.outer_diameter_m] for w in wires]).reshape(-1, 3)
     return table[:, 0], table[:, 1], table[:, 2]
-
-
-def adiabatic_rise(wire: Wire, current_a: float, seconds: float, start_k: float) -> float:
-    """Return the rise in K from `start_k` of the copper alone in `seconds` at `current_a` in A, losing no heat."""
-    heat = current_a**2 * float(resistance_at(wire.resistance_ohm_per_m, start_k, COPPER_COEFFICIENT))
-    first = heat / (wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY)
-    return rise_without_loss(first, seconds, start_k, COPPER_COEFFICIENT)
-
-
-def withstand_k(insulation: str) -> float:
-    """Return k in A·√s/mm² of an insulation by its first word; an unknown one counts as PVC, the lowest.
-
-    Parameters
-    ----------
-    insulation : str
-        Its class, such as “silicone”.
-
-    Returns
-    -------
-    k : float
-        A·√s/mm².
-
-    References
-    ----------
-    .. [1] iec-60364-4-43
-
-    Examples
-    --------
-    >>> withstand_k("PVC 80"), withstand_k("something else")
-    (115.0, 115.0)
-    """
-    return WITHSTAND_K.get((insulation.split() or [""])[0].lower(), WITHSTAND_K["pvc"])
-
-
-def withstand_seconds(area_m2: float, current_a: float, insulation: str) -> float:
-    """Return how long in s a copper wire withstands a short circuit of `current_a`.
-
-    Adiabatic equation I²t = k²S² (IEC 60364-4-43); unknown insulation is taken as PVC, the lowest k.
-
-    Parameters
-    ----------
-    area_m2 : float
-        Copper, m².
-    current_a : float
-        A.
-    insulation : str
-        Its class.
-
-    Returns
-    -------
-    time : float
-        s.
-
-    References
-    ----------
-    .. [1] iec-60364-4-43
-
-    Examples
-    --------
-    >>> round(withstand_seconds(1e-6, 115.0, "PVC"), 6)  # k S = 115 A for one second
-    1.0
-    """
-    k = withstand_k(insulation)
-    return (k * area_m2 * 1e6 / current_a) ** 2
-
-
-def onderdonk_fusing(area_m2: float, seconds: float, ambient_k: float = 298.15) -> float:
-    """Return the current in A that melts a bare copper wire in `seconds`.
-
-    Onderdonk: I = A √(log10(1 + (1083 − Ta)/(234 + Ta)) / (33 t)), A in circular mils, Ta in °C.
-
-    Parameters
-    ----------
-    area_m2 : float
-        Copper, m².
-    seconds : float
-        s.
-    ambient_k : float
-        K.
-
-    Returns
-    -------
-    current : float
-        A.
-
-    References
-    ----------
-    .. [1] onderdonk
-
-    Examples
-    --------
-    >>> round(onderdonk_fusing(5.261e-6, 1.0), -1)  # 10 382 cmil × √(0.7063 / 33)
-    1520.0
-    """
-    circular_mils = 4 / np.pi * area_m2 / (25.4e-6) ** 2
-    celsius = ambient_k - 273.15
-    return float(circular_mils * np.sqrt(np.log10(1 + (1083 - celsius) / (234 + celsius)) / (33 * seconds)))

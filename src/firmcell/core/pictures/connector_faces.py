@@ -1,4 +1,5 @@
-"""The mating face of each class of connector, pack half, drawn from its contacts: what one sees when it points at one."""
+"""The mating face of each class of connector, pack half, drawn from its contacts: what one sees when it
+points at one."""
 
 from math import cos, pi, sin
 

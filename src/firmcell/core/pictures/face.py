@@ -79,7 +79,8 @@ class FaceMatter(NamedTuple):
 
 
 def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
-    """Return the picture of a face: cells with polarity, rings, strips, taps with their leads, board, main leads."""
+    """Return the picture of a face: cells with polarity, rings, strips, taps with their leads, board, main
+    leads."""
     return _face_drawing(
         FaceMatter(
             face,

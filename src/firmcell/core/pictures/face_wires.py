@@ -100,7 +100,8 @@ class FaceWires:
             self.face.shapes.append(Disc(at, 1.5, "tap", ref, tap.number))
 
     def main_leads(self) -> None:
-        """The main leads, as thick as they are; the one the board switches is marked with the pad it goes to."""
+        """The main leads, as thick as they are; the one the board switches is marked with the pad it goes
+        to."""
         diameter = self.face.wire.outer_diameter_m * MM
         nodes = {True: self.face.series, False: 0}
         for positive, number in nodes.items():

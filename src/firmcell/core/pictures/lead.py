@@ -1,4 +1,5 @@
-"""The main lead drawn to scale: strip, fuse, wire and connector, with what each loses and how warm it gets."""
+"""The main lead drawn to scale: strip, fuse, wire and connector, with what each loses and how warm it
+gets."""
 
 import itertools
 from enum import StrEnum
@@ -74,7 +75,8 @@ PACK_TO_PLUG = LeadWay()
 
 
 def profile_of(design: Design, analysis: Analysis) -> LeadProfile:
-    """Return temperature and loss along the plus lead of a design, its pack end at the cells' greatest temperature."""
+    """Return temperature and loss along the plus lead of a design, its pack end at the cells' greatest
+    temperature."""
     leads = analysis.leads
     # Another source is as warm as the air; every other lead begins at cells or a controller that may be hot.
     begins_k = design.cell.temperature_max_k if design.details.supply is None else design.brief.ambient_max_k

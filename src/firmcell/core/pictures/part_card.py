@@ -23,7 +23,8 @@ class Description:
 def describe(
     ref: str, design: Design, analysis: Analysis, metal: UnderLoad | None = None
 ) -> Description | None:
-    """Return the numbers of the thing `ref` names (such as ``strip:N3-L2``), or None if there is no such thing.
+    """Return the numbers of the thing `ref` names (such as ``strip:N3-L2``), or None if there is no such
+    thing.
 
     With the solved `metal`, what a strip or cell carries and how warm it gets is told from it.
     """

@@ -15,7 +15,8 @@ MM = 1e3
 ENLARGED = 20.0
 DETAIL_MM = 46.0
 SMALLEST_MM = 1.6
-"""Layers are drawn at least this high in the enlarged part, so that they can be seen; their text tells the height."""
+"""Layers are drawn at least this high in the enlarged part, so that they can be seen; their text tells the
+height."""
 
 
 class Layer(NamedTuple):

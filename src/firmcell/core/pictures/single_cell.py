@@ -17,14 +17,16 @@ from firmcell.core.pictures.drawing import (
 
 MM = 1e3
 SEEN_MM = 0.7
-"""Ring, strap, tape and sleeve are drawn at least this thick, so that they can be seen; the words tell the true thickness."""
+"""Ring, strap, tape and sleeve are drawn at least this thick, so that they can be seen; the words tell the
+true thickness."""
 NUB_MM = 1.4
 """How far the positive end stands out of the rim; generic class value."""
 TEXT_MM = 3.0
 
 
 def cell_bms_drawing(design: Design) -> Drawing:
-    """Return the finished cell to scale: board at the left under the negative end, strap along the top, positive end at the right."""
+    """Return the finished cell to scale: board at the left under the negative end, strap along the top,
+    positive end at the right."""
     painter = _Painter(design)
     painter.cell()
     painter.board()

@@ -1,4 +1,5 @@
-"""Heat and current of the metal as a picture: one coloured band a segment, a scale with its unit, the worst ten in numbers."""
+"""Heat and current of the metal as a picture: one coloured band a segment, a scale with its unit, the worst
+ten in numbers."""
 
 from enum import StrEnum
 
@@ -31,7 +32,8 @@ class Shown(StrEnum):
 
 @frozen
 class Band:
-    """One coloured piece: its line in mm as it lies, its width, its place on the scale (0 to 1), and text if it is shown."""
+    """One coloured piece: its line in mm as it lies, its width, its place on the scale (0 to 1), and text if
+    it is shown."""
 
     line: tuple[Point, Point]
     width: float
@@ -82,8 +84,7 @@ def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
     """Return the metal at a load of `load_a`.
 
     Currents go with the load, heat with its square; resistances stay as solved. Cells are at the end of a run
-    of
-    the same length, their rise going with the heat.
+    of the same length, their rise going with the heat.
     """
     factor = load_a / metal.current_a if metal.current_a else 0.0
     f = metal.figures

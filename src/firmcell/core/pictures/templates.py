@@ -138,7 +138,8 @@ class _TemplatePainter:
         return shapes
 
     def sheet(self) -> list[Shape]:
-        """The insulation sheet of this face: the hull of the cells, with room for the sheet round the sides."""
+        """The insulation sheet of this face: the hull of the cells, with room for the sheet round the
+        sides."""
         shapes: list[Shape] = []
         design = self.design
         along, across = design.cell.largest_m

@@ -26,7 +26,8 @@ INKS = {
 
 
 def schematic(design: Design, analysis: Analysis) -> Drawing:
-    """Return the pack as a ladder: groups from minus at the foot to plus on top, sense leads to the plug as its pads are printed.
+    """Return the pack as a ladder: groups from minus at the foot to plus on top, sense leads to the plug as
+    its pads are printed.
 
     Each lead has its colour; leads cross where the plug's order runs against the pack's.
     """
@@ -117,7 +118,8 @@ def _main_leads(design: Design, high: float) -> list[Shape]:
 
 
 def nail_board(design: Design, analysis: Analysis, metal: UnderLoad | None = None) -> Drawing:
-    """Return the board to make the harness on, at 1:1 in mm: a nail at each end of every wire, all beginning at the plug.
+    """Return the board to make the harness on, at 1:1 in mm: a nail at each end of every wire, all beginning
+    at the plug.
 
     Long wires go round nails and come back, so that the board stays within a page's width where it can.
     """
@@ -144,7 +146,8 @@ FOLD_MM = 150.0
 
 
 def _nailed(shapes: list[Shape], entry: WireEntry, y: float) -> float:
-    """One wire to and fro between nails; the sum of its straight pieces is its cut length. Returns where the next begins."""
+    """One wire to and fro between nails; the sum of its straight pieces is its cut length. Returns where the
+    next begins."""
     left = entry.length_m * 1e3
     x, way = 0.0, 1.0
     shapes.append(Disc((0.0, y), NAIL_R, "wiring.nail"))

@@ -106,7 +106,8 @@ RENAMED_STEPS = {
     f"guard-{name}": f"cell-bms-{name}"
     for name in ("cell-check", "ring", "minus", "strap", "wake", "sleeve", "proof")
 }
-"""Codes of steps in the records of version 0.1, by what they are called now; a record itself is never rewritten."""
+"""Codes of steps in the records of version 0.1, by what they are called now; a record itself is never
+rewritten."""
 
 
 def standing_events(events: Iterable[Event]) -> tuple[list[Event], frozenset[int]]:

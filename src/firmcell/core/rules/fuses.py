@@ -147,7 +147,8 @@ def fuse_too_slow_for_the_strip(s: Situation) -> Iterator[Hit]:
 
 
 def _quicker(s: Situation, *, strip_too: bool) -> Fix | None:
-    """A fuse that fits and is quick enough, or the next heavier wire; for the wire alone if no worse for the strip."""
+    """A fuse that fits and is quick enough, or the next heavier wire; for the wire alone if no worse for the
+    strip."""
     a, brief, leads = s.analysis, s.design.brief, s.design.leads
     strip = collecting_strip(a.layout, s.design.joining, a.strips)
     for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
@@ -169,7 +170,8 @@ def _quicker(s: Situation, *, strip_too: bool) -> Fix | None:
 def _opens_in_time(
     s: Situation, fuse: Fuse, wire: Wire, strip: tuple[Strip, int, float], strip_too: bool
 ) -> bool:
-    """Whether a fuse opens before the wire is damaged, and the strip too or no sooner than now, at every current."""
+    """Whether a fuse opens before the wire is damaged, and the strip too or no sooner than now, at every
+    current."""
     a, brief = s.analysis, s.design.brief
     found = protection(
         fuse,

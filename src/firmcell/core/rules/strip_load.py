@@ -24,7 +24,8 @@ WIDEST_BAR = 0.9
 
 
 WIDEST = 0.55
-"""Strip wider than this part of the pitch comes too near to the next one; a first sieve before the distances are checked."""
+"""Strip wider than this part of the pitch comes too near to the next one; a first sieve before the distances
+are checked."""
 
 
 SOURCE = "heat balance of a long strip, Churchill and Chu, and radiation"
@@ -36,7 +37,8 @@ def _worst(s: Situation, collectors: bool) -> StripPiece | None:
 
 
 def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
-    """More layers if three are enough, otherwise the least strip in the part library that does it in few layers."""
+    """More layers if three are enough, otherwise the least strip in the part library that does it in few
+    layers."""
     if piece.layers_needed <= LAYERS_WORTH_WELDING:
         return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
     ambient = s.design.brief.ambient_max_k
@@ -84,7 +86,8 @@ def _overload(s: Situation, collectors: bool, words: str, part: str) -> Iterator
 
 
 def _solved_overload(s: Situation, metal: UnderLoad, collectors: bool, words: str) -> Iterator[Hit]:
-    """The same from the solved pack, with strips at their own temperature and judged as the design says; its fix is solved too."""
+    """The same from the solved pack, with strips at their own temperature and judged as the design says; its
+    fix is solved too."""
     segments = [
         g
         for g in metal.figures.segments

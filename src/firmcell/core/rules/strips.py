@@ -189,7 +189,8 @@ def _near_after(s: Situation, edit: tuple[str, object]) -> tuple[TooNear, ...]:
 
 
 def _tails_clear(s: Situation) -> Fix | None:
-    """The lead at another cell of its pole, where the tail of the collecting strip keeps clear of other metal."""
+    """The lead at another cell of its pole, where the tail of the collecting strip keeps clear of other
+    metal."""
     layout, near = s.analysis.layout, s.analysis.too_near
     if s.design.joining.style is StripStyle.PLATES:
         return None

@@ -11,7 +11,8 @@ Body = Callable[[Situation], Iterator["Hit"]]
 
 
 class Topic(StrEnum):
-    """What a rule is about. A rule speaks in a kind of job that has all of its topics; one with none speaks wherever its stage is."""
+    """What a rule is about. A rule speaks in a kind of job that has all of its topics; one with none speaks
+    wherever its stage is."""
 
     CHARGE = "cells that are charged and travel"
     INSIDE = "what is inside the pack is known"
@@ -29,7 +30,8 @@ ALL_TOPICS = frozenset(Topic)
 
 @frozen
 class Hit:
-    """What the body of a rule yields: the sentence with the numbers, and what differs from the rule's defaults."""
+    """What the body of a rule yields: the sentence with the numbers, and what differs from the rule's
+    defaults."""
 
     sentence: str
     refs: tuple[str, ...] = ()

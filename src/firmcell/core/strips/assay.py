@@ -1,4 +1,5 @@
-"""Is a strip pure nickel or plated steel? From a four-wire measurement or from weight and size, with uncertainty."""
+"""Is a strip pure nickel or plated steel? From a four-wire measurement or from weight and size, with
+uncertainty."""
 
 from math import erf, exp, pi, sqrt
 
@@ -198,9 +199,8 @@ def assayed_strip(strip: Strip, assay: Assay, width_m: float, thickness_m: float
     """Return the strip of this job as it was measured.
 
     A measured resistivity is taken with twice its uncertainty on top, so that a doubtful one errs to the safe
-    side; a
-    weight gives the metal alone, whose usual resistivity counts. If the metal cannot be told it is plated
-    steel.
+    side; a weight gives the metal alone, whose usual resistivity counts. If the metal cannot be told it is
+    plated steel.
     """
     metal = assay.metal or StripMetal.PLATED_STEEL
     usual = {

@@ -1,4 +1,5 @@
-"""What if one joint or link lets go: every one of them, from one factorisation, worst first; and scatter of the cells."""
+"""What if one joint or link lets go: every one of them, from one factorisation, worst first; and scatter of
+the cells."""
 
 from collections.abc import Iterator
 
@@ -61,7 +62,8 @@ class Removed:
 def remove_each(
     network: Network, current_a: Array, cell_a: Array, volts: Array, branches: NDArray[np.intp]
 ) -> Removed:
-    """Return the state after removing each of `branches`, by a rank-one update of the network's one factorisation.
+    """Return the state after removing each of `branches`, by a rank-one update of the network's one
+    factorisation.
 
     Branches 0 … m−1 are the resistors, m … m+n−1 the cells. A branch with current i between a and b that
     is taken away is the same as a current i put in at a and taken out at b of what is left:
@@ -91,10 +93,8 @@ def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float,
     """Yield how far the search is and every failure so far, worst first; the last holds all.
 
     Joints of cells and segments of strip, each alone, at the steady current. The joint of a cell at either
-    end takes
-    the whole cell away, so both are told as one branch. Of two leads on one pole each is taken away as well.
-    Doubled
-    joints are passed over: what lets go there is one of two.
+    end takes the whole cell away, so both are told as one branch. Of two leads on one pole each is taken away
+    as well. Doubled joints are passed over: what lets go there is one of two.
     """
     network, state, figures = metal.network, metal.state, metal.figures
     m, n = len(network.ohm), len(network.cell_ohm)
@@ -145,7 +145,8 @@ def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float,
 
 
 def _what_opens(metal: UnderLoad, branch: int) -> str:
-    """What a branch that cuts the network leaves without current: the pack, a cell, or nothing that matters."""
+    """What a branch that cuts the network leaves without current: the pack, a cell, or nothing that
+    matters."""
     network, m = metal.network, len(metal.network.ohm)
     keep = np.arange(m) != branch
     cells = np.arange(len(network.cell_ohm)) != branch - m
@@ -199,7 +200,8 @@ class ScatterBands:
 def monte_carlo(
     metal: UnderLoad, scatter: Scatter, samples: int = 1000, seed: int = 1
 ) -> Iterator[tuple[float, ScatterBands]]:
-    """Yield how far it is and the bands so far. Cells and joints are drawn from log-normal spreads, the same for a seed.
+    """Yield how far it is and the bands so far. Cells and joints are drawn from log-normal spreads, the same
+    for a seed.
 
     Small packs are solved in blocks of full matrices, large ones one by one.
     """

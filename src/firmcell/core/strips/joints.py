@@ -11,16 +11,37 @@ from firmcell.core.strips.runs import StripRun
 
 
 def joint_resistance(joining: Joining) -> float:
-    """Return the resistance of the joint on one pad, Ω: as measured, else of the generic class of its kind."""
+    """Return the resistance of the joint on one pad: as measured, else of the generic class of its kind.
+
+    Parameters
+    ----------
+    joining : Joining
+
+    Returns
+    -------
+    resistance : float
+        Ω.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.design import Joining
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> joint_resistance(Joining(link_strip=NICKEL, collector_strip=NICKEL, joint_ohm=0.0003))
+    0.0003
+    """
     return joining.joint_ohm or KINDS[joining.joined_by].ohm
 
 
 def joint_count(run: StripRun, joining: Joining) -> int:
-    """Return the weld pairs of a run, all layers, with twice as many on pads of doubled cells; or its soldered or screwed joints.
+    """Return the weld pairs of a run, all layers, with twice as many on pads of doubled cells; or its
+    soldered or screwed joints.
 
     What lies under the strip is welded through the first layer on it and needs no welds of its own. Solder
-    and screws hold
-    all layers at once.
+    and screws hold all layers at once.
     """
     pads = len(run.cells)
     if joining.joined_by is not JoinedBy.WELD:
@@ -31,7 +52,33 @@ def joint_count(run: StripRun, joining: Joining) -> int:
 
 
 def joint_resistances(layout: Layout, joining: Joining) -> Array:
-    """Return the resistance of the joint on one pad of each cell (n,), Ω; twice the welds have half of it."""
+    """Return the resistance of the joint on one pad of each cell; twice the welds have half of it.
+
+    Parameters
+    ----------
+    layout : Layout
+        Of n cells.
+    joining : Joining
+
+    Returns
+    -------
+    resistance : ndarray, shape (n,)
+        Ω.
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace
+    >>> from firmcell.core.model.design import Joining
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> two = SimpleNamespace(cells=(SimpleNamespace(number=1), SimpleNamespace(number=2)))
+    >>> joining = Joining(link_strip=NICKEL, collector_strip=NICKEL, joint_ohm=0.0004, doubled=(2,))
+    >>> joint_resistances(two, joining).tolist()
+    [0.0004, 0.0002]
+    """
     doubled = set(joining.doubled) if joining.joined_by is JoinedBy.WELD else set()
     parts = np.array([0.5 if c.number in doubled else 1.0 for c in layout.cells])
     return joint_resistance(joining) * parts

@@ -50,6 +50,10 @@ def direction_of(a: tuple[float, float], b: tuple[float, float]) -> int:
     degrees : int
         0 to 179.
 
+    References
+    ----------
+    .. [1] common-practice
+
     Examples
     --------
     >>> direction_of((0, 0), (1, 1)), direction_of((1, 1), (0, 0))
@@ -61,7 +65,8 @@ def direction_of(a: tuple[float, float], b: tuple[float, float]) -> int:
 def link_matching(
     layout: Layout, first: tuple[CellPlace, ...], second: tuple[CellPlace, ...]
 ) -> list[tuple[int, int]]:
-    """Return direct links from plus of `first` to minus of `second` (cell numbers), one for every cell that can have one.
+    """Return direct links from plus of `first` to minus of `second` (cell numbers), one for every cell that
+    can have one.
 
     First the largest set with each cell in at most one; of equally many, links along the direction most
     pairs have, so that the strips lie parallel. Then each cell left over that touches the other group

@@ -50,7 +50,8 @@ class Segment:
 
 @dataclass(frozen=True, slots=True)
 class CellLoad:
-    """One cell under the steady current: its part, how far off an even one, heat and temperature (steady), K."""
+    """One cell under the steady current: its part, how far off an even one, heat and temperature (steady),
+    K."""
 
     number: int
     group: int

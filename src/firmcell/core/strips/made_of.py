@@ -13,7 +13,29 @@ PAD_OVERHANG_M = 0.004
 
 
 def pad_overhang(joining: Joining) -> float:
-    """Return how far strip reaches past the middle of its last pad, m."""
+    """Return how far strip reaches past the middle of its last pad.
+
+    Parameters
+    ----------
+    joining : Joining
+
+    Returns
+    -------
+    overhang : float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.design import JoinedBy, Joining
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> screwed = Joining(link_strip=NICKEL, collector_strip=NICKEL, joined_by=JoinedBy.SCREW, thread_m=0.006)
+    >>> bool(pad_overhang(screwed) == EDGE_THREADS * 0.006)
+    True
+    """
     if joining.joined_by is JoinedBy.SCREW:
         return max(PAD_OVERHANG_M, EDGE_THREADS * joining.thread_m)
     return PAD_OVERHANG_M
@@ -31,10 +53,8 @@ def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, 
     """Return the strip and layers of a kind of run; nickel on copper is one strip that stands for both.
 
     Of a plate it is a strip of the link metal that stands for the plate between two neighbouring pads: on a
-    square
-    lattice each span has a band of the plate as wide as the pitch to itself, on a staggered one 1/√3 of it,
-    so that
-    a large plate has its true resistance in every direction; less the gap to the next plate.
+    square lattice each span has a band of the plate as wide as the pitch to itself, on a staggered one 1/√3
+    of it, so that a large plate has its true resistance in every direction; less the gap to the next plate.
     """
     if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
         return laid_together(joining.collector_strip, joining.collector_layers, joining.collector_under)

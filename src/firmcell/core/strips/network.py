@@ -17,8 +17,7 @@ class Metalwork:
     Attributes
     ----------
     network : resistors are the spans of all runs in order, then the leads of poles that have two; cells
-        have their
-        two joints in them.
+        have their two joints in them.
     spans : for each resistor its run (place in the list of runs) and span.
     pad : node of the network by cell number and pole (True is plus).
     """
@@ -29,7 +28,8 @@ class Metalwork:
 
 
 def open_node(layout: Layout, work: Metalwork) -> int | None:
-    """Return the first tap point from the minus that current from the pack's minus cannot cross, None if it flows."""
+    """Return the first tap point from the minus that current from the pack's minus cannot cross, None if it
+    flows."""
     network = work.network
     if network.whole:
         return None

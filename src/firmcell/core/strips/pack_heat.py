@@ -1,4 +1,5 @@
-"""Heat in strips and cells: a strip as a fin anchored on the cells, the pack as one lump a cell with a path to air."""
+"""Heat in strips and cells: a strip as a fin anchored on the cells, the pack as one lump a cell with a path
+to air."""
 
 from collections.abc import Callable
 
@@ -28,7 +29,33 @@ FOAM_CONDUCTIVITY = 0.04
 
 
 def fin_conductance(width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float) -> Array:
-    """Return the heat a metre of strip loses from one face for each kelvin over the air, W/m·K."""
+    """Return the heat a metre of strip loses from one face for each kelvin over the air.
+
+    Parameters
+    ----------
+    width_m : array_like
+        m.
+    surface_k : array_like
+        K; taken at least 1 K over the air.
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    conductance : ndarray
+        W/m·K.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.physics.convection import plate_loss
+    >>> lost = float(plate_loss(333.15, 303.15, 8e-3, SHEET_EMISSIVITY))
+    >>> bool(abs(float(fin_conductance(8e-3, 333.15, 303.15)) * 30.0 - lost) < 1e-9)
+    True
+    """
     surface = np.maximum(np.asarray(surface_k, dtype=float), ambient_k + 1.0)
     return np.asarray(plate_loss(surface, ambient_k, width_m, SHEET_EMISSIVITY) / (surface - ambient_k))
 
@@ -55,6 +82,11 @@ def fin_middle_rise(
         Heat lost a metre and kelvin, W/m·K.
     ends_rise_k : array_like
         Rise of both ends (mean of the two) over the air, K.
+
+    Returns
+    -------
+    rise : ndarray
+        Of the middle, K.
 
     Notes
     -----
@@ -87,10 +119,43 @@ are at fault and not the strip. Engineering judgement."""
 def fin_limit(
     strip: Strip, layers: int, length_m: ArrayLike, limit_k: float, ambient_k: float, ends_k: ArrayLike
 ) -> Array:
-    """Return the current in A that brings the middle of a short strip between two cells to what it may have.
+    """Return the current that brings the middle of a short strip between two cells to what it may have.
 
-    Ends at `ends_k`. It may have `limit_k`, or 5 K more than its ends where those are near the limit
-    already. Metal and loss are taken at that temperature.
+    Parameters
+    ----------
+    strip : Strip
+    layers : int
+    length_m : array_like
+        From cell to cell, m.
+    limit_k, ambient_k : float
+        K.
+    ends_k : array_like
+        Temperature of the cells at its ends, K.
+
+    Returns
+    -------
+    current : ndarray
+        A.
+
+    Notes
+    -----
+    It may have `limit_k`, or 5 K more than its ends where those are near the limit already. Metal and loss
+    are taken at that temperature.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> from firmcell.core.physics.strip_heat import resistance_per_metre
+    >>> limit = float(fin_limit(NICKEL, 1, 0.02, 333.15, 303.15, 303.15))
+    >>> ohm = float(resistance_per_metre(NICKEL, 1, 333.15))
+    >>> loss = float(fin_conductance(8e-3, 333.15, 303.15))
+    >>> carries = NICKEL.conductivity_w_m_k * 1.2e-6
+    >>> round(float(fin_middle_rise(limit, ohm, 0.02, carries, loss, 0.0)), 6)  # it is the inverse of the fin
+    30.0
     """
     allowed_k = np.maximum(limit_k, np.asarray(ends_k, dtype=float) + OWN_RISE_K)
     ohm = resistance_per_metre(strip, layers, allowed_k)
@@ -169,7 +234,8 @@ class PackLumps:
         return linear_solver(n, at, np.concatenate([g, g, -g, -g, own_w_k]))
 
     def outer_conductance(self, mean_k: float, ambient_k: float) -> Array:
-        """Return the conductance of each cell to the air (n,), W/K, with the surface at a mean temperature of the pack.
+        """Return the conductance of each cell to the air (n,), W/K, with the surface at a mean temperature of
+        the pack.
 
         Convection as from a plate as high as a cell is thick, and radiation; in series with what covers the
         cells.
@@ -185,7 +251,8 @@ class PackLumps:
 
 
 PLATE_M = 0.08
-"""Height of the pack's sides for convection, m: about the length of a common cell; it enters by its quarter power."""
+"""Height of the pack's sides for convection, m: about the length of a common cell; it enters by its quarter
+power."""
 
 
 def pack_lumps(
@@ -240,9 +307,39 @@ def pack_lumps(
 
 
 def steady_temperatures(lumps: PackLumps, heat_w: Array, ambient_k: float) -> Array:
-    """Return the temperature each cell settles at under a constant heat (n,), K.
+    """Return the temperature each cell settles at under a constant heat.
 
+    Parameters
+    ----------
+    lumps : PackLumps
+        Of n cells.
+    heat_w : ndarray, shape (n,)
+        W.
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    temperature : ndarray, shape (n,)
+        K, `RUNAWAY_K` at most.
+
+    Notes
+    -----
     Conductance to the air is found together with the mean temperature it depends on.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> import numpy as np
+    >>> class Lone:  # one cell that loses 0.1 W for each kelvin
+    ...     outside_m2 = np.ones(1)
+    ...     outer_conductance = staticmethod(lambda mean_k, ambient_k: np.array([0.1]))
+    ...     solver = staticmethod(lambda diagonal: lambda heat: heat / diagonal)
+    >>> steady_temperatures(Lone(), np.array([2.0]), 300.0).tolist()
+    [320.0]
     """
     mean = ambient_k + 5.0
     temperatures = np.full(len(heat_w), mean)
@@ -258,22 +355,43 @@ def steady_temperatures(lumps: PackLumps, heat_w: Array, ambient_k: float) -> Ar
 def run_temperatures(
     lumps: PackLumps, heat_w: Array, ambient_k: float, step_s: float, start_k: Array | None = None
 ) -> Array:
-    """Return the temperature of each cell at each moment (steps + 1, n), K.
+    """Return the temperature of each cell at each moment.
 
     Parameters
     ----------
     lumps : PackLumps
+        Of n cells.
     heat_w : ndarray, shape (steps, n)
         Heat of each cell during each step, W.
     ambient_k, step_s : float
-    start_k : ndarray, optional
-        Temperatures to begin with; the air's if left out.
+        K, s.
+    start_k : ndarray, shape (n,), optional
+        Temperatures to begin with, K; the air's if left out.
+
+    Returns
+    -------
+    temperature : ndarray, shape (steps + 1, n)
+        K.
 
     Notes
     -----
     Implicit Euler: C (T⁺ − T)/Δt = Q − G T⁺ − Ga (T⁺ − Ta), stable at any step; the conductance to the air
-    follows
-    the mean temperature every fourth of the way.
+    follows the mean temperature every fourth of the way.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> import numpy as np
+    >>> class Lone:  # 50 J/K, 0.1 W/K to the air
+    ...     capacity_j_k = np.array([50.0])
+    ...     outer_conductance = staticmethod(lambda mean_k, ambient_k: np.array([0.1]))
+    ...     solver = staticmethod(lambda diagonal: lambda heat: heat / diagonal)
+    >>> run = run_temperatures(Lone(), np.full((500, 1), 2.0), 300.0, 1.0)[:, 0]
+    >>> round(float(run[-1]), 1)  # 20 K (1 − 1/e) after one time constant of 500 s
+    312.6
     """
     n = len(lumps.capacity_j_k)
     rise = np.zeros(n) if start_k is None else start_k - ambient_k

@@ -15,7 +15,7 @@ from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.strips.current_shares import strip_shares
 from firmcell.core.strips.joints import joint_count
 from firmcell.core.strips.made_of import metal_of, pad_overhang, strip_asked
-from firmcell.core.strips.runs import StripKind, leads_on, metal_runs, tail_lengths
+from firmcell.core.strips.runs import StripKind, StripRun, leads_on, metal_runs, tail_lengths
 
 MOST_LAYERS = 8
 
@@ -153,47 +153,61 @@ def strip_pieces(
         for kind, metal in metals.items()
         for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
     }
-    pieces: list[StripPiece] = []
-    for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True):
-        metal = metals[run.kind]
-        strip, layers = metal.strip, metal.layers
-        length = (
-            0.0
-            if run.kind is StripKind.PLATE
-            else run.run_m + 2 * pad_overhang(joining) + sum(tail_lengths(layout, run))
+    return tuple(
+        _piece(
+            layout, joining, run, metals[run.kind], duty, span_share, tail, most, temperatures[run.kind][most]
         )
-        steady, peak = most * duty.steady_a, most * duty.peak_a
-        temperature = temperatures[run.kind][most]
-        pieces.append(
-            StripPiece.model_construct(
-                id=run.id,
-                node=run.node,
-                face=run.face,
-                kind=run.kind,
-                cells=run.cells,
-                points_m=run.points_m,
-                strip=metal.asked.name,
-                width_m=strip.width_m,
-                thickness_m=metal.asked.thickness_m,
-                layers=metal.laid,
-                under=metal.under.name if metal.under else None,
-                length_m=length,
-                span_share=span_share,
-                lead_share=tail,
-                current_steady_a=steady,
-                current_peak_a=peak,
-                limit_a=metal.limits[metal.laid - 1],
-                temperature_k=temperature,
-                peak_temperature_k=temperature
-                + strip_limit.adiabatic_rise(strip, layers, peak, duty.peak_s, temperature),
-                layers_needed=metal.layers_needed(steady),
-                resistance_ohm=metal.ohm_per_m * run.run_m,
-                joined_by=joining.joined_by,
-                joints=joint_count(run, joining),
-                mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
-            )
-        )
-    return tuple(pieces)
+        for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True)
+    )
+
+
+def _piece(
+    layout: Layout,
+    joining: Joining,
+    run: StripRun,
+    metal: _Metal,
+    duty: Duty,
+    span_share: tuple[float, ...],
+    tail: float,
+    most: float,
+    temperature: float,
+) -> StripPiece:
+    """One piece; `most` is the largest share of the pack's current in it, `temperature` where that settles,
+    K."""
+    strip, layers = metal.strip, metal.layers
+    steady, peak = most * duty.steady_a, most * duty.peak_a
+    length = (
+        0.0
+        if run.kind is StripKind.PLATE
+        else run.run_m + 2 * pad_overhang(joining) + sum(tail_lengths(layout, run))
+    )
+    return StripPiece.model_construct(
+        id=run.id,
+        node=run.node,
+        face=run.face,
+        kind=run.kind,
+        cells=run.cells,
+        points_m=run.points_m,
+        strip=metal.asked.name,
+        width_m=strip.width_m,
+        thickness_m=metal.asked.thickness_m,
+        layers=metal.laid,
+        under=metal.under.name if metal.under else None,
+        length_m=length,
+        span_share=span_share,
+        lead_share=tail,
+        current_steady_a=steady,
+        current_peak_a=peak,
+        limit_a=metal.limits[metal.laid - 1],
+        temperature_k=temperature,
+        peak_temperature_k=temperature
+        + strip_limit.adiabatic_rise(strip, layers, peak, duty.peak_s, temperature),
+        layers_needed=metal.layers_needed(steady),
+        resistance_ohm=metal.ohm_per_m * run.run_m,
+        joined_by=joining.joined_by,
+        joints=joint_count(run, joining),
+        mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
+    )
 
 
 def _temperatures(metal: _Metal, currents_a: tuple[float, ...], ambient_k: float) -> list[float]:
@@ -204,6 +218,7 @@ def _temperatures(metal: _Metal, currents_a: tuple[float, ...], ambient_k: float
 def collecting_strip(
     layout: Layout, joining: Joining, pieces: tuple[StripPiece, ...]
 ) -> tuple[Strip, int, float]:
-    """Return the collecting strip, its layers and the greatest share of pack current in a tail; all of it if there is none."""
+    """Return the collecting strip, its layers and the greatest share of pack current in a tail; all of it if
+    there is none."""
     tails = [p.lead_share for p in pieces if p.lead_share]
     return *metal_of(layout, joining, StripKind.COLLECTOR), max(tails, default=1.0)

@@ -1,4 +1,5 @@
-"""Plates cut from sheet, one for each tap point: outline, and a slot beside each weld or a hole for each screw."""
+"""Plates cut from sheet, one for each tap point: outline, and a slot beside each weld or a hole for each
+screw."""
 
 from collections.abc import Sequence
 from dataclasses import replace
@@ -15,11 +16,11 @@ from firmcell.core.model.design import Face, Joining
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.clearances import PLACING_M
-from firmcell.core.strips.tap_points import node_pads, nodes_of
+from firmcell.core.strips.tap_points import Node, node_pads, nodes_of
 
 SLOT_M = (0.0008, 0.006)
-"""Width and length of the slot between the two welds of a pad: it sends the welding current through the cell's
-metal instead of across the plate; common practice, no source."""
+"""Width and length of the slot between the two welds of a pad: it sends the welding current through the
+cell's metal instead of across the plate; common practice, no source."""
 CORNER_M = 0.002
 SPECK_M2 = 1e-6
 """Slivers smaller than this are left in the sheet, m²."""
@@ -28,7 +29,8 @@ TAB_M = (0.012, 0.010)
 WELDS_M = 0.003
 """The welds of a pad lie within this of its middle."""
 LEAST_REACH_M = 0.004
-"""A plate reaches this far round the middle of a pad, slot and welds included, even where the gap wanted has no room."""
+"""A plate reaches this far round the middle of a pad, slot and welds included, even where the gap wanted has
+no room."""
 
 
 @frozen(eq=False)
@@ -68,7 +70,7 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     Around each pad the plate reaches as far as half the pitch allows with the gap to the next plate;
     between neighbouring pads it is filled, and inner corners are rounded.
     """
-    from shapely.geometry import MultiLineString, MultiPoint, Polygon
+    from shapely.geometry import MultiLineString, MultiPoint
     from shapely.ops import unary_union
 
     apart = joining.gap_m + 2 * PLACING_M
@@ -85,6 +87,16 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
             [(pads[a], pads[b]) for a in pads for b in layout.adjacency[a] if a < b and b in pads]
         ).buffer(neck, cap_style="flat")
         plain.append(unary_union([discs, bars]))
+    return _with_tabs(_rounded(layout, joining, nodes, plain, apart), layout, cell, apart)
+
+
+def _rounded(
+    layout: Layout, joining: Joining, nodes: tuple[Node, ...], plain: list[Any], apart: float
+) -> list[Plate]:
+    """The plates of outlines `plain`, one a node, with inner corners rounded and openings cut."""
+    from shapely.geometry import MultiPoint, Polygon
+    from shapely.ops import unary_union
+
     found: list[Plate] = []
     made = list(plain)
     for place, node in enumerate(nodes):
@@ -123,7 +135,7 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
                 len(parts),
             )
         )
-    return _with_tabs(found, layout, cell, apart)
+    return found
 
 
 def _with_tabs(made: list[Plate], layout: Layout, cell: Cell, apart: float) -> tuple[Plate, ...]:
@@ -206,5 +218,27 @@ def least_gap(all_plates: tuple[Plate, ...]) -> float | None:
 
 
 def sheet_area(made: Sequence[Plate], joining: Joining) -> float:
-    """Return the area of sheet in m² that the plates of a pack take, all layers; the waste round them not counted."""
+    """Return the area of sheet that the plates of a pack take, all layers; the waste round them not counted.
+
+    Parameters
+    ----------
+    made : sequence of Plate
+    joining : Joining
+
+    Returns
+    -------
+    area : float
+        m².
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace
+    >>> two = [SimpleNamespace(area_m2=0.001), SimpleNamespace(area_m2=0.002)]
+    >>> round(sheet_area(two, SimpleNamespace(link_layers=2)), 6)
+    0.006
+    """
     return sum(p.area_m2 for p in made) * joining.link_layers

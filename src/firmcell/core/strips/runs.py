@@ -165,7 +165,8 @@ def strip_runs(layout: Layout) -> tuple[StripRun, ...]:
 
 @lru_cache(maxsize=32)
 def metal_runs(layout: Layout, style: StripStyle) -> tuple[StripRun, ...]:
-    """Return the runs of strip, or a plate for each tap point with a span between each two neighbouring pads."""
+    """Return the runs of strip, or a plate for each tap point with a span between each two neighbouring
+    pads."""
     if style is StripStyle.STRIPS:
         return strip_runs(layout)
     made = [r for r in strip_runs(layout) if r.kind is StripKind.BRIDGE]
@@ -219,7 +220,28 @@ def _drawn_run(layout: Layout, face: Face, cells: tuple[int, ...], number: int) 
 
 
 def span_metres(run: StripRun) -> list[float]:
-    """Return the length of each span of a run, m."""
+    """Return the length of each span of a run.
+
+    Parameters
+    ----------
+    run : StripRun
+
+    Returns
+    -------
+    lengths : list of float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace
+    >>> run = SimpleNamespace(points_m=((0.0, 0.0), (0.03, 0.04), (0.03, 0.1)), spans=((0, 1), (1, 2)))
+    >>> [round(metres, 6) for metres in span_metres(run)]
+    [0.05, 0.06]
+    """
     return [
         hypot(run.points_m[j][0] - run.points_m[i][0], run.points_m[j][1] - run.points_m[i][1])
         for i, j in run.spans
@@ -227,7 +249,8 @@ def span_metres(run: StripRun) -> list[float]:
 
 
 def leads_on(layout: Layout, run: StripRun) -> tuple[int, ...]:
-    """Return the cells at which main leads are joined to the tails of a collecting strip or to a plate; mostly none."""
+    """Return the cells at which main leads are joined to the tails of a collecting strip or to a plate;
+    mostly none."""
     if run.kind not in (StripKind.COLLECTOR, StripKind.PLATE) or run.node not in (0, layout.series):
         return ()
     place = 0 if run.node == 0 else 1
@@ -246,7 +269,8 @@ def leads_on(layout: Layout, run: StripRun) -> tuple[int, ...]:
 
 
 def tail_lengths(layout: Layout, run: StripRun) -> tuple[float, float]:
-    """Return how much longer a run is at its first and its last pad for the main leads joined there, m; mostly 0, 0."""
+    """Return how much longer a run is at its first and its last pad for the main leads joined there, m;
+    mostly 0, 0."""
     if run.kind is StripKind.PLATE:
         return 0.0, 0.0
     ends = [0.0, 0.0]

@@ -6,7 +6,8 @@ from firmcell.core.strips.runs import StripKind
 
 
 def stock_lengths(pieces: tuple[StripPiece, ...]) -> dict[str, float]:
-    """Return metres of each strip needed, layers counted, offcuts not; plates are cut from sheet and not in it."""
+    """Return metres of each strip needed, layers counted, offcuts not; plates are cut from sheet and not in
+    it."""
     lengths: dict[str, float] = {}
     for piece in pieces:
         if piece.kind is not StripKind.PLATE:

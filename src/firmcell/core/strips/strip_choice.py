@@ -26,7 +26,8 @@ class StripChoice:
 def strip_choices(
     strip: Strip, current_a: float, ambient_k: float, bars: bool = False
 ) -> tuple[StripChoice, ...]:
-    """Return the rise of long strips (or `bars`) of the metal of `strip` at a current, by width and thickness."""
+    """Return the rise of long strips (or `bars`) of the metal of `strip` at a current, by width and
+    thickness."""
     least, most = BAR_THICKNESS_M if bars else STRIP_THICKNESS_M
     thickness = np.linspace(least, most, 26)
     choices = []

@@ -277,11 +277,34 @@ class _Worker:
         flow, ohms = np.abs(state.current_a[: len(self.length)]), network.ohm[: len(self.length)]
         # What the two leads of a pole lose is counted with the leads.
         leads_w = float((state.current_a**2 * network.ohm)[len(self.length) :].sum())
-        long_run = self._long_run(flow)
+        steady = steady_temperatures(self.lumps, heat, ambient)
+        hottest = int(cell_k.argmax())
+        return UnderLoadFigures.model_construct(
+            segments=self._segments(flow, ohms, warm, long_limit, place_limit),
+            cells=self._cell_loads(state.cell_a, cell_k, heat),
+            whole=network.whole,
+            open_at=open_node(self.layout, self.work),
+            resistance_ohm=-float(state.volts[network.poles[1]]) / current - leads_w / current**2
+            if network.whole and current
+            else None,
+            strips_w=float((flow**2 * ohms).sum()),
+            joints_w=float((state.cell_a**2 * 2 * self.joint_ohm).sum()),
+            cells_w=float((state.cell_a**2 * self.cell_ohm).sum()),
+            hottest_cell=self.layout.cells[hottest].number,
+            hottest_cell_k=float(cell_k[hottest]),
+            gradient_k=float(cell_k.max() - cell_k.min()),
+            settled_cell_k=float(steady.max()),
+            passes=passes,
+            runs_away=not settled or bool((warm >= RUNAWAY_K - 1).any()),
+        )
+
+    def _segments(
+        self, flow: Array, ohms: Array, warm: Array, long_limit: Array, place_limit: Array
+    ) -> tuple[Segment, ...]:
         limit = self._judged(long_limit, place_limit)
         shares = np.where(limit > 0, flow / np.maximum(limit, 1e-12), np.where(flow > 1e-9, 99.0, 0.0))
         runs, spans = self.runs, self.work.spans
-        segments = tuple(
+        return tuple(
             Segment(
                 id=f"{runs[r].id}.{n + 1}",
                 piece=runs[r].id,
@@ -308,7 +331,7 @@ class _Worker:
                 flow.tolist(),
                 self.section.tolist(),
                 ohms.tolist(),
-                long_run.tolist(),
+                self._long_run(flow).tolist(),
                 warm.tolist(),
                 long_limit.tolist(),
                 place_limit.tolist(),
@@ -317,41 +340,22 @@ class _Worker:
                 strict=True,
             )
         )
+
+    def _cell_loads(self, cell_a: Array, cell_k: Array, heat: Array) -> tuple[CellLoad, ...]:
         group = np.array([c.group for c in self.layout.cells])
-        even = current / np.maximum(np.bincount(group, minlength=group.max() + 1), 1)[group]
-        cells = tuple(
+        even = self.matter.current_a / np.maximum(np.bincount(group, minlength=group.max() + 1), 1)[group]
+        return tuple(
             CellLoad(
                 number=c.number, group=c.group, current_a=i, deviation=i / e - 1, heat_w=q, temperature_k=k
             )
             for c, i, e, q, k in zip(
                 self.layout.cells,
-                state.cell_a.tolist(),
+                cell_a.tolist(),
                 even.tolist(),
                 heat.tolist(),
                 cell_k.tolist(),
                 strict=True,
             )
-        )
-        steady = steady_temperatures(self.lumps, heat, ambient)
-        joints = float((state.cell_a**2 * 2 * self.joint_ohm).sum())
-        hottest = int(cell_k.argmax())
-        return UnderLoadFigures.model_construct(
-            segments=segments,
-            cells=cells,
-            whole=network.whole,
-            open_at=open_node(self.layout, self.work),
-            resistance_ohm=-float(state.volts[network.poles[1]]) / current - leads_w / current**2
-            if network.whole and current
-            else None,
-            strips_w=float((flow**2 * ohms).sum()),
-            joints_w=joints,
-            cells_w=float((state.cell_a**2 * self.cell_ohm).sum()),
-            hottest_cell=self.layout.cells[hottest].number,
-            hottest_cell_k=float(cell_k[hottest]),
-            gradient_k=float(cell_k.max() - cell_k.min()),
-            settled_cell_k=float(steady.max()),
-            passes=passes,
-            runs_away=not settled or bool((warm >= RUNAWAY_K - 1).any()),
         )
 
     def _judged(self, long_run: Array, in_place: Array) -> Array:
@@ -376,11 +380,49 @@ class _Worker:
 def duty_temperatures(
     design: Design, metal: UnderLoad, cycles_s: float, step_s: float = 10.0
 ) -> tuple[Array, Array]:
-    """Return moments (k,) in s and the temperature of each cell then (k, n), K, over a duty cycle.
+    """Return the temperature of each cell over a duty cycle.
 
-    Steady current, with the peak for its duration each time `peak_every_s` of the brief has passed; heat goes
-    with the
-    square of the current. The load lasts `cycles_s`.
+    Parameters
+    ----------
+    design : Design
+        Its brief says steady current, peak, how long and how often.
+    metal : UnderLoad
+        The pack of n cells solved at the steady current; heat goes with the square of the current.
+    cycles_s, step_s : float
+        How long the load lasts, and the step, s.
+
+    Returns
+    -------
+    time : ndarray, shape (k,)
+        s.
+    temperature : ndarray, shape (k, n)
+        K.
+
+    Notes
+    -----
+    Steady current, with the peak for its duration each time `peak_every_s` of the brief has passed.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> import numpy as np
+    >>> from types import SimpleNamespace as Of
+    >>> brief = Of(
+    ...     peak_every_s=0.0, peak_duration_s=10.0, current_peak_a=45.0,
+    ...     current_steady_a=20.0, ambient_max_k=300.0
+    ... )
+    >>> class Lone:  # 50 J/K, 0.1 W/K to the air
+    ...     capacity_j_k = np.array([50.0])
+    ...     outer_conductance = staticmethod(lambda mean_k, ambient_k: np.array([0.1]))
+    ...     solver = staticmethod(lambda diagonal: lambda heat: heat / diagonal)
+    >>> solved = Of(figures=Of(cells=(Of(heat_w=0.5),)), current_a=10.0, lumps=Lone())
+    >>> time, kelvin = duty_temperatures(Of(brief=brief), solved, 5000.0)
+    >>> # Twice the current, 2 W, 20 K after ten time constants.
+    >>> round(float(time[-1])), round(float(kelvin[-1, 0]), 1)
+    (5000, 320.0)
     """
     brief = design.brief
     steps = max(int(cycles_s / step_s), 1)
@@ -400,10 +442,42 @@ def duty_temperatures(
 def between(
     metal: UnderLoad, first: tuple[int, bool], second: tuple[int, bool], cell_volts: float
 ) -> tuple[float, float]:
-    """Return the open-circuit voltage (V) from `second` to `first` and the resistance (Ω) between two pads.
+    """Return the open-circuit voltage from one pad to another and the resistance between them.
 
-    Pads are a cell's number and pole (True is plus). Their quotient is the current of a short between
-    them by the d.c. resistance; its first moment is larger, see `prospective_short_circuit`.
+    Their quotient is the current of a short between them by the d.c. resistance; its first moment is larger,
+    see `prospective_short_circuit`.
+
+    Parameters
+    ----------
+    metal : UnderLoad
+    first, second : tuple of int and bool
+        A cell's number and pole (True is plus).
+    cell_volts : float
+        Resting voltage of every cell, V.
+
+    Returns
+    -------
+    voltage : float
+        Of `first` against `second`, V.
+    resistance : float
+        Ω; infinite where nothing joins them.
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> from firmcell.core.physics.resistor_network import Network
+    >>> import numpy as np
+    >>> # Two cells of 20 mΩ in series by 1 mΩ: nodes are minus, plus, minus, plus.
+    >>> cells = np.array([[0, 1], [2, 3]])
+    >>> pair = Network(4, np.array([[1, 2]]), np.array([0.001]), cells, np.array([0.02, 0.02]), (0, 3))
+    >>> pads = {(1, False): 0, (1, True): 1, (2, False): 2, (2, True): 3}
+    >>> volts, ohm = between(Of(network=pair, work=Of(pad=pads)), (2, True), (1, False), 3.7)
+    >>> round(volts, 9), round(ohm, 9)
+    (7.4, 0.041)
     """
     network = metal.network
     a, b = metal.work.pad[first], metal.work.pad[second]

@@ -16,8 +16,8 @@ KNOWN_TO_V = 0.10
 
 @frozen
 class Reading:
-    """A voltage between two points: black probe, red probe, V. Points are pins of the plug (0 to S), or nodes on the pack's
-    own strips (S + 1 + node)."""
+    """A voltage between two points: black probe, red probe, V. Points are pins of the plug (0 to S), or nodes
+    on the pack's own strips (S + 1 + node)."""
 
     black: int
     red: int
@@ -26,7 +26,8 @@ class Reading:
 
 @frozen
 class Suspicion:
-    """One explanation: its faults, how likely it is (0 to 1), and how badly it misfits (mean square, about 1 is good)."""
+    """One explanation: its faults, how likely it is (0 to 1), and how badly it misfits (mean square, about 1
+    is good)."""
 
     faults: tuple[Fault, ...]
     probability: float

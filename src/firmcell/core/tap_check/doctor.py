@@ -1,12 +1,10 @@
 """The tap doctor: what readings at the plug say is wrong, how sure that is, and which reading to take next.
 
 A pack's groups stand at one common voltage with some scatter; a fault changes which metal each pin of the
-plug meets, or a
-group. Under each fault the readings are jointly normal, so each has an exact likelihood (a Gaussian marginal
-over the
-common voltage, the scatter and the meter); leads that float have a density of their own. Bayes' rule ranks
-the faults.
-"Right" is never said by rank alone: `plainly_right` asks hard questions first.
+plug meets, or a group. Under each fault the readings are jointly normal, so each has an exact likelihood (a
+Gaussian marginal over the common voltage, the scatter and the meter); leads that float have a density of
+their own. Bayes' rule ranks the faults. "Right" is never said by rank alone: `plainly_right` asks hard
+questions first.
 """
 
 from collections.abc import Sequence
@@ -121,8 +119,8 @@ def _plausible_v(volts: float | np.floating) -> float:
 
 @frozen(eq=False)
 class _Expected:
-    """Of each fault (h) and reading (n): whether it is between joined points, mean for a common volt, mean besides, and the
-    groups it spans from low to high node, with its direction."""
+    """Of each fault (h) and reading (n): whether it is between joined points, mean for a common volt, mean
+    besides, and the groups it spans from low to high node, with its direction."""
 
     joined: NDArray[np.bool_]
     slope: Array
@@ -174,7 +172,8 @@ def _quick(t: FaultTable, e: _Expected, seen: _Seen) -> Array:
 
 
 def _partly(t: FaultTable, e: _Expected, seen: _Seen) -> tuple[Array, Array]:
-    """How many readings, and how many steps from one reading to the next, each fault explains, as scores (h,) each.
+    """How many readings, and how many steps from one reading to the next, each fault explains, as scores (h,)
+    each.
 
     What one of them it does not explain can cost is capped. A fault at B0 spoils every reading and leaves the
     steps.
@@ -314,7 +313,8 @@ def _ranked(seen: _Seen) -> tuple[FaultTable, Array, Array]:
 
 
 def _likely_pairs(t: FaultTable, e: _Expected, seen: _Seen) -> tuple[Whole, Whole]:
-    """Rows of pairs worth a quick look: the best few with all others, and the better ones with each other; all if time allows."""
+    """Rows of pairs worth a quick look: the best few with all others, and the better ones with each other;
+    all if time allows."""
     count = len(t.faults)
     most = PAIR_WORK // len(seen)
     if (count - 1) ** 2 <= most:
@@ -359,7 +359,8 @@ def _words(right: bool, decided: bool, suspicions: tuple[Suspicion, ...], other:
 
 
 def _next_reading(t: FaultTable, weight: Array, seen: _Seen) -> tuple[int, int] | None:
-    """The two points whose reading best tells the likeliest faults apart: the expected overlap of what they predict is least.
+    """The two points whose reading best tells the likeliest faults apart: the expected overlap of what they
+    predict is least.
 
     Overlap of two normal predictions is their Bhattacharyya coefficient; a floating lead counts as a wide one
     about nothing.

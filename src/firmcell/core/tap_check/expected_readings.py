@@ -20,11 +20,11 @@ class Expected:
 
 
 def expected_reading(asked: PackAsked, black: int, red: int) -> Expected:
-    """Return what the meter should show from one tap to another, with uncertainty from cells, scatter and meter.
+    """Return what the meter should show from one tap to another, with uncertainty from cells, scatter and
+    meter.
 
     Groups share how well their common voltage is known (in proportion to their number); their scatter adds in
-    quadrature, as do
-    the meter's accuracy and digits. ± is two standard deviations.
+    quadrature, as do the meter's accuracy and digits. ± is two standard deviations.
     """
     groups = abs(red - black)
     volts = (red - black) * asked.now_v

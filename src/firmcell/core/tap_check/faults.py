@@ -51,8 +51,8 @@ PRIOR = {
     FaultKind.CHEMISTRY: 0.005,
     FaultKind.COUNT: 0.01,
 }
-"""How often each kind is met when somebody asks; engineering judgement, no source. They only matter where readings leave it
-open."""
+"""How often each kind is met when somebody asks; engineering judgement, no source. They only matter where
+readings leave it open."""
 NEIGHBOURS_MORE = 6.0
 """Neighbouring taps are exchanged this much more often than others; engineering judgement."""
 PAIR_PRIOR = 0.2
@@ -302,7 +302,8 @@ def _enter(t: FaultTable, row: int, fault: Fault, series: int) -> None:
 
 
 def together(table: FaultTable, first: Whole, second: Whole) -> FaultTable:
-    """Return pairs of faults: row `first[k]` with the leads then taken to the plug as row `second[k]` says."""
+    """Return pairs of faults: row `first[k]` with the leads then taken to the plug as row `second[k]`
+    says."""
     a, b = table.take(first), table.take(second)
     source = np.where(b.source < 0, -1, np.take_along_axis(a.source, np.maximum(b.source, 0), axis=1))
     shift = np.take_along_axis(a.shift, np.maximum(b.source, 0), axis=1) + b.shift

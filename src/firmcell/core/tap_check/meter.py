@@ -1,4 +1,5 @@
-"""The meter that readings are taken with: its ranges, its accuracy, and what it shows on a lead that floats."""
+"""The meter that readings are taken with: its ranges, its accuracy, and what it shows on a lead that
+floats."""
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
@@ -34,7 +35,8 @@ class Meter:
         return np.asarray(10.0 ** (self.range_of(volts) - 3.0))
 
     def digit_error(self, volts: ArrayLike) -> Array:
-        """Return the standard deviation in V of what differs from reading to reading: the digits, evenly spread."""
+        """Return the standard deviation in V of what differs from reading to reading: the digits, evenly
+        spread."""
         return np.asarray(self.digits * self.resolution(volts) / np.sqrt(3))
 
     @property
@@ -58,11 +60,36 @@ class Meter:
 HAND_METER = Meter()
 """A common one of 6000 counts, 0.5 % + 2 digits."""
 FLOATING_SHARE, FLOATING_SD_V = 0.7, 0.06
-"""A lead that floats reads next to nothing in most cases (10 MΩ pull it down), anything now and then; engineering judgement."""
+"""A lead that floats reads next to nothing in most cases (10 MΩ pull it down), anything now and then;
+engineering judgement."""
 
 
 def floating_density(volts: ArrayLike, most_v: float) -> Array:
-    """Return the density in 1/V of a reading on a floating lead of a pack of `most_v`: mostly nothing, else anything."""
+    """Return the density of a reading on a floating lead: mostly nothing, else anything.
+
+    Parameters
+    ----------
+    volts : array_like
+        Readings, V.
+    most_v : float
+        Greatest voltage in the pack, V.
+
+    Returns
+    -------
+    density : ndarray
+        1/V.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> import numpy as np
+    >>> volts = np.arange(-50.0, 50.0, 0.001)
+    >>> round(float(np.sum(floating_density(volts, 40.0)) * 0.001), 3)  # a density: its integral is one
+    1.0
+    """
     read = np.asarray(volts, dtype=float)
     near = np.exp(-0.5 * (read / FLOATING_SD_V) ** 2) / (FLOATING_SD_V * np.sqrt(2 * np.pi))
     anywhere = (np.abs(read) <= 1.2 * most_v) / (2.4 * most_v)

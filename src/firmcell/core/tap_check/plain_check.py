@@ -20,10 +20,8 @@ def plainly_right(readings: Mapping[tuple[int, int], float], pack: PackAsked) ->
     """Return "" if every pin is read and plainly in order, else what speaks against it, in one sentence.
 
     Hard questions, none of them a matter of likelihood: every pin read against pin B0; B0 to B0 nothing;
-    every step between
-    empty and full; no step off the others by more than meter and scatter can make it; the common step near
-    what the
-    cells measured. Pin-to-pin readings must agree with those against B0.
+    every step between empty and full; no step off the others by more than meter and scatter can make it; the
+    common step near what the cells measured. Pin-to-pin readings must agree with those against B0.
     """
     steps, doubt = _steps(readings, pack)
     if isinstance(steps, str):
@@ -47,7 +45,8 @@ def plainly_right(readings: Mapping[tuple[int, int], float], pack: PackAsked) ->
 
 
 def _steps(readings: Mapping[tuple[int, int], float], pack: PackAsked) -> tuple[Array | str, Array]:
-    """Each group's step (S,) from direct readings where there are any, else by difference; and how far it may be off, V."""
+    """Each group's step (S,) from direct readings where there are any, else by difference; and how far it may
+    be off, V."""
     s, meter = pack.series, pack.meter
     nothing = np.zeros(s)
     # The range's calibration is common to all readings in it; what is left is taken for certain, not in

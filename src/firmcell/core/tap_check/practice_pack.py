@@ -1,4 +1,5 @@
-"""A practice pack: true voltages with a hidden fault, read with a simulated meter; for the trainer, the stand-in and the tests."""
+"""A practice pack: true voltages with a hidden fault, read with a simulated meter; for the trainer, the
+stand-in and the tests."""
 
 import numpy as np
 from numpy.typing import NDArray
@@ -44,7 +45,8 @@ class PracticePack:
         return self.open_node > 0 and (node > self.open_node or (node == self.open_node and self.upper))
 
     def true_volts(self, black: int, red: int) -> float | None:
-        """Return the voltage from `black` to `red` (pins 0 to S, strips from S + 1), or None where nothing joins them."""
+        """Return the voltage from `black` to `red` (pins 0 to S, strips from S + 1), or None where nothing
+        joins them."""
         s = self.asked.series
         a, b = (int(self.node[p]) if p <= s else p - s - 1 for p in (black, red))
         if a < 0 or b < 0 or self._above(a) != self._above(b):
@@ -76,7 +78,8 @@ def faults_of(asked: PackAsked) -> FaultTable:
 
 
 def practice_pack(asked: PackAsked, row: int, seed: int, second: int | None = None) -> PracticePack:
-    """Return a pack with fault number `row` of `faults_of(asked)`, and with `second` a second one; the same for a seed."""
+    """Return a pack with fault number `row` of `faults_of(asked)`, and with `second` a second one; the same
+    for a seed."""
     dice = np.random.default_rng(seed)
     t = faults_of(asked)
     one = t.take(np.array([row])) if second is None else together(t, np.array([row]), np.array([second]))
@@ -129,8 +132,7 @@ def score(pack: PracticePack, named: FaultKind, readings: int) -> Score:
     """Return the score for naming a kind of fault after so many readings.
 
     A sound name gets 100 points, less 4 for each reading over what the tap doctor would have needed (every
-    pin once, for
-    a sound pack). A dangerous fault called right gets nothing, whatever else.
+    pin once, for a sound pack). A dangerous fault called right gets nothing, whatever else.
     """
     kinds = {f.kind for f in pack.faults} or {FaultKind.RIGHT}
     truth = " and ".join(f.words for f in pack.faults) or "nothing is wrong"

@@ -43,7 +43,8 @@ def _diagnosed(readings: tuple[Reading, ...], asked: PackAsked) -> Diagnosis:
 
 
 def diagnosis_of(design: Design, state: BuildState) -> Diagnosis | None:
-    """Return what the recorded readings say; None for packs that the doctor does not know, or before the first reading."""
+    """Return what the recorded readings say; None for packs that the doctor does not know, or before the
+    first reading."""
     readings = readings_of(state, design.series)
     if not readings or not 2 <= design.series <= MOST_SERIES:
         return None
@@ -55,12 +56,14 @@ PROVE_METER = "Before it is plugged in, prove the meter: red on a cell's plus mu
 
 
 def meter_words(state: BuildState) -> str:
-    """Return what is still to be done about the meter once all pins read right; "" if that step is passed, which asks for plus."""
+    """Return what is still to be done about the meter once all pins read right; "" if that step is passed,
+    which asks for plus."""
     return "" if state.step("meter-check").status is StepStatus.PASSED else PROVE_METER
 
 
 def blocking_words(design: Design, state: BuildState) -> str | None:
-    """Return why the plug must not go in by what the doctor says, or None: a dangerous fault likelier than not."""
+    """Return why the plug must not go in by what the doctor says, or None: a dangerous fault likelier than
+    not."""
     told = diagnosis_of(design, state)
     if told is None or told.right:
         return None

@@ -9,7 +9,8 @@ GAP_MM = 20.0
 
 
 def to_dxf(templates: tuple[Template, ...]) -> bytes:
-    """Return a DXF (R2010) of `templates`: those of one face lie over each other, the faces under each other."""
+    """Return a DXF (R2010) of `templates`: those of one face lie over each other, the faces under each
+    other."""
     import ezdxf
     from ezdxf.enums import TextEntityAlignment
 

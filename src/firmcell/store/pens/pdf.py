@@ -23,7 +23,8 @@ def load_fonts() -> None:
 
 
 def draw_on(canvas: Canvas, drawing: Drawing, x: float, y: float, scale: float) -> None:
-    """Draw with the lower left corner of the drawing's bounds at `x`, `y` (points); `scale` is points a mm."""
+    """Draw with the lower left corner of the drawing's bounds at `x`, `y` (points); `scale` is points a
+    mm."""
     load_fonts()
     canvas.saveState()
     canvas.translate(x - drawing.bounds[0] * scale, y - drawing.bounds[1] * scale)
