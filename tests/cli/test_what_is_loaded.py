@@ -1,5 +1,6 @@
 """Commands load no more than they need: the log of a job is read in the time Python and pydantic take to start."""
 
+import os
 import subprocess
 import sys
 
@@ -43,3 +44,20 @@ except Stop: print(*sys.modules)
     assert {"firmcell.core.jobs", "firmcell.core.analysis.analyse", "firmcell.store.part_files"} <= set(
         done.stdout.split()
     )
+
+
+def test_the_first_window_loads_no_solver_it_does_not_need(tmp_path):
+    """SciPy takes 0.2 s to load, shapely 60 ms, numpy.ma (by np.unique) 18 ms; the demo of 40 cells needs none of them."""
+    say = """
+import atexit, sys
+atexit.register(lambda: print("loaded", *sys.modules))
+from firmcell.cli.main import main
+main(["--demo"])
+"""
+    environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen", "FIRMCELL_QUIT_WHEN_PAINTED": "1"}
+    done = subprocess.run(
+        [sys.executable, "-c", say], capture_output=True, text=True, check=True, env=environment
+    )
+    loaded = next(line for line in done.stdout.splitlines() if line.startswith("loaded")).split()
+    assert "firmcell.app.main_window" in loaded
+    assert not {"scipy", "shapely", "numpy.ma", "networkx", "pyqtgraph"} & set(loaded)

@@ -72,13 +72,11 @@ def _fit(
         # On the bench layers lie side by side; in the space they are one above the other.
         there = points[mine] + np.array(layout.origin_m)
         there[:, 1] += np.array([layout.lifted_m(layout.cells[n].layer) for n in mine])
+        each_angle = sorted(set(angles[mine].tolist()))
         depth = np.concatenate(
-            [
-                footprint.room(room.region, there[angles[mine] == angle], float(angle))
-                for angle in np.unique(angles[mine])
-            ]
+            [footprint.room(room.region, there[angles[mine] == angle], angle) for angle in each_angle]
         )
-        order = np.concatenate([np.array(mine)[angles[mine] == angle] for angle in np.unique(angles[mine])])
+        order = np.concatenate([np.array(mine)[angles[mine] == angle] for angle in each_angle])
         wall = min(float(depth.min()), wall if wall is not None else np.inf)
         outside += [layout.cells[n].number for n in order[depth < wall_m - 1e-6].tolist()]
         if sleeved and len(there) > 2:
