@@ -5,10 +5,10 @@ import io
 from math import degrees
 
 from firmcell.core.analysis.figures import Analysis
-from firmcell.core.bms.wire_list import WireEntry
 from firmcell.core.changes.by_hand import in_space
 from firmcell.core.model.design import Design
 from firmcell.core.strips.load_figures import UnderLoadFigures
+from firmcell.core.wiring.wire_list import WireEntry
 
 
 def positions_csv(design: Design, analysis: Analysis) -> str:

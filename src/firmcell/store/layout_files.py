@@ -5,7 +5,6 @@ from pathlib import Path
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.bms.wire_list import wire_list
 from firmcell.core.insulation.cell_holder import holder_halves
 from firmcell.core.jobs import plan_of
 from firmcell.core.layout.search import Arranged, arrange, laid_out
@@ -17,6 +16,7 @@ from firmcell.core.pictures.drawing import together
 from firmcell.core.pictures.templates import Template, templates
 from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.core.strips.under_load import solve_under_load
+from firmcell.core.wiring.wire_list import wire_list
 from firmcell.store.csv_tables import positions_csv, segments_csv, wires_csv
 from firmcell.store.job_file import JobFile
 from firmcell.store.outline_files import read_outline
@@ -57,7 +57,7 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
     if kind in ("wires", "wiring"):
         metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
         if kind == "wires":
-            return wires_csv(wire_list(design, analysis.bms.taps, metal)).encode()
+            return wires_csv(wire_list(analysis.wiring, metal)).encode()
         pages = (
             Template("wiring", "wiring", schematic(design, analysis)),
             Template("nail board", "nails", nail_board(design, analysis, metal)),

@@ -9,7 +9,6 @@ from firmcell.core.analysis.figures import ANALYSIS_FORMAT, Analysis
 from firmcell.core.analysis.findings import Finding
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.board_choice import ranked_boards
-from firmcell.core.bms.wire_list import WireEntry, wire_list
 from firmcell.core.jobs import PLANS, plan_of
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.leads.soldering import joint_work
@@ -23,6 +22,8 @@ from firmcell.core.strips.under_load import UnderLoad
 from firmcell.core.tap_check.expected_readings import expected_readings
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import diagnosis_of, pack_asked
+from firmcell.core.wiring.graph import Wiring
+from firmcell.core.wiring.wire_list import WireEntry, wire_list
 
 
 class ReportedFinding(Frozen):
@@ -110,6 +111,7 @@ class Report(Frozen):
     connectors: tuple[ReportedChoice, ...]
     boards: tuple[ReportedChoice, ...]
     wires: tuple[WireEntry, ...]
+    wiring: Wiring
     expected: tuple[ReportedReading, ...]
     doctor: ReportedDoctor | None
     joint: ReportedJoint
@@ -152,7 +154,8 @@ def report(
             )
             for f in ranked_boards(library.boards, board_ask(design))
         ),
-        wires=wire_list(design, analysis.bms.taps, metal),
+        wiring=analysis.wiring,
+        wires=wire_list(analysis.wiring, metal),
         expected=_expected(design, state),
         doctor=_doctor(design, state),
         joint=_joint(design),

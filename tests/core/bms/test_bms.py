@@ -23,9 +23,8 @@ from firmcell.core.bms.board_choice import (
     storage_days,
     threshold_faults,
 )
-from firmcell.core.bms.sense_leads import plug_places, sense_short
-from firmcell.core.bms.thermistor import ntc_resistance, ntc_temperature, sensor_words
-from firmcell.core.bms.wire_list import COLOURS, tap_colour, thermistor_readings, wire_list
+from firmcell.core.bms.sense_leads import sense_short
+from firmcell.core.bms.thermistor import ntc_resistance, ntc_temperature, sensor_words, thermistor_readings
 from firmcell.core.leads.spice_netlist import pad_name, spice_netlist
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.design import Face
@@ -42,6 +41,8 @@ from firmcell.core.strips.under_load import solve_under_load
 from firmcell.core.tap_check.diagnosis import PackAsked
 from firmcell.core.tap_check.expected_readings import expected_reading, expected_readings
 from firmcell.core.tap_check.practice_pack import practice_pack
+from firmcell.core.wiring.colours import COLOURS, tap_colour
+from firmcell.core.wiring.wire_list import wire_list
 from firmcell.store.layout_files import layout_bytes
 from firmcell.store.part_files import (
     keep_part,
@@ -216,24 +217,6 @@ def test_who_opens_first():
 # -- plug and wires -------------------------------------------------------------------------------------
 
 
-@pytest.mark.parametrize(
-    ("names", "series", "places"),
-    [
-        (("B0", "B1", "B2", "B3"), 3, [0, 1, 2, 3]),
-        (("B+", "B2", "B1", "B-"), 3, [3, 2, 1, 0]),
-        (("B−", "B1", "B2", "B3"), 3, [0, 1, 2, 3]),
-        (("B-", "3.7", "7.4", "11.1"), 3, [0, 1, 2, 3]),
-        (("11.1", "7.4", "3.7", "B-"), 3, [3, 2, 1, 0]),
-        (("0", "1", "2", "3"), 3, [0, 1, 2, 3]),
-        (("a", "b", "c", "d"), 3, [0, 1, 2, 3]),
-        (("B+", "x", "y", "B-"), 3, [3, 2, 1, 0]),
-    ],
-)  # fmt: skip
-def test_the_plugs_order_is_read_from_what_is_printed(names, series, places):
-    """Printed nominal steps tell the order, B0 is often printed B− (common practice, no source)."""
-    assert list(plug_places(names, series).values()) == places
-
-
 def test_a_plug_without_a_place_for_a_tap_is_a_stop(hoist, library):
     good = hoist.edited("bms.board", changed(pads=", ".join(f"B{n}" for n in range(11))))
     assert "BM-10" not in found(good, library)
@@ -244,18 +227,17 @@ def test_a_plug_without_a_place_for_a_tap_is_a_stop(hoist, library):
 def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, library):
     a = analyse(hoist, library)
     metal = solve_under_load(hoist, a.layout, a.pack.run_time_s)
-    entries = wire_list(hoist, a.bms.taps, metal)
+    entries = wire_list(a.wiring, metal)
     assert [e.number for e in entries] == list(range(1, len(entries) + 1))
-    assert {e.name for e in entries} == {f"B{n}" for n in range(11)} | {"B−", "P−", "P+", "NTC1", "NTC2"}
+    assert {e.name for e in entries} == {f"B{n}" for n in range(11)} | {"B−", "P−", "F+", "P+", "NTC1", "NTC2"}
     hottest = next(e for e in entries if e.name == "NTC1")
     assert f"cell {metal.figures.hottest_cell}," in hottest.from_where
     assert (entries[0].colour, entries[10].colour) == ("black", "red")
     backwards = hoist.edited("bms.board", changed(pads=", ".join(f"B{n}" for n in range(10, -1, -1))))
-    assert "place 11, printed B0" in wire_list(backwards, analyse(backwards, library).bms.taps)[0].to_where
+    assert "place 11, printed B0" in wire_list(analyse(backwards, library).wiring)[0].to_where
     bare = hoist.edited("bms.board", None)
-    assert {e.name for e in wire_list(bare, analyse(bare, library).bms.taps)} == {
-        f"B{n}" for n in range(11)
-    } | {
+    assert {e.name for e in wire_list(analyse(bare, library).wiring)} == {f"B{n}" for n in range(11)} | {
+        "F+",
         "P+",
         "P−",
     }
@@ -264,11 +246,11 @@ def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, library):
 def test_the_board_sits_in_the_line_it_switches_and_a_separate_port_has_its_lead(hoist, library):
     def names(**values):
         d = hoist.edited("bms.board", changed(**values))
-        return [e.name for e in wire_list(d, analyse(d, library).bms.taps) if e.ref.startswith("lead:")]
+        return [e.name for e in wire_list(analyse(d, library).wiring) if e.ref.startswith("lead:")]
 
-    assert names() == ["B−", "P−", "P+"]
-    assert names(switch_side=SwitchSide.HIGH) == ["P−", "B+", "P+"]
-    assert names(charge_port=ChargePort.SEPARATE) == ["B−", "P−", "C−", "P+"]
+    assert sorted(names()) == ["B−", "F+", "P+", "P−"]
+    assert sorted(names(switch_side=SwitchSide.HIGH)) == ["B+", "F+", "P+", "P−"]
+    assert sorted(names(charge_port=ChargePort.SEPARATE)) == ["B−", "C+", "C−", "F+", "P+", "P−"]
 
 
 def test_neighbouring_leads_never_share_a_colour():
@@ -307,7 +289,7 @@ def test_taps_stand_where_the_load_shifts_them_least(odd_hoist, library):
 def test_wires_of_the_nail_board_have_their_true_lengths(hoist, library):
     a = analyse(hoist, library)
     drawing = nail_board(hoist, a)
-    for entry in wire_list(hoist, a.bms.taps):
+    for entry in wire_list(a.wiring):
         if entry.name[0] not in "BN":
             continue
         laid = [
@@ -322,7 +304,7 @@ def test_wires_of_the_nail_board_have_their_true_lengths(hoist, library):
         if isinstance(s, Stroke) and s.role.startswith("wire.")
         for p, q in zip(s.points, s.points[1:], strict=False)
     )
-    wanted = sum(e.length_m for e in wire_list(hoist, a.bms.taps) if e.name[0] in "BN") * 1e3
+    wanted = sum(e.length_m for e in wire_list(a.wiring) if e.name[0] in "BN") * 1e3
     assert total == pytest.approx(wanted, abs=0.1)
 
 
@@ -345,7 +327,7 @@ def test_wiring_goes_out_as_csv_and_true_size_pdf(hoist, library):
     from pypdf import PdfReader
 
     rows = list(csv.DictReader(io.StringIO(layout_bytes(hoist, library, "wires").decode())))
-    assert len(rows) == 16
+    assert len(rows) == 17
     assert float(rows[0]["length_mm"]) > 40
     reader = PdfReader(io.BytesIO(layout_bytes(hoist, library, "wiring")))
     text = " ".join(page.extract_text() for page in reader.pages)
@@ -462,7 +444,7 @@ def test_sense_fuses_are_offered_and_taken(hoist, library):
     finding = found(hoist, library)["BM-8"]
     fused = finding.fix.applied(hoist)
     assert "BM-8" not in found(fused, library)
-    assert "fuse at the tap" in wire_list(fused, analyse(fused, library).bms.taps)[0].end
+    assert "fuse at the tap" in wire_list(analyse(fused, library).wiring)[0].end
 
 
 def test_a_board_of_ones_own_is_kept_and_read_back(tmp_path):

@@ -6,7 +6,6 @@ import pytest
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
-from firmcell.core.bms.wire_list import wire_list
 from firmcell.core.jobs import findings_of, passport_of, plan_of, steps_of
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model.design import Face, StripStyle
@@ -18,6 +17,7 @@ from firmcell.core.pictures.templates import templates
 from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.strips.under_load import solve_under_load
+from firmcell.core.wiring.wire_list import wire_list
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.part_files import part_named
 
@@ -54,7 +54,7 @@ def test_nothing_that_can_be_chosen_together_fails(library, job, cell, by):
             x0, y0, x1, y1 = picture.bounds
             assert x0 < x1
             assert y0 < y1
-        assert all(wire.length_m > 0 for wire in wire_list(design, analysis.bms.taps, metal))
+        assert all(wire.length_m > 0 for wire in wire_list(analysis.wiring, metal))
         assert spice_netlist(metal, analysis.leads, part.nominal_v, 1.0, "t").rstrip().endswith(".end")
         page = passport_of(design, analysis, EMPTY_STATE, steps, "")
         assert not page.finished

@@ -3,11 +3,12 @@
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.bms.wire_list import switched_pole, wire_list
 from firmcell.core.jobs.bms_retrofit import bms_retrofit_steps
 from firmcell.core.jobs.new_pack import new_pack_steps
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import SwitchSide
+from firmcell.core.wiring.pack_wiring import pole_through_board
+from firmcell.core.wiring.wire_list import wire_list
 
 
 def _switched(design, side):
@@ -21,7 +22,7 @@ def _switched(design, side):
 )
 def test_no_step_leads_the_switched_pole_past_the_board(hoist, library, side, pole, sign, strip):
     design = _switched(hoist, side)
-    assert switched_pole(design.bms) == pole
+    assert pole_through_board(design.bms.board) == pole
     analysis = analyse(design, library)
     steps = {s.code: s for s in new_pack_steps(design, analysis)}
     lead = steps[f"lead-{pole}"]
@@ -34,7 +35,7 @@ def test_no_step_leads_the_switched_pole_past_the_board(hoist, library, side, po
     # With one pole still open at the board nothing can be read at the connector.
     assert "nothing at the connector yet" in steps["lead-plus"].expected
     # What the wire list says of the same leads.
-    ends = {e.name: (e.from_where, e.to_where) for e in wire_list(design, analysis.bms.taps)}
+    ends = {e.name: (e.from_where, e.to_where) for e in wire_list(analysis.wiring)}
     assert ends[f"B{sign}"][1] == f"board B{sign}"
     assert ends[f"P{sign}"][0] == f"board P{sign}"
 

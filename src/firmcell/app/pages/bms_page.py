@@ -13,14 +13,14 @@ from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import amperes, celsius, figures, volts
 from firmcell.core.bms.board_choice import ranked_boards
-from firmcell.core.bms.thermistor import sensor_words
-from firmcell.core.bms.wire_list import thermistor_readings, wire_list
+from firmcell.core.bms.thermistor import sensor_words, thermistor_readings
 from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.rules.bms import board_ask
 from firmcell.core.rules.table import Topic
 from firmcell.core.tap_check.expected_readings import expected_reading
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import pack_asked
+from firmcell.core.wiring.wire_list import wire_list
 from firmcell.store.units import parse, show_number
 
 BOARD_ROWS = 8
@@ -259,7 +259,7 @@ class BmsPage(Page):
         self.wires.set_rows(
             [
                 (f"{e.ref}", (str(e.number), e.name, *e.briefly, f"{e.length_m * 1e3:.0f}", e.colour))
-                for e in wire_list(d, s.analysis.bms.taps, s.metal)
+                for e in wire_list(s.analysis.wiring, s.metal)
             ]
         )
 

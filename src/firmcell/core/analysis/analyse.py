@@ -43,7 +43,9 @@ from firmcell.core.strips.clearances import strips_too_near
 from firmcell.core.strips.current_shares import StripShares, strip_shares
 from firmcell.core.strips.layout_measures import layout_measures
 from firmcell.core.strips.pieces import StripPiece, collecting_strip, strip_pieces
+from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.stock import stock_lengths, stock_plan
+from firmcell.core.wiring.of_design import wiring_of
 
 STORED_AT_SOC = 0.5
 
@@ -73,6 +75,8 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
     metal = _strips_of(design)
     supply = design.details.supply or Supply(design.series * design.cell.full_v, metal.ohm)
     leads = _leads_of(design, library, supply)
+    bms = _bms_of(design, metal, supply)
+    bridged = {piece.node for piece in metal.pieces if piece.kind is StripKind.BRIDGE}
     return Analysis(
         pack=_pack_of(design, metal, leads, supply),
         options=series_parallel_options(design.brief, design.cell),
@@ -87,8 +91,9 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
         strip_limit_k=design.cell.temperature_max_k,
         leads=leads,
         protection=_protection_of(design, metal, leads, supply),
-        bms=_bms_of(design, metal, supply),
+        bms=bms,
         insulation=_insulation_of(design, metal.layout),
+        wiring=wiring_of(design, metal.layout, bms.taps, bridged),
     )
 
 

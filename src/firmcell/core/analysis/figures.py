@@ -1,5 +1,7 @@
 """What an analysis holds."""
 
+from pydantic import Field
+
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.board_choice import (
     Selectivity,
@@ -22,6 +24,7 @@ from firmcell.core.strips.clearances import TooNear
 from firmcell.core.strips.layout_measures import LayoutMeasures
 from firmcell.core.strips.pieces import StripPiece
 from firmcell.core.strips.stock import StockPlan
+from firmcell.core.wiring.graph import Wiring
 
 ANALYSIS_FORMAT = 2
 """Version of the analysis as given out by ``firm-cell analyse --json``."""
@@ -120,6 +123,7 @@ class Analysis(Frozen):
     protection: Protection | None
     bms: BmsFigures
     insulation: InsulationFigures
+    wiring: Wiring = Field(exclude=True)
 
     def __hash__(self) -> int:
         return id(self)

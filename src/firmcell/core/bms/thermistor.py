@@ -6,6 +6,7 @@ from numpy.typing import ArrayLike
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.design import Design
 
 T25_K = 298.15
 
@@ -90,3 +91,34 @@ def sensor_words(ohm: float, ohm_25: float, b_k: float) -> str:
     if ohm > float(ntc_resistance(COLDEST_K, ohm_25, b_k)):
         return "it is open, unplugged, or another class of sensor"
     return f"{float(ntc_temperature(ohm, ohm_25, b_k)) - ZERO_CELSIUS:.1f} °C"
+
+
+def thermistor_readings(design: Design) -> tuple[tuple[float, float], ...]:
+    """Return what to check the board's sensors by: ice, a cool and a warm room, body heat, the cell's limit.
+
+    Parameters
+    ----------
+    design : Design
+
+    Returns
+    -------
+    readings : tuple of (temperature, resistance)
+        K, Ω; empty without a board.
+
+    References
+    ----------
+    .. [1] steinhart-b
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> pack = Of(bms=Of(board=Of(ntc_ohm=10_000.0, ntc_b_k=3435.0)), cell=Of(temperature_max_k=333.15))
+    >>> # By definition at 25 °C.
+    >>> [round(ohm) for kelvin, ohm in thermistor_readings(pack) if kelvin == 298.15]
+    [10000]
+    """
+    board = design.bms.board
+    if board is None:
+        return ()
+    kelvin = (273.15, 288.15, 298.15, 313.15, design.cell.temperature_max_k)
+    return tuple((k, float(ntc_resistance(k, board.ntc_ohm, board.ntc_b_k))) for k in kelvin)

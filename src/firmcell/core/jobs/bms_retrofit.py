@@ -9,7 +9,6 @@ from firmcell.core.base.wording import (
     plural,
     volts,
 )
-from firmcell.core.bms.wire_list import switched_pole, wire_list
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.new_pack import closing_steps, proving_steps, tap_steps
 from firmcell.core.jobs.plan import JobPlan
@@ -18,6 +17,7 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.limits import GROUP_SPREAD_V, TOUCH_LIMIT_V
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import ALL_TOPICS, RuleTable, Topic
+from firmcell.core.wiring.pack_wiring import pole_through_board
 
 OWN = RuleTable()
 
@@ -62,7 +62,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         "fit-harness",
         "Before",
         "Make the harness off the pack",
-        f"On the nail board printed at 1:1: {plural(len([e for e in wire_list(d, a.bms.taps) if e.name.startswith('B')]), 'wire')}, each with its number, crimped "
+        f"On the nail board printed at 1:1: {plural(len([w for w in a.wiring.wires if w.id.startswith('sense.')]), 'wire')}, each with its number, crimped "
         "into the plug in the order of the pads as printed. The plug stays out of the board to the end.",
         cautions=("Make it off the pack: a harness that is crimped live shorts groups.",),
         records=("checked",),
@@ -78,7 +78,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _fit_plug(d: Design, a: Analysis) -> Iterator[Step]:
-    pole = switched_pole(d.bms) or "minus"
+    pole = pole_through_board(d.bms.board) or "minus"
     sign, other = ("+", "minus") if pole == "plus" else ("−", "plus")
     tap = a.bms.taps[-1 if pole == "plus" else 0]
     yield Step(

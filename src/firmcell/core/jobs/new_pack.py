@@ -5,7 +5,6 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
-from firmcell.core.bms.wire_list import switched_pole
 from firmcell.core.jobs.joining_steps import joining_steps
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.leads.soldering import joint_work
@@ -15,6 +14,7 @@ from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, LEAST_INSULATION_OHM, TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, ChargePort
 from firmcell.core.records.step import Step
+from firmcell.core.wiring.pack_wiring import pole_through_board
 
 
 def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
@@ -166,7 +166,7 @@ def _main_lead(d: Design, a: Analysis, pole: str, node: int) -> Step:
     screwed = d.joining.joined_by is JoinedBy.SCREW
     torque = terminal_torque(d.joining.thread_m)
     tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
-    switched = switched_pole(d.bms)
+    switched = pole_through_board(d.bms.board)
     sign = "+" if pole == "plus" else "−"
     # The board's own pole: the strip goes to the board, never straight to the connector.
     lead = f"wire from the board's pad B{sign}" if pole == switched else f"{pole} lead"
@@ -210,7 +210,7 @@ def _main_lead(d: Design, a: Analysis, pole: str, node: int) -> Step:
 
 def _free_end(d: Design) -> str:
     """Where the free ends of the connector's leads go, if not both to the strips."""
-    pole = switched_pole(d.bms)
+    pole = pole_through_board(d.bms.board)
     if pole is None:
         return ""
     sign = "+" if pole == "plus" else "−"
@@ -286,7 +286,7 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _board_on(d: Design, board: Board) -> Step:
-    pole = switched_pole(d.bms)
+    pole = pole_through_board(d.bms.board)
     sign = "+" if pole == "plus" else "−"
     order = d.bms.order.value.replace("P−", f"P{sign}")
     charge = f", C{sign} to the charge connector's {pole}" if board.charge_port is ChargePort.SEPARATE else ""

@@ -192,6 +192,20 @@ class FirstLead(StrEnum):
     POSITIVE = "positive first"
 
 
+class Pole(StrEnum):
+    """One of the two main leads."""
+
+    PLUS = "plus lead"
+    MINUS = "minus lead"
+
+
+class LeadEnds(StrEnum):
+    """What the main leads end in."""
+
+    PLUG = "connector"
+    STUDS = "lugs on studs"
+
+
 class Leads(Frozen):
     """Main leads and what is in their way to the load.
 
@@ -216,7 +230,10 @@ class Leads(Frozen):
     alloy: Alloy = Field(Alloy.LEADED, title="Alloy")
     flux: Flux = Field(Flux.CORE, title="Flux")
     first_lead: FirstLead = Field(FirstLead.NEGATIVE, title="Which lead first")
+    ends: LeadEnds = Field(LeadEnds.PLUG, title="Leads end in")
+    second_connector: Connector | None = Field(None, title="Second connector, in parallel")
     fuse: Fuse | None = Field(None, title="Fuse")
+    fuse_in: Pole = Field(Pole.PLUS, title="Fuse in the")
     fuse_at_m: Metres = Field(0.05, title="Fuse after", le=50)
     fuse_holder_ohm: Ohms = Field(0.001, title="Fuse and holder, resistance")
 
@@ -238,6 +255,7 @@ class Bms(Frozen):
     service_loop_m: Metres = Field(0.04, title="Service loop of each sense lead", le=1)
     sense_fuses: bool = Field(False, title="A fuse at each tap")
     order: ConnectOrder = Field(ConnectOrder.MINUS_FIRST, title="Board is connected")
+    balance_plug: bool = Field(False, title="A balance plug beside the board")
 
 
 class PackInsulation(Frozen):

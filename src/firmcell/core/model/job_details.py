@@ -1,6 +1,7 @@
 """What jobs other than a new pack are about, in fields of their own."""
 
 from enum import StrEnum
+from typing import ClassVar
 
 from pydantic import Field
 
@@ -21,8 +22,19 @@ class JobKind(StrEnum):
     HOLDER_PACK = "holder pack"
 
 
+class Wired(StrEnum):
+    """What a job's wiring is that of."""
+
+    PACK = "a pack"
+    ONE_CELL = "one cell with its board"
+    CABLE = "a cable from a source that is there"
+    MACHINE = "a machine and its controller"
+
+
 class KindDetails(Frozen):
     """What a kind of job asks of its own; each kind says here what differs for the figures as well."""
+
+    wired: ClassVar[Wired] = Wired.PACK
 
     @property
     def supply(self) -> Supply | None:
@@ -62,6 +74,7 @@ class LeadChange(KindDetails):
 class MachineLeads(KindDetails):
     """Bullets between controller and motor, and the controller's half of the pack's connector in `Leads`."""
 
+    wired: ClassVar[Wired] = Wired.MACHINE
     phases: Count = Field(3, title="Wires to the motor", ge=2, le=3)
     bullet: Connector | None = Field(None, title="Bullets")
     female_on_controller: bool = Field(True, title="Female bullets on the controller")
@@ -72,6 +85,7 @@ class MachineLeads(KindDetails):
 class PowerCable(KindDetails):
     """Heavy cable with lugs from a source that is there to a load; wire, length and fuse are in `Leads`."""
 
+    wired: ClassVar[Wired] = Wired.CABLE
     source_v: Volts = Field(12.8, title="Source, highest voltage", gt=0, le=1000)
     source_short_a: Amperes = Field(1500.0, title="Source, short-circuit current", gt=0)
     on_s: Seconds = Field(0.0, title="Runs for (0: steadily)")
@@ -91,6 +105,7 @@ class PowerCable(KindDetails):
 class CellBms(KindDetails):
     """A round protection board welded under one bare cell, a strap up its side, a new sleeve."""
 
+    wired: ClassVar[Wired] = Wired.ONE_CELL
     strap_thickness_m: Metres = Field(0.0001, title="Strap, thickness", gt=0, le=0.001)
     strap_width_m: Metres = Field(0.003, title="Strap, width", gt=0, le=0.02)
     sleeve_wall_m: Metres = Field(0.0001, title="Sleeve, wall once shrunk", gt=0, le=0.001)

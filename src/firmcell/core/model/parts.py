@@ -168,6 +168,7 @@ class Wire(Part):
     resistance_ohm_per_m: OhmsPerMetre = Field(title="Resistance at 20 °C")
     insulation: str = Field("silicone", title="Insulation", max_length=30)
     insulation_limit_k: Kelvin = Field(title="Insulation, greatest temperature")
+    rated_v: Volts = Field(300.0, title="Insulation, rated voltage", gt=0)
     outer_diameter_m: Metres = Field(title="Outer diameter", gt=0)
     mass_kg_per_m: Annotated[float, Unit("kg/m")] = Field(title="Mass per metre", gt=0, le=50)
 
@@ -276,6 +277,13 @@ class SwitchSide(StrEnum):
     HIGH = "plus line"
 
 
+class SenseJoined(StrEnum):
+    """How sense leads are joined to a board."""
+
+    PLUG = "in a plug"
+    SOLDERED = "soldered to its pads"
+
+
 class Board(Part):
     """A BMS, or protection board.
 
@@ -306,6 +314,7 @@ class Board(Part):
     charge_port: ChargePort = Field(ChargePort.COMMON, title="Charge port")
     switch_side: SwitchSide = Field(SwitchSide.LOW, title="Switches the")
     pads: str = Field("", title="Pads as printed, in order", max_length=400)
+    sense_joined: SenseJoined = Field(SenseJoined.PLUG, title="Sense leads are joined")
     ntc_ohm: Ohms = Field(10_000.0, title="Sensor at 25 °C", gt=0)
     ntc_b_k: Annotated[float, Unit("1")] = Field(3435.0, title="Sensor, B value in K", gt=500, le=8000)
     temperature_sensors: Count = Field(0, title="Temperature sensors", le=16)

@@ -2,7 +2,6 @@
 
 from typing import TYPE_CHECKING
 
-from firmcell.core.bms.wire_list import switched_pole
 from firmcell.core.layout.cell_places import lead_cell
 from firmcell.core.layout.space import blocked_ring
 from firmcell.core.model.brief import Blocked
@@ -18,6 +17,7 @@ from firmcell.core.pictures.drawing import (
     rectangle,
 )
 from firmcell.core.pictures.face_measures import FIRST_LANE_MM, LANE_MM, LEAD_OUT_MM, MM
+from firmcell.core.wiring.pack_wiring import pole_through_board
 
 if TYPE_CHECKING:
     from firmcell.core.pictures.face import _FacePainter
@@ -129,5 +129,5 @@ class FaceWires:
                 self.face.targets[ref] = wire[1]
             end = self.face.place(self.face.end + LEAD_OUT_MM + 5.0, lane)
             sign = "+" if positive else "−"
-            through = switched_pole(self.face.bms) == ("plus" if positive else "minus")
+            through = pole_through_board(self.face.bms.board) == ("plus" if positive else "minus")
             self.face.shapes.append(Label(end, f"B{sign}" if through else sign, 6.5, f"{role}.sign", ref))

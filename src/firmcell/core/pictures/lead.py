@@ -10,7 +10,6 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import figures
-from firmcell.core.bms.wire_list import switched_pole
 from firmcell.core.leads.lead_profile import LeadProfile, lead_profile
 from firmcell.core.leads.soldering import cup_diameter
 from firmcell.core.model.design import Design
@@ -29,6 +28,7 @@ from firmcell.core.pictures.drawing import (
 )
 from firmcell.core.pictures.face import strip_role
 from firmcell.core.strips.runs import StripKind
+from firmcell.core.wiring.pack_wiring import pole_through_board
 
 MM = 1e3
 LONGEST_DRAWN_MM = 300.0
@@ -169,7 +169,7 @@ class _Painter:
 
     def strip_end(self) -> None:
         """Soldered to the tail of a collecting strip, or to the pad of the board that switches its pole."""
-        through = switched_pole(self.design.bms)
+        through = pole_through_board(self.design.bms.board)
         for (y, _, ref), sign in zip(self.ways, "+−", strict=True):
             if ref == f"lead:{through}":
                 self.shapes.append(Area(rectangle(-16, y - 7, 4, y + 7), "board", ref))

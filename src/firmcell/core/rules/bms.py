@@ -5,7 +5,7 @@ from collections.abc import Iterator
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.bms.board_choice import BoardAsk, ranked_boards, threshold_faults
-from firmcell.core.bms.sense_leads import plug_places
+from firmcell.core.bms.plug_pads import read_pads
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import Board
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
@@ -223,21 +223,21 @@ def drained_in_store(s: Situation) -> Iterator[Hit]:
     Severity.STOP,
     topics=(Topic.TAPS,),
     source="pads as entered",
-    reason="A plug with more or fewer places than taps cannot be wired in order.",
+    reason="A sense plug wired one place off, or backwards, puts many cells on one input and destroys the board.",
 )
-def pads_do_not_match(s: Situation) -> Iterator[Hit]:
-    """The board's pads as printed do not hold every tap."""
+def pads_not_understood(s: Situation) -> Iterator[Hit]:
+    """What is printed on the board's pads does not say which tap goes where."""
     board = s.design.bms.board
     if board is None or not board.pads.strip() or board.series != s.design.series:
         return
-    lacking = [
-        f"B{tap}" for tap, place in plug_places(board.pad_names, s.design.series).items() if place is None
-    ]
-    if lacking:
+    pads = read_pads(board.pad_names, s.design.series)
+    if pads.fault:
         yield Hit(
-            f"Among the pads as printed ({', '.join(board.pad_names)}) there is none for {', '.join(lacking)}: look at the board's sheet.",
+            f"{pads.fault} Enter the pads of the board's sheet as B− or B0, B1 …, in the order they lie.",
             ("board",),
         )
+    elif pads.doubt:
+        yield Hit(pads.doubt, ("board",), severity=Severity.ATTENTION)
 
 
 @rule(

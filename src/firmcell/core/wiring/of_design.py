@@ -1,0 +1,19 @@
+"""The wiring of a design, whatever its kind of job."""
+
+from collections.abc import Iterable
+
+from firmcell.core.bms.taps import Tap
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import Wired
+from firmcell.core.wiring.graph import Wiring
+from firmcell.core.wiring.other_wiring import cable_wiring, machine_wiring, one_cell_wiring
+from firmcell.core.wiring.pack_wiring import pack_wiring
+
+OTHERS = {Wired.ONE_CELL: one_cell_wiring, Wired.CABLE: cable_wiring, Wired.MACHINE: machine_wiring}
+
+
+def wiring_of(design: Design, layout: Layout, taps: tuple[Tap, ...], bridged: Iterable[int] = ()) -> Wiring:
+    """Return all that conducts in a job, as `pack_wiring` does for a pack."""
+    other = OTHERS.get(design.details.wired)
+    return other(design) if other else pack_wiring(design, layout, taps, bridged)

@@ -1,0 +1,114 @@
+"""The wiring of jobs that are not a pack: one cell with its board, a cable, a machine and its controller."""
+
+from firmcell.core.model.design import Design, Pole
+from firmcell.core.model.parts import SwitchSide
+from firmcell.core.wiring.builder import Builder
+from firmcell.core.wiring.colours import main_colour
+from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
+
+PHASES = "ABC"
+TAB_OHM = 0.0005
+"""Of a welded tab or a short strap; generic class value."""
+
+
+def one_cell_wiring(design: Design) -> Wiring:
+    """Return the wiring of one cell with a board under its minus: tab, strap up the side, the board's switch."""
+    build = Builder()
+    minus = build.node("B0", NodeKind.TAP, "the cell's minus, the whole can")
+    plus = build.node("B1", NodeKind.TAP, "the cell's plus")
+    build.edge("cell.1", minus, plus, EdgePart.CELL, design.cell.resistance_ohm, design.cell_now_v)
+    out_minus = build.node("load.-", NodeKind.CONTACT, "outside, minus end")
+    out_plus = build.node("load.+", NodeKind.CONTACT, "outside, plus end")
+    board = design.bms.board
+    if board is None:
+        build.edge("end.-", minus, out_minus, EdgePart.CONTACT)
+        build.edge("end.+", plus, out_plus, EdgePart.CONTACT)
+        return build.done()
+    b_minus = build.node("bms.B-", NodeKind.BOARD_PAD, "board B−")
+    b_plus = build.node("bms.B+", NodeKind.BOARD_PAD, "board B+")
+    build.edge("strip.tab", minus, b_minus, EdgePart.STRIP, TAB_OHM)
+    build.edge("strip.strap", plus, b_plus, EdgePart.STRIP, TAB_OHM)
+    high = board.switch_side is SwitchSide.HIGH
+    out = build.node("bms.P+" if high else "bms.P-", NodeKind.BOARD_PAD, f"board P{'+' if high else '−'}")
+    build.edge("bms.switch", b_plus if high else b_minus, out, EdgePart.BMS, board.resistance_ohm)
+    build.edge("end.-", minus if high else out, out_minus, EdgePart.CONTACT)
+    build.edge("end.+", out if high else plus, out_plus, EdgePart.CONTACT)
+    return build.done()
+
+
+def cable_wiring(design: Design) -> Wiring:
+    """Return the wiring of a cable: studs of the source, lugs, fuse, and the load's studs."""
+    build, leads = Builder(), design.leads
+    supply = design.details.supply
+    assert supply is not None
+    source = {
+        s: build.node(f"source.{s}", NodeKind.STUD, f"source, {s.replace('-', '−')} stud") for s in "-+"
+    }
+    build.edge("cell.source", source["-"], source["+"], EdgePart.CELL, supply.source_ohm, supply.full_v)
+    for sign in "-+":
+        shown, pole = sign.replace("-", "−"), "minus" if sign == "-" else "plus"
+        load = build.node(f"load.{sign}", NodeKind.STUD, f"load, {shown} stud")
+        near, far = (
+            build.node(f"lug.{at}.{sign}", NodeKind.CUP, f"lug at the {at}, {shown}")
+            for at in ("source", "load")
+        )
+        build.edge(f"contact.source.{sign}", source[sign], near, EdgePart.CONTACT, 5e-5)
+        build.edge(f"contact.load.{sign}", far, load, EdgePart.CONTACT, 5e-5)
+        common = (leads.wire, main_colour(shown), "crimp", f"lead:{pole}")
+        fused = leads.fuse is not None and (leads.fuse_in is Pole.PLUS) == (sign == "+")
+        start, left = near, leads.length_m
+        if fused:
+            a = build.node("fuse.a", NodeKind.FUSE_END, "fuse, source side")
+            start = build.node("fuse.b", NodeKind.FUSE_END, "fuse, load side")
+            wire, colour, ending, ref = common
+            at = max(min(leads.fuse_at_m, left), 1e-3)
+            build.wire(f"main.{sign}.a", near, a, wire, at, f"F{shown}", colour, ending, ref)
+            build.edge("fuse", a, start, EdgePart.FUSE, leads.fuse_holder_ohm)
+            left -= at
+        wire, colour, ending, ref = common
+        build.wire(f"main.{sign}", start, far, wire, max(left, 1e-3), shown, colour, ending, ref)
+    return build.done()
+
+
+def machine_wiring(design: Design) -> Wiring:
+    """Return the wiring of a machine: the controller's input, and one lead to the motor for each phase."""
+    build, leads, job = Builder(), design.leads, design.machine
+    for sign in "-+":
+        shown, pole = sign.replace("-", "−"), "minus" if sign == "-" else "plus"
+        start = build.node(f"controller.{sign}", NodeKind.TERMINAL, f"controller, input {shown}")
+        cup = build.node(f"cup.load.{sign}", NodeKind.CUP, f"{leads.connector.name}, {shown}")
+        contact = build.node(f"load.{sign}", NodeKind.CONTACT, f"connector to the pack, {shown}")
+        build.wire(
+            f"main.{sign}",
+            start,
+            cup,
+            leads.wire,
+            leads.length_m,
+            f"input {shown}",
+            main_colour(shown),
+            "solder",
+            f"lead:{pole}",
+        )
+        build.edge(
+            f"contact.load.{sign}", cup, contact, EdgePart.CONTACT, leads.connector.contact_resistance_ohm
+        )
+    bullet = job.bullet or leads.connector
+    for phase in PHASES[: job.phases]:
+        ends = []
+        for side, words in (("controller", "controller"), ("motor", "motor")):
+            terminal = build.node(f"{side}.{phase}", NodeKind.TERMINAL, f"{words}, phase {phase}")
+            cup = build.node(f"cup.{side}.{phase}", NodeKind.CUP, f"bullet on the {words}'s wire {phase}")
+            build.wire(
+                f"phase.{side}.{phase}",
+                terminal,
+                cup,
+                leads.wire,
+                leads.length_m / 2,
+                f"{phase} {words}",
+                "any",
+                "solder",
+                f"phase:{phase}",
+            )
+            ends.append(cup)
+        build.edge(f"bullet.{phase}", ends[0], ends[1], EdgePart.CONTACT, bullet.contact_resistance_ohm)
+    return build.done()

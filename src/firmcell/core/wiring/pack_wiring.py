@@ -1,0 +1,335 @@
+"""The wiring of a pack: groups, strips, board, fuse, connectors, sense and balance leads, thermistors."""
+
+from collections.abc import Iterable
+
+from firmcell.core.bms.plug_pads import PlugPads, read_pads
+from firmcell.core.bms.sense_leads import SENSE_FUSE_A
+from firmcell.core.bms.taps import Tap
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Design, LeadEnds, Pole
+from firmcell.core.model.parts import Board, ChargePort, Connector, SenseJoined, SwitchSide
+from firmcell.core.strips.joints import joint_resistance
+from firmcell.core.strips.made_of import ohms_per_metre
+from firmcell.core.strips.runs import LEAD_TAIL_M, StripKind
+from firmcell.core.wiring.builder import Builder
+from firmcell.core.wiring.colours import main_colour, tap_colour
+from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
+
+ENDS_M = 0.004
+"""Stripped at the tap end, m; common practice, no source."""
+SENSOR_LEAD_M = 0.15
+SPARK_OHM = 5.6
+"""Resistance through which a spark-limiting contact touches first; generic class value."""
+SENSE_FUSE_OHM = 0.3
+"""Of a small fuse at a tap; generic class value."""
+
+
+def switched_sign(board: Board | None) -> str | None:
+    """Return the sign of the pole whose main lead runs through the board, “−” or “+”; None without a board."""
+    if board is None:
+        return None
+    return "+" if board.switch_side is SwitchSide.HIGH else "−"
+
+
+def pole_through_board(board: Board | None) -> str | None:
+    """Return the pole whose main lead runs through the board, “minus” or “plus”; None without a board."""
+    sign = switched_sign(board)
+    return None if sign is None else "plus" if sign == "+" else "minus"
+
+
+def pad_id(sign: str, letter: str = "B") -> str:
+    """The id of a pad of the board, such as ``bms.B-``."""
+    return f"bms.{letter}{sign.replace('−', '-')}"
+
+
+def pack_wiring(design: Design, layout: Layout, taps: tuple[Tap, ...], bridged: Iterable[int] = ()) -> Wiring:
+    """Return all that conducts in a pack.
+
+    Parameters
+    ----------
+    design : Design
+    layout : Layout
+        Of the design.
+    taps : tuple of Tap
+        From B0 to BS, with the length of each sense lead.
+    bridged : iterable of int
+        Tap points whose metal is in two modules, joined by a lead.
+    """
+    return _PackWiring(design, layout, taps, frozenset(bridged)).done()
+
+
+class _PackWiring:
+    def __init__(
+        self, design: Design, layout: Layout, taps: tuple[Tap, ...], bridged: frozenset[int]
+    ) -> None:
+        self.design, self.layout, self.taps, self.bridged = design, layout, taps, bridged
+        self.board, self.leads, self.series = design.bms.board, design.leads, design.series
+        self.switched = switched_sign(self.board)
+        self.build = Builder()
+
+    def done(self) -> Wiring:
+        self._cells()
+        self._board_pads()
+        pads = read_pads(self._printed, self.series) if self.board else None
+        self._sense_leads(pads)
+        ends = {sign: self._pole(sign) for sign in ("−", "+")}
+        self._connectors(ends)
+        self._sensors()
+        return self.build.done()
+
+    @property
+    def _printed(self) -> tuple[str, ...]:
+        assert self.board is not None
+        if self.board.pads.strip():
+            return self.board.pad_names
+        return tuple(f"B{n}" for n in range(self.series + 1))
+
+    # -- cells and strips -------------------------------------------------------------------------------
+
+    def _cells(self) -> None:
+        build = self.build
+        for number in range(self.series + 1):
+            tap = self.taps[number]
+            where = f"strip of {tap.name} at cell {tap.cell}, {tap.face.value} face"
+            build.node(f"B{number}", NodeKind.TAP, where)
+            if number in self.bridged:
+                build.node(f"B{number}.2", NodeKind.TAP, f"tap point B{number} on the other module")
+        each = self.design.cell.resistance_ohm / self.design.parallel
+        for group in range(1, self.series + 1):
+            low = f"B{group - 1}.2" if group - 1 in self.bridged else f"B{group - 1}"
+            build.edge(f"cell.{group}", low, f"B{group}", EdgePart.CELL, each, self.design.cell_now_v)
+        for number in sorted(self.bridged):
+            way = self.leads.wire
+            build.wire(
+                f"bridge.{number}",
+                f"B{number}",
+                f"B{number}.2",
+                way,
+                self.layout.pitch_m,
+                f"bridge B{number}",
+                "any",
+                "flexible, insulated, to the strips of both modules",
+                f"tap:{number}",
+            )
+
+    def _pole(self, sign: str) -> list[str]:
+        """Strip ends of a pole, fuse and the way to the board; returns where what leaves the pack begins: one point,
+        or two where two leads run side by side."""
+        build, leads = self.build, self.leads
+        number, place = (0, 0) if sign == "−" else (self.series, 1)
+        pole = "minus" if sign == "−" else "plus"
+        count = 2 if self.layout.second_lead_cells[place] else 1
+        strip_ohm = LEAD_TAIL_M * ohms_per_metre(self.layout, self.design.joining)[StripKind.COLLECTOR]
+        ends = []
+        for n in range(1, count + 1):
+            which = "" if n == 1 else f".{n}"
+            tail = build.node(
+                f"tail.{_plain(sign)}{which}",
+                NodeKind.STRIP_END,
+                f"end of the collecting strip of B{number}{', second lead' if n > 1 else ''}",
+            )
+            build.edge(f"strip.{pole}{which}", f"B{number}", tail, EdgePart.STRIP, strip_ohm)
+            face = self.taps[number].face.value
+            end = build.node(
+                f"lead.{_plain(sign)}{which}",
+                NodeKind.JOINT,
+                f"collecting strip of B{number}, {face} face{', second lead' if n > 1 else ''}",
+            )
+            build.edge(
+                f"joint.{pole}{which}", tail, end, EdgePart.JOINT, joint_resistance(self.design.joining)
+            )
+            ends.append(end)
+        fused = leads.fuse is not None and (leads.fuse_in is Pole.PLUS) == (sign == "+")
+        through = sign == self.switched
+        if not fused and not through:
+            return ends
+        if fused:
+            a = build.node("fuse.a", NodeKind.FUSE_END, "fuse, pack side")
+            b = build.node("fuse.b", NodeKind.FUSE_END, "fuse, load side")
+            self._main_wires(ends, a, sign, leads.fuse_at_m, f"main.{_plain(sign)}.a", f"F{sign}")
+            build.edge("fuse", a, b, EdgePart.FUSE, leads.fuse_holder_ohm)
+            if not through:
+                return [b]
+            ends = [b]
+        length = self.taps[number].wire_length_m or leads.length_m
+        self._main_wires(ends, pad_id(sign), sign, length, f"main.{_plain(sign)}", f"B{sign}")
+        return [pad_id(sign, "P")]
+
+    def _main_wires(
+        self, starts: list[str], end: str, sign: str, length_m: float, name: str, marked: str
+    ) -> None:
+        for n, start in enumerate(starts, start=1):
+            which = "" if n == 1 else f".{n}"
+            self.build.wire(
+                name + which,
+                start,
+                end,
+                self.leads.wire,
+                max(length_m, 1e-3),
+                marked + (" (second)" if n > 1 else ""),
+                main_colour(sign),
+                "solder; fuse in this lead" if name.endswith(".a") else "solder",
+                f"lead:{'minus' if sign == '−' else 'plus'}",
+            )
+
+    # -- board ------------------------------------------------------------------------------------------
+
+    def _board_pads(self) -> None:
+        board, sign = self.board, self.switched
+        if board is None or sign is None:
+            return
+        build = self.build
+        b, p = (build.node(pad_id(sign, x), NodeKind.BOARD_PAD, f"board {x}{sign}") for x in "BP")
+        build.edge("bms.switch", b, p, EdgePart.BMS, board.resistance_ohm)
+        if board.charge_port is ChargePort.SEPARATE:
+            c = build.node(pad_id(sign, "C"), NodeKind.BOARD_PAD, f"board C{sign}")
+            build.edge("bms.charge switch", b, c, EdgePart.BMS, board.resistance_ohm)
+
+    def _sense_leads(self, pads: PlugPads | None) -> None:
+        """Sense leads to the board, and balance leads to a plug of their own."""
+        led = any(tap.wire_length_m for tap in self.taps)
+        if not led:
+            return
+        if pads is not None:
+            for tap in self.taps:
+                self._sense_lead(tap, pads)
+        if pads is None or self.design.bms.balance_plug:
+            for tap in self.taps:
+                pin = self.build.node(
+                    f"balance.{tap.number}", NodeKind.BALANCE_PIN, f"balance plug, pin {tap.number + 1}"
+                )
+                marked = f"B{tap.number}" if pads is None else f"B{tap.number} balance"
+                self._tap_wire(tap, f"balance.{tap.number}", pin, marked, "crimp at the balance plug")
+
+    def _sense_lead(self, tap: Tap, pads: PlugPads) -> None:
+        build, board = self.build, self.board
+        assert board is not None
+        soldered = board.sense_joined is SenseJoined.SOLDERED
+        for n, place in enumerate(pads.places_of(tap.number)):
+            printed = pads.names[place]
+            pad = build.node(
+                f"bms.pad.{place}", NodeKind.BOARD_PAD, f"board's pad {place + 1}, printed {printed}"
+            )
+            which = "" if n == 0 else f".{n + 1}"
+            marked = f"B{tap.number}" + ("" if n == 0 else " again")
+            if soldered:
+                self._tap_wire(tap, f"sense.{tap.number}{which}", pad, marked, "solder to the pad")
+                continue
+            pin = build.node(
+                f"sense.pin.{place}", NodeKind.SENSE_PIN, f"plug place {place + 1}, printed {printed}"
+            )
+            self._tap_wire(tap, f"sense.{tap.number}{which}", pin, marked, "crimp at the plug")
+            build.edge(f"plug.{place}", pin, pad, EdgePart.CONTACT, 0.01)
+        if pads.fault:
+            pin = build.node(
+                f"sense.unknown.{tap.number}",
+                NodeKind.SENSE_PIN,
+                "place not known: look at the board's sheet",
+            )
+            self._tap_wire(tap, f"sense.{tap.number}", pin, f"B{tap.number}", "not before its place is known")
+            return
+        sign = "−" if tap.number == 0 else "+"
+        if tap.number in pads.on_board and sign != self.switched:
+            # The line that the board does not switch: a thin lead feeds and measures it.
+            pad = build.node(pad_id(sign), NodeKind.BOARD_PAD, f"board B{sign}")
+            self._tap_wire(tap, f"sense.{tap.number}", pad, f"B{tap.number}", "solder to the board")
+
+    def _tap_wire(self, tap: Tap, name: str, end: str, marked: str, ending: str) -> None:
+        bms = self.design.bms
+        start = f"B{tap.number}"
+        if tap.number in self.bridged and self.layout.by_number[tap.cell].group == tap.number + 1:
+            start += ".2"
+        fused = ""
+        if bms.sense_fuses:
+            fuse = self.build.node(f"sense fuse.{name}", NodeKind.FUSE_END, f"fuse at tap {start}")
+            self.build.edge(f"sense fuse.{name}", start, fuse, EdgePart.FUSE, SENSE_FUSE_OHM)
+            start, fused = fuse, f", {SENSE_FUSE_A:g} A fuse at the tap"
+        self.build.wire(
+            name,
+            start,
+            end,
+            bms.sense_wire,
+            tap.wire_length_m,
+            marked,
+            tap_colour(tap.number, self.series),
+            f"strip {ENDS_M * 1e3:.0f} mm and tin; {ending}{fused}",
+            f"tap:{tap.number}",
+        )
+
+    def _sensors(self) -> None:
+        longest = max((t.wire_length_m for t in self.taps), default=0.0)
+        for n in range(1, (self.board.temperature_sensors if self.board else 0) + 1):
+            sensor = self.build.node(f"ntc.{n}", NodeKind.SENSOR, f"thermistor {n}")
+            pad = self.build.node(f"bms.NTC{n}", NodeKind.BOARD_PAD, f"board NTC{n}")
+            self.build.wire(
+                f"ntc.{n}",
+                sensor,
+                pad,
+                self.design.bms.sense_wire,
+                longest or SENSOR_LEAD_M,
+                f"NTC{n}",
+                "two white",
+                "taped flat, insulated",
+                "board",
+            )
+
+    # -- connectors -------------------------------------------------------------------------------------
+
+    def _connectors(self, starts: dict[str, list[str]]) -> None:
+        leads = self.leads
+        self._outlet("load", "connector", leads.connector, starts, leads.ends is LeadEnds.STUDS)
+        if leads.second_connector is not None:
+            self._outlet("load2", "second connector", leads.second_connector, starts)
+        separate = self.board is not None and self.board.charge_port is ChargePort.SEPARATE
+        if separate or leads.charge_connector is not None:
+            to = dict(starts)
+            if separate and self.switched is not None:
+                to[self.switched] = [pad_id(self.switched, "C")]
+            self._outlet("charge", "charger's connector", leads.charge_connector or leads.connector, to)
+        holder = self.design.details
+        plug = getattr(holder, "host_plug", None)
+        if plug is not None:
+            self.build.node("load.ntc", NodeKind.CONTACT, "host plug, thermistor")
+
+    def _outlet(
+        self, name: str, words: str, part: Connector, starts: dict[str, list[str]], studs: bool = False
+    ) -> None:
+        build = self.build
+        for sign in ("−", "+"):
+            plain = _plain(sign)
+            where = f"lug on the stud, {sign}" if studs else f"{part.name}, {sign}"
+            if name == "charge":
+                where = f"charger's {where}"
+            cup = build.node(f"cup.{name}.{plain}", NodeKind.STUD if studs else NodeKind.CUP, where)
+            contact = build.node(f"{name}.{plain}", NodeKind.CONTACT, f"{words}, {sign}")
+            build.edge(f"contact.{name}.{plain}", cup, contact, EdgePart.CONTACT, part.contact_resistance_ohm)
+            if part.anti_spark and sign == "+":
+                build.edge(f"spark.{name}.{plain}", cup, contact, EdgePart.CONTACT, SPARK_OHM)
+            # Two leads of a pole run on to the load's connector; others are fed from the first.
+            for n, start in enumerate(starts[sign] if name == "load" else starts[sign][:1], start=1):
+                self._to_outlet(name, sign, start, cup, "" if n == 1 else f".{n}", studs)
+
+    def _to_outlet(self, name: str, sign: str, start: str, cup: str, which: str, studs: bool) -> None:
+        leads = self.leads
+        from_board = "P" if start.startswith("bms.") else ""
+        after_fuse = leads.fuse_at_m if start == "fuse.b" else 0.0
+        marked = f"{'C' if name == 'charge' else 'P'}{sign}"
+        marked += {"load2": " (second connector)"}.get(name, "") + (" (second)" if which else "")
+        ending = "crimp" if studs else "solder"
+        if name == "charge" and not leads.charge_same_pins:
+            ending += "; in the other contact than the load's"
+        self.build.wire(
+            f"{'main' if name == 'load' else name}.{from_board}{_plain(sign)}{which}",
+            start,
+            cup,
+            leads.wire,
+            max(leads.length_m - after_fuse, 1e-3),
+            marked,
+            main_colour(sign),
+            ending,
+            f"lead:{'minus' if sign == '−' else 'plus'}",
+        )
+
+
+def _plain(sign: str) -> str:
+    return sign.replace("−", "-")
