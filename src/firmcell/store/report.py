@@ -92,6 +92,7 @@ class ReportedStep(Frozen):
     cautions: tuple[str, ...]
     expected: str
     hold: bool
+    wires: tuple[str, ...]
 
 
 if TYPE_CHECKING:
@@ -190,7 +191,13 @@ def _doctor(design: Design, state: BuildState) -> ReportedDoctor | None:
 def _steps(steps: tuple[Step, ...]) -> tuple[ReportedStep, ...]:
     return tuple(
         ReportedStep(
-            code=s.code, title=s.title, words=s.words, cautions=s.cautions, expected=s.expected, hold=s.hold
+            code=s.code,
+            title=s.title,
+            words=s.words,
+            cautions=s.cautions,
+            expected=s.expected,
+            hold=s.hold,
+            wires=s.wires,
         )
         for s in steps
     )

@@ -229,7 +229,14 @@ def test_the_wire_list_has_every_lead_once_and_its_ends(hoist, library):
     metal = solve_under_load(hoist, a.layout, a.pack.run_time_s)
     entries = wire_list(a.wiring, metal)
     assert [e.number for e in entries] == list(range(1, len(entries) + 1))
-    assert {e.name for e in entries} == {f"B{n}" for n in range(11)} | {"B−", "P−", "F+", "P+", "NTC1", "NTC2"}
+    assert {e.name for e in entries} == {f"B{n}" for n in range(11)} | {
+        "B−",
+        "P−",
+        "F+",
+        "P+",
+        "NTC1",
+        "NTC2",
+    }
     hottest = next(e for e in entries if e.name == "NTC1")
     assert f"cell {metal.figures.hottest_cell}," in hottest.from_where
     assert (entries[0].colour, entries[10].colour) == ("black", "red")

@@ -101,6 +101,9 @@ def _fault(data: object, step: Step) -> str | None:
             return f"It reads {volts(read)} with red on plus: plus and minus are exchanged."
         case PolarityReading(volts=read) if read < LEAST_LIVE_V:
             return f"It reads only {volts(read)}: nothing is joined, or the pack is empty."
+        case PolarityReading(volts=read) if step.reads_v and not step.reads_v[0] <= read <= step.reads_v[1]:
+            low, high = step.reads_v
+            return f"It reads {volts(read)}; {volts(low)} to {volts(high)} is right here. Measure again, and find out why before you go on."
         case CrimpJoint(strands_in=strands, tug=tug) if not (strands and tug):
             return "A strand is outside the barrel, or the crimp let go: cut it off and do it again."
         case Checked(right=right, wrong=wrong):

@@ -4,14 +4,11 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
-from firmcell.core.base.wording import (
-    amperes,
-    plural,
-    volts,
-)
+from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.cautions import FIRE_PLAN
-from firmcell.core.jobs.new_pack import closing_steps, proving_steps, tap_steps
 from firmcell.core.jobs.plan import JobPlan
+from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
+from firmcell.core.jobs.wiring_steps import harness_steps, ids, outlet_steps, sensor_steps, tap_steps
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.limits import GROUP_SPREAD_V, TOUCH_LIMIT_V
@@ -23,12 +20,22 @@ OWN = RuleTable()
 
 
 def bms_retrofit_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
-    """Return the steps of adding a board to a bare pack that works already, in order."""
-    return tuple(
-        step
-        for part in (_fit_before, tap_steps, _fit_plug, proving_steps, closing_steps)
-        for step in part(d, a)
+    """Return the steps of adding a board to a bare pack that works already, in order.
+
+    The pack stays live throughout. B first, then the sense plug, P last: until P is on, nothing can be drawn
+    past the board.
+    """
+    parts = (
+        _fit_before,
+        harness_steps,
+        tap_steps,
+        sensor_steps,
+        _cut_in,
+        outlet_steps,
+        proving_steps,
+        _fixed,
     )
+    return tuple(step for part in (*parts, closing_steps) for step in part(d, a))
 
 
 def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
@@ -42,13 +49,30 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("The pack is live and cannot be switched off.", FIRE_PLAN, *over),
         records=("polarity-reading",),
         expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}, red on the pack's plus",
+        reads_v=(d.series * d.cell.empty_v, d.series * (d.cell.full_v + 0.05)),
         refs=("lead:plus", "lead:minus"),
+        hold=True,
+    )
+    yield Step(
+        "fit-open",
+        "Before",
+        "Open the sleeve",
+        "Slit it along a side where no lead and no strip lies, blade flat and short, and peel it off whole if it will go on again. Look at every joint, "
+        "sheet and wrap: what is rippled, browned or cut is mended first.",
+        cautions=("Never cut towards a cell. Under the sleeve every strip is live.",),
+        records=("checked",),
+        checks=(
+            "No wrap cut",
+            "Sheets whole or renewed",
+            "No joint loose",
+            "Strips covered again but for the taps",
+        ),
         hold=True,
     )
     yield Step(
         "fit-groups",
         "Before",
-        f"Measure all {d.series} groups on their strips",
+        f"Measure {'all ' + str(d.series) + ' groups' if d.series > 1 else 'the group'} on the strips",
         f"From strip to strip, {plural(d.series, 'group')}. A board evens out little: groups that differ by more than {volts(GROUP_SPREAD_V)} are charged "
         "one by one first.",
         records=("cell-check",),
@@ -58,43 +82,66 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
         hold=True,
     )
-    yield Step(
-        "fit-harness",
-        "Before",
-        "Make the harness off the pack",
-        f"On the nail board printed at 1:1: {plural(len([w for w in a.wiring.wires if w.id.startswith('sense.')]), 'wire')}, each with its number, crimped "
-        "into the plug in the order of the pads as printed. The plug stays out of the board to the end.",
-        cautions=("Make it off the pack: a harness that is crimped live shorts groups.",),
-        records=("checked",),
-        checks=(
-            "Every wire numbered",
-            "Order as the pads are printed",
-            "Continuity from each end to its place in the plug",
-            "No two places joined",
-        ),
-        refs=("board",),
-        hold=True,
-    )
 
 
-def _fit_plug(d: Design, a: Analysis) -> Iterator[Step]:
+def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
+    """The board's pole is cut in; the other lead stays as it is, but for its fuse."""
     pole = pole_through_board(d.bms.board) or "minus"
     sign, other = ("+", "minus") if pole == "plus" else ("−", "plus")
-    tap = a.bms.taps[-1 if pole == "plus" else 0]
+    plain, kept = ("+", "-") if pole == "plus" else ("-", "+")
+    main = [e for e in a.wiring.wires if e.id.startswith("main.")]
+    stays = [e for e in main if e.id.split(".")[1] == kept]
+    fused = any(e.end == "fuse.a" for e in stays)
+    yield Step(
+        f"fit-{other}-lead",
+        "Wire",
+        f"The {other} lead {'gets its fuse' if fused else 'stays'}",
+        (
+            f"One cut, {millimetres(d.leads.fuse_at_m)} from the pack, the other lead covered; the {d.leads.fuse.name} goes in, each end sleeved before the next."
+            if fused and d.leads.fuse
+            else "Look at its joint on the strip and at the connector, tug both, cover the connector."
+        ),
+        cautions=(f"The {other} lead is live against everything on the pack.",),
+        records=("solder-joint",) if fused else ("checked",),
+        checks=() if fused else ("Joint smooth, no bare metal", "Connector covered"),
+        expected="smooth joints, tug holds" if fused else "",
+        refs=(f"lead:{other}",),
+        wires=ids(stays),
+        hold=fused,
+    )
     yield Step(
         f"fit-{pole}-lead",
         "Wire",
         f"Main {pole}: cut in the board",
         f"The pack's {pole} lead comes off the collecting strip, and that strip goes to the board's B{sign}, one conductor at a time, the {other} lead "
-        f"covered. The old {pole} lead goes to P{sign}.",
+        f"covered. The old {pole} lead waits, covered: it goes to P{sign} last, when the taps are proven.",
         cautions=(
             "One conductor at a time; the other end covered.",
             f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
         ),
         records=("solder-joint",),
         expected="smooth joint, tug holds",
-        face=tap.face,
+        face=a.bms.taps[-1 if pole == "plus" else 0].face,
         refs=(f"lead:{pole}", "board"),
+        wires=ids([e for e in main if e.id.split(".")[1] == plain]),
+        hold=True,
+    )
+
+
+def _fixed(d: Design, a: Analysis) -> Iterator[Step]:
+    yield Step(
+        "fit-fixed",
+        "Close",
+        "Fix board and leads",
+        "A sheet under the board, tape or glue so that it cannot slide; sense leads flat, none across an edge of strip; the covers of the strips back.",
+        records=("checked",),
+        checks=(
+            "Board cannot slide",
+            "Sheet under it",
+            "No bare metal anywhere",
+            "A pull on the connector moves no joint",
+        ),
+        refs=("board",),
         hold=True,
     )
 

@@ -10,11 +10,12 @@ from firmcell.core.base.wording import (
     plural,
     volts,
 )
-from firmcell.core.jobs.new_pack import proving_steps
 from firmcell.core.jobs.plan import JobPlan, PageSection
+from firmcell.core.jobs.proving_steps import board_on_step, proving_steps
+from firmcell.core.jobs.wiring_steps import wiring_steps
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, LEAST_INSULATION_OHM
+from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, GROUP_SPREAD_V, LEAST_INSULATION_OHM
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import ALL_TOPICS, Hit, RuleTable, Topic
 
@@ -23,7 +24,8 @@ OWN = RuleTable()
 
 def holder_pack_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     """Return the steps of a pack in holders: everything wired and tested before any cell goes in."""
-    return tuple(step for part in (_holder_wiring, _holder_cells, proving_steps) for step in part(d, a))
+    proof = (s for s in proving_steps(d, a) if s.code != "board-on")
+    return (*_holder_wiring(d, a), *_holder_cells(d, a), *proof, _gauge(d))
 
 
 def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
@@ -42,11 +44,28 @@ def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
         "holder-links",
         "Wire",
         "Wire the clips, no cell near",
-        f"Solder parallel and series links of {d.leads.wire.gauge}, sense leads, board and thermistor, while every holder is empty. Clips hold heat: quick, "
+        f"Solder parallel and series links of {d.leads.wire.gauge} while every holder is empty. Clips hold heat: quick, "
         "with a hot iron, so that the plastic keeps its shape.",
         cautions=("No cell in any holder until the harness has been measured.",),
         records=("solder-joint",),
         expected="smooth joints, clips not bent, plastic not soft",
+        hold=True,
+    )
+    yield from wiring_steps(d, a, live=False)
+    if d.bms.board is not None:
+        yield board_on_step(d, a, d.bms.board, live=False)
+    yield Step(
+        "holder-continuity",
+        "Wire",
+        "Continuity from every clip to its pad",
+        "Each clip to its place in the plug and to its pad as printed; each main lead from its clip to board or connector.",
+        records=("checked",),
+        checks=(
+            "Every clip reaches its place",
+            "No clip reaches another group's place",
+            "Plus and minus of the connector not joined",
+        ),
+        refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
         hold=True,
     )
     if d.holder.host_plug is not None:
@@ -79,12 +98,18 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "check-cells",
         "Cells",
-        f"Measure all {d.cell_count} cells",
-        f"Voltage of every {d.cell.name}, every wrap and both ends. Cells of one group must be close: they even out the moment both are in.",
+        f"Measure all {d.cell_count} cells" if d.cell_count > 1 else "Measure the cell",
+        f"Voltage of every {d.cell.name}, every wrap and both ends."
+        + (
+            " Cells of one group must be close: they even out the moment both are in."
+            if d.parallel > 1
+            else ""
+        ),
         cautions=("A dented, leaking or rusty cell does not go in.",),
         records=("cell-check",),
         offers=("cell-reading",),
-        expected=f"about {volts(d.cell_now_v)} each, all within {volts(FIRST_TOUCH_SPREAD_V)}, {plural(d.cell_count, 'cell')}",
+        expected=f"about {volts(d.cell_now_v)} each, {plural(d.cell_count, 'cell')}",
+        spread_v=FIRST_TOUCH_SPREAD_V if d.parallel > 1 else GROUP_SPREAD_V,
         hold=True,
     )
     for group in range(1, d.series + 1):
@@ -99,10 +124,24 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
             ),
             records=("polarity-reading",),
             expected=f"{volts(d.cell_now_v)} from B{group - 1} to B{group}, red on B{group}",
+            reads_v=(d.cell.empty_v, d.cell.full_v + 0.05),
             face=Face.TOP,
             refs=(f"group:{group}", *(f"cell:{n}" for n in cells)),
             hold=True,
         )
+
+
+def _gauge(d: Design) -> Step:
+    return Step(
+        "holder-gauge",
+        "Prove",
+        "Let the host learn the pack",
+        "A host that counts charge shows nonsense at first: charge it full and run it down in use, three or four times, and look each time "
+        "where it says empty.",
+        records=("checked",),
+        checks=("Charges to full in the host", "Shown charge follows use after a few cycles"),
+        refs=("connector",),
+    )
 
 
 @OWN.rule(

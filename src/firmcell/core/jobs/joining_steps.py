@@ -6,6 +6,7 @@ from collections.abc import Iterator
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.bench.weld_samples import zero_failure_sample
+from firmcell.core.jobs.proving_steps import total_step
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
@@ -36,42 +37,59 @@ def joining_steps(d: Design, a: Analysis) -> Iterator[Step]:
             yield _turn(d, face, phase)
         for node in nodes:
             yield _joined_node(d, a, face, node, by_node[node], both)
-        pair = (
-            "between its free ends on the other face"
+        yield from _measured_and_covered(d, face, phase, both)
+
+
+def _measured_and_covered(d: Design, face: Face, phase: str, both: bool) -> Iterator[Step]:
+    last = face is Face.TOP or not both
+    pairs = d.series > 1
+    how = "Measure each group from its minus to its plus"
+    if both:
+        how += ", the pack on its long side so that both faces can be reached"
+    if pairs:
+        how += ", then each joined pair of groups " + (
+            "through the flaps of the other face"
+            if both and last
+            else "between its free ends on the other face"
             if both
             else "from the minus of the one to the plus of the other"
         )
-        yield Step(
-            f"measure-{face.value}",
-            phase,
-            f"Measure across the {face.value} face",
-            f"Measure each group from its minus to its plus, then each joined pair of groups {pair}.",
-            records=("checked",),
-            checks=(
-                "Each group reads one cell",
-                "Each joined pair reads the sum of both within 0.05 V",
-                "No strip over a bare rim",
-            ),
-            expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair",
-            face=face,
-            hold=True,
-            offers=("joint-reading",),
-        )
-        live = (
-            "the far face is live through every group joined on this one"
-            if both
-            else "every bar is live against all others"
-        )
-        yield Step(
-            f"cover-{face.value}",
-            phase,
-            f"Cover the {face.value} face",
-            "Lay sheet over all joints of this face before anything else is joined; it may come off again for the taps.",
-            cautions=(f"From here on {live}.",),
-            records=("checked",),
-            checks=("Sheet covers all metal",),
-            face=face,
-        )
+    yield Step(
+        f"measure-{face.value}",
+        phase,
+        f"Measure across the {face.value} face",
+        f"{how}.",
+        records=("checked",),
+        checks=(
+            "Each group reads one cell" if d.series > 1 else "It reads one cell",
+            *(("Each joined pair reads the sum of both within 0.05 V",) if pairs else ()),
+            "No strip over a bare rim",
+        ),
+        expected=f"{volts(d.cell_now_v)} a group, {volts(2 * d.cell_now_v)} a pair"
+        if pairs
+        else volts(d.cell_now_v),
+        face=face,
+        hold=True,
+        offers=("joint-reading",),
+    )
+    if last:
+        yield total_step(d, phase)
+    live = (
+        "every tap point is live against every other, under its flap"
+        if last
+        else "the bare ends of the other face are live through every group joined on this one"
+    )
+    yield Step(
+        f"cover-{face.value}",
+        phase,
+        f"Cover the {face.value} face",
+        "Lay sheet over all joints of this face before anything else is joined, with a flap over each tap point: it is read and the sense lead is "
+        "joined through the flap.",
+        cautions=(f"From here on {live}.",),
+        records=("checked",),
+        checks=("Sheet covers all metal", "A flap at each tap point, closed"),
+        face=face,
+    )
 
 
 def _turn(d: Design, face: Face, phase: str) -> Step:
@@ -236,6 +254,7 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
         expected=expected,
         face=face,
         refs=tuple(f"strip:{p.id}" for p in pieces),
+        wires=tuple(e.id for e in a.wiring.wires if e.id == f"bridge.{node}"),
     )
 
 

@@ -13,16 +13,18 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
+from firmcell.core.jobs.wiring_steps import ids
 from firmcell.core.leads.lead_change import ChangedLead, changed_lead, pole_order
 from firmcell.core.leads.soldering import TOUCH_K
 from firmcell.core.model.design import Design, Flux
 from firmcell.core.model.job_details import JobKind, TakeOff
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.part_library import PartLibrary
-from firmcell.core.model.parts import CellForm
+from firmcell.core.model.parts import CellForm, Contact
 from firmcell.core.pictures.lead import LeadEnd, LeadWay
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import ALL_TOPICS, COMMON_PRACTICE, Hit, RuleTable, Topic
+from firmcell.core.wiring.graph import Edge
 
 OWN = RuleTable()
 
@@ -40,12 +42,15 @@ def _before(d: Design, a: Analysis) -> Iterator[Step]:
         "lead-change-unplug",
         "Before",
         "Nothing on the pack",
-        "Unplug load and charger. The pack stays live whatever is done: it cannot be switched off.",
+        "Unplug load and charger. The pack stays live whatever is done: it cannot be switched off. Bring it to storage charge first: "
+        "what a slip can do is less then.",
         cautions=("Rings, watch and bracelets off. Fire plan ready: sand or water by, a non-burning bench.",),
         records=("checked",),
         checks=(
             "Load unplugged",
             "Charger unplugged",
+            "Pack at storage charge",
+            "Balance plug covered and tied out of the way",
             "Rings and watch off",
             "Nothing conducting under the work",
         ),
@@ -59,6 +64,7 @@ def _before(d: Design, a: Analysis) -> Iterator[Step]:
         "wires are no proof.",
         records=("polarity-reading",),
         expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)} with red on plus",
+        reads_v=(d.series * d.cell.empty_v, d.series * (d.cell.full_v + 0.05)),
         refs=("lead:plus", "lead:minus"),
         hold=True,
     )
@@ -107,7 +113,9 @@ def _poles(d: Design, a: Analysis) -> Iterator[Step]:
         first = pole == order[0]
         live = f"Live now: the {pole} wire's end, against the {other} wire and everything joined to it."
         yield _off(d, lead, pole, other, first, live, (short, *over))
-        yield _on(lead, pole, first, live, over)
+        if any(e.end == "fuse.a" for e in _wires_of(a, pole)):
+            yield _fuse_in(d, a, pole, live)
+        yield _on(d, a, lead, pole, first, live, over)
         yield _sleeved(pole, other, first)
 
 
@@ -148,13 +156,39 @@ def _off(
     )
 
 
-def _on(lead: ChangedLead, pole: str, first: bool, live: str, over: tuple[str, ...]) -> Step:
+def _wires_of(a: Analysis, pole: str) -> list[Edge]:
+    sign = "+" if pole == "plus" else "-"
+    return [e for e in a.wiring.wires if e.id.startswith(f"main.{sign}")]
+
+
+def _fuse_in(d: Design, a: Analysis, pole: str, live: str) -> Step:
+    fuse = d.leads.fuse
+    assert fuse is not None
+    return Step(
+        f"lead-fuse-{pole}",
+        f"{pole.capitalize()} wire",
+        f"The fuse into the {pole} wire",
+        f"{fuse.name}, {millimetres(d.leads.fuse_at_m)} from the pack: cut, strip, sleeves on, join the pack's side first and sleeve it, then the "
+        f"load's side. {live}",
+        cautions=("The fuse itself stays out of its holder until the connector is on.",),
+        records=("solder-joint",),
+        expected="both joints smooth, tug holds, no bare metal",
+        refs=(f"lead:{pole}", "fuse"),
+        wires=ids([e for e in _wires_of(a, pole) if e.end == "fuse.a"]),
+        hold=True,
+    )
+
+
+def _on(
+    d: Design, a: Analysis, lead: ChangedLead, pole: str, first: bool, live: str, over: tuple[str, ...]
+) -> Step:
+    heat_first = "wire and cup together" if d.leads.connector.contact is Contact.BULLET else "the cup first"
     return Step(
         f"lead-on-{pole}",
         f"{pole.capitalize()} wire",
         f"Solder the {pole} wire to the contact marked {SIGN[pole]}",
         f"Sleeve on the wire first, {millimetres(lead.parked_m)} back. Strip {millimetres(lead.work.strip_m)}, tin wire and cup apart, cup half "
-        f"full; heat the cup first, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. Sign moulded on the body "
+        f"full; heat {heat_first}, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. Sign moulded on the body "
         f"decides, not its colour. {live}",
         cautions=(
             f"The other contact {'is empty' if first else 'is live'}: keep the mate in and the iron on this side.",
@@ -163,6 +197,7 @@ def _on(lead: ChangedLead, pole: str, first: bool, live: str, over: tuple[str, .
         records=("solder-joint",),
         expected="wire bottomed in the cup, strands in outline, insulation up to the cup, body not distorted",
         refs=(f"lead:{pole}", "connector"),
+        wires=ids([e for e in _wires_of(a, pole) if e.end != "fuse.a"]),
         hold=True,
     )
 
@@ -192,6 +227,7 @@ def _after(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("A probe tip that slips across shorts the pack.",),
         records=("polarity-reading",),
         expected=f"the same as before, {volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}",
+        reads_v=(d.series * d.cell.empty_v, d.series * (d.cell.full_v + 0.05)),
         refs=("connector",),
         hold=True,
     )

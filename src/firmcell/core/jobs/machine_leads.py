@@ -20,6 +20,7 @@ from firmcell.core.model.parts import Connector, Contact, Keying
 from firmcell.core.pictures.lead import LeadEnd, LeadWay
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
+from firmcell.core.wiring.other_wiring import PHASES
 
 OWN = RuleTable()
 
@@ -61,8 +62,10 @@ def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
     )
     for side in ("controller", "motor"):
         sex = "female" if (side == "controller") == job.female_on_controller else "male"
+        # The far side runs the opposite way, or the difference would double when they are mated.
+        than = "shorter" if side == "controller" else "longer"
         stagger = (
-            f" Each wire {millimetres(STAGGER_M)} shorter than the one before, so that no two joints lie side by side."
+            f" Each wire {millimetres(STAGGER_M)} {than} than the one before{', the other way round than on the controller' if side == 'motor' else ''}, so that no two joints lie side by side and mated wires are of one length."
             if job.staggered
             else ""
         )
@@ -72,15 +75,16 @@ def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
                 f"Bullets on the {side}",
                 f"{side.capitalize()} wire {phase}: {sex} bullet",
                 f"{bullet.name}, {sex}. {when} Strip {millimetres(work.strip_m)}, tin, cup about half full, then the wire in; {work.iron_class_w} W "
-                f"iron, about {work.seconds:.0f} s.{stagger if phase == 1 else ''}",
+                f"iron, about {work.seconds:.0f} s. Hold the bullet in a hole in a block of metal, its side hole towards the iron hand.{stagger if phase == 1 else ''}",
                 cautions=(
-                    "Motor windings are enamelled wire: burn or scrape the enamel off, or the joint only looks good.",
+                    "A motor with bare windings for leads: enamel is burnt or scraped off first, or the joint only looks good.",
                 )
                 if side == "motor"
                 else (),
                 records=("solder-joint",),
                 expected="wire bottomed in the cup, bullet's outside free of solder",
                 refs=("connector",),
+                wires=(f"phase.{side}.{PHASES[phase - 1]}",),
             )
     yield Step(
         "machine-sleeves",
@@ -98,18 +102,20 @@ def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
 
 def _input(d: Design, a: Analysis) -> Iterator[Step]:
     work = joint_work(d.leads.wire, d.leads.connector, d.leads.length_m)
-    yield Step(
-        "machine-input",
-        "Input",
-        "The pack's mate on the controller's input",
-        f"The half that mates with {d.leads.connector.name} on the pack. Plus and minus by the controller's own marking and the signs moulded "
-        f"on the body. {work.iron_class_w} W iron, about {work.seconds:.0f} s a contact, sleeve on first.",
-        cautions=("Plus and minus exchanged here destroys the controller at the first plugging in.",),
-        records=("solder-joint",),
-        expected="wires bottomed, sleeves over all bare metal",
-        refs=("connector",),
-        hold=True,
-    )
+    for sign, shown, pole in (("-", "−", "minus"), ("+", "+", "plus")):
+        yield Step(
+            f"machine-input-{pole}",
+            "Input",
+            f"Input {pole}: into the contact marked {shown}",
+            f"The half that mates with {d.leads.connector.name} on the pack, an unconnected mate in it. The controller's {pole} by its own marking, into the "
+            f"contact whose sign moulded on the body is {shown}. {work.iron_class_w} W iron, about {work.seconds:.0f} s, sleeve on first.",
+            cautions=("Plus and minus exchanged here destroys the controller at the first plugging in.",),
+            records=("solder-joint",),
+            expected="wire bottomed, sleeve over all bare metal",
+            refs=("connector",),
+            wires=(f"main.{sign}",),
+            hold=True,
+        )
 
 
 def _prove(d: Design, a: Analysis) -> Iterator[Step]:

@@ -33,7 +33,9 @@ OWN = RuleTable()
 
 def power_cable_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     """Return the steps of laying a heavy cable in order; the source is joined last."""
-    return tuple(step for part in (_route, _ends, _lay, _join) for step in part(d, a))
+    return tuple(
+        step for part in (_route, _first_ends, _lay, _far_ends, _insulation, _join) for step in part(d, a)
+    )
 
 
 def _fuse_words(d: Design) -> str:
@@ -61,48 +63,80 @@ def _route(d: Design, a: Analysis) -> Iterator[Step]:
     )
 
 
-def _ends(d: Design, a: Analysis) -> Iterator[Step]:
-    bend = smallest_bend(d.leads.wire)
+def _crimped(d: Design, a: Analysis, where: str, pole: str, wires: tuple[str, ...], named: str = "") -> Step:
+    """One lug or terminal on one end of a conductor."""
+    lug = getattr(d.cable, f"{where}_lug")
+    if lug is None:
+        words, expected = "Choose a lug in Leads first.", ""
+    else:
+        work = lug_work(lug, d.leads.wire, smallest_bend(d.leads.wire))
+        pull = f", holds {work.pull_n:.0f} N ({work.pull_source})" if work.pull_n else ""
+        words = (
+            f"{lug.name}. Strip {millimetres(work.strip_m)} (barrel and 1 mm; mark it with tape), roll the insulation off, nick no strand. All "
+            f"strands in with a twist, seen in the witness hole. Die or indent for {work.die_mm2:.3g} mm², "
+            f"{'two crimps, the first next to the palm (some make one, in the middle)' if work.crimps > 1 else 'one full crimp'}. Then the sleeve over barrel "
+            "and insulation: adhesive-lined is shrunk enough when glue shows at both ends."
+        )
+        expected = f"conductor in the witness hole, tug holds{pull}"
+    code = named or where
+    at = {
+        "source": "Source end",
+        "load": "Load end",
+        "fuse-load": "Fuse, load side",
+        "fuse-source": "Fuse, source side",
+    }[code]
+    return Step(
+        f"crimp-{code}-{pole}",
+        "Ends",
+        f"{at}, {pole}: crimp the lug",
+        words,
+        records=("crimp-joint",),
+        expected=expected,
+        refs=(f"lead:{pole}",),
+        wires=wires,
+        hold=lug is None,
+    )
+
+
+def _first_ends(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "cable-sleeves",
         "Ends",
-        "Sleeves and second insulation go on first",
-        "Thread the sleeves of both ends"
-        + (
-            ", and the second insulation over all that lies ahead of the fuse,"
-            if d.cable.second_insulation
-            else ""
-        )
-        + " before the far end is crimped.",
+        "Sleeves on, then the load's end at the bench",
+        "Sleeves for the first end go on before it is crimped. The other end is crimped where the cable lies.",
         records=("checked",),
-        checks=("Two sleeves on each conductor",)
+        checks=("Sleeve on each conductor",),
+        hold=True,
+    )
+    for pole in ("plus", "minus"):
+        yield _crimped(d, a, "load", pole, ())
+
+
+def _far_ends(d: Design, a: Analysis) -> Iterator[Step]:
+    protection = _fuse_words(d)
+    yield Step(
+        "cable-cut",
+        "Ends",
+        "Cut in place, slide everything on",
+        f"Cut each conductor where its stud or {protection} is: a heavy cable half through, let go, then through, so that the cut stays square. Sleeves on"
+        + (
+            f", the second insulation over all that lies ahead of the {protection}, before the end is crimped."
+            if d.cable.second_insulation
+            else " before the end is crimped."
+        ),
+        records=("checked",),
+        checks=("Cuts square, no strand lost", "Sleeves on each conductor")
         + (("Second insulation on",) if d.cable.second_insulation else ()),
         hold=True,
     )
-    for where in ("source", "load"):
-        lug = getattr(d.cable, f"{where}_lug")
-        for pole in ("plus", "minus"):
-            if lug is None:
-                words, expected = "Choose a lug in Leads first.", ""
-            else:
-                work = lug_work(lug, d.leads.wire, bend)
-                pull = f", holds {work.pull_n:.0f} N ({work.pull_source})" if work.pull_n else ""
-                words = (
-                    f"{lug.name}. Strip {millimetres(work.strip_m)} (barrel and 1 mm; mark it with tape), roll the insulation off, nick no strand. All "
-                    f"strands in with a twist, seen in the witness hole. Die or indent for {work.die_mm2:.3g} mm², "
-                    f"{'two crimps, the first next to the palm' if work.crimps > 1 else 'one full crimp'}. Then the sleeve over barrel and insulation."
-                )
-                expected = f"conductor in the witness hole, tug holds{pull}"
-            yield Step(
-                f"crimp-{where}-{pole}",
-                "Ends",
-                f"{where.capitalize()} end, {pole}: crimp the lug",
-                words,
-                records=("crimp-joint",),
-                expected=expected,
-                refs=(f"lead:{pole}",),
-                hold=lug is None,
-            )
+    for sign, pole in (("-", "minus"), ("+", "plus")):
+        made = {e.id for e in a.wiring.wires}
+        if f"main.{sign}.a" in made:
+            yield _crimped(d, a, "load", pole, (f"main.{sign}",), "fuse-load")
+            yield _crimped(d, a, "load", pole, (), "fuse-source")
+            yield _crimped(d, a, "source", pole, (f"main.{sign}.a",))
+        else:
+            yield _crimped(d, a, "source", pole, (f"main.{sign}",))
 
 
 def _lay(d: Design, a: Analysis) -> Iterator[Step]:
@@ -115,12 +149,15 @@ def _lay(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "cable-clips",
         "Lay",
-        "Lay and clip it",
-        f"Clips {clip}; grommets where it goes through sheet. Plus and minus beside each other.",
+        "Through the grommets, lay and clip it",
+        f"From the load towards the source, grommets in every hole through sheet. Clips {clip}. Plus and minus beside each other.",
         records=("checked",),
         checks=("Clipped", "No bend too tight", "Grommets in every hole", "Nothing chafes"),
         hold=True,
     )
+
+
+def _insulation(d: Design, a: Analysis) -> Iterator[Step]:
     yield Step(
         "cable-insulation",
         "Lay",
@@ -135,6 +172,17 @@ def _lay(d: Design, a: Analysis) -> Iterator[Step]:
 def _join(d: Design, a: Analysis) -> Iterator[Step]:
     protection = _fuse_words(d)
     order = (("load", "minus"), ("load", "plus"), ("source", "plus"), ("source", "minus"))
+    if d.leads.fuse is not None:
+        yield Step(
+            "join-fuse",
+            "Join",
+            f"Both lugs on the {protection}",
+            f"{d.leads.fuse.name}: lugs flat on its studs, torque as printed on it, cover on. The {protection} itself stays out, or open.",
+            records=("checked",),
+            checks=("Lugs flat, torque reached", f"The {protection} is out, or open", "Cover on"),
+            refs=("fuse",),
+            hold=True,
+        )
     for where, pole in order:
         lug = getattr(d.cable, f"{where}_lug")
         nm = lug_work(lug, d.leads.wire, 0.1).torque_nm if lug else None
@@ -165,6 +213,7 @@ def _join(d: Design, a: Analysis) -> Iterator[Step]:
         f"With the {protection} out the load end reads nothing. Put it in; red on the plus lug.",
         records=("polarity-reading",),
         expected=f"up to {volts(d.cable.source_v)} with red on plus",
+        reads_v=(0.5 * d.cable.source_v, 1.02 * d.cable.source_v),
         refs=("lead:plus", "fuse"),
         hold=True,
     )

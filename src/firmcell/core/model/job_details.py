@@ -35,6 +35,8 @@ class KindDetails(Frozen):
     """What a kind of job asks of its own; each kind says here what differs for the figures as well."""
 
     wired: ClassVar[Wired] = Wired.PACK
+    opens_pack: ClassVar[bool] = True
+    """Whether what is inside the pack is wired in this job, or left as it is."""
 
     @property
     def supply(self) -> Supply | None:
@@ -65,6 +67,7 @@ class SleeveWhen(StrEnum):
 class LeadChange(KindDetails):
     """The connector of a finished, always-live pack is replaced; the new one is in `Leads`."""
 
+    opens_pack: ClassVar[bool] = False
     old_connector: Connector | None = Field(None, title="Connector that comes off")
     take_off: TakeOff = Field(TakeOff.CUT, title="It is")
     wire_there_m: Metres = Field(0.15, title="Wire from pack to old connector", gt=0, le=5)

@@ -24,6 +24,8 @@ class Step:
     face, refs : which face lies up, and what to light on the picture.
     hold : whether work stops here until it is passed.
     spread_v : by how much what is measured in it may differ, V.
+    reads_v : least and greatest reading that is right, V; None where nothing is known beforehand.
+    wires : ids of the wires it makes; each wire of the wiring is made by exactly one step.
     """
 
     code: str
@@ -40,6 +42,8 @@ class Step:
     refs: tuple[str, ...] = ()
     hold: bool = False
     spread_v: float = FIRST_TOUCH_SPREAD_V
+    reads_v: tuple[float, float] | None = None
+    wires: tuple[str, ...] = ()
 
 
 def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:

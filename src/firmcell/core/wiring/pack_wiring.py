@@ -63,7 +63,10 @@ class _PackWiring:
         self, design: Design, layout: Layout, taps: tuple[Tap, ...], bridged: frozenset[int]
     ) -> None:
         self.design, self.layout, self.taps, self.bridged = design, layout, taps, bridged
-        self.board, self.leads, self.series = design.bms.board, design.leads, design.series
+        # A pack that stays closed has what it has inside; only its leads are known.
+        self.inside = design.details.opens_pack
+        self.board = design.bms.board if self.inside else None
+        self.leads, self.series = design.leads, design.series
         self.switched = switched_sign(self.board)
         self.build = Builder()
 
@@ -187,8 +190,7 @@ class _PackWiring:
 
     def _sense_leads(self, pads: PlugPads | None) -> None:
         """Sense leads to the board, and balance leads to a plug of their own."""
-        led = any(tap.wire_length_m for tap in self.taps)
-        if not led:
+        if not self.inside or not any(tap.wire_length_m for tap in self.taps):
             return
         if pads is not None:
             for tap in self.taps:
@@ -278,6 +280,8 @@ class _PackWiring:
     def _connectors(self, starts: dict[str, list[str]]) -> None:
         leads = self.leads
         self._outlet("load", "connector", leads.connector, starts, leads.ends is LeadEnds.STUDS)
+        if not self.inside:
+            return
         if leads.second_connector is not None:
             self._outlet("load2", "second connector", leads.second_connector, starts)
         separate = self.board is not None and self.board.charge_port is ChargePort.SEPARATE

@@ -1,0 +1,216 @@
+"""Steps that prove a pack: meter, taps, board, first charge; and those that close it."""
+
+from collections.abc import Iterator
+
+from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.wording import amperes, figures, millimetres, plural, volts
+from firmcell.core.jobs.wiring_steps import ids
+from firmcell.core.model.chemistry import FACTS
+from firmcell.core.model.design import Design
+from firmcell.core.model.limits import GROUP_SPREAD_V
+from firmcell.core.model.parts import Board, SenseJoined
+from firmcell.core.records.step import Step
+from firmcell.core.wiring.pack_wiring import pole_through_board
+
+SLOW_CHARGE_H = 16
+"""Of nickel cells at a tenth of their capacity an hour (IEC 61951-2, value from memory)."""
+
+
+def pack_reads_v(d: Design) -> tuple[float, float]:
+    """Return between what the whole pack reads if every group is near what its cells measure now, V."""
+    return d.series * (d.cell_now_v - GROUP_SPREAD_V), d.series * (d.cell_now_v + GROUP_SPREAD_V)
+
+
+def total_step(d: Design, phase: str, hold: bool = True) -> Step:
+    """Return the reading of the whole pack on its strips, while they can still be reached."""
+    return Step(
+        "measure-total",
+        phase,
+        "Read the whole pack on its strips",
+        f"Black on the collecting strip of B0, red on that of B{d.series}.",
+        cautions=("Two probes, two hands, nothing else on the strips.",),
+        records=("polarity-reading",),
+        expected=f"{volts(d.series * d.cell_now_v)}, {plural(d.series, 'group')} of {volts(d.cell_now_v)}",
+        reads_v=pack_reads_v(d),
+        refs=("lead:minus", "lead:plus"),
+        hold=hold,
+    )
+
+
+def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the steps that prove a pack: taps, board, first charge."""
+    led_out = bool(a.bms.sense_wire_total_m)
+    plugged = led_out and (d.bms.board is None or d.bms.board.sense_joined is SenseJoined.PLUG)
+    where = (
+        "at the free end of the sense plug"
+        if plugged
+        else "on the board's pads"
+        if led_out
+        else "on the strips, through the flaps in the sheet"
+    )
+    yield Step(
+        "meter-check",
+        "Prove",
+        "Prove the meter",
+        "Black in COM, red in the volt socket. Red on the plus of one cell or on the pack's plus strip, black on its minus: it must "
+        "read plus.",
+        cautions=("With the meter's leads exchanged, a plug put on mirrored reads right at every pin.",),
+        records=("polarity-reading",),
+        expected=f"plus {volts(d.cell_now_v)} on one cell",
+        hold=True,
+    )
+    yield Step(
+        "tap-voltages",
+        "Prove",
+        "Read every tap against B0" if d.series > 1 else "Read the cell group at its taps",
+        f"Black probe on B0, red on {'B1, B2 … in order' if d.series > 1 else 'B1'}, {where}. Enter each reading in Tests.",
+        cautions=("Not plugged in until every step rises by one cell.",) if plugged else (),
+        records=("tap-reading",),
+        expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",
+        refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
+        hold=True,
+    )
+    if d.bms.board is not None:
+        yield board_on_step(d, a, d.bms.board)
+    elif led_out:
+        yield Step(
+            "plug-cover",
+            "Prove",
+            "Cover the balance plug",
+            "A cap or tape over its contacts until the charger's plug goes on: every pin is live against every other.",
+            records=("checked",),
+            checks=("No pin can be touched",),
+            refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
+        )
+    yield _first_charge(d, a)
+    if d.cell.chemistry.is_lithium and d.series > 1:
+        yield _balanced(d)
+
+
+def board_on_step(d: Design, a: Analysis, board: Board, live: bool = True) -> Step:
+    """Return the step that connects the board; with no cell in any holder nothing is live yet."""
+    pole = pole_through_board(board)
+    sign = "+" if pole == "plus" else "−"
+    order = d.bms.order.value.replace("P−", f"P{sign}").replace("B− first", f"B{sign} first")
+    made = [e for e in a.wiring.wires if e.id.startswith("main.P")]
+    ways = "; ".join(f"{a.wiring.by_id[e.start].label} to {a.wiring.by_id[e.end].label}" for e in made)
+    return Step(
+        "board-on",
+        "Prove" if live else "Wire",
+        "Connect the board",
+        f"{order[0].upper()}{order[1:]}. B{sign} is on already. Last: {ways}. Check the order of pads against the wire list: {', '.join(board.pad_names)}.",
+        cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
+        records=("checked",),
+        checks=(
+            f"Order kept: {order}",
+            "Sense plug sits and reads as listed",
+            f"Voltage at the connector equals the pack, about {volts(d.series * d.cell_now_v)}; if nothing, wake the board with the charger",
+        )
+        if live
+        else ("Every pad soldered as listed", "No bridge between pads", "Plug sits"),
+        refs=("board",),
+        wires=ids(made),
+        hold=True,
+    )
+
+
+def _first_charge(d: Design, a: Analysis) -> Step:
+    current = amperes(d.charge_current_a)
+    if d.cell.chemistry.is_lithium:
+        how = f"Charge with at most {current} and stay with it"
+        ends = f"Charge ends at {volts(a.pack.voltage_full_v)}"
+    else:
+        hours = SLOW_CHARGE_H * 0.1 * a.pack.capacity_ah / d.charge_current_a
+        slow = d.charge_current_a <= 0.11 * a.pack.capacity_ah
+        how = f"Charge: {FACTS[d.cell.chemistry].charge_words}. {current} "
+        how += (
+            f"takes about {figures(hours, 2)} h from empty: end it by the clock and stay with it"
+            if slow
+            else "is a fast charge: only with a charger that ends it by −ΔV or temperature; stay with it"
+        )
+        ends = (
+            f"Charge ended by the clock after at most {figures(hours, 2)} h"
+            if slow
+            else "Charge ended by −ΔV or temperature, and by no voltage"
+        )
+    groups = (
+        ("No group over its limit",)
+        if d.cell.chemistry.is_lithium and d.series > 1
+        else ("No cell more than hand-warm",)
+    )
+    return Step(
+        "first-charge",
+        "Prove",
+        "First charge and first load, watched",
+        f"{how}. Feel or measure the strips near the leads, then load it steadily for a minute.",
+        cautions=(
+            "Outdoors or on a non-burning surface, water or sand by. A pack that swells, hisses, smells or warms by "
+            "itself goes outside and is left.",
+        ),
+        records=("checked",),
+        checks=(ends, *groups, "Nothing warmer than the hand bears", "Connector cool after load"),
+        hold=True,
+    )
+
+
+def _balanced(d: Design) -> Step:
+    board = d.bms.board
+    how = (
+        f"Leave it on the charger until the board has balanced ({amperes(board.balance_current_a)} a group)"
+        if board is not None and board.balance_current_a > 0
+        else "Charge it once with a balance charger on the balance plug"
+        if board is None
+        else "This board does not balance: read the groups full, and charge low ones one by one"
+    )
+    return Step(
+        "balance-charge",
+        "Prove",
+        "Balance charge, read the groups full",
+        f"{how}, then read every group.",
+        records=("checked",),
+        checks=(
+            f"Every group within 0.02 V of {volts(d.cell.full_v)}",
+            "Read again an hour later: none fell behind",
+        ),
+        refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
+    )
+
+
+def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the steps that close a pack: sleeve, fit, label."""
+    fit = a.insulation.sleeve
+    if fit is not None:
+        cross = a.insulation.cross_sleeve
+        second = f" Second sleeve across: {cross.sleeve}, {cross.cut_length_m * 1e3:.0f} mm." if cross else ""
+        yield Step(
+            "sleeve",
+            "Close",
+            "Sleeve",
+            f"{fit.sleeve}, cut {fit.cut_length_m * 1e3:.0f} mm. Hot air from the middle outwards, moving, low heat.{second}",
+            cautions=("No open flame. Keep the heat moving: it reaches the cells through the sheet.",),
+            records=("checked",),
+            checks=(
+                "Both ends lip over the edge",
+                "No wrinkle over a lead",
+                "No trapped air",
+                "No burnt place",
+                "No bare metal outside the sleeve",
+            ),
+            measures=("overlap_m",),
+            expected=f"lip of about {millimetres(d.insulation.lip_m)} at each end",
+            hold=True,
+        )
+    yield Step(
+        "final-look",
+        "Close",
+        "Fit, label and last look",
+        "Put it in its place without squeezing, check the connector by meter once more, label it with voltage, energy and serial.",
+        records=("checked",),
+        checks=(
+            "Fits with nothing squeezed",
+            "Polarity at the connector by meter",
+            "Connector halves mate, shape not melted",
+            "Label on",
+        ),
+        hold=True,
+    )

@@ -1,0 +1,282 @@
+"""Steps that make the wires of a pack: harness, sense leads, thermistors, board, main leads, charger's leads.
+
+Each wire of the graph is made by exactly one of them, the one that joins its last end; the step names it.
+"""
+
+from collections.abc import Iterator
+
+from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.wording import amperes, millimetres, plural, volts
+from firmcell.core.leads.soldering import joint_work
+from firmcell.core.model.design import BoardPlace, Design, Face, Pole
+from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
+from firmcell.core.model.limits import TOUCH_LIMIT_V
+from firmcell.core.model.parts import Board, SenseJoined
+from firmcell.core.records.step import Step
+from firmcell.core.wiring.graph import Edge, Wiring
+from firmcell.core.wiring.pack_wiring import pole_through_board
+
+BOARD_FIXED = {
+    BoardPlace.END: "at the end of the pack",
+    BoardPlace.TOP: "on top",
+    BoardPlace.OUTSIDE: "outside, in a case of its own",
+}
+
+
+def wiring_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
+    """Yield every step from the harness to the last main lead; the board's P lead comes last, after the proof.
+
+    Where no cell is in yet (`live` is false) nothing can be shorted, and no step says so.
+    """
+    yield from harness_steps(d, a)
+    yield from tap_steps(d, a, live)
+    yield from sensor_steps(d, a)
+    yield _connector_made_up(d)
+    if d.bms.board is not None:
+        yield _board_fixed(d, d.bms.board)
+    yield main_lead_step(d, a, "minus", live)
+    yield main_lead_step(d, a, "plus", live)
+    yield from outlet_steps(d, a)
+    yield Step(
+        "lead-relief",
+        "Wire",
+        "Tie the leads down",
+        "Main leads are tied or glued to the pack behind their joints, so that a pull on the connector never reaches a joint.",
+        records=("checked",),
+        checks=("A pull on the connector moves no joint", "No lead across an edge of strip"),
+        refs=("lead:minus", "lead:plus"),
+    )
+
+
+def ids(edges: list[Edge]) -> tuple[str, ...]:
+    """The ids of wires."""
+    return tuple(edge.id for edge in edges)
+
+
+def sense_wires(wiring: Wiring, face: Face | None = None, taps: tuple[int, ...] = ()) -> list[Edge]:
+    """Sense and balance leads, of some taps if `face` is given."""
+    return [
+        e
+        for e in wiring.wires
+        if e.id.startswith(("sense.", "balance."))
+        and (face is None or int(e.wire.ref.removeprefix("tap:")) in taps)  # type: ignore[union-attr]
+    ]
+
+
+def harness_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the making of the sense harness, off the pack."""
+    leads = sense_wires(a.wiring)
+    if not leads:
+        return
+    board = d.bms.board
+    soldered = board is not None and board.sense_joined is SenseJoined.SOLDERED
+    order = ", ".join(
+        f"{e.wire.name} {e.wire.colour} → {_pin(a.wiring, e)}" for e in leads[:8] if e.wire is not None
+    ) + (" …" if len(leads) > 8 else "")
+    if soldered:
+        title = "Solder the sense leads to the board, off the pack"
+        how = "Tin pad and wire, a small tip, two seconds; the free ends stay insulated."
+    else:
+        title = "Make the sense harness, off the pack"
+        how = "Crimp each contact and push it into its place until it latches; tug."
+    yield Step(
+        "sense-harness",
+        "Wire",
+        title,
+        f"{plural(len(leads), 'wire')} of {d.bms.sense_wire.gauge}, cut on the nail board printed at 1:1 and numbered at both ends: {order}. {how}",
+        cautions=("Off the pack: crimped or soldered live, two leads that touch short a group.",),
+        records=("checked",),
+        checks=(
+            "Every wire numbered",
+            "Each goes where the wire list says, by what is printed",
+            "Continuity from each end to its place",
+            "No two places joined",
+        ),
+        refs=("board",),
+        hold=True,
+    )
+
+
+def _pin(wiring: Wiring, edge: Edge) -> str:
+    label = wiring.by_id[edge.end].label
+    return (
+        label.removeprefix("plug ")
+        .removeprefix("balance plug, ")
+        .removeprefix("board's ")
+        .replace(", printed ", ": ")
+    )
+
+
+def tap_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
+    """Yield the steps of joining the sense leads, one face after the other."""
+    screwed = d.joining.joined_by is JoinedBy.SCREW
+    for face in (Face.BOTTOM, Face.TOP):
+        taps = tuple(t.number for t in a.bms.taps if t.face is face)
+        made = sense_wires(a.wiring, face, taps)
+        if not made:
+            continue
+        lengths = ", ".join(f"{e.wire.name} {e.wire.length_m * 1e3:.0f} mm" for e in made if e.wire)
+        how = (
+            "Set the ring of each under the head of its screw, on top of the bar, one at a time, from the lowest number up."
+            if screwed
+            else "Solder each to its strip between the cells, never over a cell end, one at a time, from the lowest number up."
+        )
+        yield Step(
+            f"taps-{face.value}",
+            "Wire",
+            f"Sense leads on the {face.value} face",
+            f"{lengths}. {how} The free end of the next stays covered until its turn.",
+            cautions=(
+                "The plug stays out of the board. Every lead is live as soon as it is joined, and so is its place in the plug.",
+            )
+            if live
+            else (),
+            records=("crimp-joint" if screwed else "solder-joint",),
+            expected="every strand in, tug holds, screws at their torque again"
+            if screwed
+            else "smooth joint, strands in outline, tug holds",
+            face=face,
+            refs=tuple(f"tap:{n}" for n in taps),
+            wires=ids(made),
+        )
+
+
+def sensor_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the laying of the board's thermistors."""
+    sensors = [e for e in a.wiring.wires if e.id.startswith("ntc.")]
+    if not sensors:
+        return
+    yield Step(
+        "thermistors",
+        "Wire",
+        f"Lay the thermistor{'s' if len(sensors) > 1 else ''}",
+        "Flat on the wrap of the cell the wire list names, under polyimide tape, not over a joint; the lead insulated to the board.",
+        records=("checked",),
+        checks=(
+            "Tape holds it flat on the wrap",
+            "No bare end",
+            "Reads what the BMS stage says for this room",
+        ),
+        refs=("board",),
+        wires=ids(sensors),
+    )
+
+
+def _connector_made_up(d: Design) -> Step:
+    work = joint_work(d.leads.wire, d.leads.connector, d.leads.length_m)
+    sleeve = (
+        f" {millimetres(work.sleeve.supplied_m)} sleeve, cut {millimetres(work.sleeve.cut_m)}."
+        if work.sleeve
+        else ""
+    )
+    pole = pole_through_board(d.bms.board)
+    sign = "+" if pole == "plus" else "−"
+    free = (
+        f" The free end of its {pole} lead goes to the board's pad P{sign}, the other to the collecting strip."
+        if pole
+        else ""
+    )
+    return Step(
+        "connector-plug-in",
+        "Wire",
+        "Make up the connector on the leads",
+        f"{d.leads.connector.name}, {d.leads.connector.pack_half}. {d.leads.wire.gauge}, each lead "
+        f"{d.leads.length_m * 1e3:.0f} mm. Sleeve on the wire first, far back from the heat; an unconnected mate plugged in "
+        f"keeps the contacts straight. {work.iron_class_w} W iron or more, about {work.seconds:.0f} s; strip {millimetres(work.strip_m)}.{sleeve} Minus and plus as the signs moulded on the body say.{free}",
+        cautions=("The leads are not on the pack yet: keep it so until both contacts are sleeved.",),
+        records=("solder-joint",),
+        expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
+        refs=("connector",),
+    )
+
+
+def _board_fixed(d: Design, board: Board) -> Step:
+    return Step(
+        "board-fixed",
+        "Wire",
+        "Fix the board",
+        f"{board.name} {BOARD_FIXED[d.bms.place]}, a sheet under it, held so that it cannot slide: strip or pad edges that rub through are a short.",
+        records=("checked",),
+        checks=("Sheet under the whole board", "It cannot slide", "No part of it touches a strip or a can"),
+        refs=("board",),
+    )
+
+
+def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step:
+    """Return the step that joins one main lead: to the board if that switches it, else to the connector."""
+    node = 0 if pole == "minus" else d.series
+    sign, plain = ("+", "+") if pole == "plus" else ("−", "-")
+    screwed = d.joining.joined_by is JoinedBy.SCREW
+    torque = terminal_torque(d.joining.thread_m)
+    tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
+    through = pole_through_board(d.bms.board)
+    # The board's own pole: the strip goes to the board, never straight to the connector.
+    lead = f"wire from the board's pad B{sign}" if pole == through else f"{pole} lead"
+    how = (
+        f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {lead}, sleeve it, and set it under the screw "
+        f"of B{node}{tight}."
+        if screwed
+        else f"Solder the {lead} to the tail of the collecting strip B{node}."
+    )
+    made = [e for e in a.wiring.wires if e.id.split(".")[0] == "main" and e.id.split(".")[1] == plain]
+    if sum(1 for e in made if e.start.startswith("lead.")) > 1:
+        how += f" Both leads of this pole: the second to the tail at cell {a.layout.second_lead_cells[0 if pole == 'minus' else 1]}."
+    if pole == through:
+        how += (
+            f" The connector's {pole} lead is not joined here: it goes to the board's pad P{sign}. Past the board nothing "
+            "would ever switch the pack off."
+        )
+    fused = d.leads.fuse is not None and (d.leads.fuse_in is Pole.PLUS) == (pole == "plus")
+    fuse = f" The {d.leads.fuse.name} goes into this lead first." if fused and d.leads.fuse else ""
+    over = d.series * d.cell_now_v > TOUCH_LIMIT_V
+    return Step(
+        f"lead-{pole}",
+        "Wire",
+        f"Main {pole}: strip B{node} to the board's B{sign}" if pole == through else f"Main {pole} lead",
+        f"{how}{fuse} Finish, sleeve and cover it before the other conductor is touched.",
+        cautions=()
+        if not live
+        else (
+            "One conductor at a time; the other end is covered.",
+            f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
+        )
+        + ((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
+        records=("crimp-joint" if screwed else "solder-joint",),
+        expected=_expected(d, pole, through, screwed) if live else "smooth joint, tug holds",
+        face=a.bms.taps[node].face,
+        refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)),
+        wires=ids(made),
+        hold=pole == "plus",
+    )
+
+
+def _expected(d: Design, pole: str, through: str | None, screwed: bool) -> str:
+    if pole == "plus" and through is None:
+        return f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
+    if pole == "plus":
+        return "nothing at the connector yet: the board's P lead comes last"
+    return "every strand in, tug holds" if screwed else "smooth joint, tug holds"
+
+
+def outlet_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the leads of a second connector and of the charger's."""
+    for name, words in (("load2", "second connector"), ("charge", "charger's connector")):
+        made = [e for e in a.wiring.wires if e.id.startswith(f"{name}.")]
+        if not made:
+            continue
+        ways = "; ".join(
+            f"{e.wire.name}: {a.wiring.by_id[e.start].label} to {a.wiring.by_id[e.end].label}"
+            for e in made
+            if e.wire is not None
+        )
+        yield Step(
+            f"leads-{name}",
+            "Wire",
+            f"Leads of the {words}",
+            f"{ways}. Made up off the pack like the first, sleeves on first; then one conductor at a time, the other covered.",
+            cautions=("Plus and minus by the signs moulded on the body, not by colour.",),
+            records=("solder-joint",),
+            expected="wires bottomed, sleeves over all bare metal, tug holds",
+            refs=("connector",),
+            wires=ids(made),
+        )
