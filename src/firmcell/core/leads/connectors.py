@@ -10,7 +10,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, square_millimetres, volts
 from firmcell.core.model.limits import CUP_SLACK
-from firmcell.core.model.parts import Connector, Keying, Wire
+from firmcell.core.model.parts import Connector, Contact, Keying, Wire
 from firmcell.core.physics.wire_heat import ampacity
 
 CONNECTOR_RATED_AT_K = 303.15
@@ -157,6 +157,21 @@ def contact_temperature(connector: Connector, current_a: float, ambient_k: float
     """
     rise = connector.temperature_max_k - CONNECTOR_RATED_AT_K
     return ambient_k + rise * (current_a / connector.current_continuous_a) ** 2
+
+
+SAME_SIZE_M = 0.0003
+"""Contacts that differ by less go into each other, with or without force; common practice, no source."""
+
+
+def mates(one: Connector, other: Connector) -> bool:
+    """Return whether two connectors can be pushed together: by kind, number and size of contacts, not by name."""
+    if one.contact is Contact.OTHER or other.contact is Contact.OTHER:
+        return one.name == other.name
+    return (
+        one.contact is other.contact
+        and one.contacts == other.contacts
+        and abs(one.contact_size_m - other.contact_size_m) < SAME_SIZE_M
+    )
 
 
 @frozen

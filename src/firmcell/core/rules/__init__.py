@@ -14,10 +14,11 @@ from firmcell.core.rules import (
     records,
     strip_load,
     strips,
+    wiring,
 )
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, layout, strips, strip_load, leads, fuses, bms, insulation, records)
+_MODULES = (brief, cells, layout, strips, strip_load, leads, fuses, bms, wiring, insulation, records)
 
 
 def find(situation: Situation, rules_that_speak: Iterable[Rule]) -> tuple[Finding, ...]:

@@ -223,46 +223,6 @@ def large_loss(s: Situation) -> Iterator[Hit]:
 
 
 @rule(
-    "LE-11",
-    Stage.LEADS,
-    Severity.STOP,
-    topics=(Topic.PACK_PLUG,),
-    source=COMMON_PRACTICE,
-    reason="Mated by mistake, charger and load meet with plus on minus.",
-)
-def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
-    """Charge and discharge connectors of one kind with different pin order."""
-    leads = s.design.leads
-    if (
-        leads.charge_connector is not None
-        and not leads.charge_same_pins
-        and leads.charge_connector == leads.connector
-    ):
-        other = next(
-            (
-                c
-                for c in s.library.connectors
-                if c.contact is not leads.connector.contact
-                and c.keying is Keying.KEYED
-                and c.pack_half_shrouded
-                and c.contacts == 2
-                and c.current_continuous_a >= s.design.charge_current_a
-            ),
-            None,
-        )
-        fix = (
-            Fix(f"Use a {other.name} for the charger", (("leads.charge_connector", other),))
-            if other
-            else None
-        )
-        yield Hit(
-            f"Charger and load have the same {leads.connector.name} with plus and minus exchanged.",
-            ("connector",),
-            fix,
-        )
-
-
-@rule(
     "LE-12",
     Stage.LEADS,
     Severity.ATTENTION,
