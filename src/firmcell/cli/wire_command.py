@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 from firmcell.core.base.refusal import Refusal
 
 if TYPE_CHECKING:
-    from firmcell.core.leads.wire_rating import WireRow
+    from firmcell.core.leads.wire_choice import WireRow
 
 SHOWN_ABOVE = 6
 """Wires shown from the proposed one on; thicker ones do as well and only fill the screen."""
@@ -17,7 +17,7 @@ SHOWN_ABOVE = 6
 def run_wire(arguments: argparse.Namespace) -> int:
     """Print which gauges carry a current over a length."""
     from firmcell.core.leads.insulation_class import INSULATIONS, covered
-    from firmcell.core.leads.wire_rating import WireAsk, compare_wires, proposed
+    from firmcell.core.leads.wire_choice import WireAsk, compare_wires, proposed
     from firmcell.core.model.wire_laying import WireLaying
     from firmcell.store.part_files import load_library
     from firmcell.store.units import parse

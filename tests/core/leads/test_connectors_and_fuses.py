@@ -30,7 +30,8 @@ from firmcell.core.leads.insulation_class import INSULATIONS, covered, like, sma
 from firmcell.core.leads.lugs import TORQUE_NM, fitting_lugs, lug_work
 from firmcell.core.leads.main_leads import wire_options
 from firmcell.core.leads.precharge import E12, inrush, precharge, preferred
-from firmcell.core.leads.wire_rating import WireAsk, compare_wires, proposed, rated_current
+from firmcell.core.leads.wire_choice import WireAsk, compare_wires, proposed
+from firmcell.core.leads.wire_rating import rated_current
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Conductor, Connector, Contact, Fuse, FuseKind, Keying, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
@@ -130,10 +131,10 @@ def test_a_long_high_peak_rules_the_gauge_where_it_does():
     leads = hoist_in_rows(SHELF).leads.model_copy(
         update={"limit_k": 500.0, "drop_limit_v": 5.0, "wire": covered(AWG_12, "PVC 80")}
     )
-    options, _, _ = wire_options((AWG_12,), leads, 20.0, 60.0, 303.15, 60.0)
+    options, _, _ = wire_options((AWG_12,), leads, Duty(20.0, 60.0, 60.0), 303.15)
     assert not options[0].good
     silicone = leads.model_copy(update={"wire": AWG_12})
-    assert wire_options((AWG_12,), silicone, 20.0, 60.0, 303.15, 60.0)[0][0].good
+    assert wire_options((AWG_12,), silicone, Duty(20.0, 60.0, 60.0), 303.15)[0][0].good
 
 
 # -- connectors ----------------------------------------------------------------------------------------
@@ -278,10 +279,10 @@ def test_more_current_opens_every_fuse_sooner(kind):
 def test_a_wire_stands_a_short_by_k_squared_s_squared():
     """IEC 60364-4-43: 3.309 mm², k = 143, 1000 A: (143·3.309/1000)² = 0.224 s (value from memory)."""
     limit = float(rated_current((AWG_12,), 353.15, 303.15, WireLaying.PAIR)[0])
-    assert float(wire_times(AWG_12, 1000.0, 0.0, limit, 353.15, 303.15)) == pytest.approx(0.2239, rel=1e-3)
-    assert float(wire_times(AWG_12, limit * 0.99, 0.0, limit, 353.15, 303.15)) == NEVER_S
-    cold = float(wire_times(AWG_12, 2 * limit, 0.0, limit, 353.15, 303.15))
-    loaded = float(wire_times(AWG_12, 2 * limit, 0.9 * limit, limit, 353.15, 303.15))
+    assert float(wire_times(AWG_12, 1000.0, 0.0, 353.15, 303.15)) == pytest.approx(0.2239, rel=1e-3)
+    assert float(wire_times(AWG_12, limit * 0.98, 0.0, 353.15, 303.15, WireLaying.PAIR, 2)) == NEVER_S
+    cold = float(wire_times(AWG_12, 2 * limit, 0.0, 353.15, 303.15, WireLaying.PAIR, 2))
+    loaded = float(wire_times(AWG_12, 2 * limit, 0.9 * limit, 353.15, 303.15, WireLaying.PAIR, 2))
     assert loaded < cold
 
 

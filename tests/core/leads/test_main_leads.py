@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.leads.connectors import connector_limit
 from firmcell.core.leads.main_leads import loop_resistance, wire_options
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Connector, Wire
 from firmcell.store.part_files import part_named, shipped_library
 
@@ -54,8 +55,8 @@ def test_more_current_never_needs_a_thinner_wire(amps, more):
     library = shipped_library()
     leads = orchard_hoist(library).leads
     areas = {w.name: w.area_m2 for w in library.wires}
-    _, small, _ = wire_options(library.wires, leads, amps, 1.5 * amps, 303.15)
-    _, large, _ = wire_options(library.wires, leads, amps + more, 1.5 * (amps + more), 303.15)
+    _, small, _ = wire_options(library.wires, leads, Duty(amps, 1.5 * amps, 10.0), 303.15)
+    _, large, _ = wire_options(library.wires, leads, Duty(amps + more, 1.5 * (amps + more), 10.0), 303.15)
     if small and large:
         assert areas[large] >= areas[small]
     assert small or not large

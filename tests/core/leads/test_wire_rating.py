@@ -7,16 +7,14 @@ from hypothesis import strategies as st
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.leads.wire_choice import WireAsk, compare_wires, proposed
 from firmcell.core.leads.wire_rating import (
     ABYC_105,
     CUSTOM,
     NFPA_75,
     NFPA_90,
-    WireAsk,
-    compare_wires,
     duty_factor,
     gauge_number,
-    proposed,
     published_figures,
     rated_current,
     time_constant,

@@ -119,9 +119,8 @@ class LeadCharts:
             shown(least, "fuse opens from", p.attention, True)
             shown(most, "fuse open by", p.attention)
         insulation_k = leads.wire.insulation_limit_k
-        holds = float(rated_current((leads.wire,), insulation_k, brief.ambient_max_k, leads.laying, 2)[0])
         stands = wire_times(
-            leads.wire, current, brief.current_steady_a, holds, insulation_k, brief.ambient_max_k
+            leads.wire, current, brief.duty.rms_a, insulation_k, brief.ambient_max_k, leads.laying, 2
         )
         shown(stands, "wire stands", p.accent)
         strip = collecting_strip(s.analysis.layout, s.design.joining, s.analysis.strips)

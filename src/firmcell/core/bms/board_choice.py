@@ -250,7 +250,7 @@ def selectivity(
     trip, delay = board.current_peak_a, max(board.trip_delay_s, 1e-3)
     limit_k = wire.insulation_limit_k
     limit = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
-    stands = float(wire_times(wire, trip, duty.steady_a, limit, limit_k, ambient_k)) > delay
+    stands = float(wire_times(wire, trip, duty.rms_a, limit_k, ambient_k, laying, 2)) > delay
     strip_stands = float(strip_times(*strip, trip, duty.steady_a, ambient_k)) > delay
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay
     covers = fuse is not None and fuse.breaking_a >= short_a

@@ -9,6 +9,8 @@ import numpy as np
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, square_millimetres, volts
+from firmcell.core.leads.soldering import BRASS_HEAT_CAPACITY, contact_mass
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.limits import CUP_SLACK
 from firmcell.core.model.parts import Connector, Contact, Keying, Wire
 from firmcell.core.physics.wire_heat import ampacity
@@ -157,6 +159,79 @@ def contact_temperature(connector: Connector, current_a: float, ambient_k: float
     """
     rise = connector.temperature_max_k - CONNECTOR_RATED_AT_K
     return ambient_k + rise * (current_a / connector.current_continuous_a) ** 2
+
+
+def contact_time_constant(connector: Connector) -> float:
+    """Return the time in which a contact comes within 1/e of its final temperature, its own metal alone.
+
+    The plastic round it takes up heat as well, so it errs to the quick, safe side.
+
+    Parameters
+    ----------
+    connector : Connector
+
+    Returns
+    -------
+    time : float
+        s.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG
+    >>> # Both halves: 2 × 1.275 g × 380 J/kg·K over 0.0005 Ω (40 A)² / 80 K
+    >>> round(contact_time_constant(PLUG), 1)
+    96.9
+    """
+    rise = connector.temperature_max_k - CONNECTOR_RATED_AT_K
+    watts = connector.contact_resistance_ohm * connector.current_continuous_a**2
+    return 2 * contact_mass(connector) * BRASS_HEAT_CAPACITY * rise / watts
+
+
+def contact_in_duty(connector: Connector, duty: Duty, ambient_k: float) -> float:
+    """Return the highest temperature of a contact in the run that a duty describes.
+
+    Parameters
+    ----------
+    connector : Connector
+    duty : Duty
+    ambient_k : float
+        K.
+
+    Returns
+    -------
+    temperature : float
+        K.
+
+    Notes
+    -----
+    First order in time. Where peaks come again, at the end of each turn: θp (1 − e^−on) + θs (1 − e^−off) e^−on over
+    1 − e^−(on + off), times in time constants.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG
+    >>> round(contact_in_duty(PLUG, Duty(20.0, 40.0, 1e4), 303.15) - 303.15, 3)  # a very long peak: all of its 80 K
+    80.0
+    >>> round(contact_in_duty(PLUG, Duty(20.0, 40.0, 0.0), 303.15) - 303.15, 3)  # none: a quarter
+    20.0
+    """
+    steady = contact_temperature(connector, duty.steady_a, ambient_k) - ambient_k
+    peak = contact_temperature(connector, max(duty.peak_a, duty.steady_a), ambient_k) - ambient_k
+    constant = contact_time_constant(connector)
+    fades = float(np.exp(-duty.peak_s / constant))
+    if duty.every_s is None:
+        return ambient_k + steady * fades + peak * (1 - fades)
+    rests = float(np.exp(-max(duty.every_s - duty.peak_s, 0.0) / constant))
+    top = (peak * (1 - fades) + steady * (1 - rests) * fades) / max(1 - fades * rests, 1e-12)
+    return ambient_k + top
 
 
 SAME_SIZE_M = 0.0003

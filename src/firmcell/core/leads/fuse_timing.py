@@ -5,14 +5,12 @@ from numpy.typing import ArrayLike
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
-from firmcell.core.leads.wire_rating import rated_current, time_constant
-from firmcell.core.model.duty import Duty
+from firmcell.core.leads.wire_transient import seconds_to
+from firmcell.core.model.duty import NEVER_S, Duty
 from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.strip_heat import long_run_temperature, seconds_to_reach
 from firmcell.core.physics.wire_in_time import withstand_k
-
-NEVER_S = 3.6e5
 
 BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {
     FuseKind.BLADE: (
@@ -57,6 +55,7 @@ BANDS: dict[FuseKind, tuple[tuple[float, float, float], ...]] = {
 of ISO 8820-5, ceramic tube as the quick-acting ones of IEC 60127-2, ceramic block in the manner of UL 248-15
 (values from memory), kept wide; thermal breaker: generic class value."""
 FIRST_MULTIPLE = {kind: band[0][0] for kind, band in BANDS.items()}
+LEADS_TOGETHER = 2
 STRIP_RISE_K = 150.0
 """A strip warmer than this over its cells melts wraps and sheet; engineering judgement."""
 INRUSH_MARGIN = 2.0
@@ -134,10 +133,22 @@ def melting_i2t(fuse: Fuse) -> float:
     return (multiple * fuse.rating_a) ** 2 * least
 
 
+SHORT_LIMITS_K = {"pvc": 433.15, "xlpe": 523.15, "silicone": 523.15, "ptfe": 533.15}
+"""What insulation stands for a short circuit (IEC 60364-4-43: PVC 160 °C, XLPE 250 °C, for at most 5 s; silicone and PTFE
+stand more, taken as little; values from memory)."""
+SHORT_FOR_S = 5.0
+
+
 def wire_times(
-    wire: Wire, current_a: ArrayLike, loaded_a: float, limit_a: float, limit_k: float, ambient_k: float
+    wire: Wire,
+    current_a: ArrayLike,
+    loaded_a: float,
+    limit_k: float,
+    ambient_k: float,
+    laying: WireLaying = WireLaying.FREE,
+    together: int = 1,
 ) -> Array:
-    """Return how long a wire stands a current before it is damaged.
+    """Return how long a wire stands a current before its insulation is damaged.
 
     Parameters
     ----------
@@ -146,10 +157,13 @@ def wire_times(
         A.
     loaded_a : float
         Steady current before it, A.
-    limit_a : float
-        Steady current that brings it to `limit_k`, A.
-    limit_k, ambient_k : float
-        Conductor limit and air, K.
+    limit_k : float
+        What the insulation stands for years, K.
+    ambient_k : float
+        Air, K.
+    laying : WireLaying
+    together : int
+        Wires that carry the current side by side.
 
     Returns
     -------
@@ -158,9 +172,8 @@ def wire_times(
 
     Notes
     -----
-    The lesser of two: the time to the limit from the loaded state by the wire's time constant τ, τ ln((I² −
-    I0²)/(I² − Il²)), and the adiabatic withstand k²S²/I² of a short circuit (IEC 60364-4-43). Above ten times
-    the limit only the latter counts, since insulation stands more for seconds than for years.
+    By the transient of conductor and insulation (`seconds_to`): until `limit_k`; within the first five seconds
+    until what the insulation stands in a short circuit, but no longer than k²S²/I², which begins hot.
 
     References
     ----------
@@ -169,19 +182,19 @@ def wire_times(
     Examples
     --------
     >>> from firmcell.core.model.sample_parts import WIRE
-    >>> round(float(wire_times(WIRE, 1000.0, 0.0, 30.0, 378.15, 303.15)), 4)  # (143 × 2 mm² / 1000 A)²
+    >>> round(float(wire_times(WIRE, 1000.0, 0.0, 378.15, 303.15)), 4)  # (143 × 2 mm² / 1000 A)²
     0.0818
     """
-    current = np.maximum(np.asarray(current_a, dtype=float), 1e-9)
-    short = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / current) ** 2
-    tau = time_constant(wire, limit_k, ambient_k)
-    before = min(loaded_a, limit_a)
-    over = current > limit_a * (1 + 1e-9)
-    ratio = (current**2 - before**2) / np.maximum(current**2 - limit_a**2, 1e-12)
-    slow = np.where(over, tau * np.log(np.maximum(ratio, 1.0)), NEVER_S)
-    return np.where(
-        current > 10 * limit_a, short, np.where(over, np.minimum(np.maximum(slow, 1e-9), short), NEVER_S)
+    current = np.asarray(current_a, dtype=float)
+    kind = (wire.insulation.split() or [""])[0].lower()
+    short_k = max(SHORT_LIMITS_K.get(kind, SHORT_LIMITS_K["pvc"]), limit_k)
+    years, once = seconds_to(
+        wire, np.maximum(current, 1e-9).ravel(), loaded_a, (limit_k, short_k), ambient_k, laying, together
     )
+    by_standard = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / np.maximum(current.ravel(), 1e-9)) ** 2
+    stands = np.maximum(np.minimum(np.minimum(once, by_standard), SHORT_FOR_S), years)
+    # What is over the limit for years before the fault has no five seconds to its credit.
+    return np.asarray(np.where(years <= 0, 0.0, stands)).reshape(current.shape)
 
 
 def strip_times(
@@ -284,16 +297,15 @@ def protection(
     Damage of the wire is its insulation's limit, not the temperature the design asks for: that is for years,
     this for once.
     """
-    limit_k = wire.insulation_limit_k
-    limit_a = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
     current = np.geomspace(
-        fuse.rating_a * FIRST_MULTIPLE[fuse.construction], max(short_a, 1.2 * fuse.rating_a), 160
+        fuse.rating_a * FIRST_MULTIPLE[fuse.construction], max(short_a, 1.2 * fuse.rating_a), 96
     )
     _, longest = opening_times(fuse, current)
     # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit
     # is asked apart.
     known = longest < NEVER_S
-    slow = known & (longest > wire_times(wire, current, duty.steady_a, limit_a, limit_k, ambient_k))
+    stands = wire_times(wire, current, duty.rms_a, wire.insulation_limit_k, ambient_k, laying, LEADS_TOGETHER)
+    slow = known & (longest > stands)
     burnt = known & (longest > strip_times(*strip, current, duty.steady_a, ambient_k))
     at = np.flatnonzero(slow)
     return Protection(

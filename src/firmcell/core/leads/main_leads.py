@@ -2,20 +2,23 @@
 
 from functools import lru_cache
 
+import numpy as np
+
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
-from firmcell.core.leads.connectors import allowed_current, contact_temperature
+from firmcell.core.leads.connectors import allowed_current, contact_in_duty, contact_temperature
 from firmcell.core.leads.fuse_rating import FuseFit, fit_fuse, least_rating
 from firmcell.core.leads.insulation_class import like, smallest_bend
 from firmcell.core.leads.precharge import inrush, precharge
 from firmcell.core.leads.wire_rating import rated_current, working_temperatures
+from firmcell.core.leads.wire_transient import hottest_in_duty
 from firmcell.core.model.design import Leads
 from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR, Duty, Supply
 from firmcell.core.model.limits import CUP_SLACK
-from firmcell.core.model.parts import Connector, Keying, Wire
+from firmcell.core.model.parts import Connector, FuseKind, Keying, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, PAIR_FACTOR, resistance_at, wire_temperatures
-from firmcell.core.physics.wire_in_time import adiabatic_rise, withstand_seconds
+from firmcell.core.physics.wire_in_time import withstand_seconds
 
 LEADS_TOGETHER = 2
 
@@ -58,7 +61,9 @@ class LeadFigures(Frozen):
     limit_a : steady current the wire may carry by heat balance as it is laid; see `rated_current`.
     bend_m : smallest inside radius the wire may be laid with.
     connector_ruled_by : whether contact or wire sets what the connector carries.
-    contact_k : temperature of its contacts at the steady current.
+    contact_k, contact_peak_k : temperature of its contacts at the steady current, and the highest in the duty.
+    peak_rise_k : how much hotter than steadily the wire gets in the duty, by the transient of wire and
+        insulation.
     inrush_a, inrush_i2t_a2s : first current into the load's empty capacitors, and what a fuse sees of it.
     precharge_ohm, precharge_w : resistor that takes the rush instead, and its rating; None where there is
         none.
@@ -74,6 +79,7 @@ class LeadFigures(Frozen):
     limit_a: float
     temperature_k: float
     peak_rise_k: float
+    contact_peak_k: float
     bend_m: float
     withstand_s: float
     connector_limit_a: float
@@ -205,19 +211,15 @@ def _temperatures(wires: tuple[Wire, ...], steady_a: float, ambient_k: float, la
 
 @lru_cache(maxsize=64)
 def wire_options(
-    wires: tuple[Wire, ...],
-    leads: Leads,
-    steady_a: float,
-    peak_a: float,
-    ambient_k: float,
-    peak_s: float = 0.0,
+    wires: tuple[Wire, ...], leads: Leads, duty: Duty, ambient_k: float
 ) -> tuple[tuple[WireOption, ...], str | None, str]:
     """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
 
     A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within
-    its insulation after a peak of `peak_s`, the copper alone taking up the heat.
+    its insulation in every peak of the duty.
     """
-    fuse_a = least_rating(steady_a, peak_a)
+    steady_a = max(duty.steady_a, duty.rms_a)
+    fuse_a = least_rating(duty, leads.fuse.construction if leads.fuse else FuseKind.BOLTED)
     options = []
     ruled = "current"
     proposed: str | None = None
@@ -225,9 +227,12 @@ def wire_options(
     wires = tuple(sorted(like(wires, leads.wire), key=lambda each: each.area_m2))
     limits = _limits(wires, leads.limit_k, ambient_k, leads.laying)
     temperatures = _temperatures(wires, steady_a, ambient_k, leads.laying)
-    for wire, limit, temperature in zip(wires, limits.tolist(), temperatures.tolist(), strict=True):
-        if limit < steady_a * 0.25 or limit > steady_a * 8:
-            continue
+    near = (limits >= steady_a * 0.25) & (limits <= steady_a * 8)
+    wires = tuple(wire for wire, yes in zip(wires, near.tolist(), strict=True) if yes)
+    hottest = hottest_in_duty(wires, duty, ambient_k, leads.laying, LEADS_TOGETHER) if wires else np.zeros(0)
+    for wire, limit, temperature, peak_k in zip(
+        wires, limits[near].tolist(), temperatures[near].tolist(), hottest.tolist(), strict=True
+    ):
         drop = loop_drop(leads, wire, steady_a, min(temperature, wire.insulation_limit_k))
         fits = wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK
         fails = [
@@ -235,10 +240,7 @@ def wire_options(
             for name, failed in (
                 ("current", limit < steady_a),
                 ("fuse", limit < fuse_a),
-                (
-                    "peak",
-                    temperature + adiabatic_rise(wire, peak_a, peak_s, temperature) > wire.insulation_limit_k,
-                ),
+                ("peak", peak_k > wire.insulation_limit_k),
                 ("drop", drop > leads.drop_limit_v),
             )
             if failed
@@ -281,7 +283,7 @@ def lead_figures(
     load_capacitance_f : float
         Of the load, F; what rushes into it when it is plugged in.
     """
-    wire, steady_a, peak_a, peak_s = leads.wire, duty.steady_a, duty.peak_a, duty.peak_s
+    wire, steady_a, peak_a = leads.wire, duty.steady_a, duty.peak_a
     around = max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
     limit = float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
     # Usually it is one of the part library's, whose temperatures are worked out in one go.
@@ -291,18 +293,21 @@ def lead_figures(
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault, full_v = supply.short_a, supply.full_v
-    options, proposed, ruled = wire_options(wires, leads, steady_a, peak_a, around, peak_s)
+    options, proposed, ruled = wire_options(wires, leads, duty, around)
+    peak_k = float(hottest_in_duty((wire,), duty, around, leads.laying, LEADS_TOGETHER)[0])
     allowed, rules_connector = allowed_current(leads.connector, wire, ambient_k)
-    rush = inrush(full_v, load_capacitance_f, supply.source_ohm + loop)
+    # By the resistance that the first moment of a short has, not that of ten seconds.
+    rush = inrush(full_v, load_capacitance_f, full_v / fault + loop)
     resistor = precharge(full_v, load_capacitance_f)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
         loop_ohm=loop,
         drop_steady_v=steady_a * loop,
-        drop_peak_v=peak_a * loop,
+        drop_peak_v=peak_a * loop_resistance(leads, wire, min(peak_k, wire.insulation_limit_k)),
         limit_a=limit,
         temperature_k=temperature,
-        peak_rise_k=adiabatic_rise(wire, peak_a, peak_s, temperature),
+        peak_rise_k=max(peak_k - temperature, 0.0),
+        contact_peak_k=contact_in_duty(leads.connector, duty, ambient_k),
         bend_m=smallest_bend(wire),
         withstand_s=withstand_seconds(wire.area_m2, fault, wire.insulation),
         connector_limit_a=allowed,
@@ -315,8 +320,8 @@ def lead_figures(
         inrush_i2t_a2s=rush.i2t_a2s,
         precharge_ohm=resistor.ohm if resistor else None,
         precharge_w=resistor.watt if resistor else None,
-        fuse=fit_fuse(leads.fuse, steady_a, peak_a, limit, fault, full_v) if leads.fuse else None,
-        fuse_least_a=least_rating(steady_a, peak_a),
+        fuse=fit_fuse(leads.fuse, duty, limit, fault, full_v) if leads.fuse else None,
+        fuse_least_a=least_rating(duty, leads.fuse.construction if leads.fuse else FuseKind.BOLTED),
         options=options,
         proposed_wire=proposed,
         rules_gauge=ruled,

@@ -5,8 +5,9 @@ from functools import lru_cache
 from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.insulation_class import like, smallest_bend
 from firmcell.core.leads.lugs import LugWork, fitting_lugs, lug_work
-from firmcell.core.leads.wire_rating import WireAsk, WireRow, compare_wires, proposed
+from firmcell.core.leads.wire_choice import WireAsk, WireRow, compare_wires, proposed
 from firmcell.core.model.design import Design, Leads
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.job_details import PowerCable
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Lug, Wire
@@ -31,20 +32,19 @@ class CableFigures:
     ends: tuple[LugWork | None, LugWork | None]
 
 
-def cable_ask(
-    leads: Leads, cable: PowerCable, steady_a: float, peak_a: float, peak_s: float, ambient_k: float
-) -> WireAsk:
+def cable_ask(leads: Leads, cable: PowerCable, duty: Duty, ambient_k: float) -> WireAsk:
     """Return what is asked of the wire: the current by its duty, and the drop allowed over both
     conductors."""
     return WireAsk(
-        current_a=steady_a,
+        current_a=duty.steady_a,
         length_m=leads.length_m,
         drop_v=leads.drop_limit_v,
         ambient_k=ambient_k,
         # A limit under the air's temperature carries nothing; the rule says so.
         limit_k=max(leads.limit_k, ambient_k + 1.0),
-        peak_a=peak_a,
-        peak_s=peak_s,
+        peak_a=duty.peak_a,
+        peak_s=duty.peak_s,
+        every_s=duty.every_s,
         laying=leads.laying,
         together=2,
         on_s=cable.on_s,
@@ -58,12 +58,10 @@ def _figures(
     wires: tuple[Wire, ...],
     leads: Leads,
     cable: PowerCable,
-    steady_a: float,
-    peak_a: float,
-    peak_s: float,
+    duty: Duty,
     ambient_k: float,
 ) -> CableFigures:
-    ask = cable_ask(leads, cable, steady_a, peak_a, peak_s, ambient_k)
+    ask = cable_ask(leads, cable, duty, ambient_k)
     rows = compare_wires(like(wires, leads.wire), ask)
     best, ruled = proposed(rows)
     bend = smallest_bend(leads.wire)
@@ -80,9 +78,7 @@ def cable_figures(design: Design, library: PartLibrary) -> CableFigures:
         library.wires,
         design.leads,
         design.cable,
-        brief.current_steady_a,
-        brief.current_peak_a,
-        brief.peak_duration_s,
+        brief.duty,
         brief.ambient_max_k,
     )
 

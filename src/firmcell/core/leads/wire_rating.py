@@ -6,7 +6,6 @@ from collections.abc import Sequence
 import numpy as np
 
 from firmcell.core.base.arrays import Array
-from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
@@ -22,7 +21,6 @@ from firmcell.core.physics.wire_heat import (
     insulation_barrier,
     resistance_at,
 )
-from firmcell.core.physics.wire_in_time import onderdonk_fusing, withstand_seconds
 
 SLEEVE_GAP_M, SLEEVE_WALL_M = 0.0005, 0.0005
 """Still air between wire and sleeve, and wall of the sleeve, m; generic class value."""
@@ -32,6 +30,10 @@ LIES_FREE = 0.5
 """Part of a wire's surface that gives heat off when the other lies on the cells; engineering judgement."""
 INSULATION_HEAT_CAPACITY = 1.7e6
 """J/m³·K of silicone, PVC and XLPE; generic class value (they lie between 1.3e6 and 2.1e6)."""
+
+
+BUNDLED = ((3, 0.7), (6, 0.6), (24, 0.5))
+"""Most wires in a bundle, and the factor of each (ABYC E-11, values from memory)."""
 
 
 NFPA_75: dict[int, float] = {14: 30, 12: 35, 10: 50, 8: 70, 6: 95, 4: 125, 2: 170, 0: 230, -1: 265, -3: 360}
@@ -103,10 +105,11 @@ def rated_current(
     Notes
     -----
     In a sleeve a layer of still air and the wall come on top of the insulation. A bundle gives its heat off
-    over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own
-    insulation; the warmer middle of a large bundle is not counted, so more than about seven err high by up to
-    a tenth. Inside the pack's insulation the wire lies on the cells: half its surface gives heat off, through
-    the sleeve, and `ambient_k` is then what it is in there, such as the greatest temperature of the cells.
+    over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own insulation;
+    since the middle of a large bundle is warmer, no more is taken than free air times the factor of ABYC E-11.
+    Two in one sleeve are rated as two in free air at most. Inside the pack's insulation the wire lies on the
+    cells: half its surface gives heat off, through the sleeve, and `ambient_k` is then what it is in there, such
+    as the greatest temperature of the cells.
 
     References
     ----------
@@ -179,9 +182,9 @@ def _current_at(
     resistance, area, outer = (
         np.array([[w.resistance_ohm_per_m, w.area_m2, w.outer_diameter_m] for w in wires]).reshape(-1, 3).T
     )
+    free = ampacity(resistance, area, outer, conductor_k, ambient_k)
     if laying in (WireLaying.FREE, WireLaying.PAIR):
-        factor = PAIR_FACTOR if laying is WireLaying.PAIR else 1.0
-        return np.asarray(factor * ampacity(resistance, area, outer, conductor_k, ambient_k))
+        return np.asarray(free * (PAIR_FACTOR if laying is WireLaying.PAIR else 1.0))
     barrier, across, share = insulation_barrier(area, outer), outer, 1.0
     if laying in (WireLaying.SLEEVE, WireLaying.INSULATION):
         inner, outside = outer + 2 * SLEEVE_GAP_M, outer + 2 * (SLEEVE_GAP_M + SLEEVE_WALL_M)
@@ -198,7 +201,79 @@ def _current_at(
     surface = bisect(imbalance, np.full(len(wires), ambient_k), np.maximum(conductor_k, ambient_k))
     lost = np.maximum(cylinder_loss(surface, ambient_k, across, INSULATION_EMISSIVITY) * share, 0.0)
     found = np.sqrt(lost / resistance_at(resistance, conductor_k, COPPER_COEFFICIENT))
+    if laying is WireLaying.SLEEVE and together > 1:
+        found = found * PAIR_FACTOR
+    # No way of laying wires together is better than what free air and the factor for so many allow.
+    found = np.minimum(found, free * together_factor(together))
     return np.asarray(np.where(conductor_k > ambient_k, found, 0.0))
+
+
+def together_factor(together: int) -> float:
+    """Return by how much wires that all carry current are rated lower for lying together.
+
+    Parameters
+    ----------
+    together : int
+        Wires.
+
+    Returns
+    -------
+    factor : float
+        1; of the rating in free air.
+
+    References
+    ----------
+    .. [1] abyc-e11
+
+    Examples
+    --------
+    >>> [together_factor(n) for n in (1, 3, 5, 8, 30)]
+    [1.0, 0.7, 0.6, 0.5, 0.4]
+    """
+    if together <= 2:
+        return PAIR_FACTOR if together == 2 else 1.0
+    return next((factor for most, factor in BUNDLED if together <= most), 0.4)
+
+
+def heat_given_off(
+    wires: Sequence[Wire], conductor_k: Array, ambient_k: float, laying: WireLaying, together: int = 1
+) -> Array:
+    """Return the heat that leaves each wire steadily at each temperature of its conductor.
+
+    Parameters
+    ----------
+    wires : sequence of Wire
+        n of them.
+    conductor_k : ndarray, shape (m,)
+        K.
+    ambient_k : float
+        K.
+    laying : WireLaying
+    together : int
+        Wires in the bundle.
+
+    Returns
+    -------
+    heat : ndarray, shape (n, m)
+        W/m.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975b
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> heat = heat_given_off([WIRE], np.array([303.15, 378.15]), 303.15, WireLaying.FREE)[0]
+    >>> amps = float(rated_current([WIRE], 378.15, 303.15, WireLaying.FREE)[0])
+    >>> round(float(heat[0]), 9), bool(abs(heat[1] - amps**2 * 0.01 * (1 + 0.00393 * 85)) < 1e-6)
+    (0.0, True)
+    """
+    each = [wire for wire in wires for _ in conductor_k]
+    kelvin = np.tile(conductor_k, len(wires))
+    current = _current_at(each, kelvin, ambient_k, laying, together)
+    ohms = resistance_at([w.resistance_ohm_per_m for w in each], kelvin, COPPER_COEFFICIENT)
+    return np.asarray((current**2 * ohms).reshape(len(wires), -1))
 
 
 def time_constant(
@@ -282,61 +357,6 @@ def duty_factor(on_s: float, off_s: float, constant_s: float) -> float:
     return float(np.sqrt(-np.expm1(-(on_s + off_s) / constant_s) / -np.expm1(-on_s / constant_s)))
 
 
-@frozen
-class WireAsk:
-    """What is asked of a wire.
-
-    Attributes
-    ----------
-    current_a, peak_a, peak_s : steady, and a peak of that duration from the steady temperature.
-    length_m : of one conductor; the drop is that of both.
-    drop_v : allowed over both.
-    on_s, off_s : if it is on and off by turns; 0 off is steady.
-    short_a : prospective short circuit, A; 0 leaves it out.
-    """
-
-    current_a: float
-    length_m: float
-    drop_v: float
-    ambient_k: float
-    limit_k: float = 353.15
-    peak_a: float = 0.0
-    peak_s: float = 0.0
-    laying: WireLaying = WireLaying.PAIR
-    together: int = 2
-    on_s: float = 0.0
-    off_s: float = 0.0
-    short_a: float = 0.0
-
-
-@frozen
-class WireRow:
-    """One gauge against what is asked.
-
-    Attributes
-    ----------
-    limit_a : steady, or by turns.
-    temperature_k : of the conductor at the current asked; 773.15 is where it runs away.
-    peak_k : after the peak, the copper alone taking up its heat.
-    drop_v, loss_w : over both conductors at working temperature.
-    withstand_s, fusing_a : how long it withstands the short circuit; what melts bare copper in a second.
-    fails : what it fails on: current, peak, drop; empty if it does.
-    published : named figures of published tables for this gauge, A.
-    """
-
-    wire: Wire
-    limit_a: float
-    temperature_k: float
-    peak_k: float
-    drop_v: float
-    loss_w: float
-    time_constant_s: float
-    withstand_s: float
-    fusing_a: float
-    fails: tuple[str, ...]
-    published: tuple[tuple[str, float], ...]
-
-
 def gauge_number(wire: Wire) -> int | None:
     """Return the AWG number of a wire by its gauge (0 is 1/0), None for a metric one."""
     text = wire.gauge.removesuffix(" AWG")
@@ -357,76 +377,3 @@ def published_figures(wire: Wire) -> tuple[tuple[str, float], ...]:
     return tuple(
         (name, float(table[number])) for name, table in tables if number is not None and number in table
     )
-
-
-def compare_wires(wires: Sequence[Wire], ask: WireAsk) -> tuple[WireRow, ...]:
-    """Return every wire against `ask`, thinnest first.
-
-    Raises
-    ------
-    Refusal
-        If the current or length is not above zero, or the limit is not above the air's temperature.
-    """
-    if ask.current_a <= 0 or ask.length_m <= 0:
-        raise Refusal("Current and length must be above zero.")
-    if ask.limit_k <= ask.ambient_k:
-        raise Refusal("The conductor's limit must be above the temperature of the air.")
-    ordered = sorted(wires, key=lambda w: w.area_m2)
-    steady = rated_current(ordered, ask.limit_k, ask.ambient_k, ask.laying, ask.together)
-    by_turns = ask.off_s > 0 and ask.on_s > 0
-    constants = [time_constant(w, ask.limit_k, ask.ambient_k, ask.laying, ask.together) for w in ordered]
-    factors = np.array([duty_factor(ask.on_s, ask.off_s, c) if by_turns else 1.0 for c in constants])
-    # By turns the wire is as warm as a steady current would make it that is less by that factor.
-    current = ask.current_a / factors
-    temperatures = bisect(
-        lambda kelvin: _current_at(ordered, kelvin, ask.ambient_k, ask.laying, ask.together) - current,
-        np.full(len(ordered), ask.ambient_k),
-        np.full(len(ordered), 773.15),
-    )
-    return tuple(
-        _row(wire, float(limit), float(kelvin), constant, ask)
-        for wire, limit, kelvin, constant in zip(
-            ordered, steady * factors, temperatures, constants, strict=True
-        )
-    )
-
-
-def _row(wire: Wire, limit: float, temperature: float, constant: float, ask: WireAsk) -> WireRow:
-    ohm_per_m = float(resistance_at(wire.resistance_ohm_per_m, temperature, COPPER_COEFFICIENT))
-    drop = ask.current_a * ohm_per_m * ask.length_m * 2
-    peak_k = temperature + ask.peak_a**2 * ohm_per_m * ask.peak_s / (
-        wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY
-    )
-    fails = []
-    if limit < ask.current_a:
-        fails.append("current")
-    if ask.peak_a > 0 and peak_k > wire.insulation_limit_k:
-        fails.append("peak")
-    if drop > ask.drop_v:
-        fails.append("drop")
-    withstand = (
-        withstand_seconds(wire.area_m2, ask.short_a, wire.insulation) if ask.short_a > 0 else float("inf")
-    )
-    return WireRow(
-        wire,
-        limit,
-        temperature,
-        peak_k,
-        drop,
-        ask.current_a * drop,
-        constant,
-        withstand,
-        onderdonk_fusing(wire.area_m2, 1.0, ask.ambient_k),
-        tuple(fails),
-        published_figures(wire),
-    )
-
-
-def proposed(rows: Sequence[WireRow]) -> tuple[WireRow | None, str]:
-    """Return the thinnest wire that fails on nothing and what ruled it: what the next thinner one fails
-    on."""
-    for number, row in enumerate(rows):
-        if not row.fails:
-            before = rows[number - 1].fails if number else ()
-            return row, " and ".join(before) or "nothing: the thinnest does"
-    return None, "nothing in the part library does"

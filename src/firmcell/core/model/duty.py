@@ -2,6 +2,8 @@
 
 from firmcell.core.base.frozen import frozen
 
+NEVER_S = 3.6e5
+"""A hundred hours: what takes longer counts as for ever, s."""
 SHORT_CIRCUIT_FACTOR = 1.5
 """First current of a short over voltage by d.c. resistance: cells give more in the first milliseconds than
 their d.c. resistance says, and a fuse must break that (common practice, no source)."""
@@ -22,6 +24,14 @@ class Duty:
     peak_a: float
     peak_s: float
     every_s: float | None = None
+
+    @property
+    def rms_a(self) -> float:
+        """What heats as much in the long run: the root of the mean square where peaks come again, A."""
+        if not self.every_s or self.peak_s >= self.every_s:
+            return self.peak_a if self.every_s else self.steady_a
+        part = self.peak_s / self.every_s
+        return float((part * self.peak_a**2 + (1 - part) * self.steady_a**2) ** 0.5)
 
 
 @frozen

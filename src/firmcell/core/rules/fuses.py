@@ -3,8 +3,8 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
-from firmcell.core.base.wording import amperes, figures, volts
-from firmcell.core.leads.fuse_rating import fit_fuse
+from firmcell.core.base.wording import amperes, duration, figures, volts
+from firmcell.core.leads.fuse_rating import TOO_LARGE, fit_fuse
 from firmcell.core.leads.fuse_timing import melting_i2t, protection
 from firmcell.core.leads.insulation_class import like
 from firmcell.core.model.limits import CUP_SLACK
@@ -23,8 +23,7 @@ def _better_fuse(s: Situation) -> Fix | None:
     for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
             fuse,
-            brief.current_steady_a,
-            brief.current_peak_a,
+            brief.duty,
             a.leads.limit_a,
             a.pack.short_circuit_a,
             a.pack.voltage_full_v,
@@ -87,16 +86,17 @@ def fuse_does_not_fit(s: Situation) -> Iterator[Hit]:
             fix,
         )
     if not fit.protects_wire:
+        times = fuse.rating_a / max(fit.greatest_rating_a, 1e-9)
         yield Hit(
             f"The fuse holds {amperes(fuse.rating_a)}, the wire carries {amperes(fit.greatest_rating_a)}.",
             ("fuse",),
             fix,
-            Severity.ATTENTION,
+            Severity.STOP if times >= TOO_LARGE else Severity.ATTENTION,
         )
     if not fit.carries_load:
         yield Hit(
-            f"The fuse is rated {amperes(fuse.rating_a)}; this load needs {amperes(fit.least_rating_a)} so that "
-            "it does not blow in use.",
+            f"The fuse is rated {amperes(fuse.rating_a)}; this load, with its peak of {duration(s.design.brief.peak_duration_s)}, needs "
+            f"{amperes(fit.least_rating_a)} of this kind so that it does not blow in use.",
             ("fuse",),
             fix,
             Severity.ATTENTION,
@@ -154,8 +154,7 @@ def _quicker(s: Situation, *, strip_too: bool) -> Fix | None:
     for fuse in sorted(s.library.fuses, key=lambda f: (f.resettable, f.rating_a)):
         fit = fit_fuse(
             fuse,
-            brief.current_steady_a,
-            brief.current_peak_a,
+            brief.duty,
             a.leads.limit_a,
             a.pack.short_circuit_a,
             a.pack.voltage_full_v,

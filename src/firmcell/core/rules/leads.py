@@ -3,7 +3,7 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
-from firmcell.core.base.wording import amperes, celsius, figures, percent, square_millimetres, volts
+from firmcell.core.base.wording import amperes, celsius, duration, figures, percent, square_millimetres, volts
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.leads.insulation_class import covered, like
 from firmcell.core.leads.soldering import heating_seconds
@@ -14,6 +14,8 @@ from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
 
 
+ABSURD_K = 673.15
+"""Beyond this (400 °C) a temperature is not told in numbers: all that is left is that it burns."""
 SPARK_J = 0.05
 """Spark energy from which contacts are visibly eaten; common practice, no source."""
 
@@ -77,13 +79,56 @@ def _better_connector(s: Situation) -> Fix | None:
 )
 def wire_too_thin(s: Situation) -> Iterator[Hit]:
     """Wire over its heat-balance limit."""
-    f = s.analysis.leads
-    if s.design.brief.current_steady_a > f.limit_a:
+    f, duty = s.analysis.leads, s.design.brief.duty
+    drawn = max(duty.steady_a, duty.rms_a)
+    if drawn > f.limit_a:
+        how = (
+            f"{amperes(drawn)} is drawn"
+            if drawn == duty.steady_a
+            else f"{amperes(drawn)} is the mean square of what is drawn"
+        )
         yield Hit(
-            f"{s.design.leads.wire.gauge} carries {amperes(f.limit_a)} at {celsius(s.design.leads.limit_k)}; "
-            f"{amperes(s.design.brief.current_steady_a)} is drawn (it would reach {celsius(f.temperature_k)}).",
+            f"{s.design.leads.wire.gauge} carries {amperes(f.limit_a)} at {celsius(s.design.leads.limit_k)}; {how}"
+            f"{_would_reach(f.temperature_k)}.",
             refs=("lead:plus", "lead:minus"),
             fix=_proposed_wire(s),
+        )
+
+
+def _would_reach(kelvin: float) -> str:
+    """A temperature that means something; beyond that there is no number worth saying."""
+    return f" (it would reach {celsius(kelvin)})" if kelvin < ABSURD_K else " (it would burn its insulation)"
+
+
+@rule(
+    "LE-22",
+    Stage.LEADS,
+    Severity.STOP,
+    topics=(Topic.STEADY,),
+    source="transient of conductor and insulation with resistance that rises, checked against finite differences",
+    reason="Insulation that is cooked once cracks later, where nobody looks.",
+)
+def wire_too_hot_in_the_peak(s: Situation) -> Iterator[Hit]:
+    """A wire that the peaks of the brief heat past its insulation, or past what the design allows."""
+    f, leads, duty = s.analysis.leads, s.design.leads, s.design.brief.duty
+    hottest = f.temperature_k + f.peak_rise_k
+    if max(duty.steady_a, duty.rms_a) > f.limit_a or f.peak_rise_k < 0.5:
+        return
+    again = f" every {duration(duty.every_s)}" if duty.every_s else ""
+    peak = f"{amperes(duty.peak_a)} for {duration(duty.peak_s)}{again}"
+    reaches = f"reaches {celsius(hottest)}" if hottest < ABSURD_K else "burns its insulation"
+    if hottest > leads.wire.insulation_limit_k:
+        yield Hit(
+            f"{leads.wire.gauge} {reaches} in the peak of {peak}; its insulation stands {celsius(leads.wire.insulation_limit_k)}.",
+            ("lead:plus", "lead:minus"),
+            _proposed_wire(s),
+        )
+    elif hottest > leads.limit_k:
+        yield Hit(
+            f"{leads.wire.gauge} {reaches} in the peak of {peak}; {celsius(leads.limit_k)} is asked for.",
+            ("lead:plus", "lead:minus"),
+            _proposed_wire(s),
+            Severity.ATTENTION,
         )
 
 
@@ -96,9 +141,16 @@ def wire_too_thin(s: Situation) -> Iterator[Hit]:
 )
 def drop_too_large(s: Situation) -> Iterator[Hit]:
     """Drop over what is allowed."""
-    drop, limit = s.analysis.leads.drop_steady_v, s.design.leads.drop_limit_v
-    if drop > limit:
-        yield Hit(f"The leads lose {volts(drop)} of the {volts(limit)} allowed.", fix=_proposed_wire(s))
+    f, limit = s.analysis.leads, s.design.leads.drop_limit_v
+    if f.drop_steady_v > limit:
+        yield Hit(
+            f"The leads lose {volts(f.drop_steady_v)}; {volts(limit)} is allowed.", fix=_proposed_wire(s)
+        )
+    elif f.drop_peak_v > limit:
+        yield Hit(
+            f"At the peak the leads lose {volts(f.drop_peak_v)}; {volts(limit)} is allowed.",
+            severity=Severity.NOTE,
+        )
 
 
 @rule(
@@ -116,6 +168,13 @@ def connector_overloaded(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, limited by {f.connector_ruled_by}; "
             f"{amperes(brief.current_steady_a)} is drawn.",
+            ("connector",),
+            _better_connector(s),
+        )
+    elif f.contact_peak_k > part.temperature_max_k:
+        yield Hit(
+            f"In the peak of {duration(brief.peak_duration_s)} the contacts reach {celsius(min(f.contact_peak_k, ABSURD_K))}"
+            f"{' or more' if f.contact_peak_k > ABSURD_K else ''}; {celsius(part.temperature_max_k)} is what the body stands.",
             ("connector",),
             _better_connector(s),
         )

@@ -1,0 +1,306 @@
+"""A wire through time: conductor and insulation as they warm, with resistance that rises.
+
+The insulation is three shells; heat must pass through the inner ones before the outer ones store it, so in a short
+the copper is alone at first. Loss from the surface is the steady heat balance of the wire as it is laid.
+"""
+
+from collections.abc import Sequence
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import ArrayLike
+
+from firmcell.core.base.arrays import Array
+from firmcell.core.leads.wire_rating import INSULATION_HEAT_CAPACITY, heat_given_off
+from firmcell.core.model.duty import NEVER_S, Duty
+from firmcell.core.model.parts import Wire
+from firmcell.core.model.wire_laying import WireLaying
+from firmcell.core.physics.wire_heat import (
+    CELSIUS_20,
+    COPPER_COEFFICIENT,
+    COPPER_DENSITY,
+    COPPER_HEAT_CAPACITY,
+    INSULATION_CONDUCTIVITY,
+    conductor_diameter,
+)
+
+SHELLS = 3
+HOTTEST_K = 1300.0
+"""Copper is about to melt; nothing is reckoned beyond, K."""
+TABLE_TO_K, TABLE_POINTS = 900.0, 61
+GROWTH = 1.2
+"""Each step of a run is so many times the last; checked against steps a hundred times finer."""
+MOST_CYCLES = 15
+
+
+class Wires:
+    """Wires as they are laid, ready to be run through time; arrays are (wires,) or (wires, nodes)."""
+
+    def __init__(self, wires: Sequence[Wire], ambient_k: float, laying: WireLaying, together: int) -> None:
+        area = np.array([w.area_m2 for w in wires])
+        outer = np.array([w.outer_diameter_m for w in wires]) / 2
+        inner = np.minimum(conductor_diameter(area) / 2, outer * 0.98)
+        edges = inner[:, None] + (outer - inner)[:, None] * np.arange(SHELLS + 1) / SHELLS
+        middle = (edges[:, 1:] + edges[:, :-1]) / 2
+        rings = np.pi * np.diff(edges**2, axis=1)
+        copper = area * COPPER_DENSITY * COPPER_HEAT_CAPACITY
+        self.ambient_k = ambient_k
+        self.capacity = np.column_stack([copper, rings * INSULATION_HEAT_CAPACITY])
+        between = np.column_stack([inner, middle])
+        self.conducts = 2 * np.pi * INSULATION_CONDUCTIVITY / np.log(between[:, 1:] / between[:, :-1])
+        self.ohm_20 = np.array([w.resistance_ohm_per_m for w in wires])
+        self._tabulate(wires, laying, together)
+
+    def _tabulate(self, wires: Sequence[Wire], laying: WireLaying, together: int) -> None:
+        """Loss by temperature of the outermost shell, on an even grid, from the steady heat balance."""
+        conductor = np.linspace(self.ambient_k, TABLE_TO_K, TABLE_POINTS)
+        loss = heat_given_off(wires, conductor, self.ambient_k, laying, together)
+        shell = conductor - loss * (1 / self.conducts).sum(axis=1)[:, None]
+        self.grid_k = np.linspace(self.ambient_k, TABLE_TO_K, TABLE_POINTS)
+        self.loss_w_m = np.array([np.interp(self.grid_k, s, q) for s, q in zip(shell, loss, strict=True)])
+        # Beyond what the table knows the loss goes on as at its end: the temperature errs high.
+        self.known = conductor, loss
+
+    def settled(self, current_a: Array) -> Array:
+        """Return the steady temperatures (wires, nodes) at a current (wires,), K; what runs away is at the table's end."""
+        conductor, loss = self.known
+        heat = current_a[:, None] ** 2 * self.ohm_20[:, None] * _risen(conductor[None])
+        over = loss - heat
+        found = np.empty(len(current_a))
+        for n, row in enumerate(over):
+            stays = np.flatnonzero(row >= 0)
+            at = stays[0] if len(stays) else TABLE_POINTS - 1
+            if at == 0 or not len(stays):
+                found[n] = conductor[at]
+                continue
+            part = -row[at - 1] / (row[at] - row[at - 1])
+            found[n] = conductor[at - 1] + part * (conductor[at] - conductor[at - 1])
+        flow = np.array([np.interp(k, conductor, q) for k, q in zip(found, loss, strict=True)])
+        drops = np.cumsum(flow[:, None] / self.conducts, axis=1)
+        return np.column_stack([found, found[:, None] - drops])
+
+    def step(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
+        """Return the temperatures after one step: two half steps against a whole one, implicit, of second order."""
+        whole = self._implicit(start_k, current_a, seconds)
+        half = self._implicit(self._implicit(start_k, current_a, seconds / 2), current_a, seconds / 2)
+        return np.clip(2 * half - whole, self.ambient_k, HOTTEST_K)
+
+    def _implicit(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
+        rows = np.arange(len(start_k))
+        spread = self.grid_k[1] - self.grid_k[0]
+        at = np.clip(((start_k[:, -1] - self.ambient_k) / spread).astype(int), 0, TABLE_POINTS - 2)
+        low, high = self.loss_w_m[rows, at], self.loss_w_m[rows, at + 1]
+        slope = (high - low) / spread
+        stores = self.capacity / seconds[:, None]
+        heat = current_a**2 * self.ohm_20
+        diagonal, right = stores.copy(), stores * start_k
+        diagonal[:, 0] += self.conducts[:, 0] - heat * COPPER_COEFFICIENT
+        right[:, 0] += heat * (1 - COPPER_COEFFICIENT * CELSIUS_20)
+        diagonal[:, 1:] += self.conducts
+        diagonal[:, 1:-1] += self.conducts[:, 1:]
+        diagonal[:, -1] += slope
+        right[:, -1] -= low - slope * self.grid_k[at]
+        # Thomas' way through the chain, all wires at once.
+        for n in range(1, SHELLS + 1):
+            share = self.conducts[:, n - 1] / diagonal[:, n - 1]
+            diagonal[:, n] -= share * self.conducts[:, n - 1]
+            right[:, n] += share * right[:, n - 1]
+        found = np.empty_like(start_k)
+        found[:, -1] = right[:, -1] / diagonal[:, -1]
+        for n in range(SHELLS - 1, -1, -1):
+            found[:, n] = (right[:, n] + self.conducts[:, n] * found[:, n + 1]) / diagonal[:, n]
+        return found
+
+    def first_step(self, current_a: Array, rise_k: float) -> Array:
+        """A first step in which the copper alone would warm by `rise_k`, s."""
+        heat = np.maximum(current_a**2 * self.ohm_20, 1e-12)
+        return np.asarray(np.minimum(self.capacity[:, 0] * rise_k / heat, 60.0))
+
+
+def _risen(kelvin: Array) -> Array:
+    return np.asarray(1 + COPPER_COEFFICIENT * (kelvin - CELSIUS_20))
+
+
+@lru_cache(maxsize=64)
+def _laid(wires: tuple[Wire, ...], ambient_k: float, laying: WireLaying, together: int) -> Wires:
+    return Wires(wires, ambient_k, laying, together)
+
+
+def seconds_to(
+    wire: Wire,
+    current_a: ArrayLike,
+    loaded_a: float,
+    limits_k: Sequence[float],
+    ambient_k: float,
+    laying: WireLaying = WireLaying.FREE,
+    together: int = 1,
+) -> Array:
+    """Return how long a wire takes to each of some temperatures, from where a steady current holds it.
+
+    Parameters
+    ----------
+    wire : Wire
+    current_a : array_like, shape (n,)
+        A.
+    loaded_a : float
+        Steady current before it, A.
+    limits_k : sequence of float
+        m temperatures of the conductor, K.
+    ambient_k : float
+        K.
+    laying : WireLaying
+    together : int
+        Wires in the bundle.
+
+    Returns
+    -------
+    time : ndarray, shape (m, n)
+        s; `NEVER_S` where it is not reached before.
+
+    Notes
+    -----
+    Between two steps the temperature is taken as straight; the last step counts short, to the safe side.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> time = float(seconds_to(WIRE, [3000.0], 0.0, [393.15], 293.15)[0, 0])
+    >>> # The copper alone: C ln(1 + a ΔT)/(a I² R) = 6.90 J/m·K ln(1.393)/(0.00393 × 90 000 W/m), 6.46 ms.
+    >>> bool(0.98 * 6.46e-3 < time < 1.02 * 6.46e-3)
+    True
+    """
+    current = np.atleast_1d(np.asarray(current_a, dtype=float))
+    one = _laid((wire,), ambient_k, laying, together)
+    many = _repeated(one, len(current))
+    start = np.repeat(one.settled(np.array([loaded_a])), len(current), axis=0)
+    found = np.full((len(limits_k), len(current)), NEVER_S)
+    for row, limit in zip(found, limits_k, strict=True):
+        row[start[:, 0] >= limit] = 0.0
+    limits = np.asarray(limits_k, dtype=float)[:, None]
+    step = many.first_step(current, 1.0)
+    time = np.zeros(len(current))
+    kelvin = start
+    while True:
+        after = many.step(kelvin, current, step)
+        crossed = (found >= NEVER_S) & (after[:, 0] >= limits)
+        if crossed.any():
+            part = (limits - kelvin[:, 0]) / np.maximum(after[:, 0] - kelvin[:, 0], 1e-12)
+            found = np.where(crossed, time + np.clip(part, 0, 1) * step, found)
+        still = np.abs(after - kelvin).max(axis=1) < 1e-3 * (step > 1.0)
+        time = time + step
+        kelvin = after
+        waiting = (found >= NEVER_S).any(axis=0) & (time < NEVER_S) & ~still
+        if not waiting.any():
+            return found
+        step = _next_step(many, kelvin, current, step)
+
+
+def _next_step(wires: Wires, kelvin: Array, current_a: Array, step: Array) -> Array:
+    """A longer step, but none in which rising resistance alone would run away with the sum."""
+    heat = current_a**2 * wires.ohm_20 * COPPER_COEFFICIENT
+    return np.asarray(np.minimum(step * GROWTH, 0.25 * wires.capacity[:, 0] / np.maximum(heat, 1e-12)))
+
+
+def _repeated(one: Wires, count: int) -> Wires:
+    """The same wire many times, for many currents."""
+    many = object.__new__(Wires)
+    many.ambient_k, many.grid_k, many.known = one.ambient_k, one.grid_k, one.known
+    for name in ("capacity", "conducts", "ohm_20", "loss_w_m"):
+        setattr(many, name, np.repeat(getattr(one, name), count, axis=0))
+    return many
+
+
+def hottest_in_duty(
+    wires: tuple[Wire, ...], duty: Duty, ambient_k: float, laying: WireLaying, together: int = 1
+) -> Array:
+    """Return the highest temperature of each wire's conductor in the run that a duty describes.
+
+    Steady current, then the peak for its seconds; where peaks come again, as often as it takes until they are no
+    higher than before.
+
+    Parameters
+    ----------
+    wires : tuple of Wire
+        n of them.
+    duty : Duty
+    ambient_k : float
+        K.
+    laying : WireLaying
+    together : int
+        Wires in the bundle.
+
+    Returns
+    -------
+    temperature : ndarray, shape (n,)
+        K; `HOTTEST_K` where it melts.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.leads.wire_rating import working_temperatures
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> free = WireLaying.FREE
+    >>> steady = float(hottest_in_duty((WIRE,), Duty(20.0, 20.0, 10.0), 303.15, free)[0])
+    >>> bool(abs(steady - working_temperatures([WIRE], 20.0, 303.15, free)[0]) < 0.5)
+    True
+    """
+    return _hottest(wires, duty, ambient_k, laying, together)
+
+
+@lru_cache(maxsize=64)
+def _hottest(
+    wires: tuple[Wire, ...], duty: Duty, ambient_k: float, laying: WireLaying, together: int
+) -> Array:
+    laid = _laid(wires, ambient_k, laying, together)
+    count = len(wires)
+    # Those that even the mean current melts would take the most steps to say so.
+    part = duty.peak_s / duty.every_s if duty.every_s else 0.0
+    mean_a = np.sqrt(part * duty.peak_a**2 + (1 - part) * duty.steady_a**2)
+    stands = laid.settled(np.full(count, mean_a))[:, 0] < TABLE_TO_K - 1
+    if not stands.all():
+        found = np.full(count, HOTTEST_K)
+        some = tuple(w for w, yes in zip(wires, stands, strict=True) if yes)
+        found[stands] = _hottest(some, duty, ambient_k, laying, together) if some else []
+        return found
+    steady, peak = np.full(count, duty.steady_a), np.full(count, max(duty.peak_a, duty.steady_a))
+    kelvin = laid.settled(steady)
+    hottest = kelvin[:, 0].copy()
+    if duty.peak_s <= 0 or duty.peak_a <= duty.steady_a:
+        return hottest
+    rest = (duty.every_s or 0.0) - duty.peak_s
+    if duty.every_s is not None and rest <= 0:
+        return laid.settled(peak)[:, 0]
+    if duty.every_s is not None:
+        # About where it comes to rest: what the mean square of the current holds, after one rest.
+        mean = np.sqrt((peak**2 * duty.peak_s + steady**2 * rest) / duty.every_s)
+        kelvin, _ = _run(laid, np.maximum(kelvin, laid.settled(mean)), steady, rest)
+    for _ in range(MOST_CYCLES):
+        before = hottest
+        kelvin, hottest = _run(laid, kelvin, peak, duty.peak_s)
+        # From above or from below: when a peak is as the last one was, all that follow are.
+        if duty.every_s is None or (np.abs(hottest - before) < 0.2).all():
+            break
+        kelvin, _ = _run(laid, kelvin, steady, rest)
+    return hottest
+
+
+def _run(laid: Wires, kelvin: Array, current_a: Array, seconds: float) -> tuple[Array, Array]:
+    """Temperatures after a time at one current, and the highest of each conductor in it."""
+    left = np.full(len(kelvin), seconds)
+    step = laid.first_step(current_a, 2.0)
+    top = kelvin[:, 0]
+    while (left > 1e-9).any():
+        step = np.minimum(step, left)
+        # Wires that are done take a step of nearly nothing.
+        kelvin = laid.step(kelvin, current_a, np.maximum(step, 1e-9))
+        top = np.maximum(top, kelvin[:, 0])
+        left = np.where(kelvin[:, 0] >= HOTTEST_K, 0.0, left - step)
+        step = np.where(left > 1e-9, _next_step(laid, kelvin, current_a, np.maximum(step, 1e-6)), 0.0)
+    return kelvin, top
