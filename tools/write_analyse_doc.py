@@ -8,7 +8,6 @@ from pydantic import BaseModel
 from firmcell.core.analysis.figures import BmsFigures, InsulationFigures, PackFigures
 from firmcell.core.bms.board_choice import Selectivity
 from firmcell.core.bms.taps import Tap
-from firmcell.core.bms.wire_list import WireEntry
 from firmcell.core.insulation.outer_size import Envelope, SleeveFit
 from firmcell.core.jobs import PLANS
 from firmcell.core.layout.cell_places import CellPlace, Layout
@@ -18,6 +17,7 @@ from firmcell.core.leads.fuse_timing import Protection
 from firmcell.core.leads.main_leads import LeadFigures, WireOption
 from firmcell.core.strips.load_figures import CellLoad, Segment, UnderLoadFigures
 from firmcell.core.strips.pieces import StripPiece
+from firmcell.core.wiring.wire_list import WireEntry
 from firmcell.store.report import (
     ReportedChoice,
     ReportedDoctor,

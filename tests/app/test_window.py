@@ -294,7 +294,7 @@ def do_step(window, qtbot) -> str:
                 },
                 "solder-joint": {"iron_w": "80", "seconds": "4", "smooth": True, "tug": True},
                 "insulation-reading": {"ohms": "12 Mohm"},
-                "polarity-reading": {"at": "cell 1", "volts": "3.56"},
+                "polarity-reading": {"at": "cell 1", "volts": f"{sum(step.reads_v or (7.12, 0)) / 2:.2f}"},
             }[kind]
             for name, value in good.items():
                 editor = bench._form.fields[name].row.editor

@@ -12,7 +12,7 @@ def run_analyse(arguments: argparse.Namespace) -> int:
     with open_read_only(arguments.job) as job:
         whole = report_of(job)
     if arguments.json:
-        print(whole.model_dump_json(indent=1, by_alias=True))
+        print(whole.model_dump_json(indent=1))
         return 0
     p, a = whole.analysis.pack, whole.analysis
     e = a.insulation.envelope

@@ -227,7 +227,13 @@ def test_the_source_is_what_is_entered_and_joined_last():
     assert a.pack.short_circuit_a == pytest.approx(1800)
     codes = [s.code for s in steps(SPLITTER)]
     joins = [c for c in codes if c.startswith("join-")]
-    assert joins == ["join-load-minus", "join-load-plus", "join-source-plus", "join-source-minus"]
+    assert joins == [
+        "join-fuse",
+        "join-load-minus",
+        "join-load-plus",
+        "join-source-plus",
+        "join-source-minus",
+    ]
     assert codes.index("cable-sleeves") < codes.index("crimp-source-plus")
     assert codes.index("cable-insulation") < codes.index("join-source-plus") < codes.index("cable-polarity")
 
@@ -327,7 +333,7 @@ def test_bms_retrofit_records_before_anything_moves_and_plugs_in_last():
     assert codes[0] == "fit-record"
     order = [
         "fit-groups",
-        "fit-harness",
+        "sense-harness",
         "taps-bottom",
         "taps-top",
         "fit-minus-lead",

@@ -43,10 +43,11 @@ class PlugPads:
 def read_pads(names: tuple[str, ...], series: int) -> PlugPads:
     """Return which tap goes to which place of a plug, by what is printed there.
 
-    Boards are printed in many ways: B0 to B4, C1 to C4, VC0 to VC4, "Cell 1", 1S to 4S, volts (3.7, 7.4 …), with or
-    without the first and the last, upwards or downwards, with GND or B− on a pad of its own. The number in the
-    name is the tap: the plus of so many groups from the minus. Where the order does not follow from what is
-    printed it is asked for and never guessed: a plug wired one group off puts a whole pack on one input.
+    Boards are printed in many ways: B0 to B4, C1 to C4, VC0 to VC4, "Cell 1", 1S to 4S, volts (3.7, 7.4 …),
+    with or without the first and the last, upwards or downwards, with GND or B− on a pad of its own. The
+    number in the name is the tap: the plus of so many groups from the minus. Where the order does not follow
+    from what is printed it is asked for and never guessed: a plug wired one group off puts a whole pack on
+    one input.
 
     Parameters
     ----------
@@ -98,7 +99,8 @@ def _end_tap(name: str, series: int) -> int | None:
 def _by_volts(
     names: tuple[str, ...], plain: tuple[str, ...], series: int
 ) -> tuple[list[int | None], str] | None:
-    """Taps by printed voltages, if that is what is printed: some pad has a decimal point or a V after its number."""
+    """Taps by printed voltages, if that is what is printed: some pad has a decimal point or a V after its
+    number."""
     volts = {
         place: float(match[1])
         for place, name in enumerate(plain)

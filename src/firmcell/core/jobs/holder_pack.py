@@ -83,7 +83,11 @@ def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
             refs=("connector",),
             hold=True,
         )
-    yield Step(
+    yield _empty_insulation()
+
+
+def _empty_insulation() -> Step:
+    return Step(
         "holder-insulation",
         "Wire",
         "Insulation of the empty harness",

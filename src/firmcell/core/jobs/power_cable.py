@@ -34,7 +34,9 @@ OWN = RuleTable()
 def power_cable_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     """Return the steps of laying a heavy cable in order; the source is joined last."""
     return tuple(
-        step for part in (_route, _first_ends, _lay, _far_ends, _insulation, _join) for step in part(d, a)
+        step
+        for part in (_route, _first_ends, _lay, _far_ends, _insulation, _join, _proven)
+        for step in part(d, a)
     )
 
 
@@ -206,6 +208,10 @@ def _join(d: Design, a: Analysis) -> Iterator[Step]:
             refs=(f"lead:{pole}",),
             hold=last,
         )
+
+
+def _proven(d: Design, a: Analysis) -> Iterator[Step]:
+    protection = _fuse_words(d)
     yield Step(
         "cable-polarity",
         "Prove",

@@ -24,7 +24,8 @@ BOARD_FIXED = {
 
 
 def wiring_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
-    """Yield every step from the harness to the last main lead; the board's P lead comes last, after the proof.
+    """Yield every step from the harness to the last main lead; the board's P lead comes last, after the
+    proof.
 
     Where no cell is in yet (`live` is false) nothing can be shorted, and no step says so.
     """
@@ -38,7 +39,7 @@ def wiring_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
     yield main_lead_step(d, a, "plus", live)
     yield from outlet_steps(d, a)
     yield Step(
-        "lead-relief",
+        "strain-relief",
         "Wire",
         "Tie the leads down",
         "Main leads are tied or glued to the pack behind their joints, so that a pull on the connector never reaches a joint.",

@@ -208,8 +208,8 @@ def contact_in_duty(connector: Connector, duty: Duty, ambient_k: float) -> float
 
     Notes
     -----
-    First order in time. Where peaks come again, at the end of each turn: θp (1 − e^−on) + θs (1 − e^−off) e^−on over
-    1 − e^−(on + off), times in time constants.
+    First order in time. Where peaks come again, at the end of each turn: θp (1 − e^−on) + θs (1 − e^−off)
+    e^−on over 1 − e^−(on + off), times in time constants.
 
     References
     ----------
@@ -218,7 +218,8 @@ def contact_in_duty(connector: Connector, duty: Duty, ambient_k: float) -> float
     Examples
     --------
     >>> from firmcell.core.model.sample_parts import PLUG
-    >>> round(contact_in_duty(PLUG, Duty(20.0, 40.0, 1e4), 303.15) - 303.15, 3)  # a very long peak: all of its 80 K
+    >>> # A very long peak: all of its 80 K.
+    >>> round(contact_in_duty(PLUG, Duty(20.0, 40.0, 1e4), 303.15) - 303.15, 3)
     80.0
     >>> round(contact_in_duty(PLUG, Duty(20.0, 40.0, 0.0), 303.15) - 303.15, 3)  # none: a quarter
     20.0
@@ -239,7 +240,8 @@ SAME_SIZE_M = 0.0003
 
 
 def mates(one: Connector, other: Connector) -> bool:
-    """Return whether two connectors can be pushed together: by kind, number and size of contacts, not by name."""
+    """Return whether two connectors can be pushed together: by kind, number and size of contacts, not by
+    name."""
     if one.contact is Contact.OTHER or other.contact is Contact.OTHER:
         return one.name == other.name
     return (

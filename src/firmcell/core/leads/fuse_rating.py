@@ -10,10 +10,12 @@ from firmcell.core.model.parts import Fuse, FuseKind
 STEADY_SHARE = 0.80
 """Largest steady load on a fuse, of its rating; common practice, no source."""
 PEAK_HOLDS = 1.5
-"""A fuse must hold a peak for so many times its duration by the quick end of its band; engineering judgement."""
+"""A fuse must hold a peak for so many times its duration by the quick end of its band; engineering
+judgement."""
 MOST_MULTIPLE = 10.0
 TOO_LARGE = 2.0
-"""A fuse of so many times what the wire carries protects it from nothing but a dead short; engineering judgement."""
+"""A fuse of so many times what the wire carries protects it from nothing but a dead short; engineering
+judgement."""
 
 
 class FuseFit(Frozen):

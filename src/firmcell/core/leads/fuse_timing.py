@@ -134,8 +134,8 @@ def melting_i2t(fuse: Fuse) -> float:
 
 
 SHORT_LIMITS_K = {"pvc": 433.15, "xlpe": 523.15, "silicone": 523.15, "ptfe": 533.15}
-"""What insulation stands for a short circuit (IEC 60364-4-43: PVC 160 °C, XLPE 250 °C, for at most 5 s; silicone and PTFE
-stand more, taken as little; values from memory)."""
+"""What insulation stands for a short circuit (IEC 60364-4-43: PVC 160 °C, XLPE 250 °C, for at most 5 s;
+silicone and PTFE stand more, taken as little; values from memory)."""
 SHORT_FOR_S = 5.0
 
 
@@ -172,8 +172,8 @@ def wire_times(
 
     Notes
     -----
-    By the transient of conductor and insulation (`seconds_to`): until `limit_k`; within the first five seconds
-    until what the insulation stands in a short circuit, but no longer than k²S²/I², which begins hot.
+    By the transient of conductor and insulation (`seconds_to`): until `limit_k`; within the first five
+    seconds until what the insulation stands in a short circuit, but no longer than k²S²/I², which begins hot.
 
     References
     ----------

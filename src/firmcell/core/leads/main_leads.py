@@ -61,7 +61,8 @@ class LeadFigures(Frozen):
     limit_a : steady current the wire may carry by heat balance as it is laid; see `rated_current`.
     bend_m : smallest inside radius the wire may be laid with.
     connector_ruled_by : whether contact or wire sets what the connector carries.
-    contact_k, contact_peak_k : temperature of its contacts at the steady current, and the highest in the duty.
+    contact_k, contact_peak_k : temperature of its contacts at the steady current, and the highest in the
+        duty.
     peak_rise_k : how much hotter than steadily the wire gets in the duty, by the transient of wire and
         insulation.
     inrush_a, inrush_i2t_a2s : first current into the load's empty capacitors, and what a fuse sees of it.
@@ -262,6 +263,15 @@ def wire_options(
     return tuple(options), proposed, ruled if proposed else "nothing fits: see drop limit and connector"
 
 
+def _temperature_of(
+    wire: Wire, wires: tuple[Wire, ...], steady_a: float, ambient_k: float, laying: WireLaying
+) -> float:
+    """Usually it is one of the part library's, whose temperatures are worked out in one go."""
+    known = tuple(sorted(like(wires, wire), key=lambda each: each.area_m2))
+    known = known if wire in known else (wire,)
+    return float(_temperatures(known, steady_a, ambient_k, laying)[known.index(wire)])
+
+
 @lru_cache(maxsize=32)
 def lead_figures(
     leads: Leads,
@@ -286,10 +296,7 @@ def lead_figures(
     wire, steady_a, peak_a = leads.wire, duty.steady_a, duty.peak_a
     around = max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
     limit = float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
-    # Usually it is one of the part library's, whose temperatures are worked out in one go.
-    known = tuple(sorted(like(wires, wire), key=lambda each: each.area_m2))
-    known = known if wire in known else (wire,)
-    temperature = float(_temperatures(known, steady_a, around, leads.laying)[known.index(wire)])
+    temperature = _temperature_of(wire, wires, steady_a, around, leads.laying)
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault, full_v = supply.short_a, supply.full_v

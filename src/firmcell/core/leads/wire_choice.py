@@ -27,8 +27,8 @@ class WireAsk:
 
     Attributes
     ----------
-    current_a, peak_a, peak_s, every_s : steady, and a peak of that duration from the steady temperature, once or
-        so often.
+    current_a, peak_a, peak_s, every_s : steady, and a peak of that duration from the steady temperature,
+        once or so often.
     length_m : of one conductor; the drop is that of both.
     drop_v : allowed over both.
     on_s, off_s : if it is on and off by turns; 0 off is steady.

@@ -105,11 +105,11 @@ def rated_current(
     Notes
     -----
     In a sleeve a layer of still air and the wall come on top of the insulation. A bundle gives its heat off
-    over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own insulation;
-    since the middle of a large bundle is warmer, no more is taken than free air times the factor of ABYC E-11.
-    Two in one sleeve are rated as two in free air at most. Inside the pack's insulation the wire lies on the
-    cells: half its surface gives heat off, through the sleeve, and `ambient_k` is then what it is in there, such
-    as the greatest temperature of the cells.
+    over the circle round it, 1.155·√n wires across, and each wire's share of that must pass its own
+    insulation; since the middle of a large bundle is warmer, no more is taken than free air times the factor
+    of ABYC E-11. Two in one sleeve are rated as two in free air at most. Inside the pack's insulation the
+    wire lies on the cells: half its surface gives heat off, through the sleeve, and `ambient_k` is then what
+    it is in there, such as the greatest temperature of the cells.
 
     References
     ----------

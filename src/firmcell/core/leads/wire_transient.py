@@ -1,7 +1,8 @@
 """A wire through time: conductor and insulation as they warm, with resistance that rises.
 
-The insulation is three shells; heat must pass through the inner ones before the outer ones store it, so in a short
-the copper is alone at first. Loss from the surface is the steady heat balance of the wire as it is laid.
+The insulation is three shells; heat must pass through the inner ones before the outer ones store it, so in a
+short the copper is alone at first. Loss from the surface is the steady heat balance of the wire as it is
+laid.
 """
 
 from collections.abc import Sequence
@@ -62,7 +63,8 @@ class Wires:
         self.known = conductor, loss
 
     def settled(self, current_a: Array) -> Array:
-        """Return the steady temperatures (wires, nodes) at a current (wires,), K; what runs away is at the table's end."""
+        """Return the steady temperatures (wires, nodes) at a current (wires,), K; what runs away is at the
+        table's end."""
         conductor, loss = self.known
         heat = current_a[:, None] ** 2 * self.ohm_20[:, None] * _risen(conductor[None])
         over = loss - heat
@@ -80,7 +82,8 @@ class Wires:
         return np.column_stack([found, found[:, None] - drops])
 
     def step(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
-        """Return the temperatures after one step: two half steps against a whole one, implicit, of second order."""
+        """Return the temperatures after one step: two half steps against a whole one, implicit, of second
+        order."""
         whole = self._implicit(start_k, current_a, seconds)
         half = self._implicit(self._implicit(start_k, current_a, seconds / 2), current_a, seconds / 2)
         return np.clip(2 * half - whole, self.ambient_k, HOTTEST_K)
@@ -175,28 +178,27 @@ def seconds_to(
     """
     current = np.atleast_1d(np.asarray(current_a, dtype=float))
     one = _laid((wire,), ambient_k, laying, together)
-    many = _repeated(one, len(current))
     start = np.repeat(one.settled(np.array([loaded_a])), len(current), axis=0)
-    found = np.full((len(limits_k), len(current)), NEVER_S)
-    for row, limit in zip(found, limits_k, strict=True):
-        row[start[:, 0] >= limit] = 0.0
     limits = np.asarray(limits_k, dtype=float)[:, None]
-    step = many.first_step(current, 1.0)
-    time = np.zeros(len(current))
-    kelvin = start
+    return _crossings(_repeated(one, len(current)), start, current, limits)
+
+
+def _crossings(wires: Wires, kelvin: Array, current_a: Array, limits_k: Array) -> Array:
+    """When the conductor of each wire (n) passes each limit (m, 1), s (m, n)."""
+    found = np.where(kelvin[:, 0] >= limits_k, 0.0, NEVER_S)
+    step = wires.first_step(current_a, 1.0)
+    time = np.zeros(len(current_a))
     while True:
-        after = many.step(kelvin, current, step)
-        crossed = (found >= NEVER_S) & (after[:, 0] >= limits)
+        after = wires.step(kelvin, current_a, step)
+        crossed = (found >= NEVER_S) & (after[:, 0] >= limits_k)
         if crossed.any():
-            part = (limits - kelvin[:, 0]) / np.maximum(after[:, 0] - kelvin[:, 0], 1e-12)
+            part = (limits_k - kelvin[:, 0]) / np.maximum(after[:, 0] - kelvin[:, 0], 1e-12)
             found = np.where(crossed, time + np.clip(part, 0, 1) * step, found)
         still = np.abs(after - kelvin).max(axis=1) < 1e-3 * (step > 1.0)
-        time = time + step
-        kelvin = after
-        waiting = (found >= NEVER_S).any(axis=0) & (time < NEVER_S) & ~still
-        if not waiting.any():
+        time, kelvin = time + step, after
+        if not ((found >= NEVER_S).any(axis=0) & (time < NEVER_S) & ~still).any():
             return found
-        step = _next_step(many, kelvin, current, step)
+        step = _next_step(wires, kelvin, current_a, step)
 
 
 def _next_step(wires: Wires, kelvin: Array, current_a: Array, step: Array) -> Array:
@@ -219,8 +221,8 @@ def hottest_in_duty(
 ) -> Array:
     """Return the highest temperature of each wire's conductor in the run that a duty describes.
 
-    Steady current, then the peak for its seconds; where peaks come again, as often as it takes until they are no
-    higher than before.
+    Steady current, then the peak for its seconds; where peaks come again, as often as it takes until they are
+    no higher than before.
 
     Parameters
     ----------

@@ -28,8 +28,8 @@ INKS = {
 
 
 def schematic(design: Design, analysis: Analysis) -> Drawing:
-    """Return the pack as a ladder: groups from minus at the foot to plus on top, sense leads to the plug as its
-    pads are printed, and the whole way of the current through board and fuse to load and charger.
+    """Return the pack as a ladder: groups from minus at the foot to plus on top, sense leads to the plug as
+    its pads are printed, and the whole way of the current through board and fuse to load and charger.
 
     Each lead has its colour; leads cross where the plug's order runs against the pack's.
     """

@@ -1,4 +1,5 @@
-"""Rules read from the wiring: what conducts past the board, what nothing reaches, what could be mated by mistake."""
+"""Rules read from the wiring: what conducts past the board, what nothing reaches, what could be mated by
+mistake."""
 
 from collections.abc import Iterator
 

@@ -85,7 +85,7 @@ class Edge(Frozen):
     wire : how it is cut, if it is a wire.
     """
 
-    model_config = ConfigDict(populate_by_name=True)
+    model_config = ConfigDict(populate_by_name=True, serialize_by_alias=True)
 
     id: str
     start: str = Field(alias="from")

@@ -12,7 +12,8 @@ TAB_OHM = 0.0005
 
 
 def one_cell_wiring(design: Design) -> Wiring:
-    """Return the wiring of one cell with a board under its minus: tab, strap up the side, the board's switch."""
+    """Return the wiring of one cell with a board under its minus: tab, strap up the side, the board's
+    switch."""
     build = Builder()
     minus = build.node("B0", NodeKind.TAP, "the cell's minus, the whole can")
     plus = build.node("B1", NodeKind.TAP, "the cell's plus")

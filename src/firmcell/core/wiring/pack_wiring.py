@@ -25,7 +25,8 @@ SENSE_FUSE_OHM = 0.3
 
 
 def switched_sign(board: Board | None) -> str | None:
-    """Return the sign of the pole whose main lead runs through the board, “−” or “+”; None without a board."""
+    """Return the sign of the pole whose main lead runs through the board, “−” or “+”; None without a
+    board."""
     if board is None:
         return None
     return "+" if board.switch_side is SwitchSide.HIGH else "−"
@@ -116,8 +117,8 @@ class _PackWiring:
             )
 
     def _pole(self, sign: str) -> list[str]:
-        """Strip ends of a pole, fuse and the way to the board; returns where what leaves the pack begins: one point,
-        or two where two leads run side by side."""
+        """Strip ends of a pole, fuse and the way to the board; returns where what leaves the pack begins: one
+        point, or two where two leads run side by side."""
         build, leads = self.build, self.leads
         number, place = (0, 0) if sign == "−" else (self.series, 1)
         pole = "minus" if sign == "−" else "plus"
