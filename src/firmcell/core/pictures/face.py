@@ -40,7 +40,7 @@ from firmcell.core.pictures.drawing import (
 )
 from firmcell.core.pictures.face_labels import FaceLabels
 from firmcell.core.pictures.face_measures import MM
-from firmcell.core.pictures.face_wires import FaceWires
+from firmcell.core.pictures.face_wires import FaceWires, PlugOnBoard, plug_on_board
 from firmcell.core.strips.made_of import metal_of, pad_overhang
 from firmcell.core.strips.plates import plates
 from firmcell.core.strips.runs import StripKind, strip_runs
@@ -76,6 +76,7 @@ class FaceMatter(NamedTuple):
     rooms: tuple[Room, ...]
     board_at: Blocked | None
     blocked: tuple[Blocked, ...]
+    plug: PlugOnBoard | None
 
 
 def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
@@ -97,6 +98,7 @@ def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
             _shown_rooms(design),
             board_place(design),
             design.brief.blocked,
+            plug_on_board(analysis.wiring),
         )
     )
 
@@ -133,7 +135,8 @@ class _FacePainter:
         self.wires, self.words = FaceWires(self), FaceLabels(self)
         self.face, self.series, self.cell, self.arrangement = matter[:4]
         self.joining, self.wire, self.bms, self.insulation = matter[4:8]
-        self.layout, self.envelope, self.taps, self.rooms, self.board_at, self.blocked = matter[8:]
+        self.layout, self.envelope, self.taps, self.rooms, self.board_at, self.blocked = matter[8:14]
+        self.plug = matter.plug
         face, arrangement, bms, insulation, layout = (
             self.face,
             self.arrangement,

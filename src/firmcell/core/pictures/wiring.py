@@ -7,7 +7,9 @@ from firmcell.core.strips.under_load import UnderLoad
 from firmcell.core.wiring.wire_list import WireEntry, wire_list
 
 ROW, CELL_W, PLUG_X, BOARD_W = 17.0, 34.0, 104.0, 22.0
-OUT_X, OUT_W, OUT_H, TRUNK, BALANCE_X = PLUG_X + BOARD_W + 12.0, 26.0, 26.0, 12.0, -26.0
+OUT_X, OUT_W, OUT_H, TRUNK, BALANCE_X = PLUG_X + BOARD_W + 12.0, 26.0, 26.0, 18.0, -26.0
+BOARD_END = 10.0
+"""Of the board beyond its last pad, where B and P and the switch between them are."""
 OUTLETS = {"load": "load", "load2": "load 2", "charge": "charger"}
 """Connectors by the name of their contacts, as they stand in the drawing."""
 NAIL_LANE, NAIL_R = 7.0, 1.2
@@ -42,7 +44,7 @@ def schematic(design: Design, analysis: Analysis) -> Drawing:
     painter.outlets()
     board = design.bms.board
     title = f"{board.name if board else 'Balance plug only'}, minus at the foot"
-    painter.shapes.append(Label((-8.0, painter.high + 32.0), title, 7.0, "label.title", anchor="start"))
+    painter.shapes.append(Label((-8.0, painter.high + 38.0), title, 7.0, "label.title", anchor="start"))
     return Drawing("wiring", tuple(painter.shapes), bounds_of(painter.shapes), painter.targets)
 
 
@@ -114,14 +116,14 @@ class _Ladder:
         return f"bms.pad.{end.rpartition('.')[2]}"
 
     def _edge_y(self, sign: str) -> float:
-        return self.high + 4.0 if sign == "+" else -4.0
+        return self.high + BOARD_END if sign == "+" else -BOARD_END
 
     def board(self) -> None:
         """The board with its pads, and the switch between B and P."""
         board = self.design.bms.board
         self.shapes.append(
             Area(
-                rectangle(PLUG_X, -4.0, PLUG_X + BOARD_W, self.high + 4.0),
+                rectangle(PLUG_X, -BOARD_END, PLUG_X + BOARD_W, self.high + BOARD_END),
                 "board" if board else "wiring.body",
                 "board",
             )
@@ -197,7 +199,7 @@ class _Ladder:
             self._line(((OUT_X + OUT_W / 2, y), (x, y), (x, at)), role, ref)
         else:
             self._line(((x, y), (x, at)), role, ref)
-        self.shapes.append(Label((x + 4.5, at + way * 4.5), sign, 7.0, f"lead.{pole}.sign", ref))
+        self.shapes.append(Label((x + 6.0, at + way * 5.5), sign, 9.0, "wiring.text", ref))
 
     def _line(self, points: tuple[tuple[float, float], ...], role: str, ref: str, width: float = 2.2) -> None:
         self.shapes.append(Stroke(points, width, role, ref))

@@ -1,0 +1,106 @@
+"""What is drawn ends where the wiring says: leads on their pads, the switched pole by way of the board."""
+
+import random
+
+import pytest
+
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.model.design import BoardPlace, Face
+from firmcell.core.model.parts import ChargePort, SwitchSide
+from firmcell.core.pictures.drawing import Disc, Stroke
+from firmcell.core.pictures.face import face_drawing
+from firmcell.core.pictures.wiring import schematic
+from firmcell.store.part_files import shipped_library
+from tests.core.wiring.test_graph import random_design
+
+SHELF = shipped_library()
+NEAR_MM = 1.0
+
+
+@pytest.fixture(scope="module")
+def drawn():
+    rng = random.Random(4)
+    made = []
+    while len(made) < 60:
+        design = random_design(rng)
+        if design.bms.board is None:
+            continue
+        design = design.edited("bms.place", rng.choice(list(BoardPlace)))
+        analysis = analyse(design, SHELF)
+        made.append((design, analysis, {f: face_drawing(design, analysis, f) for f in Face}))
+    return made
+
+
+def pads_of(drawing):
+    return [s.centre for s in drawing.shapes if isinstance(s, Disc) and s.role == "board.pad"]
+
+
+def nearest(point, pads):
+    return min(((point[0] - x) ** 2 + (point[1] - y) ** 2) ** 0.5 for x, y in pads)
+
+
+def test_each_sense_lead_ends_on_a_pad_of_its_own_where_the_board_is_seen(drawn):
+    ended = 0
+    for design, analysis, faces in drawn:
+        led = {
+            e.wire.ref for e in analysis.wiring.wires if e.id.startswith("sense.") and "unknown" not in e.end
+        }
+        for drawing in faces.values():
+            pads = pads_of(drawing)
+            if not pads:
+                continue
+            ends = {}
+            for stroke in drawing.shapes:
+                if isinstance(stroke, Stroke) and stroke.role == "tap.wire" and stroke.ref in led:
+                    assert nearest(stroke.points[-1], pads) < NEAR_MM, (design.bms.place, stroke.ref)
+                    ends.setdefault(stroke.ref, set()).add(stroke.points[-1])
+                    ended += 1
+            flat = [end for some in ends.values() for end in some]
+            assert len(set(flat)) == len(flat), "two taps on one pad"
+    assert ended > 150
+
+
+def test_the_switched_pole_is_drawn_to_pad_b_and_on_from_pad_p(drawn):
+    seen = 0
+    for design, analysis, faces in drawn:
+        high = design.bms.board.switch_side is SwitchSide.HIGH
+        role, tap = ("lead.plus", analysis.bms.taps[-1]) if high else ("lead.minus", analysis.bms.taps[0])
+        drawing = faces[tap.face]
+        pads = pads_of(drawing)
+        leads = [s for s in drawing.shapes if isinstance(s, Stroke) and s.role == role]
+        if not pads:
+            continue
+        into = [s for s in leads if nearest(s.points[-1], pads) < NEAR_MM]
+        out = [s for s in leads if nearest(s.points[0], pads) < NEAR_MM]
+        assert into
+        assert len(out) == 1
+        assert len(into) + len(out) == len(leads), "a lead that goes past the board"
+        other = "lead.minus" if high else "lead.plus"
+        for face in faces.values():
+            assert not [
+                s for s in face.shapes
+                if isinstance(s, Stroke) and s.role == other and pads_of(face) and nearest(s.points[-1], pads_of(face)) < NEAR_MM
+            ]  # fmt: skip
+        seen += 1
+    assert seen > 15
+
+
+def test_the_schematic_leads_every_wire_to_its_pad_and_both_poles_to_every_plug(drawn):
+    for design, analysis, _ in drawn:
+        drawing = schematic(design, analysis)
+        pads = pads_of(drawing)
+        wires = [e for e in analysis.wiring.wires if e.id.startswith(("sense.", "balance."))]
+        for edge in wires:
+            if edge.end in ("bms.B-", "bms.B+"):
+                continue
+            ends = [
+                s.points[-1]
+                for s in drawing.shapes
+                if isinstance(s, Stroke) and s.ref == edge.wire.ref and s.role != "wiring.line"
+            ]
+            assert any(nearest(end, pads) < NEAR_MM for end in ends), edge.id
+        texts = {s.text for s in drawing.shapes if hasattr(s, "text")}
+        assert "load" in texts
+        assert ("charger" in texts) is ("charge.+" in analysis.wiring.by_id)
+        separate = design.bms.board.charge_port is ChargePort.SEPARATE
+        assert bool({"C+", "C−"} & texts) is separate
