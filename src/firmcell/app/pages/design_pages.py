@@ -47,7 +47,7 @@ class BriefPage(Page):
             self.field(f"brief.{name}")
         self.outline = self.text("")
         self.section("Conditions of use")
-        for name in ("ambient_min_k", "ambient_max_k", "wet", "shaken", "must_not_cut_out"):
+        for name in ("ambient_min_k", "ambient_max_k", "wet", "shaken", "must_not_cut_out", "measures"):
             self.field(f"brief.{name}")
 
     def refresh_more(self) -> None:

@@ -48,6 +48,14 @@ class Blocked(Frozen):
     holds_board: bool = Field(False, title="The board stands here")
 
 
+class TouchMeasures(StrEnum):
+    """What is done against a touch where the pack is over the touch limit."""
+
+    NONE = "none yet"
+    TAKEN = "insulated tools, gloves, covers, a second person near"
+    LICENSED = "work under licensed practice"
+
+
 class Brief(Frozen):
     """The task of a pack. Optional fields left at None are not limited and not judged."""
 
@@ -74,6 +82,7 @@ class Brief(Frozen):
     load_capacitance_f: Farads = Field(0.0, title="Capacitors in the load")
     wet: bool = Field(False, title="It gets wet")
     shaken: bool = Field(False, title="It is dropped or shaken")
+    measures: TouchMeasures = Field(TouchMeasures.NONE, title="Against a touch (over 60 V)")
     must_not_cut_out: bool = Field(False, title="It must never cut out by itself")
 
     @property

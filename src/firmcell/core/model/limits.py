@@ -1,5 +1,7 @@
 """Limits that several subjects share, each written once."""
 
+LICENSED_OVER_V = 120.0
+"""Extra-low voltage ends here, V d.c. (IEC 60364-4-41, value from memory)."""
 TOUCH_LIMIT_V = 60.0
 """Greatest d.c. voltage that may be touched, V (IEC 62368-1, ES1 limit; value from memory)."""
 FIRST_TOUCH_SPREAD_V = 0.10

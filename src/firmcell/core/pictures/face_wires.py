@@ -67,7 +67,8 @@ class FaceWires:
     # -- the board ---------------------------------------------------------------------------------------
 
     def _board_box(self) -> tuple[Point, Point] | None:
-        """Lower left and upper right corner of the board where this face shows it, mm; None where it does not."""
+        """Lower left and upper right corner of the board where this face shows it, mm; None where it does
+        not."""
         f = self.face
         board, place = f.bms.board, f.bms.place
         if board is None or place is BoardPlace.OUTSIDE:
@@ -85,7 +86,8 @@ class FaceWires:
         return (-long, -half), (long, half)
 
     def pads(self) -> dict[str, Point]:
-        """Where the pads of the board lie on this face by name (`0`, `1` … of the plug, `B`, `P`, `C`), mm."""
+        """Where the pads of the board lie on this face by name (`0`, `1` … of the plug, `B`, `P`, `C`),
+        mm."""
         box, plug = self._board_box(), self.face.plug
         if box is None or plug is None:
             return {}
@@ -172,8 +174,8 @@ class FaceWires:
     # -- main leads ---------------------------------------------------------------------------------------
 
     def main_leads(self) -> None:
-        """The main leads, as thick as they are; that of the pole which the board switches goes to its pad B, and
-        another on from its pad P."""
+        """The main leads, as thick as they are; that of the pole which the board switches goes to its pad B,
+        and another on from its pad P."""
         for positive in (True, False):
             self._main_lead(positive)
 

@@ -4,7 +4,8 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.wording import celsius, volts
-from firmcell.core.model.limits import TOUCH_LIMIT_V
+from firmcell.core.model.brief import TouchMeasures
+from firmcell.core.model.limits import LICENSED_OVER_V, TOUCH_LIMIT_V
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 
 
@@ -16,10 +17,23 @@ from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
     reason="Above it a touch can injure; local codes may ask for licensed work and for covers.",
 )
 def touch_voltage(s: Situation) -> Iterator[Hit]:
-    """Full pack over the touch limit."""
-    full = s.analysis.pack.voltage_full_v
-    if full > TOUCH_LIMIT_V:
-        yield Hit(f"Full, the pack gives {volts(full)}: over the touch limit of {volts(TOUCH_LIMIT_V)} d.c.")
+    """Full pack over the touch limit: a stop until the builder says what is done against it."""
+    full, measures = s.analysis.pack.voltage_full_v, s.design.brief.measures
+    if full > LICENSED_OVER_V:
+        licensed = measures is TouchMeasures.LICENSED
+        yield Hit(
+            f"Full, it gives {volts(full)}: over {volts(LICENSED_OVER_V)} d.c. only licensed practice builds and mends it.",
+            ("brief.measures",),
+            severity=Severity.ATTENTION if licensed else Severity.STOP,
+        )
+    elif full > TOUCH_LIMIT_V:
+        taken = measures is not TouchMeasures.NONE
+        yield Hit(
+            f"Full, it gives {volts(full)}: over the touch limit of {volts(TOUCH_LIMIT_V)} d.c."
+            + ("" if taken else " Say in Brief what is done against a touch before it is built."),
+            ("brief.measures",),
+            severity=Severity.ATTENTION if taken else Severity.STOP,
+        )
 
 
 @rule(

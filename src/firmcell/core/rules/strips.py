@@ -13,7 +13,7 @@ from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
 from firmcell.core.strips.made_of import strip_takes_screw
-from firmcell.core.strips.plates import least_gap, plates
+from firmcell.core.strips.plates import gap_wanted, least_gap, plates
 from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
 
 SMALL_WELDER_M = 0.0002
@@ -135,7 +135,7 @@ def _nothing_removed(s: Situation) -> Fix | None:
     "SR-8",
     Stage.STRIPS,
     Severity.STOP,
-    source="geometry with tolerances; the distance asked for in Strips",
+    source="geometry with tolerances; the distance asked for in Strips, or by IEC 60664-1 for the voltage (values from memory)",
     reason="Metal of two potentials that touches is a short; heat and vibration bring it nearer.",
 )
 def too_near(s: Situation) -> Iterator[Hit]:
@@ -143,7 +143,7 @@ def too_near(s: Situation) -> Iterator[Hit]:
     if s.design.joining.style is StripStyle.PLATES:
         gap, asked = (
             least_gap(plates(s.analysis.layout, s.design.joining, s.design.cell)),
-            s.design.joining.gap_m,
+            gap_wanted(s.analysis.layout, s.design.joining, s.design.cell),
         )
         if gap is not None and gap < asked * 0.999:
             yield Hit(
@@ -161,6 +161,11 @@ def too_near(s: Situation) -> Iterator[Hit]:
         else worst.other
     )
     more = f"; {len(near) - 1} more places" if len(near) > 1 else ""
+    needed_for = (
+        "needed for the voltage between them"
+        if worst.needed_m > s.design.joining.gap_m + 1e-9
+        else "asked for"
+    )
     touching = (
         "lies over"
         if worst.gap_m == 0 and worst.other.startswith("cell:")
@@ -169,7 +174,7 @@ def too_near(s: Situation) -> Iterator[Hit]:
         else f"comes within {millimetres(worst.gap_m)} of"
     )
     yield Hit(
-        f"Strip {worst.strip} {touching} {other}; {millimetres(s.design.joining.gap_m)} is asked for{more}.",
+        f"Strip {worst.strip} {touching} {other}; {millimetres(worst.needed_m)} is {needed_for}{more}.",
         refs=tuple(
             dict.fromkeys(
                 r

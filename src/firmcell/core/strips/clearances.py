@@ -4,7 +4,7 @@ import itertools
 from functools import lru_cache
 
 import numpy as np
-from numpy.typing import NDArray
+from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
@@ -20,6 +20,55 @@ PLACING_M = 0.0005
 """How far a strip may lie beside its line, m; common practice, no source."""
 
 
+CREEPAGE_MM = {
+    10: 0.40,
+    16: 0.45,
+    25: 0.50,
+    32: 0.53,
+    40: 1.10,
+    50: 1.20,
+    63: 1.25,
+    80: 1.30,
+    100: 1.40,
+    125: 1.50,
+    160: 1.60,
+    200: 2.00,
+    250: 2.50,
+    320: 3.20,
+    400: 4.00,
+}
+"""Along a surface in ordinary dirt, by working voltage: IEC 60664-1, pollution degree 2, material group III
+(values from memory)."""
+
+
+def least_distance(volts: ArrayLike) -> Array:
+    """Return how far apart bare metal of different potential must be, whatever the design asks for.
+
+    Parameters
+    ----------
+    volts : array_like
+        Working voltage between the two, V.
+
+    Returns
+    -------
+    distance : ndarray
+        m; that of the next voltage in the table, and a hundredth of a millimetre a volt beyond it.
+
+    References
+    ----------
+    .. [1] iec-60664-1
+
+    Examples
+    --------
+    >>> (least_distance([42.0, 63.0, 90.0, 250.0, 500.0]) * 1e3).round(2).tolist()
+    [1.2, 1.25, 1.4, 2.5, 5.0]
+    """
+    asked = np.asarray(volts, dtype=float)
+    at, far = np.array(list(CREEPAGE_MM), dtype=float), np.array(list(CREEPAGE_MM.values()))
+    place = np.minimum(np.searchsorted(at, asked - 1e-9), len(at) - 1)
+    return np.asarray(np.where(asked > at[-1], asked * 0.01, far[place]) * 1e-3)
+
+
 class TooNear(Frozen):
     """Metal nearer to metal of another potential than asked for.
 
@@ -28,11 +77,13 @@ class TooNear(Frozen):
     strip : id of the strip.
     other : id of the other strip, or ``cell:N`` where it is a cell it is not welded to.
     gap_m : least distance with tolerances, m; 0 where they cross or one lies over the other.
+    needed_m : what it must be: as asked for, or for the voltage between the two.
     """
 
     strip: str
     other: str
     gap_m: float
+    needed_m: float
 
 
 @frozen
@@ -60,9 +111,9 @@ def strips_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNe
         mine = [r for r in runs if r.face is face]
         segments = _segments(layout, mine, joining)
         if len(segments.run):
-            found += _strip_to_strip(mine, segments, joining.gap_m)
+            found += _strip_to_strip(mine, segments, joining.gap_m, cell.full_v)
             found += _strip_to_cell(mine, segments, layout, cell, joining.gap_m)
-    return tuple(sorted(found, key=lambda f: (f.gap_m, f.strip, f.other)))
+    return tuple(sorted(found, key=lambda f: (f.gap_m - f.needed_m, f.strip, f.other)))
 
 
 def _segments(layout: Layout, runs: list[StripRun], joining: Joining) -> _Segments:
@@ -93,23 +144,29 @@ def _segments(layout: Layout, runs: list[StripRun], joining: Joining) -> _Segmen
     )
 
 
-def _strip_to_strip(runs: list[StripRun], s: _Segments, gap_m: float) -> list[TooNear]:
+def _strip_to_strip(runs: list[StripRun], s: _Segments, gap_m: float, cell_v: float) -> list[TooNear]:
     node = np.array([run.node for run in runs])[s.run]
     longest = float(np.hypot(*(s.ends - s.starts).T).max())
-    reach = longest + 2 * s.half.max() + gap_m + 2 * PLACING_M
+    most = max(gap_m, float(least_distance((node.max() - node.min()) * cell_v)))
+    reach = longest + 2 * s.half.max() + most + 2 * PLACING_M
     i, j = near_pairs((s.starts + s.ends) / 2, reach).T
     other = node[i] != node[j]
     i, j = i[other], j[other]
     # With round ends the strips would be longer than they are: whatever is far enough then, is.
     rounded = segments_apart(s.starts[i], s.ends[i], s.starts[j], s.ends[j]) - s.half[i] - s.half[j]
-    maybe = rounded < gap_m + 2 * PLACING_M
-    i, j = i[maybe], j[maybe]
+    needed = np.maximum(gap_m, least_distance(np.abs(node[i] - node[j]) * cell_v))
+    maybe = rounded < needed + 2 * PLACING_M
+    i, j, needed = i[maybe], j[maybe], needed[maybe]
     gaps = bands_apart(s.starts[i], s.ends[i], s.half[i], s.starts[j], s.ends[j], s.half[j]) - 2 * PLACING_M
-    worst: dict[tuple[str, str], float] = {}
-    for n in np.flatnonzero(gaps < gap_m - 1e-9).tolist():
+    worst: dict[tuple[str, str], tuple[float, float]] = {}
+    for n in np.flatnonzero(gaps < needed - 1e-9).tolist():
         a, b = sorted((runs[s.run[i[n]]].id, runs[s.run[j[n]]].id))
-        worst[(a, b)] = min(worst.get((a, b), np.inf), max(float(gaps[n]), 0.0))
-    return [TooNear.model_construct(strip=a, other=b, gap_m=g) for (a, b), g in worst.items()]
+        found = (max(float(gaps[n]), 0.0), float(needed[n]))
+        worst[(a, b)] = min(worst.get((a, b), found), found)
+    return [
+        TooNear.model_construct(strip=a, other=b, gap_m=gap, needed_m=need)
+        for (a, b), (gap, need) in worst.items()
+    ]
 
 
 def _strip_to_cell(
@@ -119,19 +176,27 @@ def _strip_to_cell(
         return []
     radius = cell.largest_m[0] / 2
     longest = float(np.hypot(*(s.ends - s.starts).T).max())
-    reach = longest / 2 + radius + s.half.max() + PLACING_M + gap_m
+    node = np.array([run.node for run in runs])[s.run]
+    groups = np.array([c.group for c in layout.cells])
+    most = max(gap_m, float(least_distance((node.max() + groups.max()) * cell.full_v)))
+    reach = longest / 2 + radius + s.half.max() + PLACING_M + most
     count = len(s.run)
     i, j = near_pairs(np.vstack([(s.starts + s.ends) / 2, layout.points_m]), reach).T
     mixed = (i < count) & (j >= count)
     i, j = i[mixed], j[mixed] - count
     # Over a cell of its own tap point a strip is only unwelded; over any other it lies on a strange can.
-    node, group = np.array([run.node for run in runs])[s.run[i]], np.array([c.group for c in layout.cells])[j]
-    strange = (node != group) & (node != group - 1)
+    strange = (node[i] != groups[j]) & (node[i] != groups[j] - 1)
     i, j = i[strange], j[strange]
+    # A can is at the minus of its cell; through a chafed wrap that is what a strip would meet.
+    needed = np.maximum(gap_m, least_distance(np.abs(node[i] - groups[j] + 1) * cell.full_v))
     gaps = point_from_band(s.starts[i], s.ends[i], s.half[i], layout.points_m[j]) - radius - PLACING_M
-    worst: dict[tuple[str, int], float] = {}
-    for n in np.flatnonzero(gaps < gap_m - 1e-9).tolist():
+    worst: dict[tuple[str, int], tuple[float, float]] = {}
+    for n in np.flatnonzero(gaps < needed - 1e-9).tolist():
         run, number = runs[s.run[i[n]]], layout.cells[j[n]].number
         if number not in run.cells:
-            worst[(run.id, number)] = min(worst.get((run.id, number), np.inf), max(float(gaps[n]), 0.0))
-    return [TooNear.model_construct(strip=a, other=f"cell:{n}", gap_m=g) for (a, n), g in worst.items()]
+            found = (max(float(gaps[n]), 0.0), float(needed[n]))
+            worst[(run.id, number)] = min(worst.get((run.id, number), found), found)
+    return [
+        TooNear.model_construct(strip=a, other=f"cell:{n}", gap_m=gap, needed_m=need)
+        for (a, n), (gap, need) in worst.items()
+    ]

@@ -15,7 +15,7 @@ from firmcell.core.layout.cell_places import SIN60, Layout
 from firmcell.core.model.design import Face, Joining
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.model.parts import Cell
-from firmcell.core.strips.clearances import PLACING_M
+from firmcell.core.strips.clearances import PLACING_M, least_distance
 from firmcell.core.strips.tap_points import Node, node_pads, nodes_of
 
 SLOT_M = (0.0008, 0.006)
@@ -63,6 +63,33 @@ class Plate:
         return f"N{self.node}-S1"
 
 
+def gap_wanted(layout: Layout, joining: Joining, cell: Cell) -> float:
+    """Return how far plates are kept apart: as asked for, or for the voltage of the whole pack.
+
+    Parameters
+    ----------
+    layout : Layout
+    joining : Joining
+    cell : Cell
+
+    Returns
+    -------
+    gap : float
+        m.
+
+    References
+    ----------
+    .. [1] iec-60664-1
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> gap_wanted(Of(series=10), Of(gap_m=0.001), Of(full_v=4.2))  # 42 V
+    0.0012
+    """
+    return max(joining.gap_m, float(least_distance(layout.series * cell.full_v)))
+
+
 @lru_cache(maxsize=8)
 def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     """Return the plate of every tap point.
@@ -73,7 +100,7 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     from shapely.geometry import MultiLineString, MultiPoint
     from shapely.ops import unary_union
 
-    apart = joining.gap_m + 2 * PLACING_M
+    apart = gap_wanted(layout, joining, cell) + 2 * PLACING_M
     reach = max(min((layout.pitch_m - apart) / 2, cell.largest_m[0] / 2), LEAST_REACH_M)
     six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
     # Between two pads a third one may stand as near as the lattice allows.
