@@ -37,8 +37,8 @@ class LeadFigures:
 
     def contacts(self) -> str:
         leads, s = self.page.session.design.leads, self.page.session
-        lost = 2 * leads.connector.contact_resistance_ohm * s.design.brief.current_steady_a
-        cycles = f"; {leads.connector.mating_cycles} matings" if leads.connector.mating_cycles else ""
+        lost = 2 * leads.outlet.contact_resistance_ohm * s.design.brief.current_steady_a
+        cycles = f"; {leads.outlet.mating_cycles} matings" if leads.outlet.mating_cycles else ""
         return f"about {celsius(s.analysis.leads.contact_k)}, {figures(lost * 1e3)} mV{cycles}"
 
     def plugging_in(self) -> str:
@@ -113,4 +113,4 @@ class LeadFigures:
 
     def work(self) -> JointWork:
         leads = self.page.session.design.leads
-        return joint_work(leads.wire, leads.connector, leads.length_m)
+        return joint_work(leads.wire, leads.outlet, leads.length_m)

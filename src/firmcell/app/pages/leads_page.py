@@ -51,7 +51,7 @@ class LeadsPage(Page):
 
     def _wire_section(self) -> None:
         self.section("Main leads")
-        for name in ("wire", "length_m", "laying", "drop_limit_v", "limit_k"):
+        for name in ("wire", "parallel", "length_m", "laying", "drop_limit_v", "limit_k"):
             self.field(f"leads.{name}")
         grid = QGridLayout()
         grid.setColumnStretch(0, 5)
@@ -121,13 +121,14 @@ class LeadsPage(Page):
         self.picker = ConnectorList(self.look)
         self.picker.chosen.connect(self._take_connector)
         self.body.addWidget(self.picker)
+        self.field("leads.ends")
         self.field("leads.connector")
         self.figures(
-            ("On the pack", lambda: f"{s.design.leads.connector.pack_half}; the mate goes on the load"),
+            ("On the pack", lambda: f"{s.design.leads.outlet.pack_half}; the mate goes on the load"),
             (
                 "Polarity",
                 lambda: (
-                    s.design.leads.connector.polarity_mark or "no mark known: make one before anything is cut"
+                    s.design.leads.outlet.polarity_mark or "no mark known: make one before anything is cut"
                 ),
             ),
             (
@@ -140,13 +141,13 @@ class LeadsPage(Page):
             ("Contacts", lambda: self.told.contacts()),
             ("Plugging in", lambda: self.told.plugging_in()),
         )
-        for name in ("charge_connector", "charge_same_pins", "adapters"):
+        for name in ("second_connector", "charge_connector", "charge_same_pins", "adapters"):
             self.field(f"leads.{name}")
 
     def _fuse_section(self) -> None:
         s = self.session
         self.section("Fuse or breaker")
-        for name in ("fuse", "fuse_at_m", "fuse_holder_ohm"):
+        for name in ("fuse", "fuse_in", "fuse_at_m", "fuse_holder_ohm"):
             self.field(f"leads.{name}")
         self.figures(
             (

@@ -28,12 +28,11 @@ from firmcell.core.layout.series_parallel import (
 )
 from firmcell.core.leads.fuse_timing import Protection, protection
 from firmcell.core.leads.main_leads import (
-    LUGS_ON_STUDS,
     LeadFigures,
     lead_figures,
 )
 from firmcell.core.model.chemistry import resting_voltage
-from firmcell.core.model.design import BoardPlace, Design
+from firmcell.core.model.design import BoardPlace, Design, LeadEnds
 from firmcell.core.model.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.model.duty import Supply
 from firmcell.core.model.limits import GROUP_SPREAD_V
@@ -123,7 +122,7 @@ def _leads_of(design: Design, library: PartLibrary, supply: Supply) -> LeadFigur
     brief, leads = design.brief, design.leads
     if design.details.supply is not None:
         # The source is not a pack of ours: lugs on its studs in place of a plug.
-        leads = leads.model_copy(update={"connector": LUGS_ON_STUDS})
+        leads = leads.model_copy(update={"ends": LeadEnds.STUDS})
     return lead_figures(
         leads,
         library.wires,
@@ -148,6 +147,7 @@ def _protection_of(design: Design, metal: _Strips, figures: LeadFigures, supply:
         brief.ambient_max_k,
         supply.short_a,
         figures.inrush_i2t_a2s,
+        leads.parallel,
     )
 
 
@@ -170,7 +170,7 @@ def _pack_of(design: Design, metal: _Strips, leads: LeadFigures, supply: Supply)
         design.series * float(resting_voltage(cell.chemistry, soc)) - current * total_ohm
         for soc, current in ((END_OF_DISCHARGE_SOC, duty.steady_a), (PEAK_SOC, duty.peak_a))
     )
-    wires_kg = 2 * design.leads.length_m * design.leads.wire.mass_kg_per_m
+    wires_kg = 2 * design.leads.parallel * design.leads.length_m * design.leads.wire.mass_kg_per_m
     return PackFigures(
         designation=pack_designation(cell, design.series, design.parallel),
         cell_designation=cell_designation(cell),

@@ -162,7 +162,7 @@ def _ratings(design: Design, analysis: Analysis) -> Pairs:
         ),
         ("BMS", design.bms.board.name if design.bms.board else without),
         ("Fuse", design.leads.fuse.name if design.leads.fuse else "none"),
-        ("Connector", design.leads.connector.name),
+        ("Connector", design.leads.outlet.name),
         (
             "Size",
             f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f} mm, {kilograms(p.mass_kg)}",
@@ -252,7 +252,7 @@ def leads_handed_over(
     def keeps(parts: HandedOver, d: Design, a: Analysis, state: BuildState) -> HandedOver:
         return HandedOver(
             designation=d.kind.value,
-            ratings=_lead_ratings(d, a, ends(d) if ends else ("Connector", d.leads.connector.name)),
+            ratings=_lead_ratings(d, a, ends(d) if ends else ("Connector", d.leads.outlet.name)),
             limits=_lead_limits(d, a),
             limits_title="In use",
             cautions=(parts.cautions[0], *parts.cautions[3:]),

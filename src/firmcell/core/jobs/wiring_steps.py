@@ -8,7 +8,7 @@ from collections.abc import Iterator
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.leads.soldering import joint_work
-from firmcell.core.model.design import BoardPlace, Design, Face, Pole
+from firmcell.core.model.design import BoardPlace, Design, Face, LeadEnds, Pole
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, SenseJoined
@@ -177,6 +177,20 @@ def _connector_made_up(d: Design) -> Step:
         if pole
         else ""
     )
+    if d.leads.ends is LeadEnds.STUDS:
+        return Step(
+            "connector-plug-in",
+            "Wire",
+            "Crimp the lugs on the leads",
+            f"{d.leads.wire.gauge}, each lead {d.leads.length_m * 1e3:.0f} mm, a lug for its conductor and stud. Sleeve on first; every strand in, seen in the "
+            f"witness hole; full crimp of that size; tug. Covers for both lugs by hand.{free}",
+            cautions=(
+                "The leads are not on the pack yet: keep it so until both lugs are sleeved and covered.",
+            ),
+            records=("crimp-joint",),
+            expected="conductor in the witness hole, tug holds",
+            refs=("connector",),
+        )
     return Step(
         "connector-plug-in",
         "Wire",

@@ -5,6 +5,7 @@ from numpy.typing import ArrayLike
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
+from firmcell.core.leads.wire_rating import carriers
 from firmcell.core.leads.wire_transient import seconds_to
 from firmcell.core.model.duty import NEVER_S, Duty
 from firmcell.core.model.parts import Fuse, FuseKind, Strip, Wire
@@ -272,6 +273,7 @@ def protection(
     ambient_k: float,
     short_a: float,
     inrush_i2t: float,
+    parallel: int = 1,
 ) -> Protection:
     """Return whether `fuse` opens before the wire's insulation and the strip are damaged.
 
@@ -291,6 +293,8 @@ def protection(
         Prospective short circuit, A.
     inrush_i2t : float
         Of plugging in, A²s.
+    parallel : int
+        Leads of each pole side by side.
 
     Notes
     -----
@@ -304,7 +308,10 @@ def protection(
     # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit
     # is asked apart.
     known = longest < NEVER_S
-    stands = wire_times(wire, current, duty.rms_a, wire.insulation_limit_k, ambient_k, laying, LEADS_TOGETHER)
+    share = carriers(parallel)
+    stands = wire_times(
+        wire, current / share, duty.rms_a / share, wire.insulation_limit_k, ambient_k, laying, LEADS_TOGETHER
+    )
     slow = known & (longest > stands)
     burnt = known & (longest > strip_times(*strip, current, duty.steady_a, ambient_k))
     at = np.flatnonzero(slow)

@@ -10,34 +10,17 @@ from firmcell.core.leads.connectors import allowed_current, contact_in_duty, con
 from firmcell.core.leads.fuse_rating import FuseFit, fit_fuse, least_rating
 from firmcell.core.leads.insulation_class import like, smallest_bend
 from firmcell.core.leads.precharge import inrush, precharge
-from firmcell.core.leads.wire_rating import rated_current, working_temperatures
+from firmcell.core.leads.wire_rating import carriers, rated_current, working_temperatures
 from firmcell.core.leads.wire_transient import hottest_in_duty
-from firmcell.core.model.design import Leads
+from firmcell.core.model.design import LeadEnds, Leads
 from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR, Duty, Supply
 from firmcell.core.model.limits import CUP_SLACK
-from firmcell.core.model.parts import Connector, FuseKind, Keying, Wire
+from firmcell.core.model.parts import FuseKind, Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, PAIR_FACTOR, resistance_at, wire_temperatures
 from firmcell.core.physics.wire_in_time import withstand_seconds
 
 LEADS_TOGETHER = 2
-
-
-LUGS_ON_STUDS = Connector(
-    name="lugs on studs",
-    contacts=2,
-    keying=Keying.KEYED,
-    pack_half="a lug under a cover",
-    pack_half_shrouded=True,
-    current_continuous_a=1000.0,
-    current_peak_a=3000.0,
-    voltage_v=1000.0,
-    contact_resistance_ohm=0.0001,
-    wire_area_max_m2=300e-6,
-    cup_depth_m=0.03,
-)
-"""What stands for the ends of a cable with lugs: crimp and stud at both ends of a conductor, clean and
-torqued; generic class value."""
 
 
 class WireOption(Frozen):
@@ -154,7 +137,7 @@ def loop_drop(leads: Leads, wire: Wire, current_a: float, temperature_k: float) 
     --------
     See `loop_resistance`; the drop is the current times that.
 
-    >>> from firmcell.core.model.design import Leads
+    >>> from firmcell.core.model.design import LeadEnds, Leads
     >>> from firmcell.core.model.sample_parts import PLUG, WIRE
     >>> leads = Leads(wire=WIRE, length_m=0.5, connector=PLUG, fuse=None)
     >>> round(loop_drop(leads, WIRE, 20.0, 293.15), 6)  # 2 × 0.5 m of 10 mΩ/m and two pairs of 0.5 mΩ: 11 mΩ
@@ -184,7 +167,7 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
 
     Examples
     --------
-    >>> from firmcell.core.model.design import Leads
+    >>> from firmcell.core.model.design import LeadEnds, Leads
     >>> from firmcell.core.model.sample_parts import PLUG, WIRE
     >>> leads = Leads(wire=WIRE, length_m=0.5, connector=PLUG, fuse=None)
     >>> round(loop_resistance(leads, WIRE, 393.15), 6)  # 10 mΩ (1 + 0.00393 × 100) and 1 mΩ
@@ -192,8 +175,14 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
     """
     per_metre = float(resistance_at(wire.resistance_ohm_per_m, temperature_k, COPPER_COEFFICIENT))
     fuse = leads.fuse_holder_ohm if leads.fuse else 0.0
-    contacts = 2 * leads.connector.contact_resistance_ohm * (1 + leads.adapters)
-    return 2 * leads.length_m * per_metre + contacts + fuse
+    contacts = 2 * leads.outlet.contact_resistance_ohm * (1 + leads.adapters)
+    return 2 * leads.length_m * per_metre / leads.parallel + contacts + fuse
+
+
+def _fits(leads: Leads, wire: Wire) -> bool:
+    """Whether what goes into one cup goes in: each lug has its own wire, a plug's cup takes all of a pole."""
+    wires = 1 if leads.ends is LeadEnds.STUDS else leads.parallel
+    return wires * wire.area_m2 <= leads.outlet.wire_area_max_m2 * CUP_SLACK
 
 
 @lru_cache(maxsize=64)
@@ -219,6 +208,7 @@ def wire_options(
     A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within
     its insulation in every peak of the duty.
     """
+    share = carriers(leads.parallel)
     steady_a = max(duty.steady_a, duty.rms_a)
     fuse_a = least_rating(duty, leads.fuse.construction if leads.fuse else FuseKind.BOLTED)
     options = []
@@ -226,16 +216,20 @@ def wire_options(
     proposed: str | None = None
     reasons: list[str] = []
     wires = tuple(sorted(like(wires, leads.wire), key=lambda each: each.area_m2))
-    limits = _limits(wires, leads.limit_k, ambient_k, leads.laying)
-    temperatures = _temperatures(wires, steady_a, ambient_k, leads.laying)
+    limits = share * _limits(wires, leads.limit_k, ambient_k, leads.laying)
+    temperatures = _temperatures(wires, steady_a / share, ambient_k, leads.laying)
     near = (limits >= steady_a * 0.25) & (limits <= steady_a * 8)
     wires = tuple(wire for wire, yes in zip(wires, near.tolist(), strict=True) if yes)
-    hottest = hottest_in_duty(wires, duty, ambient_k, leads.laying, LEADS_TOGETHER) if wires else np.zeros(0)
+    hottest = (
+        hottest_in_duty(wires, duty.over(share), ambient_k, leads.laying, LEADS_TOGETHER)
+        if wires
+        else np.zeros(0)
+    )
     for wire, limit, temperature, peak_k in zip(
         wires, limits[near].tolist(), temperatures[near].tolist(), hottest.tolist(), strict=True
     ):
         drop = loop_drop(leads, wire, steady_a, min(temperature, wire.insulation_limit_k))
-        fits = wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK
+        fits = _fits(leads, wire)
         fails = [
             name
             for name, failed in (
@@ -295,14 +289,15 @@ def lead_figures(
     """
     wire, steady_a, peak_a = leads.wire, duty.steady_a, duty.peak_a
     around = max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
-    limit = float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
-    temperature = _temperature_of(wire, wires, steady_a, around, leads.laying)
+    share = carriers(leads.parallel)
+    limit = share * float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
+    temperature = _temperature_of(wire, wires, steady_a / share, around, leads.laying)
     hot = min(temperature, wire.insulation_limit_k)
     loop = loop_resistance(leads, wire, hot)
     fault, full_v = supply.short_a, supply.full_v
     options, proposed, ruled = wire_options(wires, leads, duty, around)
-    peak_k = float(hottest_in_duty((wire,), duty, around, leads.laying, LEADS_TOGETHER)[0])
-    allowed, rules_connector = allowed_current(leads.connector, wire, ambient_k)
+    peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
+    allowed, rules_connector = allowed_current(leads.outlet, wire, ambient_k)
     # By the resistance that the first moment of a short has, not that of ten seconds.
     rush = inrush(full_v, load_capacitance_f, full_v / fault + loop)
     resistor = precharge(full_v, load_capacitance_f)
@@ -314,14 +309,14 @@ def lead_figures(
         limit_a=limit,
         temperature_k=temperature,
         peak_rise_k=max(peak_k - temperature, 0.0),
-        contact_peak_k=contact_in_duty(leads.connector, duty, ambient_k),
+        contact_peak_k=contact_in_duty(leads.outlet, duty, ambient_k),
         bend_m=smallest_bend(wire),
         withstand_s=withstand_seconds(wire.area_m2, fault, wire.insulation),
         connector_limit_a=allowed,
         connector_margin=allowed / steady_a,
         connector_ruled_by=rules_connector,
-        contact_k=contact_temperature(leads.connector, steady_a, ambient_k),
-        wire_fits_cup=wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK,
+        contact_k=contact_temperature(leads.outlet, steady_a, ambient_k),
+        wire_fits_cup=_fits(leads, wire),
         spark_j=rush.energy_j,
         inrush_a=rush.peak_a,
         inrush_i2t_a2s=rush.i2t_a2s,

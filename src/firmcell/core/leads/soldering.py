@@ -1,6 +1,6 @@
 """What a soldered or crimped joint of a lead asks of the bench: iron, time, strip length, sleeve, pull."""
 
-from math import erfc, pi, sqrt
+from math import ceil, erfc, pi, sqrt
 
 import numpy as np
 
@@ -23,7 +23,7 @@ source."""
 LARGE_M2, SMALL_M2 = 5.26e-6, 1.31e-6
 TOUCH_K = 20.0
 """A cell or pouch tab at the other end should not warm by more; engineering judgement."""
-IRONS_W = (25, 40, 60, 80, 100, 150)
+IRONS_W = (25, 40, 60, 80, 100, 150, 200, 300, 500)
 SLEEVES_M = tuple(mm * 1e-3 for mm in (1.2, 1.6, 2.4, 3.2, 4.8, 6.4, 9.5, 12.7, 19.1, 25.4, 38.1))
 """Stock sizes of joint sleeve by supplied inner diameter, m; generic class values."""
 RATIOS = (2.0, 3.0, 4.0)
@@ -43,7 +43,22 @@ IEC_60352_2 = {
     10.0: 380,
 }
 """Least pull-out of crimped contacts, N by mm² (values from memory)."""
-UL_486A = {22: 8, 20: 13, 18: 20, 16: 30, 14: 50, 12: 70, 10: 80, 8: 90, 6: 100, 4: 140}
+UL_486A = {
+    22: 8,
+    20: 13,
+    18: 20,
+    16: 30,
+    14: 50,
+    12: 70,
+    10: 80,
+    8: 90,
+    6: 100,
+    4: 140,
+    2: 180,
+    0: 250,
+    -1: 300,
+    -3: 450,
+}
 """UL 486A-486B, pounds-force by AWG (values from memory)."""
 POUND_FORCE_N = 4.4482216
 
@@ -210,7 +225,7 @@ def joint_work(wire: Wire, connector: Connector, length_m: float) -> JointWork:
     return JointWork(
         energy_j=energy,
         iron_w=power,
-        iron_class_w=next((w for w in IRONS_W if w >= power), IRONS_W[-1]),
+        iron_class_w=next((w for w in IRONS_W if w >= power), 100 * ceil(power / 100)),
         seconds=seconds,
         strip_m=connector.cup_depth_m,
         far_rise_k=far_end_rise(length_m, 2 * seconds),

@@ -235,6 +235,33 @@ def together_factor(together: int) -> float:
     return next((factor for most, factor in BUNDLED if together <= most), 0.4)
 
 
+def carriers(parallel: int) -> float:
+    """Return how many times what one of two leads carries so many leads of each pole carry side by side.
+
+    Parameters
+    ----------
+    parallel : int
+        Leads of each pole.
+
+    Returns
+    -------
+    times : float
+        1; less than their number, since all of both poles lie together.
+
+    References
+    ----------
+    .. [1] abyc-e11
+
+    Examples
+    --------
+    >>> carriers(1)
+    1.0
+    >>> bool(1.0 < carriers(2) < 2.0)
+    True
+    """
+    return parallel * together_factor(2 * parallel) / together_factor(2)
+
+
 def heat_given_off(
     wires: Sequence[Wire], conductor_k: Array, ambient_k: float, laying: WireLaying, together: int = 1
 ) -> Array:

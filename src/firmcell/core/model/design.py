@@ -9,7 +9,7 @@ from firmcell.core.base.quantity import Amperes, Count, Frozen, Kelvin, Metres, 
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import JobDetails
 from firmcell.core.model.joint_kinds import JoinedBy
-from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Sleeve, Strip, Wire
+from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Keying, Sleeve, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 
 FORMAT: Literal[2] = 2
@@ -206,6 +206,23 @@ class LeadEnds(StrEnum):
     STUDS = "lugs on studs"
 
 
+LUGS_ON_STUDS = Connector(
+    name="lugs on studs",
+    contacts=2,
+    keying=Keying.KEYED,
+    pack_half="a lug under a cover",
+    pack_half_shrouded=True,
+    current_continuous_a=1000.0,
+    current_peak_a=3000.0,
+    voltage_v=1000.0,
+    contact_resistance_ohm=0.0001,
+    wire_area_max_m2=300e-6,
+    cup_depth_m=0.03,
+)
+"""What stands for the ends of a cable with lugs: crimp and stud at both ends of a conductor, clean and
+torqued; generic class value."""
+
+
 class Leads(Frozen):
     """Main leads and what is in their way to the load.
 
@@ -231,11 +248,17 @@ class Leads(Frozen):
     flux: Flux = Field(Flux.CORE, title="Flux")
     first_lead: FirstLead = Field(FirstLead.NEGATIVE, title="Which lead first")
     ends: LeadEnds = Field(LeadEnds.PLUG, title="Leads end in")
+    parallel: Count = Field(1, title="Leads side by side, each pole", ge=1, le=4)
     second_connector: Connector | None = Field(None, title="Second connector, in parallel")
     fuse: Fuse | None = Field(None, title="Fuse")
     fuse_in: Pole = Field(Pole.PLUS, title="Fuse in the")
     fuse_at_m: Metres = Field(0.05, title="Fuse after", le=50)
     fuse_holder_ohm: Ohms = Field(0.001, title="Fuse and holder, resistance")
+
+    @property
+    def outlet(self) -> Connector:
+        """What the leads end in: the connector, or lugs on studs."""
+        return LUGS_ON_STUDS if self.ends is LeadEnds.STUDS else self.connector
 
 
 class ConnectOrder(StrEnum):

@@ -33,6 +33,10 @@ class Duty:
         part = self.peak_s / self.every_s
         return float((part * self.peak_a**2 + (1 - part) * self.steady_a**2) ** 0.5)
 
+    def over(self, wires: float) -> "Duty":
+        """The same for one of so many wires side by side."""
+        return Duty(self.steady_a / wires, self.peak_a / wires, self.peak_s, self.every_s)
+
 
 @frozen
 class Supply:

@@ -196,7 +196,7 @@ class _Painter:
 
     def connector_end(self) -> None:
         """Cups, sleeves and the body."""
-        part = self.leads.connector
+        part = self.leads.outlet
         size, cup, depth = part.contact_size_m * MM, cup_diameter(part) * MM, part.cup_depth_m * MM
         for y, _, ref in self.ways:
             self.shapes.append(
@@ -228,7 +228,7 @@ class _Painter:
 
     def bullet_end(self) -> None:
         """A bullet on each wire, each in its own sleeve, staggered if they are cut so."""
-        bullet = self.design.machine.bullet or self.leads.connector
+        bullet = self.design.machine.bullet or self.leads.outlet
         size, depth = bullet.contact_size_m * MM, bullet.cup_depth_m * MM
         for (y, _, ref), x in zip(self.ways, self.ends, strict=True):
             self.shapes.append(
@@ -308,7 +308,7 @@ class _Painter:
     def words(self) -> None:
         """Title, temperature and loss at three places, and what all of it loses."""
         leads, brief = self.leads, self.design.brief
-        to = self.way.to or f"to {leads.connector.name}"
+        to = self.way.to or f"to {leads.outlet.name}"
         title = f"Leads: {figures(leads.length_m)} m each, {leads.wire.gauge}, {to}"
         high = self.ways[0][0] + max(APART_MM * 0.7, self.outer)
         self.shapes.append(Label((-26.0, high + 6.0), title, 6.2, "label.title", anchor="start"))

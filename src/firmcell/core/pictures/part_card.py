@@ -212,7 +212,7 @@ def _board(name: str, d: Design, a: Analysis) -> Description | None:
 
 
 def _connector(name: str, d: Design, a: Analysis) -> Description | None:
-    c = d.leads.connector
+    c = d.leads.outlet
     return Description(
         c.name,
         (

@@ -181,6 +181,7 @@ def _opens_in_time(
         brief.ambient_max_k,
         a.pack.short_circuit_a,
         a.leads.inrush_i2t_a2s,
+        s.design.leads.parallel,
     )
     now = a.protection.strip_from_a if a.protection is not None else None
     no_worse = not strip_too and now is not None and (found.strip_from_a or now) >= now
@@ -193,7 +194,7 @@ def _heavier_for_fuse(s: Situation, strip: tuple[Strip, int, float], strip_too: 
     if leads.fuse is None:
         return None
     for wire in sorted(like(s.library.wires, leads.wire), key=lambda w: w.area_m2):
-        if not leads.wire.area_m2 < wire.area_m2 <= leads.connector.wire_area_max_m2 * CUP_SLACK:
+        if not leads.wire.area_m2 < wire.area_m2 <= leads.outlet.wire_area_max_m2 * CUP_SLACK:
             continue
         if _opens_in_time(s, leads.fuse, wire, strip, strip_too):
             return Fix(f"Use {wire.name}", (("leads.wire", wire),))

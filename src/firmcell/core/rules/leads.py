@@ -6,7 +6,9 @@ from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, celsius, duration, figures, percent, square_millimetres, volts
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.leads.insulation_class import covered, like
+from firmcell.core.leads.main_leads import wire_options
 from firmcell.core.leads.soldering import heating_seconds
+from firmcell.core.model.design import LeadEnds
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Connector, Contact, Keying, Wire
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
@@ -14,6 +16,7 @@ from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
 
 
+MOST_SIDE_BY_SIDE = 4
 ABSURD_K = 673.15
 """Beyond this (400 °C) a temperature is not told in numbers: all that is left is that it burns."""
 SPARK_J = 0.05
@@ -30,13 +33,35 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
         if option.limit_a < least_a or option.drop_v > s.design.leads.drop_limit_v:
             continue
         wire = wires[option.wire]
-        if option.fits_connector:
+        if option.fits_connector and s.analysis.leads.connector_margin >= 1:
             return wire.name, (("leads.wire", wire),)
         connector = _fitting_connector(s, wire)
         if connector is not None:
             return f"{wire.name} and a {connector.name}", (
                 ("leads.wire", wire),
                 ("leads.connector", connector),
+                ("leads.ends", LeadEnds.PLUG),
+            )
+        # What no plug of the part library carries ends in lugs under nuts.
+        return f"{wire.name} with lugs on studs", (("leads.wire", wire), ("leads.ends", LeadEnds.STUDS))
+    return _side_by_side(s, least_a)
+
+
+def _side_by_side(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, object], ...]] | None:
+    """Two to four leads of each pole with lugs on studs, where one lead of any gauge is too thin."""
+    leads = s.design.leads
+    for parallel in range(leads.parallel + 1, MOST_SIDE_BY_SIDE + 1):
+        tried = leads.model_copy(update={"parallel": parallel, "ends": LeadEnds.STUDS})
+        options, proposed, _ = wire_options(
+            s.library.wires, tried, s.design.brief.duty, s.design.brief.ambient_max_k
+        )
+        limit = next((o.limit_a for o in options if o.wire == proposed), 0.0)
+        if proposed is not None and limit >= least_a:
+            wire = next(w for w in like(s.library.wires, leads.wire) if w.name == proposed)
+            return f"{parallel} leads of {wire.name} for each pole with lugs on studs", (
+                ("leads.wire", wire),
+                ("leads.parallel", parallel),
+                ("leads.ends", LeadEnds.STUDS),
             )
     return None
 
@@ -64,9 +89,11 @@ def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
 
 def _better_connector(s: Situation) -> Fix | None:
     part = _fitting_connector(s, s.design.leads.wire)
-    if part is None or part == s.design.leads.connector:
-        return None
-    return Fix(f"Use a {part.name}", (("leads.connector", part),))
+    if part is not None and part != s.design.leads.connector:
+        return Fix(f"Use a {part.name}", (("leads.connector", part), ("leads.ends", LeadEnds.PLUG)))
+    # With a heavier wire a larger plug may do, or lugs.
+    found = _wire_for(s, max(s.design.brief.duty.rms_a, s.analysis.leads.fuse_least_a))
+    return Fix(f"Use {found[0]}", found[1]) if found is not None else None
 
 
 @rule(
@@ -163,7 +190,7 @@ def drop_too_large(s: Situation) -> Iterator[Hit]:
 )
 def connector_overloaded(s: Situation) -> Iterator[Hit]:
     """Connector over its current or voltage."""
-    brief, part, f = s.design.brief, s.design.leads.connector, s.analysis.leads
+    brief, part, f = s.design.brief, s.design.leads.outlet, s.analysis.leads
     if brief.current_steady_a > f.connector_limit_a:
         yield Hit(
             f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, limited by {f.connector_ruled_by}; "
@@ -205,7 +232,7 @@ def connector_overloaded(s: Situation) -> Iterator[Hit]:
 def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
     """Wire does not go into the connector."""
     if not s.analysis.leads.wire_fits_cup:
-        wire, part = s.design.leads.wire, s.design.leads.connector
+        wire, part = s.design.leads.wire, s.design.leads.outlet
         yield Hit(
             f"{wire.gauge} ({square_millimetres(wire.area_m2)}) does not fit the cup: it takes "
             f"{square_millimetres(part.wire_area_max_m2)}.",
@@ -224,7 +251,7 @@ def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
 )
 def connector_unkeyed(s: Situation) -> Iterator[Hit]:
     """Connector can be reversed."""
-    if s.design.leads.connector.keying is Keying.UNKEYED:
+    if s.design.leads.outlet.keying is Keying.UNKEYED:
         yield Hit("The connector can be mated backwards.", ("connector",), _better_connector(s))
 
 
@@ -238,7 +265,7 @@ def connector_unkeyed(s: Situation) -> Iterator[Hit]:
 )
 def pack_half_bare(s: Situation) -> Iterator[Hit]:
     """Pack half has exposed contacts."""
-    if not s.design.leads.connector.pack_half_shrouded:
+    if not s.design.leads.outlet.pack_half_shrouded:
         yield Hit("The half on the pack has exposed contacts.", ("connector",), _better_connector(s))
 
 
@@ -253,7 +280,7 @@ def pack_half_bare(s: Situation) -> Iterator[Hit]:
 def spark(s: Situation) -> Iterator[Hit]:
     """Inrush into the load's capacitors."""
     energy = s.analysis.leads.spark_j
-    if energy > SPARK_J and not s.design.leads.connector.anti_spark:
+    if energy > SPARK_J and not s.design.leads.outlet.anti_spark:
         yield Hit(
             f"Plugging in charges the load's capacitors with {figures(energy)} J through the contacts: "
             f"use a spark-limiting connector, or precharge through {figures(s.analysis.leads.precharge_ohm or 0)} Ω, "
@@ -293,7 +320,7 @@ def adapter_chain(s: Situation) -> Iterator[Hit]:
     """Adapters between pack and load."""
     leads = s.design.leads
     if leads.adapters:
-        lost = 2 * leads.connector.contact_resistance_ohm * leads.adapters * s.design.brief.current_steady_a
+        lost = 2 * leads.outlet.contact_resistance_ohm * leads.adapters * s.design.brief.current_steady_a
         words = "An adapter" if leads.adapters == 1 else f"A chain of {leads.adapters} adapters"
         severity = Severity.NOTE if leads.adapters == 1 else Severity.ATTENTION
         yield Hit(
@@ -314,7 +341,7 @@ def adapter_chain(s: Situation) -> Iterator[Hit]:
 )
 def touchable_above_the_limit(s: Situation) -> Iterator[Hit]:
     """A bare or unkeyed connector on a pack of more than the touch limit."""
-    full, part = s.analysis.pack.voltage_full_v, s.design.leads.connector
+    full, part = s.analysis.pack.voltage_full_v, s.design.leads.outlet
     if full > TOUCH_LIMIT_V and (not part.pack_half_shrouded or part.contact is Contact.BULLET):
         yield Hit(
             f"The full pack gives {volts(full)}, over {volts(TOUCH_LIMIT_V)}: its connector must be one body with "

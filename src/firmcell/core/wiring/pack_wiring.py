@@ -18,6 +18,7 @@ from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
 ENDS_M = 0.004
 """Stripped at the tap end, m; common practice, no source."""
 SENSOR_LEAD_M = 0.15
+ORDINAL = {2: "second", 3: "third", 4: "fourth"}
 SPARK_OHM = 5.6
 """Resistance through which a spark-limiting contact touches first; generic class value."""
 SENSE_FUSE_OHM = 0.3
@@ -162,15 +163,15 @@ class _PackWiring:
     def _main_wires(
         self, starts: list[str], end: str, sign: str, length_m: float, name: str, marked: str
     ) -> None:
-        for n, start in enumerate(starts, start=1):
+        for n in range(1, max(len(starts), self.leads.parallel) + 1):
             which = "" if n == 1 else f".{n}"
             self.build.wire(
                 name + which,
-                start,
+                starts[(n - 1) % len(starts)],
                 end,
                 self.leads.wire,
                 max(length_m, 1e-3),
-                marked + (" (second)" if n > 1 else ""),
+                marked + (f" ({ORDINAL[n]})" if n > 1 else ""),
                 main_colour(sign),
                 "solder; fuse in this lead" if name.endswith(".a") else "solder",
                 f"lead:{'minus' if sign == '−' else 'plus'}",
@@ -280,7 +281,7 @@ class _PackWiring:
 
     def _connectors(self, starts: dict[str, list[str]]) -> None:
         leads = self.leads
-        self._outlet("load", "connector", leads.connector, starts, leads.ends is LeadEnds.STUDS)
+        self._outlet("load", "connector", leads.outlet, starts, leads.ends is LeadEnds.STUDS)
         if not self.inside:
             return
         if leads.second_connector is not None:
@@ -311,15 +312,19 @@ class _PackWiring:
             if part.anti_spark and sign == "+":
                 build.edge(f"spark.{name}.{plain}", cup, contact, EdgePart.CONTACT, SPARK_OHM)
             # Two leads of a pole run on to the load's connector; others are fed from the first.
-            for n, start in enumerate(starts[sign] if name == "load" else starts[sign][:1], start=1):
-                self._to_outlet(name, sign, start, cup, "" if n == 1 else f".{n}", studs)
+            first = starts[sign] if name == "load" else starts[sign][:1]
+            count = max(len(first), self.leads.parallel) if name == "load" else 1
+            for n in range(count):
+                self._to_outlet(name, sign, first[n % len(first)], cup, "" if n == 0 else f".{n + 1}", studs)
 
     def _to_outlet(self, name: str, sign: str, start: str, cup: str, which: str, studs: bool) -> None:
         leads = self.leads
         from_board = "P" if start.startswith("bms.") else ""
         after_fuse = leads.fuse_at_m if start == "fuse.b" else 0.0
         marked = f"{'C' if name == 'charge' else 'P'}{sign}"
-        marked += {"load2": " (second connector)"}.get(name, "") + (" (second)" if which else "")
+        marked += {"load2": " (second connector)"}.get(name, "") + (
+            f" ({ORDINAL[int(which[1:])]})" if which else ""
+        )
         ending = "crimp" if studs else "solder"
         if name == "charge" and not leads.charge_same_pins:
             ending += "; in the other contact than the load's"
