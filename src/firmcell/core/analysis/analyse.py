@@ -248,7 +248,15 @@ def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:
             "storage_days": storage_days(capacity, board.standby_current_a, STORED_AT_SOC),
             "balance_s": balancing_time(behind, board.balance_current_a) if balances else None,
             "selective": selectivity(
-                board, leads.fuse, leads.wire, leads.laying, metal.collecting, duty, supply.short_a, ambient_k
+                board,
+                leads.fuse,
+                leads.wire,
+                leads.laying,
+                metal.collecting,
+                duty,
+                supply.short_a,
+                ambient_k,
+                leads.parallel,
             ),
         }
     )

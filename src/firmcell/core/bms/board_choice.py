@@ -10,7 +10,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_times
-from firmcell.core.leads.wire_rating import rated_current
+from firmcell.core.leads.wire_rating import carriers, rated_current
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Board, Cell, Fuse, Strip, Wire
@@ -209,6 +209,7 @@ class Selectivity(Frozen):
     board_first : whether the board opens before the fuse does, at its trip current.
     wire_stands : whether the wire stands the trip current for the board's delay.
     strip_stands : whether the collecting strip stands the trip current for the board's delay.
+    fuse_saves : whether the fuse opens, at the board's trip current, before wire and strip are damaged.
     fuse_covers_short : whether the fuse opens the prospective short circuit, should the board's switches not.
     gap_from_a, gap_to_a : currents above the wire's limit at which neither board nor fuse is sure to
         open; None if there are none.
@@ -219,6 +220,7 @@ class Selectivity(Frozen):
     board_first: bool
     wire_stands: bool
     strip_stands: bool
+    fuse_saves: bool
     fuse_covers_short: bool
     gap_from_a: float | None
     gap_to_a: float | None
@@ -234,6 +236,12 @@ class Selectivity(Frozen):
             and self.gap_from_a is None
         )
 
+    @property
+    def harms(self) -> bool:
+        """Whether something is damaged, or the pack cuts out in use: not only opens in another order."""
+        unprotected = not (self.wire_stands and self.strip_stands) and not self.fuse_saves
+        return self.margin < TRIP_OVER_PEAK or unprotected or self.gap_from_a is not None
+
 
 def selectivity(
     board: Board,
@@ -244,14 +252,18 @@ def selectivity(
     duty: Duty,
     short_a: float,
     ambient_k: float,
+    parallel: int = 1,
 ) -> Selectivity:
     """Return whether load, board, fuse and wire open in that order; currents in A, `strip` with its layers
-    and share."""
+    and share, `parallel` leads of each pole side by side."""
     trip, delay = board.current_peak_a, max(board.trip_delay_s, 1e-3)
     limit_k = wire.insulation_limit_k
-    limit = float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
-    stands = float(wire_times(wire, trip, duty.rms_a, limit_k, ambient_k, laying, 2)) > delay
-    strip_stands = float(strip_times(*strip, trip, duty.steady_a, ambient_k)) > delay
+    share = carriers(parallel)
+    limit = share * float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
+    wire_s = float(wire_times(wire, trip / share, duty.rms_a / share, limit_k, ambient_k, laying, 2))
+    strip_s = float(strip_times(*strip, trip, duty.steady_a, ambient_k))
+    stands, strip_stands = wire_s > delay, strip_s > delay
+    saves = fuse is not None and float(opening_times(fuse, trip)[1]) < min(wire_s, strip_s)
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay
     covers = fuse is not None and fuse.breaking_a >= short_a
     gap = (limit, trip) if limit < trip and (fuse is None or fuse.rating_a > limit) else (None, None)
@@ -260,9 +272,9 @@ def selectivity(
         parts.append(f"the board trips at {amperes(trip)}, {figures(trip / duty.peak_a)} times the peak")
     if not first and fuse is not None:
         parts.append(f"at {amperes(trip)} the {fuse.name} may blow before the board trips")
-    if not stands:
+    if not stands and not saves:
         parts.append(f"the wire does not stand {amperes(trip)} for the board's {figures(delay)} s")
-    if not strip_stands:
+    if not strip_stands and not saves:
         parts.append(
             f"the collecting strip does not stand {amperes(trip)} for the board's {figures(delay)} s"
         )
@@ -279,6 +291,7 @@ def selectivity(
         board_first=first,
         wire_stands=stands,
         strip_stands=strip_stands,
+        fuse_saves=saves,
         fuse_covers_short=covers,
         gap_from_a=gap[0],
         gap_to_a=gap[1],

@@ -4,13 +4,16 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, figures, volts
-from firmcell.core.bms.board_choice import BoardAsk, ranked_boards, threshold_faults
+from firmcell.core.bms.board_choice import BoardAsk, ranked_boards, selectivity, threshold_faults
 from firmcell.core.bms.plug_pads import read_pads
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import Board
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
+from firmcell.core.strips.pieces import collecting_strip
 
 LEAST_STORE_DAYS = 180.0
+LONG_SENSE_M = 0.5
+"""Sense leads longer than that leave the pack's own wrap and can be pinched; engineering judgement."""
 SHIFT_LIMIT_V = 0.02
 
 
@@ -173,10 +176,33 @@ def no_temperature_sensor(s: Situation) -> Iterator[Hit]:
     reason="What opens first should be what can be reset, and nothing may be damaged before it does.",
 )
 def not_selective(s: Situation) -> Iterator[Hit]:
-    """Load, board, fuse and wire do not open in that order."""
+    """Something is damaged before board or fuse opens, or the board cuts out in use."""
     found = s.analysis.bms.selective
-    if found is not None and not found.good:
-        yield Hit(f"{found.words}.", ("board", "fuse"))
+    if found is not None and found.harms:
+        yield Hit(f"{found.words}.", ("board", "fuse"), _selective_board(s))
+
+
+def _selective_board(s: Situation) -> Fix | None:
+    """The best board of the part library that fits and with which nothing is harmed."""
+    d, a = s.design, s.analysis
+    strip = collecting_strip(a.layout, d.joining, a.strips)
+    for fit in ranked_boards(s.library.boards, board_ask(d)):
+        if not fit.fits or fit.board == d.bms.board:
+            continue
+        tried = selectivity(
+            fit.board,
+            d.leads.fuse,
+            d.leads.wire,
+            d.leads.laying,
+            strip,
+            d.brief.duty,
+            a.pack.short_circuit_a,
+            d.brief.ambient_max_k,
+            d.leads.parallel,
+        )
+        if not tried.harms:
+            return Fix(f"Take the {fit.board.name}", (("bms.board", fit.board),))
+    return None
 
 
 @rule(
@@ -188,9 +214,10 @@ def not_selective(s: Situation) -> Iterator[Hit]:
     reason="Two sense leads that touch at the plug are a short of one group through wire as thin as a hair.",
 )
 def sense_leads_burn(s: Situation) -> Iterator[Hit]:
-    """Sense leads that melt quickly when they touch."""
+    """Long sense leads that melt quickly when they touch; short ones are minded while the harness is made."""
     g = s.analysis.bms
-    if g.sense_fuse_a is not None and not s.design.bms.sense_fuses:
+    longest = max((t.wire_length_m for t in g.taps), default=0.0)
+    if g.sense_fuse_a is not None and not s.design.bms.sense_fuses and longest > LONG_SENSE_M:
         yield Hit(
             f"Two sense leads that touch carry about {amperes(g.sense_short_a)} and melt in {figures(g.sense_melts_s, 2)} s: "
             f"{figures(g.sense_fuse_a)} A fuses at the taps prevent it.",

@@ -16,6 +16,8 @@ from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
 
 
+LUGS_FROM_A = 60.0
+"""From here on a lead may end in lugs on studs in place of a plug; engineering judgement."""
 MOST_SIDE_BY_SIDE = 4
 ABSURD_K = 673.15
 """Beyond this (400 °C) a temperature is not told in numbers: all that is left is that it burns."""
@@ -42,8 +44,12 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
                 ("leads.connector", connector),
                 ("leads.ends", LeadEnds.PLUG),
             )
+        if s.design.brief.duty.rms_a < LUGS_FROM_A:
+            continue
         # What no plug of the part library carries ends in lugs under nuts.
         return f"{wire.name} with lugs on studs", (("leads.wire", wire), ("leads.ends", LeadEnds.STUDS))
+    if any(option.limit_a >= least_a for option in s.analysis.leads.options):
+        return None
     return _side_by_side(s, least_a)
 
 
