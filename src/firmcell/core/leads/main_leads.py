@@ -30,6 +30,7 @@ class WireOption(Frozen):
     limit_a: float
     drop_v: float
     temperature_k: float
+    peak_k: float
     fits_connector: bool
     good: bool
 
@@ -250,6 +251,7 @@ def wire_options(
                 limit_a=limit,
                 drop_v=drop,
                 temperature_k=temperature,
+                peak_k=peak_k,
                 fits_connector=fits,
                 good=not fails and fits,
             )

@@ -34,6 +34,8 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
     for option in s.analysis.leads.options:
         if option.limit_a < least_a or option.drop_v > s.design.leads.drop_limit_v:
             continue
+        if option.peak_k > s.design.leads.limit_k:
+            continue
         wire = wires[option.wire]
         if option.fits_connector and s.analysis.leads.connector_margin >= 1:
             return wire.name, (("leads.wire", wire),)
