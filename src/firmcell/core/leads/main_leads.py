@@ -300,8 +300,7 @@ def lead_figures(
     options, proposed, ruled = wire_options(wires, leads, duty, around)
     peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
     allowed, rules_connector = allowed_current(leads.outlet, wire, ambient_k)
-    # By the resistance that the first moment of a short has, not that of ten seconds.
-    rush = inrush(full_v, load_capacitance_f, full_v / fault + loop)
+    rush = inrush(full_v, load_capacitance_f, full_v / fault + loop)  # as quick as the first of a short
     resistor = precharge(full_v, load_capacitance_f)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
