@@ -44,7 +44,7 @@ PARTS: list[tuple[str, type]] = [
 HEAD = """# `firm-cell analyse JOB --json`
 
 One JSON object: `format` (2), `job` (title), `kind`, `analysis`, `under_load`, `connectors` and `boards` (the part library against this job,
-best first), `wires` (the BMS's wire list), `expected` (meter readings), `doctor` (what the recorded taps say), `steps`, `findings`. Field names are stable: within format 2 fields are only
+best first), `wiring` (the graph of all that conducts, see [wiring.md](wiring.md)), `wires` (its wires as a list), `expected` (meter readings), `doctor` (what the recorded taps say), `steps`, `findings`. Field names are stable: within format 2 fields are only
 added. The end of a name is its unit; everything is SI but `_ah`, `_wh` and `_days`, which repeat SI fields for labels. Lists of
 points are `[x, y]` in m, x along the pack, y across it, seen from above the top face, origin in the middle of the cells.
 `analysis.strip_stock_m` maps the name of a strip to metres needed; `analysis.strip_limit_k` is the temperature strips may reach.

@@ -219,8 +219,13 @@ def _how(d: Design) -> str:
             torque = terminal_torque(d.joining.thread_m)
             asked = f"about {torque:.1f} N·m" if torque else "as the cell's sheet says"
             return f" Washer and lock under each head, {asked} (the cell's sheet goes before that), then a paint mark over head and bar."
-        case JoinedBy.TABS | JoinedBy.SOLDER:
+        case JoinedBy.TABS:
             return f" {IRON_WORDS}; hold still until the shine goes dull."
+        case JoinedBy.SOLDER:
+            return (
+                f" Each cell end is roughened, fluxed, tinned in under 3 s and left to cool hand-warm before its strip comes on. {IRON_WORDS}; hold still "
+                "until the shine goes dull."
+            )
 
 
 def _lengths(pieces: list[StripPiece]) -> str:

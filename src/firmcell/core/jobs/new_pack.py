@@ -11,7 +11,12 @@ from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
 from firmcell.core.jobs.wiring_steps import wiring_steps
 from firmcell.core.model.design import BoardPlace, Design, Face
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, GROUP_SPREAD_V, LEAST_INSULATION_OHM
+from firmcell.core.model.limits import (
+    FIRST_TOUCH_SPREAD_V,
+    GROUP_SPREAD_V,
+    LEAST_INSULATION_OHM,
+    TOUCH_LIMIT_V,
+)
 from firmcell.core.records.step import Step
 
 
@@ -137,15 +142,19 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
         checks=tuple(looks),
         hold=True,
     )
+    # Below the touch limit it tells little that the look-over did not.
+    asked = a.pack.voltage_full_v > TOUCH_LIMIT_V
     yield Step(
         "insulation-resistance",
         "Insulate",
-        "Measure the insulation",
-        "Each pole against the outside of the pack (foil laid round it), with a meter or an insulation tester of low voltage.",
+        "Measure the insulation" if asked else "Measure the insulation, if you want it on record",
+        "Each pole against the outside of the pack (foil laid round it), with a meter or an insulation tester of low voltage."
+        + ("" if asked else f" Below {TOUCH_LIMIT_V:g} V it may be left out."),
         cautions=("Never an insulation tester between the two poles of a live pack.",),
-        records=("insulation-reading",),
+        records=("insulation-reading",) if asked else (),
+        offers=() if asked else ("insulation-reading",),
         expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
-        hold=True,
+        hold=asked,
     )
 
 

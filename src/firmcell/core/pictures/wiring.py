@@ -108,6 +108,12 @@ class _Ladder:
             self.shapes.append(Stroke(line, 1.6, INKS[made.colour], made.ref))
         for tap in self.analysis.bms.taps:
             self.shapes.append(Disc((CELL_W / 2, tap.number * ROW), 1.8, "tap", f"tap:{tap.number}"))
+        if self.design.bms.board is not None and "balance.0" in self.wiring.by_id:
+            box = rectangle(BALANCE_X - 10.0, -4.0, BALANCE_X, self.high + 4.0)
+            self.shapes.append(Area(box, "wiring.body", "balance"))
+            self.shapes.append(
+                Label((BALANCE_X - 5.0, self.high + 9.0), "balance plug", 6.4, "wiring.text", "balance")
+            )
 
     def _pad_of(self, end: str) -> str:
         """The pad of the board behind a pin of the plug; the end itself if it is no pin."""
