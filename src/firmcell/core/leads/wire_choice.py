@@ -7,14 +7,12 @@ import numpy as np
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.leads.wire_rating import (
-    duty_factor,
     published_figures,
     rated_current,
     time_constant,
     working_temperatures,
 )
-from firmcell.core.leads.wire_transient import hottest_in_duty
-from firmcell.core.model.duty import Duty
+from firmcell.core.leads.wire_transient import hottest_each, turns_factor
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, resistance_at
@@ -92,35 +90,28 @@ def compare_wires(wires: Sequence[Wire], ask: WireAsk) -> tuple[WireRow, ...]:
         raise Refusal("The conductor's limit must be above the temperature of the air.")
     ordered = sorted(wires, key=lambda w: w.area_m2)
     steady = rated_current(ordered, ask.limit_k, ask.ambient_k, ask.laying, ask.together)
-    by_turns = ask.off_s > 0 and ask.on_s > 0
     constants = [time_constant(w, ask.limit_k, ask.ambient_k, ask.laying, ask.together) for w in ordered]
-    factors = np.array([duty_factor(ask.on_s, ask.off_s, c) if by_turns else 1.0 for c in constants])
+    factors = turns_factor(ordered, ask.limit_k, ask.ambient_k, ask.laying, ask.together, ask.on_s, ask.off_s)
     # By turns the wire is as warm as a steady current would make it that is less by that factor.
     current = ask.current_a / factors
-    temperatures = [
-        float(working_temperatures((wire,), float(amps), ask.ambient_k, ask.laying, ask.together)[0])
-        for wire, amps in zip(ordered, current, strict=True)
-    ]
-    # A peak that comes from a duty by turns starts from what the steady current of the same heat holds.
+    temperatures = working_temperatures(ordered, current, ask.ambient_k, ask.laying, ask.together)
+    peaks = temperatures
     if ask.peak_a > 0:
-        peaks = [
-            float(
-                hottest_in_duty(
-                    (wire,),
-                    Duty(float(amps), max(ask.peak_a, float(amps)), ask.peak_s, ask.every_s),
-                    ask.ambient_k,
-                    ask.laying,
-                    ask.together,
-                )[0]
-            )
-            for wire, amps in zip(ordered, current, strict=True)
-        ]
-    else:
-        peaks = temperatures
+        # A peak on top of turns starts from what the steady current of the same heat holds.
+        peaks = hottest_each(
+            tuple(ordered),
+            current,
+            np.full(len(ordered), ask.peak_a),
+            ask.peak_s,
+            ask.every_s,
+            ask.ambient_k,
+            ask.laying,
+            ask.together,
+        )
     return tuple(
         _row(wire, float(limit), kelvin, peak_k, constant, ask)
         for wire, limit, kelvin, peak_k, constant in zip(
-            ordered, steady * factors, temperatures, peaks, constants, strict=True
+            ordered, steady * factors, temperatures.tolist(), peaks.tolist(), constants, strict=True
         )
     )
 

@@ -4,6 +4,7 @@ gauge to take."""
 from collections.abc import Sequence
 
 import numpy as np
+from numpy.typing import ArrayLike
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
@@ -135,7 +136,7 @@ def rated_current(
 
 
 def working_temperatures(
-    wires: Sequence[Wire], current_a: float, ambient_k: float, laying: WireLaying, together: int = 1
+    wires: Sequence[Wire], current_a: ArrayLike, ambient_k: float, laying: WireLaying, together: int = 1
 ) -> Array:
     """Return for each wire the steady temperature of its conductor, laid as `laying` says.
 
@@ -143,8 +144,10 @@ def working_temperatures(
     ----------
     wires : sequence of Wire
         n of them.
-    current_a, ambient_k : float
-        A, K.
+    current_a : array_like
+        One for all, or each its own (n,), A.
+    ambient_k : float
+        K.
     laying : WireLaying
     together : int
         Wires in the bundle.
@@ -167,7 +170,9 @@ def working_temperatures(
     """
     return np.asarray(
         bisect(
-            lambda kelvin: _current_at(wires, kelvin, ambient_k, laying, together) - current_a,
+            lambda kelvin: (
+                _current_at(wires, kelvin, ambient_k, laying, together) - np.asarray(current_a, dtype=float)
+            ),
             np.full(len(wires), ambient_k),
             np.full(len(wires), 773.15),
         )
@@ -349,39 +354,6 @@ def time_constant(
     covering = max(np.pi / 4 * wire.outer_diameter_m**2 - wire.area_m2, 0.0)
     capacity = wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY + covering * INSULATION_HEAT_CAPACITY
     return capacity * (limit - ambient_k) / heat
-
-
-def duty_factor(on_s: float, off_s: float, constant_s: float) -> float:
-    """Return by how much more than the steady current a wire carries if it is on and off by turns for ever.
-
-    √((1 − e^−(on+off)/τ) / (1 − e^−on/τ)): the rise at the end of each turn on is that of the steady current.
-
-    Parameters
-    ----------
-    on_s, off_s : float
-        By turns, s.
-    constant_s : float
-        Time constant, s.
-
-    Returns
-    -------
-    factor : float
-        1.
-
-    References
-    ----------
-    .. [1] incropera
-
-    Examples
-    --------
-    >>> round(duty_factor(1.0, 1.0, 1e4), 3)  # half the time, quick turns: √2
-    1.414
-    """
-    if constant_s <= 0 or on_s <= 0:
-        return 1.0
-    if off_s <= 0:
-        return 1.0
-    return float(np.sqrt(-np.expm1(-(on_s + off_s) / constant_s) / -np.expm1(-on_s / constant_s)))
 
 
 def gauge_number(wire: Wire) -> int | None:

@@ -31,6 +31,8 @@ HOTTEST_K = 1300.0
 TABLE_TO_K, TABLE_POINTS = 900.0, 61
 GROWTH = 1.2
 """Each step of a run is so many times the last; checked against steps a hundred times finer."""
+TURNS_MARGIN = 0.985
+"""Loss is less while the wire is cooler than at its limit; against the transient the limit is then kept."""
 MOST_CYCLES = 15
 
 
@@ -80,6 +82,19 @@ class Wires:
         flow = np.array([np.interp(k, conductor, q) for k, q in zip(found, loss, strict=True)])
         drops = np.cumsum(flow[:, None] / self.conducts, axis=1)
         return np.column_stack([found, found[:, None] - drops])
+
+    def flows(self, limit_k: float) -> Array:
+        """Return the conductances between conductor, shells and air (wires, nodes, nodes) with the loss of a
+        limit, W/m·K."""
+        loss = np.array([np.interp(limit_k, self.known[0], q) for q in self.known[1]])
+        shell_rise = limit_k - self.ambient_k - loss * (1 / self.conducts).sum(axis=1)
+        found = np.zeros((len(loss), SHELLS + 1, SHELLS + 1))
+        for n in range(SHELLS):
+            for a, b in ((n, n + 1), (n + 1, n)):
+                found[:, a, a] += self.conducts[:, n]
+                found[:, a, b] -= self.conducts[:, n]
+        found[:, -1, -1] += loss / np.maximum(shell_rise, 1e-9)
+        return found
 
     def step(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
         """Return the temperatures after one step: two half steps against a whole one, implicit, of second
@@ -216,6 +231,66 @@ def _repeated(one: Wires, count: int) -> Wires:
     return many
 
 
+def turns_factor(
+    wires: Sequence[Wire],
+    limit_k: float,
+    ambient_k: float,
+    laying: WireLaying,
+    together: int,
+    on_s: float,
+    off_s: float,
+) -> Array:
+    """Return how many times its steady current each wire carries if that is on and off by turns for ever.
+
+    Parameters
+    ----------
+    wires : sequence of Wire
+        n of them.
+    limit_k : float
+        Which the conductor reaches at the end of each turn, K.
+    ambient_k : float
+        K.
+    laying : WireLaying
+    together : int
+        Wires in the bundle.
+    on_s, off_s : float
+        By turns, s; steady where either is not above zero.
+
+    Returns
+    -------
+    factor : ndarray, shape (n,)
+        1 or more.
+
+    Notes
+    -----
+    Conductor and shells with the loss of the limit: of each of their modes (rate λ, part w of the conductor's
+    rise) the turns leave (1 − e^−λ on)/(1 − e^−λ(on + off)); heat goes with current squared.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> free = WireLaying.FREE
+    >>> quick = turns_factor([WIRE], 378.15, 303.15, free, 1, 0.001, 0.001)  # half the time, quick turns: √2
+    >>> round(float(quick[0]) / TURNS_MARGIN, 3)
+    1.414
+    >>> turns_factor([WIRE], 378.15, 303.15, free, 1, 60.0, 0.0).tolist()
+    [1.0]
+    """
+    if on_s <= 0 or off_s <= 0:
+        return np.ones(len(wires))
+    laid = _laid(tuple(wires), ambient_k, laying, together)
+    root = np.sqrt(laid.capacity)
+    rates, modes = np.linalg.eigh(laid.flows(limit_k) / root[:, :, None] / root[:, None, :])
+    weight = modes[:, 0, :] ** 2 / rates
+    left = -np.expm1(-rates * on_s) / -np.expm1(-rates * (on_s + off_s))
+    factor = TURNS_MARGIN * np.sqrt(weight.sum(axis=1) / (weight * left).sum(axis=1))
+    return np.asarray(np.maximum(factor, 1.0))
+
+
 def hottest_in_duty(
     wires: tuple[Wire, ...], duty: Duty, ambient_k: float, laying: WireLaying, together: int = 1
 ) -> Array:
@@ -260,36 +335,88 @@ def hottest_in_duty(
 def _hottest(
     wires: tuple[Wire, ...], duty: Duty, ambient_k: float, laying: WireLaying, together: int
 ) -> Array:
-    laid = _laid(wires, ambient_k, laying, together)
     count = len(wires)
+    steady, peak = np.full(count, duty.steady_a), np.full(count, duty.peak_a)
+    return hottest_each(wires, steady, peak, duty.peak_s, duty.every_s, ambient_k, laying, together)
+
+
+def hottest_each(
+    wires: tuple[Wire, ...],
+    steady_a: Array,
+    peak_a: Array,
+    peak_s: float,
+    every_s: float | None,
+    ambient_k: float,
+    laying: WireLaying,
+    together: int,
+) -> Array:
+    """Return what `hottest_in_duty` does, each wire at currents of its own.
+
+    Parameters
+    ----------
+    wires : tuple of Wire
+        n of them.
+    steady_a, peak_a : ndarray, shape (n,)
+        A; a peak below the steady current is none.
+    peak_s : float
+        s.
+    every_s : float or None
+        s; None once.
+    ambient_k : float
+        K.
+    laying : WireLaying
+    together : int
+        Wires in the bundle.
+
+    Returns
+    -------
+    temperature : ndarray, shape (n,)
+        K.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> amps, none, free = np.array([0.0, 20.0]), np.zeros(2), WireLaying.FREE
+    >>> cold, warm = hottest_each((WIRE, WIRE), amps, none, 0.0, None, 303.15, free, 1)
+    >>> round(float(cold), 2), bool(warm > 320)
+    (303.15, True)
+    """
+    laid = _laid(wires, ambient_k, laying, together)
+    peak_a = np.maximum(peak_a, steady_a)
     # Those that even the mean current melts would take the most steps to say so.
-    part = duty.peak_s / duty.every_s if duty.every_s else 0.0
-    mean_a = np.sqrt(part * duty.peak_a**2 + (1 - part) * duty.steady_a**2)
-    stands = laid.settled(np.full(count, mean_a))[:, 0] < TABLE_TO_K - 1
-    if not stands.all():
-        found = np.full(count, HOTTEST_K)
+    part = peak_s / every_s if every_s else 0.0
+    stands = laid.settled(np.sqrt(part * peak_a**2 + (1 - part) * steady_a**2))[:, 0] < TABLE_TO_K - 1
+    found = np.full(len(wires), HOTTEST_K)
+    if stands.any():
         some = tuple(w for w, yes in zip(wires, stands, strict=True) if yes)
-        found[stands] = _hottest(some, duty, ambient_k, laying, together) if some else []
-        return found
-    steady, peak = np.full(count, duty.steady_a), np.full(count, max(duty.peak_a, duty.steady_a))
-    kelvin = laid.settled(steady)
+        here = laid if stands.all() else _laid(some, ambient_k, laying, together)
+        found[stands] = _cycled(here, steady_a[stands], peak_a[stands], peak_s, every_s)
+    return found
+
+
+def _cycled(laid: Wires, steady_a: Array, peak_a: Array, peak_s: float, every_s: float | None) -> Array:
+    kelvin = laid.settled(steady_a)
     hottest = kelvin[:, 0].copy()
-    if duty.peak_s <= 0 or duty.peak_a <= duty.steady_a:
+    if peak_s <= 0 or (peak_a <= steady_a).all():
         return hottest
-    rest = (duty.every_s or 0.0) - duty.peak_s
-    if duty.every_s is not None and rest <= 0:
-        return laid.settled(peak)[:, 0]
-    if duty.every_s is not None:
+    rest = (every_s or 0.0) - peak_s
+    if every_s is not None and rest <= 0:
+        return laid.settled(peak_a)[:, 0]
+    if every_s is not None:
         # About where it comes to rest: what the mean square of the current holds, after one rest.
-        mean = np.sqrt((peak**2 * duty.peak_s + steady**2 * rest) / duty.every_s)
-        kelvin, _ = _run(laid, np.maximum(kelvin, laid.settled(mean)), steady, rest)
+        mean = np.sqrt((peak_a**2 * peak_s + steady_a**2 * rest) / every_s)
+        kelvin, _ = _run(laid, np.maximum(kelvin, laid.settled(mean)), steady_a, rest)
     for _ in range(MOST_CYCLES):
         before = hottest
-        kelvin, hottest = _run(laid, kelvin, peak, duty.peak_s)
+        kelvin, hottest = _run(laid, kelvin, peak_a, peak_s)
         # From above or from below: when a peak is as the last one was, all that follow are.
-        if duty.every_s is None or (np.abs(hottest - before) < 0.2).all():
+        if every_s is None or (np.abs(hottest - before) < 0.2).all():
             break
-        kelvin, _ = _run(laid, kelvin, steady, rest)
+        kelvin, _ = _run(laid, kelvin, steady_a, rest)
     return hottest
 
 
