@@ -28,3 +28,8 @@ def test_words_of_quantities():
     assert kilograms(0.85) == "850 g"
     assert kilograms(2.816) == "2.82 kg"
     assert [duration(s) for s in (10, 300, 9000)] == ["10 s", "5 min", "2.5 h"]
+
+
+def test_a_temperature_that_nothing_survives_is_not_told_in_numbers():
+    assert celsius(333.15) == "60 °C"
+    assert celsius(1_408_303.0) == "over 1000 °C"

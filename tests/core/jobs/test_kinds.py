@@ -14,7 +14,7 @@ from firmcell.core.leads.insulation_class import smallest_bend
 from firmcell.core.leads.lead_change import changed_lead, parking_distance, pole_order
 from firmcell.core.leads.lead_profile import lead_profile
 from firmcell.core.leads.power_cable import cable_figures, lug_for
-from firmcell.core.model.job_details import JobKind, TakeOff
+from firmcell.core.model.job_details import CLASS_SHORT_A, JobKind, SourceClass, TakeOff
 from firmcell.core.model.parts import Connector, Lug, Wire
 from firmcell.core.pictures.lead import profile_of
 from firmcell.core.records.build_state import EMPTY_STATE, fold
@@ -417,3 +417,10 @@ def test_clips_are_the_joints_of_a_holder_pack(hoist):
     assert (analyse(known, SHELF).pack.sag_steady_v - welded.pack.sag_steady_v) / 25 == pytest.approx(
         2 * 6 * (0.003 - 0.0002), rel=1e-6
     )
+
+
+def test_a_source_known_by_its_class_drives_what_its_class_drives():
+    starter = SPLITTER.edited("cable.source_class", SourceClass.STARTER)
+    assert analyse(starter, SHELF).pack.short_circuit_a == pytest.approx(3000)
+    assert analyse(SPLITTER, SHELF).pack.short_circuit_a == pytest.approx(SPLITTER.cable.source_short_a)
+    assert set(SourceClass) - {SourceClass.ENTERED} == set(CLASS_SHORT_A)

@@ -2,6 +2,8 @@
 
 from firmcell.core.base.quantity import WH, ZERO_CELSIUS
 
+ABSURD_K = 1273.15
+
 
 def figures(value: float, digits: int = 3) -> str:
     """Return `value` with `digits` significant figures, without exponent or trailing zeros after a point."""
@@ -34,7 +36,9 @@ def milliohms(value: float) -> str:
 
 
 def celsius(value: float) -> str:
-    """`value` in K as text in °C."""
+    """`value` in K as text in °C; what nothing survives is not told in numbers."""
+    if value > ABSURD_K:
+        return f"over {ABSURD_K - ZERO_CELSIUS:.0f} °C"
     return f"{value - ZERO_CELSIUS:.0f} °C".replace("-", "−")
 
 

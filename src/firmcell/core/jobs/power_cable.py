@@ -436,6 +436,7 @@ PLAN = JobPlan(
                     f"cable.{n}"
                     for n in (
                         "source_v",
+                        "source_class",
                         "source_short_a",
                         "on_s",
                         "off_s",

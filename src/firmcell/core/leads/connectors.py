@@ -18,6 +18,7 @@ from firmcell.core.physics.wire_heat import ampacity
 CONNECTOR_RATED_AT_K = 303.15
 """Ambient at which connector currents are given (30 °C); generic class value."""
 
+LITTLE_MARGIN = 1.05
 THINNEST_IN_CUP = 0.12
 """A wire with less of the cup's largest area than this is too thin for it; engineering judgement."""
 
@@ -298,6 +299,8 @@ def fit_connector(connector: Connector, ask: ConnectorAsk) -> ConnectorFit:
         stops.append(f"its cup takes {square_millimetres(connector.wire_area_max_m2)}")
     elif ask.wire.area_m2 < THINNEST_IN_CUP * connector.wire_area_max_m2:
         marks.append("the wire is too thin for this solder cup")
+    if ask.steady_a <= limit < LITTLE_MARGIN * ask.steady_a:
+        marks.append("no margin over the steady current")
     if ask.on_the_pack and not connector.pack_half_shrouded:
         stops.append("no half with shrouded contacts")
     if connector.keying is Keying.UNKEYED:

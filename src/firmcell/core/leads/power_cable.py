@@ -49,7 +49,7 @@ def cable_ask(leads: Leads, cable: PowerCable, duty: Duty, ambient_k: float) -> 
         together=2,
         on_s=cable.on_s,
         off_s=cable.off_s,
-        short_a=cable.source_short_a,
+        short_a=cable.short_a,
     )
 
 

@@ -85,11 +85,35 @@ class MachineLeads(KindDetails):
     staggered: bool = Field(True, title="Wires cut to staggered lengths")
 
 
+class SourceClass(StrEnum):
+    """What the cable begins at, by what it drives into a dead short."""
+
+    ENTERED = "current as entered"
+    SMALL_LEAD = "sealed lead block, 7 Ah"
+    STARTER = "starter battery, 45 to 75 Ah"
+    LARGE_STARTER = "starter battery, 90 Ah and more"
+    DEEP_CYCLE = "deep-cycle lead, about 100 Ah"
+    IRON_PHOSPHATE = "iron-phosphate block, about 100 Ah"
+    SUPPLY = "d.c. power supply"
+
+
+CLASS_SHORT_A = {
+    SourceClass.SMALL_LEAD: 300.0,
+    SourceClass.STARTER: 3000.0,
+    SourceClass.LARGE_STARTER: 5000.0,
+    SourceClass.DEEP_CYCLE: 3000.0,
+    SourceClass.IRON_PHOSPHATE: 6000.0,
+    SourceClass.SUPPLY: 200.0,
+}
+"""Current into a dead short by class, A; generic class values on the high side, for one block."""
+
+
 class PowerCable(KindDetails):
     """Heavy cable with lugs from a source that is there to a load; wire, length and fuse are in `Leads`."""
 
     wired: ClassVar[Wired] = Wired.CABLE
     source_v: Volts = Field(12.8, title="Source, highest voltage", gt=0, le=1000)
+    source_class: SourceClass = Field(SourceClass.ENTERED, title="Source")
     source_short_a: Amperes = Field(1500.0, title="Source, short-circuit current", gt=0)
     on_s: Seconds = Field(0.0, title="Runs for (0: steadily)")
     off_s: Seconds = Field(0.0, title="Then rests for")
@@ -102,7 +126,12 @@ class PowerCable(KindDetails):
     @property
     def supply(self) -> Supply:
         """The source that is there: known by its voltage and short-circuit current."""
-        return Supply.of_short_circuit(self.source_v, self.source_short_a)
+        return Supply.of_short_circuit(self.source_v, self.short_a)
+
+    @property
+    def short_a(self) -> float:
+        """Short-circuit current of the source: of its class, or as entered, A."""
+        return CLASS_SHORT_A.get(self.source_class, self.source_short_a)
 
 
 class CellBms(KindDetails):
