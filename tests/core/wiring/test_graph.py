@@ -11,6 +11,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.changes.by_hand import second_terminal
 from firmcell.core.jobs import PLANS, as_job, steps_of
 from firmcell.core.layout.cell_places import lay_out
+from firmcell.core.layout.search import arrange
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import LeadEnds, Pole
 from firmcell.core.model.job_details import JobKind
@@ -265,3 +266,34 @@ def test_without_a_board_a_reading_says_so_and_lead_jobs_have_a_wiring_too():
     wiring = analyse(cable, SHELF).wiring
     volts = wiring.reached("source.-")
     assert volts["load.+"] == pytest.approx(cable.cable.source_v)
+
+
+def test_a_host_plug_stands_in_for_the_connector_and_brings_its_thermistor():
+    plug = next(c for c in SHELF.connectors if "host plug" in c.name)
+    holder = as_job(hoist_in_rows(SHELF), JobKind.HOLDER_PACK, SHELF).edited("holder.host_plug", plug)
+    analysis = analyse(holder, SHELF)
+    wiring = analysis.wiring
+    assert wiring.by_id["cup.load.+"].label.startswith(plug.name)
+    assert [e.end for e in wiring.wires if e.id == "ntc.host"] == ["load.ntc"]
+    assert "load.ntc" not in wiring.reached("B0"), "the host's sensor is not in the circuit"
+    made = made_by(PLANS[JobKind.HOLDER_PACK].steps(holder, analysis))
+    assert sorted(made) == sorted(e.id for e in wiring.wires)
+
+
+def test_two_modules_are_joined_by_leads_that_the_joining_steps_make():
+    split = hoist_in_rows(SHELF).with_edits(
+        ("series", 6), ("parallel", 3), ("arrangement.rows", 3), ("brief.outline_m", ()), ("brief.blocked", ()),
+        ("brief.space", SpaceShape.BOX), ("brief.box_length_m", 0.3), ("brief.box_width_m", 0.2),
+        ("arrangement.split_gap_m", 0.03),
+    )  # fmt: skip
+    for progress in arrange(split, trials=False):
+        laid = progress
+    design = split.edited("arrangement", laid.arrangement)
+    analysis = analyse(design, SHELF)
+    bridges = [e for e in analysis.wiring.wires if e.id.startswith("bridge.")]
+    assert bridges
+    assert sorted(made_by(steps_of(design, analysis))) == sorted(e.id for e in analysis.wiring.wires)
+    volts = analysis.wiring.reached("B0")
+    assert volts["load.+"] - volts["load.-"] == pytest.approx(6 * design.cell_now_v)
+    cut = analysis.wiring.reached("B0", {e.id for e in bridges} | switches(analysis.wiring))
+    assert f"B{design.series}" not in cut

@@ -13,7 +13,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.fields import RecordForm
 from firmcell.app.session import guarded
 from firmcell.app.theme import sized
-from firmcell.core.bench.live_points import live_words
+from firmcell.core.bench.live_points import live_ends_words, live_words
 from firmcell.core.model.joint_kinds import KINDS, terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
 from firmcell.core.records.events import RECORD_KINDS, Checked
@@ -58,7 +58,10 @@ class StepCard:
             self.line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
         if step.expected:
             self.line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
-        if Topic.BUILT in s.plan.topics and step.phase in METAL_PHASES:
+        ends = live_ends_words(s.analysis.wiring, s.steps, step.code) if s.plan.live else ""
+        if ends:
+            self.line(ends, 1.2 if large else 1.0).setObjectName("quiet")
+        elif Topic.BUILT in s.plan.topics and step.phase in METAL_PHASES:
             words = live_words(s.analysis.layout, s.design, s.state, step.code)
             self.line(words, 1.2 if large else 1.0).setObjectName("quiet")
         if state and state.status is StepStatus.NOT_RIGHT:

@@ -10,7 +10,9 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.leads.main_leads import prospective_short_circuit
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import BuildState, StepStatus
+from firmcell.core.records.step import Step
 from firmcell.core.strips.runs import metal_runs
+from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
 
 Pad = tuple[int, bool]
 """A cell's number, and True for its plus."""
@@ -152,3 +154,50 @@ def live_words(layout: Layout, design: Design, state: BuildState, step: str) -> 
     if abs(after.volts - before.volts) < 1e-6:
         return f"Live now and after it: {before.words}."
     return f"Live now: {before.words}. After it: {after.words}."
+
+
+def live_ends_words(wiring: Wiring, steps: tuple[Step, ...], code: str) -> str:
+    """Return which wire ends are open and live once a step is done, and how far they read from each other.
+
+    What earlier steps made counts as there whether they are passed or not: one works in their order. Contacts
+    of a plug count as open as soon as a wire reaches them. Empty where the step makes no wire.
+    """
+    made: set[str] = set()
+    for step in steps:
+        made |= set(step.wires)
+        if step.code == code:
+            if not step.wires:
+                return ""
+            break
+    else:
+        return ""
+    unmade = {e.id for e in wiring.of(EdgePart.WIRE)} - made
+    # The plug stays out of the board, and its switch open, until the board is connected.
+    unmade |= {e.id for e in wiring.edges if e.id.startswith("plug.") or e.part is EdgePart.BMS}
+    live = wiring.reached("B0", unmade)
+    ends = {
+        node: volts
+        for node, volts in live.items()
+        if wiring.by_id[node].kind in OPEN_ENDS
+        and any(e.part is EdgePart.WIRE and e.id in made for e in wiring.at(node))
+    }
+    if len(ends) < 1:
+        return ""
+    low, high = min(ends, key=lambda n: ends[n]), max(ends, key=lambda n: ends[n])
+    if len(ends) == 1:
+        return f"Live after it: {wiring.by_id[low].label}, against all metal of the pack."
+    return (
+        f"Live after it: {len(ends)} open ends, up to {ends[high] - ends[low]:.2f} V between {wiring.by_id[low].label} and "
+        f"{wiring.by_id[high].label}."
+    )
+
+
+OPEN_ENDS = {
+    NodeKind.SENSE_PIN,
+    NodeKind.BALANCE_PIN,
+    NodeKind.CUP,
+    NodeKind.STUD,
+    NodeKind.BOARD_PAD,
+    NodeKind.FUSE_END,
+}
+"""Where a wire may end with metal that can be touched."""

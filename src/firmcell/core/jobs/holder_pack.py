@@ -81,6 +81,7 @@ def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
                 "Pin 1 found by its mark, not by colour",
             ),
             refs=("connector",),
+            wires=("ntc.host",),
             hold=True,
         )
     yield _empty_insulation()
@@ -187,6 +188,7 @@ PLAN = JobPlan(
     steps=holder_pack_steps,
     topics=ALL_TOPICS - {Topic.BUILT, Topic.NETWORK},
     own=OWN,
+    live=False,
     stages=tuple(stage for stage in Stage if stage not in (Stage.STRIPS, Stage.INSULATION)),
     sections={Stage.BMS: (PageSection("Holders", ("holder.clip_a", "holder.clip_ohm", "holder.host_plug")),)},
 )

@@ -271,6 +271,7 @@ PLAN = JobPlan(
     stages=LEADS_STAGES,
     steps=machine_lead_steps,
     own=OWN,
+    live=False,
     # The controller's half is not live, and what charges the pack is another job's matter.
     topics=frozenset({Topic.PLUG, Topic.STEADY}),
     sections={

@@ -133,6 +133,7 @@ class JobPlan:
     first_edits : edits that make a proposed pack a job of this kind, its kind apart.
     sections : what its pages show beyond the others', by stage.
     lead_way : what its leads run between.
+    live : whether the wires are live while they are joined: cells are in, a source is on.
     picture : the one picture that stands on the bench in place of the faces, with a caption; None shows
         the faces.
     plate : title and pairs of the rating plate.
@@ -150,6 +151,7 @@ class JobPlan:
     first_edits: Callable[[Design], Edits] = no_edits
     sections: Mapping[Stage, tuple[PageSection, ...]] = field(default_factory=dict)
     lead_way: Callable[[Design], LeadWay] = the_leads
+    live: bool = True
     picture: Callable[[Design, Analysis], Drawing] | None = None
     caption: str = ""
     plate: Callable[[Design, Analysis], tuple[str, Pairs]] = pack_plate

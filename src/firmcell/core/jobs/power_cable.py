@@ -425,6 +425,7 @@ PLAN = JobPlan(
     stages=LEADS_STAGES,
     steps=power_cable_steps,
     own=OWN,
+    live=False,
     # Lugs are in the place of a plug, and the duty is judged by a rule of its own.
     topics=frozenset({Topic.FUSE}),
     first_edits=_first_edits,

@@ -144,7 +144,7 @@ def tap_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
 
 def sensor_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the laying of the board's thermistors."""
-    sensors = [e for e in a.wiring.wires if e.id.startswith("ntc.")]
+    sensors = [e for e in a.wiring.wires if e.id.startswith("ntc.") and e.id != "ntc.host"]
     if not sensors:
         return
     yield Step(

@@ -68,7 +68,8 @@ def lug_work(lug: Lug, wire: Wire, bend_m: float) -> LugWork:
         die_mm2=wire.area_m2 * 1e6,
         torque_nm=next((nm for stud, nm in TORQUE_NM.items() if abs(stud - lug.stud_m) < 0.1e-3), None),
         sleeve=joint_sleeve(
-            max(lug.palm_width_m, lug.barrel_outer_m),
+            # It is on the wire before the lug is, so the palm never has to go through it.
+            max(wire.outer_diameter_m, lug.barrel_outer_m),
             min(wire.outer_diameter_m, lug.barrel_outer_m),
             lug.barrel_depth_m,
         ),

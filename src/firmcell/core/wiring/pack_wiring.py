@@ -281,7 +281,9 @@ class _PackWiring:
 
     def _connectors(self, starts: dict[str, list[str]]) -> None:
         leads = self.leads
-        self._outlet("load", "connector", leads.outlet, starts, leads.ends is LeadEnds.STUDS)
+        host = getattr(self.design.details, "host_plug", None)
+        part = host or leads.outlet
+        self._outlet("load", "connector", part, starts, host is None and leads.ends is LeadEnds.STUDS)
         if not self.inside:
             return
         if leads.second_connector is not None:
@@ -292,10 +294,20 @@ class _PackWiring:
             if separate and self.switched is not None:
                 to[self.switched] = [pad_id(self.switched, "C")]
             self._outlet("charge", "charger's connector", leads.charge_connector or leads.connector, to)
-        holder = self.design.details
-        plug = getattr(holder, "host_plug", None)
-        if plug is not None:
-            self.build.node("load.ntc", NodeKind.CONTACT, "host plug, thermistor")
+        if host is not None:
+            sensor = self.build.node("ntc.host", NodeKind.SENSOR, "thermistor that the host reads")
+            pin = self.build.node("load.ntc", NodeKind.CONTACT, f"{host.name}, pin of the thermistor")
+            self.build.wire(
+                "ntc.host",
+                sensor,
+                pin,
+                self.design.bms.sense_wire,
+                leads.length_m,
+                "NTC host",
+                "two white",
+                "by the host's pin list",
+                "connector",
+            )
 
     def _outlet(
         self, name: str, words: str, part: Connector, starts: dict[str, list[str]], studs: bool = False

@@ -59,7 +59,7 @@ def wire_list(wiring: Wiring, metal: UnderLoad | None = None) -> tuple[WireEntry
         assert made is not None
         start, end = wiring.by_id[edge.start], wiring.by_id[edge.end]
         where, ref = start.label, made.ref
-        if start.kind is NodeKind.SENSOR:
+        if start.kind is NodeKind.SENSOR and start.id != "ntc.host":
             where, ref = _sensor_place(int(start.id.rpartition(".")[2]), metal)
         entries.append(
             WireEntry(
