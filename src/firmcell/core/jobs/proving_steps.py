@@ -108,7 +108,7 @@ def board_on_step(d: Design, a: Analysis, board: Board, live: bool = True) -> St
         )
         if live
         else ("Every pad soldered as listed", "No bridge between pads", "Plug sits"),
-        refs=("board",),
+        refs=("board", f"lead:{pole}-out") if made else ("board",),
         wires=ids(made),
         hold=True,
     )

@@ -45,7 +45,7 @@ def wiring_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
         "Main leads are tied or glued to the pack behind their joints, so that a pull on the connector never reaches a joint.",
         records=("checked",),
         checks=("A pull on the connector moves no joint", "No lead across an edge of strip"),
-        refs=("lead:minus", "lead:plus"),
+        refs=("lead:minus", "lead:plus", "connector"),
     )
 
 

@@ -207,7 +207,10 @@ class FaceWires:
         if pads:
             p, further = pads["P"], lane + diameter * 1.4
             out = (out[0], further)
-            f.shapes.append(Stroke(f.path(p, (p[0], further), out), diameter, role, ref))
+            ref = f"{ref}-out"
+            wire = f.path(p, (p[0], further), out)
+            f.shapes.append(Stroke(wire, diameter, role, ref))
+            f.targets[ref] = wire[1]
             for name in ("B", "P"):
                 x, y = pads[name]
                 f.shapes.append(Label(f.place(x, y - 3.0), f"{name}{sign}", 3.4, "label.board", "board"))
@@ -215,6 +218,8 @@ class FaceWires:
         else:
             # The board is not on this face: the lead ends where it goes over the edge to it.
             words = f"to B{sign}" if through else sign
+            if through:
+                f.targets[f"{ref}-out"] = f.place(*out)
         f.shapes.append(
             Label(
                 f.place(out[0] + 5.0 + (4.0 if len(words) > 1 else 0.0), out[1]),

@@ -172,6 +172,7 @@ class _Painter:
         through = pole_through_board(self.design.bms.board)
         for (y, _, ref), sign in zip(self.ways, "+−", strict=True):
             if ref == f"lead:{through}":
+                self.targets.setdefault(f"{ref}-out", self.targets.get(ref, (0.0, 0.0)))
                 self.shapes.append(Area(rectangle(-16, y - 7, 4, y + 7), "board", ref))
                 self.shapes.append(Label((-8.5, y), f"P{sign}", 5.6, "label.board", ref))
                 continue

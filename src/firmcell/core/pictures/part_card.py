@@ -182,11 +182,12 @@ def _numbers(numbers: list[int]) -> str:
 
 
 def _lead(name: str, d: Design, a: Analysis) -> Description | None:
-    if name not in ("plus", "minus"):
+    pole, _, out = name.partition("-")
+    if pole not in ("plus", "minus") or out not in ("", "out"):
         return None
     f = a.leads
     return Description(
-        f"Main {name} lead",
+        f"Main {pole} lead" + (", from the board to the connector" if out else ""),
         (
             ("Wire", f"{d.leads.wire.name}, {d.leads.length_m * 1e3:.0f} mm"),
             ("Carries", f"{amperes(d.brief.current_steady_a)} of {amperes(f.limit_a)}"),

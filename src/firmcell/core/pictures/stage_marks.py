@@ -136,6 +136,8 @@ def _bench(
     marks |= {
         "lead:plus": "open",
         "lead:minus": "open",
+        "lead:plus-out": "open",
+        "lead:minus-out": "open",
         "lead:third": "open",
         "connector": "open",
         "board": "open",

@@ -155,7 +155,8 @@ class _Ladder:
             edge = self._edge_y(plain)
             b, p = PLUG_X + 4.0, PLUG_X + BOARD_W - 8.0
             self._line(((CELL_W / 2, start), (CELL_W / 2, y), (b, y), (b, edge)), role, ref)
-            self._line(((p, edge), (p, y), (end, y)), role, ref)
+            self._line(((p, edge), (p, y), (end, y)), role, f"{ref}-out")
+            self.targets[f"{ref}-out"] = (p, y)
             inside = edge - 2.5 if sign == "+" else edge + 2.5
             # The switch, drawn open: nothing leaves past it.
             self._line(((b, edge), (b, inside)), "label.board", "board", 0.8)
@@ -196,6 +197,8 @@ class _Ladder:
         y = self.high + TRUNK if sign == "+" else -TRUNK
         at = middle + way * OUT_H / 2
         wire = next((e for e in self.wiring.edges if e.end == f"cup.{name}.{plain}"), None)
+        if wire is not None and wire.wire is not None:
+            ref = wire.wire.ref
         if wire is not None and wire.start.startswith("bms.C"):
             # From the charge port of its own, past the load's line.
             c, edge, below = PLUG_X + BOARD_W - 2.5, self._edge_y(plain), y + way * 9.0

@@ -349,7 +349,7 @@ class _PackWiring:
             marked,
             main_colour(sign),
             ending,
-            f"lead:{'minus' if sign == '−' else 'plus'}",
+            f"lead:{'minus' if sign == '−' else 'plus'}{'-out' if from_board else ''}",
         )
 
 
