@@ -150,6 +150,14 @@ def test_without_a_board_both_leads_begin_at_a_strip(hoist):
     assert not [s for s in leads.shapes if s.role == "board"]
 
 
+@pytest.mark.parametrize(("off_s", "said"), [(0.0, False), (300.0, True)])
+def test_a_cable_used_by_turns_is_drawn_as_if_it_never_rested_and_says_so(off_s, said):
+    design = DEMO_JOBS["log-splitter-cable"][1](SHELF).edited("cable.on_s", 60.0).edited("cable.off_s", off_s)
+    picture = plan_of(design).leads_picture(design, analyse(design, SHELF))
+    words = [s.text for s in picture.shapes if isinstance(s, Label)]
+    assert any("as if it never rested" in w for w in words) is said
+
+
 def test_lugs_are_drawn_by_barrel_and_stud():
     design = DEMO_JOBS["log-splitter-cable"][1](SHELF)
     picture = plan_of(design).leads_picture(design, analyse(design, SHELF))

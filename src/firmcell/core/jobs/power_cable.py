@@ -364,7 +364,8 @@ def _report(design: Design, library: PartLibrary) -> CableReport:
 
 
 def _way(design: Design) -> LeadWay:
-    return LeadWay(LeadEnd.SOURCE_LUG, LeadEnd.LOAD_LUG, to="from stud to stud")
+    by_turns = design.cable.on_s > 0 and design.cable.off_s > 0
+    return LeadWay(LeadEnd.SOURCE_LUG, LeadEnd.LOAD_LUG, to="from stud to stud", rests=by_turns)
 
 
 def _lugs(design: Design) -> tuple[str, str]:

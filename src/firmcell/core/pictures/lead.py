@@ -61,6 +61,7 @@ class LeadWay:
     conductors : how many wires; two are plus and minus.
     staggered : whether each is cut shorter than the one before.
     fused : whether the fuse of the leads sits in them.
+    rests : whether the current comes and goes, so that the steady temperatures drawn are never reached.
     """
 
     begins: LeadEnd = LeadEnd.STRIP
@@ -69,6 +70,7 @@ class LeadWay:
     conductors: int = 2
     staggered: bool = False
     fused: bool = True
+    rests: bool = False
 
 
 PACK_TO_PLUG = LeadWay()
@@ -321,4 +323,6 @@ class _Painter:
                 Label((at, y), f"{warm:.0f} °C, {figures(lost) if lost else '0'} mV", 6.0, "label.dimension")
             )
         drop = f"both leads, contacts and fuse lose {figures(self.analysis.leads.drop_steady_v * 1e3)} mV at {brief.current_steady_a:g} A"
+        if self.way.rests:
+            drop += "; temperatures as if it never rested"
         self.shapes.append(Label((-26.0, y - 11.0), drop, 6.0, "label.dimension", anchor="start"))
