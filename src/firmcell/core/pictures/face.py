@@ -343,7 +343,7 @@ class _FacePainter:
         for piece in sorted(runs, key=lambda r: order[r.kind]):
             strip, layers = metal_of(self.layout, self.joining, piece.kind)
             points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
-            stretched = _overhang(points, pad_overhang(self.joining) * MM)
+            stretched = _overhang(points, pad_overhang(self.joining, self.layout.pitch_m) * MM)
             ref = f"strip:{piece.id}"
             middle = points[len(points) // 2 - 1], points[len(points) // 2]
             self.targets[ref] = (

@@ -101,7 +101,7 @@ class _TemplatePainter:
                 points = points + np.array([[0.0, -1e-6], [0.0, 1e-6]])
             elif not run.bends:
                 points = points[[0, -1]]
-            past = pad_overhang(self.design.joining)
+            past = pad_overhang(self.design.joining, self.layout.pitch_m)
             ends = [past + tail for tail in tail_lengths(self.layout, run)]
             for a, b, first, second in zip(
                 points,

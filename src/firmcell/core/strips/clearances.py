@@ -13,12 +13,8 @@ from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_ban
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.parts import Cell
-from firmcell.core.strips.made_of import pad_overhang
+from firmcell.core.strips.made_of import PLACING_M, pad_overhang
 from firmcell.core.strips.runs import StripKind, StripRun, strip_runs, tail_lengths
-
-PLACING_M = 0.0005
-"""How far a strip may lie beside its line, m; common practice, no source."""
-
 
 CREEPAGE_MM = {
     10: 0.40,
@@ -118,7 +114,7 @@ def strips_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNe
 
 def _segments(layout: Layout, runs: list[StripRun], joining: Joining) -> _Segments:
     place, starts, ends, half = [], [], [], []
-    past = pad_overhang(joining)
+    past = pad_overhang(joining, layout.pitch_m)
     for n, run in enumerate(runs):
         strip = joining.collector_strip if run.kind is StripKind.COLLECTOR else joining.link_strip
         # The tail for the main lead is metal like the rest.

@@ -11,13 +11,23 @@ from firmcell.core.strips.two_metals import laid_together
 PAD_OVERHANG_M = 0.004
 """Strip past the centre of its last pad, m, welded or soldered; common practice, no source."""
 
+LEAST_OVERHANG_M = 0.002
+"""What two weld spots or a solder joint need past the centre of a pad, m; common practice, no source."""
 
-def pad_overhang(joining: Joining) -> float:
+PLACING_M = 0.0005
+"""How far a strip may lie beside its line, m; common practice, no source."""
+
+
+def pad_overhang(joining: Joining, pitch_m: float) -> float:
     """Return how far strip reaches past the middle of its last pad.
+
+    Between thin flat cells it is cut shorter, so that the strips of two neighbours stay apart as asked.
 
     Parameters
     ----------
     joining : Joining
+    pitch_m : float
+        From cell to cell, m.
 
     Returns
     -------
@@ -33,12 +43,16 @@ def pad_overhang(joining: Joining) -> float:
     >>> from firmcell.core.model.design import JoinedBy, Joining
     >>> from firmcell.core.model.sample_parts import NICKEL
     >>> screwed = Joining(link_strip=NICKEL, collector_strip=NICKEL, joined_by=JoinedBy.SCREW, thread_m=0.006)
-    >>> bool(pad_overhang(screwed) == EDGE_THREADS * 0.006)
+    >>> bool(pad_overhang(screwed, 0.03) == EDGE_THREADS * 0.006)
     True
+    >>> welded = Joining(link_strip=NICKEL, collector_strip=NICKEL, gap_m=0.001)
+    >>> round(pad_overhang(welded, 0.0084), 6)  # 8.4 mm less 1 mm apart and twice 0.5 mm aside, in two
+    0.0032
     """
     if joining.joined_by is JoinedBy.SCREW:
         return max(PAD_OVERHANG_M, EDGE_THREADS * joining.thread_m)
-    return PAD_OVERHANG_M
+    room = (pitch_m - joining.gap_m) / 2 - PLACING_M
+    return min(PAD_OVERHANG_M, max(room, LEAST_OVERHANG_M))
 
 
 def strip_takes_screw(strip: Strip, joining: Joining) -> bool:

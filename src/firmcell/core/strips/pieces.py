@@ -179,7 +179,7 @@ def _piece(
     length = (
         0.0
         if run.kind is StripKind.PLATE
-        else run.run_m + 2 * pad_overhang(joining) + sum(tail_lengths(layout, run))
+        else run.run_m + 2 * pad_overhang(joining, layout.pitch_m) + sum(tail_lengths(layout, run))
     )
     return StripPiece.model_construct(
         id=run.id,

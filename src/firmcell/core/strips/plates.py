@@ -15,7 +15,8 @@ from firmcell.core.layout.cell_places import SIN60, Layout
 from firmcell.core.model.design import Face, Joining
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.model.parts import Cell
-from firmcell.core.strips.clearances import PLACING_M, least_distance
+from firmcell.core.strips.clearances import least_distance
+from firmcell.core.strips.made_of import PLACING_M
 from firmcell.core.strips.tap_points import Node, node_pads, nodes_of
 
 SLOT_M = (0.0008, 0.006)
