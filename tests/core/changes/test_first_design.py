@@ -51,6 +51,7 @@ def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, 
     hours=st.floats(0.5, 2),
 )
 @example(low=13.5625, width=1.5, steady=11.0, peak=1.0, hours=1.25)  # thin flat cells side by side
+@example(low=20.24, width=1.406, steady=10.1, peak=1.39, hours=0.64)  # one alone, its strip crosswise
 @settings(max_examples=20, deadline=None)
 def test_within_reach_of_the_library_a_proposed_design_has_no_stop(low, width, steady, peak, hours):
     """What a small shop builds: 9 to 50 V, up to 15 A steadily; the library has parts for all of it."""

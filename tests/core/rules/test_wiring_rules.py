@@ -8,6 +8,7 @@ from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.jobs import findings_of, steps_of
 from firmcell.core.leads.connectors import mates
 from firmcell.core.model.brief import TouchMeasures
+from firmcell.core.model.design import LeadEnds
 from firmcell.core.model.parts import ChargePort, Connector, Fuse, Keying
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.records.events import PolarityReading, sealed
@@ -182,3 +183,29 @@ def test_a_cell_at_nine_tenths_of_a_volt_gets_no_board(hoist):
     cell = as_job(hoist, JobKind.CELL_BMS, SHELF)
     assert "2.50 V to 4.25 V" in blocked(cell, "cell-bms-cell-check", 0.9)
     assert blocked(cell, "cell-bms-cell-check", 3.6) is None
+
+
+def test_a_second_connector_of_the_load_counts_as_one_the_charger_may_be_pushed_into(hoist, library):
+    charger = part_named(library, Connector, "keyed twin-bullet 4 mm")
+    board = hoist.bms.board.model_copy(update={"charge_port": ChargePort.SEPARATE})
+    apart = hoist.with_edits(
+        ("bms.board", board),
+        ("leads.charge_connector", charger),
+        ("leads.connector", part_named(library, Connector, "keyed twin-bullet 5.5 mm")),
+    )
+    assert "LE-11" not in found(apart, library)
+    both = apart.edited("leads.second_connector", charger)
+    finding = found(both, library)["LE-11"]
+    assert finding.severity is Severity.STOP
+    mended = finding.fix.applied(both)
+    assert "LE-11" not in found(mended, library)
+    assert not mates(mended.leads.charge_connector, mended.leads.second_connector)
+
+
+def test_leads_that_end_in_lugs_mate_with_no_charger(hoist, library):
+    like = hoist.with_edits(
+        ("leads.charge_connector", hoist.leads.connector),
+        ("leads.charge_same_pins", False),
+        ("leads.ends", LeadEnds.STUDS),
+    )
+    assert "LE-11" not in found(like, library)

@@ -163,10 +163,12 @@ def live_ends_words(wiring: Wiring, steps: tuple[Step, ...], code: str) -> str:
     of a plug count as open as soon as a wire reaches them. Empty where the step makes no wire.
     """
     made: set[str] = set()
+    begun: set[str] = set()
     for step in steps:
-        made |= set(step.wires)
+        made |= {*step.wires, *step.begins}
+        begun = (begun | set(step.begins)) - set(step.wires)
         if step.code == code:
-            if not step.wires:
+            if not step.wires and not step.begins:
                 return ""
             break
     else:
@@ -183,13 +185,15 @@ def live_ends_words(wiring: Wiring, steps: tuple[Step, ...], code: str) -> str:
     }
     if len(ends) < 1:
         return ""
+
+    def name(node: str) -> str:
+        free = any(e.id in begun for e in wiring.at(node))
+        return ("the free end for the " if free else "") + wiring.by_id[node].label
+
     low, high = min(ends, key=lambda n: ends[n]), max(ends, key=lambda n: ends[n])
     if len(ends) == 1:
-        return f"Live after it: {wiring.by_id[low].label}, against all metal of the pack."
-    return (
-        f"Live after it: {len(ends)} open ends, up to {ends[high] - ends[low]:.2f} V between {wiring.by_id[low].label} and "
-        f"{wiring.by_id[high].label}."
-    )
+        return f"Live after it: {name(low)}, against all metal of the pack."
+    return f"Live after it: {len(ends)} open ends, up to {ends[high] - ends[low]:.2f} V between {name(low)} and {name(high)}."
 
 
 OPEN_ENDS = {

@@ -8,7 +8,14 @@ from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
-from firmcell.core.jobs.wiring_steps import harness_steps, ids, outlet_steps, sensor_steps, tap_steps
+from firmcell.core.jobs.wiring_steps import (
+    board_last,
+    harness_steps,
+    ids,
+    outlet_steps,
+    sensor_steps,
+    tap_steps,
+)
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.limits import GROUP_SPREAD_V, TOUCH_LIMIT_V
@@ -89,7 +96,15 @@ def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
     pole = pole_through_board(d.bms.board) or "minus"
     sign, other = ("+", "minus") if pole == "plus" else ("−", "plus")
     plain, kept = ("+", "-") if pole == "plus" else ("-", "+")
+    late = board_last(d, a)
     main = [e for e in a.wiring.wires if e.id.startswith("main.")]
+    cut = [e for e in main if e.id.split(".")[1] == plain]
+    begun = [e for e in cut if e in late]
+    to_board = (
+        f"and a wire for the board's B{sign} goes on that strip, its other end covered until the sense leads are on"
+        if begun
+        else f"and that strip goes to the board's B{sign}"
+    )
     stays = [e for e in main if e.id.split(".")[1] == kept]
     fused = any(e.end == "fuse.a" for e in stays)
     yield Step(
@@ -113,7 +128,7 @@ def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
         f"fit-{pole}-lead",
         "Wire",
         f"Main {pole}: cut in the board",
-        f"The pack's {pole} lead comes off the collecting strip, and that strip goes to the board's B{sign}, one conductor at a time, the {other} lead "
+        f"The pack's {pole} lead comes off the collecting strip, {to_board}, one conductor at a time, the {other} lead "
         f"covered. The old {pole} lead waits, covered: it goes to P{sign} last, when the taps are proven.",
         cautions=(
             "One conductor at a time; the other end covered.",
@@ -123,7 +138,8 @@ def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
         expected="smooth joint, tug holds",
         face=a.bms.taps[-1 if pole == "plus" else 0].face,
         refs=(f"lead:{pole}", "board"),
-        wires=ids([e for e in main if e.id.split(".")[1] == plain]),
+        wires=ids([e for e in cut if e not in begun]),
+        begins=ids(begun),
         hold=True,
     )
 

@@ -4,13 +4,13 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, figures, millimetres, plural, volts
-from firmcell.core.jobs.wiring_steps import ids
+from firmcell.core.jobs.wiring_steps import board_last, ids, soldered
 from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Design
 from firmcell.core.model.limits import GROUP_SPREAD_V
-from firmcell.core.model.parts import Board, SenseJoined
+from firmcell.core.model.parts import Board
 from firmcell.core.records.step import Step
-from firmcell.core.wiring.pack_wiring import pole_through_board
+from firmcell.core.wiring.pack_wiring import pad_id, pole_through_board
 
 SLOW_CHARGE_H = 16
 """Of nickel cells at a tenth of their capacity an hour (IEC 61951-2, value from memory)."""
@@ -40,11 +40,11 @@ def total_step(d: Design, phase: str, hold: bool = True) -> Step:
 def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the steps that prove a pack: taps, board, first charge."""
     led_out = bool(a.bms.sense_wire_total_m)
-    plugged = led_out and (d.bms.board is None or d.bms.board.sense_joined is SenseJoined.PLUG)
+    plugged = led_out and not soldered(d)
     where = (
         "at the free end of the sense plug"
         if plugged
-        else "on the board's pads"
+        else "at the free ends of the sense leads, uncovered one at a time"
         if led_out
         else "on the strips, through the flaps in the sheet"
     )
@@ -64,7 +64,11 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         "Prove",
         "Read every tap against B0" if d.series > 1 else "Read the cell group at its taps",
         f"Black probe on B0, red on {'B1, B2 … in order' if d.series > 1 else 'B1'}, {where}. Enter each reading in Tests.",
-        cautions=("Not plugged in until every step rises by one cell.",) if plugged else (),
+        cautions=(
+            f"Not {'plugged in' if plugged else 'soldered to the board'} until every step rises by one cell.",
+        )
+        if led_out
+        else (),
         records=("tap-reading",),
         expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",
         refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
@@ -92,23 +96,48 @@ def board_on_step(d: Design, a: Analysis, board: Board, live: bool = True) -> St
     pole = pole_through_board(board)
     sign = "+" if pole == "plus" else "−"
     order = d.bms.order.value.replace("P−", f"P{sign}").replace("B− first", f"B{sign} first")
-    made = [e for e in a.wiring.wires if e.id.startswith("main.P")]
-    ways = "; ".join(f"{a.wiring.by_id[e.start].label} to {a.wiring.by_id[e.end].label}" for e in made)
+    made = board_last(d, a)
+    sense = [e for e in made if e.wire is not None and e.wire.ref.startswith("tap:")]
+    out = [e for e in made if e.start == pad_id(sign, "P")]
+    own = [e for e in made if e not in sense and e not in out]
+    if soldered(d):
+        order = order.replace("the sense plug", "the sense leads").replace("sense plug", "sense leads")
+    words = [f"{order[0].upper()}{order[1:]}."]
+    if not own:
+        words.append(f"B{sign} is on already.")
+    if sense:
+        each = "; ".join(f"{e.wire.name} to {a.wiring.by_id[e.end].label}" for e in sense if e.wire)
+        words.append(f"Solder one at a time, from the lowest number up: {each}.")
+    if own:
+        words.append(f"Then the wire of B{0 if pole == 'minus' else d.series} to the board's B{sign}.")
+    if out:
+        ways = "; ".join(f"{a.wiring.by_id[e.start].label} to {a.wiring.by_id[e.end].label}" for e in out)
+        words.append(f"Last: {ways}.")
+    words.append(f"Check the order of pads against the wire list: {', '.join(board.pad_names)}.")
+    open_ends = (
+        ("Each free end is live against all the others: uncover one at a time.",) if live and sense else ()
+    )
     return Step(
         "board-on",
         "Prove" if live else "Wire",
         "Connect the board",
-        f"{order[0].upper()}{order[1:]}. B{sign} is on already. Last: {ways}. Check the order of pads against the wire list: {', '.join(board.pad_names)}.",
-        cautions=("The order differs between boards: where its sheet says otherwise, follow it.",),
+        " ".join(words),
+        cautions=("The order differs between boards: where its sheet says otherwise, follow it.", *open_ends),
         records=("checked",),
         checks=(
             f"Order kept: {order}",
-            "Sense plug sits and reads as listed",
+            "Every sense lead on the pad that the wire list names"
+            if soldered(d)
+            else "Sense plug sits and reads as listed",
             f"Voltage at the connector equals the pack, about {volts(d.series * d.cell_now_v)}; if nothing, wake the board with the charger",
         )
         if live
-        else ("Every pad soldered as listed", "No bridge between pads", "Plug sits"),
-        refs=("board", f"lead:{pole}-out") if made else ("board",),
+        else (
+            "Every pad soldered as listed",
+            "No bridge between pads",
+            *(() if soldered(d) else ("Plug sits",)),
+        ),
+        refs=("board", *dict.fromkeys(e.wire.ref for e in made if e.wire)),
         wires=ids(made),
         hold=True,
     )

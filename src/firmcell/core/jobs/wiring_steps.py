@@ -8,13 +8,13 @@ from collections.abc import Iterator
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.leads.soldering import joint_work
-from firmcell.core.model.design import BoardPlace, Design, Face, LeadEnds, Pole
+from firmcell.core.model.design import BoardPlace, ConnectOrder, Design, Face, LeadEnds
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, SenseJoined
 from firmcell.core.records.step import Step
-from firmcell.core.wiring.graph import Edge, Wiring
-from firmcell.core.wiring.pack_wiring import pole_through_board
+from firmcell.core.wiring.graph import Edge, NodeKind, Wiring
+from firmcell.core.wiring.pack_wiring import pad_id, pole_through_board, switched_sign
 
 BOARD_FIXED = {
     BoardPlace.END: "at the end of the pack",
@@ -64,19 +64,38 @@ def sense_wires(wiring: Wiring, face: Face | None = None, taps: tuple[int, ...] 
     ]
 
 
+def soldered(d: Design) -> bool:
+    """Whether the sense leads are soldered to the board's pads, with no plug between."""
+    return d.bms.board is not None and d.bms.board.sense_joined is SenseJoined.SOLDERED
+
+
+def board_last(d: Design, a: Analysis) -> list[Edge]:
+    """Return the wires whose board end waits, covered, until every tap has been read.
+
+    Those are the leads soldered to the board's pads, the lead out of the board, and the strip's lead to it
+    where the sense leads go first.
+    """
+    sign = switched_sign(d.bms.board)
+    if sign is None:
+        return []
+    pads = {node.id for node in a.wiring.nodes if node.kind is NodeKind.BOARD_PAD}
+    late = [e for e in sense_wires(a.wiring) if e.end in pads]
+    if d.bms.order is ConnectOrder.PLUG_FIRST:
+        late += [e for e in a.wiring.wires if e.id.startswith("main.") and e.end == pad_id(sign)]
+    return late + [e for e in a.wiring.wires if e.start == pad_id(sign, "P") and e.id.startswith("main.")]
+
+
 def harness_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the making of the sense harness, off the pack."""
     leads = sense_wires(a.wiring)
     if not leads:
         return
-    board = d.bms.board
-    soldered = board is not None and board.sense_joined is SenseJoined.SOLDERED
     order = ", ".join(
         f"{e.wire.name} {e.wire.colour} → {_pin(a.wiring, e)}" for e in leads[:8] if e.wire is not None
     ) + (" …" if len(leads) > 8 else "")
-    if soldered:
-        title = "Solder the sense leads to the board, off the pack"
-        how = "Tin pad and wire, a small tip, two seconds; the free ends stay insulated."
+    if soldered(d):
+        title = "Cut and number the sense leads, off the pack"
+        how = "Tin both ends; a sleeve over each board end, which goes to its pad only when every tap has been read."
     else:
         title = "Make the sense harness, off the pack"
         how = "Crimp each contact and push it into its place until it latches; tug."
@@ -88,10 +107,14 @@ def harness_steps(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("Off the pack: crimped or soldered live, two leads that touch short a group.",),
         records=("checked",),
         checks=(
-            "Every wire numbered",
-            "Each goes where the wire list says, by what is printed",
-            "Continuity from each end to its place",
-            "No two places joined",
+            ("Every wire numbered at both ends", "Every board end covered", "Length by the list")
+            if soldered(d)
+            else (
+                "Every wire numbered",
+                "Each goes where the wire list says, by what is printed",
+                "Continuity from each end to its place",
+                "No two places joined",
+            )
         ),
         refs=("board",),
         hold=True,
@@ -111,6 +134,12 @@ def _pin(wiring: Wiring, edge: Edge) -> str:
 def tap_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
     """Yield the steps of joining the sense leads, one face after the other."""
     screwed = d.joining.joined_by is JoinedBy.SCREW
+    late = {e.id for e in board_last(d, a)}
+    covered = (
+        "The board end of every lead stays covered: it is live as soon as the lead is joined."
+        if soldered(d)
+        else "The plug stays out of the board. Every lead is live as soon as it is joined, and so is its place in the plug."
+    )
     for face in (Face.BOTTOM, Face.TOP):
         taps = tuple(t.number for t in a.bms.taps if t.face is face)
         made = sense_wires(a.wiring, face, taps)
@@ -127,18 +156,15 @@ def tap_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
             "Wire",
             f"Sense leads on the {face.value} face",
             f"{lengths}. {how} The free end of the next stays covered until its turn.",
-            cautions=(
-                "The plug stays out of the board. Every lead is live as soon as it is joined, and so is its place in the plug.",
-            )
-            if live
-            else (),
+            cautions=(covered,) if live else (),
             records=("crimp-joint" if screwed else "solder-joint",),
             expected="every strand in, tug holds, screws at their torque again"
             if screwed
             else "smooth joint, strands in outline, tug holds",
             face=face,
             refs=tuple(f"tap:{n}" for n in taps),
-            wires=ids(made),
+            wires=ids([e for e in made if e.id not in late]),
+            begins=ids([e for e in made if e.id in late]),
         )
 
 
@@ -233,7 +259,9 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
         if screwed
         else f"Solder the {lead} to the tail of the collecting strip B{node}."
     )
+    late = {e.id for e in board_last(d, a)}
     made = [e for e in a.wiring.wires if e.id.split(".")[0] == "main" and e.id.split(".")[1] == plain]
+    begun = [e for e in made if e.id in late]
     if sum(1 for e in made if e.start.startswith("lead.")) > 1:
         how += f" Both leads of this pole: the second to the tail at cell {a.layout.second_lead_cells[0 if pole == 'minus' else 1]}."
     if pole == through:
@@ -241,14 +269,16 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
             f" The connector's {pole} lead is not joined here: it goes to the board's pad P{sign}. Past the board nothing "
             "would ever switch the pack off."
         )
-    fused = d.leads.fuse is not None and (d.leads.fuse_in is Pole.PLUS) == (pole == "plus")
-    fuse = f" The {d.leads.fuse.name} goes into this lead first." if fused and d.leads.fuse else ""
+    if begun:
+        how += f" Its board end stays covered: it goes to B{sign} after the sense leads."
+    fuse = d.leads.fuse_on(pole)
+    fused = f" The {fuse.name} goes into this lead first." if fuse else ""
     over = d.series * d.cell_now_v > TOUCH_LIMIT_V
     return Step(
         f"lead-{pole}",
         "Wire",
         f"Main {pole}: strip B{node} to the board's B{sign}" if pole == through else f"Main {pole} lead",
-        f"{how}{fuse} Finish, sleeve and cover it before the other conductor is touched.",
+        f"{how}{fused} Finish, sleeve and cover it before the other conductor is touched.",
         cautions=()
         if not live
         else (
@@ -260,7 +290,8 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
         expected=_expected(d, pole, through, screwed) if live else "smooth joint, tug holds",
         face=a.bms.taps[node].face,
         refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)),
-        wires=ids(made),
+        wires=ids([e for e in made if e not in begun]),
+        begins=ids(begun),
         hold=pole == "plus",
     )
 

@@ -175,9 +175,8 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
     0.01493
     """
     per_metre = float(resistance_at(wire.resistance_ohm_per_m, temperature_k, COPPER_COEFFICIENT))
-    fuse = leads.fuse_holder_ohm if leads.fuse else 0.0
     contacts = 2 * leads.outlet.contact_resistance_ohm * (1 + leads.adapters)
-    return 2 * leads.length_m * per_metre / leads.parallel + contacts + fuse
+    return 2 * leads.length_m * per_metre / leads.parallel + contacts + leads.fuse_ohm
 
 
 def _fits(leads: Leads, wire: Wire) -> bool:
@@ -300,7 +299,9 @@ def lead_figures(
     options, proposed, ruled = wire_options(wires, leads, duty, around)
     peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
     allowed, rules_connector = allowed_current(leads.outlet, wire, ambient_k)
-    rush = inrush(full_v, load_capacitance_f, full_v / fault + loop)  # as quick as the first of a short
+    rush = inrush(
+        full_v, load_capacitance_f, full_v / fault + loop - leads.fuse_ohm
+    )  # a cold fuse adds little
     resistor = precharge(full_v, load_capacitance_f)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),

@@ -253,7 +253,16 @@ class Leads(Frozen):
     fuse: Fuse | None = Field(None, title="Fuse")
     fuse_in: Pole = Field(Pole.PLUS, title="Fuse in the")
     fuse_at_m: Metres = Field(0.05, title="Fuse after", le=50)
-    fuse_holder_ohm: Ohms = Field(0.001, title="Fuse and holder, resistance")
+    fuse_holder_ohm: Ohms = Field(0.001, title="Fuse holder, resistance")
+
+    @property
+    def fuse_ohm(self) -> float:
+        """Resistance of fuse and holder, Ω; 0 without a fuse."""
+        return self.fuse.element_ohm + self.fuse_holder_ohm if self.fuse else 0.0
+
+    def fuse_on(self, pole: str) -> Fuse | None:
+        """The fuse, if it sits in the lead of a pole, “minus” or “plus”."""
+        return self.fuse if self.fuse_in == (Pole.PLUS if pole == "plus" else Pole.MINUS) else None
 
     @property
     def outlet(self) -> Connector:

@@ -233,6 +233,16 @@ class FuseKind(StrEnum):
     BREAKER = "thermal breaker"
 
 
+FUSE_DROP_V = {
+    FuseKind.BLADE: 0.12,
+    FuseKind.BOLTED: 0.10,
+    FuseKind.TUBE: 0.15,
+    FuseKind.BLOCK: 0.10,
+    FuseKind.BREAKER: 0.20,
+}
+"""What is lost over the element at the rated current, V; generic class values on the high side, from memory."""
+
+
 class Fuse(Part):
     """A fuse or breaker."""
 
@@ -242,6 +252,11 @@ class Fuse(Part):
     voltage_dc_v: Volts = Field(title="Voltage, d.c.", gt=0)
     breaking_a: Amperes = Field(title="Breaking capacity", gt=0)
     resettable: bool = Field(False, title="Can be reset")
+
+    @property
+    def element_ohm(self) -> float:
+        """Resistance of the element, warm, Ω: the smaller the rating, the more."""
+        return FUSE_DROP_V[self.construction] / self.rating_a
 
 
 class Lug(Part):

@@ -26,6 +26,7 @@ class Step:
     spread_v : by how much what is measured in it may differ, V.
     reads_v : least and greatest reading that is right, V; None where nothing is known beforehand.
     wires : ids of the wires it makes; each wire of the wiring is made by exactly one step.
+    begins : ids of wires that it joins at the pack only; the other end stays covered until a later step.
     """
 
     code: str
@@ -44,6 +45,7 @@ class Step:
     spread_v: float = FIRST_TOUCH_SPREAD_V
     reads_v: tuple[float, float] | None = None
     wires: tuple[str, ...] = ()
+    begins: tuple[str, ...] = ()
 
 
 def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:

@@ -1,5 +1,6 @@
 """Rules on strip and welds."""
 
+import itertools
 from collections.abc import Iterator
 from math import hypot
 
@@ -182,7 +183,7 @@ def too_near(s: Situation) -> Iterator[Hit]:
                 for r in (f"strip:{n.strip}", n.other if ":" in n.other else f"strip:{n.other}")
             )
         ),
-        fix=_tails_clear(s),
+        fix=_tails_clear(s) or _narrower(s),
     )
 
 
@@ -217,6 +218,30 @@ def _tails_clear(s: Situation) -> Fix | None:
         if tried and min(tried)[0] < len(near):
             best = min(tried)
             return Fix(f"Connect the {pole} lead at cell {best[2]}", (best[3],))
+    return None
+
+
+def _narrower(s: Situation) -> Fix | None:
+    """The widest strips of the same metal that leave the distance asked for, as thick as now or the nearest to
+    it."""
+    layout, joining = s.analysis.layout, s.design.joining
+
+    def choices(now: Strip) -> list[Strip]:
+        by_width = {now.width_m: now}
+        for t in sorted(s.library.strips, key=lambda t: abs(t.thickness_m - now.thickness_m)):
+            if t.metal is now.metal and t.width_m < now.width_m and strip_takes_screw(t, joining):
+                by_width.setdefault(t.width_m, t)
+        return list(by_width.values())
+
+    parts = ("collector_strip", "link_strip")
+    pairs = itertools.product(choices(joining.collector_strip), choices(joining.link_strip))
+    for pair in sorted(pairs, key=lambda two: -two[0].width_m - two[1].width_m):
+        now = {
+            part: strip for part, strip in zip(parts, pair, strict=True) if strip != getattr(joining, part)
+        }
+        if now and not strips_too_near(layout, joining.model_copy(update=now), s.design.cell):
+            names = " and ".join(dict.fromkeys(strip.name for strip in now.values()))
+            return Fix(f"Use {names}", tuple((f"joining.{part}", strip) for part, strip in now.items()))
     return None
 
 

@@ -23,6 +23,14 @@ def past_the_board(wiring: Wiring) -> tuple[str, ...]:
     return tuple(name for name in OUTLETS if f"{name}.+" in cells and f"{name}.-" in cells)
 
 
+def _load_connectors(s: Situation) -> Iterator[Connector]:
+    """What the load is plugged into: nothing where the leads end in lugs, or two connectors side by side."""
+    leads = s.design.leads
+    yield leads.outlet
+    if leads.second_connector is not None:
+        yield leads.second_connector
+
+
 def charge_connectors(s: Situation) -> Iterator[Connector]:
     """Connectors of the part library that suit the charger and do not mate with the load's."""
     d = s.design
@@ -35,7 +43,8 @@ def charge_connectors(s: Situation) -> Iterator[Connector]:
     )
     for fit in ranked_connectors(s.library.connectors, ask):
         part = fit.connector
-        if fit.fits and not fit.marks and part.contacts == 2 and not mates(part, d.leads.connector):
+        mated = any(mates(part, other) for other in _load_connectors(s))
+        if fit.fits and not fit.marks and part.contacts == 2 and not mated:
             yield part
 
 
@@ -118,9 +127,10 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
     """Connectors of load and charger that mate with each other where that does harm."""
     leads, board = s.design.leads, s.design.bms.board
     charge = leads.charge_connector
-    if charge is None or not mates(charge, leads.connector):
+    mated = next((part for part in _load_connectors(s) if charge is not None and mates(charge, part)), None)
+    if charge is None or mated is None:
         return
-    what = f"The charger's {charge.name} mates with the load's {leads.connector.name}"
+    what = f"The charger's {charge.name} mates with the load's {mated.name}"
     if not leads.charge_same_pins:
         yield Hit(
             f"{what}, with plus and minus exchanged: a short at the first mistake.",

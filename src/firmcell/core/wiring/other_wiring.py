@@ -1,12 +1,14 @@
 """The wiring of jobs that are not a pack: one cell with its board, a cable, a machine and its controller."""
 
-from firmcell.core.model.design import Design, Pole
-from firmcell.core.model.parts import SwitchSide
+from firmcell.core.model.design import LUGS_ON_STUDS, Design
 from firmcell.core.wiring.builder import Builder
 from firmcell.core.wiring.colours import main_colour
 from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
+from firmcell.core.wiring.pack_wiring import switched_sign
 
 PHASES = "ABC"
+LUG_OHM = LUGS_ON_STUDS.contact_resistance_ohm / 2
+"""Crimp and stud at one end of a conductor, Ω."""
 TAB_OHM = 0.0005
 """Of a welded tab or a short strap; generic class value."""
 
@@ -29,7 +31,7 @@ def one_cell_wiring(design: Design) -> Wiring:
     b_plus = build.node("bms.B+", NodeKind.BOARD_PAD, "board B+")
     build.edge("strip.tab", minus, b_minus, EdgePart.STRIP, TAB_OHM)
     build.edge("strip.strap", plus, b_plus, EdgePart.STRIP, TAB_OHM)
-    high = board.switch_side is SwitchSide.HIGH
+    high = switched_sign(board) == "+"
     out = build.node("bms.P+" if high else "bms.P-", NodeKind.BOARD_PAD, f"board P{'+' if high else '−'}")
     build.edge("bms.switch", b_plus if high else b_minus, out, EdgePart.BMS, board.resistance_ohm)
     build.edge("end.-", minus if high else out, out_minus, EdgePart.CONTACT)
@@ -53,18 +55,17 @@ def cable_wiring(design: Design) -> Wiring:
             build.node(f"lug.{at}.{sign}", NodeKind.CUP, f"lug at the {at}, {shown}")
             for at in ("source", "load")
         )
-        build.edge(f"contact.source.{sign}", source[sign], near, EdgePart.CONTACT, 5e-5)
-        build.edge(f"contact.load.{sign}", far, load, EdgePart.CONTACT, 5e-5)
+        build.edge(f"contact.source.{sign}", source[sign], near, EdgePart.CONTACT, LUG_OHM)
+        build.edge(f"contact.load.{sign}", far, load, EdgePart.CONTACT, LUG_OHM)
         common = (leads.wire, main_colour(shown), "crimp", f"lead:{pole}")
-        fused = leads.fuse is not None and (leads.fuse_in is Pole.PLUS) == (sign == "+")
         start, left = near, leads.length_m
-        if fused:
+        if leads.fuse_on(pole) is not None:
             a = build.node("fuse.a", NodeKind.FUSE_END, "fuse, source side")
             start = build.node("fuse.b", NodeKind.FUSE_END, "fuse, load side")
             wire, colour, ending, ref = common
             at = max(min(leads.fuse_at_m, left), 1e-3)
             build.wire(f"main.{sign}.a", near, a, wire, at, f"F{shown}", colour, ending, ref)
-            build.edge("fuse", a, start, EdgePart.FUSE, leads.fuse_holder_ohm)
+            build.edge("fuse", a, start, EdgePart.FUSE, leads.fuse_ohm)
             left -= at
         wire, colour, ending, ref = common
         build.wire(f"main.{sign}", start, far, wire, max(left, 1e-3), shown, colour, ending, ref)

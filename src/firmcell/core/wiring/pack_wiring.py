@@ -6,7 +6,7 @@ from firmcell.core.bms.plug_pads import PlugPads, read_pads
 from firmcell.core.bms.sense_leads import SENSE_FUSE_A
 from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Design, LeadEnds, Pole
+from firmcell.core.model.design import Design, LeadEnds
 from firmcell.core.model.parts import Board, ChargePort, Connector, SenseJoined, SwitchSide
 from firmcell.core.strips.joints import joint_resistance
 from firmcell.core.strips.made_of import ohms_per_metre
@@ -18,6 +18,7 @@ from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
 ENDS_M = 0.004
 """Stripped at the tap end, m; common practice, no source."""
 SENSOR_LEAD_M = 0.15
+POLE = {"−": "minus", "+": "plus"}
 ORDINAL = {2: "second", 3: "third", 4: "fourth"}
 SPARK_OHM = 5.6
 """Resistance through which a spark-limiting contact touches first; generic class value."""
@@ -35,13 +36,12 @@ def switched_sign(board: Board | None) -> str | None:
 
 def pole_through_board(board: Board | None) -> str | None:
     """Return the pole whose main lead runs through the board, “minus” or “plus”; None without a board."""
-    sign = switched_sign(board)
-    return None if sign is None else "plus" if sign == "+" else "minus"
+    return POLE.get(switched_sign(board) or "")
 
 
 def pad_id(sign: str, letter: str = "B") -> str:
     """The id of a pad of the board, such as ``bms.B-``."""
-    return f"bms.{letter}{sign.replace('−', '-')}"
+    return f"bms.{letter}{_plain(sign)}"
 
 
 def pack_wiring(design: Design, layout: Layout, taps: tuple[Tap, ...], bridged: Iterable[int] = ()) -> Wiring:
@@ -122,7 +122,7 @@ class _PackWiring:
         point, or two where two leads run side by side."""
         build, leads = self.build, self.leads
         number, place = (0, 0) if sign == "−" else (self.series, 1)
-        pole = "minus" if sign == "−" else "plus"
+        pole = POLE[sign]
         count = 2 if self.layout.second_lead_cells[place] else 1
         strip_ohm = LEAD_TAIL_M * ohms_per_metre(self.layout, self.design.joining)[StripKind.COLLECTOR]
         ends = []
@@ -144,7 +144,7 @@ class _PackWiring:
                 f"joint.{pole}{which}", tail, end, EdgePart.JOINT, joint_resistance(self.design.joining)
             )
             ends.append(end)
-        fused = leads.fuse is not None and (leads.fuse_in is Pole.PLUS) == (sign == "+")
+        fused = leads.fuse_on(pole) is not None
         through = sign == self.switched
         if not fused and not through:
             return ends
@@ -152,7 +152,7 @@ class _PackWiring:
             a = build.node("fuse.a", NodeKind.FUSE_END, "fuse, pack side")
             b = build.node("fuse.b", NodeKind.FUSE_END, "fuse, load side")
             self._main_wires(ends, a, sign, leads.fuse_at_m, f"main.{_plain(sign)}.a", f"F{sign}")
-            build.edge("fuse", a, b, EdgePart.FUSE, leads.fuse_holder_ohm)
+            build.edge("fuse", a, b, EdgePart.FUSE, leads.fuse_ohm)
             if not through:
                 return [b]
             ends = [b]
@@ -174,7 +174,7 @@ class _PackWiring:
                 marked + (f" ({ORDINAL[n]})" if n > 1 else ""),
                 main_colour(sign),
                 "solder; fuse in this lead" if name.endswith(".a") else "solder",
-                f"lead:{'minus' if sign == '−' else 'plus'}",
+                f"lead:{POLE[sign]}",
             )
 
     # -- board ------------------------------------------------------------------------------------------
@@ -349,7 +349,7 @@ class _PackWiring:
             marked,
             main_colour(sign),
             ending,
-            f"lead:{'minus' if sign == '−' else 'plus'}{'-out' if from_board else ''}",
+            f"lead:{POLE[sign]}{'-out' if from_board else ''}",
         )
 
 
