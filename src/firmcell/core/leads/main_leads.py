@@ -267,6 +267,11 @@ def _temperature_of(
     return float(_temperatures(known, steady_a, ambient_k, laying)[known.index(wire)])
 
 
+def _rush_ohm(leads: Leads, supply: Supply, loop_ohm: float) -> float:
+    """What a rush meets: as quick as the first of a short, and the element of the fuse cold, so left out."""
+    return supply.full_v / supply.short_a + loop_ohm - (leads.fuse.element_ohm if leads.fuse else 0.0)
+
+
 @lru_cache(maxsize=32)
 def lead_figures(
     leads: Leads,
@@ -299,9 +304,7 @@ def lead_figures(
     options, proposed, ruled = wire_options(wires, leads, duty, around)
     peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
     allowed, rules_connector = allowed_current(leads.outlet, wire, ambient_k)
-    rush = inrush(
-        full_v, load_capacitance_f, full_v / fault + loop - leads.fuse_ohm
-    )  # a cold fuse adds little
+    rush = inrush(full_v, load_capacitance_f, _rush_ohm(leads, supply, loop))
     resistor = precharge(full_v, load_capacitance_f)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),

@@ -222,8 +222,7 @@ def _tails_clear(s: Situation) -> Fix | None:
 
 
 def _narrower(s: Situation) -> Fix | None:
-    """The widest strips of the same metal that leave the distance asked for, as thick as now or the nearest to
-    it."""
+    """The widest strips of the same metal that leave the distance asked for, about as thick as now."""
     layout, joining = s.analysis.layout, s.design.joining
 
     def choices(now: Strip) -> list[Strip]:
