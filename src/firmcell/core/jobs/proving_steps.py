@@ -107,7 +107,7 @@ def board_on_step(d: Design, a: Analysis, board: Board, live: bool = True) -> St
         words.append(f"B{sign} is on already.")
     if sense:
         each = "; ".join(f"{e.wire.name} to {a.wiring.by_id[e.end].label}" for e in sense if e.wire)
-        words.append(f"Solder one at a time, from the lowest number up: {each}.")
+        words.append(f"Solder one at a time, in this order: {each}.")
     if own:
         words.append(f"Then the wire of B{0 if pole == 'minus' else d.series} to the board's B{sign}.")
     if out:

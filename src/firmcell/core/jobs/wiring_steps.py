@@ -80,6 +80,10 @@ def board_last(d: Design, a: Analysis) -> list[Edge]:
         return []
     pads = {node.id for node in a.wiring.nodes if node.kind is NodeKind.BOARD_PAD}
     late = [e for e in sense_wires(a.wiring) if e.end in pads]
+    if d.bms.order is ConnectOrder.ALL_THEN_LOAD:
+        # Both ends of the pack come before what lies between; the sort keeps the rest as it is.
+        ends = ("tap:0", f"tap:{d.series}")
+        late.sort(key=lambda e: e.wire is not None and e.wire.ref not in ends)
     if d.bms.order is ConnectOrder.PLUG_FIRST:
         late += [e for e in a.wiring.wires if e.id.startswith("main.") and e.end == pad_id(sign)]
     return late + [e for e in a.wiring.wires if e.start == pad_id(sign, "P") and e.id.startswith("main.")]
@@ -252,16 +256,16 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
     tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
     through = pole_through_board(d.bms.board)
     # The board's own pole: the strip goes to the board, never straight to the connector.
-    lead = f"wire from the board's pad B{sign}" if pole == through else f"{pole} lead"
+    late = {e.id for e in board_last(d, a)}
+    made = [e for e in a.wiring.wires if e.id.split(".")[0] == "main" and e.id.split(".")[1] == plain]
+    begun = [e for e in made if e.id in late]
+    lead = f"wire {'for' if begun else 'from'} the board's pad B{sign}" if pole == through else f"{pole} lead"
     how = (
         f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {lead}, sleeve it, and set it under the screw "
         f"of B{node}{tight}."
         if screwed
         else f"Solder the {lead} to the tail of the collecting strip B{node}."
     )
-    late = {e.id for e in board_last(d, a)}
-    made = [e for e in a.wiring.wires if e.id.split(".")[0] == "main" and e.id.split(".")[1] == plain]
-    begun = [e for e in made if e.id in late]
     if sum(1 for e in made if e.start.startswith("lead.")) > 1:
         how += f" Both leads of this pole: the second to the tail at cell {a.layout.second_lead_cells[0 if pole == 'minus' else 1]}."
     if pole == through:
