@@ -187,7 +187,7 @@ def _pack_of(design: Design, metal: _Strips, leads: LeadFigures, supply: Supply)
         energy_usable_j=float(usable),
         energy_usable_wh=float(usable) / WH,
         run_time_s=float(delivered) / duty.steady_a,
-        cell_current_steady_a=duty.steady_a / design.parallel,
+        cell_current_steady_a=duty.lasting_a / design.parallel,
         cell_current_peak_a=duty.peak_a / design.parallel,
         c_rate_steady_per_h=duty.steady_a / (capacity / AH),
         c_rate_peak_per_h=duty.peak_a / (capacity / AH),

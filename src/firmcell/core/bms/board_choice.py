@@ -260,8 +260,8 @@ def selectivity(
     limit_k = wire.insulation_limit_k
     share = carriers(parallel)
     limit = share * float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
-    wire_s = float(wire_times(wire, trip / share, duty.rms_a / share, limit_k, ambient_k, laying, 2))
-    strip_s = float(strip_times(*strip, trip, duty.steady_a, ambient_k))
+    wire_s = float(wire_times(wire, trip / share, duty.lasting_a / share, limit_k, ambient_k, laying, 2))
+    strip_s = float(strip_times(*strip, trip, duty.lasting_a, ambient_k))
     stands, strip_stands = wire_s > delay, strip_s > delay
     saves = fuse is not None and float(opening_times(fuse, trip)[1]) < min(wire_s, strip_s)
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay

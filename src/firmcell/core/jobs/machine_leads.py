@@ -165,7 +165,7 @@ def _bullet(s: Situation) -> Connector | None:
         c
         for c in s.library.connectors
         if c.contact is Contact.BULLET
-        and c.current_continuous_a >= brief.current_steady_a
+        and c.current_continuous_a >= brief.duty.lasting_a
         and c.current_peak_a >= brief.current_peak_a
         and c.wire_area_max_m2 * CUP_SLACK >= wire.area_m2
     )
@@ -185,10 +185,10 @@ def bullets_do_not_do(s: Situation) -> Iterator[Hit]:
     bullet, brief, wire = s.design.machine.bullet, s.design.brief, s.design.leads.wire
     if bullet is None:
         yield Hit("No bullets are chosen for the motor's wires.", ("connector",), _bullet_fix(s))
-    elif bullet.current_continuous_a < brief.current_steady_a or bullet.current_peak_a < brief.current_peak_a:
+    elif bullet.current_continuous_a < brief.duty.lasting_a or bullet.current_peak_a < brief.current_peak_a:
         yield Hit(
             f"{bullet.name} carries {amperes(bullet.current_continuous_a)}, {amperes(bullet.current_peak_a)} at the peak; "
-            f"{amperes(brief.current_steady_a)} and {amperes(brief.current_peak_a)} flow.",
+            f"{amperes(brief.duty.lasting_a)} and {amperes(brief.current_peak_a)} flow.",
             ("connector",),
             _bullet_fix(s),
         )

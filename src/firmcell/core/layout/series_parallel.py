@@ -113,7 +113,7 @@ def _series_range(brief: Brief, cell: Cell) -> range:
 
 def _least_parallel(brief: Brief, cell: Cell, series: int) -> int:
     least = max(
-        np.ceil(brief.current_steady_a / cell.current_continuous_a - 1e-9),
+        np.ceil(brief.duty.lasting_a / cell.current_continuous_a - 1e-9),
         np.ceil(brief.current_peak_a / cell.current_peak_a - 1e-9),
         1,
     )
@@ -141,7 +141,7 @@ def _judge(
         reasons.append(
             f"the peak pulls it down to {w.volts(dip)}, the load needs {w.volts(brief.load_voltage_min_v)}"
         )
-    steady, peak = brief.current_steady_a / parallel, brief.current_peak_a / parallel
+    steady, peak = brief.duty.lasting_a / parallel, brief.current_peak_a / parallel
     if steady > cell.current_continuous_a + 1e-9:
         reasons.append(
             f"each cell gives {w.amperes(steady)} steadily, its limit is {w.amperes(cell.current_continuous_a)}"

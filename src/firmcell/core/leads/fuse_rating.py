@@ -91,7 +91,7 @@ def least_rating(duty: Duty, construction: FuseKind = FuseKind.BOLTED) -> float:
     >>> least_rating(Duty(10.0, 54.0, 80.0))  # a bolted fuse holds 1.35 times its rating for 120 s
     40.0
     """
-    steady = max(duty.steady_a, duty.rms_a) / STEADY_SHARE
+    steady = duty.lasting_a / STEADY_SHARE
     if duty.peak_s <= 0 or duty.peak_a <= duty.steady_a:
         return steady
     return max(steady, duty.peak_a / held_multiple(construction, PEAK_HOLDS * duty.peak_s))

@@ -308,12 +308,11 @@ def protection(
     # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit
     # is asked apart.
     known = longest < NEVER_S
-    share = carriers(parallel)
-    stands = wire_times(
-        wire, current / share, duty.rms_a / share, wire.insulation_limit_k, ambient_k, laying, LEADS_TOGETHER
-    )
+    share, limit_k = carriers(parallel), wire.insulation_limit_k
+    loaded = duty.lasting_a / share
+    stands = wire_times(wire, current / share, loaded, limit_k, ambient_k, laying, LEADS_TOGETHER)
     slow = known & (longest > stands)
-    burnt = known & (longest > strip_times(*strip, current, duty.steady_a, ambient_k))
+    burnt = known & (longest > strip_times(*strip, current, duty.lasting_a, ambient_k))
     at = np.flatnonzero(slow)
     return Protection(
         slow_from_a=float(current[at[0]]) if len(at) else None,

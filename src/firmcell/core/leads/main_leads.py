@@ -209,7 +209,7 @@ def wire_options(
     its insulation in every peak of the duty.
     """
     share = carriers(leads.parallel)
-    steady_a = max(duty.steady_a, duty.rms_a)
+    steady_a = duty.lasting_a
     fuse_a = least_rating(duty, leads.fuse.construction if leads.fuse else FuseKind.BOLTED)
     options = []
     ruled = "current"
@@ -318,7 +318,7 @@ def lead_figures(
         bend_m=smallest_bend(wire),
         withstand_s=withstand_seconds(wire.area_m2, fault, wire.insulation),
         connector_limit_a=allowed,
-        connector_margin=allowed / steady_a,
+        connector_margin=allowed / duty.lasting_a,
         connector_ruled_by=rules_connector,
         contact_k=contact_temperature(leads.outlet, steady_a, ambient_k),
         wire_fits_cup=_fits(leads, wire),

@@ -13,6 +13,7 @@ from firmcell.core.leads.wire_rating import (
     working_temperatures,
 )
 from firmcell.core.leads.wire_transient import hottest_each, turns_factor
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, resistance_at
@@ -122,7 +123,7 @@ def _row(
     ohm_per_m = float(resistance_at(wire.resistance_ohm_per_m, temperature, COPPER_COEFFICIENT))
     drop = ask.current_a * ohm_per_m * ask.length_m * 2
     fails = []
-    if limit < ask.current_a:
+    if limit < Duty(ask.current_a, max(ask.peak_a, ask.current_a), ask.peak_s, ask.every_s).lasting_a:
         fails.append("current")
     if ask.peak_a > 0 and peak_k > wire.insulation_limit_k:
         fails.append("peak")

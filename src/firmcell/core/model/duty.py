@@ -33,6 +33,11 @@ class Duty:
         part = self.peak_s / self.every_s
         return float((part * self.peak_a**2 + (1 - part) * self.steady_a**2) ** 0.5)
 
+    @property
+    def lasting_a(self) -> float:
+        """What parts must stand for ever: the steady current, or the mean square with its peaks, A."""
+        return max(self.steady_a, self.rms_a)
+
     def over(self, wires: float) -> "Duty":
         """The same for one of so many wires side by side."""
         return Duty(self.steady_a / wires, self.peak_a / wires, self.peak_s, self.every_s)

@@ -26,7 +26,7 @@ def board_ask(design: Design) -> BoardAsk:
     """Return what a design asks of a board."""
     brief = design.brief
     return BoardAsk(
-        design.cell, design.series, brief.current_steady_a, brief.current_peak_a, design.charge_current_a
+        design.cell, design.series, brief.duty.lasting_a, brief.current_peak_a, design.charge_current_a
     )
 
 
@@ -106,7 +106,7 @@ def board_too_weak(s: Situation) -> Iterator[Hit]:
     if board is None:
         return
     for words, have, need in (
-        ("carries", board.current_continuous_a, brief.current_steady_a),
+        ("carries", board.current_continuous_a, brief.duty.lasting_a),
         ("trips at", board.current_peak_a, brief.current_peak_a),
         ("takes a charge of", board.current_charge_a, s.design.charge_current_a),
     ):

@@ -30,7 +30,7 @@ def cell_over_steady(s: Situation) -> Iterator[Hit]:
     """Steady current of one cell over its limit."""
     current, limit = s.analysis.pack.cell_current_steady_a, s.design.cell.current_continuous_a
     if current > limit * (1 + 1e-9):
-        need = s.design.brief.current_steady_a / limit
+        need = s.design.brief.duty.lasting_a / limit
         yield Hit(
             f"Each cell gives {amperes(current)} steadily; its limit is {amperes(limit)}.",
             fix=_more_parallel(s, need),

@@ -46,7 +46,7 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
                 ("leads.connector", connector),
                 ("leads.ends", LeadEnds.PLUG),
             )
-        if s.design.brief.duty.rms_a < LUGS_FROM_A:
+        if s.design.brief.duty.lasting_a < LUGS_FROM_A:
             continue
         # What no plug of the part library carries ends in lugs under nuts.
         return f"{wire.name} with lugs on studs", (("leads.wire", wire), ("leads.ends", LeadEnds.STUDS))
@@ -75,7 +75,7 @@ def _side_by_side(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, o
 
 
 def _proposed_wire(s: Situation) -> Fix | None:
-    found = _wire_for(s, max(s.design.brief.current_steady_a, s.analysis.leads.fuse_least_a))
+    found = _wire_for(s, max(s.design.brief.duty.lasting_a, s.analysis.leads.fuse_least_a))
     if found is None or found[1] == (("leads.wire", s.design.leads.wire),):
         return None
     return Fix(f"Use {found[0]}", found[1])
@@ -85,7 +85,7 @@ def _fitting_connector(s: Situation, wire: Wire) -> Connector | None:
     """The smallest keyed, shrouded pair that carries the load and takes the wire."""
     brief = s.design.brief
     ask = ConnectorAsk(
-        brief.current_steady_a,
+        brief.duty.lasting_a,
         brief.current_peak_a,
         s.analysis.pack.voltage_full_v,
         brief.ambient_max_k,
@@ -100,7 +100,7 @@ def _better_connector(s: Situation) -> Fix | None:
     if part is not None and part != s.design.leads.connector:
         return Fix(f"Use a {part.name}", (("leads.connector", part), ("leads.ends", LeadEnds.PLUG)))
     # With a heavier wire a larger plug may do, or lugs.
-    found = _wire_for(s, max(s.design.brief.duty.rms_a, s.analysis.leads.fuse_least_a))
+    found = _wire_for(s, max(s.design.brief.duty.lasting_a, s.analysis.leads.fuse_least_a))
     return Fix(f"Use {found[0]}", found[1]) if found is not None else None
 
 
@@ -115,7 +115,7 @@ def _better_connector(s: Situation) -> Fix | None:
 def wire_too_thin(s: Situation) -> Iterator[Hit]:
     """Wire over its heat-balance limit."""
     f, duty = s.analysis.leads, s.design.brief.duty
-    drawn = max(duty.steady_a, duty.rms_a)
+    drawn = duty.lasting_a
     if drawn > f.limit_a:
         how = (
             f"{amperes(drawn)} is drawn"
@@ -147,7 +147,7 @@ def wire_too_hot_in_the_peak(s: Situation) -> Iterator[Hit]:
     """A wire that the peaks of the brief heat past its insulation, or past what the design allows."""
     f, leads, duty = s.analysis.leads, s.design.leads, s.design.brief.duty
     hottest = f.temperature_k + f.peak_rise_k
-    if max(duty.steady_a, duty.rms_a) > f.limit_a or f.peak_rise_k < 0.5:
+    if duty.lasting_a > f.limit_a or f.peak_rise_k < 0.5:
         return
     again = f" every {duration(duty.every_s)}" if duty.every_s else ""
     peak = f"{amperes(duty.peak_a)} for {duration(duty.peak_s)}{again}"
@@ -199,10 +199,10 @@ def drop_too_large(s: Situation) -> Iterator[Hit]:
 def connector_overloaded(s: Situation) -> Iterator[Hit]:
     """Connector over its current or voltage."""
     brief, part, f = s.design.brief, s.design.leads.outlet, s.analysis.leads
-    if brief.current_steady_a > f.connector_limit_a:
+    if brief.duty.lasting_a > f.connector_limit_a:
         yield Hit(
             f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, limited by {f.connector_ruled_by}; "
-            f"{amperes(brief.current_steady_a)} is drawn.",
+            f"{amperes(brief.duty.lasting_a)} is drawn.",
             ("connector",),
             _better_connector(s),
         )

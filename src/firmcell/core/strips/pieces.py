@@ -32,7 +32,7 @@ class StripPiece(Frozen):
     length_m : cut length of one layer.
     span_share : for each span between neighbouring pads, the share of pack current it carries.
     lead_share : share of pack current between its last pad and the main lead (collectors only).
-    current_steady_a, current_peak_a : in the most loaded place.
+    current_steady_a, current_peak_a : in the most loaded place; where peaks come again, their mean square.
     limit_a : steady current that brings a long strip to the cell's temperature limit in the hottest place.
     temperature_k : long-run, at the steady current in the hottest place.
     peak_temperature_k : after the peak, starting from that, losing no further heat.
@@ -148,7 +148,7 @@ def strip_pieces(
     ]
     temperatures = {
         kind: dict(
-            zip(some, _temperatures(metal, tuple(m * duty.steady_a for m in some), ambient_k), strict=True)
+            zip(some, _temperatures(metal, tuple(m * duty.lasting_a for m in some), ambient_k), strict=True)
         )
         for kind, metal in metals.items()
         for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
@@ -175,7 +175,7 @@ def _piece(
     """One piece; `most` is the largest share of the pack's current in it, `temperature` where that settles,
     K."""
     strip, layers = metal.strip, metal.layers
-    steady, peak = most * duty.steady_a, most * duty.peak_a
+    steady, peak = most * duty.lasting_a, most * duty.peak_a
     length = (
         0.0
         if run.kind is StripKind.PLATE
