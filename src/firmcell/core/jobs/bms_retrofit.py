@@ -7,7 +7,7 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.plan import JobPlan
-from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
+from firmcell.core.jobs.proving_steps import closing_steps, in_use_v, proving_steps
 from firmcell.core.jobs.wiring_steps import (
     board_last,
     harness_steps,
@@ -56,7 +56,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("The pack is live and cannot be switched off.", FIRE_PLAN, *over),
         records=("polarity-reading",),
         expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}, red on the pack's plus",
-        reads_v=(d.series * d.cell.empty_v, d.series * (d.cell.full_v + 0.05)),
+        reads_v=in_use_v(d, d.series),
         refs=("lead:plus", "lead:minus"),
         hold=True,
     )

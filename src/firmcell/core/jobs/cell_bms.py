@@ -15,6 +15,7 @@ from firmcell.core.bms.single_cell import CellWithBoard, cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
+from firmcell.core.jobs.proving_steps import in_use_v
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -48,7 +49,7 @@ def _before(d: Design, made: CellWithBoard) -> tuple[Step, ...]:
             cautions=("Dispose of a dented, leaking or rusty cell; it gets no board.", FIRE_PLAN),
             records=("polarity-reading",),
             expected=f"{_in_use(d)}, red on the positive end",
-            reads_v=(d.cell.empty_v, d.cell.full_v + 0.05),
+            reads_v=in_use_v(d),
             refs=("cell:1",),
             hold=True,
         ),
@@ -109,7 +110,7 @@ def _woken(d: Design) -> tuple[Step, ...]:
             "Some boards sleep until they see a charger: touch a charger of the cell's voltage to P+ and P− for a moment.",
             records=("polarity-reading",),
             expected=f"{_in_use(d)} at the outside ends, red on the positive",
-            reads_v=(d.cell.empty_v, d.cell.full_v + 0.05),
+            reads_v=in_use_v(d),
             refs=("board",),
             hold=True,
         ),

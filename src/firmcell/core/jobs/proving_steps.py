@@ -16,6 +16,15 @@ SLOW_CHARGE_H = 16
 """Of nickel cells at a tenth of their capacity an hour (IEC 61951-2, value from memory)."""
 
 
+METER_OVER_V = 0.05
+"""What meter and charger together may show over a full cell, V; engineering judgement."""
+
+
+def in_use_v(d: Design, groups: int = 1) -> tuple[float, float]:
+    """Return between what so many groups read in use, from empty to full, V."""
+    return groups * d.cell.empty_v, groups * (d.cell.full_v + METER_OVER_V)
+
+
 def pack_reads_v(d: Design) -> tuple[float, float]:
     """Return between what the whole pack reads if every group is near what its cells measure now, V."""
     return d.series * (d.cell_now_v - GROUP_SPREAD_V), d.series * (d.cell_now_v + GROUP_SPREAD_V)
