@@ -13,6 +13,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.fields import RecordForm
 from firmcell.app.session import guarded
 from firmcell.app.theme import sized
+from firmcell.core.bench.cell_by_cell import cell_by_cell
 from firmcell.core.bench.live_points import live_ends_words, live_words
 from firmcell.core.model.joint_kinds import KINDS, terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
@@ -62,7 +63,9 @@ class StepCard:
         if ends:
             self.line(ends, 1.2 if large else 1.0).setObjectName("quiet")
         elif Topic.BUILT in s.plan.topics and step.phase in METAL_PHASES:
-            words = live_words(s.analysis.layout, s.design, s.state, step.code)
+            a = s.analysis
+            cells = cell_by_cell(a.wiring, a.layout, s.design, a.bms.taps)
+            words = live_words(cells, a.layout, s.design, s.state, step.code)
             self.line(words, 1.2 if large else 1.0).setObjectName("quiet")
         if state and state.status is StepStatus.NOT_RIGHT:
             self.line(

@@ -1,57 +1,22 @@
-"""The pack at one moment of the build: which pads hang together, what a meter reads between any two, and what
-is live now."""
+"""The pack at one moment of the build: what hangs together, what a meter reads between any two points, and what
+is live now. All of it is read from the wiring, cell by cell."""
 
 import re
 from collections.abc import Iterable
 from functools import lru_cache
 
 from firmcell.core.base.frozen import frozen
+from firmcell.core.bench.cell_by_cell import cell_end, span_id
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.leads.main_leads import prospective_short_circuit
 from firmcell.core.model.design import Design
+from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR
 from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
 from firmcell.core.strips.runs import metal_runs
 from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
+from firmcell.core.wiring.solved import source_between
 
-Pad = tuple[int, bool]
-"""A cell's number, and True for its plus."""
 _WELD = re.compile(r"weld-(?:top|bottom)-N(\d+)")
-
-
-@frozen
-class Moment:
-    """What hangs together with what.
-
-    Attributes
-    ----------
-    part : by pad, which connected part it is in.
-    volts : by pad, against the lowest of its part, V.
-    groups_in_series : greatest number of cells in series in any part.
-    """
-
-    part: dict[Pad, int]
-    volts: dict[Pad, float]
-    groups_in_series: int
-
-    def between(self, black: Pad, red: Pad) -> float | None:
-        """Return what a meter reads, V; None where nothing joins the two, and it drifts about nothing."""
-        if self.part[black] != self.part[red]:
-            return None
-        return self.volts[red] - self.volts[black]
-
-    @property
-    def greatest(self) -> tuple[float, Pad, Pad]:
-        """The greatest voltage between two bare points that hang together: V, and from where to where."""
-        ends: dict[int, tuple[Pad, Pad]] = {}
-        for pad, part in self.part.items():
-            low, high = ends.get(part, (pad, pad))
-            ends[part] = (
-                pad if self.volts[pad] < self.volts[low] else low,
-                pad if self.volts[pad] > self.volts[high] else high,
-            )
-        low, high = max(ends.values(), key=lambda pair: self.volts[pair[1]] - self.volts[pair[0]])
-        return self.volts[high] - self.volts[low], low, high
 
 
 def welded_nodes(state: BuildState) -> frozenset[int]:
@@ -65,93 +30,98 @@ def welded_nodes(state: BuildState) -> frozenset[int]:
     return frozenset(found)
 
 
-@lru_cache(maxsize=64)
-def moment_of(layout: Layout, design: Design, nodes: frozenset[int]) -> Moment:
-    """Return the pack with the metal of these tap points on, its cells all at the voltage measured now."""
-    pads: list[Pad] = [(c.number, pole) for c in layout.cells for pole in (False, True)]
-    joined: dict[Pad, list[tuple[Pad, float]]] = {pad: [] for pad in pads}
+def not_joined(wiring: Wiring, layout: Layout, design: Design, nodes: Iterable[int]) -> frozenset[str]:
+    """Return the edges that are not there while only the metal of these tap points is on: strip of the others, and all
+    wires."""
+    on = set(nodes)
+    strip = {
+        span_id(run.id, n)
+        for run in metal_runs(layout, design.joining.style)
+        if run.node not in on
+        for n in range(len(run.spans))
+    }
+    return frozenset(strip | {e.id for e in wiring.of(EdgePart.WIRE) if not _bridge_on(e.id, on)})
 
-    def join(a: Pad, b: Pad, volts: float) -> None:
-        joined[a].append((b, volts))
-        joined[b].append((a, -volts))
 
-    for cell in layout.cells:
-        join((cell.number, False), (cell.number, True), design.cell_now_v)
-    for run in metal_runs(layout, design.joining.style):
-        if run.node in nodes:
-            own = [
-                (number, node == layout.by_number[number].group)
-                for number, node in zip(run.cells, run.nodes, strict=True)
-            ]
-            for i, j in run.spans:
-                join(own[i], own[j], 0.0)
-    part: dict[Pad, int] = {}
-    volts: dict[Pad, float] = {}
-    most = 0
-    for number, start in enumerate(pads):
-        if start in part:
-            continue
-        part[start], volts[start] = number, 0.0
-        reach = [start]
-        mine = [start]
-        while reach:
-            pad = reach.pop()
-            for other, step in joined[pad]:
-                if other not in part:
-                    part[other], volts[other] = number, volts[pad] + step
-                    reach.append(other)
-                    mine.append(other)
-        low = min(volts[p] for p in mine)
-        for p in mine:
-            volts[p] -= low
-        if design.cell_now_v > 0:
-            most = max(most, round(max(volts[p] for p in mine) / design.cell_now_v))
-    return Moment(part, volts, most)
+def _bridge_on(wire: str, nodes: set[int]) -> bool:
+    """Whether a wire joins two modules at a tap point whose metal is on: it is made in that step."""
+    kind, _, number = wire.partition(".")
+    return kind == "bridge" and int(number) in nodes
 
 
 @frozen
 class Live:
-    """The worst that two bare points can do now: V, A in the first moment at most, and which they are."""
+    """The worst that bare cell ends can do now.
+
+    Attributes
+    ----------
+    volts : between them, V.
+    short_a : what a tool drives in the first moment at most, across them or across one group, A.
+    black, red : the two that are farthest apart, in words.
+    """
 
     volts: float
     short_a: float
-    black: Pad
-    red: Pad
+    black: str
+    red: str
 
     @property
     def words(self) -> str:
         """In words."""
-
-        def named(pad: Pad) -> str:
-            return f"cell {pad[0]} {'plus' if pad[1] else 'minus'}"
-
         return (
-            f"up to {self.volts:.2f} V, between {named(self.red)} and {named(self.black)}; a tool across them drives up to about "
+            f"up to {self.volts:.2f} V, between {self.red} and {self.black}; a tool across two bare ends drives up to about "
             f"{self.short_a:.0f} A"
         )
 
 
-def live_now(layout: Layout, design: Design, nodes: Iterable[int]) -> Live:
-    """Return the greatest voltage between two points that hang together, and what a short there may drive.
+@lru_cache(maxsize=64)
+def live_now(wiring: Wiring, layout: Layout, design: Design, nodes: frozenset[int]) -> Live:
+    """Return the greatest voltage between two cell ends that hang together, and what a short there may drive.
 
-    The resistance is that of so many whole groups in series, as if all their cells were joined already: the
-    current errs high.
+    Parameters
+    ----------
+    wiring : Wiring
+        Cell by cell.
+    nodes : frozenset of int
+        Tap points whose metal is on; no lead is.
+
+    Notes
+    -----
+    The current is that of the solved circuit as it stands, cells at their voltage now, times `SHORT_CIRCUIT_FACTOR`: it may be
+    too high but not too low.
     """
-    moment = moment_of(layout, design, frozenset(nodes))
-    volts, black, red = moment.greatest
-    ohm = max(moment.groups_in_series, 1) * design.cell.resistance_ohm / design.parallel
-    return Live(volts, prospective_short_circuit(volts, ohm), black, red)
+    without = not_joined(wiring, layout, design, nodes)
+    worst = (0.0, "", "")
+    for part in wiring.parts(without):
+        ends = {name: v for name, v in part.items() if wiring.by_id[name].kind is NodeKind.CELL_END}
+        if ends:
+            low, high = min(ends, key=lambda n: ends[n]), max(ends, key=lambda n: ends[n])
+            worst = max(worst, (ends[high] - ends[low], low, high), key=lambda w: w[0])
+    volts, low, high = worst
+    pairs = [(low, high), *_across_groups(layout, nodes)]
+    sources = [source_between(wiring, *pair, without) for pair in pairs]
+    short_a = max(SHORT_CIRCUIT_FACTOR * s.volts / s.ohm for s in sources if s is not None)
+    return Live(volts, short_a, wiring.by_id[low].label, wiring.by_id[high].label)
 
 
-def live_words(layout: Layout, design: Design, state: BuildState, step: str) -> str:
-    """Return what is live before and after a weld step, or before any other; empty once all metal is on."""
+def _across_groups(layout: Layout, nodes: frozenset[int]) -> list[tuple[str, str]]:
+    """The two ends of a cell in the first, the middle and the last group that is joined on both its ends: there a short
+    meets the least resistance."""
+    whole = [g for g in range(1, layout.series + 1) if {g - 1, g} <= nodes]
+    chosen = dict.fromkeys((whole[0], whole[len(whole) // 2], whole[-1])) if whole else {}
+    cells = [layout.group_cells(g)[len(layout.group_cells(g)) // 2].number for g in chosen]
+    return [(cell_end(n, False), cell_end(n, True)) for n in cells]
+
+
+def live_words(wiring: Wiring, layout: Layout, design: Design, state: BuildState, step: str) -> str:
+    """Return what is live before and after a weld step, or before any other; `wiring` is cell by cell."""
     nodes = welded_nodes(state)
     match = _WELD.fullmatch(step)
-    before = live_now(layout, design, nodes)
+    before = live_now(wiring, layout, design, nodes)
     if match is None or int(match.group(1)) in nodes:
         return f"Live now: {before.words}."
-    after = live_now(layout, design, nodes | {int(match.group(1))})
-    if abs(after.volts - before.volts) < 1e-6:
+    after = live_now(wiring, layout, design, nodes | {int(match.group(1))})
+    if abs(after.volts - before.volts) < 1e-6 and abs(after.short_a / before.short_a - 1) < 0.05:
         return f"Live now and after it: {before.words}."
     return f"Live now: {before.words}. After it: {after.words}."
 

@@ -27,6 +27,7 @@ class NodeKind(StrEnum):
     SENSOR = "thermistor"
     STUD = "stud"
     TERMINAL = "terminal of the machine"
+    CELL_END = "end of a cell"
 
 
 class EdgePart(StrEnum):
@@ -145,6 +146,19 @@ class Wiring(Frozen):
                     volts[other] = volts[node] + step
                     way.append(other)
         return volts
+
+    def parts(self, without: Collection[str] = ()) -> list[dict[str, float]]:
+        """Return every connected part: its nodes with the voltage of each against the part's lowest at rest, V."""
+        seen: set[str] = set()
+        found = []
+        for node in self.nodes:
+            if node.id in seen:
+                continue
+            part = self.reached(node.id, without)
+            seen |= part.keys()
+            low = min(part.values())
+            found.append({name: volts - low for name, volts in part.items()})
+        return found
 
     def path(self, start: str, end: str, without: Collection[str] = ()) -> tuple[Edge, ...] | None:
         """Return the edges of a shortest way from one node to another; None if there is none."""
