@@ -293,7 +293,7 @@ def do_step(window, qtbot) -> str:
                     "tug": True,
                 },
                 "solder-joint": {"iron_w": "80", "seconds": "4", "smooth": True, "tug": True},
-                "insulation-reading": {"ohms": "12 Mohm"},
+                "insulation-reading": {"ohms": "12"},
                 "polarity-reading": {"at": "cell 1", "volts": f"{sum(step.reads_v or (7.12, 0)) / 2:.2f}"},
             }[kind]
             for name, value in good.items():

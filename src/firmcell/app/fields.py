@@ -13,7 +13,7 @@ from shiboken6 import isValid
 
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
-from firmcell.core.base.quantity import Frozen, unit_of
+from firmcell.core.base.quantity import Frozen, typed_in, unit_of
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Part
 from firmcell.store.units import System, parse, show, show_number, shown_unit
@@ -190,12 +190,12 @@ class Field(QObject):
     ) -> None:
         self.model, self.name, self.commit, self.system, self.choices = model, name, commit, system, choices
         self.kind, self.optional = bare_type(model, name)
-        self.si = unit_of(model, name)
+        self.si, self.typed_in = unit_of(model, name), typed_in(model, name)
         self.title = model.model_fields[name].title or name.replace("_", " ")
         self._value: Any = None
         editor = self._make_editor()
         super().__init__(editor)
-        shown = shown_unit(self.si, system) if self.si not in (None, "count", "1") else ""
+        shown = self._units if self.si not in (None, "count", "1") else ""
         self.row = FieldRow(grid, self.title if not isinstance(editor, QCheckBox) else "", shown, editor)
         if isinstance(editor, QCheckBox):
             editor.setAccessibleName(self.title)
@@ -227,19 +227,24 @@ class Field(QObject):
         words = []
         if low is not None:
             words.append(
-                f"from {show(low, si, self.system)}"
+                f"from {show(low, si, self.system, self.typed_in)}"
                 if low
                 else "above 0"
                 if self._is_positive()
                 else "from 0"
             )
         if high is not None:
-            words.append(f"to {show(high, si, self.system)}")
+            words.append(f"to {show(high, si, self.system, self.typed_in)}")
         text = " ".join(words)
-        units = shown_unit(si, self.system)
+        units = self._units
         known = f"; bare numbers are {units}" if units not in ("1", "count") else ""
         empty = "; empty: not limited" if self.optional else ""
         return f"{text}{known}{empty}".strip("; ")
+
+    @property
+    def _units(self) -> str:
+        """What a bare number means."""
+        return self.typed_in or shown_unit(self.si or "1", self.system)
 
     def _is_positive(self) -> bool:
         info = self.model.model_fields[self.name]
@@ -293,7 +298,7 @@ class Field(QObject):
         if value is None:
             return ""
         if self.kind in (int, float):
-            return show_number(value, self.si or "1", self.system)
+            return show_number(value, self.si or "1", self.system, self.typed_in)
         return str(value)
 
     # -- committing -------------------------------------------------------------------------------------
@@ -322,16 +327,15 @@ class Field(QObject):
         if self.optional and not text.strip():
             return None
         si = self.si or "1"
-        units = shown_unit(si, self.system)
-        value = parse(text, si, None if units == "1" else units)
+        value = parse(text, si, None if self._units == "1" else self._units)
         low, high = limits(self.model, self.name)
         if low is not None and value < low - abs(low) * 1e-12:
             raise Refusal(
-                f"{self.title}: {text.strip()} is too little; from {show(low, si, self.system)} is right."
+                f"{self.title}: {text.strip()} is too little; from {show(low, si, self.system, self.typed_in)} is right."
             )
         if high is not None and value > high + abs(high) * 1e-12:
             raise Refusal(
-                f"{self.title}: {text.strip()} is too much; up to {show(high, si, self.system)} is right."
+                f"{self.title}: {text.strip()} is too much; up to {show(high, si, self.system, self.typed_in)} is right."
             )
         return int(value) if self.kind is int else value
 

@@ -23,6 +23,7 @@ from firmcell.core.tap_check.expected_readings import expected_readings
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import diagnosis_of, pack_asked
 from firmcell.core.wiring.graph import Wiring
+from firmcell.core.wiring.solved import pin_groups
 from firmcell.core.wiring.wire_list import WireEntry, wire_list
 
 
@@ -157,7 +158,7 @@ def report(
         ),
         wiring=analysis.wiring,
         wires=wire_list(analysis.wiring, metal),
-        expected=_expected(design, state),
+        expected=_expected(design, state, pin_groups(analysis.wiring)),
         doctor=_doctor(design, state),
         joint=_joint(design),
         details=plan.reported(design, library) if plan.reported else None,
@@ -166,12 +167,12 @@ def report(
     )
 
 
-def _expected(design: Design, state: BuildState) -> tuple[ReportedReading, ...]:
-    if not 2 <= design.series <= MOST_SERIES:
+def _expected(design: Design, state: BuildState, pins: tuple[int, ...]) -> tuple[ReportedReading, ...]:
+    if not pins or not 2 <= design.series <= MOST_SERIES:
         return ()
     return tuple(
         ReportedReading(black=f"B{r.black}", red=f"B{r.red}", voltage_v=r.volts, plus_minus_v=r.plus_minus)
-        for r in expected_readings(pack_asked(design, state))
+        for r in expected_readings(pack_asked(design, state), pins)
     )
 
 

@@ -205,11 +205,11 @@ def shown_unit(si: str, system: System = "metric") -> str:
     return SHOWN.get(si, {}).get(system, si)
 
 
-def show_number(value: float, si: str, system: System = "metric") -> str:
-    """Return the number alone in the shown unit, four figures, without trailing zeros."""
+def show_number(value: float, si: str, system: System = "metric", typed_in: str = "") -> str:
+    """Return the number alone in the shown unit or `typed_in`, four figures, without trailing zeros."""
     if si == "count":
         return str(int(value))
-    unit = shown_unit(si, system)
+    unit = typed_in or shown_unit(si, system)
     if unit == "AWG":
         number = round(36 - 39 * math.log(math.sqrt(value * 4 / math.pi) / 0.127e-3) / math.log(92))
         return gauge_name(number).removesuffix(" AWG")
@@ -228,9 +228,8 @@ def show_number(value: float, si: str, system: System = "metric") -> str:
     return "0" if text in ("-0", "") else text
 
 
-def show(value: float, si: str, system: System = "metric") -> str:
-    """Return the value with its unit as people read it."""
-    if si == "count":
-        return show_number(value, si, system)
-    unit = shown_unit(si, system)
-    return f"{show_number(value, si, system)} {unit}" if unit != "1" else show_number(value, si, system)
+def show(value: float, si: str, system: System = "metric", typed_in: str = "") -> str:
+    """Return the value with its unit as people read it, in `typed_in` if that is given."""
+    number = show_number(value, si, system, typed_in)
+    unit = typed_in or shown_unit(si, system)
+    return number if unit in ("1", "count") else f"{number} {unit}"

@@ -31,8 +31,9 @@ def test_hoist_figures_by_hand(hoist, hoist_analysis):
     assert p.resistance_cells_ohm == pytest.approx(0.060)
     assert p.sag_steady_v == pytest.approx(25 * p.resistance_total_ohm)
     assert p.heat_steady_w == pytest.approx(625 * (p.resistance_cells_ohm + p.resistance_strips_ohm))
-    # 1.5 for the ohmic part of the cells alone, so that it errs high.
-    assert p.short_circuit_a == pytest.approx(1.5 * 42 / (p.resistance_cells_ohm + p.resistance_strips_ohm))
+    # 1.5 for the ohmic part of the cells alone, and no tails of strip, so that it errs high.
+    with_tails = 1.5 * 42 / (p.resistance_cells_ohm + p.resistance_strips_ohm)
+    assert with_tails < p.short_circuit_a < 1.01 * with_tails
     assert p.mass_kg > 40 * hoist.cell.mass_kg
 
 

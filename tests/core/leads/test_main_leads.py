@@ -8,29 +8,32 @@ from hypothesis import strategies as st
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.leads.connectors import connector_limit
-from firmcell.core.leads.main_leads import loop_resistance, wire_options
+from firmcell.core.leads.main_leads import Loop, loop_resistance, wire_options
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Connector, FuseKind, Wire
+from firmcell.core.wiring.current_way import loop_of
 from firmcell.store.part_files import part_named, shipped_library
 
+HALF_METRE = Loop(0.5, 0.002)
 
-def test_loop_of_the_hoist_by_hand(hoist):
-    """2 × 0.25 m of 10 AWG at 20 °C (3.343 mΩ/m) + 2 × 0.4 mΩ contacts + 1 mΩ holder, and the fuse.
+
+def test_loop_of_the_hoist_by_hand(hoist, hoist_analysis):
+    """2 × 0.25 m of 10 AWG at 20 °C (3.343 mΩ/m) and the piece from the strip to the board + 2 × 0.4 mΩ contacts + 1 mΩ holder and the fuse.
 
     A bolted fuse loses about 0.1 V at its rating (from memory): 2.5 mΩ for one of 40 A.
     """
     assert (hoist.leads.fuse.construction, hoist.leads.fuse.rating_a) == (FuseKind.BOLTED, 40.0)
     per_metre = 1.7241e-8 * 1.02 / 5.261e-6
-    assert loop_resistance(hoist.leads, hoist.leads.wire, 293.15) == pytest.approx(
-        0.5 * per_metre + 0.0018 + 0.0025, rel=1e-3
+    loop = loop_of(hoist_analysis.wiring)
+    to_board = next(e.wire.length_m for e in hoist_analysis.wiring.wires if e.wire.name == "B−")
+    assert loop_resistance(loop, hoist.leads.wire, 293.15) == pytest.approx(
+        (0.5 + to_board) * per_metre + 0.0018 + 0.0025, rel=1e-3
     )
 
 
-def test_no_fuse_no_fuse_resistance(hoist):
-    bare = hoist.edited("leads.fuse", None)
-    less = loop_resistance(hoist.leads, hoist.leads.wire, 293.15) - loop_resistance(
-        bare.leads, bare.leads.wire, 293.15
-    )
+def test_no_fuse_no_fuse_resistance(hoist, hoist_analysis, library):
+    bare = analyse(hoist.edited("leads.fuse", None), library)
+    less = loop_of(hoist_analysis.wiring).ohm - loop_of(bare.wiring).ohm
     assert less == pytest.approx(0.001 + 0.1 / 40.0)
 
 
@@ -70,8 +73,10 @@ def test_more_current_never_needs_a_thinner_wire(amps, more):
     library = shipped_library()
     leads = orchard_hoist(library).leads
     areas = {w.name: w.area_m2 for w in library.wires}
-    _, small, _ = wire_options(library.wires, leads, Duty(amps, 1.5 * amps, 10.0), 303.15)
-    _, large, _ = wire_options(library.wires, leads, Duty(amps + more, 1.5 * (amps + more), 10.0), 303.15)
+    _, small, _ = wire_options(library.wires, leads, HALF_METRE, Duty(amps, 1.5 * amps, 10.0), 303.15)
+    _, large, _ = wire_options(
+        library.wires, leads, HALF_METRE, Duty(amps + more, 1.5 * (amps + more), 10.0), 303.15
+    )
     if small and large:
         assert areas[large] >= areas[small]
     assert small or not large
@@ -84,7 +89,7 @@ def test_what_rules_the_gauge_is_told(hoist, library):
 
     # 33.3 A of fuse for 25 A steady: the wire must carry the fuse, not only the load.
     assert ruled(5.0, 0.25).rules_gauge == "fuse"
-    assert ruled(0.3, 1.5).rules_gauge == "drop"
+    assert ruled(0.4, 1.5).rules_gauge == "drop"
     assert ruled(0.01, 5.0).proposed_wire is None
 
 

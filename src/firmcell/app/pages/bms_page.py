@@ -20,6 +20,7 @@ from firmcell.core.rules.table import Topic
 from firmcell.core.tap_check.expected_readings import expected_reading
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import pack_asked
+from firmcell.core.wiring.solved import pin_groups
 from firmcell.core.wiring.wire_list import wire_list
 from firmcell.store.units import parse, show_number
 
@@ -208,7 +209,8 @@ class BmsPage(Page):
         d = self.session.design
         if not 2 <= d.series <= MOST_SERIES:
             return f"{volts(d.cell_now_v)} from pin to pin"
-        one = expected_reading(pack_asked(d, self.session.state), 0, 1)
+        pins = pin_groups(self.session.analysis.wiring)
+        one = expected_reading(pack_asked(d, self.session.state), pins, 0, 1)
         return f"{volts(one.volts)} ± {one.plus_minus:.2f} V from each pin to the next, red on the higher"
 
     def _sensor(self) -> str:
@@ -236,11 +238,12 @@ class BmsPage(Page):
             return
         known = 2 <= d.series <= MOST_SERIES
         asked = pack_asked(d, s.state) if known else None
+        pins = pin_groups(s.analysis.wiring)
         rows = []
         for t in s.analysis.bms.taps:
             now = f"{t.now_v:.2f}"
             if asked is not None and t.number:
-                now += f" ± {expected_reading(asked, 0, t.number).plus_minus:.2f}"
+                now += f" ± {expected_reading(asked, pins, 0, t.number).plus_minus:.2f}"
             rows.append(
                 (
                     f"tap:{t.number}",

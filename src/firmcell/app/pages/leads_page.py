@@ -8,6 +8,7 @@ from firmcell.app.pages.lead_charts import LeadCharts
 from firmcell.app.pages.lead_figures import LeadFigures
 from firmcell.app.plots import Plot
 from firmcell.app.session import guarded
+from firmcell.app.tables import RowsTable
 from firmcell.app.theme import PALETTES, Palette
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
@@ -15,6 +16,7 @@ from firmcell.core.base.wording import amperes, celsius, figures, millimetres, v
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.leads.insulation_class import INSULATIONS, covered, like
 from firmcell.core.model.parts import Conductor
+from firmcell.core.pictures.way_table import HEADINGS, way_tables
 from firmcell.core.rules.table import Topic
 
 HOPELESS = 0.7
@@ -36,6 +38,7 @@ class LeadsPage(Page):
             self._fuse_section()
         if self._plugged:
             self._joint_section()
+        self._way_section()
         self.charts.build()
 
     @property
@@ -203,7 +206,14 @@ class LeadsPage(Page):
             ("If crimped instead", lambda: self.told.pull()),
         )
 
-    # -- words ------------------------------------------------------------------------------------------
+    def _way_section(self) -> None:
+        """The whole way of the current, there and back, piece by piece."""
+        self.section("Way of the current")
+        self._ways: list[tuple[QLabel, RowsTable, QLabel]] = []
+        for table in way_tables(self.session.design, self.session.analysis):
+            title = self.text(table.title)
+            rows = self.table(HEADINGS, table.title, wide=0)
+            self._ways.append((title, rows, self.text(table.total)))
 
     # -- showing ----------------------------------------------------------------------------------------
 
@@ -235,6 +245,10 @@ class LeadsPage(Page):
         if self._plugged:
             self.picker.set_palette(self.look)
             self.picker.show_fits(ranked_connectors(s.library.connectors, ask), leads.connector.name)
+        for (title, table, total), told in zip(self._ways, way_tables(s.design, s.analysis), strict=False):
+            title.setText(told.title)
+            table.set_rows(list(told.rows))
+            total.setText(told.total)
         if self._plots:
             self.charts.draw()
 

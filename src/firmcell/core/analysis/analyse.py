@@ -30,6 +30,7 @@ from firmcell.core.leads.fuse_timing import Protection, protection
 from firmcell.core.leads.main_leads import (
     LeadFigures,
     lead_figures,
+    way_figures,
 )
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.design import BoardPlace, Design, LeadEnds
@@ -44,6 +45,8 @@ from firmcell.core.strips.layout_measures import layout_measures
 from firmcell.core.strips.pieces import StripPiece, collecting_strip, strip_pieces
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.stock import stock_lengths, stock_plan
+from firmcell.core.wiring.current_way import charge_outlet, loop_of, tails_ohm
+from firmcell.core.wiring.graph import Wiring
 from firmcell.core.wiring.of_design import wiring_of
 
 STORED_AT_SOC = 0.5
@@ -73,11 +76,12 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
     design = design.as_made
     metal = _strips_of(design)
     supply = design.details.supply or Supply(design.series * design.cell.full_v, metal.ohm)
-    leads = _leads_of(design, library, supply)
     bms = _bms_of(design, metal, supply)
     bridged = {piece.node for piece in metal.pieces if piece.kind is StripKind.BRIDGE}
+    wiring = wiring_of(design, metal.layout, bms.taps, bridged)
+    leads = _leads_of(design, library, supply, wiring)
     return Analysis(
-        pack=_pack_of(design, metal, leads, supply),
+        pack=_pack_of(design, metal, leads, supply, tails_ohm(wiring)),
         options=series_parallel_options(design.brief, design.cell),
         layout=metal.layout,
         fit=fit_figures(design, metal.layout),
@@ -89,10 +93,16 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
         strip_stock_m=stock_lengths(metal.pieces),
         strip_limit_k=design.cell.temperature_max_k,
         leads=leads,
+        charge_way=way_figures(
+            loop_of(wiring, charge_outlet(wiring)),
+            design.leads.wire,
+            design.charge_current_a,
+            design.brief.ambient_max_k,
+        ),
         protection=_protection_of(design, metal, leads, supply),
         bms=bms,
         insulation=_insulation_of(design, metal.layout),
-        wiring=wiring_of(design, metal.layout, bms.taps, bridged),
+        wiring=wiring,
     )
 
 
@@ -118,13 +128,14 @@ def _strips_of(design: Design) -> _Strips:
     )
 
 
-def _leads_of(design: Design, library: PartLibrary, supply: Supply) -> LeadFigures:
+def _leads_of(design: Design, library: PartLibrary, supply: Supply, wiring: Wiring) -> LeadFigures:
     brief, leads = design.brief, design.leads
     if design.details.supply is not None:
         # The source is not a pack of ours: lugs on its studs in place of a plug.
         leads = leads.model_copy(update={"ends": LeadEnds.STUDS})
     return lead_figures(
         leads,
+        loop_of(wiring),
         library.wires,
         brief.duty,
         supply,
@@ -151,11 +162,14 @@ def _protection_of(design: Design, metal: _Strips, figures: LeadFigures, supply:
     )
 
 
-def _pack_of(design: Design, metal: _Strips, leads: LeadFigures, supply: Supply) -> PackFigures:
+def _pack_of(
+    design: Design, metal: _Strips, leads: LeadFigures, supply: Supply, ends_ohm: float
+) -> PackFigures:
     """Voltage, content, resistance, sag, heat and mass of the pack as a whole."""
     cell, duty, board = design.cell, design.brief.duty, design.bms.board
     bms_ohm = board.resistance_ohm if board else 0.0
-    total_ohm = metal.ohm + bms_ohm + leads.loop_ohm
+    inside_ohm = metal.ohm + ends_ohm  # of the tails of the collecting strips
+    total_ohm = inside_ohm + bms_ohm + leads.loop_ohm
     delivered, usable = usable_charge_and_energy(
         cell,
         design.series,
@@ -192,7 +206,7 @@ def _pack_of(design: Design, metal: _Strips, leads: LeadFigures, supply: Supply)
         c_rate_steady_per_h=duty.steady_a / (capacity / AH),
         c_rate_peak_per_h=duty.peak_a / (capacity / AH),
         resistance_cells_ohm=metal.cells_ohm,
-        resistance_strips_ohm=metal.shares.heat_ohm,
+        resistance_strips_ohm=metal.shares.heat_ohm + ends_ohm,
         resistance_bms_ohm=bms_ohm,
         resistance_leads_ohm=leads.loop_ohm,
         resistance_total_ohm=total_ohm,
@@ -200,8 +214,8 @@ def _pack_of(design: Design, metal: _Strips, leads: LeadFigures, supply: Supply)
         sag_peak_v=duty.peak_a * total_ohm,
         voltage_end_steady_v=end,
         voltage_end_peak_v=dip,
-        heat_steady_w=duty.steady_a**2 * metal.ohm,
-        heat_peak_w=duty.peak_a**2 * metal.ohm,
+        heat_steady_w=duty.steady_a**2 * inside_ohm,
+        heat_peak_w=duty.peak_a**2 * inside_ohm,
         short_circuit_a=supply.short_a,
         mass_kg=design.cell_count * cell.mass_kg + sum(piece.mass_kg for piece in metal.pieces) + wires_kg,
         transport=transport_class(cell.chemistry, cell.capacity_as * cell.nominal_v, energy),

@@ -19,6 +19,7 @@ from firmcell.core.layout.series_parallel import (
 from firmcell.core.leads.fuse_timing import Protection
 from firmcell.core.leads.main_leads import (
     LeadFigures,
+    WayFigures,
 )
 from firmcell.core.strips.clearances import TooNear
 from firmcell.core.strips.layout_measures import LayoutMeasures
@@ -105,7 +106,12 @@ class InsulationFigures(Frozen):
 
 
 class Analysis(Frozen):
-    """Everything computed from one design."""
+    """Everything computed from one design.
+
+    Attributes
+    ----------
+    charge_way : what the charger's current loses on its way in.
+    """
 
     format: int = ANALYSIS_FORMAT
     pack: PackFigures
@@ -120,6 +126,7 @@ class Analysis(Frozen):
     strip_stock_m: dict[str, float]
     strip_limit_k: float
     leads: LeadFigures
+    charge_way: WayFigures
     protection: Protection | None
     bms: BmsFigures
     insulation: InsulationFigures

@@ -10,9 +10,17 @@ from firmcell.core.base.frozen import frozen
 
 @frozen
 class Unit:
-    """The SI unit of a field; forms and schemas read it from the field's metadata."""
+    """The SI unit of a field; forms and schemas read it from the field's metadata.
+
+    Attributes
+    ----------
+    symbol : SI unit.
+    typed_in : unit that a bare number means in a form, and is shown in there; empty for the usual one of
+        `symbol`.
+    """
 
     symbol: str
+    typed_in: str = ""
 
 
 @frozen
@@ -77,14 +85,22 @@ Count = Annotated[int, Unit("count"), Range(0, 100_000)]
 def unit_of(model: type[BaseModel], field: str) -> str | None:
     """Return the SI unit of a field, ``count`` for whole numbers, None for words and yes/no."""
     info = model.model_fields[field]
-    return _unit_in(info.metadata) or _unit_in_type(info.annotation)
+    found = _unit_in(info.metadata) or _unit_in_type(info.annotation)
+    return found.symbol if found else None
 
 
-def _unit_in(metadata: Any) -> str | None:
-    return next((item.symbol for item in metadata if isinstance(item, Unit)), None)
+def typed_in(model: type[BaseModel], field: str) -> str:
+    """Return the unit that a bare number means in a form of this field; empty for the usual one."""
+    info = model.model_fields[field]
+    found = _unit_in(info.metadata) or _unit_in_type(info.annotation)
+    return found.typed_in if found else ""
 
 
-def _unit_in_type(annotation: Any) -> str | None:
+def _unit_in(metadata: Any) -> Unit | None:
+    return next((item for item in metadata if isinstance(item, Unit)), None)
+
+
+def _unit_in_type(annotation: Any) -> Unit | None:
     # An optional quantity keeps its unit inside the union.
     for inner in get_args(annotation):
         found = _unit_in(getattr(inner, "__metadata__", ())) or _unit_in_type(inner)

@@ -1,4 +1,5 @@
-"""The pack at one moment of the build: what hangs together, what a meter reads between any two points, and what
+"""The pack at one moment of the build: what hangs together, what a meter reads between any two points, and
+what
 is live now. All of it is read from the wiring, cell by cell."""
 
 import re
@@ -31,7 +32,8 @@ def welded_nodes(state: BuildState) -> frozenset[int]:
 
 
 def not_joined(wiring: Wiring, layout: Layout, design: Design, nodes: Iterable[int]) -> frozenset[str]:
-    """Return the edges that are not there while only the metal of these tap points is on: strip of the others, and all
+    """Return the edges that are not there while only the metal of these tap points is on: strip of the
+    others, and all
     wires."""
     on = set(nodes)
     strip = {
@@ -87,7 +89,8 @@ def live_now(wiring: Wiring, layout: Layout, design: Design, nodes: frozenset[in
 
     Notes
     -----
-    The current is that of the solved circuit as it stands, cells at their voltage now, times `SHORT_CIRCUIT_FACTOR`: it may be
+    The current is that of the solved circuit as it stands, cells at their voltage now, times
+    `SHORT_CIRCUIT_FACTOR`: it may be
     too high but not too low.
     """
     without = not_joined(wiring, layout, design, nodes)
@@ -105,7 +108,8 @@ def live_now(wiring: Wiring, layout: Layout, design: Design, nodes: frozenset[in
 
 
 def _across_groups(layout: Layout, nodes: frozenset[int]) -> list[tuple[str, str]]:
-    """The two ends of a cell in the first, the middle and the last group that is joined on both its ends: there a short
+    """The two ends of a cell in the first, the middle and the last group that is joined on both its ends:
+    there a short
     meets the least resistance."""
     whole = [g for g in range(1, layout.series + 1) if {g - 1, g} <= nodes]
     chosen = dict.fromkeys((whole[0], whole[len(whole) // 2], whole[-1])) if whole else {}

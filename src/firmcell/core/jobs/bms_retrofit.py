@@ -7,7 +7,7 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.plan import JobPlan
-from firmcell.core.jobs.proving_steps import closing_steps, in_use_v, proving_steps
+from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
 from firmcell.core.jobs.wiring_steps import (
     board_last,
     harness_steps,
@@ -56,7 +56,8 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("The pack is live and cannot be switched off.", FIRE_PLAN, *over),
         records=("polarity-reading",),
         expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}, red on the pack's plus",
-        reads_v=in_use_v(d, d.series),
+        probes=("B0", f"B{d.series}"),
+        any_charge=True,
         refs=("lead:plus", "lead:minus"),
         hold=True,
     )
@@ -164,7 +165,7 @@ def _fixed(d: Design, a: Analysis) -> Iterator[Step]:
 
 PLAN = JobPlan(
     kind=JobKind.BMS_RETROFIT,
-    steps=bms_retrofit_steps,
+    own_steps=bms_retrofit_steps,
     topics=ALL_TOPICS - {Topic.BUILT},
     own=OWN,
     stages=tuple(stage for stage in Stage if stage is not Stage.STRIPS),

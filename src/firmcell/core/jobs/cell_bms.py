@@ -15,7 +15,6 @@ from firmcell.core.bms.single_cell import CellWithBoard, cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
-from firmcell.core.jobs.proving_steps import in_use_v
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -49,7 +48,8 @@ def _before(d: Design, made: CellWithBoard) -> tuple[Step, ...]:
             cautions=("Dispose of a dented, leaking or rusty cell; it gets no board.", FIRE_PLAN),
             records=("polarity-reading",),
             expected=f"{_in_use(d)}, red on the positive end",
-            reads_v=in_use_v(d),
+            probes=("B0", "B1"),
+            any_charge=True,
             refs=("cell:1",),
             hold=True,
         ),
@@ -110,7 +110,8 @@ def _woken(d: Design) -> tuple[Step, ...]:
             "Some boards sleep until they see a charger: touch a charger of the cell's voltage to P+ and P− for a moment.",
             records=("polarity-reading",),
             expected=f"{_in_use(d)} at the outside ends, red on the positive",
-            reads_v=in_use_v(d),
+            probes=("load.-", "load.+"),
+            any_charge=True,
             refs=("board",),
             hold=True,
         ),
@@ -298,7 +299,7 @@ PLAN = JobPlan(
     kind=JobKind.CELL_BMS,
     subject=Subject.ONE_CELL,
     stages=(Stage.BRIEF, Stage.CELLS, Stage.BMS, Stage.BENCH, Stage.PASSPORT),
-    steps=cell_bms_steps,
+    own_steps=cell_bms_steps,
     topics=ALL_TOPICS - {Topic.TAPS, Topic.BUILT},
     own=OWN,
     first_edits=_first_edits,

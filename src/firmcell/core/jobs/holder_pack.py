@@ -11,7 +11,7 @@ from firmcell.core.base.wording import (
     volts,
 )
 from firmcell.core.jobs.plan import JobPlan, PageSection
-from firmcell.core.jobs.proving_steps import board_on_step, in_use_v, proving_steps
+from firmcell.core.jobs.proving_steps import board_on_step, proving_steps
 from firmcell.core.jobs.wiring_steps import wiring_steps
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.job_details import JobKind
@@ -129,7 +129,8 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
             ),
             records=("polarity-reading",),
             expected=f"{volts(d.cell_now_v)} from B{group - 1} to B{group}, red on B{group}",
-            reads_v=in_use_v(d),
+            probes=(f"B{group - 1}", f"B{group}"),
+            any_charge=True,
             face=Face.TOP,
             refs=(f"group:{group}", *(f"cell:{n}" for n in cells)),
             hold=True,
@@ -185,7 +186,7 @@ def clips_lose(s: Situation) -> Iterator[Hit]:
 
 PLAN = JobPlan(
     kind=JobKind.HOLDER_PACK,
-    steps=holder_pack_steps,
+    own_steps=holder_pack_steps,
     topics=ALL_TOPICS - {Topic.BUILT, Topic.NETWORK},
     own=OWN,
     live=False,

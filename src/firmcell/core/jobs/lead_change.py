@@ -13,7 +13,6 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
-from firmcell.core.jobs.proving_steps import in_use_v
 from firmcell.core.jobs.wiring_steps import ids
 from firmcell.core.leads.lead_change import ChangedLead, changed_lead, pole_order
 from firmcell.core.leads.soldering import TOUCH_K
@@ -65,7 +64,8 @@ def _before(d: Design, a: Analysis) -> Iterator[Step]:
         "wires are no proof.",
         records=("polarity-reading",),
         expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)} with red on plus",
-        reads_v=in_use_v(d, d.series),
+        probes=("B0", f"B{d.series}"),
+        any_charge=True,
         refs=("lead:plus", "lead:minus"),
         hold=True,
     )
@@ -228,7 +228,8 @@ def _after(d: Design, a: Analysis) -> Iterator[Step]:
         cautions=("A probe tip that slips across shorts the pack.",),
         records=("polarity-reading",),
         expected=f"the same as before, {volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}",
-        reads_v=in_use_v(d, d.series),
+        probes=("load.-", "load.+"),
+        any_charge=True,
         refs=("connector",),
         hold=True,
     )
@@ -404,7 +405,7 @@ PLAN = JobPlan(
     kind=JobKind.LEAD_CHANGE,
     subject=Subject.LEADS,
     stages=LEADS_STAGES,
-    steps=lead_change_steps,
+    own_steps=lead_change_steps,
     own=OWN,
     topics=ALL_TOPICS - {Topic.INSIDE, Topic.BUILT, Topic.NETWORK},
     sections={

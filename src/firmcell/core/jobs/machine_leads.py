@@ -269,7 +269,7 @@ PLAN = JobPlan(
     kind=JobKind.MACHINE_LEADS,
     subject=Subject.LEADS,
     stages=LEADS_STAGES,
-    steps=machine_lead_steps,
+    own_steps=machine_lead_steps,
     own=OWN,
     live=False,
     # The controller's half is not live, and what charges the pack is another job's matter.

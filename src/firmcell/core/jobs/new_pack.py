@@ -158,4 +158,4 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
     )
 
 
-PLAN = JobPlan(kind=JobKind.NEW_PACK, steps=new_pack_steps)
+PLAN = JobPlan(kind=JobKind.NEW_PACK, own_steps=new_pack_steps)

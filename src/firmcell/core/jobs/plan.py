@@ -12,6 +12,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.core.jobs.passport import HandedOver
+from firmcell.core.jobs.readings import with_readings
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -127,7 +128,7 @@ class JobPlan:
     ----------
     kind, subject : which, and what it is about.
     stages : the stages it shows, in the trade's order.
-    steps : the work plan, from a design and its analysis.
+    own_steps : the work plan, from a design and its analysis; `steps` adds what each reading must show.
     topics : which of the general rules speak, by what they are about.
     own : rules of this kind alone.
     first_edits : edits that make a proposed pack a job of this kind, its kind apart.
@@ -145,7 +146,7 @@ class JobPlan:
     kind: JobKind
     subject: Subject = Subject.PACK
     stages: tuple[Stage, ...] = tuple(Stage)
-    steps: Callable[[Design, Analysis], tuple[Step, ...]]
+    own_steps: Callable[[Design, Analysis], tuple[Step, ...]]
     topics: frozenset[Topic] = ALL_TOPICS
     own: RuleTable = field(default_factory=RuleTable)
     first_edits: Callable[[Design], Edits] = no_edits
@@ -165,6 +166,10 @@ class JobPlan:
         """The rules that speak: general ones whose stage and topics this kind has, then its own."""
         general = (r for r in RULES.values() if r.stage in self.stages and r.topics <= self.topics)
         return (*general, *self.own.rules.values())
+
+    def steps(self, design: Design, analysis: Analysis) -> tuple[Step, ...]:
+        """Return the work plan, with what each reading must show by the wiring as it stands at that step."""
+        return with_readings(self.own_steps(design, analysis), design, analysis.wiring)
 
     def leads_picture(self, design: Design, analysis: Analysis) -> Drawing:
         """Return the leads to scale, with the ends that this kind has."""

@@ -219,7 +219,7 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         f"With the {protection} out the load end reads nothing. Put it in; red on the plus lug.",
         records=("polarity-reading",),
         expected=f"up to {volts(d.cable.source_v)} with red on plus",
-        reads_v=(0.5 * d.cable.source_v, 1.02 * d.cable.source_v),
+        probes=("load.-", "load.+"),
         refs=("lead:plus", "fuse"),
         hold=True,
     )
@@ -424,7 +424,7 @@ PLAN = JobPlan(
     kind=JobKind.POWER_CABLE,
     subject=Subject.LEADS,
     stages=LEADS_STAGES,
-    steps=power_cable_steps,
+    own_steps=power_cable_steps,
     own=OWN,
     live=False,
     # Lugs are in the place of a plug, and the duty is judged by a rule of its own.

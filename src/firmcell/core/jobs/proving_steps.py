@@ -7,27 +7,12 @@ from firmcell.core.base.wording import amperes, figures, millimetres, plural, vo
 from firmcell.core.jobs.wiring_steps import board_last, ids, soldered
 from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Design
-from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.model.parts import Board
 from firmcell.core.records.step import Step
 from firmcell.core.wiring.pack_wiring import pad_id, pole_through_board
 
 SLOW_CHARGE_H = 16
 """Of nickel cells at a tenth of their capacity an hour (IEC 61951-2, value from memory)."""
-
-
-METER_OVER_V = 0.05
-"""What meter and charger together may show over a full cell, V; engineering judgement."""
-
-
-def in_use_v(d: Design, groups: int = 1) -> tuple[float, float]:
-    """Return between what so many groups read in use, from empty to full, V."""
-    return groups * d.cell.empty_v, groups * (d.cell.full_v + METER_OVER_V)
-
-
-def pack_reads_v(d: Design) -> tuple[float, float]:
-    """Return between what the whole pack reads if every group is near what its cells measure now, V."""
-    return d.series * (d.cell_now_v - GROUP_SPREAD_V), d.series * (d.cell_now_v + GROUP_SPREAD_V)
 
 
 def total_step(d: Design, phase: str, hold: bool = True) -> Step:
@@ -40,7 +25,7 @@ def total_step(d: Design, phase: str, hold: bool = True) -> Step:
         cautions=("Two probes, two hands, nothing else on the strips.",),
         records=("polarity-reading",),
         expected=f"{volts(d.series * d.cell_now_v)}, {plural(d.series, 'group')} of {volts(d.cell_now_v)}",
-        reads_v=pack_reads_v(d),
+        probes=("B0", f"B{d.series}"),
         refs=("lead:minus", "lead:plus"),
         hold=hold,
     )
@@ -95,9 +80,38 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
             checks=("No pin can be touched",),
             refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
         )
+    yield from outlet_readings(a)
     yield _first_charge(d, a)
     if d.cell.chemistry.is_lithium and d.series > 1:
         yield _balanced(d)
+
+
+def outlet_readings(a: Analysis) -> Iterator[Step]:
+    """Yield the reading of each connector before anything is plugged into it.
+
+    A charge port of the board's own is left out: whether its switch conducts with no charger on differs
+    between boards.
+    """
+    names = {"load": "connector", "load2": "second connector", "charge": "charger's connector"}
+    for outlet, name in names.items():
+        if f"{outlet}.+" not in a.wiring.by_id:
+            continue
+        by = a.wiring.path("B0", f"{outlet}.-") or ()
+        other = a.wiring.path("B0", f"{outlet}.+") or ()
+        if any(e.id == "bms.charge switch" for e in (*by, *other)):
+            continue
+        yield Step(
+            "connector-reading" if outlet == "load" else f"connector-reading-{outlet}",
+            "Prove",
+            f"Read the {name}",
+            f"The red probe into the contact marked + of the {name}, the black into −, before anything is ever plugged in. If it reads nothing, wake "
+            "the board with the charger.",
+            cautions=("A probe that slips across both contacts shorts the pack.",),
+            records=("polarity-reading",),
+            probes=(f"{outlet}.-", f"{outlet}.+"),
+            refs=("connector",),
+            hold=True,
+        )
 
 
 def board_on_step(d: Design, a: Analysis, board: Board, live: bool = True) -> Step:

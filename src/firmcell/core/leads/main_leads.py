@@ -5,6 +5,7 @@ from functools import lru_cache
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.leads.connectors import allowed_current, contact_in_duty, contact_temperature
 from firmcell.core.leads.fuse_rating import FuseFit, fit_fuse, least_rating
@@ -23,6 +24,20 @@ from firmcell.core.physics.wire_in_time import withstand_seconds
 LEADS_TOGETHER = 2
 
 
+@frozen
+class Loop:
+    """The loop outside the cells and their strips, as the wiring tells it.
+
+    Attributes
+    ----------
+    metres : of main lead that the whole current passes; two side by side count as half of one, m.
+    ohm : of contacts, fuse, joints and tails of strip, Ω.
+    """
+
+    metres: float
+    ohm: float
+
+
 class WireOption(Frozen):
     """One gauge for the main leads: what it allows and what it costs."""
 
@@ -35,13 +50,56 @@ class WireOption(Frozen):
     good: bool
 
 
+class WayFigures(Frozen):
+    """What a current loses between the strips and a connector, the board's switch apart.
+
+    Attributes
+    ----------
+    loop_ohm : of leads, contacts and fuse as wired, Ω.
+    drop_v, heat_w : at its current.
+    """
+
+    loop_ohm: float
+    drop_v: float
+    heat_w: float
+
+
+def way_figures(loop: Loop, wire: Wire, current_a: float, temperature_k: float) -> WayFigures:
+    """Return what a current loses on its way through a loop.
+
+    Parameters
+    ----------
+    loop : Loop
+    wire : Wire
+    current_a, temperature_k : float
+        A; of the copper, K.
+
+    Returns
+    -------
+    figures : WayFigures
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> round(way_figures(Loop(1.0, 0.001), WIRE, 5.0, 293.15).heat_w, 6)  # 25 A² through 11 mΩ
+    0.275
+    """
+    ohm = loop_resistance(loop, wire, temperature_k)
+    return WayFigures(loop_ohm=ohm, drop_v=current_a * ohm, heat_w=current_a**2 * ohm)
+
+
 class LeadFigures(Frozen):
     """Everything between the strips and the load.
 
     Attributes
     ----------
     wire_ohm : one lead, at its working temperature.
-    loop_ohm : both leads, two contact pairs, fuse with holder.
+    loop_ohm : from the end of the strips to the load's connector and back: leads, contacts, fuse, joints,
+        all as wired.
     limit_a : steady current the wire may carry by heat balance as it is laid; see `rated_current`.
     bend_m : smallest inside radius the wire may be laid with.
     connector_ruled_by : whether contact or wire sets what the connector carries.
@@ -61,6 +119,7 @@ class LeadFigures(Frozen):
     loop_ohm: float
     drop_steady_v: float
     drop_peak_v: float
+    heat_steady_w: float
     limit_a: float
     temperature_k: float
     peak_rise_k: float
@@ -114,45 +173,13 @@ def prospective_short_circuit(full_v: float, source_ohm: float) -> float:
     return SHORT_CIRCUIT_FACTOR * full_v / source_ohm
 
 
-def loop_drop(leads: Leads, wire: Wire, current_a: float, temperature_k: float) -> float:
-    """Return the voltage lost in both leads, two contact pairs and the fuse.
+def loop_resistance(loop: Loop, wire: Wire, temperature_k: float) -> float:
+    """Return the resistance of the loop outside the pack.
 
     Parameters
     ----------
-    leads : Leads
-        Length, connector, fuse and adapters are theirs.
-    wire : Wire
-    current_a, temperature_k : float
-        A; copper's temperature, K.
-
-    Returns
-    -------
-    drop : float
-        V.
-
-    References
-    ----------
-    .. [1] kirchhoff
-
-    Examples
-    --------
-    See `loop_resistance`; the drop is the current times that.
-
-    >>> from firmcell.core.model.design import LeadEnds, Leads
-    >>> from firmcell.core.model.sample_parts import PLUG, WIRE
-    >>> leads = Leads(wire=WIRE, length_m=0.5, connector=PLUG, fuse=None)
-    >>> round(loop_drop(leads, WIRE, 20.0, 293.15), 6)  # 2 × 0.5 m of 10 mΩ/m and two pairs of 0.5 mΩ: 11 mΩ
-    0.22
-    """
-    return current_a * loop_resistance(leads, wire, temperature_k)
-
-
-def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
-    """Return the resistance of the loop outside the pack: both leads, two contact pairs and the fuse.
-
-    Parameters
-    ----------
-    leads : Leads
+    loop : Loop
+        Metres of lead, and what else is in the way.
     wire : Wire
     temperature_k : float
         Of the copper, K.
@@ -168,15 +195,12 @@ def loop_resistance(leads: Leads, wire: Wire, temperature_k: float) -> float:
 
     Examples
     --------
-    >>> from firmcell.core.model.design import LeadEnds, Leads
-    >>> from firmcell.core.model.sample_parts import PLUG, WIRE
-    >>> leads = Leads(wire=WIRE, length_m=0.5, connector=PLUG, fuse=None)
-    >>> round(loop_resistance(leads, WIRE, 393.15), 6)  # 10 mΩ (1 + 0.00393 × 100) and 1 mΩ
+    >>> from firmcell.core.model.sample_parts import WIRE
+    >>> round(loop_resistance(Loop(1.0, 0.001), WIRE, 393.15), 6)  # 10 mΩ (1 + 0.00393 × 100) and 1 mΩ
     0.01493
     """
     per_metre = float(resistance_at(wire.resistance_ohm_per_m, temperature_k, COPPER_COEFFICIENT))
-    contacts = 2 * leads.outlet.contact_resistance_ohm * (1 + leads.adapters)
-    return 2 * leads.length_m * per_metre / leads.parallel + contacts + leads.fuse_ohm
+    return loop.metres * per_metre + loop.ohm
 
 
 def _fits(leads: Leads, wire: Wire) -> bool:
@@ -201,7 +225,7 @@ def _temperatures(wires: tuple[Wire, ...], steady_a: float, ambient_k: float, la
 
 @lru_cache(maxsize=64)
 def wire_options(
-    wires: tuple[Wire, ...], leads: Leads, duty: Duty, ambient_k: float
+    wires: tuple[Wire, ...], leads: Leads, loop: Loop, duty: Duty, ambient_k: float
 ) -> tuple[tuple[WireOption, ...], str | None, str]:
     """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
 
@@ -228,7 +252,7 @@ def wire_options(
     for wire, limit, temperature, peak_k in zip(
         wires, limits[near].tolist(), temperatures[near].tolist(), hottest.tolist(), strict=True
     ):
-        drop = loop_drop(leads, wire, steady_a, min(temperature, wire.insulation_limit_k))
+        drop = steady_a * loop_resistance(loop, wire, min(temperature, wire.insulation_limit_k))
         fits = _fits(leads, wire)
         fails = [
             name
@@ -272,9 +296,25 @@ def _rush_ohm(leads: Leads, supply: Supply, loop_ohm: float) -> float:
     return supply.full_v / supply.short_a + loop_ohm - (leads.fuse.element_ohm if leads.fuse else 0.0)
 
 
+def _plugging_in(
+    leads: Leads, supply: Supply, loop_ohm: float, capacitance_f: float
+) -> dict[str, float | None]:
+    """The figures of the spark, and of the resistor that takes it instead."""
+    rush = inrush(supply.full_v, capacitance_f, _rush_ohm(leads, supply, loop_ohm))
+    resistor = precharge(supply.full_v, capacitance_f)
+    return {
+        "spark_j": rush.energy_j,
+        "inrush_a": rush.peak_a,
+        "inrush_i2t_a2s": rush.i2t_a2s,
+        "precharge_ohm": resistor.ohm if resistor else None,
+        "precharge_w": resistor.watt if resistor else None,
+    }
+
+
 @lru_cache(maxsize=32)
 def lead_figures(
     leads: Leads,
+    loop: Loop,
     wires: tuple[Wire, ...],
     duty: Duty,
     supply: Supply,
@@ -286,6 +326,8 @@ def lead_figures(
 
     Parameters
     ----------
+    loop : Loop
+        To the load's connector, from the wiring.
     duty, supply
         What flows, and what drives it: cells and strips, or another source.
     ambient_k, inside_k : float
@@ -299,18 +341,17 @@ def lead_figures(
     limit = share * float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
     temperature = _temperature_of(wire, wires, steady_a / share, around, leads.laying)
     hot = min(temperature, wire.insulation_limit_k)
-    loop = loop_resistance(leads, wire, hot)
+    loop_ohm = loop_resistance(loop, wire, hot)
     fault, full_v = supply.short_a, supply.full_v
-    options, proposed, ruled = wire_options(wires, leads, duty, around)
+    options, proposed, ruled = wire_options(wires, leads, loop, duty, around)
     peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
     allowed, rules_connector = allowed_current(leads.outlet, wire, ambient_k)
-    rush = inrush(full_v, load_capacitance_f, _rush_ohm(leads, supply, loop))
-    resistor = precharge(full_v, load_capacitance_f)
     return LeadFigures(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
-        loop_ohm=loop,
-        drop_steady_v=steady_a * loop,
-        drop_peak_v=peak_a * loop_resistance(leads, wire, min(peak_k, wire.insulation_limit_k)),
+        loop_ohm=loop_ohm,
+        drop_steady_v=steady_a * loop_ohm,
+        drop_peak_v=peak_a * loop_resistance(loop, wire, min(peak_k, wire.insulation_limit_k)),
+        heat_steady_w=steady_a**2 * loop_ohm,
         limit_a=limit,
         temperature_k=temperature,
         peak_rise_k=max(peak_k - temperature, 0.0),
@@ -322,11 +363,7 @@ def lead_figures(
         connector_ruled_by=rules_connector,
         contact_k=contact_temperature(leads.outlet, steady_a, ambient_k),
         wire_fits_cup=_fits(leads, wire),
-        spark_j=rush.energy_j,
-        inrush_a=rush.peak_a,
-        inrush_i2t_a2s=rush.i2t_a2s,
-        precharge_ohm=resistor.ohm if resistor else None,
-        precharge_w=resistor.watt if resistor else None,
+        **_plugging_in(leads, supply, loop_ohm, load_capacitance_f),
         fuse=fit_fuse(leads.fuse, duty, limit, fault, full_v) if leads.fuse else None,
         fuse_least_a=least_rating(duty, leads.fuse.construction if leads.fuse else FuseKind.BOLTED),
         options=options,

@@ -140,7 +140,7 @@ class InsulationReading(Frozen):
     kind: Literal["insulation-reading"] = "insulation-reading"
     between: Words = Field(title="Between", min_length=1)
     test_v: SignedVolts = Field(title="Test voltage")
-    ohms: Ohms = Field(title="Reading")
+    ohms: Annotated[float, Unit("Ω", typed_in="MΩ"), Range(0, 1e12)] = Field(title="Reading")
 
 
 class PolarityReading(Frozen):

@@ -24,6 +24,10 @@ class Step:
     face, refs : which face lies up, and what to light on the picture.
     hold : whether work stops here until it is passed.
     spread_v : by how much what is measured in it may differ, V.
+    probes : ids of the nodes of the wiring where the black and the red probe go; what they must read is
+        worked out from it.
+    any_charge : whether the cells may be at any charge in that reading; else they are near what they
+        measure now.
     reads_v : least and greatest reading that is right, V; None where nothing is known beforehand.
     wires : ids of the wires it makes; each wire of the wiring is made by exactly one step.
     begins : ids of wires that it joins at the pack only; the other end stays covered until a later step.
@@ -43,6 +47,8 @@ class Step:
     refs: tuple[str, ...] = ()
     hold: bool = False
     spread_v: float = FIRST_TOUCH_SPREAD_V
+    probes: tuple[str, str] | None = None
+    any_charge: bool = False
     reads_v: tuple[float, float] | None = None
     wires: tuple[str, ...] = ()
     begins: tuple[str, ...] = ()

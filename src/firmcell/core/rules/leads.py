@@ -6,12 +6,13 @@ from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, celsius, duration, figures, percent, square_millimetres, volts
 from firmcell.core.leads.connectors import ConnectorAsk, ranked_connectors
 from firmcell.core.leads.insulation_class import covered, like
-from firmcell.core.leads.main_leads import wire_options
+from firmcell.core.leads.main_leads import Loop, wire_options
 from firmcell.core.leads.soldering import heating_seconds
 from firmcell.core.model.design import LeadEnds
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Connector, Contact, Keying, Wire
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
+from firmcell.core.wiring.current_way import loop_of
 
 HEAT_BALANCE = "heat balance of an insulated wire, Churchill and Chu, checked against NFPA 70 table 310.17"
 
@@ -57,11 +58,13 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
 
 def _side_by_side(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, object], ...]] | None:
     """Two to four leads of each pole with lugs on studs, where one lead of any gauge is too thin."""
-    leads = s.design.leads
+    leads, present = s.design.leads, loop_of(s.analysis.wiring)
     for parallel in range(leads.parallel + 1, MOST_SIDE_BY_SIDE + 1):
         tried = leads.model_copy(update={"parallel": parallel, "ends": LeadEnds.STUDS})
+        contacts = 2 * (tried.outlet.contact_resistance_ohm - leads.outlet.contact_resistance_ohm)
+        loop = Loop(present.metres * leads.parallel / parallel, max(present.ohm + contacts, 0.0))
         options, proposed, _ = wire_options(
-            s.library.wires, tried, s.design.brief.duty, s.design.brief.ambient_max_k
+            s.library.wires, tried, loop, s.design.brief.duty, s.design.brief.ambient_max_k
         )
         limit = next((o.limit_a for o in options if o.wire == proposed), 0.0)
         if proposed is not None and limit >= least_a:

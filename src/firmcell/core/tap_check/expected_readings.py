@@ -19,15 +19,16 @@ class Expected:
     plus_minus: float
 
 
-def expected_reading(asked: PackAsked, black: int, red: int) -> Expected:
+def expected_reading(asked: PackAsked, pins: tuple[int, ...], black: int, red: int) -> Expected:
     """Return what the meter should show from one tap to another, with uncertainty from cells, scatter and
-    meter.
+    meter. `pins` tells how many groups lie below each tap, from the wiring.
 
     Groups share how well their common voltage is known (in proportion to their number); their scatter adds in
     quadrature, as do the meter's accuracy and digits. ± is two standard deviations.
     """
-    groups = abs(red - black)
-    volts = (red - black) * asked.now_v
+    between = pins[red] - pins[black]
+    groups = abs(between)
+    volts = between * asked.now_v
     meter = asked.meter
     gain = meter.gain_error * abs(volts)
     digits = float(meter.digit_error(np.array(abs(volts))))
@@ -35,7 +36,7 @@ def expected_reading(asked: PackAsked, black: int, red: int) -> Expected:
     return Expected(black, red, volts, COVERS * var**0.5)
 
 
-def expected_readings(asked: PackAsked) -> tuple[Expected, ...]:
+def expected_readings(asked: PackAsked, pins: tuple[int, ...]) -> tuple[Expected, ...]:
     """Return every pin against B0, then each pin against the one before."""
-    against = [expected_reading(asked, 0, n) for n in range(1, asked.series + 1)]
-    return (*against, *(expected_reading(asked, n - 1, n) for n in range(1, asked.series + 1)))
+    against = [expected_reading(asked, pins, 0, n) for n in range(1, asked.series + 1)]
+    return (*against, *(expected_reading(asked, pins, n - 1, n) for n in range(1, asked.series + 1)))

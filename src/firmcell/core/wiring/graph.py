@@ -148,7 +148,8 @@ class Wiring(Frozen):
         return volts
 
     def parts(self, without: Collection[str] = ()) -> list[dict[str, float]]:
-        """Return every connected part: its nodes with the voltage of each against the part's lowest at rest, V."""
+        """Return every connected part: its nodes with the voltage of each against the part's lowest at
+        rest, V."""
         seen: set[str] = set()
         found = []
         for node in self.nodes:

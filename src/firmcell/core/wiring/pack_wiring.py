@@ -7,8 +7,8 @@ from firmcell.core.bms.sense_leads import SENSE_FUSE_A
 from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, LeadEnds
+from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.model.parts import Board, ChargePort, Connector, SenseJoined, SwitchSide
-from firmcell.core.strips.joints import joint_resistance
 from firmcell.core.strips.made_of import ohms_per_metre
 from firmcell.core.strips.runs import LEAD_TAIL_M, StripKind
 from firmcell.core.wiring.builder import Builder
@@ -140,9 +140,7 @@ class _PackWiring:
                 NodeKind.JOINT,
                 f"collecting strip of B{number}, {face} face{', second lead' if n > 1 else ''}",
             )
-            build.edge(
-                f"joint.{pole}{which}", tail, end, EdgePart.JOINT, joint_resistance(self.design.joining)
-            )
+            build.edge(f"joint.{pole}{which}", tail, end, EdgePart.JOINT, self._lead_joint_ohm)
             ends.append(end)
         fused = leads.fuse_on(pole) is not None
         through = sign == self.switched
@@ -159,6 +157,12 @@ class _PackWiring:
         length = self.taps[number].wire_length_m or leads.length_m
         self._main_wires(ends, pad_id(sign), sign, length, f"main.{_plain(sign)}", f"B{sign}")
         return [pad_id(sign, "P")]
+
+    @property
+    def _lead_joint_ohm(self) -> float:
+        """A main lead is soldered to the tail of its strip, or has a ring under the screw of its bar."""
+        screwed = self.design.joining.joined_by is JoinedBy.SCREW
+        return KINDS[JoinedBy.SCREW if screwed else JoinedBy.SOLDER].ohm
 
     def _main_wires(
         self, starts: list[str], end: str, sign: str, length_m: float, name: str, marked: str
@@ -320,7 +324,8 @@ class _PackWiring:
                 where = f"charger's {where}"
             cup = build.node(f"cup.{name}.{plain}", NodeKind.STUD if studs else NodeKind.CUP, where)
             contact = build.node(f"{name}.{plain}", NodeKind.CONTACT, f"{words}, {sign}")
-            build.edge(f"contact.{name}.{plain}", cup, contact, EdgePart.CONTACT, part.contact_resistance_ohm)
+            ohm = part.contact_resistance_ohm * (1 + self.leads.adapters if name == "load" else 1)
+            build.edge(f"contact.{name}.{plain}", cup, contact, EdgePart.CONTACT, ohm)
             if part.anti_spark and sign == "+":
                 build.edge(f"spark.{name}.{plain}", cup, contact, EdgePart.CONTACT, SPARK_OHM)
             # Two leads of a pole run on to the load's connector; others are fed from the first.

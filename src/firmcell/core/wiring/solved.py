@@ -1,12 +1,14 @@
-"""The wiring solved as a circuit: what a meter reads between two points, and what a short there meets."""
+"""The wiring solved as a circuit: what a meter reads between two points, what a short there meets, and
+where a current
+passes."""
 
 from collections.abc import Collection
 
 import numpy as np
 
 from firmcell.core.base.frozen import frozen
-from firmcell.core.physics.resistor_network import Network, solve
-from firmcell.core.wiring.graph import EdgePart, Wiring
+from firmcell.core.physics.resistor_network import Indices, Network, solve
+from firmcell.core.wiring.graph import Edge, EdgePart, Wiring
 
 LEAST_OHM = 1e-6
 """An edge of no resistance is given this, Ω: far below any joint."""
@@ -52,19 +54,91 @@ def source_between(wiring: Wiring, black: str, red: str, without: Collection[str
         return None
     if red == black:
         return Source(0.0, 0.0)
-    place = {name: n for n, name in enumerate(part)}
-    there = [e for e in wiring.edges if e.start in place and e.id not in without]
-    resistors = [e for e in there if e.part is not EdgePart.CELL]
-    cells = [e for e in there if e.part is EdgePart.CELL]
+    there = [e for e in wiring.edges if e.start in part and e.id not in without]
+    network, cells, _ = _network(there, {name: n for n, name in enumerate(part)}, (black, red))
+    rest = solve(network, [e.volts for e in cells], 0.0)
+    loaded = solve(network, 0.0, 1.0)
+    red_at = network.poles[1]
+    return Source(float(rest.volts[red_at]), -float(loaded.volts[red_at]))
+
+
+def pin_groups(wiring: Wiring) -> tuple[int, ...]:
+    """Return how many groups lie between B0 and each tap, read where its lead ends: at its place of the
+    plug, at its pad, or at
+    the tap itself where none is led out. Empty where there is no pack.
+
+    References
+    ----------
+    .. [1] kirchhoff
+    """
+    if "B0" not in wiring.by_id:
+        return ()
+    ends: dict[int, str] = {}
+    for edge in wiring.wires:
+        kind, _, number = edge.id.partition(".")
+        if kind in ("sense", "balance") and number.isdigit():
+            ends.setdefault(int(number), edge.end)
+    taps = [n for n in range(len(wiring.nodes)) if f"B{n}" in wiring.by_id]
+    # The plug is out: what is read is each place of it, not the board.
+    out = {e.id for e in wiring.edges if e.part in (EdgePart.BMS, EdgePart.CONTACT)}
+    read = wiring.reached("B0", out)
+    each = next((e.volts for e in wiring.of(EdgePart.CELL)), 1.0)
+    return tuple(round(read[ends.get(n, f"B{n}")] / each) for n in taps)
+
+
+def _network(
+    edges: list[Edge], place: dict[str, int], poles: tuple[str, str]
+) -> tuple[Network, list[Edge], list[Edge]]:
+    """The network of some edges, with its cells and its resistors in order."""
+    cells = [e for e in edges if e.part is EdgePart.CELL]
+    others = [e for e in edges if e.part is not EdgePart.CELL]
+
+    def ends(of: list[Edge]) -> Indices:
+        return np.array([(place[e.start], place[e.end]) for e in of], dtype=np.intp).reshape(-1, 2)
+
     network = Network(
         nodes=len(place),
-        ends=np.array([(place[e.start], place[e.end]) for e in resistors], dtype=np.intp).reshape(-1, 2),
-        ohm=np.array([max(e.ohm, LEAST_OHM) for e in resistors]),
-        cell_ends=np.array([(place[e.start], place[e.end]) for e in cells], dtype=np.intp).reshape(-1, 2),
+        ends=ends(others),
+        ohm=np.array([max(e.ohm, LEAST_OHM) for e in others]),
+        cell_ends=ends(cells),
         cell_ohm=np.array([max(e.ohm, LEAST_CELL_OHM) for e in cells]),
-        poles=(place[black], place[red]),
+        poles=(place[poles[0]], place[poles[1]]),
     )
-    emf = np.array([e.volts for e in cells])
-    rest = solve(network, emf, 0.0).volts[place[red]]
-    loaded = solve(network, 0.0 * emf, 1.0).volts[place[red]]
-    return Source(float(rest), -float(loaded))
+    return network, cells, others
+
+
+@frozen
+class Passed:
+    """One edge that a current passes.
+
+    Attributes
+    ----------
+    edge : which.
+    share : of the whole current; negative where it runs from the end to the start of the edge.
+    """
+
+    edge: Edge
+    share: float
+
+
+LEAST_SHARE = 1e-6
+
+
+def passed(wiring: Wiring, black: str, red: str) -> tuple[Passed, ...]:
+    """Return the edges that a current out at `red` and back in at `black` passes, with its share in each.
+
+    The order is that of the wiring. Empty where nothing joins the two.
+
+    References
+    ----------
+    .. [1] kirchhoff
+    """
+    part = wiring.reached(black)
+    if red not in part or red == black:
+        return ()
+    there = [e for e in wiring.edges if e.start in part]
+    network, cells, others = _network(there, {name: n for n, name in enumerate(part)}, (black, red))
+    solution = solve(network, 0.0, 1.0)
+    share = dict(zip((e.id for e in others), solution.current_a.tolist(), strict=True))
+    share |= dict(zip((e.id for e in cells), solution.cell_a.tolist(), strict=True))
+    return tuple(Passed(e, share[e.id]) for e in there if abs(share[e.id]) > LEAST_SHARE)
