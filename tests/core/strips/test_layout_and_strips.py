@@ -12,6 +12,7 @@ from shapely.geometry import Point
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.layout.cell_places import lay_out, stack_size
 from firmcell.core.model.design import Arrangement, Face, Joining, Lattice, TurnAxis
+from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.strip_heat import long_run_limit, long_run_temperature
 from firmcell.core.pictures.drawing import Disc
@@ -125,12 +126,17 @@ def test_every_pad_has_metal_and_series_links_carry_the_whole_current(shape):
 
 
 def test_joule_heat_of_a_ladder_by_hand(hoist, library):
-    """2S1P: two joints a cell and one link of one pitch; parallel strips do not exist."""
+    """2S1P: two joints a cell and one link of one pitch, a tail of 10 mm with a soldered lead at each end; parallel strips do not exist."""
     design = hoist.edited("series", 2).edited("parallel", 1).edited("arrangement.rows", 1)
     analysis = analyse(design, library)
     strip = design.joining.link_strip
     link = strip.resistivity_ohm_m * analysis.layout.pitch_m / strip.section_m2
-    assert analysis.pack.resistance_strips_ohm == pytest.approx(4 * 0.0002 + link)
+    collecting = design.joining.collector_strip
+    layers = design.joining.collector_layers
+    tail = (
+        collecting.resistivity_ohm_m * 0.010 / (collecting.section_m2 * layers) + KINDS[JoinedBy.SOLDER].ohm
+    )
+    assert analysis.pack.resistance_strips_ohm == pytest.approx(4 * 0.0002 + link + 2 * tail)
 
 
 def test_strip_limit_falls_in_the_range_of_common_practice(library):

@@ -506,8 +506,10 @@ def test_two_changes_are_joined_where_one_is_not_enough_and_hold():
         joining__link_layers=1,
         brief__current_steady_a=34.0,
     )
+    # A shop with this strip alone: no bar, no copper.
+    shelf = SHELF.model_copy(update={"strips": (nickel,)})
     metal = solved(design)
-    steps = list(strip_fixes(design, metal.layout, metal, SHELF, RUN_S))
+    steps = list(strip_fixes(design, metal.layout, metal, shelf, RUN_S))
     parts = [part for part, _ in steps]
     assert parts == sorted(parts)
     assert parts[-1] == 1.0
@@ -523,7 +525,7 @@ def test_two_changes_are_joined_where_one_is_not_enough_and_hold():
         assert fix.share <= 1
     assert not [
         c
-        for c in _candidates(design, metal.layout, metal, SHELF)
+        for c in _candidates(design, metal.layout, metal, shelf)
         if solved(c.applied(design)).figures.worst_share <= 1
     ]
 

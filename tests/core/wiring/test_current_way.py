@@ -107,8 +107,8 @@ def test_the_table_of_the_hoist_by_hand():
     told = {row[0]: row for _, row in out.rows}
     assert told["fuse"][2] == "87.5 mV"
     assert told["contact connector +"][2] == "10 mV"
-    assert told["switch of the board: B− to P−"][2] == "125 mV"
-    assert [row[0] for _, row in out.rows].index("cells and strips: B0 to B10") in range(4, 8)
+    assert told["board B− to P−"][2] == "125 mV"
+    assert [row[0] for _, row in out.rows].index("cells and strips B0 to B10") in range(4, 8)
     assert "the same connector" in back.title
 
 

@@ -122,6 +122,7 @@ class StripsPage(Page):
             "collector_strip",
             "collector_layers",
             "collector_under",
+            "collector_tabs",
             "welds_per_pad",
             "gap_m",
             "judged_by",

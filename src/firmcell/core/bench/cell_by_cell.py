@@ -7,7 +7,7 @@ from functools import lru_cache
 from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design
-from firmcell.core.strips.joints import joint_resistance
+from firmcell.core.strips.joints import joint_resistances
 from firmcell.core.strips.made_of import ohms_per_metre
 from firmcell.core.strips.runs import StripKind, metal_runs, span_metres
 from firmcell.core.wiring.graph import Edge, EdgePart, Node, NodeKind, Wiring
@@ -57,14 +57,14 @@ def _made(name: str, start: str, end: str, part: EdgePart, ohm: float = 0.0, vol
 
 def _cells(layout: Layout, design: Design) -> Iterator[Edge]:
     """The cells, each with its two joints in its resistance."""
-    ohm = design.cell.resistance_ohm + 2 * joint_resistance(design.joining)
-    for c in layout.cells:
+    joints = joint_resistances(layout, design.joining).tolist()
+    for c, joint in zip(layout.cells, joints, strict=True):
         yield _made(
             f"cell.{c.number}",
             cell_end(c.number, False),
             cell_end(c.number, True),
             EdgePart.CELL,
-            ohm,
+            design.cell.resistance_ohm + 2 * joint,
             design.cell_now_v,
         )
 

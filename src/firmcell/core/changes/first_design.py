@@ -6,19 +6,28 @@ from collections.abc import Collection
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.strip_fixes import verified_fixes
+from firmcell.core.changes.strip_fixes import MOST_LAYERS_OFFERED, verified_fixes
 from firmcell.core.insulation.outer_size import next_stock_size
 from firmcell.core.layout.cell_places import best_rows
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Lattice, Leads, PackInsulation
 from firmcell.core.model.part_library import PartLibrary
-from firmcell.core.model.parts import Cell, Keying, StripMetal
+from firmcell.core.model.parts import Cell, CellForm, Keying, StripMetal
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.rules import RULES, Rule, find
+from firmcell.core.strips.bars import bar_on_tabs
 from firmcell.core.strips.under_load import solve_under_load
 
 MOST_FIXES = 30
+CELL_WORK_KG = 0.01
+"""What a cell more may save in mass before it is not worth its work, kg; engineering judgement."""
+BARS_FROM_A = 60.0
+"""From this current on collecting strips of round cells are bars on tabs from the start: strip would heat unevenly, and so would
+the links that lean on it. Engineering judgement."""
+POUCH_TO_A = 60.0
+"""Above it pouch tabs are clamped between bars made for them, which no strip of the part library is; a cell chosen by hand
+stays. Engineering judgement."""
 
 
 def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, SeriesParallel]:
@@ -30,12 +39,18 @@ def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, S
     Refusal
         If there is no cell to choose from, or no pair in reach at all.
     """
-    found = [(cell, option) for cell in cells for option in series_parallel_options(brief, cell)]
+    joinable = [c for c in cells if c.form is not CellForm.POUCH or brief.duty.lasting_a <= POUCH_TO_A]
+    found = [(cell, option) for cell in joinable or cells for option in series_parallel_options(brief, cell)]
     if not found:
         raise Refusal(
             "No cell in the part library makes a pack for this voltage window; look at the brief's voltages."
         )
-    return min(found, key=lambda pair: (len(pair[1].reasons), pair[1].mass_cells_kg))
+    return min(found, key=lambda pair: (len(pair[1].reasons), _weight_and_work(pair[1])))
+
+
+def _weight_and_work(option: SeriesParallel) -> float:
+    """Mass of the cells, and `CELL_WORK_KG` for each: a ring, welds and checks at both its ends."""
+    return option.mass_cells_kg + CELL_WORK_KG * option.series * option.parallel
 
 
 def propose(
@@ -92,7 +107,21 @@ def propose(
         cell_now_v=chosen.facts.storage_v,
         charge_current_a=chosen.current_charge_a * option.parallel / 2,
     )
+    design = _with_bars(design, library)
     return _with_sleeves(_carrying(with_fixes(design, library, rules), library, rules), library)
+
+
+def _with_bars(design: Design, library: PartLibrary) -> Design:
+    """The design with collecting bars where the current asks for them and the part library has them."""
+    current = design.brief.duty.lasting_a
+    if current < BARS_FROM_A:
+        return design
+    layout = analyse(design, library).layout
+    for layers in range(1, MOST_LAYERS_OFFERED + 1):
+        found = bar_on_tabs(design, layout, library, current, layers)
+        if found is not None:
+            return design.with_edits(*found[1])
+    return design
 
 
 def _carrying(design: Design, library: PartLibrary, rules: Collection[Rule]) -> Design:

@@ -12,8 +12,9 @@ from firmcell.core.model.design import Design, Joining, StripRef
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Strip, StripMetal
+from firmcell.core.strips.bars import bar_on_tabs
 from firmcell.core.strips.joints import joint_count
-from firmcell.core.strips.made_of import strip_takes_screw
+from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.runs import StripKind, strip_runs
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 
@@ -21,11 +22,12 @@ WORTH = 3
 MOST_LAYERS_OFFERED = 4
 MOST_HELPFUL, MOST_PAIRS = 8, 20
 """Changes that help but are not enough, tried two at a time."""
-WELDABLE_M = 0.0003
-"""Thickest strip that a strong spot welder joins, m; common practice, no source."""
 WIDEST_STRIP_M, WIDEST_BAR_M = 0.012, 0.025
 """Widest strip over round cells, and bar over threaded terminals, that is offered, m; the distances are
 solved after it."""
+SOLDERED = " (soldered, or welded through nickel on top)"
+SHARE_OF_TWO = 0.6
+"""Of the current in the busier one of two leads of a pole, to choose a bar by; the solved pack decides."""
 WELDED_THROUGH_M = 0.00016
 """Thickest copper that small welders weld through nickel on top of it, m; common practice, no source."""
 
@@ -139,8 +141,11 @@ def _candidates(design: Design, layout: Layout, metal: UnderLoad, library: PartL
     linked = {s.node for s in over if s.kind not in collecting}
     if linked and (not design.arrangement.in_rows or design.arrangement.placed):
         yield from _further_links(design, layout, linked)
+    if "collector" in parts:
+        yield from _bars_on_tabs(design, layout, library)
     if len(parts) == 2:
         joining = design.joining
+        yield from _both_stronger(design, layout, library)
         for more in range(1, MOST_LAYERS_OFFERED):
             link, collector = joining.link_layers + more, joining.collector_layers + more
             if max(link, collector) <= 8:
@@ -181,17 +186,69 @@ def _stronger(design: Design, library: PartLibrary, part: str) -> Iterator[Fix]:
             continue
         if not strip_takes_screw(other, design.joining):
             continue
-        how = (
-            " (soldered, or welded through nickel on top)"
-            if welded and other.metal is StripMetal.COPPER
-            else ""
-        )
+        how = SOLDERED if welded and other.metal is StripMetal.COPPER else ""
         for count in sorted({1, 2, 3, layers}):
             many = f", {count} layers" if count > 1 else ""
             yield Fix(
                 f"{other.name}{many} for {what}{how}",
                 ((f"joining.{part}_strip", other), (f"joining.{part}_layers", count)),
             )
+
+
+def _bars_on_tabs(design: Design, layout: Layout, library: PartLibrary) -> Iterator[Fix]:
+    """The least copper bar that carries the whole current in so many layers, on tabs."""
+    if design.joining.on_tabs:
+        return
+    current = design.brief.duty.lasting_a
+    one = _least_bar(design, layout, library, current)
+    if one is not None:
+        yield one
+    # Two leads at the ends of a group have about half each.
+    half = _least_bar(design, layout, library, SHARE_OF_TWO * current)
+    if half is not None:
+        for leads in _both_leads(layout):
+            if any("also" in path for path, _ in leads.edits):
+                yield Fix(
+                    f"{half.words}; {leads.words[0].lower()}{leads.words[1:]}", half.edits + leads.edits
+                )
+
+
+def _least_bar(design: Design, layout: Layout, library: PartLibrary, current_a: float) -> Fix | None:
+    for layers in range(1, MOST_LAYERS_OFFERED + 1):
+        found = bar_on_tabs(design, layout, library, current_a, layers)
+        if found is not None:
+            return Fix(*found)
+    return None
+
+
+def _both_stronger(design: Design, layout: Layout, library: PartLibrary) -> Iterator[Fix]:
+    """Larger strip or bar for links and collecting strips at once, in one to four layers."""
+    joining = design.joining
+    widest = WIDEST_STRIP_M if joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
+    present = joining.link_strip.section_m2 * joining.link_layers / joining.link_strip.resistivity_ohm_m
+    links = []
+    for strip in library.strips:
+        too_thick = joining.joined_by is JoinedBy.WELD and strip.thickness_m > WELDABLE_M
+        # More layers of the present strip are offered by name above.
+        same = strip == joining.link_strip == joining.collector_strip
+        if too_thick or same or strip.width_m > widest or not strip_takes_screw(strip, joining):
+            continue
+        for layers in range(1, MOST_LAYERS_OFFERED + 1):
+            if strip.section_m2 * layers / strip.resistivity_ohm_m > present:
+                links.append((strip.section_m2 * layers, strip, layers))
+    bars = list(_bars_on_tabs(design, layout, library))
+    for _, strip, layers in sorted(links, key=lambda each: each[0]):
+        link = (("joining.link_strip", strip), ("joining.link_layers", layers))
+        many = f"{strip.name}{f', {layers} layers' if layers > 1 else ''}"
+        if joining.on_tabs:
+            yield Fix(f"{many} for links", link)
+            continue
+        both = (("joining.collector_strip", strip), ("joining.collector_layers", layers))
+        copper = joining.joined_by is JoinedBy.WELD and strip.metal is StripMetal.COPPER
+        yield Fix(f"{many} for links and collecting strips{SOLDERED if copper else ''}", link + both)
+        if layers == 1 or strip.metal is StripMetal.COPPER:
+            for bar in bars:
+                yield Fix(f"{many} for links; {bar.words}", link + bar.edits)
 
 
 def _copper(library: PartLibrary, joining: Joining) -> Iterator[Strip]:

@@ -80,14 +80,16 @@ def metal_height(design: Design) -> float:
     --------
     >>> from types import SimpleNamespace as Of
     >>> strip = Of(thickness_m=0.00015)
-    >>> joining = Of(link_layers=1, link_strip=strip, collector_layers=3, collector_strip=strip)
+    >>> joining = Of(link_layers=1, link_strip=strip, collector_layers=3, collector_strip=strip,
+    collector_tabs=None)
     >>> # Three layers of collector are more than link on strip.
     >>> round(metal_height(Of(joining=joining)) * 1e3, 6)
     0.45
     """
     joining = design.joining
     links = 2 * joining.link_layers * joining.link_strip.thickness_m
-    return max(links, joining.collector_layers * joining.collector_strip.thickness_m)
+    tabs = joining.collector_tabs.thickness_m if joining.collector_tabs else 0.0
+    return max(links, joining.collector_layers * joining.collector_strip.thickness_m + tabs)
 
 
 def _sleeve_wall(sleeve: Sleeve | None) -> float:

@@ -306,6 +306,11 @@ def _collecting_node(
         if plated
         else f"{pieces[0].strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
     ) + f" {joints}."
+    if d.joining.on_tabs and not plated:
+        words += (
+            f" It is a bar: first, off the pack, solder a tab of {pieces[0].tabs} to it for each cell and let it cool, a sheet under the bar with a hole at each cell. "
+            "Then weld the tabs to the cells, and only the tabs."
+        )
     at = a.layout.second_lead_cells[0 if node == 0 else 1]
     if at:
         words += f" A tail for the second lead at cell {at}."

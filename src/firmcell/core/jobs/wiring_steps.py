@@ -23,6 +23,10 @@ BOARD_FIXED = {
 }
 
 
+BAR_THREAD_M = 0.006
+"""Of the screw that holds a lead's lug on a collecting bar; engineering judgement."""
+
+
 def wiring_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
     """Yield every step from the harness to the last main lead; the board's P lead comes last, after the
     proof.
@@ -251,8 +255,9 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
     """Return the step that joins one main lead: to the board if that switches it, else to the connector."""
     node = 0 if pole == "minus" else d.series
     sign, plain = ("+", "+") if pole == "plus" else ("−", "-")
-    screwed = d.joining.joined_by is JoinedBy.SCREW
-    torque = terminal_torque(d.joining.thread_m)
+    bolted = d.joining.leads_bolted
+    thread = d.joining.thread_m if d.joining.joined_by is JoinedBy.SCREW else BAR_THREAD_M
+    torque = terminal_torque(thread)
     tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
     through = pole_through_board(d.bms.board)
     # The board's own pole: the strip goes to the board, never straight to the connector.
@@ -261,9 +266,9 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
     begun = [e for e in made if e.id in late]
     lead = f"wire {'for' if begun else 'from'} the board's pad B{sign}" if pole == through else f"{pole} lead"
     how = (
-        f"Crimp a ring lug for {millimetres(d.joining.thread_m)} on the {lead}, sleeve it, and set it under the screw "
+        f"Crimp a ring lug for {millimetres(thread)} on the {lead}, sleeve it, and set it under the screw "
         f"of B{node}{tight}."
-        if screwed
+        if bolted
         else f"Solder the {lead} to the tail of the collecting strip B{node}."
     )
     if sum(1 for e in made if e.start.startswith("lead.")) > 1:
@@ -290,8 +295,8 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
             f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
         )
         + ((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
-        records=("crimp-joint" if screwed else "solder-joint",),
-        expected=_expected(d, pole, through, screwed) if live else "smooth joint, tug holds",
+        records=("crimp-joint" if bolted else "solder-joint",),
+        expected=_expected(d, pole, through, bolted) if live else "smooth joint, tug holds",
         face=a.bms.taps[node].face,
         refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)),
         wires=ids([e for e in made if e not in begun]),
@@ -300,12 +305,12 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
     )
 
 
-def _expected(d: Design, pole: str, through: str | None, screwed: bool) -> str:
+def _expected(d: Design, pole: str, through: str | None, bolted: bool) -> str:
     if pole == "plus" and through is None:
         return f"{volts(d.series * d.cell_now_v)} at the connector once both are on"
     if pole == "plus":
         return "nothing at the connector yet: the board's P lead comes last"
-    return "every strand in, tug holds" if screwed else "smooth joint, tug holds"
+    return "every strand in, tug holds" if bolted else "smooth joint, tug holds"
 
 
 def outlet_steps(d: Design, a: Analysis) -> Iterator[Step]:

@@ -150,6 +150,9 @@ class Joining(Frozen):
     ----------
     joined_by, thread_m : how strip and cells are joined; of screws, the thread in the cell's terminal.
     link_under, collector_under : one layer of better metal between the pads and the strip, welded through it.
+    collector_tabs : the collecting strip is a bar, to which a short tab of this strip is soldered for each
+        cell, off the pack; the
+        tabs are then welded to the cells, and the leads are bolted to the bar.
     doubled : numbers of the cells whose both pads get twice the weld pairs.
     """
 
@@ -167,8 +170,20 @@ class Joining(Frozen):
     collector_strip: Strip = Field(title="Strip for collecting")
     collector_layers: Count = Field(1, title="Layers of collecting strips", ge=1, le=8)
     collector_under: Strip | None = Field(None, title="Copper under the collecting strips")
+    collector_tabs: Strip | None = Field(None, title="Tabs between collecting bar and cells")
     welds_per_pad: Count = Field(2, title="Weld pairs on each pad", ge=1, le=12)
     doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
+
+    @property
+    def on_tabs(self) -> bool:
+        """Whether the collecting strips are bars that tabs join to the cells; no screw or solder asks for
+        them."""
+        return self.collector_tabs is not None and self.joined_by is JoinedBy.WELD
+
+    @property
+    def leads_bolted(self) -> bool:
+        """Whether the main leads end in lugs on bars; else they are soldered to the tails of the strips."""
+        return self.joined_by is JoinedBy.SCREW or self.on_tabs
 
 
 class Alloy(StrEnum):

@@ -54,7 +54,7 @@ def _table(title: str, pieces: tuple[Piece, ...], wiring: Wiring) -> WayTable:
             p.ref,
             (
                 _named(p, wiring),
-                f"{figures(p.ohm * 1e3)} mΩ",
+                f"{figures(p.ohm * 1e3, 2)} mΩ",
                 f"{figures(p.drop_v * 1e3)} mV",
                 f"{figures(p.heat_w, 2)} W",
             ),
@@ -78,7 +78,11 @@ def _named(piece: Piece, wiring: Wiring) -> str:
         return piece.words
     if piece.words == "contact":
         return f"contact {end if start.startswith(end) else start}"
-    return f"{piece.words}: {start} to {end}"
+    if piece.words == "switch of the board":
+        return f"board {start} to {end}"
+    if piece.words == "cells and strips":
+        return f"{piece.words} {start} to {end}"
+    return f"{start} to {end}, {piece.words}"
 
 
 def _place(name: str, wiring: Wiring) -> str:

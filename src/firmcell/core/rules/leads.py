@@ -51,15 +51,17 @@ def _wire_for(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, objec
             continue
         # What no plug of the part library carries ends in lugs under nuts.
         return f"{wire.name} with lugs on studs", (("leads.wire", wire), ("leads.ends", LeadEnds.STUDS))
-    if any(option.limit_a >= least_a for option in s.analysis.leads.options):
+    enough = any(option.limit_a >= least_a for option in s.analysis.leads.options)
+    if enough and s.design.brief.duty.lasting_a < LUGS_FROM_A:
         return None
     return _side_by_side(s, least_a)
 
 
 def _side_by_side(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, object], ...]] | None:
-    """Two to four leads of each pole with lugs on studs, where one lead of any gauge is too thin."""
+    """One to four leads of each pole with lugs on studs, where no lead with a plug of the part library will
+    do."""
     leads, present = s.design.leads, loop_of(s.analysis.wiring)
-    for parallel in range(leads.parallel + 1, MOST_SIDE_BY_SIDE + 1):
+    for parallel in range(leads.parallel, MOST_SIDE_BY_SIDE + 1):
         tried = leads.model_copy(update={"parallel": parallel, "ends": LeadEnds.STUDS})
         contacts = 2 * (tried.outlet.contact_resistance_ohm - leads.outlet.contact_resistance_ohm)
         loop = Loop(present.metres * leads.parallel / parallel, max(present.ohm + contacts, 0.0))
@@ -69,7 +71,8 @@ def _side_by_side(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, o
         limit = next((o.limit_a for o in options if o.wire == proposed), 0.0)
         if proposed is not None and limit >= least_a:
             wire = next(w for w in like(s.library.wires, leads.wire) if w.name == proposed)
-            return f"{parallel} leads of {wire.name} for each pole with lugs on studs", (
+            many = f"{parallel} leads of {wire.name} for each pole" if parallel > 1 else wire.name
+            return f"{many} with lugs on studs", (
                 ("leads.wire", wire),
                 ("leads.parallel", parallel),
                 ("leads.ends", LeadEnds.STUDS),

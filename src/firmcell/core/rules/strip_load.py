@@ -11,12 +11,13 @@ from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import Hit, rule
-from firmcell.core.strips.made_of import strip_takes_screw
+from firmcell.core.strips.bars import bar_on_tabs
+from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
 
-LAYERS_WORTH_WELDING = 3
+LAYERS_WORTH_WELDING, MOST_BARS = 3, 4
 
 
 WIDEST_BAR = 0.9
@@ -45,7 +46,7 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     best: tuple[float, int, Strip] | None = None
     for strip in s.library.strips:
         welded = s.design.joining.joined_by is JoinedBy.WELD
-        if (welded and strip.thickness_m > 0.0003) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
+        if (welded and strip.thickness_m > WELDABLE_M) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
             continue
         if not strip_takes_screw(strip, s.design.joining):
             continue
@@ -55,6 +56,11 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
                 if best is None or metal < best[0]:
                     best = (metal, layers, strip)
                 break
+    if best is None and part == "collector" and not s.design.joining.on_tabs:
+        for layers in range(1, MOST_BARS + 1):
+            found = bar_on_tabs(s.design, s.analysis.layout, s.library, piece.current_steady_a, layers)
+            if found is not None:
+                return Fix(*found)
     if best is None:
         if piece.layers_needed <= MOST_LAYERS:
             return Fix(

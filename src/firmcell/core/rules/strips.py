@@ -7,13 +7,13 @@ from math import hypot
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import millimetres, plural
 from firmcell.core.layout.cell_places import lay_out, lead_cell, place_in_space
-from firmcell.core.model.design import StripStyle
+from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.joint_kinds import LEAST_BAR_THREADS, JoinedBy, terminal_torque
 from firmcell.core.model.parts import CellForm, Strip, StripMetal
 from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
-from firmcell.core.strips.made_of import strip_takes_screw
+from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.plates import gap_wanted, least_gap, plates
 from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
 
@@ -34,7 +34,7 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
         return
     for words, strip in (
         ("Series links", s.design.joining.link_strip),
-        ("Collecting strips", s.design.joining.collector_strip),
+        ("Collecting strips", _welded_to_cells(s.design.joining)),
     ):
         if strip.metal is StripMetal.COPPER:
             yield Hit(
@@ -44,6 +44,57 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
             yield Hit(
                 f"{words} are {strip.thickness_m * 1e3:.2f} mm thick: a small welder will not get through."
             )
+
+
+def _welded_to_cells(joining: Joining) -> Strip:
+    """What of the collecting strips the welder meets: of a bar on tabs the tabs."""
+    return joining.collector_tabs if joining.on_tabs and joining.collector_tabs else joining.collector_strip
+
+
+MOST_PILED = 4
+"""Layers that are welded one on another before the pile is springy and the welds shallow; common practice, no source."""
+
+
+@rule(
+    "SR-17",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="Each layer is welded to the one below: more heat into the cell, and a weld that lets go deep down is never seen.",
+)
+def many_layers(s: Situation) -> Iterator[Hit]:
+    """A pile of more layers than are welded well."""
+    joining = s.design.joining
+    if joining.joined_by is not JoinedBy.WELD:
+        return
+    for words, part in (("Series links", "link"), ("Collecting strips", "collector")):
+        layers, strip = getattr(joining, f"{part}_layers"), getattr(joining, f"{part}_strip")
+        if layers <= MOST_PILED or (part == "collector" and joining.on_tabs):
+            continue
+        yield Hit(
+            f"{words} are {layers} layers of {strip.name}, welded one on another; {MOST_PILED} are as many as hold well.",
+            fix=_fewer_layers(s, part, strip, layers),
+        )
+
+
+def _fewer_layers(s: Situation, part: str, strip: Strip, layers: int) -> Fix | None:
+    """Strip that carries as much in four layers or fewer and is no wider, the least metal first."""
+    asked = strip.section_m2 * layers / strip.resistivity_ohm_m
+    found = [
+        (other.section_m2 * n, n, other)
+        for other in s.library.strips
+        for n in range(1, MOST_PILED + 1)
+        if other.thickness_m <= WELDABLE_M
+        and other.width_m <= strip.width_m
+        and other.section_m2 * n / other.resistivity_ohm_m >= asked
+    ]
+    if not found:
+        return None
+    _, n, other = min(found, key=lambda each: each[:2])
+    return Fix(
+        f"{other.name}, {plural(n, 'layer')}",
+        ((f"joining.{part}_strip", other), (f"joining.{part}_layers", n)),
+    )
 
 
 @rule(

@@ -7,7 +7,10 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.strips.made_of import strip_asked
-from firmcell.core.strips.runs import StripRun
+from firmcell.core.strips.runs import StripKind, StripRun
+
+TAB_M, TAB_FREE_M = 0.015, 0.006
+"""A tab as it is cut, and what of it lies free between the bar and the weld, m; engineering judgement."""
 
 
 def joint_resistance(joining: Joining) -> float:
@@ -48,6 +51,8 @@ def joint_count(run: StripRun, joining: Joining) -> int:
         return pads
     if joining.doubled:
         pads += len(set(run.cells) & set(joining.doubled))
+    if joining.on_tabs and run.kind is StripKind.COLLECTOR:
+        return pads * joining.welds_per_pad
     return pads * strip_asked(joining, run.kind)[1] * joining.welds_per_pad
 
 
@@ -74,11 +79,43 @@ def joint_resistances(layout: Layout, joining: Joining) -> Array:
     >>> from types import SimpleNamespace
     >>> from firmcell.core.model.design import Joining
     >>> from firmcell.core.model.sample_parts import NICKEL
-    >>> two = SimpleNamespace(cells=(SimpleNamespace(number=1), SimpleNamespace(number=2)))
+    >>> cells = SimpleNamespace(number=1, group=1), SimpleNamespace(number=2, group=2)
+    >>> two = SimpleNamespace(cells=cells, series=2)
     >>> joining = Joining(link_strip=NICKEL, collector_strip=NICKEL, joint_ohm=0.0004, doubled=(2,))
     >>> joint_resistances(two, joining).tolist()
     [0.0004, 0.0002]
     """
     doubled = set(joining.doubled) if joining.joined_by is JoinedBy.WELD else set()
     parts = np.array([0.5 if c.number in doubled else 1.0 for c in layout.cells])
-    return joint_resistance(joining) * parts
+    # A cell at an end of the pack has its tab on one of its two pads: half of it counts with each.
+    ends = np.array([(c.group == 1) + (c.group == layout.series) for c in layout.cells])
+    return joint_resistance(joining) * parts + 0.5 * tab_resistance(joining) * ends
+
+
+def tab_resistance(joining: Joining) -> float:
+    """Return the resistance of a tab between a collecting bar and a cell, Ω; 0 without tabs.
+
+    Parameters
+    ----------
+    joining : Joining
+
+    Returns
+    -------
+    resistance : float
+        Ω.
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    >>> from firmcell.core.model.design import Joining
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> tabbed = Joining(link_strip=NICKEL, collector_strip=NICKEL, collector_tabs=NICKEL)
+    >>> by_hand = NICKEL.resistivity_ohm_m * 0.006 / NICKEL.section_m2  # 6 mm of it
+    >>> round(tab_resistance(tabbed) / by_hand, 9)
+    1.0
+    """
+    tab = joining.collector_tabs if joining.on_tabs else None
+    return tab.resistivity_ohm_m * TAB_FREE_M / tab.section_m2 if tab else 0.0

@@ -14,6 +14,9 @@ PAD_OVERHANG_M = 0.004
 LEAST_OVERHANG_M = 0.002
 """What two weld spots or a solder joint need past the centre of a pad, m; common practice, no source."""
 
+WELDABLE_M = 0.0003
+"""Thickest strip that a strong spot welder joins, m; common practice, no source."""
+
 PLACING_M = 0.0005
 """How far a strip may lie beside its line, m; common practice, no source."""
 

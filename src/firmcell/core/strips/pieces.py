@@ -39,6 +39,7 @@ class StripPiece(Frozen):
     layers_needed : fewest layers whose limit is not below the steady current.
     joined_by, joints : how it is joined; weld pairs in all its layers, or soldered or screwed joints.
     under : name of the strip that lies under it, one layer, or None.
+    tabs : name of the strip that its tabs are cut from, one for each cell, or None.
     """
 
     id: str
@@ -52,6 +53,7 @@ class StripPiece(Frozen):
     thickness_m: float
     layers: int
     under: str | None
+    tabs: str | None
     length_m: float
     span_share: tuple[float, ...]
     lead_share: float
@@ -181,6 +183,7 @@ def _piece(
         if run.kind is StripKind.PLATE
         else run.run_m + 2 * pad_overhang(joining, layout.pitch_m) + sum(tail_lengths(layout, run))
     )
+    tabs = joining.collector_tabs if joining.on_tabs and run.kind is StripKind.COLLECTOR else None
     return StripPiece.model_construct(
         id=run.id,
         node=run.node,
@@ -193,6 +196,7 @@ def _piece(
         thickness_m=metal.asked.thickness_m,
         layers=metal.laid,
         under=metal.under.name if metal.under else None,
+        tabs=tabs.name if tabs else None,
         length_m=length,
         span_share=span_share,
         lead_share=tail,

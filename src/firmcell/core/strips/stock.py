@@ -1,6 +1,7 @@
 """How pieces are cut from lengths of stock."""
 
 from firmcell.core.base.quantity import Frozen
+from firmcell.core.strips.joints import TAB_M
 from firmcell.core.strips.pieces import StripPiece
 from firmcell.core.strips.runs import StripKind
 
@@ -14,6 +15,8 @@ def stock_lengths(pieces: tuple[StripPiece, ...]) -> dict[str, float]:
             lengths[piece.strip] = lengths.get(piece.strip, 0.0) + piece.length_m * piece.layers
             if piece.under:
                 lengths[piece.under] = lengths.get(piece.under, 0.0) + piece.length_m
+            if piece.tabs:
+                lengths[piece.tabs] = lengths.get(piece.tabs, 0.0) + TAB_M * len(piece.cells)
     return lengths
 
 
@@ -49,6 +52,8 @@ def stock_plan(pieces: tuple[StripPiece, ...], stock_m: float = 1.0) -> tuple[St
             cuts.setdefault(piece.strip, []).extend([piece.length_m] * piece.layers)
             if piece.under:
                 cuts.setdefault(piece.under, []).append(piece.length_m)
+            if piece.tabs:
+                cuts.setdefault(piece.tabs, []).extend([TAB_M] * len(piece.cells))
     plans = []
     for strip, lengths in cuts.items():
         left: list[float] = []

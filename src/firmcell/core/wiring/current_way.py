@@ -159,7 +159,7 @@ def _in_order(wiring: Wiring, found: tuple[Passed, ...], start: str) -> list[Pas
 
 def _words(edge: Edge) -> str:
     if edge.wire is not None:
-        return f"{edge.wire.gauge}, {edge.wire.length_m * 1e3:.0f} mm"
+        return f"{edge.wire.length_m * 1e3:.0f} mm"
     return {
         EdgePart.STRIP: "tail of the collecting strip",
         EdgePart.JOINT: "joint",

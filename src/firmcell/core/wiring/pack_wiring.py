@@ -158,26 +158,31 @@ class _PackWiring:
         self._main_wires(ends, pad_id(sign), sign, length, f"main.{_plain(sign)}", f"B{sign}")
         return [pad_id(sign, "P")]
 
+    def _ending(self, start: str, other: str) -> str:
+        """How a lead ends: `other`, with a lug where it begins at a bar."""
+        at_bar = start.startswith("lead.") and self.design.joining.leads_bolted
+        return f"crimp a ring lug for the bar; {other}" if at_bar else other
+
     @property
     def _lead_joint_ohm(self) -> float:
-        """A main lead is soldered to the tail of its strip, or has a ring under the screw of its bar."""
-        screwed = self.design.joining.joined_by is JoinedBy.SCREW
-        return KINDS[JoinedBy.SCREW if screwed else JoinedBy.SOLDER].ohm
+        """A main lead is soldered to the tail of its strip, or bolted to its bar."""
+        return KINDS[JoinedBy.SCREW if self.design.joining.leads_bolted else JoinedBy.SOLDER].ohm
 
     def _main_wires(
         self, starts: list[str], end: str, sign: str, length_m: float, name: str, marked: str
     ) -> None:
         for n in range(1, max(len(starts), self.leads.parallel) + 1):
             which = "" if n == 1 else f".{n}"
+            start = starts[(n - 1) % len(starts)]
             self.build.wire(
                 name + which,
-                starts[(n - 1) % len(starts)],
+                start,
                 end,
                 self.leads.wire,
                 max(length_m, 1e-3),
                 marked + (f" ({ORDINAL[n]})" if n > 1 else ""),
                 main_colour(sign),
-                "solder; fuse in this lead" if name.endswith(".a") else "solder",
+                self._ending(start, "solder; fuse in this lead" if name.endswith(".a") else "solder"),
                 f"lead:{POLE[sign]}",
             )
 
@@ -353,7 +358,7 @@ class _PackWiring:
             max(leads.length_m - after_fuse, 1e-3),
             marked,
             main_colour(sign),
-            ending,
+            self._ending(start, ending),
             f"lead:{POLE[sign]}{'-out' if from_board else ''}",
         )
 

@@ -1,0 +1,55 @@
+"""Collecting bars for more current than strip carries: thick copper, to which tabs are soldered off the
+pack and then welded to
+the cells."""
+
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Design
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import StripMetal
+from firmcell.core.physics.strip_heat import long_run_limit
+
+BAR_FROM_M = 0.0005
+"""From this thickness on copper is a bar, m; engineering judgement."""
+TAB_THICKEST_M, TAB_WIDEST_M = 0.0002, 0.010
+"""Nickel that any welder joins, as tabs of a bar, m; common practice, no source."""
+CLEAR_M = 0.0015
+"""By how much a bar is narrower than the pitch, so that it lies over the cells of its own group only, m; engineering judgement."""
+Edits = tuple[tuple[str, object], ...]
+
+
+def bar_on_tabs(
+    design: Design, layout: Layout, library: PartLibrary, current_a: float, layers: int
+) -> tuple[str, Edits] | None:
+    """Return the least copper bar that carries a current in so many layers, with tabs of nickel: in words,
+    and the edits.
+
+    Only for round cells that are welded: a thick bar cannot be welded itself, and other cells have screws.
+    None where there is no such bar in the part library.
+    """
+    if design.joining.joined_by is not JoinedBy.WELD or not design.cell.is_round:
+        return None
+    nickel = [
+        s
+        for s in library.strips
+        if s.metal is StripMetal.NICKEL and s.thickness_m <= TAB_THICKEST_M and s.width_m <= TAB_WIDEST_M
+    ]
+    limit_k, ambient_k = design.cell.temperature_max_k, design.brief.ambient_max_k
+    bars = [
+        s
+        for s in library.strips
+        if s.metal is StripMetal.COPPER
+        and s.thickness_m >= BAR_FROM_M
+        and s.width_m <= layout.pitch_m - CLEAR_M
+        and long_run_limit(s, layers, limit_k, ambient_k) >= current_a
+    ]
+    if not nickel or not bars:
+        return None
+    tab, bar = max(nickel, key=lambda s: s.section_m2), min(bars, key=lambda s: s.section_m2)
+    many = f", {layers} layers" if layers > 1 else ""
+    return f"{bar.name}{many} for collecting, on tabs of {tab.name}", (
+        ("joining.collector_strip", bar),
+        ("joining.collector_layers", layers),
+        ("joining.collector_under", None),
+        ("joining.collector_tabs", tab),
+    )
