@@ -5,6 +5,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from firmcell.core.leads.lugs import fitting_lugs, lug_work
 from firmcell.core.leads.soldering import (
     IEC_60352_2,
     SLEEVES_M,
@@ -112,3 +113,20 @@ def test_the_work_plan_tells_iron_strip_and_sleeve(hoist, hoist_analysis):
     assert "W iron or more" in step.words
     assert "{" not in step.words
     assert "sleeve, cut" in step.words
+
+
+def test_ends_of_heavy_cable_get_adhesive_lined_sleeve_that_slides_on_and_grips():
+    """Dual-wall sleeve is made at 3:1 and 4:1 (common practice, no source)."""
+    checked = 0
+    for wire in (w for w in SHELF.wires if w.area_m2 > 8e-6):
+        for lug in fitting_lugs(SHELF.lugs, wire, 0.008):
+            sleeve = lug_work(lug, wire, 0.05).sleeve
+            if sleeve is None:
+                continue
+            checked += 1
+            assert sleeve.lined
+            assert sleeve.ratio in (3.0, 4.0)
+            assert sleeve.supplied_m > max(wire.outer_diameter_m, lug.barrel_outer_m)
+            assert sleeve.recovered_m < min(wire.outer_diameter_m, lug.barrel_outer_m)
+            assert "adhesive-lined sleeve" in sleeve.words
+    assert checked > 10

@@ -144,7 +144,14 @@ class LeadsPage(Page):
             ("Contacts", lambda: self.told.contacts()),
             ("Plugging in", lambda: self.told.plugging_in()),
         )
-        for name in ("second_connector", "charge_connector", "charge_same_pins", "adapters"):
+        for name in (
+            "second_connector",
+            "charge_connector",
+            "charge_same_pins",
+            "charge_wire",
+            "charge_fuse",
+            "adapters",
+        ):
             self.field(f"leads.{name}")
 
     def _fuse_section(self) -> None:

@@ -45,7 +45,7 @@ from firmcell.core.strips.layout_measures import layout_measures
 from firmcell.core.strips.pieces import StripPiece, collecting_strip, strip_pieces
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.stock import stock_lengths, stock_plan
-from firmcell.core.wiring.current_way import charge_outlet, loop_of, tails_ohm
+from firmcell.core.wiring.current_way import charge_loop, loop_of, tails_ohm
 from firmcell.core.wiring.graph import Wiring
 from firmcell.core.wiring.of_design import wiring_of
 
@@ -94,8 +94,7 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
         strip_limit_k=design.cell.temperature_max_k,
         leads=leads,
         charge_way=way_figures(
-            loop_of(wiring, charge_outlet(wiring)),
-            design.leads.wire,
+            *charge_loop(wiring, design.leads),
             design.charge_current_a,
             design.brief.ambient_max_k,
         ),

@@ -75,7 +75,7 @@ def _ready(d: Design, a: Analysis) -> Iterator[Step]:
     lead, new = changed_lead(d), d.leads.connector
     sleeve = lead.work.sleeve
     sleeves = (
-        f"two pieces of {millimetres(sleeve.supplied_m)} sleeve, {millimetres(sleeve.cut_m)} each"
+        f"two pieces of {sleeve.words}, {millimetres(sleeve.cut_m)} each"
         if sleeve
         else "sleeve that goes on before the contact"
     )

@@ -50,11 +50,7 @@ def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
     job = d.machine
     bullet = job.bullet or d.leads.connector
     work = joint_work(d.leads.wire, bullet, d.leads.length_m)
-    sleeve = (
-        f"{millimetres(work.sleeve.supplied_m)} sleeve, {millimetres(work.sleeve.cut_m)}"
-        if work.sleeve
-        else "sleeve"
-    )
+    sleeve = f"{work.sleeve.words}, {millimetres(work.sleeve.cut_m)}" if work.sleeve else "sleeve"
     when = (
         f"Sleeve on the wire first, far back ({sleeve})."
         if job.sleeve is SleeveWhen.BEFORE

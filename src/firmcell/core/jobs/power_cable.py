@@ -76,8 +76,8 @@ def _crimped(d: Design, a: Analysis, where: str, pole: str, wires: tuple[str, ..
         words = (
             f"{lug.name}. Strip {millimetres(work.strip_m)} (barrel and 1 mm; mark it with tape), roll the insulation off, nick no strand. All "
             f"strands in with a twist, seen in the witness hole. Die or indent for {work.die_mm2:.3g} mm², "
-            f"{'two crimps, the first next to the palm (some make one, in the middle)' if work.crimps > 1 else 'one full crimp'}. Then the sleeve over barrel "
-            "and insulation: adhesive-lined is shrunk enough when glue shows at both ends."
+            f"{'two crimps, the first next to the palm (some make one, in the middle)' if work.crimps > 1 else 'one full crimp'}. Then the {work.sleeve.words if work.sleeve else 'sleeve'} over barrel "
+            "and insulation: it is shrunk enough when glue shows at both ends."
         )
         expected = f"conductor in the witness hole, tug holds{pull}"
     code = named or where
@@ -397,11 +397,7 @@ def _end(place: int, d: Design, library: PartLibrary) -> str:
         return "no lug chosen"
     torque = f"{work.torque_nm:g} N·m" if work.torque_nm else "torque as printed"
     pull = f", holds {work.pull_n:.0f} N" if work.pull_n else ""
-    sleeve = (
-        f", sleeve {millimetres(work.sleeve.supplied_m)} × {millimetres(work.sleeve.cut_m)}"
-        if work.sleeve
-        else ""
-    )
+    sleeve = f", {work.sleeve.words} × {millimetres(work.sleeve.cut_m)}" if work.sleeve else ""
     return f"strip {millimetres(work.strip_m)}, {plural(work.crimps, 'crimp')}, die {work.die_mm2:.3g} mm², {torque}{pull}{sleeve}"
 
 

@@ -199,11 +199,7 @@ def sensor_steps(d: Design, a: Analysis) -> Iterator[Step]:
 
 def _connector_made_up(d: Design) -> Step:
     work = joint_work(d.leads.wire, d.leads.connector, d.leads.length_m)
-    sleeve = (
-        f" {millimetres(work.sleeve.supplied_m)} sleeve, cut {millimetres(work.sleeve.cut_m)}."
-        if work.sleeve
-        else ""
-    )
+    sleeve = f" {work.sleeve.words}, cut {millimetres(work.sleeve.cut_m)}." if work.sleeve else ""
     pole = pole_through_board(d.bms.board)
     sign = "+" if pole == "plus" else "−"
     free = (
@@ -320,15 +316,17 @@ def outlet_steps(d: Design, a: Analysis) -> Iterator[Step]:
         if not made:
             continue
         ways = "; ".join(
-            f"{e.wire.name}: {a.wiring.by_id[e.start].label} to {a.wiring.by_id[e.end].label}"
+            f"{e.wire.name}, {e.wire.gauge}: {a.wiring.by_id[e.start].label} to {a.wiring.by_id[e.end].label}"
             for e in made
             if e.wire is not None
         )
+        fuse = d.leads.charge_fuse if name == "charge" else None
+        fused = f" The {fuse.name} goes into the plus lead, near where it begins." if fuse else ""
         yield Step(
             f"leads-{name}",
             "Wire",
             f"Leads of the {words}",
-            f"{ways}. Made up off the pack like the first, sleeves on first; then one conductor at a time, the other covered.",
+            f"{ways}. Made up off the pack like the first, sleeves on first; then one conductor at a time, the other covered.{fused}",
             cautions=("Plus and minus by the signs moulded on the body, not by colour.",),
             records=("solder-joint",),
             expected="wires bottomed, sleeves over all bare metal, tug holds",

@@ -72,6 +72,8 @@ def lug_work(lug: Lug, wire: Wire, bend_m: float) -> LugWork:
             max(wire.outer_diameter_m, lug.barrel_outer_m),
             min(wire.outer_diameter_m, lug.barrel_outer_m),
             lug.barrel_depth_m,
+            # Water creeps along the strands of a heavy cable: its ends are sealed.
+            lined=True,
         ),
         pull_n=pull,
         pull_source=source,

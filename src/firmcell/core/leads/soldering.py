@@ -26,7 +26,8 @@ TOUCH_K = 20.0
 IRONS_W = (25, 40, 60, 80, 100, 150, 200, 300, 500)
 SLEEVES_M = tuple(mm * 1e-3 for mm in (1.2, 1.6, 2.4, 3.2, 4.8, 6.4, 9.5, 12.7, 19.1, 25.4, 38.1))
 """Stock sizes of joint sleeve by supplied inner diameter, m; generic class values."""
-RATIOS = (2.0, 3.0, 4.0)
+RATIOS, LINED_RATIOS = (2.0, 3.0, 4.0), (3.0, 4.0)
+"""Shrink ratios of joint sleeve, and of such with adhesive inside; generic class values."""
 CRIMP_ALLOWANCE_M = 0.001
 """Strip past the barrel's depth, m; common practice, no source."""
 
@@ -65,12 +66,26 @@ POUND_FORCE_N = 4.4482216
 
 @frozen
 class SleeveChoice:
-    """A joint sleeve: supplied inner diameter, ratio, recovered diameter, cut length, m."""
+    """A joint sleeve.
+
+    Attributes
+    ----------
+    supplied_m, recovered_m, cut_m : inner diameter as bought and shrunk right down, and cut length, m.
+    ratio : of the two.
+    lined : whether it has adhesive inside that melts and seals; such sleeve is made at 3:1 and 4:1.
+    """
 
     supplied_m: float
     ratio: float
     recovered_m: float
     cut_m: float
+    lined: bool = False
+
+    @property
+    def words(self) -> str:
+        """Size and kind as it is bought: 12.7 mm 3:1 adhesive-lined sleeve."""
+        kind = " adhesive-lined" if self.lined else ""
+        return f"{self.supplied_m * 1e3:.3g} mm {self.ratio:g}:1{kind} sleeve"
 
 
 @frozen
@@ -235,19 +250,20 @@ def joint_work(wire: Wire, connector: Connector, length_m: float) -> JointWork:
     )
 
 
-def joint_sleeve(passes_m: float, grips_m: float, bare_m: float) -> SleeveChoice | None:
+def joint_sleeve(passes_m: float, grips_m: float, bare_m: float, lined: bool = False) -> SleeveChoice | None:
     """Return the smallest stock sleeve that slides over the largest thing and shrinks on to the smallest, m.
 
     Supplied diameter over `passes_m` with a tenth of ease, recovered under `grips_m`; of one size the lower
-    ratio, which is softer. It covers the bare part and two wire diameters of insulation, a tenth more for
+    ratio, which is softer; `lined` asks for adhesive-lined sleeve. It covers the bare part and two wire diameters of insulation, a tenth more for
     shrinking along.
     """
     for supplied in SLEEVES_M:
         if supplied < max(passes_m, grips_m) * 1.1:
             continue
-        for ratio in RATIOS:
+        for ratio in LINED_RATIOS if lined else RATIOS:
             if supplied / ratio < grips_m:
-                return SleeveChoice(supplied, ratio, supplied / ratio, (bare_m + 2 * grips_m + 0.003) * 1.1)
+                cut = (bare_m + 2 * grips_m + 0.003) * 1.1
+                return SleeveChoice(supplied, ratio, supplied / ratio, cut, lined)
         return None
     return None
 

@@ -246,6 +246,7 @@ class Leads(Frozen):
     laying : how the leads lie where they are warmest.
     charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus
         sit in it as in the one for the load.
+    charge_wire, charge_fuse : of that connector's leads; thinner than the main wire they need a fuse of their own.
     adapters : adapters between pack and load, each one more pair of contacts.
     fuse_at_m : of wire between pack and fuse; what lies before the fuse is not protected by it.
     """
@@ -258,6 +259,8 @@ class Leads(Frozen):
     connector: Connector = Field(title="Connector")
     charge_connector: Connector | None = Field(None, title="Connector of the charger")
     charge_same_pins: bool = Field(True, title="Charger's plus and minus as the load's")
+    charge_wire: Wire | None = Field(None, title="Charger's leads, wire (else the main wire)")
+    charge_fuse: Fuse | None = Field(None, title="Fuse in the charger's plus lead")
     adapters: Count = Field(0, title="Adapters in the way", le=6)
     alloy: Alloy = Field(Alloy.LEADED, title="Alloy")
     flux: Flux = Field(Flux.CORE, title="Flux")
@@ -278,6 +281,11 @@ class Leads(Frozen):
     def fuse_on(self, pole: str) -> Fuse | None:
         """The fuse, if it sits in the lead of a pole, “minus” or “plus”."""
         return self.fuse if self.fuse_in == (Pole.PLUS if pole == "plus" else Pole.MINUS) else None
+
+    @property
+    def to_charger(self) -> Wire:
+        """The wire of the leads to a charger's connector."""
+        return self.charge_wire or self.wire
 
     @property
     def outlet(self) -> Connector:

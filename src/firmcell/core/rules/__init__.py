@@ -7,6 +7,7 @@ from firmcell.core.rules import (
     bms,
     brief,
     cells,
+    charger,
     fuses,
     insulation,
     layout,
@@ -18,7 +19,7 @@ from firmcell.core.rules import (
 )
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, layout, strips, strip_load, leads, fuses, bms, wiring, insulation, records)
+_MODULES = (brief, cells, layout, strips, strip_load, leads, fuses, bms, charger, wiring, insulation, records)
 
 
 def find(situation: Situation, rules_that_speak: Iterable[Rule]) -> tuple[Finding, ...]:

@@ -8,7 +8,7 @@ from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import amperes, celsius, plural
 from firmcell.core.model.design import JudgedBy
 from firmcell.core.model.joint_kinds import JoinedBy
-from firmcell.core.model.parts import Strip
+from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import Hit, rule
 from firmcell.core.strips.bars import bar_on_tabs
@@ -17,6 +17,8 @@ from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
 
+EASY_M = 0.0002
+"""Thickest nickel or steel that a small welder joins, m; common practice, no source."""
 LAYERS_WORTH_WELDING, MOST_BARS = 3, 4
 
 
@@ -38,17 +40,36 @@ def _worst(s: Situation, collectors: bool) -> StripPiece | None:
 
 
 def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
-    """More layers if three are enough, otherwise the least strip in the part library that does it in few
-    layers."""
+    """More layers if three are enough; else the least strip of the part library that any welder joins, then bars on tabs, then
+    the least of any metal."""
     if piece.layers_needed <= LAYERS_WORTH_WELDING:
         return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
-    ambient = s.design.brief.ambient_max_k
+    welded = s.design.joining.joined_by is JoinedBy.WELD
+    easy = _least_strip(s, piece, part, easily_welded=True) if welded else None
+    if easy is not None:
+        return easy
+    if part == "collector" and not s.design.joining.on_tabs:
+        for layers in range(1, MOST_BARS + 1):
+            found = bar_on_tabs(s.design, s.analysis.layout, s.library, piece.current_steady_a, layers)
+            if found is not None:
+                return Fix(*found)
+    any_metal = _least_strip(s, piece, part, easily_welded=False)
+    if any_metal is None and piece.layers_needed <= MOST_LAYERS:
+        return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
+    return any_metal
+
+
+def _least_strip(s: Situation, piece: StripPiece, part: str, easily_welded: bool) -> Fix | None:
+    """The least metal that carries what a piece does in few layers."""
+    joining, ambient = s.design.joining, s.design.brief.ambient_max_k
     best: tuple[float, int, Strip] | None = None
     for strip in s.library.strips:
-        welded = s.design.joining.joined_by is JoinedBy.WELD
+        welded = joining.joined_by is JoinedBy.WELD
         if (welded and strip.thickness_m > WELDABLE_M) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
             continue
-        if not strip_takes_screw(strip, s.design.joining):
+        if easily_welded and (strip.metal is StripMetal.COPPER or strip.thickness_m > EASY_M):
+            continue
+        if not strip_takes_screw(strip, joining):
             continue
         for layers in range(1, LAYERS_WORTH_WELDING + 1):
             if long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient) >= piece.current_steady_a:
@@ -56,16 +77,7 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
                 if best is None or metal < best[0]:
                     best = (metal, layers, strip)
                 break
-    if best is None and part == "collector" and not s.design.joining.on_tabs:
-        for layers in range(1, MOST_BARS + 1):
-            found = bar_on_tabs(s.design, s.analysis.layout, s.library, piece.current_steady_a, layers)
-            if found is not None:
-                return Fix(*found)
     if best is None:
-        if piece.layers_needed <= MOST_LAYERS:
-            return Fix(
-                f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),)
-            )
         return None
     _, layers, strip = best
     return Fix(

@@ -4,10 +4,10 @@ mistake."""
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
-from firmcell.core.base.wording import amperes, figures, volts
-from firmcell.core.leads.connectors import ConnectorAsk, fit_connector, mates, ranked_connectors
-from firmcell.core.model.limits import TOUCH_LIMIT_V
-from firmcell.core.model.parts import ChargePort, Connector, Keying
+from firmcell.core.base.wording import figures, volts
+from firmcell.core.leads.connectors import mates
+from firmcell.core.model.parts import ChargePort
+from firmcell.core.rules.charger import charge_fix, load_connectors
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
 from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
 
@@ -21,36 +21,6 @@ def past_the_board(wiring: Wiring) -> tuple[str, ...]:
         return ()
     cells = wiring.reached("B0", switches)
     return tuple(name for name in OUTLETS if f"{name}.+" in cells and f"{name}.-" in cells)
-
-
-def _load_connectors(s: Situation) -> Iterator[Connector]:
-    """What the load is plugged into: nothing where the leads end in lugs, or two connectors side by side."""
-    leads = s.design.leads
-    yield leads.outlet
-    if leads.second_connector is not None:
-        yield leads.second_connector
-
-
-def charge_connectors(s: Situation) -> Iterator[Connector]:
-    """Connectors of the part library that suit the charger and do not mate with the load's."""
-    d = s.design
-    ask = ConnectorAsk(
-        d.charge_current_a,
-        d.charge_current_a,
-        s.analysis.pack.voltage_full_v,
-        d.brief.ambient_max_k,
-        d.leads.wire,
-    )
-    for fit in ranked_connectors(s.library.connectors, ask):
-        part = fit.connector
-        mated = any(mates(part, other) for other in _load_connectors(s))
-        if fit.fits and not fit.marks and part.contacts == 2 and not mated:
-            yield part
-
-
-def _charge_fix(s: Situation) -> Fix | None:
-    part = next(charge_connectors(s), None)
-    return Fix(f"Use a {part.name} for the charger", (("leads.charge_connector", part),)) if part else None
 
 
 @rule(
@@ -111,7 +81,7 @@ def no_connector_for_the_charge_port(s: Situation) -> Iterator[Hit]:
         yield Hit(
             "The board has a charge port of its own (C), and no connector is chosen for the charger.",
             ("board", "connector"),
-            _charge_fix(s),
+            charge_fix(s),
         )
 
 
@@ -127,7 +97,7 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
     """Connectors of load and charger that mate with each other where that does harm."""
     leads, board = s.design.leads, s.design.bms.board
     charge = leads.charge_connector
-    mated = next((part for part in _load_connectors(s) if charge is not None and mates(charge, part)), None)
+    mated = next((part for part in load_connectors(s) if charge is not None and mates(charge, part)), None)
     if charge is None or mated is None:
         return
     what = f"The charger's {charge.name} mates with the load's {mated.name}"
@@ -135,46 +105,13 @@ def charge_connector_mates_wrongly(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"{what}, with plus and minus exchanged: a short at the first mistake.",
             ("connector",),
-            _charge_fix(s),
+            charge_fix(s),
         )
     elif board is not None and board.charge_port is ChargePort.SEPARATE:
         yield Hit(
             f"{what}: plugged in there it charges past the board's charge switch, and the load drains past its own.",
             ("connector",),
-            _charge_fix(s),
-        )
-
-
-@rule(
-    "LE-19",
-    Stage.LEADS,
-    Severity.STOP,
-    topics=(Topic.PACK_PLUG,),
-    source="class values, as for the load's connector",
-    reason="The charger's connector is as live as the load's, and for longer.",
-)
-def charge_connector_too_weak(s: Situation) -> Iterator[Hit]:
-    """The charger's connector does not do what is asked of it."""
-    d = s.design
-    part = d.leads.charge_connector
-    if part is None:
-        return
-    full = s.analysis.pack.voltage_full_v
-    ask = ConnectorAsk(d.charge_current_a, d.charge_current_a, full, d.brief.ambient_max_k, d.leads.wire)
-    fit = fit_connector(part, ask)
-    if fit.stops:
-        yield Hit(
-            f"The charger's {part.name}: {'; '.join(fit.stops)}. {amperes(d.charge_current_a)} of charge flow.",
-            ("connector",),
-            _charge_fix(s),
-        )
-    elif part.keying is Keying.UNKEYED:
-        severity = Severity.STOP if full > TOUCH_LIMIT_V else Severity.ATTENTION
-        yield Hit(
-            f"The charger's {part.name} can be mated backwards at {volts(full)}.",
-            ("connector",),
-            _charge_fix(s),
-            severity,
+            charge_fix(s),
         )
 
 

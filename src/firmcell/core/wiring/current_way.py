@@ -4,6 +4,8 @@ from the charger."""
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.main_leads import Loop
+from firmcell.core.model.design import Leads
+from firmcell.core.model.parts import Wire
 from firmcell.core.physics.wire_heat import COPPER_COEFFICIENT, resistance_at
 from firmcell.core.wiring.graph import Edge, EdgePart, Wiring
 from firmcell.core.wiring.solved import Passed, passed
@@ -59,7 +61,7 @@ def _all_passed(wiring: Wiring, outlet: str) -> list[Passed]:
     ]
 
 
-def loop_of(wiring: Wiring, outlet: str = "load") -> Loop:
+def loop_of(wiring: Wiring, outlet: str = "load", gauge: str = "") -> Loop:
     """Return the loop outside the pack that a connector's current runs through.
 
     Parameters
@@ -67,6 +69,8 @@ def loop_of(wiring: Wiring, outlet: str = "load") -> Loop:
     wiring : Wiring
     outlet : str
         ``load`` or ``charge``.
+    gauge : str
+        Wires of another gauge count as resistance and not as metres; empty counts all.
 
     Returns
     -------
@@ -85,11 +89,19 @@ def loop_of(wiring: Wiring, outlet: str = "load") -> Loop:
         weight = each.share**2
         if each.edge.id.startswith("bridge."):
             continue  # Between two modules: it counts with the strips.
-        if each.edge.wire is not None:
-            metres += weight * each.edge.wire.length_m
-        elif each.edge.part in (EdgePart.FUSE, EdgePart.CONTACT):
+        wire = each.edge.wire
+        if wire is not None and wire.gauge == (gauge or wire.gauge):
+            metres += weight * wire.length_m
+        elif wire is not None or each.edge.part in (EdgePart.FUSE, EdgePart.CONTACT):
             ohm += weight * each.edge.ohm
     return Loop(metres, ohm)
+
+
+def charge_loop(wiring: Wiring, leads: Leads) -> tuple[Loop, Wire]:
+    """Return the loop that the charger's current runs through, and the wire its metres are of."""
+    outlet = charge_outlet(wiring)
+    wire = leads.to_charger if outlet == "charge" else leads.wire
+    return loop_of(wiring, outlet, wire.gauge), wire
 
 
 def tails_ohm(wiring: Wiring) -> float:

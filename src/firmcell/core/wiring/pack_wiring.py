@@ -8,7 +8,7 @@ from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, LeadEnds
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
-from firmcell.core.model.parts import Board, ChargePort, Connector, SenseJoined, SwitchSide
+from firmcell.core.model.parts import Board, ChargePort, Connector, Fuse, SenseJoined, SwitchSide
 from firmcell.core.strips.made_of import ohms_per_metre
 from firmcell.core.strips.runs import LEAD_TAIL_M, StripKind
 from firmcell.core.wiring.builder import Builder
@@ -18,6 +18,8 @@ from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
 ENDS_M = 0.004
 """Stripped at the tap end, m; common practice, no source."""
 SENSOR_LEAD_M = 0.15
+CHARGE_FUSE_AT_M = 0.05
+"""Of the charger's plus lead before its fuse, m; common practice, no source: as near as it goes."""
 POLE = {"−": "minus", "+": "plus"}
 ORDINAL = {2: "second", 3: "third", 4: "fourth"}
 SPARK_OHM = 5.6
@@ -350,17 +352,39 @@ class _PackWiring:
         ending = "crimp" if studs else "solder"
         if name == "charge" and not leads.charge_same_pins:
             ending += "; in the other contact than the load's"
+        if name == "charge" and sign == "+" and leads.charge_fuse is not None:
+            start = self._charge_fuse(start, leads.charge_fuse, marked)
+            after_fuse = CHARGE_FUSE_AT_M
         self.build.wire(
             f"{'main' if name == 'load' else name}.{from_board}{_plain(sign)}{which}",
             start,
             cup,
-            leads.wire,
+            leads.to_charger if name == "charge" else leads.wire,
             max(leads.length_m - after_fuse, 1e-3),
             marked,
             main_colour(sign),
             self._ending(start, ending),
             f"lead:{POLE[sign]}{'-out' if from_board else ''}",
         )
+
+    def _charge_fuse(self, start: str, fuse: Fuse, marked: str) -> str:
+        """A fuse in the charger's plus lead, near where that begins; returns its far end."""
+        build, leads = self.build, self.leads
+        a = build.node("fuse.charge.a", NodeKind.FUSE_END, "charger's fuse, pack side")
+        b = build.node("fuse.charge.b", NodeKind.FUSE_END, "charger's fuse, plug side")
+        build.wire(
+            "charge.+.a",
+            start,
+            a,
+            leads.to_charger,
+            CHARGE_FUSE_AT_M,
+            f"{marked} to its fuse",
+            main_colour("+"),
+            self._ending(start, "solder; fuse in this lead"),
+            "lead:plus",
+        )
+        build.edge("fuse.charge", a, b, EdgePart.FUSE, fuse.element_ohm + leads.fuse_holder_ohm)
+        return b
 
 
 def _plain(sign: str) -> str:
