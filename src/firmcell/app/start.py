@@ -5,10 +5,10 @@ import os
 import pwd
 import sys
 import time
-from importlib import resources
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from firmcell import DATA
 from firmcell.core.base.refusal import Refusal
 
 if TYPE_CHECKING:
@@ -71,7 +71,7 @@ def dressed_application() -> "QApplication":
     application.setApplicationDisplayName("Firm Cell")
     application.setDesktopFileName("firm-cell")
     application.setStyle("Fusion")
-    application.setWindowIcon(QIcon(str(resources.files("firmcell") / "data" / "desktop" / "firm-cell.svg")))
+    application.setWindowIcon(QIcon(str(DATA / "desktop" / "firm-cell.svg")))
     load_fonts()
     application.setFont(base_font())
     return application

@@ -4,10 +4,9 @@ Hues stay apart for the common kinds of colour blindness (rust against ink blue)
 told by colour alone: each mark has a shape or a word as well.
 """
 
-from importlib import resources
-
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication
 
+from firmcell import DATA
 from firmcell.core.base.frozen import frozen
 
 FAMILY = "Firm Cell Sans"
@@ -293,16 +292,15 @@ for _palette in PALETTES.values():
 
 def load_fonts() -> None:
     """Make the shipped fonts known to Qt."""
-    folder = resources.files("firmcell") / "data" / "fonts"
+    folder = DATA / "fonts"
     for entry in folder.iterdir():
         if entry.name.endswith(".ttf"):
-            with resources.as_file(entry) as path:
-                QFontDatabase.addApplicationFont(str(path))
+            QFontDatabase.addApplicationFont(str(entry))
 
 
 def icon_path(icon: str, look: str) -> str:
     """Path of a drawn icon of fields: the arrow of lists or the tick of boxes."""
-    return str(resources.files("firmcell") / "data" / "icons" / f"{icon}-{look}.png")
+    return str(DATA / "icons" / f"{icon}-{look}.png")
 
 
 def base_font() -> QFont:

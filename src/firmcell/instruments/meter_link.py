@@ -1,9 +1,9 @@
 """A voltmeter that speaks SCPI: any real one by its VISA address, or the simulated stand-in."""
 
-from importlib import resources
 from types import TracebackType
 from typing import Any, Self
 
+from firmcell import DATA
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.tap_check.practice_pack import PracticePack
 
@@ -36,7 +36,7 @@ class MeterLink:
 
         self.address, self._pack = address.strip() or SIMULATED, pack
         self.simulated = self.address == SIMULATED
-        place = resources.files("firmcell") / "data" / "instruments" / "meter.yaml"
+        place = DATA / "instruments" / "meter.yaml"
         try:
             self._manager: Any = pyvisa.ResourceManager(f"{place}@sim" if self.simulated else "@py")
             meter: Any = self._manager.open_resource(

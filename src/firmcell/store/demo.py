@@ -1,9 +1,9 @@
 """The invented farm Hollin Lea and the first three jobs of its workshop."""
 
 from collections.abc import Callable
-from importlib import resources
 from pathlib import Path
 
+from firmcell import DATA
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.brief import Blocked, Brief, SpaceShape
 from firmcell.core.model.design import Arrangement, Bms, BoardPlace, Design, Joining, Leads, PackInsulation
@@ -30,7 +30,7 @@ def orchard_hoist(library: PartLibrary) -> Design:
 
     The layout engine placed and sorted the cells; what it found is stored beside, by tools/lay_demo.py.
     """
-    stored = resources.files("firmcell") / "data" / "demo" / "orchard-hoist-layout.json"
+    stored = DATA / "demo" / "orchard-hoist-layout.json"
     laid = Arrangement.model_validate_json(stored.read_text(encoding="utf-8"))
     # At the outermost cell the tail of the collecting strip would lie over a strip of another group.
     return hoist_in_rows(library).with_edits(("arrangement", laid), ("arrangement.plus_at_m", HOIST_PLUS_M))

@@ -1,12 +1,13 @@
 """Terms of the trade, from the file that ships with the program."""
 
 import tomllib
-from importlib import resources
+
+from firmcell import DATA
 
 
 def terms() -> tuple[tuple[str, str], ...]:
     """Return every term with its meaning, in order of the alphabet."""
-    text = (resources.files("firmcell") / "data" / "glossary.toml").read_text(encoding="utf-8")
+    text = (DATA / "glossary.toml").read_text(encoding="utf-8")
     return tuple((entry["name"], entry["meaning"]) for entry in tomllib.loads(text)["term"])
 
 

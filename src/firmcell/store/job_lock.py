@@ -4,7 +4,6 @@ import errno
 import fcntl
 import getpass
 import os
-import socket
 import stat
 from dataclasses import dataclass
 from pathlib import Path
@@ -16,7 +15,7 @@ def here() -> str:
         user = getpass.getuser()
     except (KeyError, OSError):
         user = "somebody"
-    return f"{user} on {socket.gethostname()}, process {os.getpid()}"
+    return f"{user} on {os.uname().nodename}, process {os.getpid()}"
 
 
 @dataclass

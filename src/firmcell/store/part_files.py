@@ -5,13 +5,13 @@ import io
 import json
 import re
 from functools import cache
-from importlib import resources
 from pathlib import Path
 from typing import Any, TypeVar
 
 from platformdirs import user_data_path
 from pydantic import ValidationError
 
+from firmcell import DATA
 from firmcell.core.base.quantity import Frozen, unit_of
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.part_library import PartLibrary
@@ -122,7 +122,7 @@ def user_parts_folder() -> Path:
 @cache
 def shipped_parts() -> tuple[Part, ...]:
     """All parts that come with the program."""
-    folder = resources.files("firmcell") / "data" / "parts"
+    folder = DATA / "parts"
     texts = {e.name: e.read_text(encoding="utf-8") for e in folder.iterdir() if e.name.endswith(".toml")}
     names = sorted(texts)
     path = cache_file(texts[name] for name in names)

@@ -1,7 +1,6 @@
 """The passport as a one-page PDF and as one HTML file with everything in it."""
 
 import io
-from importlib import resources
 
 import segno
 from jinja2 import Environment, select_autoescape
@@ -11,6 +10,7 @@ from reportlab.lib.units import mm
 from reportlab.lib.utils import simpleSplit
 from reportlab.pdfgen.canvas import Canvas
 
+from firmcell import DATA
 from firmcell.core.jobs.passport import Passport
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.store.pens.pdf import BOLD, REGULAR, draw_on, load_fonts
@@ -28,9 +28,7 @@ PICTURE_HEIGHTS_MM = (150, 140, 130, 120, 110, 100, 80)
 
 def passport_html(passport: Passport, faces: list[Drawing]) -> str:
     """Return the passport as one self-contained HTML page."""
-    template = (resources.files("firmcell") / "data" / "templates" / "passport.html").read_text(
-        encoding="utf-8"
-    )
+    template = (DATA / "templates" / "passport.html").read_text(encoding="utf-8")
     environment = Environment(autoescape=select_autoescape(default=True, default_for_string=True))
     qr = segno.make(passport.essentials, error="m", micro=False)
     return environment.from_string(template).render(

@@ -21,7 +21,7 @@ NEAR_MM = 1.0
 def drawn():
     rng = random.Random(4)
     made = []
-    while len(made) < 60:
+    while len(made) < 300:
         design = random_design(rng)
         if design.bms.board is None:
             continue
@@ -57,7 +57,7 @@ def test_each_sense_lead_ends_on_a_pad_of_its_own_where_the_board_is_seen(drawn)
                     ended += 1
             flat = [end for some in ends.values() for end in some]
             assert len(set(flat)) == len(flat), "two taps on one pad"
-    assert ended > 150
+    assert ended > 900
 
 
 def test_the_switched_pole_is_drawn_to_pad_b_and_on_from_pad_p(drawn):
@@ -82,7 +82,7 @@ def test_the_switched_pole_is_drawn_to_pad_b_and_on_from_pad_p(drawn):
                 if isinstance(s, Stroke) and s.role == other and pads_of(face) and nearest(s.points[-1], pads_of(face)) < NEAR_MM
             ]  # fmt: skip
         seen += 1
-    assert seen > 15
+    assert seen > 90
 
 
 def test_the_schematic_leads_every_wire_to_its_pad_and_both_poles_to_every_plug(drawn):

@@ -44,7 +44,7 @@ class Meter:
         """Standard deviation of a range's calibration, relative: the accuracy, evenly spread."""
         return self.accuracy / float(np.sqrt(3))
 
-    def read(self, volts: ArrayLike, gains: ArrayLike, dice: np.random.Generator) -> Array:
+    def read(self, volts: ArrayLike, gains: ArrayLike, dice: "np.random.Generator") -> Array:
         """Return what it shows for true voltages (…, n) with the calibrations (…, 3) of its ranges, V."""
         return self.shows(volts, gains, dice.uniform(-self.digits, self.digits, np.shape(volts)))
 

@@ -1,13 +1,13 @@
 """A drawing on a PDF page."""
 
 from functools import cache
-from importlib import resources
 
 from reportlab.lib.colors import HexColor
 from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 
+from firmcell import DATA
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape
 from firmcell.store.pens.ink import PAPER
 
@@ -18,8 +18,7 @@ REGULAR, BOLD = "FirmCellSans", "FirmCellSans-SemiBold"
 def load_fonts() -> None:
     """Make the shipped fonts known to the PDF writer."""
     for name, file in ((REGULAR, "FirmCellSans-Regular.ttf"), (BOLD, "FirmCellSans-SemiBold.ttf")):
-        with resources.as_file(resources.files("firmcell") / "data" / "fonts" / file) as path:
-            pdfmetrics.registerFont(TTFont(name, str(path)))
+        pdfmetrics.registerFont(TTFont(name, str(DATA / "fonts" / file)))
 
 
 def draw_on(canvas: Canvas, drawing: Drawing, x: float, y: float, scale: float) -> None:
