@@ -5,8 +5,8 @@ import sys
 from pathlib import Path
 from types import ModuleType
 
-# No model here uses a plugin of pydantic. Looking for one reads the metadata of every package, and even with plugins turned off
-# the module that would look loads a mail parser: together a tenth of the start.
+# No model here uses a plugin of pydantic. Looking for one reads the metadata of every package, and even
+# with plugins turned off the module that would look loads a mail parser: together a tenth of the start.
 os.environ.setdefault("PYDANTIC_DISABLE_PLUGINS", "__all__")
 _no_plugins = ModuleType("pydantic.plugin._loader")
 _no_plugins.get_plugins = tuple  # type: ignore[attr-defined]

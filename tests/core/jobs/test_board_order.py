@@ -14,7 +14,8 @@ from firmcell.core.model.design import ConnectOrder, Pole
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import SenseJoined
 from firmcell.core.wiring.graph import EdgePart, NodeKind
-from firmcell.core.wiring.pack_wiring import pad_id, switched_sign
+from firmcell.core.wiring.pack_wiring import switched_sign
+from firmcell.core.wiring.sense_wiring import pad_id
 from firmcell.store.part_files import shipped_library
 from tests.core.wiring.test_graph import random_design
 

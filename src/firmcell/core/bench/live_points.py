@@ -15,7 +15,7 @@ from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
 from firmcell.core.strips.runs import metal_runs
 from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
-from firmcell.core.wiring.solved import source_between
+from firmcell.core.wiring.solved import sources_in
 
 _WELD = re.compile(r"weld-(?:top|bottom)-N(\d+)")
 
@@ -76,6 +76,10 @@ class Live:
         )
 
 
+LOOSE = 2
+"""Ends that hang together where a cell is joined to nothing."""
+
+
 @lru_cache(maxsize=64)
 def live_now(wiring: Wiring, layout: Layout, design: Design, nodes: frozenset[int]) -> Live:
     """Return the greatest voltage between two cell ends that hang together, and what a short there may drive.
@@ -95,26 +99,24 @@ def live_now(wiring: Wiring, layout: Layout, design: Design, nodes: frozenset[in
     """
     without = not_joined(wiring, layout, design, nodes)
     worst = (0.0, "", "")
+    short_a = 0.0
+    own = [(cell_end(c.number, False), cell_end(c.number, True)) for c in layout.cells]
+    loose_known = False
     for part in wiring.parts(without):
         ends = {name: v for name, v in part.items() if wiring.by_id[name].kind is NodeKind.CELL_END}
-        if ends:
-            low, high = min(ends, key=lambda n: ends[n]), max(ends, key=lambda n: ends[n])
-            worst = max(worst, (ends[high] - ends[low], low, high), key=lambda w: w[0])
+        if not ends:
+            continue
+        low, high = min(ends, key=lambda n: ends[n]), max(ends, key=lambda n: ends[n])
+        worst = max(worst, (ends[high] - ends[low], low, high), key=lambda w: w[0])
+        # A short over one group meets the least resistance, over cells in series the highest voltage.
+        if len(ends) == LOOSE and loose_known:
+            continue  # One loose cell is as good as another.
+        loose_known = loose_known or len(ends) == LOOSE
+        pairs = [(low, high), *(pair for pair in own if pair[0] in ends)]
+        drives = (s.volts / s.ohm for s in sources_in(wiring, part, pairs, without) if s.ohm > 0)
+        short_a = max(short_a, SHORT_CIRCUIT_FACTOR * max(drives, default=0.0))
     volts, low, high = worst
-    pairs = [(low, high), *_across_groups(layout, nodes)]
-    sources = [source_between(wiring, *pair, without) for pair in pairs]
-    short_a = max(SHORT_CIRCUIT_FACTOR * s.volts / s.ohm for s in sources if s is not None)
     return Live(volts, short_a, wiring.by_id[low].label, wiring.by_id[high].label)
-
-
-def _across_groups(layout: Layout, nodes: frozenset[int]) -> list[tuple[str, str]]:
-    """The two ends of a cell in the first, the middle and the last group that is joined on both its ends:
-    there a short
-    meets the least resistance."""
-    whole = [g for g in range(1, layout.series + 1) if {g - 1, g} <= nodes]
-    chosen = dict.fromkeys((whole[0], whole[len(whole) // 2], whole[-1])) if whole else {}
-    cells = [layout.group_cells(g)[len(layout.group_cells(g)) // 2].number for g in chosen]
-    return [(cell_end(n, False), cell_end(n, True)) for n in cells]
 
 
 def live_words(wiring: Wiring, layout: Layout, design: Design, state: BuildState, step: str) -> str:

@@ -80,8 +80,8 @@ def metal_height(design: Design) -> float:
     --------
     >>> from types import SimpleNamespace as Of
     >>> strip = Of(thickness_m=0.00015)
-    >>> joining = Of(link_layers=1, link_strip=strip, collector_layers=3, collector_strip=strip,
-    collector_tabs=None)
+    >>> links = Of(link_layers=1, link_strip=strip, collector_tabs=None)
+    >>> joining = Of(**vars(links), collector_layers=3, collector_strip=strip)
     >>> # Three layers of collector are more than link on strip.
     >>> round(metal_height(Of(joining=joining)) * 1e3, 6)
     0.45

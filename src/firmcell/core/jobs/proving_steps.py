@@ -9,7 +9,8 @@ from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import Board
 from firmcell.core.records.step import Step
-from firmcell.core.wiring.pack_wiring import pad_id, pole_through_board
+from firmcell.core.wiring.pack_wiring import pole_through_board
+from firmcell.core.wiring.sense_wiring import pad_id
 
 SLOW_CHARGE_H = 16
 """Of nickel cells at a tenth of their capacity an hour (IEC 61951-2, value from memory)."""

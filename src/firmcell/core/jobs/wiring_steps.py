@@ -14,7 +14,8 @@ from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, SenseJoined
 from firmcell.core.records.step import Step
 from firmcell.core.wiring.graph import Edge, NodeKind, Wiring
-from firmcell.core.wiring.pack_wiring import pad_id, pole_through_board, switched_sign
+from firmcell.core.wiring.pack_wiring import pole_through_board, switched_sign
+from firmcell.core.wiring.sense_wiring import pad_id
 
 BOARD_FIXED = {
     BoardPlace.END: "at the end of the pack",

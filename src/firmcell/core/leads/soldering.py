@@ -254,7 +254,8 @@ def joint_sleeve(passes_m: float, grips_m: float, bare_m: float, lined: bool = F
     """Return the smallest stock sleeve that slides over the largest thing and shrinks on to the smallest, m.
 
     Supplied diameter over `passes_m` with a tenth of ease, recovered under `grips_m`; of one size the lower
-    ratio, which is softer; `lined` asks for adhesive-lined sleeve. It covers the bare part and two wire diameters of insulation, a tenth more for
+    ratio, which is softer; `lined` asks for adhesive-lined sleeve. It covers the bare part and two wire
+    diameters of insulation, a tenth more for
     shrinking along.
     """
     for supplied in SLEEVES_M:

@@ -246,7 +246,8 @@ class Leads(Frozen):
     laying : how the leads lie where they are warmest.
     charge_connector, charge_same_pins : a second connector for the charger, and whether plus and minus
         sit in it as in the one for the load.
-    charge_wire, charge_fuse : of that connector's leads; thinner than the main wire they need a fuse of their own.
+    charge_wire, charge_fuse : of that connector's leads; thinner than the main wire they need a fuse of
+        their own.
     adapters : adapters between pack and load, each one more pair of contacts.
     fuse_at_m : of wire between pack and fuse; what lies before the fuse is not protected by it.
     """

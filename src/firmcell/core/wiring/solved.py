@@ -2,7 +2,7 @@
 where a current
 passes."""
 
-from collections.abc import Collection
+from collections.abc import Collection, Mapping, Sequence
 
 import numpy as np
 
@@ -52,14 +52,46 @@ def source_between(wiring: Wiring, black: str, red: str, without: Collection[str
     part = wiring.reached(black, without)
     if red not in part:
         return None
-    if red == black:
-        return Source(0.0, 0.0)
-    there = [e for e in wiring.edges if e.start in part and e.id not in without]
-    network, cells, _ = _network(there, {name: n for n, name in enumerate(part)}, (black, red))
-    rest = solve(network, [e.volts for e in cells], 0.0)
-    loaded = solve(network, 0.0, 1.0)
-    red_at = network.poles[1]
-    return Source(float(rest.volts[red_at]), -float(loaded.volts[red_at]))
+    return sources_in(wiring, part, [(black, red)], without)[0]
+
+
+def sources_in(
+    wiring: Wiring, part: Mapping[str, float], pairs: Sequence[tuple[str, str]], without: Collection[str] = ()
+) -> list[Source]:
+    """Return the same of many pairs of nodes of one connected part, solved at once.
+
+    Parameters
+    ----------
+    wiring : Wiring
+    part : mapping
+        Nodes of the part, with the voltage of each at rest against any one of them, V.
+    pairs : sequence of (str, str)
+        Black and red of each.
+    without : collection of str
+        Ids of edges that are not there.
+
+    Returns
+    -------
+    sources : list of Source
+
+    References
+    ----------
+    .. [1] kirchhoff
+    """
+    near = {e.id: e for name in part for e in wiring.at(name)}
+    there = [e for e in near.values() if e.id not in without]
+    place = {name: n for n, name in enumerate(part)}
+    network, _, _ = _network(there, place, pairs[0])
+    injected = np.zeros((len(place), len(pairs)))
+    black, red = (np.array([place[pair[end]] for pair in pairs]) for end in (0, 1))
+    columns = np.arange(len(pairs))
+    np.add.at(injected, (red, columns), 1.0)
+    np.add.at(injected, (black, columns), -1.0)
+    volts = network.factor.solve(injected)
+    ohms = (volts[red, columns] - volts[black, columns]).tolist()
+    return [
+        Source(part[high] - part[low], max(ohm, 0.0)) for (low, high), ohm in zip(pairs, ohms, strict=True)
+    ]
 
 
 def pin_groups(wiring: Wiring) -> tuple[int, ...]:
