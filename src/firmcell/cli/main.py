@@ -3,19 +3,29 @@
 import os
 import sys
 
-from firmcell.cli.parser import make_parser
 from firmcell.core.base.refusal import Refusal
 
 COMMANDS = ("open", "analyse", "new", "export", "import", "layout", "wire", "taps", "log", "verify", "shots")
 
 
-def main(argv: list[str]) -> int:
-    """Run one command; returns the exit code."""
-    if not argv or (argv[0] not in (*COMMANDS, "-h", "--help", "--version")):
+def _run(argv: list[str]) -> int:
+    if argv in ([], ["--demo"]):
+        # What is started most: no table of commands is made for it.
+        from firmcell.app.start import run_window
+
+        return run_window(None, "orchard-hoist" if argv else None)
+    from firmcell.cli.parser import make_parser
+
+    if argv[0] not in (*COMMANDS, "-h", "--help", "--version"):
         argv = ["open", *argv]
     arguments = make_parser().parse_args(argv)
+    return int(arguments.run(arguments))
+
+
+def main(argv: list[str]) -> int:
+    """Run one command; returns the exit code."""
     try:
-        return int(arguments.run(arguments))
+        return _run(argv)
     except Refusal as refusal:
         print(f"firm-cell: {refusal.sentence}", file=sys.stderr)
         return 1

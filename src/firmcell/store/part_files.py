@@ -196,7 +196,8 @@ def make_library(parts: tuple[Part, ...] | list[Part]) -> PartLibrary:
     by_kind: dict[str, dict[str, Part]] = {kind: {} for kind in PART_KINDS}
     for part in parts:
         by_kind[part.kind][part.name] = part
-    return PartLibrary(**{kind + "s": tuple(found.values()) for kind, found in by_kind.items()})
+    found: dict[str, Any] = {kind + "s": tuple(named.values()) for kind, named in by_kind.items()}
+    return PartLibrary.model_construct(**found)
 
 
 def load_library(folder: Path | None = None) -> tuple[PartLibrary, list[str]]:

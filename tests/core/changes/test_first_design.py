@@ -137,3 +137,46 @@ def test_a_short_high_peak_gets_a_fuse_and_the_wire_it_protects(library):
 def test_an_empty_library_is_told(hoist):
     with pytest.raises(Refusal, match="no cells in the part library"):
         propose(hoist.brief, EMPTY_LIBRARY)
+
+
+def test_a_box_that_takes_straight_rows_the_other_way_round_gets_them(library):
+    """7S18P of 21700 in 432 × 241 × 127 mm: 18 across only fit along the longer side; laid 7 across the groups would be blobs whose links burn.
+
+    Two findings used to take each other's fix back until the search gave up, without a fuse, a sleeve or bars.
+    """
+    brief = Brief(
+        title="winch",
+        load_voltage_min_v=21.0,
+        load_voltage_max_v=29.6,
+        current_steady_a=117.0,
+        current_peak_a=190.0,
+        peak_duration_s=4.0,
+        peak_every_s=90.0,
+        energy_j=1.9 * 3.6e6,
+        box_length_m=0.4318,
+        box_width_m=0.2413,
+        box_height_m=0.127,
+        ambient_max_k=308.15,
+    )
+    design = propose(brief, library)
+    told = found(design, library)
+    assert not [f for f in told.values() if f.severity is Severity.STOP]
+    assert design.arrangement.rows == design.parallel
+    assert sorted((design.brief.box_length_m, design.brief.box_width_m)) == [0.2413, 0.4318]
+    assert design.leads.fuse is not None
+    assert design.bms.board is not None
+    assert "LE-7" not in told
+
+
+def test_no_fix_of_few_links_sends_a_pack_out_of_its_box(hoist, library):
+    """What LY-6 offers must fit, or it is not offered."""
+    boxed = hoist.with_edits(
+        ("brief.space", "box"), ("brief.outline_m", ()), ("brief.blocked", ()), ("series", 7), ("parallel", 18), ("arrangement.rows", 7),
+        ("arrangement.placed", ()), ("brief.box_length_m", 0.4318), ("brief.box_width_m", 0.2413), ("brief.box_height_m", 0.127),
+    )  # fmt: skip
+    told = found(boxed, library)
+    assert "LY-6" in told
+    assert told["LY-6"].fix is None
+    wide = found(boxed.edited("brief.box_width_m", 0.5), library)["LY-6"]
+    assert "18 across" in wide.fix.words
+    assert "LY-4" not in found(wide.fix.applied(boxed.edited("brief.box_width_m", 0.5)), library)

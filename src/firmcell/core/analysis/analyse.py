@@ -80,7 +80,7 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
     bridged = {piece.node for piece in metal.pieces if piece.kind is StripKind.BRIDGE}
     wiring = wiring_of(design, metal.layout, bms.taps, bridged)
     leads = _leads_of(design, library, supply, wiring)
-    return Analysis(
+    return Analysis.model_construct(
         pack=_pack_of(design, metal, leads, supply, tails_ohm(wiring)),
         options=series_parallel_options(design.brief, design.cell),
         layout=metal.layout,
@@ -184,7 +184,7 @@ def _pack_of(
         for soc, current in ((END_OF_DISCHARGE_SOC, duty.steady_a), (PEAK_SOC, duty.peak_a))
     )
     wires_kg = 2 * design.leads.parallel * design.leads.length_m * design.leads.wire.mass_kg_per_m
-    return PackFigures(
+    return PackFigures.model_construct(
         designation=pack_designation(cell, design.series, design.parallel),
         cell_designation=cell_designation(cell),
         series=design.series,
@@ -238,7 +238,7 @@ def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:
     )
     longest = max((t.wire_length_m for t in taps), default=0.0)
     sense = sense_short(design.bms.sense_wire, longest, cell.full_v, cell.resistance_ohm / design.parallel)
-    figures = BmsFigures(
+    figures = BmsFigures.model_construct(
         taps=taps,
         sense_wire_total_m=sum(tap.wire_length_m for tap in taps),
         standby_days=None,
@@ -279,7 +279,7 @@ def _insulation_of(design: Design, layout: Layout) -> InsulationFigures:
     """Outer size, and the sleeves over it."""
     asked, outer = design.insulation, envelope(design, layout, fit_figures(design, layout))
     along, across, high = outer.bare_length_m, outer.bare_width_m, outer.bare_height_m
-    return InsulationFigures(
+    return InsulationFigures.model_construct(
         envelope=outer,
         sleeve=fit_sleeve(asked.sleeve, across, high, along, asked.lip_m) if asked.sleeve else None,
         cross_sleeve=fit_sleeve(asked.cross_sleeve, along, high, across, asked.lip_m)

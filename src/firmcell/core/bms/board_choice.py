@@ -12,7 +12,7 @@ from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_times
 from firmcell.core.leads.wire_rating import carriers, rated_current
 from firmcell.core.model.chemistry import resting_voltage
-from firmcell.core.model.duty import Duty
+from firmcell.core.model.duty import NEVER_S, Duty
 from firmcell.core.model.parts import Board, Cell, Fuse, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 
@@ -260,10 +260,14 @@ def selectivity(
     limit_k = wire.insulation_limit_k
     share = carriers(parallel)
     limit = share * float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
-    wire_s = float(wire_times(wire, trip / share, duty.lasting_a / share, limit_k, ambient_k, laying, 2))
+    opens = float(opening_times(fuse, trip)[1]) if fuse is not None else 0.0
+    until = max(delay, opens if opens < NEVER_S else 0.0)
+    wire_s = float(
+        wire_times(wire, trip / share, duty.lasting_a / share, limit_k, ambient_k, laying, 2, until)
+    )
     strip_s = float(strip_times(*strip, trip, duty.lasting_a, ambient_k))
     stands, strip_stands = wire_s > delay, strip_s > delay
-    saves = fuse is not None and float(opening_times(fuse, trip)[1]) < min(wire_s, strip_s)
+    saves = fuse is not None and opens < min(wire_s, strip_s)
     first = fuse is None or float(opening_times(fuse, trip)[0]) > delay
     covers = fuse is not None and fuse.breaking_a >= short_a
     gap = (limit, trip) if limit < trip and (fuse is None or fuse.rating_a > limit) else (None, None)
@@ -286,7 +290,7 @@ def selectivity(
         "; ".join(parts)
         or "load, board, fuse and wire in this order: the board trips first, the fuse is for what the board cannot open"
     )
-    return Selectivity(
+    return Selectivity.model_construct(
         margin=trip / duty.peak_a,
         board_first=first,
         wire_stands=stands,

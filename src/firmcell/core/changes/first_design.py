@@ -1,14 +1,14 @@
 """A first design from a brief: the lightest cell and cell count that meet it, and the rest fixed rule by
 rule."""
 
-from collections.abc import Collection
+from collections.abc import Collection, Iterator
 
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.analysis.findings import Severity, Situation
+from firmcell.core.analysis.findings import Finding, Severity, Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.strip_fixes import MOST_LAYERS_OFFERED, verified_fixes
 from firmcell.core.insulation.outer_size import next_stock_size
-from firmcell.core.layout.cell_places import best_rows
+from firmcell.core.layout.cell_places import best_rows, stack_size
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Lattice, Leads, PackInsulation
@@ -73,14 +73,10 @@ def propose(
         if not getattr(library, kind):
             raise Refusal(f"There are no {kind} in the part library.")
     chosen, option = best_series_parallel(brief, (cell,) if cell else library.cells)
-    pitch = chosen.diameter_m + chosen.diameter_tolerance_m
     # Flat cells hang together face to face only, so without a space to fit they stand in one row.
     rows = option.parallel if chosen.is_round else 1
     if brief.box_m:
-        length, width, _ = (side - 2 * brief.clearance_m for side in brief.box_m)
-        rows = best_rows(
-            option.series * option.parallel, option.parallel, pitch, Lattice.SQUARE, length, width
-        )
+        brief, rows = _placed_in_box(brief, chosen, option, rows)
     nickel = [s for s in library.strips if s.metal is StripMetal.NICKEL] or list(library.strips)
     # The widest that still is a strip and not a sheet, of the thickness every welder joins.
     strip = min(nickel, key=lambda s: (abs(s.thickness_m - 0.00015), abs(s.width_m - 0.008)))
@@ -111,6 +107,29 @@ def propose(
     return _with_sleeves(_carrying(with_fixes(design, library, rules), library, rules), library)
 
 
+ROUND_CELLS_M = 0.012
+"""What insulation and a board at the end add to the cells along and across, before the outer size is known, m."""
+
+
+def _placed_in_box(brief: Brief, cell: Cell, option: SeriesParallel, straight: int) -> tuple[Brief, int]:
+    """The brief and the rows across with which the cells fit its box: each group in a straight row if that
+    can be, the box
+    seen from its other side if it fits that way round only."""
+    count, pitch = option.series * option.parallel, cell.diameter_m + cell.diameter_tolerance_m
+    length, width, _ = (side - 2 * brief.clearance_m for side in brief.box_m or (0.0, 0.0, 0.0))
+    along, across = stack_size(count, straight, pitch, Lattice.SQUARE)
+
+    def fits(long: float, wide: float) -> bool:
+        return along + ROUND_CELLS_M <= long and across + ROUND_CELLS_M <= wide
+
+    if cell.is_round and not fits(length, width) and fits(width, length) and not brief.blocked:
+        turned = {"box_length_m": brief.box_width_m, "box_width_m": brief.box_length_m}
+        return brief.model_copy(update=turned), straight
+    if cell.is_round and fits(length, width):
+        return brief, straight
+    return brief, best_rows(count, option.parallel, pitch, Lattice.SQUARE, length, width)
+
+
 def _with_bars(design: Design, library: PartLibrary) -> Design:
     """The design with collecting bars where the current asks for them and the part library has them."""
     current = design.brief.duty.lasting_a
@@ -134,19 +153,37 @@ def _carrying(design: Design, library: PartLibrary, rules: Collection[Rule]) -> 
 
 def with_fixes(design: Design, library: PartLibrary, rules: Collection[Rule]) -> Design:
     """Return the design after the fixes that the given rules offer, the worst finding first, notes left
-    out."""
+    out. What is no stop is not fixed at the price of one, and no fix leads back to a design that was left."""
+    left = [design]
+    findings = _findings(design, library, rules)
     for _ in range(MOST_FIXES):
-        findings = find(Situation(design, analyse(design, library), EMPTY_STATE, library), rules)
-        for finding in findings:
-            # Layout and cell were chosen above on purpose; notes are left for the builder to decide.
-            if finding.fix and finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief"):
-                fixed = finding.fix.applied(design)
-                if fixed != design:
-                    design = fixed
-                    break
+        for severity, fixed in _better(design, findings):
+            if fixed in left:
+                continue
+            after = _findings(fixed, library, rules)
+            if severity is Severity.STOP or not _stops(after) - _stops(findings):
+                design, findings = fixed, after
+                left.append(design)
+                break
         else:
             break
     return design
+
+
+def _better(design: Design, findings: tuple[Finding, ...]) -> Iterator[tuple[Severity, Design]]:
+    """How bad each finding is that has a fix, the worst first, and the design that it leads to."""
+    for finding in findings:
+        # Layout and cell were chosen above on purpose; notes are left for the builder to decide.
+        if finding.fix and finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief"):
+            yield finding.severity, finding.fix.applied(design)
+
+
+def _findings(design: Design, library: PartLibrary, rules: Collection[Rule]) -> tuple[Finding, ...]:
+    return find(Situation(design, analyse(design, library), EMPTY_STATE, library), rules)
+
+
+def _stops(findings: tuple[Finding, ...]) -> set[str]:
+    return {finding.code for finding in findings if finding.severity is Severity.STOP}
 
 
 def _with_sleeves(design: Design, library: PartLibrary) -> Design:

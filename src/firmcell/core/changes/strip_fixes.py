@@ -12,6 +12,7 @@ from firmcell.core.model.design import Design, Joining, StripRef
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Strip, StripMetal
+from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.strips.bars import bar_on_tabs
 from firmcell.core.strips.joints import joint_count
 from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
@@ -20,6 +21,8 @@ from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 
 WORTH = 3
 MOST_LAYERS_OFFERED = 4
+MOST_LINKS_TRIED = 12
+"""Strips for links, the least metal first, that are tried with other collecting strips at once."""
 MOST_HELPFUL, MOST_PAIRS = 8, 20
 """Changes that help but are not enough, tried two at a time."""
 WIDEST_STRIP_M, WIDEST_BAR_M = 0.012, 0.025
@@ -227,6 +230,8 @@ def _both_stronger(design: Design, layout: Layout, library: PartLibrary) -> Iter
     widest = WIDEST_STRIP_M if joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
     present = joining.link_strip.section_m2 * joining.link_layers / joining.link_strip.resistivity_ohm_m
     links = []
+    share_a = design.brief.duty.lasting_a / (design.parallel if design.cell.is_round else 1)
+    limit_k, ambient_k = design.cell.temperature_max_k, design.brief.ambient_max_k
     for strip in library.strips:
         too_thick = joining.joined_by is JoinedBy.WELD and strip.thickness_m > WELDABLE_M
         # More layers of the present strip are offered by name above.
@@ -234,10 +239,12 @@ def _both_stronger(design: Design, layout: Layout, library: PartLibrary) -> Iter
         if too_thick or same or strip.width_m > widest or not strip_takes_screw(strip, joining):
             continue
         for layers in range(1, MOST_LAYERS_OFFERED + 1):
-            if strip.section_m2 * layers / strip.resistivity_ohm_m > present:
+            better = strip.section_m2 * layers / strip.resistivity_ohm_m > present
+            # What cannot carry its even share as a long strip is not worth solving the pack for.
+            if better and long_run_limit(strip, layers, limit_k, ambient_k) >= share_a:
                 links.append((strip.section_m2 * layers, strip, layers))
     bars = list(_bars_on_tabs(design, layout, library))
-    for _, strip, layers in sorted(links, key=lambda each: each[0]):
+    for _, strip, layers in sorted(links, key=lambda each: each[0])[:MOST_LINKS_TRIED]:
         link = (("joining.link_strip", strip), ("joining.link_layers", layers))
         many = f"{strip.name}{f', {layers} layers' if layers > 1 else ''}"
         if joining.on_tabs:

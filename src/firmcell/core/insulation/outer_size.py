@@ -122,7 +122,7 @@ def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
             at_end = board and design.bms.place is BoardPlace.END and board_place(design) is None
             aside = (min(aside[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
         margins = (*aside, room[2] - outer[2])
-    return Envelope(
+    return Envelope.model_construct(
         bare_length_m=length,
         bare_width_m=width,
         bare_height_m=height,
@@ -184,7 +184,7 @@ def fit_sleeve(sleeve: Sleeve, width_m: float, height_m: float, length_m: float,
     around = 2 * (width_m + height_m)
     needed = flat_width_needed(width_m, height_m)
     recovered = sleeve.flat_width_m * sleeve.recovered_ratio
-    return SleeveFit(
+    return SleeveFit.model_construct(
         sleeve=sleeve.name,
         around_m=around,
         flat_needed_m=needed,

@@ -160,7 +160,7 @@ def _judge(
         )
     if room is not None and series * parallel > room:
         reasons.append(f"{series * parallel} cells are too many: the space takes at most {room} standing")
-    return SeriesParallel(
+    return SeriesParallel.model_construct(
         series=series,
         parallel=parallel,
         feasible=not reasons,
@@ -185,7 +185,7 @@ def room_for_cells(brief: Brief, cell: Cell) -> int | None:
         return None
     if brief.space is not SpaceShape.BOX or brief.blocked:
         along, across = cell.largest_m
-        rooms = rooms_for(brief, Arrangement(rows=1), cell.length_m + cell.length_tolerance_m)
+        rooms = rooms_for(brief, Arrangement.model_construct(rows=1), cell.length_m + cell.length_tolerance_m)
         covered = np.pi / 4 * along**2 if cell.is_round else along * across
         return int(sum(room.region.area_m2 for room in rooms) / covered)
     length, width, height = (side - 2 * brief.clearance_m for side in brief.box_m)

@@ -100,7 +100,7 @@ def least_rating(duty: Duty, construction: FuseKind = FuseKind.BOLTED) -> float:
 def fit_fuse(fuse: Fuse, duty: Duty, wire_limit_a: float, fault_a: float, full_v: float) -> FuseFit:
     """Return whether `fuse` carries the load, protects the wire and can break the prospective fault."""
     least = least_rating(duty, fuse.construction)
-    return FuseFit(
+    return FuseFit.model_construct(
         fuse=fuse.name,
         least_rating_a=least,
         greatest_rating_a=wire_limit_a,

@@ -148,6 +148,7 @@ def wire_times(
     ambient_k: float,
     laying: WireLaying = WireLaying.FREE,
     together: int = 1,
+    until_s: float = NEVER_S,
 ) -> Array:
     """Return how long a wire stands a current before its insulation is damaged.
 
@@ -165,6 +166,8 @@ def wire_times(
     laying : WireLaying
     together : int
         Wires that carry the current side by side.
+    until_s : float
+        What it stands longer need not be told apart from never, s.
 
     Returns
     -------
@@ -189,10 +192,10 @@ def wire_times(
     current = np.asarray(current_a, dtype=float)
     kind = (wire.insulation.split() or [""])[0].lower()
     short_k = max(SHORT_LIMITS_K.get(kind, SHORT_LIMITS_K["pvc"]), limit_k)
-    years, once = seconds_to(
-        wire, np.maximum(current, 1e-9).ravel(), loaded_a, (limit_k, short_k), ambient_k, laying, together
-    )
-    by_standard = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / np.maximum(current.ravel(), 1e-9)) ** 2
+    asked, laid = np.maximum(current, 1e-9).ravel(), (ambient_k, laying, together)
+    until = max(until_s, 2 * SHORT_FOR_S)
+    years, once = seconds_to(wire, asked, loaded_a, (limit_k, short_k), *laid, until)
+    by_standard = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / asked) ** 2
     stands = np.maximum(np.minimum(np.minimum(once, by_standard), SHORT_FOR_S), years)
     # What is over the limit for years before the fault has no five seconds to its credit.
     return np.asarray(np.where(years <= 0, 0.0, stands)).reshape(current.shape)
@@ -310,11 +313,12 @@ def protection(
     known = longest < NEVER_S
     share, limit_k = carriers(parallel), wire.insulation_limit_k
     loaded = duty.lasting_a / share
-    stands = wire_times(wire, current / share, loaded, limit_k, ambient_k, laying, LEADS_TOGETHER)
+    until = float(longest[known].max(initial=0.0))
+    stands = wire_times(wire, current / share, loaded, limit_k, ambient_k, laying, LEADS_TOGETHER, until)
     slow = known & (longest > stands)
     burnt = known & (longest > strip_times(*strip, current, duty.lasting_a, ambient_k))
     at = np.flatnonzero(slow)
-    return Protection(
+    return Protection.model_construct(
         slow_from_a=float(current[at[0]]) if len(at) else None,
         slow_to_a=float(current[at[-1]]) if len(at) else None,
         strip_from_a=float(current[np.flatnonzero(burnt)[0]]) if burnt.any() else None,

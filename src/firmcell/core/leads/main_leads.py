@@ -1,6 +1,7 @@
 """Main leads from the strips to the load: drop, temperature, connector, fuse and the spark at plugging in."""
 
 from functools import lru_cache
+from typing import Any
 
 import numpy as np
 
@@ -89,7 +90,7 @@ def way_figures(loop: Loop, wire: Wire, current_a: float, temperature_k: float) 
     0.275
     """
     ohm = loop_resistance(loop, wire, temperature_k)
-    return WayFigures(loop_ohm=ohm, drop_v=current_a * ohm, heat_w=current_a**2 * ohm)
+    return WayFigures.model_construct(loop_ohm=ohm, drop_v=current_a * ohm, heat_w=current_a**2 * ohm)
 
 
 class LeadFigures(Frozen):
@@ -269,7 +270,7 @@ def wire_options(
         if fails:
             reasons.append(fails[0])
         options.append(
-            WireOption(
+            WireOption.model_construct(
                 wire=wire.name,
                 limit_a=limit,
                 drop_v=drop,
@@ -296,9 +297,7 @@ def _rush_ohm(leads: Leads, supply: Supply, loop_ohm: float) -> float:
     return supply.full_v / supply.short_a + loop_ohm - (leads.fuse.element_ohm if leads.fuse else 0.0)
 
 
-def _plugging_in(
-    leads: Leads, supply: Supply, loop_ohm: float, capacitance_f: float
-) -> dict[str, float | None]:
+def _plugging_in(leads: Leads, supply: Supply, loop_ohm: float, capacitance_f: float) -> dict[str, Any]:
     """The figures of the spark, and of the resistor that takes it instead."""
     rush = inrush(supply.full_v, capacitance_f, _rush_ohm(leads, supply, loop_ohm))
     resistor = precharge(supply.full_v, capacitance_f)
@@ -344,9 +343,11 @@ def lead_figures(
     loop_ohm = loop_resistance(loop, wire, hot)
     fault, full_v = supply.short_a, supply.full_v
     options, proposed, ruled = wire_options(wires, leads, loop, duty, around)
-    peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
+    peak_k = next((o.peak_k for o in options if o.wire == wire.name), None)
+    if peak_k is None or wire not in wires:
+        peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
     allowed, rules_connector = allowed_current(leads.outlet, wire, ambient_k)
-    return LeadFigures(
+    return LeadFigures.model_construct(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
         loop_ohm=loop_ohm,
         drop_steady_v=steady_a * loop_ohm,

@@ -5,8 +5,8 @@ short the copper is alone at first. Loss from the surface is the steady heat bal
 laid.
 """
 
-from collections.abc import Sequence
-from functools import lru_cache
+from collections.abc import Callable, Sequence
+from functools import cached_property, lru_cache
 
 import numpy as np
 from numpy.typing import ArrayLike
@@ -99,9 +99,32 @@ class Wires:
     def step(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
         """Return the temperatures after one step: two half steps against a whole one, implicit, of second
         order."""
-        whole = self._implicit(start_k, current_a, seconds)
-        half = self._implicit(self._implicit(start_k, current_a, seconds / 2), current_a, seconds / 2)
+        # The whole step and the first half are taken side by side: numpy's calls cost more than what they
+        # add.
+        both = self._twice._implicit(
+            np.concatenate([start_k, start_k]),
+            np.concatenate([current_a, current_a]),
+            np.concatenate([seconds, seconds / 2]),
+        )
+        whole, first = both[: len(start_k)], both[len(start_k) :]
+        half = self._implicit(first, current_a, seconds / 2)
         return np.clip(2 * half - whole, self.ambient_k, HOTTEST_K)
+
+    @cached_property
+    def _twice(self) -> "Wires":
+        """The same wires, and once more."""
+        return self._with(lambda values: np.concatenate([values, values]))
+
+    def repeated(self, count: int) -> "Wires":
+        """The same wire many times, for many currents."""
+        return self._with(lambda values: np.repeat(values, count, axis=0))
+
+    def _with(self, change: Callable[[Array], Array]) -> "Wires":
+        many = object.__new__(Wires)
+        many.ambient_k, many.grid_k, many.known = self.ambient_k, self.grid_k, self.known
+        for name in ("capacity", "conducts", "ohm_20", "loss_w_m"):
+            setattr(many, name, change(getattr(self, name)))
+        return many
 
     def _implicit(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
         rows = np.arange(len(start_k))
@@ -152,6 +175,7 @@ def seconds_to(
     ambient_k: float,
     laying: WireLaying = WireLaying.FREE,
     together: int = 1,
+    until_s: float = NEVER_S,
 ) -> Array:
     """Return how long a wire takes to each of some temperatures, from where a steady current holds it.
 
@@ -169,6 +193,8 @@ def seconds_to(
     laying : WireLaying
     together : int
         Wires in the bundle.
+    until_s : float
+        What takes longer need not be told apart from never, s.
 
     Returns
     -------
@@ -195,10 +221,10 @@ def seconds_to(
     one = _laid((wire,), ambient_k, laying, together)
     start = np.repeat(one.settled(np.array([loaded_a])), len(current), axis=0)
     limits = np.asarray(limits_k, dtype=float)[:, None]
-    return _crossings(_repeated(one, len(current)), start, current, limits)
+    return _crossings(one.repeated(len(current)), start, current, limits, until_s)
 
 
-def _crossings(wires: Wires, kelvin: Array, current_a: Array, limits_k: Array) -> Array:
+def _crossings(wires: Wires, kelvin: Array, current_a: Array, limits_k: Array, until_s: float) -> Array:
     """When the conductor of each wire (n) passes each limit (m, 1), s (m, n)."""
     found = np.where(kelvin[:, 0] >= limits_k, 0.0, NEVER_S)
     step = wires.first_step(current_a, 1.0)
@@ -211,7 +237,7 @@ def _crossings(wires: Wires, kelvin: Array, current_a: Array, limits_k: Array) -
             found = np.where(crossed, time + np.clip(part, 0, 1) * step, found)
         still = np.abs(after - kelvin).max(axis=1) < 1e-3 * (step > 1.0)
         time, kelvin = time + step, after
-        if not ((found >= NEVER_S).any(axis=0) & (time < NEVER_S) & ~still).any():
+        if not ((found >= NEVER_S).any(axis=0) & (time < until_s) & ~still).any():
             return found
         step = _next_step(wires, kelvin, current_a, step)
 
@@ -220,15 +246,6 @@ def _next_step(wires: Wires, kelvin: Array, current_a: Array, step: Array) -> Ar
     """A longer step, but none in which rising resistance alone would run away with the sum."""
     heat = current_a**2 * wires.ohm_20 * COPPER_COEFFICIENT
     return np.asarray(np.minimum(step * GROWTH, 0.25 * wires.capacity[:, 0] / np.maximum(heat, 1e-12)))
-
-
-def _repeated(one: Wires, count: int) -> Wires:
-    """The same wire many times, for many currents."""
-    many = object.__new__(Wires)
-    many.ambient_k, many.grid_k, many.known = one.ambient_k, one.grid_k, one.known
-    for name in ("capacity", "conducts", "ohm_20", "loss_w_m"):
-        setattr(many, name, np.repeat(getattr(one, name), count, axis=0))
-    return many
 
 
 def turns_factor(

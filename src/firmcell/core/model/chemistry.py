@@ -48,7 +48,7 @@ class ChemistryFacts(Frozen):
 
 
 FACTS: dict[Chemistry, ChemistryFacts] = {
-    Chemistry.LI_ION: ChemistryFacts(
+    Chemistry.LI_ION: ChemistryFacts.model_construct(
         label="Lithium-ion",
         letters="IN",
         empty_v=2.5,
@@ -59,7 +59,7 @@ FACTS: dict[Chemistry, ChemistryFacts] = {
         printed_step_v=3.7,
         charge_words="constant current, then constant voltage until the current has fallen to a twentieth",
     ),
-    Chemistry.LFP: ChemistryFacts(
+    Chemistry.LFP: ChemistryFacts.model_construct(
         label="Lithium iron phosphate",
         letters="IFp",
         empty_v=2.5,
@@ -70,7 +70,7 @@ FACTS: dict[Chemistry, ChemistryFacts] = {
         printed_step_v=3.2,
         charge_words="constant current, then constant voltage until the current has fallen to a twentieth",
     ),
-    Chemistry.LTO: ChemistryFacts(
+    Chemistry.LTO: ChemistryFacts.model_construct(
         label="Lithium titanate",
         letters="TN",
         empty_v=1.5,
@@ -81,7 +81,7 @@ FACTS: dict[Chemistry, ChemistryFacts] = {
         printed_step_v=2.4,
         charge_words="constant current, then constant voltage until the current has fallen to a twentieth",
     ),
-    Chemistry.NIMH: ChemistryFacts(
+    Chemistry.NIMH: ChemistryFacts.model_construct(
         label="Nickel-metal hydride",
         letters="H",
         empty_v=1.0,
@@ -93,7 +93,7 @@ FACTS: dict[Chemistry, ChemistryFacts] = {
         charge_words="a tenth of the capacity for 16 h, or fast charge ended by −ΔV 5 to 10 mV a cell "
         "or 1 K/min, with a time limit behind both",
     ),
-    Chemistry.NICD: ChemistryFacts(
+    Chemistry.NICD: ChemistryFacts.model_construct(
         label="Nickel-cadmium",
         letters="K",
         empty_v=1.0,

@@ -221,7 +221,7 @@ class LeadEnds(StrEnum):
     STUDS = "lugs on studs"
 
 
-LUGS_ON_STUDS = Connector(
+LUGS_ON_STUDS = Connector.model_construct(
     name="lugs on studs",
     contacts=2,
     keying=Keying.KEYED,

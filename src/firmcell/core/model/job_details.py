@@ -160,7 +160,7 @@ class HolderPack(KindDetails):
         return self.clip_ohm
 
 
-PLAIN = KindDetails()
+PLAIN = KindDetails.model_construct()
 FIELD_OF_KIND = {
     JobKind.LEAD_CHANGE: "lead_change",
     JobKind.MACHINE_LEADS: "machine",
@@ -176,11 +176,11 @@ class JobDetails(Frozen):
     more."""
 
     kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
-    lead_change: LeadChange = LeadChange()
-    machine: MachineLeads = MachineLeads()
-    cable: PowerCable = PowerCable()
-    cell_bms: CellBms = CellBms()
-    holder: HolderPack = HolderPack()
+    lead_change: LeadChange = LeadChange.model_construct()
+    machine: MachineLeads = MachineLeads.model_construct()
+    cable: PowerCable = PowerCable.model_construct()
+    cell_bms: CellBms = CellBms.model_construct()
+    holder: HolderPack = HolderPack.model_construct()
 
     @property
     def details(self) -> KindDetails:

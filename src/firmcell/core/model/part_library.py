@@ -25,4 +25,4 @@ class PartLibrary(Frozen):
         return getattr(self, kind.kind + "s")  # type: ignore[no-any-return]
 
 
-EMPTY_LIBRARY = PartLibrary()
+EMPTY_LIBRARY = PartLibrary.model_construct()

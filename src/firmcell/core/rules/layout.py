@@ -104,6 +104,17 @@ def does_not_fit(s: Situation) -> Iterator[Hit]:
         )
 
 
+def _in_the_box(s: Situation, rows: int, lattice: Lattice) -> bool:
+    """Whether so many rows fit the space asked for; True where none is asked for."""
+    box, e, layout = s.design.brief.box_m, s.analysis.insulation.envelope, s.analysis.layout
+    if box is None:
+        return True
+    length, width, _ = (side - 2 * s.design.brief.clearance_m for side in box)
+    along, across = stack_size(s.design.cell_count, rows, layout.pitch_m, lattice)
+    more = e.length_m - layout.length_m, e.width_m - layout.width_m
+    return along + more[0] <= length and across + more[1] <= width
+
+
 def _rows_that_fit(s: Situation) -> Fix | None:
     design, e = s.design, s.analysis.insulation.envelope
     if design.brief.box_m is None or (e.margin_height_m or 0) < 0:
@@ -122,8 +133,7 @@ def _rows_that_fit(s: Situation) -> Fix | None:
             length - extra_length,
             width - extra_width,
         )
-        along, across = stack_size(design.cell_count, rows, layout.pitch_m, lattice)
-        if along + extra_length <= length and across + extra_width <= width:
+        if _in_the_box(s, rows, lattice):
             return Fix(
                 f"Arrange the cells {rows} across, {lattice.value}",
                 (("arrangement.rows", rows), ("arrangement.lattice", lattice)),
@@ -165,10 +175,8 @@ def few_links(s: Situation) -> Iterator[Hit]:
     fix = None
     if layout.in_rows:
         straight = s.design.arrangement.model_copy(update={"rows": s.design.parallel})
-        if (
-            min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links)
-            >= s.design.parallel
-        ):
+        links = min(lay_out(s.design.cell, s.design.series, s.design.parallel, straight).links)
+        if links >= s.design.parallel and _in_the_box(s, straight.rows, straight.lattice):
             fix = Fix(
                 f"Put each group in one column, {s.design.parallel} across",
                 (("arrangement", Arrangement.model_validate(straight.model_dump())),),

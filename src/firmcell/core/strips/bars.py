@@ -8,13 +8,12 @@ from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
+from firmcell.core.strips.made_of import PLACING_M
 
 BAR_FROM_M = 0.0005
 """From this thickness on copper is a bar, m; engineering judgement."""
 TAB_THICKEST_M, TAB_WIDEST_M = 0.0002, 0.010
 """Nickel that any welder joins, as tabs of a bar, m; common practice, no source."""
-CLEAR_M = 0.0015
-"""By how much a bar is narrower than the pitch, so that it lies over the cells of its own group only, m; engineering judgement."""
 Edits = tuple[tuple[str, object], ...]
 
 
@@ -40,7 +39,8 @@ def bar_on_tabs(
         for s in library.strips
         if s.metal is StripMetal.COPPER
         and s.thickness_m >= BAR_FROM_M
-        and s.width_m <= layout.pitch_m - CLEAR_M
+        # It lies over its own group only, and keeps its distance to the cells of the next.
+        and s.width_m <= layout.pitch_m - 2 * (design.joining.gap_m + PLACING_M)
         and long_run_limit(s, layers, limit_k, ambient_k) >= current_a
     ]
     if not nickel or not bars:

@@ -46,7 +46,7 @@ def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMea
     bound = links_bound(len(layout.cells), len(layout.neighbours), layout.series, max(sizes, default=1), six)
     ways = [p.length_m for p in pieces if p.kind is StripKind.COLLECTOR]
     strips = [p for p in pieces if p.kind is not StripKind.PLATE]
-    return LayoutMeasures(
+    return LayoutMeasures.model_construct(
         links=sum(k for k, _ in counted),
         links_least=least,
         links_least_at=at,

@@ -64,7 +64,7 @@ def stock_plan(pieces: tuple[StripPiece, ...], stock_m: float = 1.0) -> tuple[St
             else:
                 left[place] -= cut
         plans.append(
-            StockPlan(
+            StockPlan.model_construct(
                 strip=strip,
                 stock_m=stock_m,
                 lengths=len(left),

@@ -14,14 +14,16 @@ class Builder:
 
     def node(self, name: str, kind: NodeKind, label: str) -> str:
         """Add a node unless it is there, and return its id."""
-        self.nodes.setdefault(name, Node(id=name, kind=kind, label=label))
+        if name not in self.nodes:
+            self.nodes[name] = Node.model_construct(id=name, kind=kind, label=label)
         return name
 
     def edge(
         self, name: str, start: str, end: str, part: EdgePart, ohm: float = 0.0, volts: float = 0.0
     ) -> None:
         """Add an edge."""
-        self.edges.append(Edge(id=name, start=start, end=end, part=part, ohm=ohm, volts=volts))
+        made = Edge.model_construct(id=name, start=start, end=end, part=part, ohm=ohm, volts=volts)
+        self.edges.append(made)
 
     def wire(
         self,
@@ -37,7 +39,7 @@ class Builder:
     ) -> None:
         """Add a wire of `length_m`, marked with a name of its own on the list."""
         self._numbers += 1
-        made = WireMade(
+        made = WireMade.model_construct(
             number=self._numbers,
             name=marked,
             length_m=length_m,
@@ -48,8 +50,9 @@ class Builder:
             ref=ref,
         )
         ohm = length_m * wire.resistance_ohm_per_m
-        self.edges.append(Edge(id=name, start=start, end=end, part=EdgePart.WIRE, ohm=ohm, wire=made))
+        edge = Edge.model_construct(id=name, start=start, end=end, part=EdgePart.WIRE, ohm=ohm, wire=made)
+        self.edges.append(edge)
 
     def done(self) -> Wiring:
         """The wiring."""
-        return Wiring(nodes=tuple(self.nodes.values()), edges=tuple(self.edges))
+        return Wiring.model_construct(nodes=tuple(self.nodes.values()), edges=tuple(self.edges))

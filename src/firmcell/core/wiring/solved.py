@@ -3,6 +3,7 @@ where a current
 passes."""
 
 from collections.abc import Collection, Mapping, Sequence
+from functools import lru_cache
 
 import numpy as np
 
@@ -156,6 +157,7 @@ class Passed:
 LEAST_SHARE = 1e-6
 
 
+@lru_cache(maxsize=32)
 def passed(wiring: Wiring, black: str, red: str) -> tuple[Passed, ...]:
     """Return the edges that a current out at `red` and back in at `black` passes, with its share in each.
 
