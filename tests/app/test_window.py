@@ -346,7 +346,7 @@ def test_proof_lights_wrong_taps_as_they_are_typed(hoist_window, qtbot):
 
 
 def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot, tmp_path):
-    dialog = NewPackDialog(window.system, tmp_path, window)
+    dialog = NewPackDialog(window.system, tmp_path, window.library, window)
     dialog.show()
     dialog.accept()
     assert dialog.brief is None

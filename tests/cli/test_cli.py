@@ -373,3 +373,29 @@ def test_the_wheel_has_the_command_and_asks_for_what_meters_need(capsys, monkeyp
         getattr(importlib.import_module(module), name)()
     assert ended.value.code == 0
     assert project["version"] in capsys.readouterr().out
+
+
+def test_a_job_on_a_pack_that_is_there_keeps_its_counts(tmp_path, capsys):
+    """`new` for a 6S pack proposed 5S, for a 4S1P 4S2P with a fuse added."""
+    brief = tmp_path / "brief.json"
+    brief.write_text('{"title": "lamp", "current_steady": "3 A", "current_peak": "5 A"}')
+    made = tmp_path / "lamp.firmcell"
+    told = ["--series", "6", "--cell", "unknown 18650", "--wire", "20 AWG silicone", "--fuse", "none"]
+    code, out, err = run(capsys, "new", "--brief", brief, "--kind", "lead-change", "-o", made, *told)
+    assert code == 0, err
+    assert "6S1P" in out
+    analysed = json.loads(run(capsys, "analyse", made, "--json")[1])
+    assert "EX-1" in {f["code"] for f in analysed["findings"]}
+    for wrong, words in (
+        (["--series", "400", "--cell", "unknown 18650"], "at most 64"),
+        (["--series", "6", "--cell", "unknown 99"], "no cell of size"),
+        (["--series", "6"], "Name the cell"),
+        (["--cell", "unknown 18650"], "give --series too"),
+    ):
+        code, _, err = run(
+            capsys, "new", "--brief", brief, "--kind", "lead-change", "-o", tmp_path / "x.firmcell", *wrong
+        )
+        assert code == 1
+        assert words in err
+    code, _, err = run(capsys, "new", "--brief", brief, "-o", tmp_path / "x.firmcell", *told)
+    assert "does not begin with a pack that is there" in err

@@ -384,6 +384,10 @@ class RecordForm(QWidget):
                 self._values[name] = False
             self.fields[name] = field
 
+    def take(self, name: str, value: Any) -> None:
+        """Hold a value as if it had been entered."""
+        self._values[name] = value
+
     def typed(self) -> dict[str, Any]:
         """Return what is entered so far, checked or not."""
         return dict(self._values)

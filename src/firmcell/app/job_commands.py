@@ -11,7 +11,7 @@ from firmcell.app.background import Task
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.jobs import first_job
+from firmcell.core.jobs import existing_job, first_job
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import Board
@@ -20,6 +20,8 @@ from firmcell.store.part_files import keep_part, load_library
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.core.changes.existing_pack import PackAsItIs
+    from firmcell.core.model.design import Design
 
 
 class JobCommands:
@@ -34,28 +36,38 @@ class JobCommands:
         folder = Path(str(self.window.settings.value("folder", Path.home())))
         from firmcell.app.new_job_dialog import NewPackDialog
 
-        dialog = NewPackDialog(self.window.system, folder, self.window)
+        dialog = NewPackDialog(self.window.system, folder, self.window.library, self.window)
         if dialog.exec() and dialog.brief is not None:
-            self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind)
+            self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind, dialog.existing)
 
-    def make_from_brief(self, brief: Brief, path: Path, kind: JobKind = JobKind.NEW_PACK) -> None:
-        """Propose a design off the interface thread, then make the job and open it."""
+    def make_from_brief(
+        self,
+        brief: Brief,
+        path: Path,
+        kind: JobKind = JobKind.NEW_PACK,
+        existing: "PackAsItIs | None" = None,
+    ) -> None:
+        """Propose a design off the interface thread, or take the pack that is there; then make the job and
+        open it."""
+        library = self.window.library
+        note = "proposed from the brief" if existing is None else "the pack as it is"
         self.window.tell("Working out a first design …", keep=True)
 
         def made(design: Any) -> None:
             self.window._clear_notice()
             person = str(self.window.settings.value("person", ""))
             if guarded(
-                lambda: self.window.opening.take_job(
-                    JobFile.create(path, design, person, "proposed from the brief")
-                ),
+                lambda: self.window.opening.take_job(JobFile.create(path, design, person, note)),
                 self.window.tell,
             ):
                 self.window.settings.setValue("folder", str(path.parent))
 
-        self.window._tasks.append(
-            Task(lambda: first_job(brief, kind, self.window.library), made, self.window.tell).start()
-        )
+        def work() -> "Design":
+            if existing is not None:
+                return existing_job(existing, brief, kind, library)
+            return first_job(brief, kind, library)
+
+        self.window._tasks.append(Task(work, made, self.window.tell).start())
 
     def choose_job(self) -> None:
         """Ask for a job file and open it."""

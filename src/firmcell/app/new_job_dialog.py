@@ -17,22 +17,33 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from firmcell.app.existing_form import ExistingForm
 from firmcell.app.fields import RecordForm
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.changes.existing_pack import PackAsItIs, window_of, worst_of_size
+from firmcell.core.jobs import PLANS
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.part_library import PartLibrary
 from firmcell.store.job_file import SUFFIX
 from firmcell.store.units import System
 from firmcell.store.validation_words import first_fault
 
+WINDOW = ("load_voltage_min_v", "load_voltage_max_v")
+
 
 class NewPackDialog(QDialog):
-    """Asks for the brief and the file; `brief` and `path` hold them once accepted."""
+    """Asks for the brief and the file, and for the pack as it is where a job begins with one; `brief`,
+    `existing` and `path` hold
+    them once accepted."""
 
-    def __init__(self, system: System, folder: Path, parent: QWidget | None = None) -> None:
+    def __init__(
+        self, system: System, folder: Path, library: PartLibrary, parent: QWidget | None = None
+    ) -> None:
         super().__init__(parent)
+        self.existing: PackAsItIs | None = None
         self.setWindowTitle("New job")
         self.brief: Brief | None = None
         self.job_kind = JobKind.NEW_PACK
@@ -52,16 +63,12 @@ class NewPackDialog(QDialog):
         layout.addLayout(kinds)
         words = QLabel(
             "A first design is made from this: for a pack the lightest cells that meet it; for leads: wire, connector and fuse. "
-            "Everything can be changed after."
+            "A pack that is there stays as it is. Everything can be changed after."
         )
         words.setWordWrap(True)
         words.setObjectName("quiet")
         layout.addWidget(words)
-        area = QScrollArea()
-        area.setWidgetResizable(True)
-        self.form = RecordForm(Brief, system, {"title": "", "peak_duration_s": 10.0}, skip=("customer",))
-        area.setWidget(self.form)
-        layout.addWidget(area, 1)
+        layout.addWidget(self._asked(system, library), 1)
         row = QHBoxLayout()
         self.file = QLineEdit(str(self.path))
         self.file.setAccessibleName("File of the job")
@@ -89,6 +96,31 @@ class NewPackDialog(QDialog):
         layout.addWidget(buttons)
         self.resize(560, 660)
 
+    def _asked(self, system: System, library: PartLibrary) -> QScrollArea:
+        """The fields: the pack as it is, and the brief."""
+        area = QScrollArea()
+        area.setWidgetResizable(True)
+        self.form = RecordForm(Brief, system, {"title": "", "peak_duration_s": 10.0}, skip=("customer",))
+        self.pack = ExistingForm(library)
+        inside = QWidget()
+        column = QVBoxLayout(inside)
+        column.addWidget(self.pack)
+        column.addWidget(self.form, 1)
+        area.setWidget(inside)
+        self.kinds.currentIndexChanged.connect(lambda _: self._show_pack())
+        self._show_pack()
+        return area
+
+    @property
+    def _begins_with_pack(self) -> bool:
+        return bool(PLANS[list(JobKind)[self.kinds.currentIndex()]].proposes)
+
+    def _show_pack(self) -> None:
+        """The pack as it is, where the job begins with one; its voltages follow from its cells."""
+        self.pack.setVisible(self._begins_with_pack)
+        for name in WINDOW:
+            self.form.fields[name].set_shown(not self._begins_with_pack)
+
     def _browse(self) -> None:
         name, _ = QFileDialog.getSaveFileName(
             self, "File of the job", self.file.text(), f"Firm Cell job (*{SUFFIX})"
@@ -98,6 +130,7 @@ class NewPackDialog(QDialog):
 
     def accept(self) -> None:
         try:
+            self.existing = self.pack.read() if self._begins_with_pack else None
             self.brief = self._read()
             self.job_kind = list(JobKind)[self.kinds.currentIndex()]
             self.path = job_path(self.file.text())
@@ -109,6 +142,11 @@ class NewPackDialog(QDialog):
     def _read(self) -> Brief:
         from pydantic import ValidationError
 
+        if self.existing is not None:
+            cell = self.existing.cell or worst_of_size(self.pack.library, self.existing.size)
+            for name, value in zip(WINDOW, window_of(cell, self.existing.series), strict=True):
+                self.form.fields[name].show_value(value)
+                self.form.take(name, value)
         try:
             return Brief.model_validate(self.form.values())
         except ValidationError as error:

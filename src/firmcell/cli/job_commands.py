@@ -18,7 +18,15 @@ def run_new(arguments: argparse.Namespace) -> int:
     if arguments.kind not in kinds:
         raise Refusal(f"There is no kind of job “{arguments.kind}”; there are {', '.join(kinds)}.")
     kind = kinds[arguments.kind]
-    with new_from_brief(text, str(arguments.brief), arguments.output, kind) as job:
+    told = {name: getattr(arguments, name) for name in ("cell", "wire", "connector", "fuse", "board")}
+    existing = None
+    if arguments.series is not None:
+        existing = {"series": arguments.series, "parallel": arguments.parallel, **told}
+    elif any(told.values()):
+        raise Refusal(
+            "--cell, --wire, --connector, --fuse and --board tell of a pack that is there: give --series too."
+        )
+    with new_from_brief(text, str(arguments.brief), arguments.output, kind, existing) as job:
         design = job.latest().design()
         stops = [f for f in report_of(job).findings if f.severity == "stop"]
     more = f"; {len(stops)} findings stop it, the first: {stops[0].sentence}" if stops else ""

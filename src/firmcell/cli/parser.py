@@ -97,6 +97,16 @@ def make_parser() -> argparse.ArgumentParser:
     sub.add_argument(
         "--kind", default="new-pack", help="kind of job, such as lead-change; an unknown one lists them all"
     )
+    pack = sub.add_argument_group(
+        "the pack as it is (lead change, BMS retrofit): nothing is proposed over it"
+    )
+    pack.add_argument("--series", type=int, metavar="N", help="groups in series")
+    pack.add_argument("--parallel", type=int, metavar="N", default=1, help="cells in parallel")
+    pack.add_argument("--cell", metavar="NAME", help="its class, or its size alone: “unknown 18650”")
+    pack.add_argument("--wire", metavar="NAME", help="of its leads; left out: not known")
+    pack.add_argument("--connector", metavar="NAME", help="on it now")
+    pack.add_argument("--fuse", metavar="NAME", help="“none” if there is none; left out: not known")
+    pack.add_argument("--board", metavar="NAME", help="that is in it; left out: none")
     sub = command(
         "export",
         run_export,

@@ -4,18 +4,21 @@ import json
 from pathlib import Path
 from typing import Any
 
+from pydantic import ValidationError
+
 from firmcell.core import jobs
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
+from firmcell.core.changes.existing_pack import PackAsItIs, window_of, worst_of_size
 from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.jobs.passport import Passport
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
-from firmcell.core.model.parts import Cell
+from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Wire
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import Event
 from firmcell.core.strips.under_load import solve_under_load
@@ -24,6 +27,7 @@ from firmcell.store.exchange import job_to_json
 from firmcell.store.job_file import JobFile
 from firmcell.store.part_files import load_library, model_from_table, part_named
 from firmcell.store.report import Report, report
+from firmcell.store.validation_words import first_fault
 
 
 def open_read_only(path: Path) -> JobFile:
@@ -80,8 +84,10 @@ def passport_bytes(design: Design, events: list[Event], library: PartLibrary, ki
     return passport_pdf(page, pictures) if kind == "pdf" else passport_html(page, pictures).encode()
 
 
-def brief_from_json(text: str, where: str) -> tuple[Brief, str | None]:
-    """Return the brief in a JSON text with units, and the name of the cell if it fixes one."""
+def brief_from_json(text: str, where: str, given: dict[str, float] | None = None) -> tuple[Brief, str | None]:
+    """Return the brief in a JSON text with units, and the name of the cell if it fixes one; `given` are
+    fields in SI that it need
+    not hold."""
     try:
         raw: Any = json.loads(text)
     except (json.JSONDecodeError, RecursionError):
@@ -91,12 +97,62 @@ def brief_from_json(text: str, where: str) -> tuple[Brief, str | None]:
     cell = raw.pop("cell", None)
     if cell is not None and not isinstance(cell, str):
         raise Refusal(f"{where}: “cell” must be the name of a cell.")
+    for name, value in (given or {}).items():
+        if not {name, name.removesuffix("_v")} & raw.keys():
+            raw[name.removesuffix("_v")] = f"{value!r} V"
     return model_from_table(Brief, raw, where), cell
 
 
-def new_from_brief(text: str, where: str, path: Path, kind: JobKind = JobKind.NEW_PACK) -> JobFile:
-    """Make a job with a first design from a brief in JSON."""
-    brief, cell = brief_from_json(text, where)
+def pack_as_told(told: dict[str, Any], library: PartLibrary) -> PackAsItIs:
+    """Return what is known of a pack that is there, its parts by name; ``cell`` may be ``unknown 18650``,
+    ``fuse`` ``none`` or
+    ``unknown``, ``board`` ``none``.
+
+    Raises
+    ------
+    Refusal
+        If a part has no such name, or a count is out of range.
+    """
+    values = dict(told)
+    cell = str(values.pop("cell", "") or "")
+    unknown, _, size = cell.partition(" ")
+    if unknown == "unknown":
+        values["size"] = size
+    elif cell:
+        values["cell"] = part_named(library, Cell, cell)
+    else:
+        raise Refusal("Name the cell of the pack that is there, or its size, such as “unknown 18650”.")
+    fuse = str(values.pop("fuse", "") or "unknown")
+    values["fuse_known"] = fuse != "unknown"
+    if fuse not in ("none", "unknown"):
+        values["fuse"] = part_named(library, Fuse, fuse)
+    for name, kind in (("wire", Wire), ("connector", Connector), ("board", Board)):
+        value = str(values.pop(name, "") or "unknown")
+        if value not in ("none", "unknown"):
+            values[name] = part_named(library, kind, value)
+    try:
+        return PackAsItIs(**values)
+    except ValidationError as error:
+        raise Refusal(f"The pack as it is: {first_fault(error, PackAsItIs)}") from None
+
+
+def new_from_brief(
+    text: str,
+    where: str,
+    path: Path,
+    kind: JobKind = JobKind.NEW_PACK,
+    existing: dict[str, Any] | None = None,
+) -> JobFile:
+    """Make a job with a first design from a brief in JSON, or of a pack that is there.
+
+    Of such a pack the voltages need not be told: they follow from its cells.
+    """
     library, _ = load_library()
+    if existing is not None:
+        found = pack_as_told(existing, library)
+        empty, full = window_of(found.cell or worst_of_size(library, found.size), found.series)
+        brief, _ = brief_from_json(text, where, {"load_voltage_min_v": empty, "load_voltage_max_v": full})
+        return JobFile.create(path, jobs.existing_job(found, brief, kind, library), note="the pack as it is")
+    brief, cell = brief_from_json(text, where)
     design = jobs.first_job(brief, kind, library, part_named(library, Cell, cell) if cell else None)
     return JobFile.create(path, design, note="proposed from the brief")

@@ -116,7 +116,7 @@ def test_polarity_is_recorded_at_the_bench(qtbot, window):
 
 
 def test_a_new_job_asks_for_its_kind(qtbot, window, tmp_path):
-    dialog = NewPackDialog("metric", tmp_path)
+    dialog = NewPackDialog("metric", tmp_path, window.library)
     qtbot.addWidget(dialog)
     assert dialog.kinds.count() == len(JobKind)
     dialog.kinds.setCurrentText("power cable")

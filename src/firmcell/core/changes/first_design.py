@@ -151,13 +151,16 @@ def _carrying(design: Design, library: PartLibrary, rules: Collection[Rule]) -> 
     return with_fixes(fixes[0].fix.applied(design), library, rules) if fixes else design
 
 
-def with_fixes(design: Design, library: PartLibrary, rules: Collection[Rule]) -> Design:
+def with_fixes(
+    design: Design, library: PartLibrary, rules: Collection[Rule], only: tuple[str, ...] = ("",)
+) -> Design:
     """Return the design after the fixes that the given rules offer, the worst finding first, notes left
-    out. What is no stop is not fixed at the price of one, and no fix leads back to a design that was left."""
+    out. What is no stop is not fixed at the price of one, and no fix leads back to a design that was left.
+    `only` names the beginnings of the fields that may be changed."""
     left = [design]
     findings = _findings(design, library, rules)
     for _ in range(MOST_FIXES):
-        for severity, fixed in _better(design, findings):
+        for severity, fixed in _better(design, findings, only):
             if fixed in left:
                 continue
             after = _findings(fixed, library, rules)
@@ -170,11 +173,14 @@ def with_fixes(design: Design, library: PartLibrary, rules: Collection[Rule]) ->
     return design
 
 
-def _better(design: Design, findings: tuple[Finding, ...]) -> Iterator[tuple[Severity, Design]]:
+def _better(
+    design: Design, findings: tuple[Finding, ...], only: tuple[str, ...]
+) -> Iterator[tuple[Severity, Design]]:
     """How bad each finding is that has a fix, the worst first, and the design that it leads to."""
     for finding in findings:
         # Layout and cell were chosen above on purpose; notes are left for the builder to decide.
-        if finding.fix and finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief"):
+        asked = finding.severity < Severity.NOTE and finding.stage not in ("cells", "brief")
+        if asked and finding.fix and all(path.startswith(only) for path, _ in finding.fix.edits):
             yield finding.severity, finding.fix.applied(design)
 
 

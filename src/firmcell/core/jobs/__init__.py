@@ -1,8 +1,12 @@
 """One file a kind of job: stages, rules, steps, pictures, passport. What the program asks of a kind, it asks
 here."""
 
+from dataclasses import replace
+
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Situation
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.changes.existing_pack import PackAsItIs, as_it_is
 from firmcell.core.changes.first_design import propose, with_fixes
 from firmcell.core.jobs import (
     bms_retrofit,
@@ -53,14 +57,41 @@ def steps_of(design: Design, analysis: Analysis) -> tuple[Step, ...]:
 
 
 def findings_of(situation: Situation) -> tuple[Finding, ...]:
-    """Return every finding of the rules that speak in this kind of job, worst first."""
-    return find(situation, plan_of(situation.design).rules)
+    """Return every finding of the rules that speak in this kind of job, worst first.
+
+    On a pack that is there no fix is offered that would make another pack of it.
+    """
+    plan = plan_of(situation.design)
+    found = find(situation, plan.rules)
+    if situation.design.existing is None:
+        return found
+    return tuple(_kept_as_it_is(finding, plan.proposes) for finding in found)
+
+
+def _kept_as_it_is(finding: Finding, proposes: tuple[str, ...]) -> Finding:
+    fix = finding.fix
+    if fix is None or all(path.startswith((*proposes, "brief.")) for path, _ in fix.edits):
+        return finding
+    return replace(finding, fix=None)
 
 
 def first_job(brief: Brief, kind: JobKind, library: PartLibrary, cell: Cell | None = None) -> Design:
     """Return a first design of a job from its brief, what its kind asks for chosen as far as its rules can;
     raises as `propose`."""
     return as_job(propose(brief, library, cell, PLANS[JobKind.NEW_PACK].rules), kind, library)
+
+
+def existing_job(found: PackAsItIs, brief: Brief, kind: JobKind, library: PartLibrary) -> Design:
+    """Return a job on a pack that is there: only what its kind may propose is proposed; raises as
+    `as_it_is`, and for a kind that
+    begins with no pack."""
+    plan = PLANS[kind]
+    if not plan.proposes:
+        kinds = ", ".join(p.kind.value for p in PLANS.values() if p.proposes)
+        raise Refusal(f"A {kind.value} does not begin with a pack that is there; these do: {kinds}.")
+    design = as_it_is(found, brief, library).with_edits(("kind", kind))
+    own = tuple(e for e in plan.first_edits(design) if e[0].startswith(plan.proposes))
+    return with_fixes(design.with_edits(*own) if own else design, library, plan.rules, plan.proposes)
 
 
 def as_job(design: Design, kind: JobKind, library: PartLibrary) -> Design:

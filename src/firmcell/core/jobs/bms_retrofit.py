@@ -165,6 +165,7 @@ def _fixed(d: Design, a: Analysis) -> Iterator[Step]:
 
 PLAN = JobPlan(
     kind=JobKind.BMS_RETROFIT,
+    proposes=("bms.", "insulation."),
     own_steps=bms_retrofit_steps,
     topics=ALL_TOPICS - {Topic.BUILT},
     own=OWN,

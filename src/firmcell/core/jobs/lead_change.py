@@ -401,8 +401,15 @@ def _far_end(d: Design, a: Analysis, library: PartLibrary) -> str:
     return f"warms by at most {changed_lead(d).work.far_rise_k:.0f} K while soldering"
 
 
+def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
+    """What is on a pack that is there comes off."""
+    return () if design.existing is None else (("lead_change.old_connector", design.leads.connector),)
+
+
 PLAN = JobPlan(
+    first_edits=_first_edits,
     kind=JobKind.LEAD_CHANGE,
+    proposes=("lead_change.", "leads.connector", "leads.ends", "leads.length_m"),
     subject=Subject.LEADS,
     stages=LEADS_STAGES,
     own_steps=lead_change_steps,

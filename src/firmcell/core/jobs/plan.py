@@ -80,11 +80,12 @@ def as_handed_over(parts: HandedOver, design: Design, analysis: Analysis, state:
 def electrical_ratings(design: Design, analysis: Analysis) -> Pairs:
     """Return voltage, content and current of what holds cells, as the rating plate names them."""
     p = analysis.pack
+    known = design.existing is None or design.existing.cell_known
     return (
         ("Nominal", volts(p.voltage_nominal_v)),
         ("Full", volts(p.voltage_full_v)),
-        ("Capacity", f"{figures(p.capacity_ah)} Ah"),
-        ("Energy", watt_hours(p.energy_j)),
+        ("Capacity", f"{figures(p.capacity_ah)} Ah" if known else "not known"),
+        ("Energy", watt_hours(p.energy_j) if known else "not known"),
         (
             "Steady / peak",
             f"{figures(design.brief.current_steady_a)} / {amperes(design.brief.current_peak_a)}",
@@ -131,6 +132,7 @@ class JobPlan:
     own_steps : the work plan, from a design and its analysis; `steps` adds what each reading must show.
     topics : which of the general rules speak, by what they are about.
     own : rules of this kind alone.
+    proposes : of a job on a pack that is there, the fields that may be proposed; all others stay as they are.
     first_edits : edits that make a proposed pack a job of this kind, its kind apart.
     sections : what its pages show beyond the others', by stage.
     lead_way : what its leads run between.
@@ -149,6 +151,7 @@ class JobPlan:
     own_steps: Callable[[Design, Analysis], tuple[Step, ...]]
     topics: frozenset[Topic] = ALL_TOPICS
     own: RuleTable = field(default_factory=RuleTable)
+    proposes: tuple[str, ...] = ()
     first_edits: Callable[[Design], Edits] = no_edits
     sections: Mapping[Stage, tuple[PageSection, ...]] = field(default_factory=dict)
     lead_way: Callable[[Design], LeadWay] = the_leads

@@ -7,7 +7,7 @@ from pydantic import Field, model_validator
 
 from firmcell.core.base.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
 from firmcell.core.model.brief import Brief
-from firmcell.core.model.job_details import JobDetails
+from firmcell.core.model.job_details import ExistingPack, JobDetails
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Keying, Sleeve, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
@@ -343,6 +343,7 @@ class Design(JobDetails):
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
     measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
     charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)
+    existing: ExistingPack | None = Field(None, title="The pack as it is")
     serial: str = Field("", title="Serial number", max_length=40)
     builder: str = Field("", title="Built by", max_length=60)
 

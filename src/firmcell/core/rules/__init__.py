@@ -8,6 +8,7 @@ from firmcell.core.rules import (
     brief,
     cells,
     charger,
+    existing,
     fuses,
     insulation,
     layout,
@@ -19,7 +20,21 @@ from firmcell.core.rules import (
 )
 from firmcell.core.rules.table import RULES, Rule
 
-_MODULES = (brief, cells, layout, strips, strip_load, leads, fuses, bms, charger, wiring, insulation, records)
+_MODULES = (
+    brief,
+    existing,
+    cells,
+    layout,
+    strips,
+    strip_load,
+    leads,
+    fuses,
+    bms,
+    charger,
+    wiring,
+    insulation,
+    records,
+)
 
 
 def find(situation: Situation, rules_that_speak: Iterable[Rule]) -> tuple[Finding, ...]:
