@@ -10,6 +10,8 @@ from firmcell.app.pages.bms_page import BmsPage
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.pictures.stage_marks import stage_paint
 from firmcell.core.records.events import Checked, PolarityReading, StepPassed
+from firmcell.store.demo import hoist_in_rows
+from firmcell.store.job_file import JobFile
 
 
 @pytest.fixture
@@ -149,3 +151,20 @@ def test_the_bench_of_one_cell_marks_what_is_done_open_and_at_hand(window, qtbot
     assert marks["ring"] == "done"
     assert marks["strap"] == "lit"
     assert marks["sleeve"] == "open"
+
+
+def test_the_schematic_is_as_high_as_the_faces_of_a_tall_pack(window, qtbot, tmp_path):
+    """Of a pack four times as high as wide its letters could not be read."""
+    tall = hoist_in_rows(window.library).with_edits(
+        ("brief.space", "box"), ("brief.outline_m", ()), ("brief.blocked", ()), ("series", 4), ("parallel", 16), ("arrangement.rows", 16),
+        ("bms.board", None), ("joining.doubled", ()),
+    )  # fmt: skip
+    JobFile.create(tmp_path / "tall.firmcell", tall).close()
+    window.opening.open_path(tmp_path / "tall.firmcell")
+    window.go(Stage.BMS)
+    *faces, wiring = window.view._faces
+    assert wiring.drawing.title == "wiring"
+    high = wiring.drawing.bounds[3] - wiring.drawing.bounds[1]
+    assert high == pytest.approx(max(f.drawing.bounds[3] - f.drawing.bounds[1] for f in faces))
+    tops = {round(f.origin.y() - f.drawing.bounds[3], 6) for f in (*faces, wiring)}
+    assert tops == {0.0}, "side by side, none above another"

@@ -7,7 +7,7 @@ import pytest
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.design import BoardPlace, Face
 from firmcell.core.model.parts import ChargePort, SwitchSide
-from firmcell.core.pictures.drawing import Disc, Stroke
+from firmcell.core.pictures.drawing import Disc, Label, Stroke, scaled
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.store.part_files import shipped_library
@@ -104,3 +104,20 @@ def test_the_schematic_leads_every_wire_to_its_pad_and_both_poles_to_every_plug(
         assert ("charger" in texts) is ("charge.+" in analysis.wiring.by_id)
         separate = design.bms.board.charge_port is ChargePort.SEPARATE
         assert bool({"C+", "C−"} & texts) is separate
+
+
+def test_a_scaled_picture_keeps_its_shape_and_its_letters(drawn):
+    """What has no scale may be drawn larger: every place, line and letter by the same factor."""
+    design, analysis, _ = drawn[0]
+    small = schematic(design, analysis)
+    large = scaled(small, 2.5)
+    assert large.bounds == pytest.approx([2.5 * v for v in small.bounds])
+    for ref, at in small.targets.items():
+        assert large.targets[ref] == pytest.approx([2.5 * v for v in at])
+    for one, other in zip(small.shapes, large.shapes, strict=True):
+        assert type(one) is type(other)
+        assert (one.role, one.ref) == (other.role, other.ref)
+        if isinstance(one, Stroke):
+            assert other.width == pytest.approx(2.5 * one.width)
+        if isinstance(one, Label):
+            assert other.height == pytest.approx(2.5 * one.height)

@@ -9,10 +9,13 @@ from PySide6.QtGui import (
 )
 
 from firmcell.app.canvas.batches import Batch, Placed, to_scene
-from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke
+from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke, scaled
 
 if TYPE_CHECKING:
     from firmcell.app.canvas.view import PackView
+
+
+GAP_MM = 8.0
 
 
 class Placing:
@@ -22,43 +25,47 @@ class Placing:
         self.view = view
 
     def place(self, drawings: list[Drawing]) -> None:
-        gap = 8.0
         if len(drawings) > 2 and drawings[-1].title == "wiring":
-            self.place_beside(drawings, gap)
-            return
-        sizes = [(d.bounds[2] - d.bounds[0], d.bounds[3] - d.bounds[1]) for d in drawings]
-        under = (max(w for w, _ in sizes), sum(h for _, h in sizes) + gap * (len(sizes) - 1))
-        beside = (sum(w for w, _ in sizes) + gap * (len(sizes) - 1), max(h for _, h in sizes))
+            # The schematic has no scale: it is drawn as large as the faces are high, whichever way they lie.
+            ways = [self._beside(drawings[:-1]), self._under(drawings[:-1])]
+            faces, size = max(
+                (self._with_schematic(way, drawings[-1]) for way in ways), key=lambda way: self._scale(way[1])
+            )
+        else:
+            faces, size = max(
+                (self._under(drawings), self._beside(drawings)), key=lambda way: self._scale(way[1])
+            )
+        self.view._faces = faces
+        self.view._scene = QRectF(0, 0, *size)
 
-        def scale(whole: tuple[float, float]) -> float:
-            return min(max(self.view.width(), 1) / whole[0], max(self.view.height(), 1) / whole[1])
+    def _scale(self, whole: tuple[float, float]) -> float:
+        return min(max(self.view.width(), 1) / whole[0], max(self.view.height(), 1) / whole[1])
 
-        stack = scale(under) >= scale(beside)
-        self.view._faces = []
-        x = y = 0.0
-        left = min(d.bounds[0] for d in drawings)
-        for drawing, (w, h) in zip(drawings, sizes, strict=True):
-            # Under each other the faces keep one x axis, so that a column is seen through both.
-            origin = QPointF(-left if stack else x - drawing.bounds[0], y + drawing.bounds[3])
-            self.view._faces.append(Placed(drawing, origin, [], []))
-            x, y = (0.0, y + h + gap) if stack else (x + w + gap, 0.0)
-        self.view._scene = QRectF(0, 0, *(under if stack else beside))
+    def _under(self, drawings: list[Drawing]) -> tuple[list[Placed], tuple[float, float]]:
+        """One under the other, with one x axis, so that a column is seen through both."""
+        left, y, placed = min(d.bounds[0] for d in drawings), 0.0, []
+        for drawing in drawings:
+            placed.append(Placed(drawing, QPointF(-left, y + drawing.bounds[3]), [], []))
+            y += drawing.bounds[3] - drawing.bounds[1] + GAP_MM
+        return placed, (max(d.bounds[2] - d.bounds[0] for d in drawings), y - GAP_MM)
 
-    def place_beside(self, drawings: list[Drawing], gap: float) -> None:
-        """The faces under each other, and the last picture at their side."""
-        *faces, last = drawings
-        left = min(d.bounds[0] for d in faces)
-        wide = max(d.bounds[2] for d in faces) - left
-        high = sum(d.bounds[3] - d.bounds[1] for d in faces) + gap * (len(faces) - 1)
-        tall = last.bounds[3] - last.bounds[1]
-        whole = max(high, tall)
-        self.view._faces, y = [], (whole - high) / 2
-        for drawing in faces:
-            self.view._faces.append(Placed(drawing, QPointF(-left, y + drawing.bounds[3]), [], []))
-            y += drawing.bounds[3] - drawing.bounds[1] + gap
-        origin = QPointF(wide + gap - last.bounds[0], (whole - tall) / 2 + last.bounds[3])
-        self.view._faces.append(Placed(last, origin, [], []))
-        self.view._scene = QRectF(0, 0, wide + gap + last.bounds[2] - last.bounds[0], whole)
+    def _beside(self, drawings: list[Drawing]) -> tuple[list[Placed], tuple[float, float]]:
+        """Side by side."""
+        x, placed = 0.0, []
+        for drawing in drawings:
+            placed.append(Placed(drawing, QPointF(x - drawing.bounds[0], drawing.bounds[3]), [], []))
+            x += drawing.bounds[2] - drawing.bounds[0] + GAP_MM
+        return placed, (x - GAP_MM, max(d.bounds[3] - d.bounds[1] for d in drawings))
+
+    def _with_schematic(
+        self, way: tuple[list[Placed], tuple[float, float]], schematic: Drawing
+    ) -> tuple[list[Placed], tuple[float, float]]:
+        """The faces as they lie, and the schematic at their side in their height."""
+        placed, (wide, high) = way
+        large = scaled(schematic, high / (schematic.bounds[3] - schematic.bounds[1]))
+        origin = QPointF(wide + GAP_MM - large.bounds[0], large.bounds[3])
+        whole = wide + GAP_MM + large.bounds[2] - large.bounds[0]
+        return [*placed, Placed(large, origin, [], [])], (whole, high)
 
     def build(self) -> None:
         for face in self.view._faces:

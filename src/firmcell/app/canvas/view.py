@@ -50,6 +50,7 @@ class PackView(QWidget):
         self._palette = palette
         self._paint = StagePaint()
         self._faces: list[Placed] = []
+        self._shown: list[Drawing] = []
         self._scene = QRectF(0, 0, 100, 100)
         self._transform = QTransform()
         self._fitted = True
@@ -104,8 +105,8 @@ class PackView(QWidget):
 
     def show_faces(self, drawings: list[Drawing], paint: StagePaint | None = None) -> None:
         """Show these faces, one under the other or side by side, whichever is larger on the screen."""
-        same = len(drawings) == len(self._faces) and all(
-            a is b.drawing for a, b in zip(drawings, self._faces, strict=True)
+        same = len(drawings) == len(self._shown) and all(
+            a is b for a, b in zip(drawings, self._shown, strict=True)
         )
         before, self._paint = self._paint, paint or self._paint
         if same and self._paint == before:
@@ -117,6 +118,7 @@ class PackView(QWidget):
         size = self._scene.size()
         if not same:
             self.placing.place(drawings)
+            self._shown = list(drawings)
         self.placing.build()
         if self._fitted or self._scene.size() != size:
             self.fit()
@@ -203,7 +205,7 @@ class PackView(QWidget):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         if self._faces:
-            self.placing.place([f.drawing for f in self._faces])
+            self.placing.place(self._shown)
             self.placing.build()
             if self._fitted:
                 self.fit()

@@ -93,6 +93,28 @@ def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:
     return (min(xs), min(ys), max(xs), max(ys)) if xs else (0.0, 0.0, 1.0, 1.0)
 
 
+def scaled(drawing: Drawing, factor: float) -> Drawing:
+    """Return `drawing` larger or smaller, lines and letters too; only for what is not to scale."""
+
+    def grow(p: Point) -> Point:
+        return (p[0] * factor, p[1] * factor)
+
+    def grown(shape: Shape) -> Shape:
+        if isinstance(shape, Disc):
+            return replace(shape, centre=grow(shape.centre), radius=shape.radius * factor)
+        if isinstance(shape, Label):
+            return replace(shape, centre=grow(shape.centre), height=shape.height * factor)
+        points = tuple(grow(p) for p in shape.points)
+        if isinstance(shape, Stroke):
+            return replace(shape, points=points, width=shape.width * factor)
+        return replace(shape, points=points)
+
+    x0, y0, x1, y1 = drawing.bounds
+    targets = {ref: grow(at) for ref, at in drawing.targets.items()}
+    bounds = (x0 * factor, y0 * factor, x1 * factor, y1 * factor)
+    return Drawing(drawing.title, tuple(grown(s) for s in drawing.shapes), bounds, targets)
+
+
 def shifted(drawing: Drawing, dx: float, dy: float) -> Drawing:
     """Return `drawing` moved by mm."""
 
