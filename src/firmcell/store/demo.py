@@ -296,12 +296,30 @@ def lamp_cell_bms(library: PartLibrary) -> Design:
     )
 
 
+def torch_re_sleeve(library: PartLibrary) -> Design:
+    """Four cells of the drovers' torch came back with torn wraps."""
+    cell = lamp_cell_bms(library)
+    return cell.with_edits(
+        ("kind", JobKind.RE_SLEEVE),
+        ("brief.title", "Drovers' torch cells"),
+        ("brief.customer", "Hollin Lea, lower gate"),
+        ("bms.board", None),
+        ("re_sleeve.cells", 4),
+        ("re_sleeve.diameter_m", 0.0182),
+        ("re_sleeve.length_m", 0.0650),
+        ("re_sleeve.holder_m", 0.0658),
+        ("re_sleeve.holder_width_m", 0.0190),
+        ("serial", "HL-0037"),
+    )
+
+
 DEMO_JOBS: dict[str, tuple[str, Callable[[PartLibrary], Design]]] = {
     "orchard-hoist": ("Orchard hoist: 10S4P lithium-ion, half built", orchard_hoist),
     "bee-house-scale": ("Bee-house scale: 4S2P iron phosphate, drawn up", bee_house_scale),
     "sprayer-lead-change": ("Orchard sprayer: a new plug on a live pack", sprayer_lead_change),
     "barrow-machine-leads": ("Powered barrow: bullets for the motor", barrow_machine_leads),
     "lamp-cell-bms": ("Lambing lamp: a board under one cell", lamp_cell_bms),
+    "torch-re-sleeve": ("Drovers' torch: four cells with torn wraps", torch_re_sleeve),
     "log-splitter-cable": ("Log splitter: heavy cable with lugs", log_splitter_cable),
     "hay-loft-lantern": ("Hay-loft lantern: 5S1P metal hydride, drawn up", hay_loft_lantern),
 }

@@ -3,13 +3,8 @@
 from math import pi
 
 from firmcell.core.base.frozen import frozen
+from firmcell.core.model.cell_sleeves import LIP_M, SHRINKS_ALONG, stock_flat
 from firmcell.core.model.design import Design
-
-FLAT_STOCK_M = tuple(mm * 1e-3 for mm in (17, 23, 29.5, 33, 36, 41, 46, 52, 60, 75))
-"""Flat widths of cell sleeve on the market, m; generic class values."""
-SHRINKS_TO, EASE_M = 0.55, 0.0001
-LIP_M = 0.0035
-"""Lip of a cell's sleeve over each end, m; common practice, no source."""
 
 
 @frozen
@@ -43,7 +38,7 @@ def cell_with_board(design: Design) -> CellWithBoard:
     across = bare + job.strap_thickness_m + 2 * job.sleeve_wall_m
     # Round the cell and over the strap; flat width is half the circumference.
     half_round = pi * (bare + job.strap_thickness_m) / 2
-    flat = next((f for f in FLAT_STOCK_M if f >= half_round + EASE_M and f * SHRINKS_TO < half_round), None)
+    flat = stock_flat(half_round)
 
     def within(limit: float | None, size: float) -> bool | None:
         return None if limit is None else size <= limit
@@ -56,5 +51,5 @@ def cell_with_board(design: Design) -> CellWithBoard:
         within(job.charger_m, length),
         within(job.holder_width_m, across),
         flat,
-        (cell.length_m + added + 2 * LIP_M) * 1.08,
+        (cell.length_m + added + 2 * LIP_M) * SHRINKS_ALONG,
     )

@@ -16,6 +16,7 @@ from firmcell.core.jobs import (
     machine_leads,
     new_pack,
     power_cable,
+    re_sleeve,
 )
 from firmcell.core.jobs.passport import Passport, passport
 from firmcell.core.jobs.plan import JobPlan
@@ -38,6 +39,7 @@ PLANS: dict[JobKind, JobPlan] = {
         cell_bms.PLAN,
         bms_retrofit.PLAN,
         holder_pack.PLAN,
+        re_sleeve.PLAN,
     )
 }
 ALL_RULES: dict[str, Rule] = RULES | {

@@ -20,6 +20,7 @@ class JobKind(StrEnum):
     CELL_BMS = "cell with board"
     BMS_RETROFIT = "BMS retrofit"
     HOLDER_PACK = "holder pack"
+    RE_SLEEVE = "re-sleeve"
 
 
 class Wired(StrEnum):
@@ -164,6 +165,24 @@ class CellBms(KindDetails):
     holder_width_m: Metres | None = Field(None, title="Holder takes diameters up to", gt=0, le=0.2)
 
 
+class ReSleeve(KindDetails):
+    """A torn wrap on one cell, or on a batch of like cells, is replaced, with a new ring where the old one
+    is damaged."""
+
+    wired: ClassVar[Wired] = Wired.ONE_CELL
+    cells: Count = Field(1, title="Cells to sleeve", ge=1, le=500)
+    diameter_m: Metres | None = Field(None, title="Bare can, diameter measured", gt=0, le=0.2)
+    length_m: Metres | None = Field(None, title="Bare can, length measured", gt=0, le=0.5)
+    wall_m: Metres = Field(0.0001, title="Sleeve, wall once shrunk", gt=0, le=0.001)
+    ring_m: Metres = Field(0.0003, title="Ring, thickness", gt=0, le=0.003)
+    dented: bool = Field(False, title="Dented")
+    leaking: bool = Field(False, title="Leaking, or smells")
+    rusted: bool = Field(False, title="Rusted")
+    warm: bool = Field(False, title="Warm by itself")
+    holder_m: Metres | None = Field(None, title="Holder takes lengths up to", gt=0, le=0.5)
+    holder_width_m: Metres | None = Field(None, title="Holder takes diameters up to", gt=0, le=0.2)
+
+
 class HolderPack(KindDetails):
     """Cells in spring or clip holders, no welding."""
 
@@ -184,6 +203,7 @@ FIELD_OF_KIND = {
     JobKind.POWER_CABLE: "cable",
     JobKind.CELL_BMS: "cell_bms",
     JobKind.HOLDER_PACK: "holder",
+    JobKind.RE_SLEEVE: "re_sleeve",
 }
 """Which field of a design holds what a kind asks of its own; the other kinds ask nothing more."""
 
@@ -198,6 +218,7 @@ class JobDetails(Frozen):
     cable: PowerCable = PowerCable.model_construct()
     cell_bms: CellBms = CellBms.model_construct()
     holder: HolderPack = HolderPack.model_construct()
+    re_sleeve: ReSleeve = ReSleeve.model_construct()
 
     @property
     def details(self) -> KindDetails:

@@ -1,6 +1,7 @@
 """Parts of round numbers for the worked examples of formulae: their results can be followed with a pencil."""
 
-from firmcell.core.model.parts import Connector, Fuse, FuseKind, Keying, Strip, StripMetal, Wire
+from firmcell.core.model.chemistry import Chemistry
+from firmcell.core.model.parts import Cell, Connector, Fuse, FuseKind, Keying, Strip, StripMetal, Wire
 
 WIRE = Wire(
     name="sample wire",
@@ -49,3 +50,21 @@ BLADE = Fuse(
     construction=FuseKind.BLADE,
 )
 """A 20 A blade."""
+
+CELL = Cell(
+    name="sample cell",
+    chemistry=Chemistry.LI_ION,
+    size="18650",
+    diameter_m=0.0184,
+    length_m=0.0652,
+    capacity_as=3600.0 * 3,
+    resistance_ohm=0.03,
+    current_continuous_a=6.0,
+    current_peak_a=10.0,
+    current_charge_a=1.5,
+    mass_kg=0.046,
+    empty_v=2.5,
+    nominal_v=3.6,
+    full_v=4.2,
+)
+"""A round cell of 18 × 65 mm, 3 Ah and 30 mΩ."""

@@ -19,6 +19,10 @@ def _more_parallel(s: Situation, least: float) -> Fix | None:
     return Fix(f"Make it {s.design.series}S{parallel}P", edits)
 
 
+def _side_by_side(parallel: int) -> str:
+    return "the cell takes" if parallel == 1 else f"{parallel} cells in parallel take"
+
+
 @rule(
     "CE-1",
     Stage.CELLS,
@@ -83,7 +87,7 @@ def charge_too_fast(s: Situation) -> Iterator[Hit]:
     allowed = s.design.cell.current_charge_a * s.design.parallel
     if s.design.charge_current_a > allowed * (1 + 1e-9):
         yield Hit(
-            f"The charger gives {amperes(s.design.charge_current_a)}; {s.design.parallel} cells in parallel take "
+            f"The charger gives {amperes(s.design.charge_current_a)}; {_side_by_side(s.design.parallel)} "
             f"{amperes(allowed)}.",
             fix=Fix(f"Charge with {amperes(allowed)}", (("charge_current_a", allowed),)),
         )
