@@ -5,7 +5,7 @@ from typing import Any
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from firmcell.app.canvas.view import PackView
 from firmcell.app.theme import Palette, sized
@@ -29,9 +29,17 @@ class StartPage(QWidget):
         outer = QHBoxLayout(self)
         outer.setContentsMargins(40, 0, 0, 0)
         outer.setSpacing(40)
-        column = QVBoxLayout()
+        # On a low desktop the list of jobs scrolls; the window never has to be higher than the desktop for it.
+        side, area = QWidget(), QScrollArea()
+        column = QVBoxLayout(side)
+        column.setContentsMargins(0, 0, 8, 0)
         column.setSpacing(8)
-        outer.addLayout(column, 5)
+        area.setWidget(side)
+        area.setWidgetResizable(True)
+        area.setFrameShape(QFrame.Shape.NoFrame)
+        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        area.setAccessibleName("Ways to a job")
+        outer.addWidget(area, 5)
         # A pack on the bench, so that the first thing seen is what the program is about.
         self.picture = PackView(palette)
         self.picture.setFocusPolicy(Qt.FocusPolicy.NoFocus)

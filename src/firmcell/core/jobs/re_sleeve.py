@@ -43,26 +43,10 @@ def _each(d: Design) -> str:
 
 
 def _judged(d: Design) -> tuple[Step, ...]:
-    many = d.re_sleeve.cells > 1
+    """Each cell is measured and judged by itself: none of a batch goes unmeasured."""
+    judged = tuple(_judge(d, number) for number in range(1, d.re_sleeve.cells + 1))
     return (
-        Step(
-            "re-sleeve-judge",
-            "Before",
-            "Measure, look, decide" + (f": {plural(d.re_sleeve.cells, 'cell')}" if many else ""),
-            f"Voltage, both ends, and what shows through the tear.{_each(d)} A torn wrap is replaced now: the bare can is negative up to the rim of the "
-            "positive. A weak cell stays weak; a sleeve does not cure it.",
-            cautions=(
-                f"Dented, leaking, rusted, warm, or under {volts(d.cell.empty_v)}: {DISPOSE}.",
-                FIRE_PLAN,
-            ),
-            records=("polarity-reading",),
-            offers=("cell-reading",) if many else (),
-            expected=f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}, red on the positive end",
-            probes=("B0", "B1"),
-            any_charge=True,
-            refs=("cell:1",),
-            hold=True,
-        ),
+        *judged,
         Step(
             "re-sleeve-bench",
             "Before",
@@ -72,6 +56,26 @@ def _judged(d: Design) -> tuple[Step, ...]:
             records=("checked",),
             checks=("Nothing conducting within reach of the can", "Sleeve cut, ring ready"),
         ),
+    )
+
+
+def _judge(d: Design, number: int) -> Step:
+    many = d.re_sleeve.cells > 1
+    which = f"Cell {number} of {d.re_sleeve.cells}: m" if many else "M"
+    return Step(
+        "re-sleeve-judge" if number == 1 else f"re-sleeve-judge-{number}",
+        "Before",
+        f"{which}easure, look, decide",
+        "Voltage, both ends, and what shows through the tear. A torn wrap is replaced now: the bare can is negative up to the rim of the "
+        "positive. A weak cell stays weak; a sleeve does not cure it."
+        + (" Write its number on it." if many else ""),
+        cautions=(f"Dented, leaking, rusted, warm, or under {volts(d.cell.empty_v)}: {DISPOSE}.", FIRE_PLAN),
+        records=("polarity-reading",),
+        expected=f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}, red on the positive end",
+        probes=("B0", "B1"),
+        any_charge=True,
+        refs=("cell:1",),
+        hold=True,
     )
 
 

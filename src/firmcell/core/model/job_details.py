@@ -170,7 +170,7 @@ class ReSleeve(KindDetails):
     is damaged."""
 
     wired: ClassVar[Wired] = Wired.ONE_CELL
-    cells: Count = Field(1, title="Cells to sleeve", ge=1, le=500)
+    cells: Count = Field(1, title="Cells to sleeve", ge=1, le=100)
     diameter_m: Metres | None = Field(None, title="Bare can, diameter measured", gt=0, le=0.2)
     length_m: Metres | None = Field(None, title="Bare can, length measured", gt=0, le=0.5)
     wall_m: Metres = Field(0.0001, title="Sleeve, wall once shrunk", gt=0, le=0.001)
