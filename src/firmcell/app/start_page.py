@@ -29,17 +29,7 @@ class StartPage(QWidget):
         outer = QHBoxLayout(self)
         outer.setContentsMargins(40, 0, 0, 0)
         outer.setSpacing(40)
-        # On a low desktop the list of jobs scrolls; the window never has to be higher than the desktop for it.
-        side, area = QWidget(), QScrollArea()
-        column = QVBoxLayout(side)
-        column.setContentsMargins(0, 0, 8, 0)
-        column.setSpacing(8)
-        area.setWidget(side)
-        area.setWidgetResizable(True)
-        area.setFrameShape(QFrame.Shape.NoFrame)
-        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        area.setAccessibleName("Ways to a job")
-        outer.addWidget(area, 5)
+        column = self._column(outer)
         # A pack on the bench, so that the first thing seen is what the program is about.
         self.picture = PackView(palette)
         self.picture.setFocusPolicy(Qt.FocusPolicy.NoFocus)
@@ -85,6 +75,20 @@ class StartPage(QWidget):
             column.addSpacing(10)
             self._list(column, heading, entries, empty)
         column.addStretch(3)
+
+    def _column(self, outer: QHBoxLayout) -> QVBoxLayout:
+        """The ways to a job. On a low desktop they scroll: the window need not be higher than the desktop."""
+        side, area = QWidget(), QScrollArea()
+        column = QVBoxLayout(side)
+        column.setContentsMargins(0, 0, 8, 0)
+        column.setSpacing(8)
+        area.setWidget(side)
+        area.setWidgetResizable(True)
+        area.setFrameShape(QFrame.Shape.NoFrame)
+        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        area.setAccessibleName("Ways to a job")
+        outer.addWidget(area, 5)
+        return column
 
     def _list(
         self, column: QVBoxLayout, heading: str, entries: list[tuple[str, str, Any]], empty: str
