@@ -9,9 +9,10 @@ import pytest
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.jobs import PLANS, as_job, steps_of
 from firmcell.core.jobs.readings import not_there
+from firmcell.core.model.design import Pole
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.parts import ChargePort
-from firmcell.core.pictures.way_table import way_tables
+from firmcell.core.model.parts import ChargePort, SwitchSide
+from firmcell.core.pictures.way_table import routes, way_tables
 from firmcell.core.wiring.current_way import charge_outlet, loop_of, way_of
 from firmcell.core.wiring.graph import EdgePart
 from firmcell.core.wiring.solved import pin_groups
@@ -118,6 +119,32 @@ def test_a_cable_and_a_machine_have_a_way_of_their_own():
         job = as_job(pack, kind, SHELF)
         (table,) = way_tables(job, analyse(job, SHELF))
         assert piece in [row[0] for _, row in table.rows]
+
+
+def test_the_passport_says_by_which_points_each_pole_leaves_the_pack(designs):  # noqa: F811
+    """The pole that the board switches goes through its pads, the other not; a fuse stands where it is."""
+    hoist = hoist_in_rows(SHELF)
+    told = dict(routes(analyse(hoist, SHELF).wiring))
+    assert told == {
+        "Minus": "B0 → strip − → B− → P− → connector −",
+        "Plus": "B10 → strip + → fuse → connector +",
+    }
+    for design, analysis in designs[::4]:
+        told = dict(routes(analysis.wiring))
+        assert {"Minus", "Plus"} <= told.keys()
+        board = design.bms.board
+        through = [pole for pole, way in told.items() if "B− →" in way or "B+ →" in way]
+        if board is None:
+            assert not through
+            continue
+        switched = "plus" if board.switch_side is SwitchSide.HIGH else "minus"
+        assert through
+        assert all(pole.lower().endswith(switched) for pole in through)
+        if design.leads.fuse:
+            pole = "Plus" if design.leads.fuse_in is Pole.PLUS else "Minus"
+            assert "fuse" in told[pole]
+        charger = told.get(f"Charger's {switched}", "")
+        assert ("C−" in charger or "C+" in charger) is (board.charge_port is ChargePort.SEPARATE)
 
 
 # -- readings -------------------------------------------------------------------------------------------------

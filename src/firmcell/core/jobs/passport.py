@@ -8,8 +8,10 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import amperes, celsius, figures, kilograms, plural, volts, watt_hours
 from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import Wired
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import TOUCH_LIMIT_V
+from firmcell.core.pictures.way_table import routes
 from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
 from firmcell.core.tap_check.group_verdicts import Verdict
@@ -163,6 +165,7 @@ def _ratings(design: Design, analysis: Analysis) -> Pairs:
         ("BMS", design.bms.board.name if design.bms.board else without),
         ("Fuse", design.leads.fuse.name if design.leads.fuse else "none"),
         ("Connector", design.leads.outlet.name),
+        *(routes(analysis.wiring) if design.details.wired is Wired.PACK else ()),
         (
             "Size",
             f"{e.length_m * 1e3:.0f} × {e.width_m * 1e3:.0f} × {e.height_m * 1e3:.0f} mm, {kilograms(p.mass_kg)}",

@@ -48,6 +48,32 @@ def way_tables(design: Design, analysis: Analysis) -> tuple[WayTable, ...]:
     return tuple(tables)
 
 
+OUTLETS = {"load": "", "load2": "Second ", "charge": "Charger's "}
+
+
+def routes(wiring: Wiring) -> tuple[tuple[str, str], ...]:
+    """Return by which points each pole of each connector leaves the pack: a name, and the points from the
+    cells outwards.
+
+    Empty where there is no pack.
+    """
+    taps = [n for n in range(len(wiring.nodes)) if f"B{n}" in wiring.by_id]
+    if not taps:
+        return ()
+    found = []
+    for outlet, name in OUTLETS.items():
+        for sign, pole, start in (("-", "minus", "B0"), ("+", "plus", f"B{taps[-1]}")):
+            way = wiring.path(start, f"{outlet}.{sign}") if f"{outlet}.{sign}" in wiring.by_id else None
+            if way is None:
+                continue
+            at, points = start, [start]
+            for edge in way:
+                at = edge.end if edge.start == at else edge.start
+                points.append(_place(at, wiring))
+            found.append((f"{name}{pole}".capitalize(), " → ".join(dict.fromkeys(points))))
+    return tuple(found)
+
+
 def _table(title: str, pieces: tuple[Piece, ...], wiring: Wiring) -> WayTable:
     rows = tuple(
         (
