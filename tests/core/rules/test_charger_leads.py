@@ -99,3 +99,17 @@ def test_what_the_charge_loses_counts_the_thin_wire(charged):
     assert loop.ohm >= fuse + contacts
     assert loop.ohm <= fuse + contacts + to_board + 0.005
     assert a.charge_way.drop_v > analyse(charged, SHELF).charge_way.drop_v
+
+
+def test_one_lead_of_the_main_gauge_behind_a_fuse_for_several_is_a_stop(charged):
+    """Three main leads side by side have a fuse for three; the charger's single lead of that gauge stands a third of it."""
+    heavy = next(f for f in SHELF.fuses if f.rating_a == 100.0 and f.voltage_dc_v >= 58)
+    three = charged.with_edits(("leads.parallel", 3), ("leads.fuse", heavy))
+    carries = float(rated_current((three.leads.wire,), three.leads.limit_k, 303.15, three.leads.laying, 2)[0])
+    assert carries < heavy.rating_a
+    told = found(three, SHELF)["LE-23"]
+    assert told.severity is Severity.STOP
+    assert "lets more through" in told.sentence
+    assert "LE-23" not in found(
+        three.edited("leads.parallel", 1).edited("leads.fuse", charged.leads.fuse), SHELF
+    )

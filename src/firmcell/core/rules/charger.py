@@ -120,16 +120,16 @@ def charge_connector_too_weak(s: Situation) -> Iterator[Hit]:
 def charge_leads_unprotected(s: Situation) -> Iterator[Hit]:
     """Leads of the charger too thin for its current, or for the fuse that is in their way."""
     d, leads = s.design, s.design.leads
-    if "charge.+" not in s.analysis.wiring.by_id or leads.charge_wire is None:
+    if "charge.+" not in s.analysis.wiring.by_id:
         return
-    wire, carries = leads.charge_wire, _carries(s, leads.charge_wire)
+    wire, carries = leads.to_charger, _carries(s, leads.to_charger)
     own = leads.charge_fuse
     on_the_way = {p.edge.id for p in passed(s.analysis.wiring, "charge.-", "charge.+")}
     fuse = own or (leads.fuse if "fuse" in on_the_way else None)
     if carries < d.charge_current_a:
         words = f"{wire.gauge} carries {amperes(carries)}; the charger gives {amperes(d.charge_current_a)}."
-    elif wire.area_m2 >= leads.wire.area_m2 and own is None:
-        return
+    elif fuse is None and wire.area_m2 >= leads.wire.area_m2:
+        return  # No worse than the main leads, of which LE-7 speaks.
     elif fuse is None:
         words = f"The charger's leads of {square_millimetres(wire.area_m2)} have no fuse: a short in them burns them."
     elif fuse.rating_a > carries:
