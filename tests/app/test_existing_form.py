@@ -66,7 +66,7 @@ def test_a_pack_of_six_unknown_cells_stays_one_of_six(qtbot, dialog, window, tmp
     design = window.session.design
     assert (design.series, design.parallel, design.leads.fuse) == (6, 1, None)
     assert design.existing is not None
-    assert not design.existing.cell_known
+    assert not design.cell.known
     assert design.existing.fuse_known
     assert design.brief.load_voltage_max_v == pytest.approx(6 * 4.2)
     assert "EX-1" in {f.code for f in window.session.findings}

@@ -6,12 +6,13 @@ from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QLineEdit, QSizePo
 
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.existing_pack import PackAsItIs
+from firmcell.core.changes.existing_pack import UNKNOWN, PackAsItIs
 from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import NOT_KNOWN
 from firmcell.store.units import parse
 from firmcell.store.whole_job import pack_as_told
 
-NOT_KNOWN, NONE, CHOOSE = "not known", "none", "choose its class, or its size alone"
+NONE, CHOOSE = "none", "choose its class, or its size alone"
 
 
 class ExistingForm(QWidget):
@@ -33,7 +34,7 @@ class ExistingForm(QWidget):
         box.addLayout(self._grid)
         self.series, self.parallel = self._line("&Groups in series"), self._line("Cells in &parallel", "1")
         sizes = sorted({cell.size for cell in library.cells if cell.is_round})
-        self.cell = self._combo("&Cell", [CHOOSE, *(f"{NOT_KNOWN}, size {s}" for s in sizes)], library.cells)
+        self.cell = self._combo("&Cell", [CHOOSE, *(f"{UNKNOWN}{s}" for s in sizes)], library.cells)
         self.wire = self._combo("&Wire of its leads", [NOT_KNOWN], library.wires)
         self.connector = self._combo("Conn&ector on it", [NOT_KNOWN], library.connectors)
         self.fuse = self._combo("F&use in it", [NOT_KNOWN, NONE], library.fuses)
@@ -83,7 +84,7 @@ class ExistingForm(QWidget):
             )
         told: dict[str, Any] = {
             **counts,
-            "cell": cell.replace(f"{NOT_KNOWN}, size", "unknown", 1),
+            "cell": cell.replace(UNKNOWN, "unknown ", 1),
             "fuse": self.fuse.currentText().replace(NOT_KNOWN, "unknown"),
         }
         for name in ("wire", "connector", "board"):

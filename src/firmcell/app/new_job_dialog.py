@@ -22,7 +22,7 @@ from firmcell.app.fields import RecordForm
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.existing_pack import PackAsItIs, window_of, worst_of_size
+from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.jobs import PLANS
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import JobKind
@@ -143,7 +143,7 @@ class NewPackDialog(QDialog):
         from pydantic import ValidationError
 
         if self.existing is not None:
-            cell = self.existing.cell or worst_of_size(self.pack.library, self.existing.size)
+            cell = cell_of(self.existing, self.pack.library)
             for name, value in zip(WINDOW, window_of(cell, self.existing.series), strict=True):
                 self.form.fields[name].show_value(value)
                 self.form.take(name, value)

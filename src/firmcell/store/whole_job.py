@@ -11,7 +11,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
-from firmcell.core.changes.existing_pack import PackAsItIs, window_of, worst_of_size
+from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.jobs.passport import Passport
 from firmcell.core.model.brief import Brief
@@ -150,7 +150,7 @@ def new_from_brief(
     library, _ = load_library()
     if existing is not None:
         found = pack_as_told(existing, library)
-        empty, full = window_of(found.cell or worst_of_size(library, found.size), found.series)
+        empty, full = window_of(cell_of(found, library), found.series)
         brief, _ = brief_from_json(text, where, {"load_voltage_min_v": empty, "load_voltage_max_v": full})
         return JobFile.create(path, jobs.existing_job(found, brief, kind, library), note="the pack as it is")
     brief, cell = brief_from_json(text, where)

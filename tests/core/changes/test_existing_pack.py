@@ -82,6 +82,11 @@ def test_what_is_not_known_is_said_with_what_it_forbids():
     a = analyse(design, SHELF)
     plate = dict(PLANS[design.kind].plate(design, a)[1])
     assert plate["Capacity"] == plate["Energy"] == "not known"
+    assert "no charge before their chemistry is known" in told["EX-1"].sentence
+    assert "no sag" in told["EX-1"].sentence, "its resistance is the least, for the short"
+    # What is entered later is known from then on.
+    entered = design.with_edits(("cell", CELL), ("leads.wire", WIRE), ("leads.fuse", SHELF.fuses[0]))
+    assert not {"EX-1", "EX-2", "EX-3"} & found(entered, SHELF).keys()
     known = found(job(JobKind.BMS_RETROFIT, 4, 2), SHELF)
     assert not {"EX-1", "EX-2", "EX-3"} & known.keys()
 

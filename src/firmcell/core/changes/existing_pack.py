@@ -5,12 +5,13 @@ from pydantic import Field
 from firmcell.core.base.quantity import Count, Frozen, Metres
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.brief import Brief
+from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Leads, PackInsulation
 from firmcell.core.model.job_details import ExistingPack
 from firmcell.core.model.part_library import PartLibrary
-from firmcell.core.model.parts import Board, Cell, Connector, Fuse, StripMetal, Wire
+from firmcell.core.model.parts import NOT_KNOWN, Board, Cell, Connector, Fuse, StripMetal, Wire
 
-UNKNOWN = "not known, size "
+UNKNOWN = f"{NOT_KNOWN}, size "
 OLD_CELL_C = 1.0
 """What a cell that is not known may be drawn by, times its least capacity an hour; half of it for charging. Engineering
 judgement."""
@@ -51,9 +52,9 @@ def worst_of_size(library: PartLibrary, size: str) -> Cell:
     that size, or of whatever
     has it.
 
-    Least capacity, current and charge current; least resistance, since a short then drives most; the
-    highest empty and the
-    lowest full voltage.
+    Least capacity, current and charge current; the highest empty and the lowest full voltage. Least
+    resistance, since a short then drives most: sag and heat come out too small by it, and `EX-1` says that
+    they are not known.
 
     Raises
     ------
@@ -65,7 +66,7 @@ def worst_of_size(library: PartLibrary, size: str) -> Cell:
     if not same:
         sizes = ", ".join(sorted({c.size for c in library.cells}))
         raise Refusal(f"There is no cell of size “{wanted}” in the part library; there are {sizes}.")
-    first = next((c for c in same if c.chemistry.value == "li-ion"), same[0])
+    first = next((c for c in same if c.chemistry is Chemistry.LI_ION), same[0])
     like = [c for c in same if c.chemistry is first.chemistry]
 
     def least(name: str) -> float:
@@ -77,7 +78,7 @@ def worst_of_size(library: PartLibrary, size: str) -> Cell:
     return first.model_copy(
         update={
             "name": f"{UNKNOWN}{wanted}",
-            "source": "not known: of each figure the worst of its size",
+            "source": f"{NOT_KNOWN}: of each figure the worst of its size",
             "capacity_as": least("capacity_as"),
             "resistance_ohm": least("resistance_ohm"),
             "current_continuous_a": min(least("current_continuous_a"), OLD_CELL_C * hour_a),
@@ -91,6 +92,19 @@ def worst_of_size(library: PartLibrary, size: str) -> Cell:
             "length_m": max(c.length_m for c in like),
         }
     )
+
+
+def cell_of(found: PackAsItIs, library: PartLibrary) -> Cell:
+    """Return the cell of a pack that is there: of its class, or what stands for one of its size; raises as
+    `worst_of_size`."""
+    return found.cell or worst_of_size(library, found.size)
+
+
+def _thinnest(wires: list[Wire]) -> Wire:
+    """What stands for a wire that is not known."""
+    thin = wires[0]
+    name = f"{NOT_KNOWN}, counts as {thin.gauge}"
+    return thin.model_copy(update={"name": name, "source": f"{NOT_KNOWN}: the thinnest there is"})
 
 
 def window_of(cell: Cell, series: int) -> tuple[float, float]:
@@ -111,7 +125,7 @@ def as_it_is(found: PackAsItIs, brief: Brief, library: PartLibrary) -> Design:
     for kind in ("cells", "strips", "wires", "connectors"):
         if not getattr(library, kind):
             raise Refusal(f"There are no {kind} in the part library.")
-    cell = found.cell or worst_of_size(library, found.size)
+    cell = cell_of(found, library)
     nickel = [s for s in library.strips if s.metal is StripMetal.NICKEL] or list(library.strips)
     strip = min(nickel, key=lambda s: s.section_m2)
     wires = sorted(library.wires, key=lambda w: w.area_m2)
@@ -123,7 +137,7 @@ def as_it_is(found: PackAsItIs, brief: Brief, library: PartLibrary) -> Design:
         arrangement=Arrangement(rows=found.parallel if cell.is_round else 1),
         joining=Joining(link_strip=strip, collector_strip=strip),
         leads=Leads(
-            wire=found.wire or wires[0],
+            wire=found.wire or _thinnest(wires),
             length_m=found.length_m,
             connector=found.connector or library.connectors[0],
             fuse=found.fuse,
@@ -133,8 +147,6 @@ def as_it_is(found: PackAsItIs, brief: Brief, library: PartLibrary) -> Design:
         cell_now_v=cell.facts.storage_v,
         charge_current_a=cell.current_charge_a * found.parallel / 2,
         existing=ExistingPack(
-            cell_known=found.cell is not None,
-            wire_known=found.wire is not None,
             fuse_known=found.fuse_known,
             condition=found.condition,
         ),

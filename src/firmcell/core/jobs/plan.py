@@ -80,7 +80,7 @@ def as_handed_over(parts: HandedOver, design: Design, analysis: Analysis, state:
 def electrical_ratings(design: Design, analysis: Analysis) -> Pairs:
     """Return voltage, content and current of what holds cells, as the rating plate names them."""
     p = analysis.pack
-    known = design.existing is None or design.existing.cell_known
+    known = design.cell.known
     return (
         ("Nominal", volts(p.voltage_nominal_v)),
         ("Full", volts(p.voltage_full_v)),

@@ -56,14 +56,10 @@ class ExistingPack(Frozen):
 
     Attributes
     ----------
-    cell_known : else every figure of the cell is the worst of its size.
-    wire_known : else it counts as the thinnest that leads are made of.
     fuse_known : whether it is known that there is a fuse, or that there is none.
     condition : as it was found.
     """
 
-    cell_known: bool = Field(True, title="The cells are known")
-    wire_known: bool = Field(True, title="The wire is known")
     fuse_known: bool = Field(True, title="It is known whether there is a fuse")
     condition: str = Field("", title="As found", max_length=500)
 

@@ -26,12 +26,21 @@ from firmcell.core.model.chemistry import FACTS, Chemistry, ChemistryFacts
 GENERIC = "generic class value"
 
 
+NOT_KNOWN = "not known"
+"""How the source of a part begins that stands, at the safe side, for one that is not known."""
+
+
 class Part(Frozen):
     """What every part has: a name in the trade's terms and where its values come from."""
 
     kind: ClassVar[str] = "part"
     name: str = Field(title="Name", min_length=1, max_length=80)
     source: str = Field(GENERIC, title="Source of the values", max_length=200)
+
+    @property
+    def known(self) -> bool:
+        """Whether it is a part of a known class, and not what stands for one that nobody knows."""
+        return not self.source.startswith(NOT_KNOWN)
 
 
 class CellForm(StrEnum):

@@ -18,13 +18,14 @@ from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 def cells_not_known(s: Situation) -> Iterator[Hit]:
     """Cells of which only the size is known."""
     d = s.design
-    if d.existing is None or d.existing.cell_known:
+    if d.cell.known:
         return
     cell, parallel = d.cell, d.parallel
     yield Hit(
         f"The cells are not known: each figure is the worst of size {cell.size}. Until one is measured, draw no more than "
-        f"{amperes(cell.current_continuous_a * parallel)}, charge with no more than {amperes(cell.current_charge_a * parallel)}, and promise no energy "
-        f"and no run time ({figures(cell.capacity_as / 3600 * parallel)} Ah is the least of its size)."
+        f"{amperes(cell.current_continuous_a * parallel)}, charge with no more than {amperes(cell.current_charge_a * parallel)}, and promise no energy, "
+        f"no run time and no sag ({figures(cell.capacity_as / 3600 * parallel)} Ah is the least of its size). They count as {cell.facts.label.lower()}: no charge "
+        "before their chemistry is known; iron phosphate rests near 3.3 V and is overcharged above 3.65 V."
     )
 
 
@@ -38,7 +39,7 @@ def cells_not_known(s: Situation) -> Iterator[Hit]:
 def wire_not_known(s: Situation) -> Iterator[Hit]:
     """Leads of which the gauge is not known."""
     d = s.design
-    if d.existing is not None and not d.existing.wire_known:
+    if not d.leads.wire.known:
         yield Hit(
             f"The gauge of the leads is not known and counts as {square_millimetres(d.leads.wire.area_m2)}: strip a little, count and measure the strands, "
             "and enter it in Leads.",
@@ -56,7 +57,7 @@ def wire_not_known(s: Situation) -> Iterator[Hit]:
 def fuse_not_known(s: Situation) -> Iterator[Hit]:
     """A pack of which nobody knows whether it has a fuse."""
     d, pack = s.design, s.analysis.pack
-    if d.existing is not None and not d.existing.fuse_known:
+    if d.existing is not None and not d.existing.fuse_known and d.leads.fuse is None:
         over = f" It is over {TOUCH_LIMIT_V:g} V." if pack.voltage_full_v > TOUCH_LIMIT_V else ""
         yield Hit(
             f"Whether there is a fuse is not known: work as if there were none. A short drives about {amperes(pack.short_circuit_a)}.{over}",
