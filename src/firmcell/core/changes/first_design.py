@@ -6,7 +6,7 @@ from collections.abc import Collection, Iterator
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Finding, Severity, Situation
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.strip_fixes import MOST_LAYERS_OFFERED, verified_fixes
+from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.insulation.outer_size import next_stock_size
 from firmcell.core.layout.cell_places import best_rows, stack_size
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
@@ -16,7 +16,7 @@ from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell, CellForm, Keying, StripMetal
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.rules import RULES, Rule, find
-from firmcell.core.strips.bars import bar_on_tabs
+from firmcell.core.strips.bars import least_bar
 from firmcell.core.strips.under_load import solve_under_load
 
 MOST_FIXES = 30
@@ -135,12 +135,8 @@ def _with_bars(design: Design, library: PartLibrary) -> Design:
     current = design.brief.duty.lasting_a
     if current < BARS_FROM_A:
         return design
-    layout = analyse(design, library).layout
-    for layers in range(1, MOST_LAYERS_OFFERED + 1):
-        found = bar_on_tabs(design, layout, library, current, layers)
-        if found is not None:
-            return design.with_edits(*found[1])
-    return design
+    found = least_bar(design, analyse(design, library).layout, library, current)
+    return design.with_edits(*found[1]) if found else design
 
 
 def _carrying(design: Design, library: PartLibrary, rules: Collection[Rule]) -> Design:

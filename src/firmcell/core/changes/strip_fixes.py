@@ -13,7 +13,7 @@ from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
-from firmcell.core.strips.bars import bar_on_tabs
+from firmcell.core.strips.bars import least_bar
 from firmcell.core.strips.joints import joint_count
 from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.runs import StripKind, strip_runs
@@ -203,25 +203,16 @@ def _bars_on_tabs(design: Design, layout: Layout, library: PartLibrary) -> Itera
     if design.joining.on_tabs:
         return
     current = design.brief.duty.lasting_a
-    one = _least_bar(design, layout, library, current)
+    one = least_bar(design, layout, library, current)
     if one is not None:
-        yield one
+        yield Fix(*one)
     # Two leads at the ends of a group have about half each.
-    half = _least_bar(design, layout, library, SHARE_OF_TWO * current)
+    half = least_bar(design, layout, library, SHARE_OF_TWO * current)
     if half is not None:
+        words, edits = half
         for leads in _both_leads(layout):
             if any("also" in path for path, _ in leads.edits):
-                yield Fix(
-                    f"{half.words}; {leads.words[0].lower()}{leads.words[1:]}", half.edits + leads.edits
-                )
-
-
-def _least_bar(design: Design, layout: Layout, library: PartLibrary, current_a: float) -> Fix | None:
-    for layers in range(1, MOST_LAYERS_OFFERED + 1):
-        found = bar_on_tabs(design, layout, library, current_a, layers)
-        if found is not None:
-            return Fix(*found)
-    return None
+                yield Fix(f"{words}; {leads.words[0].lower()}{leads.words[1:]}", edits + leads.edits)
 
 
 def _both_stronger(design: Design, layout: Layout, library: PartLibrary) -> Iterator[Fix]:

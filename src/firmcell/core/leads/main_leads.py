@@ -32,7 +32,7 @@ class Loop:
     Attributes
     ----------
     metres : of main lead that the whole current passes; two side by side count as half of one, m.
-    ohm : of contacts, fuse, joints and tails of strip, Ω.
+    ohm : of contacts and fuse, Ω; tails of strip and their joints count with the strips.
     """
 
     metres: float
@@ -99,8 +99,8 @@ class LeadFigures(Frozen):
     Attributes
     ----------
     wire_ohm : one lead, at its working temperature.
-    loop_ohm : from the end of the strips to the load's connector and back: leads, contacts, fuse, joints,
-        all as wired.
+    loop_ohm : from the end of the strips to the load's connector and back: leads, contacts and fuse, as
+        wired.
     limit_a : steady current the wire may carry by heat balance as it is laid; see `rated_current`.
     bend_m : smallest inside radius the wire may be laid with.
     connector_ruled_by : whether contact or wire sets what the connector carries.

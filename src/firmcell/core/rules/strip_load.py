@@ -11,15 +11,13 @@ from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import Hit, rule
-from firmcell.core.strips.bars import bar_on_tabs
-from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
+from firmcell.core.strips.bars import least_bar
+from firmcell.core.strips.made_of import SMALL_WELDER_M, WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
 
-EASY_M = 0.0002
-"""Thickest nickel or steel that a small welder joins, m; common practice, no source."""
-LAYERS_WORTH_WELDING, MOST_BARS = 3, 4
+LAYERS_WORTH_WELDING = 3
 
 
 WIDEST_BAR = 0.9
@@ -50,10 +48,9 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     if easy is not None:
         return easy
     if part == "collector" and not s.design.joining.on_tabs:
-        for layers in range(1, MOST_BARS + 1):
-            found = bar_on_tabs(s.design, s.analysis.layout, s.library, piece.current_steady_a, layers)
-            if found is not None:
-                return Fix(*found)
+        found = least_bar(s.design, s.analysis.layout, s.library, piece.current_steady_a)
+        if found is not None:
+            return Fix(*found)
     any_metal = _least_strip(s, piece, part, easily_welded=False)
     if any_metal is None and piece.layers_needed <= MOST_LAYERS:
         return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
@@ -68,7 +65,7 @@ def _least_strip(s: Situation, piece: StripPiece, part: str, easily_welded: bool
         welded = joining.joined_by is JoinedBy.WELD
         if (welded and strip.thickness_m > WELDABLE_M) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
             continue
-        if easily_welded and (strip.metal is StripMetal.COPPER or strip.thickness_m > EASY_M):
+        if easily_welded and (strip.metal is StripMetal.COPPER or strip.thickness_m > SMALL_WELDER_M):
             continue
         if not strip_takes_screw(strip, joining):
             continue

@@ -13,12 +13,9 @@ from firmcell.core.model.parts import CellForm, Strip, StripMetal
 from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
-from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
+from firmcell.core.strips.made_of import SMALL_WELDER_M, WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.plates import gap_wanted, least_gap, plates
 from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
-
-SMALL_WELDER_M = 0.0002
-"""Thickest nickel a small spot welder joins reliably; common practice, no source."""
 
 
 @rule(

@@ -8,13 +8,25 @@ from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
-from firmcell.core.strips.made_of import PLACING_M
+from firmcell.core.strips.made_of import PLACING_M, SMALL_WELDER_M
 
 BAR_FROM_M = 0.0005
 """From this thickness on copper is a bar, m; engineering judgement."""
-TAB_THICKEST_M, TAB_WIDEST_M = 0.0002, 0.010
-"""Nickel that any welder joins, as tabs of a bar, m; common practice, no source."""
+TAB_WIDEST_M = 0.010
+"""Nickel that lies flat as a tab of a bar, m; common practice, no source."""
 Edits = tuple[tuple[str, object], ...]
+
+
+MOST_BARS = 4
+"""Bars laid on each other at most; engineering judgement."""
+
+
+def least_bar(
+    design: Design, layout: Layout, library: PartLibrary, current_a: float
+) -> tuple[str, Edits] | None:
+    """Return the bar that carries a current in as few layers as can be, as `bar_on_tabs` does."""
+    tried = (bar_on_tabs(design, layout, library, current_a, n) for n in range(1, MOST_BARS + 1))
+    return next((found for found in tried if found is not None), None)
 
 
 def bar_on_tabs(
@@ -31,7 +43,7 @@ def bar_on_tabs(
     nickel = [
         s
         for s in library.strips
-        if s.metal is StripMetal.NICKEL and s.thickness_m <= TAB_THICKEST_M and s.width_m <= TAB_WIDEST_M
+        if s.metal is StripMetal.NICKEL and s.thickness_m <= SMALL_WELDER_M and s.width_m <= TAB_WIDEST_M
     ]
     limit_k, ambient_k = design.cell.temperature_max_k, design.brief.ambient_max_k
     bars = [
