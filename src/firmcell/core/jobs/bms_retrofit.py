@@ -8,6 +8,7 @@ from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
+from firmcell.core.jobs.readings import READS
 from firmcell.core.jobs.wiring_steps import (
     board_last,
     harness_steps,
@@ -55,7 +56,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         "end one began building with.",
         cautions=("The pack is live and cannot be switched off.", FIRE_PLAN, *over),
         records=("polarity-reading",),
-        expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}, red on the pack's plus",
+        expected=f"{READS}, red on the pack's plus",
         probes=("B0", f"B{d.series}"),
         any_charge=True,
         refs=("lead:plus", "lead:minus"),

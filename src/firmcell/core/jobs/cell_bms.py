@@ -9,12 +9,12 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import (
     amperes,
     millimetres,
-    volts,
 )
 from firmcell.core.bms.single_cell import CellWithBoard, cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
+from firmcell.core.jobs.readings import READS
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -33,10 +33,6 @@ def cell_bms_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
     return (*_before(d, made), *_welded(d), *_woken(d), *_closed(made), *_tripped(d))
 
 
-def _in_use(d: Design) -> str:
-    return f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}"
-
-
 def _before(d: Design, made: CellWithBoard) -> tuple[Step, ...]:
     return (
         Step(
@@ -47,7 +43,7 @@ def _before(d: Design, made: CellWithBoard) -> tuple[Step, ...]:
             "and charger with a dummy of that size first.",
             cautions=("Dispose of a dented, leaking or rusty cell; it gets no board.", FIRE_PLAN),
             records=("polarity-reading",),
-            expected=f"{_in_use(d)}, red on the positive end",
+            expected=f"{READS}, red on the positive end",
             probes=("B0", "B1"),
             any_charge=True,
             refs=("cell:1",),
@@ -109,7 +105,7 @@ def _woken(d: Design) -> tuple[Step, ...]:
             "Wake the board and measure it",
             "Some boards sleep until they see a charger: touch a charger of the cell's voltage to P+ and P− for a moment.",
             records=("polarity-reading",),
-            expected=f"{_in_use(d)} at the outside ends, red on the positive",
+            expected=f"{READS} at the outside ends, red on the positive",
             probes=("load.-", "load.+"),
             any_charge=True,
             refs=("board",),

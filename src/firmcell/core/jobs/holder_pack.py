@@ -12,6 +12,7 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.jobs.plan import JobPlan, PageSection
 from firmcell.core.jobs.proving_steps import board_on_step, proving_steps
+from firmcell.core.jobs.readings import READS
 from firmcell.core.jobs.wiring_steps import wiring_steps
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.job_details import JobKind
@@ -128,7 +129,7 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
                 "A cell the wrong way round is a short through its neighbours: look, then push it in.",
             ),
             records=("polarity-reading",),
-            expected=f"{volts(d.cell_now_v)} from B{group - 1} to B{group}, red on B{group}",
+            expected=f"{READS} from B{group - 1} to B{group}, red on B{group}",
             probes=(f"B{group - 1}", f"B{group}"),
             any_charge=True,
             face=Face.TOP,

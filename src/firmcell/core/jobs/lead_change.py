@@ -13,6 +13,7 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
+from firmcell.core.jobs.readings import READS
 from firmcell.core.jobs.wiring_steps import ids
 from firmcell.core.leads.lead_change import ChangedLead, changed_lead, pole_order
 from firmcell.core.leads.soldering import TOUCH_K
@@ -63,7 +64,7 @@ def _before(d: Design, a: Analysis) -> Iterator[Step]:
         f"Measure at {old}. Tie tape marked + to the wire that is plus, at the pack, and mark both sides of the old body. Colours of "
         "wires are no proof.",
         records=("polarity-reading",),
-        expected=f"{volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)} with red on plus",
+        expected=f"{READS} with red on plus",
         probes=("B0", f"B{d.series}"),
         any_charge=True,
         refs=("lead:plus", "lead:minus"),
@@ -227,7 +228,7 @@ def _after(d: Design, a: Analysis) -> Iterator[Step]:
         "Take the mate out. Red probe into the contact marked +, black into −, without touching both with one probe.",
         cautions=("A probe tip that slips across shorts the pack.",),
         records=("polarity-reading",),
-        expected=f"the same as before, {volts(d.series * d.cell.empty_v)} to {volts(a.pack.voltage_full_v)}",
+        expected=f"the same as before, {READS}",
         probes=("load.-", "load.+"),
         any_charge=True,
         refs=("connector",),

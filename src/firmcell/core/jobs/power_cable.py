@@ -16,6 +16,7 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
+from firmcell.core.jobs.readings import READS
 from firmcell.core.leads.insulation_class import smallest_bend
 from firmcell.core.leads.lugs import lug_takes, lug_work
 from firmcell.core.leads.power_cable import cable_figures, lug_for
@@ -218,7 +219,7 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         f"Polarity at the load, then the {protection} in",
         f"With the {protection} out the load end reads nothing. Put it in; red on the plus lug.",
         records=("polarity-reading",),
-        expected=f"up to {volts(d.cable.source_v)} with red on plus",
+        expected=f"up to {READS} with red on plus",
         probes=("load.-", "load.+"),
         refs=("lead:plus", "fuse"),
         hold=True,

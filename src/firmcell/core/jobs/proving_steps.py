@@ -4,11 +4,13 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, figures, millimetres, plural, volts
+from firmcell.core.jobs.readings import BOARD_ON, READS
 from firmcell.core.jobs.wiring_steps import board_last, ids, soldered
 from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Design
 from firmcell.core.model.parts import Board
 from firmcell.core.records.step import Step
+from firmcell.core.wiring.graph import OUTLETS
 from firmcell.core.wiring.pack_wiring import pole_through_board
 from firmcell.core.wiring.sense_wiring import pad_id
 
@@ -25,7 +27,7 @@ def total_step(d: Design, phase: str, hold: bool = True) -> Step:
         f"Black on the collecting strip of B0, red on that of B{d.series}.",
         cautions=("Two probes, two hands, nothing else on the strips.",),
         records=("polarity-reading",),
-        expected=f"{volts(d.series * d.cell_now_v)}, {plural(d.series, 'group')} of {volts(d.cell_now_v)}",
+        expected=f"{READS}, {plural(d.series, 'group')} of {volts(d.cell_now_v)}",
         probes=("B0", f"B{d.series}"),
         refs=("lead:minus", "lead:plus"),
         hold=hold,
@@ -93,8 +95,7 @@ def outlet_readings(a: Analysis) -> Iterator[Step]:
     A charge port of the board's own is left out: whether its switch conducts with no charger on differs
     between boards.
     """
-    names = {"load": "connector", "load2": "second connector", "charge": "charger's connector"}
-    for outlet, name in names.items():
+    for outlet, name in OUTLETS.items():
         if f"{outlet}.+" not in a.wiring.by_id:
             continue
         by = a.wiring.path("B0", f"{outlet}.-") or ()
@@ -142,7 +143,7 @@ def board_on_step(d: Design, a: Analysis, board: Board, live: bool = True) -> St
         ("Each free end is live against all the others: uncover one at a time.",) if live and sense else ()
     )
     return Step(
-        "board-on",
+        BOARD_ON,
         "Prove" if live else "Wire",
         "Connect the board",
         " ".join(words),

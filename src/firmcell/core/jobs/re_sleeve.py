@@ -11,6 +11,7 @@ from firmcell.core.insulation.cell_sleeve import SleevedCell, sleeved_cell
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
+from firmcell.core.jobs.readings import READS
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V
@@ -71,7 +72,7 @@ def _judge(d: Design, number: int) -> Step:
         + (" Write its number on it." if many else ""),
         cautions=(f"Dented, leaking, rusted, warm, or under {volts(d.cell.empty_v)}: {DISPOSE}.", FIRE_PLAN),
         records=("polarity-reading",),
-        expected=f"{volts(d.cell.empty_v)} to {volts(d.cell.full_v)}, red on the positive end",
+        expected=f"{READS}, red on the positive end",
         probes=("B0", "B1"),
         any_charge=True,
         refs=("cell:1",),
@@ -158,7 +159,7 @@ def _handed_back(d: Design) -> tuple[Step, ...]:
                 "Goes into its holder without force",
                 f"Reads as before, within {volts(FIRST_TOUCH_SPREAD_V)}",
             ),
-            expected=f"as before, {volts(d.cell.empty_v)} to {volts(d.cell.full_v)}, red on the positive end",
+            expected=f"as before, {READS}, red on the positive end",
             probes=("load.-", "load.+"),
             any_charge=True,
             refs=("sleeve",),

@@ -13,6 +13,8 @@ METER_OVER_V = 0.05
 SOURCE_LEAST, SOURCE_MOST = 0.5, 1.02
 """Shares of its full voltage that a source which is not ours may read; engineering judgement."""
 BOARD_ON = "board-on"
+READS = "{reads}"
+"""Stands in what a step expects for what its probes must read."""
 
 
 def not_there(wiring: Wiring, steps: tuple[Step, ...], code: str) -> frozenset[str]:
@@ -60,7 +62,8 @@ def _with_reading(step: Step, steps: tuple[Step, ...], design: Design, wiring: W
         told = f"{volts(band[0])} to {volts(found / _cell_v(design) * _full_v(design))}"
     else:
         told = volts(found)
-    return replace(step, reads_v=band, expected=step.expected or f"{told}, red on {red}, black on {black}")
+    words = step.expected.replace(READS, told) or f"{told}, red on {red}, black on {black}"
+    return replace(step, reads_v=band, expected=words)
 
 
 def _cell_v(design: Design) -> float:

@@ -13,7 +13,7 @@ from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, SenseJoined
 from firmcell.core.records.step import Step
-from firmcell.core.wiring.graph import Edge, NodeKind, Wiring
+from firmcell.core.wiring.graph import OUTLETS, Edge, NodeKind, Wiring
 from firmcell.core.wiring.pack_wiring import pole_through_board, switched_sign
 from firmcell.core.wiring.sense_wiring import pad_id
 
@@ -312,7 +312,9 @@ def _expected(d: Design, pole: str, through: str | None, bolted: bool) -> str:
 
 def outlet_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the leads of a second connector and of the charger's."""
-    for name, words in (("load2", "second connector"), ("charge", "charger's connector")):
+    for name, words in OUTLETS.items():
+        if name == "load":
+            continue
         made = [e for e in a.wiring.wires if e.id.startswith(f"{name}.")]
         if not made:
             continue

@@ -6,7 +6,7 @@ from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import Wired
 from firmcell.core.wiring.current_way import Piece, charge_outlet, way_of
-from firmcell.core.wiring.graph import Wiring
+from firmcell.core.wiring.graph import OUTLETS, Wiring
 
 HEADINGS = ("Piece", "Resistance", "Loses", "Heat")
 
@@ -48,9 +48,6 @@ def way_tables(design: Design, analysis: Analysis) -> tuple[WayTable, ...]:
     return tuple(tables)
 
 
-OUTLETS = {"load": "", "load2": "Second ", "charge": "Charger's "}
-
-
 def routes(wiring: Wiring) -> tuple[tuple[str, str], ...]:
     """Return by which points each pole of each connector leaves the pack: a name, and the points from the
     cells outwards.
@@ -70,7 +67,9 @@ def routes(wiring: Wiring) -> tuple[tuple[str, str], ...]:
             for edge in way:
                 at = edge.end if edge.start == at else edge.start
                 points.append(_place(at, wiring))
-            found.append((f"{name}{pole}".capitalize(), " → ".join(dict.fromkeys(points))))
+            found.append(
+                (f"{name.removesuffix('connector')}{pole}".capitalize(), " → ".join(dict.fromkeys(points)))
+            )
     return tuple(found)
 
 
@@ -125,8 +124,5 @@ def _place(name: str, wiring: Wiring) -> str:
             return f"strip {shown[0]}"
         case "cup" | "load" | "load2" | "charge":
             outlet, _, sign = shown.rpartition(".")
-            return f"{PLUGS[outlet or kind]} {sign}"
+            return f"{OUTLETS[outlet or kind]} {sign}"
     return name if name.startswith("B") else node.label
-
-
-PLUGS = {"load": "connector", "load2": "second connector", "charge": "charger's connector"}

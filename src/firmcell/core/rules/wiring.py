@@ -9,9 +9,7 @@ from firmcell.core.leads.connectors import mates
 from firmcell.core.model.parts import ChargePort
 from firmcell.core.rules.charger import charge_fix, load_connectors
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, Topic, rule
-from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
-
-OUTLETS = {"load": "the connector", "load2": "the second connector", "charge": "the charger's connector"}
+from firmcell.core.wiring.graph import OUTLETS, EdgePart, NodeKind, Wiring
 
 
 def past_the_board(wiring: Wiring) -> tuple[str, ...]:
@@ -34,7 +32,7 @@ def past_the_board(wiring: Wiring) -> tuple[str, ...]:
 def current_past_the_board(s: Situation) -> Iterator[Hit]:
     """A way from the cells to a connector that does not pass the board's switch."""
     for name in past_the_board(s.analysis.wiring):
-        yield Hit(f"The way to {OUTLETS[name]} does not pass the board's switch.", ("board", "connector"))
+        yield Hit(f"The way to the {OUTLETS[name]} does not pass the board's switch.", ("board", "connector"))
 
 
 @rule(

@@ -30,6 +30,10 @@ class NodeKind(StrEnum):
     CELL_END = "end of a cell"
 
 
+OUTLETS = {"load": "connector", "load2": "second connector", "charge": "charger's connector"}
+"""What each outlet of a pack is called; its contacts are ``load.-``, ``load.+`` and so on."""
+
+
 class EdgePart(StrEnum):
     """What an edge is made of."""
 

@@ -11,7 +11,7 @@ from firmcell.core.strips.made_of import ohms_per_metre
 from firmcell.core.strips.runs import LEAD_TAIL_M, StripKind
 from firmcell.core.wiring.builder import Builder
 from firmcell.core.wiring.colours import main_colour
-from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
+from firmcell.core.wiring.graph import OUTLETS, EdgePart, NodeKind, Wiring
 from firmcell.core.wiring.sense_wiring import SenseWiring, pad_id
 
 CHARGE_FUSE_AT_M = 0.05
@@ -191,17 +191,17 @@ class _PackWiring:
         leads = self.leads
         host = getattr(self.design.details, "host_plug", None)
         part = host or leads.outlet
-        self._outlet("load", "connector", part, starts, host is None and leads.ends is LeadEnds.STUDS)
+        self._outlet("load", part, starts, host is None and leads.ends is LeadEnds.STUDS)
         if not self.inside:
             return
         if leads.second_connector is not None:
-            self._outlet("load2", "second connector", leads.second_connector, starts)
+            self._outlet("load2", leads.second_connector, starts)
         separate = self.board is not None and self.board.charge_port is ChargePort.SEPARATE
         if separate or leads.charge_connector is not None:
             to = dict(starts)
             if separate and self.switched is not None:
                 to[self.switched] = [pad_id(self.switched, "C")]
-            self._outlet("charge", "charger's connector", leads.charge_connector or leads.connector, to)
+            self._outlet("charge", leads.charge_connector or leads.connector, to)
         if host is not None:
             sensor = self.build.node("ntc.host", NodeKind.SENSOR, "thermistor that the host reads")
             pin = self.build.node("load.ntc", NodeKind.CONTACT, f"{host.name}, pin of the thermistor")
@@ -217,9 +217,7 @@ class _PackWiring:
                 "connector",
             )
 
-    def _outlet(
-        self, name: str, words: str, part: Connector, starts: dict[str, list[str]], studs: bool = False
-    ) -> None:
+    def _outlet(self, name: str, part: Connector, starts: dict[str, list[str]], studs: bool = False) -> None:
         build = self.build
         for sign in ("−", "+"):
             plain = _plain(sign)
@@ -227,7 +225,7 @@ class _PackWiring:
             if name == "charge":
                 where = f"charger's {where}"
             cup = build.node(f"cup.{name}.{plain}", NodeKind.STUD if studs else NodeKind.CUP, where)
-            contact = build.node(f"{name}.{plain}", NodeKind.CONTACT, f"{words}, {sign}")
+            contact = build.node(f"{name}.{plain}", NodeKind.CONTACT, f"{OUTLETS[name]}, {sign}")
             ohm = part.contact_resistance_ohm * (1 + self.leads.adapters if name == "load" else 1)
             build.edge(f"contact.{name}.{plain}", cup, contact, EdgePart.CONTACT, ohm)
             if part.anti_spark and sign == "+":
