@@ -1,5 +1,6 @@
 """Collecting bars on tabs: resistance by hand, joints, lengths, and what the bench is told."""
 
+import numpy as np
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
@@ -7,7 +8,7 @@ from firmcell.core.jobs import steps_of
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.model.parts import Strip
 from firmcell.core.strips.bars import bar_on_tabs
-from firmcell.core.strips.joints import TAB_M, joint_resistances, tab_resistance
+from firmcell.core.strips.joints import TAB_M, joint_resistances, tab_resistance, tab_rise
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.part_files import part_named, shipped_library
@@ -116,3 +117,39 @@ def test_a_tall_pile_of_layers_is_told_and_its_fix_carries_as_much(hoist):
     assert after.link_layers * after.link_strip.section_m2 / after.link_strip.resistivity_ohm_m >= before
     assert "SR-17" not in found(told.fix.applied(piled), SHELF)
     assert "SR-17" not in found(piled.edited("joining.link_layers", 4), SHELF)
+
+
+def middle_of_a_tab(amps, thick, wide, ends_k, length=0.006, points=201):
+    """Own finite differences: a conductor of nickel with both ends held, nothing given off, resistance by the place's own temperature."""
+    kelvin, step = np.full(points, ends_k), length / (points - 1)
+    for _ in range(80):
+        heat = (amps / (thick * wide)) ** 2 * 69.3e-9 * (1 + 0.006 * (kelvin - 293.15))
+        matrix = (
+            np.diag(np.full(points - 1, 1.0), 1) + np.diag(np.full(points - 1, 1.0), -1) - 2 * np.eye(points)
+        )
+        right = -heat * step**2 / 80.0
+        matrix[0], matrix[-1] = np.eye(points)[0], np.eye(points)[-1]
+        right[[0, -1]] = ends_k
+        kelvin = np.linalg.solve(matrix, right)
+    return float(kelvin.max()) - ends_k
+
+
+@pytest.mark.parametrize(("thick", "wide"), [(0.2, 10.0), (0.15, 8.0), (0.1, 5.0)])
+@pytest.mark.parametrize("amps", [5.0, 15.0, 30.0])
+def test_a_tab_is_told_no_cooler_than_it_is(barred, thick, wide, amps):
+    tab = NICKEL.model_copy(update={"thickness_m": thick / 1e3, "width_m": wide / 1e3})
+    joining = barred.joining.model_copy(update={"collector_tabs": tab})
+    true = middle_of_a_tab(amps, thick / 1e3, wide / 1e3, 333.15)
+    assert true * 0.999 <= tab_rise(joining, amps, 333.15) <= true * 1.15 + 0.1
+
+
+def test_a_thin_tab_is_told_and_its_fix_carries_it(barred):
+    thin = part_named(SHELF, Strip, "pure nickel strip 0.1 × 5")
+    weak = barred.with_edits(
+        ("joining.collector_tabs", thin), ("brief.current_steady_a", 100.0), ("brief.current_peak_a", 100.0)
+    )
+    told = found(weak, SHELF)["SR-18"]
+    assert "25 A" in told.sentence
+    assert "SR-18" not in found(told.fix.applied(weak), SHELF)
+    assert "SR-18" not in found(barred, SHELF)
+    assert tab_rise(barred.edited("joining.collector_tabs", None).joining, 100.0, 333.15) == 0

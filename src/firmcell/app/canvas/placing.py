@@ -18,6 +18,12 @@ if TYPE_CHECKING:
 GAP_MM = 8.0
 
 
+def _shape(drawing: Drawing) -> float:
+    """Width over height."""
+    x0, y0, x1, y1 = drawing.bounds
+    return (x1 - x0) / (y1 - y0)
+
+
 class Placing:
     """Where each picture lies in the view, and its shapes in batches of one look."""
 
@@ -25,16 +31,20 @@ class Placing:
         self.view = view
 
     def place(self, drawings: list[Drawing]) -> None:
-        if len(drawings) > 2 and drawings[-1].title == "wiring":
-            # The schematic has no scale: it is drawn as large as the faces are high, whichever way they lie.
-            ways = [self._beside(drawings[:-1]), self._under(drawings[:-1])]
-            faces, size = max(
-                (self._with_schematic(way, drawings[-1]) for way in ways), key=lambda way: self._scale(way[1])
-            )
-        else:
-            faces, size = max(
-                (self._under(drawings), self._beside(drawings)), key=lambda way: self._scale(way[1])
-            )
+        schematic = drawings[-1] if len(drawings) > 2 and drawings[-1].title == "wiring" else None
+        plain = drawings[:-1] if schematic else drawings
+
+        def whole(way: tuple[list[Placed], tuple[float, float]]) -> tuple[float, float]:
+            wide, high = way[1]
+            return (wide + GAP_MM + high * _shape(schematic), high) if schematic else (wide, high)
+
+        way = max((self._under(plain), self._beside(plain)), key=lambda way: self._scale(whole(way)))
+        faces, size = way[0], whole(way)
+        if schematic:
+            # It has no scale: it is drawn as large as the faces are high, whichever way they lie.
+            large = scaled(schematic, size[1] / (schematic.bounds[3] - schematic.bounds[1]))
+            origin = QPointF(way[1][0] + GAP_MM - large.bounds[0], large.bounds[3])
+            faces = [*faces, Placed(large, origin, [], [])]
         self.view._faces = faces
         self.view._scene = QRectF(0, 0, *size)
 
@@ -56,16 +66,6 @@ class Placing:
             placed.append(Placed(drawing, QPointF(x - drawing.bounds[0], drawing.bounds[3]), [], []))
             x += drawing.bounds[2] - drawing.bounds[0] + GAP_MM
         return placed, (x - GAP_MM, max(d.bounds[3] - d.bounds[1] for d in drawings))
-
-    def _with_schematic(
-        self, way: tuple[list[Placed], tuple[float, float]], schematic: Drawing
-    ) -> tuple[list[Placed], tuple[float, float]]:
-        """The faces as they lie, and the schematic at their side in their height."""
-        placed, (wide, high) = way
-        large = scaled(schematic, high / (schematic.bounds[3] - schematic.bounds[1]))
-        origin = QPointF(wide + GAP_MM - large.bounds[0], large.bounds[3])
-        whole = wide + GAP_MM + large.bounds[2] - large.bounds[0]
-        return [*placed, Placed(large, origin, [], [])], (whole, high)
 
     def build(self) -> None:
         for face in self.view._faces:

@@ -1,7 +1,6 @@
 """A round protection board under one bare cell, a strap up its side, a new sleeve."""
 
 from collections.abc import Iterator
-from dataclasses import replace
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Severity, Situation, Stage
@@ -12,7 +11,7 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.bms.single_cell import CellWithBoard, cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
-from firmcell.core.jobs.passport import HandedOver, record_words
+from firmcell.core.jobs.passport import HandedOver, cell_handed_over
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
 from firmcell.core.jobs.readings import READS
 from firmcell.core.model.design import Design
@@ -230,14 +229,8 @@ def _handed_over(parts: HandedOver, design: Design, analysis: Analysis, state: B
     """No fuse, no plug, no size of a pack: the cell as it becomes."""
     made = cell_with_board(design)
     size = f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm at most; the board adds {millimetres(made.added_m)}"
-    return replace(
-        parts,
-        ratings=tuple(
-            (n, size if n == "Size" else v) for n, v in parts.ratings if n not in ("Fuse", "Connector")
-        ),
-        cautions=("Always live inside: never cut or pierce the sleeve.", *parts.cautions[1:]),
-        records=(*parts.records, *record_words(state)),
-    )
+    caution = "Always live inside: never cut or pierce the sleeve."
+    return cell_handed_over(parts, size, caution, state)
 
 
 def _sleeve(d: Design, a: Analysis, library: PartLibrary) -> str:

@@ -1,6 +1,7 @@
 """What is handed over with the pack: ratings, taps, limits, cautions and a summary of the records."""
 
 from collections.abc import Callable
+from dataclasses import replace
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
@@ -264,6 +265,17 @@ def leads_handed_over(
         )
 
     return keeps
+
+
+def cell_handed_over(parts: HandedOver, size: str, caution: str, state: BuildState) -> HandedOver:
+    """Return what a job about one cell hands over: the cell as it becomes, with no fuse and no plug."""
+    kept = ((n, size if n == "Size" else v) for n, v in parts.ratings if n not in ("Fuse", "Connector"))
+    return replace(
+        parts,
+        ratings=tuple(kept),
+        cautions=(caution, *parts.cautions[1:]),
+        records=(*parts.records, *record_words(state)),
+    )
 
 
 def _lead_ratings(d: Design, a: Analysis, ends: tuple[str, str]) -> Pairs:

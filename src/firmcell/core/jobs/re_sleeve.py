@@ -1,7 +1,6 @@
 """A torn wrap on one cell, or on a batch of like cells, is replaced."""
 
 from collections.abc import Iterator
-from dataclasses import replace
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Severity, Situation, Stage
@@ -9,7 +8,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.insulation.cell_sleeve import SleevedCell, sleeved_cell
 from firmcell.core.jobs.cautions import FIRE_PLAN
-from firmcell.core.jobs.passport import HandedOver, record_words
+from firmcell.core.jobs.passport import HandedOver, cell_handed_over
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
 from firmcell.core.jobs.readings import READS
 from firmcell.core.model.design import Design
@@ -290,17 +289,8 @@ def _handed_over(parts: HandedOver, design: Design, analysis: Analysis, state: B
     """The cell as it becomes: no fuse, no plug, no size of a pack."""
     made = _made(design)
     size = f"⌀ {made.diameter_m * 1e3:.1f} × {made.length_m * 1e3:.1f} mm at most"
-    return replace(
-        parts,
-        ratings=tuple(
-            (n, size if n == "Size" else v) for n, v in parts.ratings if n not in ("Fuse", "Connector")
-        ),
-        cautions=(
-            "The can under the sleeve is negative up to the rim of the positive end.",
-            *parts.cautions[1:],
-        ),
-        records=(*parts.records, *record_words(state)),
-    )
+    caution = "The can under the sleeve is negative up to the rim of the positive end."
+    return cell_handed_over(parts, size, caution, state)
 
 
 def _sleeve(d: Design, a: Analysis, library: PartLibrary) -> str:

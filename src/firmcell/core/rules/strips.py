@@ -5,7 +5,7 @@ from collections.abc import Iterator
 from math import hypot
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
-from firmcell.core.base.wording import millimetres, plural
+from firmcell.core.base.wording import amperes, millimetres, plural
 from firmcell.core.layout.cell_places import lay_out, lead_cell, place_in_space
 from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.joint_kinds import LEAST_BAR_THREADS, JoinedBy, terminal_torque
@@ -13,6 +13,7 @@ from firmcell.core.model.parts import CellForm, Strip, StripMetal
 from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
+from firmcell.core.strips.joints import tab_rise
 from firmcell.core.strips.made_of import SMALL_WELDER_M, WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.plates import gap_wanted, least_gap, plates
 from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
@@ -72,6 +73,39 @@ def many_layers(s: Situation) -> Iterator[Hit]:
             f"{words} are {layers} layers of {strip.name}, welded one on another; {MOST_PILED} are as many as hold well.",
             fix=_fewer_layers(s, part, strip, layers),
         )
+
+
+TAB_WARMER_K = 5.0
+"""By how much a tab may be warmer than its ends before it is told; engineering judgement."""
+
+
+@rule(
+    "SR-18",
+    Stage.STRIPS,
+    Severity.ATTENTION,
+    source="a short conductor with both ends held, no heat given off on the way (Incropera)",
+    reason="A thin tab is the fuse nobody meant: it glows where its bar and its cell are still cool.",
+)
+def thin_tabs(s: Situation) -> Iterator[Hit]:
+    """Tabs of a collecting bar that are hot in their middle."""
+    joining, duty = s.design.joining, s.design.brief.duty
+    current = duty.lasting_a / s.design.parallel
+    rise = tab_rise(joining, current, s.analysis.strip_limit_k)
+    if joining.collector_tabs is None or rise <= TAB_WARMER_K:
+        return
+    wide = [
+        other
+        for other in s.library.strips
+        if other.metal is StripMetal.NICKEL
+        and other.thickness_m <= SMALL_WELDER_M
+        and tab_rise(joining.model_copy(update={"collector_tabs": other}), current, s.analysis.strip_limit_k)
+        <= TAB_WARMER_K
+    ]
+    best = min(wide, key=lambda other: other.section_m2, default=None)
+    yield Hit(
+        f"A tab of {joining.collector_tabs.name} carries {amperes(current)} and is {rise:.0f} K hotter in its middle than bar and cell.",
+        fix=Fix(f"Tabs of {best.name}", (("joining.collector_tabs", best),)) if best else None,
+    )
 
 
 def _fewer_layers(s: Situation, part: str, strip: Strip, layers: int) -> Fix | None:
