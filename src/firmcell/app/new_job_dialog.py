@@ -36,8 +36,7 @@ WINDOW = ("load_voltage_min_v", "load_voltage_max_v")
 
 class NewPackDialog(QDialog):
     """Asks for the brief and the file, and for the pack as it is where a job begins with one; `brief`,
-    `existing` and `path` hold
-    them once accepted."""
+    `existing` and `path` hold them once accepted."""
 
     def __init__(
         self, system: System, folder: Path, library: PartLibrary, parent: QWidget | None = None

@@ -86,8 +86,7 @@ def passport_bytes(design: Design, events: list[Event], library: PartLibrary, ki
 
 def brief_from_json(text: str, where: str, given: dict[str, float] | None = None) -> tuple[Brief, str | None]:
     """Return the brief in a JSON text with units, and the name of the cell if it fixes one; `given` are
-    fields in SI that it need
-    not hold."""
+    fields in SI that it need not hold."""
     try:
         raw: Any = json.loads(text)
     except (json.JSONDecodeError, RecursionError):
@@ -105,8 +104,7 @@ def brief_from_json(text: str, where: str, given: dict[str, float] | None = None
 
 def pack_as_told(told: dict[str, Any], library: PartLibrary) -> PackAsItIs:
     """Return what is known of a pack that is there, its parts by name; ``cell`` may be ``unknown 18650``,
-    ``fuse`` ``none`` or
-    ``unknown``, ``board`` ``none``.
+    ``fuse`` ``none`` or ``unknown``, ``board`` ``none``.
 
     Raises
     ------

@@ -1,6 +1,5 @@
 """The pack at one moment of the build: what hangs together, what a meter reads between any two points, and
-what
-is live now. All of it is read from the wiring, cell by cell."""
+what is live now. All of it is read from the wiring, cell by cell."""
 
 import re
 from collections.abc import Iterable
@@ -33,8 +32,7 @@ def welded_nodes(state: BuildState) -> frozenset[int]:
 
 def not_joined(wiring: Wiring, layout: Layout, design: Design, nodes: Iterable[int]) -> frozenset[str]:
     """Return the edges that are not there while only the metal of these tap points is on: strip of the
-    others, and all
-    wires."""
+    others, and all wires."""
     on = set(nodes)
     strip = {
         span_id(run.id, n)

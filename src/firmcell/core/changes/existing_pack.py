@@ -49,8 +49,7 @@ class PackAsItIs(Frozen):
 
 def worst_of_size(library: PartLibrary, size: str) -> Cell:
     """Return a cell of a size that is not known: of each figure the worst of the lithium-ion classes of
-    that size, or of whatever
-    has it.
+    that size, or of whatever has it.
 
     Least capacity, current and charge current; the highest empty and the lowest full voltage. Least
     resistance, since a short then drives most: sag and heat come out too small by it, and `EX-1` says that

@@ -107,20 +107,19 @@ def propose(
     return _with_sleeves(_carrying(with_fixes(design, library, rules), library, rules), library)
 
 
-ROUND_CELLS_M = 0.012
+AROUND_CELLS_M = 0.012
 """What insulation and a board at the end add to the cells along and across, before the outer size is known, m."""
 
 
 def _placed_in_box(brief: Brief, cell: Cell, option: SeriesParallel, straight: int) -> tuple[Brief, int]:
     """The brief and the rows across with which the cells fit its box: each group in a straight row if that
-    can be, the box
-    seen from its other side if it fits that way round only."""
+    can be, the box seen from its other side if it fits that way round only."""
     count, pitch = option.series * option.parallel, cell.diameter_m + cell.diameter_tolerance_m
     length, width, _ = (side - 2 * brief.clearance_m for side in brief.box_m or (0.0, 0.0, 0.0))
     along, across = stack_size(count, straight, pitch, Lattice.SQUARE)
 
     def fits(long: float, wide: float) -> bool:
-        return along + ROUND_CELLS_M <= long and across + ROUND_CELLS_M <= wide
+        return along + AROUND_CELLS_M <= long and across + AROUND_CELLS_M <= wide
 
     if cell.is_round and not fits(length, width) and fits(width, length) and not brief.blocked:
         turned = {"box_length_m": brief.box_width_m, "box_width_m": brief.box_length_m}

@@ -85,8 +85,7 @@ def first_job(brief: Brief, kind: JobKind, library: PartLibrary, cell: Cell | No
 
 def existing_job(found: PackAsItIs, brief: Brief, kind: JobKind, library: PartLibrary) -> Design:
     """Return a job on a pack that is there: only what its kind may propose is proposed; raises as
-    `as_it_is`, and for a kind that
-    begins with no pack."""
+    `as_it_is`, and for a kind that begins with no pack."""
     plan = PLANS[kind]
     if not plan.proposes:
         kinds = ", ".join(p.kind.value for p in PLANS.values() if p.proposes)

@@ -40,8 +40,7 @@ def not_there(wiring: Wiring, steps: tuple[Step, ...], code: str) -> frozenset[s
 
 def reading_at(wiring: Wiring, steps: tuple[Step, ...], step: Step) -> float | None:
     """Return what a meter shows between the probes of a step once it is done, V; None where nothing joins
-    them, or it has
-    no probes."""
+    them, or it has no probes."""
     if step.probes is None:
         return None
     black, red = step.probes

@@ -39,8 +39,7 @@ def _worst(s: Situation, collectors: bool) -> StripPiece | None:
 
 def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     """More layers if three are enough; else the least strip of the part library that any welder joins, then
-    bars on tabs, then
-    the least of any metal."""
+    bars on tabs, then the least of any metal."""
     if piece.layers_needed <= LAYERS_WORTH_WELDING:
         return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
     welded = s.design.joining.joined_by is JoinedBy.WELD

@@ -1,6 +1,5 @@
 """Collecting bars for more current than strip carries: thick copper, to which tabs are soldered off the
-pack and then welded to
-the cells."""
+pack and then welded to the cells."""
 
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design

@@ -1,6 +1,5 @@
 """The whole way of the current, from the cells to the plug and back: what it loses in each piece, out to
-the load and in
-from the charger."""
+the load and in from the charger."""
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.main_leads import Loop
@@ -44,8 +43,7 @@ class Piece:
 
 def outlet_ends(wiring: Wiring, outlet: str) -> list[tuple[str, str]]:
     """Return between which pairs of nodes the current of a connector runs: from its minus to its plus, or,
-    where no source is in
-    the wiring, from the machine to each contact."""
+    where no source is in the wiring, from the machine to each contact."""
     if "controller.-" in wiring.by_id:
         return [(f"controller.{sign}", f"{outlet}.{sign}") for sign in "-+"]
     return [(f"{outlet}.-", f"{outlet}.+")]
@@ -76,9 +74,8 @@ def loop_of(wiring: Wiring, outlet: str = "load", gauge: str = "") -> Loop:
     -------
     loop : Loop
         Metres of main lead, each counted by the square of its share, so that two side by side count as half
-        of one; and the
-        resistance of contacts and fuse, Ω. The board's switch is not in it, nor are the tails of the strips
-        with their joints.
+        of one; and the resistance of contacts and fuse, Ω. The board's switch is not in it, nor are the
+        tails of the strips with their joints.
 
     References
     ----------

@@ -1,6 +1,5 @@
 """The wiring solved as a circuit: what a meter reads between two points, what a short there meets, and
-where a current
-passes."""
+where a current passes."""
 
 from collections.abc import Collection, Mapping, Sequence
 from functools import lru_cache
@@ -97,8 +96,7 @@ def sources_in(
 
 def pin_groups(wiring: Wiring) -> tuple[int, ...]:
     """Return how many groups lie between B0 and each tap, read where its lead ends: at its place of the
-    plug, at its pad, or at
-    the tap itself where none is led out. Empty where there is no pack.
+    plug, at its pad, or at the tap itself where none is led out. Empty where there is no pack.
 
     References
     ----------
