@@ -17,8 +17,14 @@ from firmcell.core.records.build_state import BuildState, StepState, StepStatus
 from firmcell.core.strips.tap_points import nodes_of
 from firmcell.core.strips.under_load import between, solve_under_load
 from firmcell.core.wiring.graph import EdgePart
-from firmcell.core.wiring.solved import source_between
+from firmcell.core.wiring.solved import sources_in
 from tests.core.wiring.test_graph import SHELF, random_design
+
+
+def source_between(wiring, black, red, without=()):
+    """What two points are, seen from outside; None where nothing joins them."""
+    part = wiring.reached(black, without)
+    return sources_in(wiring, part, [(black, red)], without)[0] if red in part else None
 
 
 @pytest.fixture

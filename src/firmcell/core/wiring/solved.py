@@ -29,36 +29,11 @@ class Source:
     ohm: float
 
 
-def source_between(wiring: Wiring, black: str, red: str, without: Collection[str] = ()) -> Source | None:
-    """Return what a meter reads from one point to another at rest, and the resistance behind it.
-
-    Parameters
-    ----------
-    wiring : Wiring
-    black, red : str
-        Ids of nodes.
-    without : collection of str
-        Ids of edges that are not there yet, or of a switch that is open.
-
-    Returns
-    -------
-    source : Source or None
-        None where nothing joins the two, and a meter drifts about nothing.
-
-    References
-    ----------
-    .. [1] kirchhoff
-    """
-    part = wiring.reached(black, without)
-    if red not in part:
-        return None
-    return sources_in(wiring, part, [(black, red)], without)[0]
-
-
 def sources_in(
     wiring: Wiring, part: Mapping[str, float], pairs: Sequence[tuple[str, str]], without: Collection[str] = ()
 ) -> list[Source]:
-    """Return the same of many pairs of nodes of one connected part, solved at once.
+    """Return what a meter reads between pairs of nodes of one connected part at rest, and the
+    resistance behind it, solved at once.
 
     Parameters
     ----------
