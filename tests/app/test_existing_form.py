@@ -39,7 +39,11 @@ def test_only_jobs_that_begin_with_a_pack_ask_for_it(qtbot, dialog):
         pick(qtbot, dialog.kinds, kind.value)
         shown[kind] = dialog.pack.isVisible()
         assert dialog.form.fields["load_voltage_min_v"].row.editor.isVisible() is not shown[kind]
-    assert {kind for kind, yes in shown.items() if yes} == {JobKind.LEAD_CHANGE, JobKind.BMS_RETROFIT}
+    assert {kind for kind, yes in shown.items() if yes} == {
+        JobKind.LEAD_CHANGE,
+        JobKind.BMS_RETROFIT,
+        JobKind.REFIT,
+    }
 
 
 def test_a_pack_of_six_unknown_cells_stays_one_of_six(qtbot, dialog, window, tmp_path):

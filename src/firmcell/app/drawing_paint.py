@@ -1,10 +1,19 @@
 """Paint a drawing into a box of the screen: small pictures in lists, where no hand reaches into them."""
 
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QFont, QPainter, QPen, QPolygonF
+from PySide6.QtGui import (
+    QColor,
+    QFont,
+    QPainter,
+    QPainterPath,
+    QPainterPathStroker,
+    QPen,
+    QPolygonF,
+    QTransform,
+)
 
 from firmcell.app.theme import FAMILY, Palette
-from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label
+from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape
 
 
 def paint_drawing(painter: QPainter, drawing: Drawing, box: QRectF, palette: Palette) -> None:
@@ -40,3 +49,50 @@ def paint_drawing(painter: QPainter, drawing: Drawing, box: QRectF, palette: Pal
             painter.setPen(QPen(QColor(fill or line or palette.ink), max(shape.width * scale, 1.0)))
             painter.drawPolyline(QPolygonF([place(*p) for p in shape.points]))
     painter.restore()
+
+
+def paint_through(painter: QPainter, drawing: Drawing, lies: QTransform, palette: Palette) -> None:
+    """Paint `drawing` where a projective map of its millimetres puts it, y upwards in the drawing; sizes,
+    numbers and titles are left out, and signs stay upright."""
+    painter.save()
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    for shape in drawing.shapes:
+        if shape.role.startswith(("label.", "dimension")):
+            continue
+        if isinstance(shape, Label):
+            _label_through(painter, shape, lies, palette)
+            continue
+        fill, line, _ = palette.roles.get(shape.role, (palette.ink, None, 0.0))
+        painter.setBrush(QColor(fill) if fill else Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(QColor(line), 1.0) if line else Qt.PenStyle.NoPen)
+        painter.drawPath(lies.map(_outline(shape)))
+    painter.restore()
+
+
+def _outline(shape: Shape) -> QPainterPath:
+    """The edge of a shape, mm."""
+    path = QPainterPath()
+    if isinstance(shape, Disc):
+        path.addEllipse(QPointF(*shape.centre), shape.radius, shape.radius)
+    elif isinstance(shape, Area):
+        path.addPolygon(QPolygonF([QPointF(*p) for p in shape.points]))
+        path.closeSubpath()
+    elif not isinstance(shape, Label):
+        way = QPainterPath()
+        way.addPolygon(QPolygonF([QPointF(*p) for p in shape.points]))
+        pen = QPainterPathStroker()
+        pen.setWidth(max(shape.width, 0.05))
+        path = pen.createStroke(way).simplified()
+    return path
+
+
+def _label_through(painter: QPainter, label: Label, lies: QTransform, palette: Palette) -> None:
+    x, y = label.centre
+    at, above = lies.map(QPointF(x, y)), lies.map(QPointF(x, y + label.height))
+    high = ((above.x() - at.x()) ** 2 + (above.y() - at.y()) ** 2) ** 0.5
+    font = QFont(FAMILY)
+    font.setPixelSize(max(round(high * 1.25), 1))
+    font.setWeight(QFont.Weight.DemiBold)
+    painter.setFont(font)
+    painter.setPen(QColor(palette.roles.get(label.role, (palette.ink, None, 0.0))[0] or palette.ink))
+    painter.drawText(QRectF(at.x() - 200, at.y() - 100, 400, 200), Qt.AlignmentFlag.AlignCenter, label.text)

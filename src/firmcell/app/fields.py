@@ -13,7 +13,7 @@ from shiboken6 import isValid
 
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
-from firmcell.core.base.quantity import Frozen, typed_in, unit_of
+from firmcell.core.base.quantity import Frozen, model_in, typed_in, unit_of
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Part
 from firmcell.store.units import System, parse, show, show_number, shown_unit
@@ -25,7 +25,7 @@ def field_at(model: type[Frozen], path: str) -> tuple[type[Frozen], str]:
     """Return the model and the field name at the end of a dotted path."""
     *way, name = path.split(".")
     for step in way:
-        model = model.model_fields[step].annotation  # type: ignore[assignment]
+        model = model_in(model, step)
     return model, name
 
 
@@ -238,7 +238,7 @@ class Field(QObject):
         text = " ".join(words)
         units = self._units
         known = f"; bare numbers are {units}" if units not in ("1", "count") else ""
-        empty = "; empty: not limited" if self.optional else ""
+        empty = "; may be left empty" if self.optional else ""
         return f"{text}{known}{empty}".strip("; ")
 
     @property

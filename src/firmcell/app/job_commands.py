@@ -3,6 +3,7 @@
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import (
     QFileDialog,
 )
@@ -205,6 +206,19 @@ class JobCommands:
             self.window.tell,
         )
         self.window._tasks.append(task.start())
+
+    def photos(self) -> None:
+        """Show the photos of the pack, in a window of their own."""
+        session = self.window.session
+        if session is None:
+            self.window.tell("Open a job first: photos are kept in it.")
+            return
+        # Loaded when first wanted: most jobs have no photo.
+        from firmcell.app.photo_window import PhotoWindow
+
+        self.photo_window = PhotoWindow(session, self.window.system, self.window.look, self.window)
+        self.photo_window.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.photo_window.show()
 
     def export_passport(self, kind: str) -> None:
         """Ask where, and write the passport off the interface thread."""

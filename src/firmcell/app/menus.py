@@ -66,6 +66,8 @@ class Menus:
         self.action(job, "Write &passport PDF…", "Ctrl+P", lambda: self.window.jobs.export_passport("pdf"))
         self.action(job, "Write passport &HTML…", "", lambda: self.window.jobs.export_passport("html"))
         job.addSeparator()
+        self.action(job, "P&hotos of the pack…", "Ctrl+Shift+P", self.window.jobs.photos)
+        job.addSeparator()
         self.action(job, "&Start page", "Ctrl+W", self.window.opening.close_job)
         self.action(job, "&Quit", "Ctrl+Q", self.window.close)
 

@@ -4,6 +4,7 @@ from typing import TYPE_CHECKING, cast
 
 from firmcell.app.canvas.tools import Tool
 from firmcell.app.hand_tools import HINTS
+from firmcell.app.session import own_picture
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.part_card import describe
@@ -32,6 +33,8 @@ class PicturePanel:
         paint = stage_paint(self.window.stage, design, analysis, session.state, session.steps, current)
         if session.plan.caption and self.window.stage is not Stage.BENCH:
             paint = StagePaint(caption=session.plan.caption)
+        if own_picture(self.window.stage) in faces:
+            paint = StagePaint(caption=session.plan.stage_pictures[self.window.stage].caption)
         if self.window.view.tool is Tool.STRIP:
             paint = with_strips(paint)
         self.window.view.show_faces([session.picture(f) for f in faces], paint)
@@ -50,13 +53,15 @@ class PicturePanel:
         self.window._show_title()
 
     def shown(self) -> list[Face | str]:
-        """What is on the picture in order: faces, "section", "leads", "wiring", or the one picture of this
-        kind of "job"."""
+        """What is on the picture in order: faces, "section", "leads", "wiring", the one picture of this
+        kind of "job", or that of a stage by its name."""
         current = (
             self.window._bench().step if self.window.session and self.window.stage is Stage.BENCH else None
         )
         if self.window.session is not None and self.window.session.plan.picture is not None:
             return ["job"]
+        if self.window.session is not None and self.window.stage in self.window.session.plan.stage_pictures:
+            return [own_picture(self.window.stage)]
         if self.window._bench_mode and current and current.face:
             # At the bench only the face that lies up now is shown.
             return [current.face]

@@ -20,15 +20,17 @@ from firmcell.core.jobs import findings_of, plan_of
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.photo import Photo, PhotoShows
 from firmcell.core.pictures.drawing import Drawing, shifted
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.section import section_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.core.records.build_state import BuildState, fold
-from firmcell.core.records.events import Event, Payload
+from firmcell.core.records.events import Event, Payload, PhotoKept
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile
+from firmcell.store.photos import attach_photo
 from firmcell.store.validation_words import first_fault
 
 AUTOSAVE_MS = 600
@@ -59,6 +61,11 @@ class _Edit(QUndoCommand):
 
     def undo(self) -> None:
         self._session._show_or_keep(self._old, self._new)
+
+
+def own_picture(stage: Stage) -> str:
+    """What a kind's own picture of a stage is called among all that can stand on the picture."""
+    return f"own picture of {stage.value}"
 
 
 class Session(QObject):
@@ -244,7 +251,8 @@ class Session(QObject):
         return self._faces[face]
 
     def picture(self, what: Face | str) -> Drawing:
-        """A face, the "section", the "leads", the "wiring", or the one picture of this kind of "job"; each
+        """A face, the "section", the "leads", the "wiring", the one picture of this kind of "job", or that
+        of a stage by its name; each
         made once for an analysis."""
         if isinstance(what, Face):
             return self.face(what)
@@ -254,6 +262,7 @@ class Session(QObject):
                 "leads": self.plan.leads_picture,
                 "wiring": _wiring,
                 "job": self.plan.picture or _wiring,
+                **{own_picture(stage): own.drawn for stage, own in self.plan.stage_pictures.items()},
             }[what]
             self._pictures[what] = make(self.design, self.analysis)
         return self._pictures[what]
@@ -300,6 +309,22 @@ class Session(QObject):
         self._judge()
         self.recorded.emit()
         return event
+
+    def keep_photo(self, content: bytes, name: str, size_px: tuple[int, int], shows: PhotoShows) -> Photo:
+        """Keep a picture in the job, with a record of it, and return it as a photo of which nothing is marked
+        yet; `size_px` is its width and height as seen.
+
+        Raises
+        ------
+        Refusal
+            If it is no picture, or could not be written.
+        """
+        if self.read_only_because:
+            raise Refusal(f"This job is open for reading only: {self.read_only_because}.")
+        digest, new = attach_photo(self.job, content, name)
+        if new:
+            self.record(PhotoKept(name=name[:200], shows=shows.value, sha256=digest))
+        return Photo(name=name[:200], sha256=digest, width_px=size_px[0], height_px=size_px[1], shows=shows)
 
     @property
     def current_step(self) -> Step | None:

@@ -10,7 +10,15 @@ from firmcell.core.model.design import Arrangement, Bms, BoardPlace, Design, Joi
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Lug, Sleeve, Strip, Wire
-from firmcell.core.records.events import CellCheck, Checked, Remark, StepPassed, WeldRow, WeldSample
+from firmcell.core.records.events import (
+    CellCheck,
+    Checked,
+    Remark,
+    StepPassed,
+    WeldRow,
+    WeldSample,
+)
+from firmcell.store.demo_lamp import lamp_records, lamp_refit
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import part_named, shipped_library
 
@@ -320,6 +328,7 @@ DEMO_JOBS: dict[str, tuple[str, Callable[[PartLibrary], Design]]] = {
     "barrow-machine-leads": ("Powered barrow: bullets for the motor", barrow_machine_leads),
     "lamp-cell-bms": ("Lambing lamp: a board under one cell", lamp_cell_bms),
     "torch-re-sleeve": ("Drovers' torch: four cells with torn wraps", torch_re_sleeve),
+    "lamp-refit": ("Byre lamp: cadmium out, metal hydride in", lamp_refit),
     "log-splitter-cable": ("Log splitter: heavy cable with lugs", log_splitter_cable),
     "hay-loft-lantern": ("Hay-loft lantern: 5S1P metal hydride, drawn up", hay_loft_lantern),
 }
@@ -333,6 +342,8 @@ def make_demo(name: str, folder: Path) -> Path:
     with JobFile.create(path, design(shipped_library()), BUILDER, "demo job of Hollin Lea") as job:
         if name == "orchard-hoist":
             _hoist_records(job)
+        elif name == "lamp-refit":
+            lamp_records(job, BUILDER, HELPER)
         else:
             job.append(Remark(text="Drawn up from the note on the workshop door."), person=BUILDER)
     return path

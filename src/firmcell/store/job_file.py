@@ -1,5 +1,6 @@
 """The job file: one SQLite database a job, durable, append-only, hash-chained."""
 
+import hashlib
 import json
 import sqlite3
 from collections.abc import Iterator
@@ -20,6 +21,7 @@ from firmcell.core.records.events import (
     RECORD_KINDS,
     Event,
     Payload,
+    PhotoKept,
     first_broken_link,
     payload_json,
     sealed,
@@ -275,8 +277,19 @@ class JobFile:
         return [_event(self.path, row) for row in rows]
 
     def verify(self) -> str | None:
-        """Return a sentence about the first record that was changed, or None if the chain holds."""
-        return first_broken_link(self.events())
+        """Return a sentence about the first record that was changed, or the first photo that is not the one
+        recorded; None if everything holds."""
+        events = self.events()
+        broken = first_broken_link(events)
+        photos = [e for e in events if isinstance(e.data, PhotoKept)]
+        if broken or not photos:
+            return broken
+        kept = {hashlib.sha256(a.content).hexdigest() for a in self.attachments()}
+        for event in photos:
+            assert isinstance(event.data, PhotoKept)
+            if event.data.sha256 not in kept:
+                return f"The photo of record {event.seq} ({event.data.name}) was changed or removed."
+        return None
 
     # -- attachments ----------------------------------------------------------------------------------
 

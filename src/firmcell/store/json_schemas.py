@@ -20,7 +20,16 @@ def schema_text(name: str) -> str:
     """Return a published schema as JSON text."""
     model, mode = SCHEMAS[name]
     schema = {"$schema": "https://json-schema.org/draft/2020-12/schema", **model.model_json_schema(mode=mode)}
-    return json.dumps(schema, indent=1, ensure_ascii=False) + "\n"
+    return json.dumps(_without_titles_beside_refs(schema), indent=1, ensure_ascii=False) + "\n"
+
+
+def _without_titles_beside_refs(node: object) -> object:
+    """Whether pydantic writes a title beside a reference depends on which model was built first."""
+    if isinstance(node, list):
+        return [_without_titles_beside_refs(item) for item in node]
+    if not isinstance(node, dict):
+        return node
+    return {k: _without_titles_beside_refs(v) for k, v in node.items() if k != "title" or "$ref" not in node}
 
 
 if __name__ == "__main__":

@@ -23,6 +23,9 @@ TAP_HEADINGS = ("Tap", "Printed", "Face", "Empty V", "Nominal V", "Full V", "Mea
 FOOT_MM = 8
 """Base line of the last line of each page, mm from its lower edge."""
 
+WORTH_WIDE_MM = (24, 26, 26, 11)
+"""Columns of the table before and after, mm."""
+
 PICTURE_HEIGHTS_MM = (150, 140, 130, 120, 110, 100, 80)
 
 
@@ -65,6 +68,8 @@ def _drawn(passport: Passport, faces: list[Drawing], height: float) -> tuple[byt
     )
     right = page.taps(page.left + page.half + 6 * mm, top) if passport.taps else top
     right = page.sentences(page.left + page.half + 6 * mm, right, page.half, "Cautions", passport.cautions)
+    if passport.worth:
+        right = page.worth(page.left + page.half + 6 * mm, right)
     page.y = min(left, right) - 2 * mm
     page.record()
     page.foot()
@@ -186,6 +191,21 @@ class _Page:
             for offset, value in zip(columns, row, strict=True):
                 self.text(x + offset * mm, y, value, min(8.0, step * 2.3), BOLD if offset == 0 else REGULAR)
             y -= step * mm
+        return float(y - 2 * mm)
+
+    def worth(self, x: float, y: float) -> float:
+        """What the mend was worth, figure by figure."""
+        y = self.subtitle(x, y, self.half, "Before and after")
+        for row in self.passport.worth:
+            told = tuple(
+                simpleSplit(text, REGULAR, 7.8, wide * mm)
+                for text, wide in zip(row, WORTH_WIDE_MM, strict=True)
+            )
+            for number, lines in enumerate(told):
+                left = x + sum(WORTH_WIDE_MM[:number]) * mm
+                for low, line in enumerate(lines):
+                    self.text(left, y - low * 3.3 * mm, line, 7.8, REGULAR, INK if number else QUIET)
+            y -= 3.5 * mm * max(len(lines) for lines in told)
         return float(y - 2 * mm)
 
     def sentences(self, x: float, y: float, width: float, title: str, sentences: tuple[str, ...]) -> float:

@@ -24,7 +24,9 @@ from tests.conftest import found
     hours=st.floats(0.2, 4),
 )
 @example(low=36.0, width=1.75, steady=0.34, peak=1.0, hours=2.5)  # over 60 V when full
-@example(low=13.0, width=1.5, steady=21.0, peak=2.0, hours=0.25)  # pouch cells: room for 5 mm strip only
+@example(
+    low=13.0, width=1.5, steady=21.0, peak=2.0, hours=0.25
+)  # once pouch cells with room for 5 mm strip only
 @settings(max_examples=25, deadline=None)
 def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, steady, peak, hours):
     library = shipped_library()

@@ -30,6 +30,10 @@ class BriefPage(Page):
         self.field("kind")
         for path in ("brief.title", "brief.customer", "serial", "builder"):
             self.field(path)
+        if self.session.design.existing is not None:
+            self.section("The pack as it is")
+            self.field("existing.condition")
+            self.field("existing.fuse_known")
         self.section("Load")
         for name in (
             "load_voltage_min_v",

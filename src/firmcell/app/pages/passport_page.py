@@ -78,6 +78,8 @@ class PassportPage(Page):
         self.ratings = self._pairs()
         self.limits_title = self.section("Charging and storage")
         self.limits = self._pairs()
+        self.worth_title = self.section("Before and after")
+        self.worth = self._pairs()
         self.section("Cautions")
         self.cautions = self.text(name="caution")
         self.section("Record")
@@ -107,6 +109,12 @@ class PassportPage(Page):
         _fill(self.ratings, page.ratings)
         self.limits_title.setText(page.limits_title)
         _fill(self.limits, page.limits)
+        self.worth_title.setVisible(bool(page.worth))
+        rows = tuple(
+            (name, f"{before} → {after}{f' ({change})' * bool(change)}")
+            for name, before, after, change in page.worth
+        )
+        _fill(self.worth, rows)
         self.cautions.setText("\n".join(page.cautions))
         self.records.setText("\n".join(page.records))
 

@@ -35,6 +35,7 @@ TITLES = {
     "insulation-reading": "Insulation reading",
     "polarity-reading": "Polarity by meter",
     "crimp-joint": "Crimp",
+    "as-found": "Thing as found",
 }
 METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
 """Steps at bare metal: what is live is told there."""

@@ -68,6 +68,15 @@ class Frozen(BaseModel):
     model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, defer_build=True)
 
 
+def model_in(model: type[Frozen], name: str) -> type[Frozen]:
+    """Return the model that a field holds, which may be left out in it."""
+    annotation = model.model_fields[name].annotation
+    kind = next((t for t in (annotation, *get_args(annotation)) if isinstance(t, type)), None)
+    assert kind is not None
+    assert issubclass(kind, Frozen)
+    return kind
+
+
 Metres = Annotated[float, Unit("m"), Range(0, 100)]
 Place = Annotated[float, Unit("m"), Range(-100, 100)]
 """A coordinate; unlike a length it may be negative."""

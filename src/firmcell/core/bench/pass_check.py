@@ -37,6 +37,8 @@ RECORD_WORDS = {
     "insulation-reading": "the insulation reading",
     "polarity-reading": "the polarity by meter",
     "crimp-joint": "the crimp",
+    "as-found": "how it was found",
+    "photo": "a photo",
 }
 
 

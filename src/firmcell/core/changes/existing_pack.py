@@ -106,6 +106,13 @@ def _thinnest(wires: list[Wire]) -> Wire:
     return thin.model_copy(update={"name": name, "source": f"{NOT_KNOWN}: the thinnest there is"})
 
 
+def _weakest(library: PartLibrary) -> Connector:
+    """What stands for a connector that is not known."""
+    weak = min(library.connectors, key=lambda c: c.current_continuous_a)
+    source = f"{NOT_KNOWN}: the weakest there is"
+    return weak.model_copy(update={"name": f"a connector {NOT_KNOWN}", "source": source})
+
+
 def window_of(cell: Cell, series: int) -> tuple[float, float]:
     """Return between what voltages a pack lives, empty and full, V."""
     return series * cell.empty_v, series * cell.full_v
@@ -138,7 +145,7 @@ def as_it_is(found: PackAsItIs, brief: Brief, library: PartLibrary) -> Design:
         leads=Leads(
             wire=found.wire or _thinnest(wires),
             length_m=found.length_m,
-            connector=found.connector or library.connectors[0],
+            connector=found.connector or _weakest(library),
             fuse=found.fuse,
         ),
         bms=Bms(board=found.board, sense_wire=min(wires, key=lambda w: abs(w.area_m2 - 0.205e-6))),

@@ -6,6 +6,7 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.cautions import FIRE_PLAN
+from firmcell.core.jobs.host_charge import HOST_CHARGE
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
 from firmcell.core.jobs.readings import READS
@@ -164,7 +165,14 @@ def _fixed(d: Design, a: Analysis) -> Iterator[Step]:
     )
 
 
+def _as_it_was(d: Design) -> Design | None:
+    """The bare pack, for the comparison."""
+    return d.edited("bms.board", None) if d.bms.board else None
+
+
 PLAN = JobPlan(
+    before=_as_it_was,
+    sections={Stage.BRIEF: (HOST_CHARGE,)},
     kind=JobKind.BMS_RETROFIT,
     proposes=("bms.", "insulation."),
     own_steps=bms_retrofit_steps,

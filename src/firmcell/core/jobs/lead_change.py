@@ -407,8 +407,17 @@ def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
     return () if design.existing is None else (("lead_change.old_connector", design.leads.connector),)
 
 
+def _as_it_was(d: Design) -> Design | None:
+    """The leads with the connector that comes off, for the comparison."""
+    old = d.lead_change.old_connector
+    if old is None:
+        return None
+    return d.with_edits(("leads.connector", old), ("leads.length_m", d.lead_change.wire_there_m))
+
+
 PLAN = JobPlan(
     first_edits=_first_edits,
+    before=_as_it_was,
     kind=JobKind.LEAD_CHANGE,
     proposes=("lead_change.", "leads.connector", "leads.ends", "leads.length_m"),
     subject=Subject.LEADS,

@@ -33,6 +33,7 @@ class Passport:
     taps : name, printed name, face, empty, nominal and full voltage, last reading.
     cautions, records : one sentence each.
     essentials : text of the QR code.
+    worth : what a mend was worth: name, before, after and change of each figure.
     finished : whether every step is passed and the taps are proved right; if not, `unfinished` says why.
     """
 
@@ -49,6 +50,7 @@ class Passport:
     essentials: str
     finished: bool
     unfinished: str
+    worth: tuple[tuple[str, str, str, str], ...] = ()
 
 
 @frozen
@@ -144,7 +146,7 @@ def _whole(design: Design, analysis: Analysis, state: BuildState) -> HandedOver:
         records=_records(design, state),
         essentials=(
             f"{p.voltage_nominal_v:.1f} V {design.cell.capacity_as * design.parallel / AH:.1f} Ah {p.energy_wh:.0f} Wh",
-            f"charge to {charge:.2f} V, up to {figures(design.charge_current_a)} A",
+            f"charge {f'to {charge:.2f} V, ' * design.cell.chemistry.is_lithium}up to {figures(design.charge_current_a)} A",
             f"discharge {figures(design.brief.current_steady_a)} A",
         ),
     )
@@ -178,8 +180,10 @@ def _ratings(design: Design, analysis: Analysis) -> Pairs:
 def _limits(design: Design, analysis: Analysis) -> Pairs:
     p, cell, facts = analysis.pack, design.cell, design.cell.facts
     current = min(design.charge_current_a, cell.current_charge_a * design.parallel)
+    to = f"{volts(design.series * cell.full_v)} ({volts(cell.full_v)} a group), no higher"
     return (
-        ("Charge to", f"{volts(design.series * cell.full_v)} ({volts(cell.full_v)} a group), no higher"),
+        # Nickel is full when its voltage falls: a voltage to charge to would be wrong.
+        *((("Charge to", to),) if cell.chemistry.is_lithium else ()),
         ("Charge current", f"up to {amperes(current)}"),
         ("Method", facts.charge_words),
         (

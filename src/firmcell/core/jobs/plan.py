@@ -67,6 +67,10 @@ def no_edits(design: Design) -> Edits:
     return ()
 
 
+def nothing_before(design: Design) -> None:
+    """There was nothing before."""
+
+
 def the_leads(design: Design) -> LeadWay:
     """From the strips of the pack to its plug."""
     return PACK_TO_PLUG
@@ -121,6 +125,14 @@ def leads_plate(design: Design, analysis: Analysis) -> tuple[str, Pairs]:
     )
 
 
+@frozen
+class StagePicture:
+    """A picture that stands in place of the faces in one stage, and its caption."""
+
+    caption: str
+    drawn: Callable[[Design, Analysis], Drawing]
+
+
 @frozen(kw_only=True)
 class JobPlan:
     """A kind of job.
@@ -139,6 +151,8 @@ class JobPlan:
     live : whether the wires are live while they are joined: cells are in, a source is on.
     picture : the one picture that stands on the bench in place of the faces, with a caption; None shows
         the faces.
+    stage_pictures : a picture that stands in place of the faces in one stage.
+    before : the design as it was before the job, to compare with; None where there is nothing to compare.
     plate : title and pairs of the rating plate.
     handed_over : what of the passport it keeps, changes or leaves out.
     reported, report_model : its own figures in `analyse --json`, and the model they are in.
@@ -158,6 +172,8 @@ class JobPlan:
     live: bool = True
     picture: Callable[[Design, Analysis], Drawing] | None = None
     caption: str = ""
+    stage_pictures: Mapping[Stage, StagePicture] = field(default_factory=dict)
+    before: Callable[[Design], Design | None] = nothing_before
     plate: Callable[[Design, Analysis], tuple[str, Pairs]] = pack_plate
     handed_over: Callable[[HandedOver, Design, Analysis, BuildState], HandedOver] = as_handed_over
     reported: Callable[[Design, PartLibrary], Frozen] | None = None

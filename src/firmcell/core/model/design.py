@@ -5,7 +5,18 @@ from typing import Annotated, Literal, Self
 
 from pydantic import Field, model_validator
 
-from firmcell.core.base.quantity import Amperes, Count, Frozen, Kelvin, Metres, Ohms, Place, Unit, Volts
+from firmcell.core.base.quantity import (
+    Amperes,
+    Count,
+    Frozen,
+    Kelvin,
+    Metres,
+    Ohms,
+    Place,
+    Unit,
+    Volts,
+    model_in,
+)
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import ExistingPack, JobDetails
 from firmcell.core.model.joint_kinds import JoinedBy
@@ -417,8 +428,7 @@ def _replaced(
         raise AttributeError(f"there is no field {name!r} in {model.__name__}")
     if rest:
         inner = fields[name]
-        kind = model.model_fields[name].annotation
-        assert isinstance(kind, type)
-        assert issubclass(kind, Frozen)
-        value = _replaced(kind, dict(inner) if isinstance(inner, Frozen | dict) else {}, rest, value)
+        value = _replaced(
+            model_in(model, name), dict(inner) if isinstance(inner, Frozen | dict) else {}, rest, value
+        )
     return {**fields, name: value}

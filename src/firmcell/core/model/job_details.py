@@ -5,9 +5,12 @@ from typing import ClassVar
 
 from pydantic import Field
 
-from firmcell.core.base.quantity import Amperes, Count, Frozen, Metres, Ohms, Seconds, Volts
+from firmcell.core.base.quantity import Amperes, Coulombs, Count, Frozen, Metres, Ohms, Seconds, Volts
 from firmcell.core.model.duty import Supply
-from firmcell.core.model.parts import Connector, Lug
+from firmcell.core.model.host_charger import HostCharger
+from firmcell.core.model.limits import SMALL_WELDER_M
+from firmcell.core.model.parts import Cell, Connector, Lug
+from firmcell.core.model.photo import Photo
 
 
 class JobKind(StrEnum):
@@ -21,6 +24,7 @@ class JobKind(StrEnum):
     BMS_RETROFIT = "BMS retrofit"
     HOLDER_PACK = "holder pack"
     RE_SLEEVE = "re-sleeve"
+    REFIT = "refit"
 
 
 class Wired(StrEnum):
@@ -38,6 +42,11 @@ class KindDetails(Frozen):
     wired: ClassVar[Wired] = Wired.PACK
     opens_pack: ClassVar[bool] = True
     """Whether what is inside the pack is wired in this job, or left as it is."""
+
+    @property
+    def cased(self) -> bool:
+        """Whether the pack goes back into a case that is there, which covers it in place of a sleeve."""
+        return False
 
     @property
     def supply(self) -> Supply | None:
@@ -192,6 +201,53 @@ class HolderPack(KindDetails):
         return self.clip_ohm
 
 
+class OldTabs(StrEnum):
+    """What becomes of the tabs of an old pack; schools differ."""
+
+    NEW = "new strip; the old is kept as a pattern"
+    WELD = "old tabs welded again"
+    BRIDGE = "a thin tab welded to the cell, the old one soldered to it"
+    SOLDER = "scored and soldered"
+
+
+class Refit(KindDetails):
+    """An old tool, appliance or instrument pack gets new cells; they are the design's, what comes out is
+    here.
+
+    Attributes
+    ----------
+    old_cell, old_series, old_parallel : what comes out.
+    old_capacity_as : of one old cell, measured before it came out.
+    halves : parts that are joined last, each read before.
+    switched : the host puts pairs of cells side by side or in series, for two voltages.
+    pocket_length_m, pocket_width_m : room for one cell, between metal and metal.
+    clear_m : between the cells' metal and sides or lids.
+    old_tab_m, welder_m : thickness of the old tabs, and the thickest that the shop's welder joins.
+    """
+
+    old_cell: Cell | None = Field(None, title="Old cells")
+    old_series: Count = Field(1, title="Old groups in series", ge=1, le=64)
+    old_parallel: Count = Field(1, title="Old cells in parallel", ge=1, le=200)
+    old_capacity_as: Coulombs | None = Field(None, title="Old cell, capacity measured", gt=0)
+    reclaimed: bool = Field(False, title="New cells are reclaimed")
+    halves: Count = Field(1, title="Parts joined last", ge=1, le=6)
+    switched: bool = Field(False, title="Host switches pairs for two voltages")
+    leads_stay: bool = Field(True, title="Leads and connector stay")
+    board_stays: bool = Field(True, title="Board and its leads stay")
+    frame_stays: bool = Field(True, title="Frame or holder stays")
+    old_tabs: OldTabs = Field(OldTabs.NEW, title="Tabs")
+    old_tab_m: Metres | None = Field(None, title="Old tabs, thickness", gt=0, le=0.003)
+    welder_m: Metres = Field(SMALL_WELDER_M, title="Welder joins up to", gt=0, le=0.003)
+    pocket_length_m: Metres | None = Field(None, title="Room for one cell, length", gt=0, le=0.6)
+    pocket_width_m: Metres | None = Field(None, title="Room for one cell, width", gt=0, le=0.3)
+    clear_m: Metres = Field(0.0005, title="Clear of sides and lids by", le=0.02)
+
+    @property
+    def cased(self) -> bool:
+        """The frame or case that stays covers it."""
+        return self.frame_stays
+
+
 PLAIN = KindDetails.model_construct()
 FIELD_OF_KIND = {
     JobKind.LEAD_CHANGE: "lead_change",
@@ -200,6 +256,7 @@ FIELD_OF_KIND = {
     JobKind.CELL_BMS: "cell_bms",
     JobKind.HOLDER_PACK: "holder",
     JobKind.RE_SLEEVE: "re_sleeve",
+    JobKind.REFIT: "refit",
 }
 """Which field of a design holds what a kind asks of its own; the other kinds ask nothing more."""
 
@@ -215,6 +272,9 @@ class JobDetails(Frozen):
     cell_bms: CellBms = CellBms.model_construct()
     holder: HolderPack = HolderPack.model_construct()
     re_sleeve: ReSleeve = ReSleeve.model_construct()
+    refit: Refit = Refit.model_construct()
+    host_charger: HostCharger = HostCharger.model_construct()
+    photos: tuple[Photo, ...] = Field((), title="Photos", max_length=60)
 
     @property
     def details(self) -> KindDetails:

@@ -18,3 +18,5 @@ RUNAWAY_K = 773.15
 """A temperature that no longer means anything but that it runs away, K: where figures are cut off."""
 CUP_SLACK = 1.001
 """A conductor goes into a cup or barrel whose area is at least its own, rounding apart."""
+SMALL_WELDER_M = 0.0002
+"""Thickest nickel or steel that a small spot welder joins, m; common practice, no source."""

@@ -6,6 +6,7 @@ from enum import StrEnum
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.records.events import (
+    AsFound,
     CellCheck,
     CellReading,
     Checked,
@@ -15,6 +16,7 @@ from firmcell.core.records.events import (
     InsulationReading,
     JointReading,
     NotRight,
+    PhotoKept,
     PointReading,
     PolarityReading,
     ScrewJoint,
@@ -76,6 +78,8 @@ class BuildState:
     checks: tuple[Checked, ...] = ()
     polarity: tuple[PolarityReading, ...] = ()
     crimps: tuple[CrimpJoint, ...] = ()
+    as_found: tuple[AsFound, ...] = ()
+    photos: tuple[PhotoKept, ...] = ()
     taken_back: frozenset[int] = frozenset()
     event_count: int = 0
 
@@ -100,6 +104,8 @@ KEPT = (
     Checked,
     PolarityReading,
     CrimpJoint,
+    AsFound,
+    PhotoKept,
 )
 """Records that are kept whole."""
 RENAMED_STEPS = {
@@ -168,6 +174,8 @@ def fold(events: Iterable[Event]) -> BuildState:
         checks=tuple(kept[Checked]),  # type: ignore[arg-type]
         polarity=tuple(kept[PolarityReading]),  # type: ignore[arg-type]
         crimps=tuple(kept[CrimpJoint]),  # type: ignore[arg-type]
+        as_found=tuple(kept[AsFound]),  # type: ignore[arg-type]
+        photos=tuple(kept[PhotoKept]),  # type: ignore[arg-type]
         taken_back=taken,
         event_count=len(everything),
     )

@@ -1,6 +1,7 @@
 """One line of words for each record, for lists and logs."""
 
 from firmcell.core.records.events import (
+    AsFound,
     CellCheck,
     CellReading,
     Checked,
@@ -10,6 +11,7 @@ from firmcell.core.records.events import (
     InsulationReading,
     JointReading,
     NotRight,
+    PhotoKept,
     PointReading,
     PolarityReading,
     ScrewJoint,
@@ -66,9 +68,23 @@ def event_words(event: Event) -> str:
             screwed = f", {torque:g} N·m" if torque else ""
             outcome = ("" if strands else ", strands OUTSIDE") + (", tug held" if tug else ", tug FAILED")
             return f"{joint}: {n} crimp{'s' if n > 1 else ''}, die {die}{outcome}{screwed}"
+        case AsFound():
+            return found_words(event.data)
+        case PhotoKept(name=name, shows=shows, sha256=digest):
+            return f"photo {name}" + (f", {shows}" if shows else "") + f" ({digest[:12]})"
         case InsulationReading(between=between, ohms=ohms, test_v=test):
             return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
         case Correction(seq=seq, reason=reason):
             return f"takes back record {seq}: {reason}"
         case remark:
             return str(getattr(remark, "text", remark.kind))
+
+
+def found_words(found: AsFound) -> str:
+    """Return one line that tells a thing as it was found."""
+    count = f"{found.count} × " if found.count else ""
+    way = f", from {found.begins}" * bool(found.begins) + f" to {found.ends}" * bool(found.ends)
+    long = f", {found.length_m * 1e3:.0f} mm" if found.length_m is not None else ""
+    colour = f", {found.colour}" if found.colour else ""
+    kept = f"; kept {found.kept}" if found.kept else ""
+    return f"{found.thing.value}: {count}{found.words}{colour}{way}{long}{kept}"

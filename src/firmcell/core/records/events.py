@@ -2,6 +2,7 @@
 
 import hashlib
 import json
+from enum import StrEnum
 from typing import Annotated, Literal
 
 from pydantic import ConfigDict, Field, TypeAdapter
@@ -163,6 +164,42 @@ class CrimpJoint(Frozen):
     torque_nm: Annotated[float, Unit("N·m")] | None = Field(None, title="Torque on the stud", gt=0, le=200)
 
 
+class FoundThing(StrEnum):
+    """What a record of a thing as it was found is about."""
+
+    SCREW = "screws"
+    WIRE = "a wire"
+    BOARD = "the board and its slot"
+    FRAME = "the frame: sides, keys"
+    GLUE = "glue"
+    FAULT = "a fault"
+    CONTACT = "a contact of the host"
+    OTHER = "something else"
+
+
+class AsFound(Frozen):
+    """One thing as it was found, before it moves."""
+
+    kind: Literal["as-found"] = "as-found"
+    thing: FoundThing = Field(FoundThing.WIRE, title="What")
+    words: Words = Field(title="As found", min_length=1)
+    count: Count | None = Field(None, title="How many", ge=1, le=1000)
+    colour: Words = Field("", title="Colour")
+    begins: Words = Field("", title="From")
+    ends: Words = Field("", title="To")
+    length_m: Metres | None = Field(None, title="Length")
+    kept: Words = Field("", title="Kept where")
+
+
+class PhotoKept(Frozen):
+    """A photo kept in the job, named by its content."""
+
+    kind: Literal["photo"] = "photo"
+    name: Words = Field(title="Photo", min_length=1)
+    shows: Words = Field("", title="Shows")
+    sha256: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$")] = Field(title="Hash")
+
+
 class Remark(Frozen):
     """Anything worth keeping."""
 
@@ -194,6 +231,8 @@ Payload = Annotated[
     | InsulationReading
     | PolarityReading
     | CrimpJoint
+    | AsFound
+    | PhotoKept
     | Remark
     | Correction,
     Field(discriminator="kind"),
@@ -217,6 +256,8 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         InsulationReading,
         PolarityReading,
         CrimpJoint,
+        AsFound,
+        PhotoKept,
         Remark,
         Correction,
     )

@@ -63,3 +63,20 @@ def fuse_not_known(s: Situation) -> Iterator[Hit]:
             f"Whether there is a fuse is not known: work as if there were none. A short drives about {amperes(pack.short_circuit_a)}.{over}",
             ("lead:plus",),
         )
+
+
+@rule(
+    "EX-4",
+    Stage.BRIEF,
+    Severity.ATTENTION,
+    source=COMMON_PRACTICE,
+    reason="What a connector carries, and whether it can be mated backwards, is not told by its looks.",
+)
+def connector_not_known(s: Situation) -> Iterator[Hit]:
+    """A pack whose connector is not known."""
+    part = s.design.leads.connector
+    if s.design.existing is not None and not part.known:
+        yield Hit(
+            f"Which connector is on it is not known; it counts as the weakest, {amperes(part.current_continuous_a)}. Measure its contacts and enter it in Leads.",
+            ("connector",),
+        )

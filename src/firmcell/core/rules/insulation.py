@@ -54,7 +54,7 @@ def sleeve_size(s: Situation) -> Iterator[Hit]:
 )
 def no_sleeve(s: Situation) -> Iterator[Hit]:
     """No sleeve at all."""
-    if s.design.insulation.sleeve is None:
+    if s.design.insulation.sleeve is None and not s.design.details.cased:
         e = s.analysis.insulation.envelope
         stock = next_stock_size(s.library.sleeves, e.bare_width_m, e.bare_height_m)
         fix = Fix(f"Use {stock.name}", (("insulation.sleeve", stock),)) if stock else None

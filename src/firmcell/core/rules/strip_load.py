@@ -8,11 +8,12 @@ from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import amperes, celsius, plural
 from firmcell.core.model.design import JudgedBy
 from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.limits import SMALL_WELDER_M
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import Hit, rule
 from firmcell.core.strips.bars import least_bar
-from firmcell.core.strips.made_of import SMALL_WELDER_M, WELDABLE_M, strip_takes_screw
+from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad

@@ -9,12 +9,13 @@ from firmcell.core.base.wording import amperes, millimetres, plural
 from firmcell.core.layout.cell_places import lay_out, lead_cell, place_in_space
 from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.joint_kinds import LEAST_BAR_THREADS, JoinedBy, terminal_torque
+from firmcell.core.model.limits import SMALL_WELDER_M
 from firmcell.core.model.parts import CellForm, Strip, StripMetal
 from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
 from firmcell.core.strips.joints import tab_rise
-from firmcell.core.strips.made_of import SMALL_WELDER_M, WELDABLE_M, strip_takes_screw
+from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.plates import gap_wanted, least_gap, plates
 from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
 

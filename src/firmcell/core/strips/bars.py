@@ -4,10 +4,11 @@ pack and then welded to the cells."""
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.limits import SMALL_WELDER_M
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
-from firmcell.core.strips.made_of import PLACING_M, SMALL_WELDER_M
+from firmcell.core.strips.made_of import PLACING_M
 
 BAR_FROM_M = 0.0005
 """From this thickness on copper is a bar, m; engineering judgement."""

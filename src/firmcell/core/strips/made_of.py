@@ -14,8 +14,6 @@ PAD_OVERHANG_M = 0.004
 LEAST_OVERHANG_M = 0.002
 """What two weld spots or a solder joint need past the centre of a pad, m; common practice, no source."""
 
-SMALL_WELDER_M = 0.0002
-"""Thickest nickel or steel that a small spot welder joins, m; common practice, no source."""
 WELDABLE_M = 0.0003
 """Thickest strip that a strong spot welder joins, m; common practice, no source."""
 

@@ -1,0 +1,464 @@
+"""Photos of the pack as drawings: brought in, put to scale, marked, compared with the design, made into a
+layout."""
+
+from functools import partial
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+from PySide6.QtCore import QBuffer, QByteArray, QIODevice, QPointF, Qt
+from PySide6.QtGui import (
+    QDragEnterEvent,
+    QDropEvent,
+    QGuiApplication,
+    QImage,
+    QImageReader,
+    QKeySequence,
+    QPixmap,
+    QShortcut,
+)
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QComboBox,
+    QDialog,
+    QFileDialog,
+    QGridLayout,
+    QHBoxLayout,
+    QInputDialog,
+    QLabel,
+    QListWidget,
+    QPushButton,
+    QSizePolicy,
+    QSlider,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from firmcell.app.fields import Field
+from firmcell.app.photo_marks import (
+    HINTS,
+    PhotoTool,
+    cell_near,
+    pressed_scale,
+    taken_back,
+    turned,
+    with_cell,
+    with_strip,
+    with_wire,
+)
+from firmcell.app.photo_view import PhotoView, Shown
+from firmcell.app.session import Session, guarded
+from firmcell.app.theme import Palette
+from firmcell.app.wheel import calm
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.changes.layout_from_photos import layout_edits
+from firmcell.core.geometry.homography import mapped
+from firmcell.core.layout.from_photo import scale_of
+from firmcell.core.model.design import Face
+from firmcell.core.model.photo import Photo, PhotoShows
+from firmcell.core.strips.photo_differences import OverPhoto, over_photo
+from firmcell.store.photos import media_type, photo_bytes
+from firmcell.store.units import System
+
+FACES = {PhotoShows.TOP: Face.TOP, PhotoShows.BOTTOM: Face.BOTTOM}
+SIZES = ("length_m", "width_m", "apart_m")
+
+
+class PhotoWindow(QDialog):
+    """The photos of a job; every mark is an edit of the design, and can be undone."""
+
+    def __init__(
+        self, session: Session, system: System, palette: Palette, parent: QWidget | None = None
+    ) -> None:
+        super().__init__(parent)
+        self.session, self.system = session, system
+        self.number = len(session.design.photos) - 1
+        self.tool = PhotoTool.CORNERS
+        self._pictures: dict[str, QPixmap] = {}
+        self._way: tuple[tuple[float, float], ...] = ()
+        self._picked: tuple[int, ...] = ()
+        self.setWindowTitle("Photos")
+        self.setAcceptDrops(True)
+        across = QHBoxLayout(self)
+        self.view = PhotoView(palette)
+        self.view.pressed.connect(self._pressed)
+        self.view.taken_back.connect(self._take_back)
+        across.addWidget(self.view, 1)
+        side = QVBoxLayout()
+        across.addLayout(side)
+        self._make_list(side)
+        self._make_tools(side)
+        self._make_compare(side)
+        paste = QShortcut(QKeySequence(QKeySequence.StandardKey.Paste), self)
+        paste.activated.connect(self.paste)
+        for keys, step in (("Ctrl+Z", session.undo_stack.undo), ("Ctrl+Shift+Z", session.undo_stack.redo)):
+            QShortcut(QKeySequence(keys), self).activated.connect(step)
+        session.changed.connect(self.refresh)
+        session.refused.connect(self._tell)
+        self.resize(1180, 740)
+        self.choose(self.tool)
+        self.refresh()
+
+    # -- making -----------------------------------------------------------------------------------------
+
+    def _make_list(self, side: QVBoxLayout) -> None:
+        row = QHBoxLayout()
+        self.list = calm(QComboBox())
+        self.list.setAccessibleName("Photo")
+        self.list.setMinimumContentsLength(22)
+        self.list.activated.connect(self._other)
+        row.addWidget(self.list, 1)
+        for text, call in (("&Add…", self.choose_file), ("Leave &out", self.leave_out)):
+            button = QPushButton(text)
+            button.setAutoDefault(False)
+            button.clicked.connect(call)
+            row.addWidget(button)
+        side.addLayout(row)
+        self._grid = QGridLayout()
+        side.addLayout(self._grid)
+        self.fields: dict[str, Field] = {}
+        for name in ("shows", *SIZES):
+            self.fields[name] = Field(self._grid, Photo, name, partial(self._set, name), self.system)
+
+    def _make_tools(self, side: QVBoxLayout) -> None:
+        grid = QGridLayout()
+        self.tools = QButtonGroup(self)
+        for place, tool in enumerate(PhotoTool):
+            button = QToolButton()
+            button.setText(f"{place + 1} {tool.value}")
+            button.setToolTip(f"Alt+{place + 1}")
+            button.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+            button.setCheckable(True)
+            button.setAccessibleName(tool.value)
+            button.clicked.connect(lambda _, t=tool: self.choose(t))
+            QShortcut(QKeySequence(f"Alt+{place + 1}"), self).activated.connect(lambda t=tool: self.choose(t))
+            self.tools.addButton(button, place)
+            grid.addWidget(button, place // 2, place % 2)
+        side.addLayout(grid)
+        self.hint = QLabel()
+        self.hint.setWordWrap(True)
+        self.hint.setObjectName("quiet")
+        side.addWidget(self.hint)
+
+    def _make_compare(self, side: QVBoxLayout) -> None:
+        self.compare = QWidget()
+        column = QVBoxLayout(self.compare)
+        column.setContentsMargins(0, 0, 0, 0)
+        row = QHBoxLayout()
+        label = QLabel("&Design over it")
+        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider.setRange(0, 100)
+        self.slider.setValue(50)
+        self.slider.setAccessibleName("How strongly the design lies over the photo, %")
+        self.slider.valueChanged.connect(lambda _: self._paint())
+        label.setBuddy(self.slider)
+        row.addWidget(label)
+        row.addWidget(self.slider, 1)
+        column.addLayout(row)
+        self.told = QLabel()
+        self.told.setWordWrap(True)
+        column.addWidget(self.told)
+        self.found = QListWidget()
+        self.found.setAccessibleName("Differences between photo and design")
+        self.found.setWordWrap(True)
+        self.found.currentRowChanged.connect(self._go_to)
+        column.addWidget(self.found, 1)
+        side.addWidget(self.compare, 1)
+        side.addStretch(0)
+        self.make = QPushButton("Make the layout from &both faces")
+        self.make.setToolTip(
+            "Counts, places, groups and ends of the cells, as the photos of top and bottom show them"
+        )
+        self.make.setAutoDefault(False)
+        self.make.clicked.connect(self.make_layout)
+        side.addWidget(self.make)
+        self.fault = QLabel()
+        self.fault.setObjectName("fault")
+        self.fault.setWordWrap(True)
+        side.addWidget(self.fault)
+
+    # -- bringing photos in -----------------------------------------------------------------------------
+
+    def choose_file(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self, "Photo", "", "Pictures (*.jpg *.jpeg *.png)")
+        if name:
+            self.bring_in_file(Path(name))
+
+    def bring_in_file(self, path: Path) -> None:
+        """Bring in the picture of a file."""
+        try:
+            content = path.read_bytes()
+        except OSError as error:
+            self._tell(f"{path.name} cannot be read: {error.strerror}.")
+            return
+        self.bring_in(content, path.name)
+
+    def paste(self) -> None:
+        """Bring in what is on the clipboard."""
+        mime = QGuiApplication.clipboard().mimeData()
+        files = [Path(u.toLocalFile()) for u in mime.urls() if u.isLocalFile()] if mime.hasUrls() else []
+        if files:
+            self.bring_in_file(files[0])
+            return
+        picture = QGuiApplication.clipboard().image()
+        if picture.isNull():
+            self._tell("There is no picture on the clipboard.")
+            return
+        held = QByteArray()
+        buffer = QBuffer(held)
+        buffer.open(QIODevice.OpenModeFlag.WriteOnly)
+        picture.save(buffer, "PNG")  # type: ignore[call-overload]
+        self.bring_in(bytes(held.data()), "pasted.png")
+
+    def bring_in(self, content: bytes, name: str) -> None:
+        """Keep a picture in the job and show it."""
+        guarded(lambda: self._keep(content, name), self._tell)
+
+    def _keep(self, content: bytes, name: str) -> None:
+        media_type(content, name)
+        picture = upright(content)
+        if picture.isNull():
+            raise Refusal(f"“{name}” cannot be opened as a picture: it is cut short or damaged.")
+        there = {p.shows for p in self.session.design.photos}
+        shows = next((s for s in FACES if s not in there), PhotoShows.OTHER)
+        photo = self.session.keep_photo(content, name, (picture.width(), picture.height()), shows)
+        photos = (*self.session.design.photos, photo)
+        self.number = len(photos) - 1
+        self.session.edit("photos", photos, "photo brought in")
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        for url in event.mimeData().urls():
+            if url.isLocalFile():
+                self.bring_in_file(Path(url.toLocalFile()))
+
+    # -- the photo at hand ------------------------------------------------------------------------------
+
+    @property
+    def photo(self) -> Photo | None:
+        """The photo that is shown."""
+        photos = self.session.design.photos
+        return photos[self.number] if 0 <= self.number < len(photos) else None
+
+    def _other(self, number: int) -> None:
+        self.number, self._way, self._picked = number, (), ()
+        self.refresh()
+
+    def leave_out(self) -> None:
+        """Take the photo off the list; the picture stays in the job's record."""
+        if self.photo is None:
+            return
+        photos = list(self.session.design.photos)
+        del photos[self.number]
+        self.number = min(self.number, len(photos) - 1)
+        guarded(lambda: self.session.edit("photos", tuple(photos), "photo left out"), self._tell)
+
+    def change(self, photo: Photo, words: str) -> None:
+        """Put a changed photo in the place of the one shown."""
+        photos = list(self.session.design.photos)
+        photos[self.number] = photo
+        guarded(lambda: self.session.edit("photos", tuple(photos), words), self._tell)
+
+    def _set(self, name: str, value: Any) -> None:
+        if self.photo is not None:
+            self.change(self.photo.model_copy(update={name: value}), "photo")
+
+    def choose(self, tool: PhotoTool) -> None:
+        """Take up another tool."""
+        self.tool, self._way, self._picked = tool, (), ()
+        self.tools.button(list(PhotoTool).index(tool)).setChecked(True)
+        self.hint.setText(HINTS[tool])
+        for name in SIZES:
+            wanted = PhotoTool.ENDS if name == "apart_m" else PhotoTool.CORNERS
+            self.fields[name].set_shown(tool is wanted)
+        self.view.setFocus(Qt.FocusReason.OtherFocusReason)
+        self._paint()
+
+    # -- marking ----------------------------------------------------------------------------------------
+
+    def _pressed(self, at: QPointF) -> None:
+        photo = self.photo
+        if photo is None:
+            return
+        self.fault.clear()
+        near = cell_near(photo, at, 2 * self._radius())
+        match self.tool:
+            case PhotoTool.CORNERS | PhotoTool.ENDS:
+                self.change(pressed_scale(photo, self.tool, at), "scale of the photo")
+            case PhotoTool.CELLS:
+                self.change(with_cell(photo, at), "cell in the photo")
+            case PhotoTool.POLARITY if near is not None:
+                self.change(turned(photo, near), "polarity in the photo")
+            case PhotoTool.STRIPS if near is not None:
+                self._strip(photo, near)
+            case PhotoTool.WIRES:
+                self._wire(photo, (at.x(), at.y()))
+            case PhotoTool.POLARITY | PhotoTool.STRIPS:
+                self._tell("There is no cell marked here: take Cells and click its middle first.")
+            case _:
+                pass
+
+    def _strip(self, photo: Photo, number: int) -> None:
+        if self._picked and number == self._picked[-1]:
+            cells, self._picked = self._picked, ()
+            if len(cells) > 1:
+                self.change(with_strip(photo, cells, f"S{len(photo.strips) + 1}"), "strip in the photo")
+        elif number not in self._picked:
+            self._picked = (*self._picked, number)
+        self._paint()
+
+    def _wire(self, photo: Photo, at: tuple[float, float]) -> None:
+        if (
+            len(self._way) > 1
+            and (QPointF(*self._way[-1]) - QPointF(*at)).manhattanLength() <= self._radius()
+        ):
+            way, self._way = self._way, ()
+            name, given = QInputDialog.getText(self, "Wire", "Its colour, from where, to where:")
+            if given:
+                self.change(with_wire(photo, way, name.strip()[:120]), "wire in the photo")
+        else:
+            self._way = (*self._way, at)
+        self._paint()
+
+    def _take_back(self) -> None:
+        if self._way or self._picked:
+            self._way, self._picked = self._way[:-1], self._picked[:-1]
+            self._paint()
+        elif self.photo is not None:
+            self.change(taken_back(self.photo, self.tool), "mark taken back")
+
+    def _radius(self) -> float:
+        """Of a cell in the photo, px, as far as it can be told."""
+        photo = self.photo
+        if photo is None:
+            return 12.0
+        try:
+            scale = scale_of(photo)
+        except Refusal:
+            scale = None
+        if scale is None:
+            return max(photo.width_px, photo.height_px) / 60
+        middle = self.view.in_photo(QPointF(self.view.width() / 2, self.view.height() / 2))
+        return self.session.design.cell.diameter_m / 2 / metres_a_pixel(scale, middle)
+
+    # -- comparing --------------------------------------------------------------------------------------
+
+    def compared(self) -> OverPhoto | None:
+        """How the design lies over the photo; None where it cannot be laid yet, and `told` says why."""
+        photo, s = self.photo, self.session
+        if photo is None or photo.shows not in FACES:
+            self.told.setText(
+                "" if photo is None else "Only a photo of the top or bottom face is compared with the design."
+            )
+            return None
+        try:
+            over = over_photo(
+                photo,
+                FACES[photo.shows],
+                s.analysis.layout,
+                s.design.arrangement.turn_axis,
+                s.design.cell.diameter_m,
+            )
+        except Refusal as refusal:
+            self.told.setText(refusal.sentence)
+            return None
+        count = len(over.found)
+        self.told.setText(
+            "Photo and design agree."
+            if not count
+            else f"{count} {'place differs' if count == 1 else 'places differ'}:"
+        )
+        return over
+
+    def make_layout(self) -> None:
+        """Make the design's layout from the photos of both faces."""
+        try:
+            edits = layout_edits(self.session.design)
+        except Refusal as refusal:
+            self._tell(refusal.sentence)
+            return
+        if self.session.edit_all(edits, "layout from photos"):
+            self.choose(PhotoTool.LOOK)
+
+    def _go_to(self, row: int) -> None:
+        if self._over is not None and 0 <= row < len(self._over.found):
+            self.view.cross = QPointF(*self._over.found[row].at_px)
+            self.view.update()
+
+    # -- showing ----------------------------------------------------------------------------------------
+
+    def refresh(self) -> None:
+        """Show the session as it is."""
+        photos = self.session.design.photos
+        self.number = min(self.number, len(photos) - 1) if photos else -1
+        if photos and self.number < 0:
+            self.number = 0
+        self.list.clear()
+        self.list.addItems([f"{n} {p.name}: {p.shows.value}" for n, p in enumerate(photos, start=1)])
+        self.list.setCurrentIndex(self.number)
+        photo = self.photo
+        if photo is not None:
+            for name, field in self.fields.items():
+                field.show_value(getattr(photo, name))
+        for field in self.fields.values():
+            field.row.editor.setEnabled(photo is not None)
+        self.view.show_photo(self._picture(photo), photo)
+        self._paint()
+
+    def _picture(self, photo: Photo | None) -> QPixmap:
+        if photo is None:
+            return QPixmap()
+        if photo.sha256 not in self._pictures:
+            try:
+                picture = upright(photo_bytes(self.session.job, photo))
+            except Refusal as refusal:
+                self._tell(refusal.sentence)
+                return QPixmap()
+            self._pictures[photo.sha256] = QPixmap.fromImage(picture)
+        return self._pictures[photo.sha256]
+
+    def _paint(self) -> None:
+        over = self._over = self.compared() if self.tool is PhotoTool.LOOK else None
+        self.compare.setVisible(self.tool is PhotoTool.LOOK)
+        self.found.clear()
+        found = over.found if over is not None else ()
+        self.found.addItems([f"{n}  {d.words}" for n, d in enumerate(found, start=1)])
+        photo = self.photo
+        face = FACES.get(photo.shows) if photo is not None else None
+        self.view.show_over(
+            Shown(
+                face=self.session.face(face)
+                if face is not None and over is not None and not over.mirrored
+                else None,
+                to_px=over.to_px if over is not None else None,
+                strength=self.slider.value() / 100,
+                differences=found,
+                way=self._way,
+                picked=self._picked,
+                radius_px=self._radius(),
+            )
+        )
+
+    def _tell(self, sentence: str) -> None:
+        self.fault.setText(sentence)
+
+
+def metres_a_pixel(scale: Any, at: QPointF) -> float:
+    """Return the size of a pixel near a place in a photo, m."""
+    a, b = mapped(scale, np.array([[at.x(), at.y()], [at.x() + 1, at.y()]]))
+    return float(np.hypot(*(b - a)))
+
+
+def upright(content: bytes) -> QImage:
+    """Return a picture as it was meant to be seen, its orientation heeded; a null image if it cannot be
+    read."""
+    held = QByteArray(content)
+    buffer = QBuffer(held)
+    buffer.open(QIODevice.OpenModeFlag.ReadOnly)
+    reader = QImageReader(buffer)
+    reader.setAutoTransform(True)
+    return reader.read()

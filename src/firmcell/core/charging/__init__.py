@@ -1,0 +1,1 @@
+"""What a charger does to a pack."""

@@ -1,0 +1,58 @@
+"""Photos kept in a job: brought in as they are, named by their content, read back only unchanged."""
+
+import hashlib
+
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.model.photo import Photo
+from firmcell.store.job_file import JobFile
+
+LARGEST_BYTES = 40_000_000
+KINDS = {b"\xff\xd8\xff": "image/jpeg", b"\x89PNG\r\n\x1a\n": "image/png"}
+"""Media type by the first bytes."""
+
+
+def media_type(content: bytes, name: str) -> str:
+    """Return the media type of a picture.
+
+    Raises
+    ------
+    Refusal
+        If it is no JPEG or PNG, or too large.
+    """
+    kind = next((kind for begins, kind in KINDS.items() if content.startswith(begins)), None)
+    if kind is None:
+        raise Refusal(f"“{name}” is not a JPEG or PNG picture.")
+    if len(content) > LARGEST_BYTES:
+        raise Refusal(
+            f"“{name}” has {len(content) / 1e6:.0f} MB; {LARGEST_BYTES / 1e6:.0f} MB are the most: save it smaller first."
+        )
+    return kind
+
+
+def attach_photo(job: JobFile, content: bytes, name: str) -> tuple[str, bool]:
+    """Keep a picture in a job; return the hash it is named by, and whether it was not there before.
+
+    Raises
+    ------
+    Refusal
+        As `media_type`, or if the job cannot be written.
+    """
+    kind, digest = media_type(content, name), hashlib.sha256(content).hexdigest()
+    if any(hashlib.sha256(a.content).hexdigest() == digest for a in job.attachments()):
+        return digest, False
+    job.attach(name, kind, content)
+    return digest, True
+
+
+def photo_bytes(job: JobFile, photo: Photo) -> bytes:
+    """Return the picture of a photo as it was brought in.
+
+    Raises
+    ------
+    Refusal
+        If it is not in the job, or not the one that was brought in.
+    """
+    for kept in job.attachments():
+        if hashlib.sha256(kept.content).hexdigest() == photo.sha256:
+            return kept.content
+    raise Refusal(f"The picture of “{photo.name}” is not in the job, or was changed: bring it in again.")
