@@ -5,14 +5,10 @@ from functools import partial
 from pathlib import Path
 from typing import Any
 
-import numpy as np
-from PySide6.QtCore import QBuffer, QByteArray, QIODevice, QPointF, Qt
+from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
-    QGuiApplication,
-    QImage,
-    QImageReader,
     QKeySequence,
     QPixmap,
     QShortcut,
@@ -24,7 +20,6 @@ from PySide6.QtWidgets import (
     QFileDialog,
     QGridLayout,
     QHBoxLayout,
-    QInputDialog,
     QLabel,
     QListWidget,
     QPushButton,
@@ -36,25 +31,16 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.fields import Field
-from firmcell.app.photo_marks import (
-    HINTS,
-    PhotoTool,
-    cell_near,
-    pressed_scale,
-    taken_back,
-    turned,
-    with_cell,
-    with_strip,
-    with_wire,
-)
+from firmcell.app.photo_hand import PhotoHand
+from firmcell.app.photo_marks import HINTS, PhotoTool
+from firmcell.app.photo_sources import read_clipboard, read_file, upright
 from firmcell.app.photo_view import PhotoView, Shown
 from firmcell.app.session import Session, guarded
 from firmcell.app.theme import Palette
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.layout_from_photos import layout_edits
-from firmcell.core.geometry.homography import mapped
-from firmcell.core.layout.from_photo import scale_of
+from firmcell.core.layout.from_photo import pixel_size
 from firmcell.core.model.design import Face
 from firmcell.core.model.photo import Photo, PhotoShows
 from firmcell.core.strips.photo_differences import OverPhoto, over_photo
@@ -63,6 +49,32 @@ from firmcell.store.units import System
 
 FACES = {PhotoShows.TOP: Face.TOP, PhotoShows.BOTTOM: Face.BOTTOM}
 SIZES = ("length_m", "width_m", "apart_m")
+
+
+class ComparePanel(QWidget):
+    """How strongly the design lies over the photo, and where the two differ."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        row = QHBoxLayout()
+        label = QLabel("&Design over it")
+        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider.setRange(0, 100)
+        self.slider.setValue(50)
+        self.slider.setAccessibleName("How strongly the design lies over the photo, %")
+        label.setBuddy(self.slider)
+        row.addWidget(label)
+        row.addWidget(self.slider, 1)
+        column.addLayout(row)
+        self.told = QLabel()
+        self.told.setWordWrap(True)
+        column.addWidget(self.told)
+        self.found = QListWidget()
+        self.found.setAccessibleName("Differences between photo and design")
+        self.found.setWordWrap(True)
+        column.addWidget(self.found, 1)
 
 
 class PhotoWindow(QDialog):
@@ -76,14 +88,13 @@ class PhotoWindow(QDialog):
         self.number = len(session.design.photos) - 1
         self.tool = PhotoTool.CORNERS
         self._pictures: dict[str, QPixmap] = {}
-        self._way: tuple[tuple[float, float], ...] = ()
-        self._picked: tuple[int, ...] = ()
+        self.hand = PhotoHand(self)
         self.setWindowTitle("Photos")
         self.setAcceptDrops(True)
         across = QHBoxLayout(self)
         self.view = PhotoView(palette)
-        self.view.pressed.connect(self._pressed)
-        self.view.taken_back.connect(self._take_back)
+        self.view.pressed.connect(self.hand.pressed)
+        self.view.taken_back.connect(self.hand.take_back)
         across.addWidget(self.view, 1)
         side = QVBoxLayout()
         across.addLayout(side)
@@ -95,7 +106,7 @@ class PhotoWindow(QDialog):
         for keys, step in (("Ctrl+Z", session.undo_stack.undo), ("Ctrl+Shift+Z", session.undo_stack.redo)):
             QShortcut(QKeySequence(keys), self).activated.connect(step)
         session.changed.connect(self.refresh)
-        session.refused.connect(self._tell)
+        session.refused.connect(self.tell)
         self.resize(1180, 740)
         self.choose(self.tool)
         self.refresh()
@@ -142,28 +153,9 @@ class PhotoWindow(QDialog):
         side.addWidget(self.hint)
 
     def _make_compare(self, side: QVBoxLayout) -> None:
-        self.compare = QWidget()
-        column = QVBoxLayout(self.compare)
-        column.setContentsMargins(0, 0, 0, 0)
-        row = QHBoxLayout()
-        label = QLabel("&Design over it")
-        self.slider = QSlider(Qt.Orientation.Horizontal)
-        self.slider.setRange(0, 100)
-        self.slider.setValue(50)
-        self.slider.setAccessibleName("How strongly the design lies over the photo, %")
-        self.slider.valueChanged.connect(lambda _: self._paint())
-        label.setBuddy(self.slider)
-        row.addWidget(label)
-        row.addWidget(self.slider, 1)
-        column.addLayout(row)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        column.addWidget(self.told)
-        self.found = QListWidget()
-        self.found.setAccessibleName("Differences between photo and design")
-        self.found.setWordWrap(True)
-        self.found.currentRowChanged.connect(self._go_to)
-        column.addWidget(self.found, 1)
+        self.compare = ComparePanel()
+        self.compare.slider.valueChanged.connect(lambda _: self.paint())
+        self.compare.found.currentRowChanged.connect(self._go_to)
         side.addWidget(self.compare, 1)
         side.addStretch(0)
         self.make = QPushButton("Make the layout from &both faces")
@@ -187,33 +179,15 @@ class PhotoWindow(QDialog):
 
     def bring_in_file(self, path: Path) -> None:
         """Bring in the picture of a file."""
-        try:
-            content = path.read_bytes()
-        except OSError as error:
-            self._tell(f"{path.name} cannot be read: {error.strerror}.")
-            return
-        self.bring_in(content, path.name)
+        guarded(lambda: self._keep(*read_file(path)), self.tell)
 
     def paste(self) -> None:
         """Bring in what is on the clipboard."""
-        mime = QGuiApplication.clipboard().mimeData()
-        files = [Path(u.toLocalFile()) for u in mime.urls() if u.isLocalFile()] if mime.hasUrls() else []
-        if files:
-            self.bring_in_file(files[0])
-            return
-        picture = QGuiApplication.clipboard().image()
-        if picture.isNull():
-            self._tell("There is no picture on the clipboard.")
-            return
-        held = QByteArray()
-        buffer = QBuffer(held)
-        buffer.open(QIODevice.OpenModeFlag.WriteOnly)
-        picture.save(buffer, "PNG")  # type: ignore[call-overload]
-        self.bring_in(bytes(held.data()), "pasted.png")
+        guarded(lambda: self._keep(*read_clipboard()), self.tell)
 
     def bring_in(self, content: bytes, name: str) -> None:
         """Keep a picture in the job and show it."""
-        guarded(lambda: self._keep(content, name), self._tell)
+        guarded(lambda: self._keep(content, name), self.tell)
 
     def _keep(self, content: bytes, name: str) -> None:
         media_type(content, name)
@@ -245,7 +219,8 @@ class PhotoWindow(QDialog):
         return photos[self.number] if 0 <= self.number < len(photos) else None
 
     def _other(self, number: int) -> None:
-        self.number, self._way, self._picked = number, (), ()
+        self.number = number
+        self.hand.let_go()
         self.refresh()
 
     def leave_out(self) -> None:
@@ -255,13 +230,13 @@ class PhotoWindow(QDialog):
         photos = list(self.session.design.photos)
         del photos[self.number]
         self.number = min(self.number, len(photos) - 1)
-        guarded(lambda: self.session.edit("photos", tuple(photos), "photo left out"), self._tell)
+        guarded(lambda: self.session.edit("photos", tuple(photos), "photo left out"), self.tell)
 
     def change(self, photo: Photo, words: str) -> None:
         """Put a changed photo in the place of the one shown."""
         photos = list(self.session.design.photos)
         photos[self.number] = photo
-        guarded(lambda: self.session.edit("photos", tuple(photos), words), self._tell)
+        guarded(lambda: self.session.edit("photos", tuple(photos), words), self.tell)
 
     def _set(self, name: str, value: Any) -> None:
         if self.photo is not None:
@@ -269,81 +244,29 @@ class PhotoWindow(QDialog):
 
     def choose(self, tool: PhotoTool) -> None:
         """Take up another tool."""
-        self.tool, self._way, self._picked = tool, (), ()
+        self.tool = tool
+        self.hand.let_go()
         self.tools.button(list(PhotoTool).index(tool)).setChecked(True)
         self.hint.setText(HINTS[tool])
         for name in SIZES:
             wanted = PhotoTool.ENDS if name == "apart_m" else PhotoTool.CORNERS
             self.fields[name].set_shown(tool is wanted)
         self.view.setFocus(Qt.FocusReason.OtherFocusReason)
-        self._paint()
+        self.paint()
 
-    # -- marking ----------------------------------------------------------------------------------------
-
-    def _pressed(self, at: QPointF) -> None:
-        photo = self.photo
-        if photo is None:
-            return
-        self.fault.clear()
-        near = cell_near(photo, at, 2 * self._radius())
-        match self.tool:
-            case PhotoTool.CORNERS | PhotoTool.ENDS:
-                self.change(pressed_scale(photo, self.tool, at), "scale of the photo")
-            case PhotoTool.CELLS:
-                self.change(with_cell(photo, at), "cell in the photo")
-            case PhotoTool.POLARITY if near is not None:
-                self.change(turned(photo, near), "polarity in the photo")
-            case PhotoTool.STRIPS if near is not None:
-                self._strip(photo, near)
-            case PhotoTool.WIRES:
-                self._wire(photo, (at.x(), at.y()))
-            case PhotoTool.POLARITY | PhotoTool.STRIPS:
-                self._tell("There is no cell marked here: take Cells and click its middle first.")
-            case _:
-                pass
-
-    def _strip(self, photo: Photo, number: int) -> None:
-        if self._picked and number == self._picked[-1]:
-            cells, self._picked = self._picked, ()
-            if len(cells) > 1:
-                self.change(with_strip(photo, cells, f"S{len(photo.strips) + 1}"), "strip in the photo")
-        elif number not in self._picked:
-            self._picked = (*self._picked, number)
-        self._paint()
-
-    def _wire(self, photo: Photo, at: tuple[float, float]) -> None:
-        if (
-            len(self._way) > 1
-            and (QPointF(*self._way[-1]) - QPointF(*at)).manhattanLength() <= self._radius()
-        ):
-            way, self._way = self._way, ()
-            name, given = QInputDialog.getText(self, "Wire", "Its colour, from where, to where:")
-            if given:
-                self.change(with_wire(photo, way, name.strip()[:120]), "wire in the photo")
-        else:
-            self._way = (*self._way, at)
-        self._paint()
-
-    def _take_back(self) -> None:
-        if self._way or self._picked:
-            self._way, self._picked = self._way[:-1], self._picked[:-1]
-            self._paint()
-        elif self.photo is not None:
-            self.change(taken_back(self.photo, self.tool), "mark taken back")
-
-    def _radius(self) -> float:
+    def radius(self) -> float:
         """Of a cell in the photo, px, as far as it can be told."""
         photo = self.photo
         if photo is None:
             return 12.0
-        try:
-            scale = scale_of(photo)
-        except Refusal:
-            scale = None
-        if scale is None:
-            return max(photo.width_px, photo.height_px) / 60
         middle = self.view.in_photo(QPointF(self.view.width() / 2, self.view.height() / 2))
-        return self.session.design.cell.diameter_m / 2 / metres_a_pixel(scale, middle)
+        try:
+            pixel = pixel_size(photo, (middle.x(), middle.y()))
+        except Refusal:
+            pixel = None
+        if not pixel:
+            return max(photo.width_px, photo.height_px) / 60
+        return self.session.design.cell.diameter_m / 2 / pixel
 
     # -- comparing --------------------------------------------------------------------------------------
 
@@ -351,7 +274,7 @@ class PhotoWindow(QDialog):
         """How the design lies over the photo; None where it cannot be laid yet, and `told` says why."""
         photo, s = self.photo, self.session
         if photo is None or photo.shows not in FACES:
-            self.told.setText(
+            self.compare.told.setText(
                 "" if photo is None else "Only a photo of the top or bottom face is compared with the design."
             )
             return None
@@ -364,10 +287,10 @@ class PhotoWindow(QDialog):
                 s.design.cell.diameter_m,
             )
         except Refusal as refusal:
-            self.told.setText(refusal.sentence)
+            self.compare.told.setText(refusal.sentence)
             return None
         count = len(over.found)
-        self.told.setText(
+        self.compare.told.setText(
             "Photo and design agree."
             if not count
             else f"{count} {'place differs' if count == 1 else 'places differ'}:"
@@ -379,7 +302,7 @@ class PhotoWindow(QDialog):
         try:
             edits = layout_edits(self.session.design)
         except Refusal as refusal:
-            self._tell(refusal.sentence)
+            self.tell(refusal.sentence)
             return
         if self.session.edit_all(edits, "layout from photos"):
             self.choose(PhotoTool.LOOK)
@@ -407,7 +330,7 @@ class PhotoWindow(QDialog):
         for field in self.fields.values():
             field.row.editor.setEnabled(photo is not None)
         self.view.show_photo(self._picture(photo), photo)
-        self._paint()
+        self.paint()
 
     def _picture(self, photo: Photo | None) -> QPixmap:
         if photo is None:
@@ -416,17 +339,17 @@ class PhotoWindow(QDialog):
             try:
                 picture = upright(photo_bytes(self.session.job, photo))
             except Refusal as refusal:
-                self._tell(refusal.sentence)
+                self.tell(refusal.sentence)
                 return QPixmap()
             self._pictures[photo.sha256] = QPixmap.fromImage(picture)
         return self._pictures[photo.sha256]
 
-    def _paint(self) -> None:
+    def paint(self) -> None:
         over = self._over = self.compared() if self.tool is PhotoTool.LOOK else None
         self.compare.setVisible(self.tool is PhotoTool.LOOK)
-        self.found.clear()
+        self.compare.found.clear()
         found = over.found if over is not None else ()
-        self.found.addItems([f"{n}  {d.words}" for n, d in enumerate(found, start=1)])
+        self.compare.found.addItems([f"{n}  {d.words}" for n, d in enumerate(found, start=1)])
         photo = self.photo
         face = FACES.get(photo.shows) if photo is not None else None
         self.view.show_over(
@@ -435,30 +358,13 @@ class PhotoWindow(QDialog):
                 if face is not None and over is not None and not over.mirrored
                 else None,
                 to_px=over.to_px if over is not None else None,
-                strength=self.slider.value() / 100,
+                strength=self.compare.slider.value() / 100,
                 differences=found,
-                way=self._way,
-                picked=self._picked,
-                radius_px=self._radius(),
+                way=self.hand.way,
+                picked=self.hand.picked,
+                radius_px=self.radius(),
             )
         )
 
-    def _tell(self, sentence: str) -> None:
+    def tell(self, sentence: str) -> None:
         self.fault.setText(sentence)
-
-
-def metres_a_pixel(scale: Any, at: QPointF) -> float:
-    """Return the size of a pixel near a place in a photo, m."""
-    a, b = mapped(scale, np.array([[at.x(), at.y()], [at.x() + 1, at.y()]]))
-    return float(np.hypot(*(b - a)))
-
-
-def upright(content: bytes) -> QImage:
-    """Return a picture as it was meant to be seen, its orientation heeded; a null image if it cannot be
-    read."""
-    held = QByteArray(content)
-    buffer = QBuffer(held)
-    buffer.open(QIODevice.OpenModeFlag.ReadOnly)
-    reader = QImageReader(buffer)
-    reader.setAutoTransform(True)
-    return reader.read()

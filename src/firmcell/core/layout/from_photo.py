@@ -63,6 +63,16 @@ def cells_seen(photo: Photo) -> Array:
     return mapped(scale, np.array([c.at_px for c in photo.cells]))
 
 
+def pixel_size(photo: Photo, at_px: tuple[float, float]) -> float | None:
+    """Return the size of a pixel near a place in a photo, m; None where it is not to scale."""
+    scale = scale_of(photo)
+    if scale is None:
+        return None
+    x, y = at_px
+    one, other = mapped(scale, np.array([(x, y), (x + 1, y)]))
+    return float(np.hypot(*(other - one)))
+
+
 def over_to_top(axis: TurnAxis) -> Callable[[Array], Array]:
     """Return what takes places on the bottom face as it lies, turned over about an axis, to the top's."""
     sign = np.array([1.0, -1.0] if axis is TurnAxis.LONG else [-1.0, 1.0])
