@@ -36,6 +36,7 @@ from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.design import BoardPlace, Design, LeadEnds
 from firmcell.core.model.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.model.duty import Supply
+from firmcell.core.model.job_details import Wired
 from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.model.part_library import EMPTY_LIBRARY, PartLibrary
 from firmcell.core.model.parts import Strip
@@ -129,7 +130,7 @@ def _strips_of(design: Design) -> _Strips:
 
 def _leads_of(design: Design, library: PartLibrary, supply: Supply, wiring: Wiring) -> LeadFigures:
     brief, leads = design.brief, design.leads
-    if design.details.supply is not None:
+    if design.details.wired is Wired.CABLE:
         # The source is not a pack of ours: lugs on its studs in place of a plug.
         leads = leads.model_copy(update={"ends": LeadEnds.STUDS})
     return lead_figures(

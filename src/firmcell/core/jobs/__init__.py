@@ -14,6 +14,7 @@ from firmcell.core.jobs import (
     holder_pack,
     lead_change,
     machine_leads,
+    made_up_lead,
     new_pack,
     power_cable,
     re_sleeve,
@@ -42,6 +43,7 @@ PLANS: dict[JobKind, JobPlan] = {
         bms_retrofit.PLAN,
         holder_pack.PLAN,
         re_sleeve.PLAN,
+        made_up_lead.PLAN,
         refit.PLAN,
     )
 }

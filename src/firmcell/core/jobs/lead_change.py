@@ -16,7 +16,7 @@ from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject,
 from firmcell.core.jobs.readings import READS
 from firmcell.core.jobs.wiring_steps import ids
 from firmcell.core.leads.lead_change import ChangedLead, changed_lead, pole_order
-from firmcell.core.leads.soldering import TOUCH_K
+from firmcell.core.leads.soldering import TOUCH_K, held_straight
 from firmcell.core.model.design import Design, Flux
 from firmcell.core.model.job_details import JobKind, TakeOff
 from firmcell.core.model.limits import TOUCH_LIMIT_V
@@ -38,7 +38,14 @@ def lead_change_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
 
 
 def _before(d: Design, a: Analysis) -> Iterator[Step]:
-    old = d.lead_change.old_connector.name if d.lead_change.old_connector else "the old connector"
+    bare = d.lead_change.take_off is TakeOff.BARE
+    old = (
+        "the bare ends, one uncovered at a time"
+        if bare
+        else d.lead_change.old_connector.name
+        if d.lead_change.old_connector
+        else "the old connector"
+    )
     yield Step(
         "lead-change-unplug",
         "Before",
@@ -61,7 +68,7 @@ def _before(d: Design, a: Analysis) -> Iterator[Step]:
         "lead-change-mark",
         "Before",
         "Find plus with the meter and mark it",
-        f"Measure at {old}. Tie tape marked + to the wire that is plus, at the pack, and mark both sides of the old body. Colours of "
+        f"Measure at {old}. Tie tape marked + to the wire that is plus, at the pack{'' if bare else ', and mark both sides of the old body'}. Colours of "
         "wires are no proof.",
         records=("polarity-reading",),
         expected=f"{READS} with red on plus",
@@ -90,12 +97,15 @@ def _ready(d: Design, a: Analysis) -> Iterator[Step]:
         "lead-change-ready",
         "Before",
         "Everything within reach before the first cut",
-        f"{new.name}, {new.pack_half}, clamped so that it cannot skid, an unconnected mate plugged in (never a live one). "
+        f"{new.name}, {new.pack_half}, clamped so that it cannot skid. {held_straight(new)} "
         f"{lead.work.iron_class_w} W iron, wide tip, {sleeves}, {d.leads.alloy.value}.{flux} Covers for two wire ends.{sink}",
-        cautions=("The mate in the new connector must be connected to nothing.",),
+        cautions=()
+        if new.loose_contacts
+        else ("The mate in the new connector must be connected to nothing.",),
         records=("checked",),
         checks=(
-            "Mate unconnected",
+            "Jig for the contacts at hand" if new.loose_contacts else "Mate unconnected",
+            *(("Cap on the wires, or at hand for the first",) if new.loose_contacts else ()),
             "Connector clamped",
             "Sleeves cut and at hand",
             "Covers for both wire ends at hand",
@@ -127,7 +137,14 @@ def _off(
     where_other = (
         "still whole in the old connector and covered" if first else "already in the new connector, sleeved"
     )
-    if d.lead_change.take_off is TakeOff.CUT:
+    if d.lead_change.take_off is TakeOff.BARE:
+        title = f"Uncover the {pole} wire only"
+        do = (
+            f"Take the cover off the {pole} wire and trim {millimetres(lead.lost_m)} of tarnished strand. The {other} wire is "
+            f"{'covered' if first else 'already in the new connector, sleeved'}."
+        )
+        caution = "Two bare ends of a live pack: never both uncovered."
+    elif d.lead_change.take_off is TakeOff.CUT:
         title = f"Cut the {pole} wire only"
         do = (
             f"Cut {millimetres(lead.lost_m)} from its end, behind the old body. The {other} wire is {where_other}. Cover the "
@@ -185,15 +202,25 @@ def _on(
     d: Design, a: Analysis, lead: ChangedLead, pole: str, first: bool, live: str, over: tuple[str, ...]
 ) -> Step:
     heat_first = "wire and cup together" if d.leads.connector.contact is Contact.BULLET else "the cup first"
+    latch = (
+        f"Push it into the place marked {SIGN[pole]} until it latches, and tug. "
+        if d.leads.connector.loose_contacts
+        else ""
+    )
     return Step(
         f"lead-on-{pole}",
         f"{pole.capitalize()} wire",
         f"Solder the {pole} wire to the contact marked {SIGN[pole]}",
         f"Sleeve on the wire first, {millimetres(lead.parked_m)} back. Strip {millimetres(lead.work.strip_m)}, tin wire and cup apart, cup half "
-        f"full; heat {heat_first}, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. Sign moulded on the body "
+        f"full; heat {heat_first}, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. {latch}Sign moulded on the body "
         f"decides, not its colour. {live}",
         cautions=(
-            f"The other contact {'is empty' if first else 'is live'}: keep the mate in and the iron on this side.",
+            f"The other contact {'is empty' if first else 'is live'}: "
+            + (
+                "cover it, and keep this one in its jig."
+                if d.leads.connector.loose_contacts
+                else "keep the mate in and the iron on this side."
+            ),
             *over,
         ),
         records=("solder-joint",),
@@ -327,7 +354,8 @@ def heat_reaches_the_cell(s: Situation) -> Iterator[Hit]:
 )
 def old_connector_unknown(s: Situation) -> Iterator[Hit]:
     """The connector that comes off is not named."""
-    if s.design.lead_change.old_connector is None:
+    job = s.design.lead_change
+    if job.old_connector is None and job.take_off is not TakeOff.BARE:
         yield Hit("Which connector comes off is not entered.", ("connector",))
 
 

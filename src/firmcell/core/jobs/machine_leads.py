@@ -12,7 +12,7 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
-from firmcell.core.leads.soldering import joint_work
+from firmcell.core.leads.soldering import held_straight, joint_work
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind, SleeveWhen
 from firmcell.core.model.limits import CUP_SLACK
@@ -103,7 +103,7 @@ def _input(d: Design, a: Analysis) -> Iterator[Step]:
             f"machine-input-{pole}",
             "Input",
             f"Input {pole}: into the contact marked {shown}",
-            f"The half that mates with {d.leads.connector.name} on the pack, an unconnected mate in it. The controller's {pole} by its own marking, into the "
+            f"The half that mates with {d.leads.connector.name} on the pack. {held_straight(d.leads.connector)} The controller's {pole} by its own marking, into the "
             f"contact whose sign moulded on the body is {shown}. {work.iron_class_w} W iron, about {work.seconds:.0f} s, sleeve on first.",
             cautions=("Plus and minus exchanged here destroys the controller at the first plugging in.",),
             records=("solder-joint",),

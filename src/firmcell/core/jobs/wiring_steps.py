@@ -7,7 +7,7 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
-from firmcell.core.leads.soldering import joint_work
+from firmcell.core.leads.soldering import held_straight, joint_work
 from firmcell.core.model.design import BoardPlace, ConnectOrder, Design, Face, LeadEnds
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
@@ -227,8 +227,8 @@ def _connector_made_up(d: Design) -> Step:
         "Wire",
         "Make up the connector on the leads",
         f"{d.leads.connector.name}, {d.leads.connector.pack_half}. {d.leads.wire.gauge}, each lead "
-        f"{d.leads.length_m * 1e3:.0f} mm. Sleeve on the wire first, far back from the heat; an unconnected mate plugged in "
-        f"keeps the contacts straight. {work.iron_class_w} W iron or more, about {work.seconds:.0f} s; strip {millimetres(work.strip_m)}.{sleeve} Minus and plus as the signs moulded on the body say.{free}",
+        f"{d.leads.length_m * 1e3:.0f} mm. Sleeve on the wire first, far back from the heat. {held_straight(d.leads.connector)} "
+        f"{work.iron_class_w} W iron or more, about {work.seconds:.0f} s; strip {millimetres(work.strip_m)}.{sleeve} Minus and plus as the signs moulded on the body say.{free}",
         cautions=("The leads are not on the pack yet: keep it so until both contacts are sleeved.",),
         records=("solder-joint",),
         expected="wire bottomed in the cup, no gap to the insulation, body not distorted",

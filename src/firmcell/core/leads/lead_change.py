@@ -93,7 +93,7 @@ def changed_lead(design: Design) -> ChangedLead:
     """Return what the change of connector in `design` makes of each of its leads."""
     job, leads = design.lead_change, design.leads
     cut = job.take_off is TakeOff.CUT
-    depth = job.old_connector.cup_depth_m if job.old_connector else 0.0
+    depth = job.old_connector.cup_depth_m if job.old_connector and cut else 0.0
     return _changed(leads.wire, leads.connector, job.wire_there_m, job.reach_m, cut, depth)
 
 

@@ -305,3 +305,17 @@ def pull_out(wire: Wire) -> tuple[float | None, str]:
     area = wire.area_m2 * 1e6
     sizes = [size for size in IEC_60352_2 if size <= area * 1.001]
     return (float(IEC_60352_2[max(sizes)]), "IEC 60352-2") if sizes and area <= 10.01 else (None, "")
+
+
+def held_straight(connector: Connector) -> str:
+    """Return how the contacts of a connector are kept straight and in place while they are joined, as a
+    sentence.
+
+    A mate keeps contacts straight that sit in their body; loose ones it cannot hold.
+    """
+    if connector.loose_contacts:
+        return (
+            "Its contacts are loose: the cap goes on the wires before anything else; hold each contact in a jig while it is joined, then push it into the body "
+            "until it latches, and tug. A mate cannot hold them straight."
+        )
+    return "An unconnected mate plugged in keeps the contacts straight (never a live one)."

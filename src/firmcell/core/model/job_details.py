@@ -24,6 +24,7 @@ class JobKind(StrEnum):
     BMS_RETROFIT = "BMS retrofit"
     HOLDER_PACK = "holder pack"
     RE_SLEEVE = "re-sleeve"
+    MADE_UP_LEAD = "made-up lead"
     REFIT = "refit"
 
 
@@ -34,6 +35,7 @@ class Wired(StrEnum):
     ONE_CELL = "one cell with its board"
     CABLE = "a cable from a source that is there"
     MACHINE = "a machine and its controller"
+    LEAD = "a lead with two ends and no pack"
 
 
 class KindDetails(Frozen):
@@ -78,6 +80,7 @@ class TakeOff(StrEnum):
 
     CUT = "cut off, one conductor at a time"
     UNSOLDER = "unsoldered, one contact at a time"
+    BARE = "not there: the wires end bare"
 
 
 class SleeveWhen(StrEnum):
@@ -155,6 +158,46 @@ class PowerCable(KindDetails):
     def short_a(self) -> float:
         """Short-circuit current of the source: of its class, or as entered, A."""
         return CLASS_SHORT_A.get(self.source_class, self.source_short_a)
+
+
+class LeadForm(StrEnum):
+    """What a made-up lead is for."""
+
+    EXTENSION = "extension: the same connector at both ends"
+    ADAPTER = "adapter: another connector at the far end"
+    Y_LEAD = "Y: one end to two"
+    SPLICE = "splice: longer wire on wires that are there"
+    CHARGE = "charge lead: from charger to pack"
+    LOAD = "the load's half, on a load's own wires"
+
+
+class MadeUpLead(KindDetails):
+    """A lead by itself: wire, length and the connector of the near end are in `Leads`.
+
+    Attributes
+    ----------
+    far_connector : at the other end; None is the same as at the near end.
+    source_v, source_short_a : of what it is plugged into, at its highest and into a dead short.
+    same_coloured : its cores look alike.
+    spare_cores : thin wires beside the main ones, joined each to each.
+    joins_packs : of a Y: the two ends are packs, and both feed the one.
+    """
+
+    wired: ClassVar[Wired] = Wired.LEAD
+    form: LeadForm = Field(LeadForm.EXTENSION, title="Lead is")
+    far_connector: Connector | None = Field(None, title="Connector at the far end")
+    source_v: Volts = Field(16.8, title="Source, highest voltage", gt=0, le=1000)
+    source_short_a: Amperes = Field(500.0, title="Source, short-circuit current", gt=0)
+    same_coloured: bool = Field(False, title="Cores look alike")
+    spare_cores: Count = Field(0, title="Thin data wires beside them", le=12)
+    joins_packs: bool = Field(False, title="Y joins two packs")
+
+    @property
+    def supply(self) -> Supply | None:
+        """What it is plugged into; a load's half is dead."""
+        if self.form is LeadForm.LOAD:
+            return None
+        return Supply.of_short_circuit(self.source_v, self.source_short_a)
 
 
 class CellBms(KindDetails):
@@ -256,6 +299,7 @@ FIELD_OF_KIND = {
     JobKind.CELL_BMS: "cell_bms",
     JobKind.HOLDER_PACK: "holder",
     JobKind.RE_SLEEVE: "re_sleeve",
+    JobKind.MADE_UP_LEAD: "made_up",
     JobKind.REFIT: "refit",
 }
 """Which field of a design holds what a kind asks of its own; the other kinds ask nothing more."""
@@ -272,6 +316,7 @@ class JobDetails(Frozen):
     cell_bms: CellBms = CellBms.model_construct()
     holder: HolderPack = HolderPack.model_construct()
     re_sleeve: ReSleeve = ReSleeve.model_construct()
+    made_up: MadeUpLead = MadeUpLead.model_construct()
     refit: Refit = Refit.model_construct()
     host_charger: HostCharger = HostCharger.model_construct()
     photos: tuple[Photo, ...] = Field((), title="Photos", max_length=60)

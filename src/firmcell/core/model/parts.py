@@ -231,6 +231,11 @@ class Connector(Part):
     mating_cycles: Count | None = Field(None, title="Mating cycles", le=1_000_000)
     polarity_mark: str = Field("", title="Polarity mark", max_length=80)
 
+    @property
+    def loose_contacts(self) -> bool:
+        """Whether each contact is joined by itself and then pushed into the body until it latches."""
+        return self.contact in (Contact.MODULAR_BLADE, Contact.CRIMP_HOUSING)
+
 
 class FuseKind(StrEnum):
     """How a fuse or breaker is built; it sets how long it lets an overcurrent through."""

@@ -13,7 +13,7 @@ from firmcell.core.base.wording import figures
 from firmcell.core.leads.lead_profile import LeadProfile, lead_profile
 from firmcell.core.leads.soldering import cup_diameter
 from firmcell.core.model.design import Design
-from firmcell.core.model.parts import Lug
+from firmcell.core.model.parts import Connector, Lug
 from firmcell.core.pictures.drawing import (
     Area,
     Disc,
@@ -45,6 +45,9 @@ class LeadEnd(StrEnum):
     PACK = "closed pack"
     CONTROLLER = "controller"
     PLUG = "plug"
+    NEAR_PLUG = "plug at the near end"
+    SPLICE = "splice on wires that are there"
+    LOAD = "a load's own wires"
     BULLETS = "bullets"
     SOURCE_LUG = "lug at the source"
     LOAD_LUG = "lug at the load"
@@ -62,6 +65,8 @@ class LeadWay:
     staggered : whether each is cut shorter than the one before.
     fused : whether the fuse of the leads sits in them.
     rests : whether the current comes and goes, so that the steady temperatures drawn are never reached.
+    far_part : the connector at the far end; None is that of the leads.
+    forked : whether the far end is there twice.
     """
 
     begins: LeadEnd = LeadEnd.STRIP
@@ -71,6 +76,8 @@ class LeadWay:
     staggered: bool = False
     fused: bool = True
     rests: bool = False
+    far_part: Connector | None = None
+    forked: bool = False
 
 
 PACK_TO_PLUG = LeadWay()
@@ -138,6 +145,9 @@ class _Painter:
             LeadEnd.PACK: self.pack_end,
             LeadEnd.CONTROLLER: self.input_end,
             LeadEnd.PLUG: self.connector_end,
+            LeadEnd.NEAR_PLUG: self.near_connector_end,
+            LeadEnd.SPLICE: self.splice_end,
+            LeadEnd.LOAD: self.load_end,
             LeadEnd.BULLETS: self.bullet_end,
             LeadEnd.SOURCE_LUG: self.lug_end,
             LeadEnd.LOAD_LUG: self.far_lug_end,
@@ -198,30 +208,60 @@ class _Painter:
         self._signs(6.0)
 
     def connector_end(self) -> None:
-        """Cups, sleeves and the body."""
+        """Cups, sleeves and the body at the far end, twice where the lead forks."""
+        part = self.way.far_part or self.leads.outlet
+        self._connector(self.drawn, 1.0, part, 0.0)
+        if self.way.forked:
+            down = -2.4 * APART_MM
+            for y, role, ref in self.ways:
+                way = ((self.drawn * 0.62, y), (self.drawn * 0.72, y + down), (self.drawn, y + down))
+                self.shapes.append(Stroke(way, self.outer, role, ref))
+            self._connector(self.drawn, 1.0, part, down)
+
+    def near_connector_end(self) -> None:
+        """The connector that the lead begins at, the other way round."""
         part = self.leads.outlet
+        self._connector(0.0, -1.0, part, 0.0)
+        self._signs(-(2 * part.cup_depth_m + 3.2 * part.contact_size_m) * MM - 9.0)
+
+    def _connector(self, x: float, way: float, part: Connector, down: float) -> None:
+        """A connector on both wires at `x`, its mouth in the direction of `way`, `down` from the wires' own
+        place."""
         size, cup, depth = part.contact_size_m * MM, cup_diameter(part) * MM, part.cup_depth_m * MM
+
+        def area(begin: float, end: float, half: float, y: float, role: str, ref: str) -> None:
+            low, high = sorted((x + way * begin, x + way * end))
+            self.shapes.append(Area(rectangle(low, y - half, high, y + half), role, ref))
+
         for y, _, ref in self.ways:
-            self.shapes.append(
-                Area(
-                    rectangle(self.drawn, y - cup / 2, self.drawn + depth, y + cup / 2),
-                    "lead.contact",
-                    "connector",
-                )
-            )
+            area(0.0, depth, cup / 2, y + down, "lead.contact", "connector")
             wide = max(cup, self.outer) * 0.58
-            self.shapes.append(
-                Area(
-                    rectangle(self.drawn - 2.2 * self.outer, y - wide, self.drawn + depth * 0.9, y + wide),
-                    "lead.sleeve",
-                    ref,
-                )
-            )
+            area(-2.2 * self.outer, depth * 0.9, wide, y + down, "lead.sleeve", ref)
         half = -self.low + max(size * 1.1, cup * 0.7)
-        x0, x1 = self.drawn + depth - 1, self.drawn + 2 * depth + 3.2 * size
-        self.shapes.append(Area(rectangle(x0, -half, x1, half), "face.body", "connector"))
-        self.shapes.append(Label(((x0 + x1) / 2, 0.0), f"{size:g} mm", 5.0, "face.letter", "connector"))
-        self.targets["connector"] = ((x0 + x1) / 2, 0.0)
+        area(depth - 1, 2 * depth + 3.2 * size, half, down, "face.body", "connector")
+        middle = x + way * (1.5 * depth + 1.6 * size - 0.5)
+        self.shapes.append(Label((middle, down), f"{size:g} mm", 5.0, "face.letter", "connector"))
+        self.targets["connector"] = (middle, down)
+
+    def splice_end(self) -> None:
+        """Wires that are there, each joined into the new one, the two splices staggered."""
+        for number, (y, role, ref) in enumerate(self.ways):
+            x = STAGGER_MM * 1.4 * number
+            self.shapes.append(Stroke(((-38.0, y), (x, y)), self.outer, role, ref))
+            self.shapes.append(
+                Area(rectangle(x - 9, y - self.outer * 0.8, x + 13, y + self.outer * 0.8), "lead.sleeve", ref)
+            )
+        self._signs(-45.0)
+        self.shapes.append(
+            Label((-26.0, self.low - APART_MM * 0.45), "wires that are there", 6.0, "label.dimension")
+        )
+
+    def load_end(self) -> None:
+        """A load, unplugged and empty."""
+        half = -self.low + APART_MM * 0.7
+        self.shapes.append(Area(rectangle(-40, -half, 0, half), "outline.insulation"))
+        self.shapes.append(Label((-24, 0.0), "load, dead", 5.0, "label.dimension"))
+        self._signs(-7.0)
 
     def input_end(self) -> None:
         """The controller that the motor's wires come from."""
@@ -315,14 +355,15 @@ class _Painter:
         title = f"Leads: {figures(leads.length_m)} m each, {leads.wire.gauge}, {to}"
         high = self.ways[0][0] + max(APART_MM * 0.7, self.outer)
         self.shapes.append(Label((-26.0, high + 6.0), title, 6.2, "label.title", anchor="start"))
-        y = self.low - max(APART_MM * 0.92, self.outer)
+        y = self.low - max(APART_MM * 0.92, self.outer) - (2.4 * APART_MM if self.way.forked else 0.0)
         for part, at in ((0, 8.0), (len(self.profile.place_m) // 2, self.drawn / 2), (-1, self.drawn)):
             warm = float(self.profile.temperature_k[part]) - ZERO_CELSIUS
             lost = float(self.profile.lost_v[part]) * 1e3
             self.shapes.append(
                 Label((at, y), f"{warm:.0f} °C, {figures(lost) if lost else '0'} mV", 6.0, "label.dimension")
             )
-        drop = f"both leads, contacts and fuse lose {figures(self.analysis.leads.drop_steady_v * 1e3)} mV at {brief.current_steady_a:g} A"
+        outlets = "both leads" if not self.way.forked else "both wires of one branch"
+        drop = f"{outlets}, contacts and fuse lose {figures(self.analysis.leads.drop_steady_v * 1e3)} mV at {brief.current_steady_a:g} A"
         if self.way.rests:
             drop += "; temperatures as if it never rested"
         self.shapes.append(Label((-26.0, y - 11.0), drop, 6.0, "label.dimension", anchor="start"))

@@ -9,13 +9,18 @@ from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import Wired
 from firmcell.core.wiring.graph import Wiring
-from firmcell.core.wiring.other_wiring import cable_wiring, machine_wiring, one_cell_wiring
+from firmcell.core.wiring.other_wiring import cable_wiring, lead_wiring, machine_wiring, one_cell_wiring
 from firmcell.core.wiring.pack_wiring import pack_wiring
 
 NO_BRIEF = Brief.model_construct(
     load_voltage_min_v=1.0, load_voltage_max_v=1.0, current_steady_a=1.0, current_peak_a=1.0
 )
-OTHERS = {Wired.ONE_CELL: one_cell_wiring, Wired.CABLE: cable_wiring, Wired.MACHINE: machine_wiring}
+OTHERS = {
+    Wired.ONE_CELL: one_cell_wiring,
+    Wired.CABLE: cable_wiring,
+    Wired.MACHINE: machine_wiring,
+    Wired.LEAD: lead_wiring,
+}
 
 
 def wiring_of(design: Design, layout: Layout, taps: tuple[Tap, ...], bridged: Iterable[int] = ()) -> Wiring:

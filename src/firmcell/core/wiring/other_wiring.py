@@ -1,11 +1,14 @@
 """The wiring of jobs that are not a pack: one cell with its board, a cable, a machine and its controller."""
 
 from firmcell.core.model.design import LUGS_ON_STUDS, Design
+from firmcell.core.model.job_details import LeadForm
 from firmcell.core.wiring.builder import Builder
 from firmcell.core.wiring.colours import main_colour
 from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
 from firmcell.core.wiring.pack_wiring import switched_sign
 
+SPLICE_OHM = 0.0002
+"""Of a soldered splice, wire into wire, Ω; generic class value."""
 PHASES = "ABC"
 LUG_OHM = LUGS_ON_STUDS.contact_resistance_ohm / 2
 """Crimp and stud at one end of a conductor, Ω."""
@@ -114,3 +117,71 @@ def machine_wiring(design: Design) -> Wiring:
             ends.append(cup)
         build.edge(f"bullet.{phase}", ends[0], ends[1], EdgePart.CONTACT, bullet.contact_resistance_ohm)
     return build.done()
+
+
+def lead_wiring(design: Design) -> Wiring:
+    """Return the wiring of a lead by itself: a source or a load's own wires at the near end, one or two
+    connectors at the far end."""
+    build, leads, job = Builder(), design.leads, design.made_up
+    far = job.far_connector or leads.connector
+    spliced = job.form in (LeadForm.SPLICE, LeadForm.LOAD)
+    for sign in "-+":
+        shown, pole = sign.replace("-", "−"), "minus" if sign == "-" else "plus"
+        near = _near_end(build, design, sign, spliced)
+        length = leads.length_m
+        if leads.fuse_on(pole) is not None:
+            at = max(min(leads.fuse_at_m, length), 1e-3)
+            near, length = _fused(build, design, sign, near, at), max(length - at, 1e-3)
+        branches = ("load", "load2") if job.form is LeadForm.Y_LEAD else ("load",)
+        for number, name in enumerate(branches):
+            which = f" {number + 1}" if len(branches) > 1 else ""
+            cup = build.node(f"cup.{name}.{sign}", NodeKind.CUP, f"far end{which}: {far.name}, {shown}")
+            contact = build.node(f"{name}.{sign}", NodeKind.CONTACT, f"far end{which}, {shown}")
+            build.edge(f"contact.{name}.{sign}", cup, contact, EdgePart.CONTACT, far.contact_resistance_ohm)
+            wire_id = f"main.{sign}" if not number else f"branch.{sign}"
+            build.wire(
+                wire_id,
+                near,
+                cup,
+                leads.wire,
+                length,
+                f"{shown}{which}",
+                main_colour(shown),
+                "solder",
+                f"lead:{pole}",
+            )
+    supply = job.supply
+    if supply is not None:
+        minus, plus = (
+            build.node(f"source.{s}", NodeKind.TERMINAL, f"source, {s.replace('-', '−')}") for s in "-+"
+        )
+        build.edge("cell.source", minus, plus, EdgePart.CELL, supply.source_ohm, supply.full_v)
+    return build.done()
+
+
+def _near_end(build: Builder, design: Design, sign: str, spliced: bool) -> str:
+    """Where the wires of a lead begin: in the cup of a connector, or on wires that are there."""
+    shown, part = sign.replace("-", "−"), design.leads.connector
+    if spliced and design.made_up.supply is None:
+        return build.node(f"controller.{sign}", NodeKind.TERMINAL, f"load's own wire, {shown}")
+    source = build.node(f"source.{sign}", NodeKind.TERMINAL, f"source, {shown}")
+    name = "splice" if spliced else "near end"
+    cup = build.node(
+        f"near.{sign}", NodeKind.CUP, f"{name}: {'wire that is there' if spliced else part.name}, {shown}"
+    )
+    ohm = SPLICE_OHM if spliced else part.contact_resistance_ohm
+    build.edge(f"contact.source.{sign}", source, cup, EdgePart.CONTACT, ohm)
+    return cup
+
+
+def _fused(build: Builder, design: Design, sign: str, near: str, at_m: float) -> str:
+    """The fuse of a lead after so much wire; returns where the wire goes on."""
+    shown = sign.replace("-", "−")
+    a = build.node("fuse.a", NodeKind.FUSE_END, "fuse, source side")
+    b = build.node("fuse.b", NodeKind.FUSE_END, "fuse, load side")
+    ref = f"lead:{'minus' if sign == '-' else 'plus'}"
+    build.wire(
+        f"main.{sign}.a", near, a, design.leads.wire, at_m, f"F{shown}", main_colour(shown), "solder", ref
+    )
+    build.edge("fuse", a, b, EdgePart.FUSE, design.leads.fuse_ohm)
+    return b
