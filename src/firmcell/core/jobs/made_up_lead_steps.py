@@ -1,4 +1,5 @@
-"""The work plan of a made-up lead: sleeves first, both ends, cover, prove; nothing is live before the last steps."""
+"""The work plan of a made-up lead: sleeves first, both ends, cover, prove; nothing is live before the last
+steps."""
 
 from collections.abc import Iterator
 
@@ -29,7 +30,13 @@ def made_up_lead_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
 
 
 def _begin(d: Design, a: Analysis) -> Iterator[Step]:
-    job, leads = d.made_up, d.leads
+    yield from _dead(d)
+    yield _cut(d)
+    yield _sleeves(d)
+
+
+def _dead(d: Design) -> Iterator[Step]:
+    job = d.made_up
     if job.form is LeadForm.LOAD:
         yield Step(
             "lead-dead",
@@ -53,6 +60,10 @@ def _begin(d: Design, a: Analysis) -> Iterator[Step]:
             checks=("Unplugged, and kept so", "Plus marked"),
             hold=True,
         )
+
+
+def _cut(d: Design) -> Step:
+    job, leads = d.made_up, d.leads
     count = 2 * (2 if job.form is LeadForm.Y_LEAD else 1)
     alike = (
         " The cores look alike: trace each by continuity and mark both its ends, before anything is joined."
@@ -64,7 +75,7 @@ def _begin(d: Design, a: Analysis) -> Iterator[Step]:
         if job.spare_cores
         else ""
     )
-    yield Step(
+    return Step(
         "lead-cut",
         "Wire",
         "Cut, trace and mark the wires",
@@ -78,6 +89,10 @@ def _begin(d: Design, a: Analysis) -> Iterator[Step]:
         refs=("lead:plus", "lead:minus"),
         hold=job.same_coloured,
     )
+
+
+def _sleeves(d: Design) -> Step:
+    job, leads = d.made_up, d.leads
     sleeve = joint_work(leads.wire, far_connector(d), leads.length_m).sleeve
     words = (
         f"{sleeve.words}, {millimetres(sleeve.cut_m)} each"
@@ -94,7 +109,7 @@ def _begin(d: Design, a: Analysis) -> Iterator[Step]:
         if job.form in SPLICED or job.spare_cores
         else ""
     )
-    yield Step(
+    return Step(
         "lead-sleeves",
         "Wire",
         "Sleeves and caps on the wires, now",
@@ -305,7 +320,8 @@ def _wires(a: Analysis, sign: str) -> tuple[str, ...]:
 
 
 def half_words(d: Design) -> tuple[str, str]:
-    """Return which half goes on the near and on the far end: whatever can be live with its mate off is the covered
+    """Return which half goes on the near and on the far end: whatever can be live with its mate off is the
+    covered
     one."""
     near, far = d.leads.connector, far_connector(d)
     mate = f"the half that mates with {near.pack_half}"
