@@ -43,6 +43,8 @@ def test_only_jobs_that_begin_with_a_pack_ask_for_it(qtbot, dialog):
         JobKind.LEAD_CHANGE,
         JobKind.BMS_RETROFIT,
         JobKind.REFIT,
+        JobKind.WET_JACKET,
+        JobKind.TRAY,
     }
 
 

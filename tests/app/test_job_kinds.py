@@ -5,7 +5,6 @@ from PySide6.QtWidgets import QLabel
 
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs import PLANS, as_job
-from firmcell.core.jobs.plan import Subject
 from firmcell.core.model.job_details import JobKind
 from firmcell.store.job_file import JobFile
 
@@ -34,4 +33,4 @@ def test_a_job_of_every_kind_shows_its_stages_and_sections(window, hoist, librar
     assert len(pairs) >= 5
     assert all(value for _, value in pairs)
     pictures = plan.pictures(window.session.design, window.session.analysis)
-    assert len(pictures) == (2 if plan.subject is Subject.PACK else 1)
+    assert len(pictures) == (1 if plan.picture else 2)

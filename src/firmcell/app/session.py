@@ -2,6 +2,7 @@
 
 import sys
 from collections.abc import Callable, Iterable
+from datetime import datetime
 from pathlib import Path
 
 from pydantic import ValidationError
@@ -337,7 +338,8 @@ class Session(QObject):
 
     def obstacle(self, step: Step) -> str | None:
         """Why `step` may not be passed yet, or None."""
-        return obstacle(step, self.steps, self.state, self.events, self.design)
+        now = datetime.now().astimezone()
+        return obstacle(step, self.steps, self.state, self.events, self.design, now)
 
     # -- overview -------------------------------------------------------------------------------------
 

@@ -7,7 +7,7 @@ from firmcell import DATA
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.brief import Blocked, Brief, SpaceShape
 from firmcell.core.model.design import Arrangement, Bms, BoardPlace, Design, Joining, Leads, PackInsulation
-from firmcell.core.model.job_details import JobKind, LeadForm
+from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Lug, Sleeve, Strip, Wire
 from firmcell.core.records.events import (
@@ -19,6 +19,7 @@ from firmcell.core.records.events import (
     WeldSample,
 )
 from firmcell.store.demo_lamp import lamp_records, lamp_refit
+from firmcell.store.demo_mending import gate_charge_lead, pond_wet_jacket, toy_tray
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import part_named, shipped_library
 
@@ -321,32 +322,6 @@ def torch_re_sleeve(library: PartLibrary) -> Design:
     )
 
 
-def gate_charge_lead(library: PartLibrary) -> Design:
-    """A charge lead for the gate opener's pack: bullets at the charger, the pack's own plug at the other
-    end."""
-    cable = log_splitter_cable(library)
-    return cable.with_edits(
-        ("kind", JobKind.MADE_UP_LEAD),
-        ("brief.title", "Gate opener charge lead"),
-        ("brief.customer", "Hollin Lea, lower gate"),
-        ("brief.load_voltage_min_v", 12.0),
-        ("brief.load_voltage_max_v", 16.8),
-        ("brief.current_steady_a", 6.0),
-        ("brief.current_peak_a", 6.0),
-        ("leads.wire", part_named(library, Wire, "16 AWG silicone")),
-        ("leads.length_m", 0.6),
-        ("leads.drop_limit_v", 0.3),
-        ("leads.fuse", part_named(library, Fuse, "blade fuse 32 V, 10 A")),
-        ("leads.fuse_at_m", 0.08),
-        ("leads.connector", part_named(library, Connector, "keyed twin-bullet 3.5 mm")),
-        ("made_up.form", LeadForm.CHARGE),
-        ("made_up.far_connector", part_named(library, Connector, "bare bullet pair 4 mm")),
-        ("made_up.source_v", 16.8),
-        ("made_up.source_short_a", 900.0),
-        ("serial", "HL-0039"),
-    )
-
-
 DEMO_JOBS: dict[str, tuple[str, Callable[[PartLibrary], Design]]] = {
     "orchard-hoist": ("Orchard hoist: 10S4P lithium-ion, half built", orchard_hoist),
     "bee-house-scale": ("Bee-house scale: 4S2P iron phosphate, drawn up", bee_house_scale),
@@ -356,6 +331,8 @@ DEMO_JOBS: dict[str, tuple[str, Callable[[PartLibrary], Design]]] = {
     "torch-re-sleeve": ("Drovers' torch: four cells with torn wraps", torch_re_sleeve),
     "lamp-refit": ("Byre lamp: cadmium out, metal hydride in", lamp_refit),
     "gate-charge-lead": ("Gate opener: a charge lead", gate_charge_lead),
+    "pond-wet-jacket": ("Pond pump: a pack that lies in water", pond_wet_jacket),
+    "toy-tray": ("Toy tractor: a pack in place of six cells", toy_tray),
     "log-splitter-cable": ("Log splitter: heavy cable with lugs", log_splitter_cable),
     "hay-loft-lantern": ("Hay-loft lantern: 5S1P metal hydride, drawn up", hay_loft_lantern),
 }

@@ -13,7 +13,7 @@ from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Design, Lattice
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import together
-from firmcell.core.pictures.templates import Template, templates
+from firmcell.core.pictures.templates import Template
 from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.core.wiring.wire_list import wire_list
@@ -72,8 +72,8 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
         beside = float(lower.vertices_m[:, 1].max() - upper.vertices_m[:, 1].min()) + 0.01
         return to_stl((lower, upper.moved((0.0, beside, 0.0))), f"{design.brief.title}, cell holder, mm")
     if kind == "dxf":
-        return to_dxf(templates(design, analysis))
-    return template_pdf(design.brief.title, templates(design, analysis), paper)
+        return to_dxf(plan_of(design).templates(design, analysis))
+    return template_pdf(design.brief.title, plan_of(design).templates(design, analysis), paper)
 
 
 def lay_out_job(

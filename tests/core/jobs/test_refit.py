@@ -8,7 +8,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.changes.existing_pack import PackAsItIs
-from firmcell.core.jobs import existing_job, passport_of, steps_of, worth_of
+from firmcell.core.jobs import existing_job, passport_of, plan_of, steps_of
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.job_details import JobKind, OldTabs
@@ -108,7 +108,7 @@ def test_cells_that_nobody_knows_are_chosen_first():
     chosen = told.fix.applied(design)
     assert "RF-1" not in found(chosen, SHELF)
     assert chosen.cell.size == "sub-C"
-    rows = {w.name: w for w in worth_of(chosen, analyse(chosen, SHELF))}
+    rows = {w.name: w for w in plan_of(chosen).worth(chosen, analyse(chosen, SHELF))}
     assert rows["Energy"].before == "not known"
     assert rows["Energy"].words == ""
 
@@ -145,7 +145,7 @@ def test_room_current_voltage_and_tabs_are_judged():
 
 def test_the_worth_is_that_of_the_two_packs_by_hand():
     """By hand: 1.1 Ah measured against 3.0 Ah at 6 V nominal, sag by resistance, weight by the cells."""
-    rows = {w.name: w for w in worth_of(LAMP, analyse(LAMP, SHELF))}
+    rows = {w.name: w for w in plan_of(LAMP).worth(LAMP, analyse(LAMP, SHELF))}
     assert rows["Energy"].before == "6.6 Wh"
     assert rows["Energy"].after == "18 Wh"
     assert rows["Energy"].change == pytest.approx(3.0 / 1.1 - 1)

@@ -3,7 +3,7 @@
 from itertools import pairwise
 from typing import Any
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtWidgets import (
     QApplication,
     QCheckBox,
@@ -27,6 +27,7 @@ from firmcell.core.records.event_words import event_words
 from firmcell.core.records.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
 from firmcell.core.records.step import Step
 
+CLOCK_MS = 20_000
 MARKS = {
     StepStatus.OPEN: "○",
     StepStatus.BEGUN: "◆",
@@ -50,6 +51,9 @@ class BenchPage(Page):
         self._kept: dict[str, dict[str, Any]] = {}
         self._shown: tuple[object, ...] = ()
         self._place = ("", False)
+        self._clock = QTimer(self)
+        self._clock.setInterval(CLOCK_MS)
+        self._clock.timeout.connect(self.refresh)
         self.progress = self.text()
         self.card = QVBoxLayout()
         self.body.addLayout(self.card)
@@ -75,6 +79,11 @@ class BenchPage(Page):
             self.step = s.steps[codes.index(self.step.code)]
         else:
             self.step = s.current_step
+        # A step that lasts by the clock is looked at again while it is shown.
+        if self.step is not None and self.step.wait_s:
+            self._clock.start()
+        else:
+            self._clock.stop()
         passed = sum(s.state.step(c).status is StepStatus.PASSED for c in codes)
         place = f"Step {codes.index(self.step.code) + 1} of {len(codes)}" if self.step else "All steps passed"
         self.progress.setText(

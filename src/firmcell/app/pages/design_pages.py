@@ -178,6 +178,9 @@ class InsulationPage(Page):
 
     def build(self) -> None:
         s = self.session
+        if not s.design.details.opens_pack:
+            # What is inside a closed pack stays as it is: only what this kind of job asks is asked.
+            return
         self.section("From the inside out")
         for name in ("rings", "sheet_m", "tape_m", "foam_m", "side_m"):
             self.field(f"insulation.{name}")

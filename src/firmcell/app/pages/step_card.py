@@ -36,6 +36,7 @@ TITLES = {
     "polarity-reading": "Polarity by meter",
     "crimp-joint": "Crimp",
     "as-found": "Thing as found",
+    "weighing": "Both weights",
 }
 METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
 """Steps at bare metal: what is live is told there."""

@@ -1,6 +1,7 @@
 """When a step may be passed: its records are there, they are good, and no hold point before it is open."""
 
 from collections.abc import Iterable
+from datetime import datetime, timedelta
 
 from firmcell.core.base.wording import volts
 from firmcell.core.model.design import Design
@@ -16,6 +17,8 @@ from firmcell.core.records.events import (
     PolarityReading,
     ScrewJoint,
     SolderJoint,
+    StepPassed,
+    Weighing,
     WeldRow,
     WeldSample,
 )
@@ -39,10 +42,13 @@ RECORD_WORDS = {
     "crimp-joint": "the crimp",
     "as-found": "how it was found",
     "photo": "a photo",
+    "weighing": "both weights",
 }
 
 
 LEAST_LIVE_V = 0.5
+MOST_TAKEN_UP_KG = 0.0005
+"""A wiped pack may weigh so much more after a dip, kg: what stays on its skin; engineering judgement."""
 
 
 def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
@@ -59,10 +65,46 @@ def wanted_records(step: Step, events: Iterable[Event]) -> tuple[str, ...]:
     return tuple(kind for kind in step.records if kind not in have)
 
 
+def waits_until(step: Step, steps: tuple[Step, ...], events: Iterable[Event]) -> datetime | None:
+    """Return until when a step lasts by the clock; None where it has no clock, or nothing before it is passed
+    yet.
+
+    The clock begins when the last of the steps before it was passed.
+    """
+    if not step.wait_s:
+        return None
+    standing, _ = standing_events(events)
+    before = {s.code for s in steps[: [s.code for s in steps].index(step.code)]}
+    passed = [e.time for e in standing if isinstance(e.data, StepPassed) and e.step in before]
+    return datetime.fromisoformat(passed[-1]) + timedelta(seconds=step.wait_s) if passed else None
+
+
 def obstacle(
+    step: Step,
+    steps: tuple[Step, ...],
+    state: BuildState,
+    events: list[Event],
+    design: Design,
+    now: datetime | None = None,
+) -> str | None:
+    """Return in one sentence why `step` may not be passed yet, or None; `now` is what the clock says, and
+    without it no step is held back by time."""
+    fault = _without_clock(step, steps, state, events, design)
+    until = waits_until(step, steps, events)
+    if fault or until is None or now is None or now >= until:
+        return fault
+    day = "" if until.date() == now.date() else f"{until:%A} "
+    return f"It lasts until {day}{until:%H:%M}: {_left(until - now)} more."
+
+
+def _left(time: timedelta) -> str:
+    minutes = int(time.total_seconds() // 60) + 1
+    return f"{minutes} min" if minutes < 120 else f"{minutes / 60:.0f} h"
+
+
+def _without_clock(
     step: Step, steps: tuple[Step, ...], state: BuildState, events: list[Event], design: Design
 ) -> str | None:
-    """Return in one sentence why `step` may not be passed yet, or None."""
     held = held_by(steps, state, step.code)
     if held:
         return f"“{held.title}” comes first: it is a hold point."
@@ -108,6 +150,8 @@ def _fault(data: object, step: Step) -> str | None:
             return f"It reads {volts(read)}; {volts(low)} to {volts(high)} is right here. Measure again, and find out why before you go on."
         case CrimpJoint(strands_in=strands, tug=tug) if not (strands and tug):
             return "A strand is outside the barrel, or the crimp let go: cut it off and do it again."
+        case Weighing(before_kg=before, after_kg=after) if after - before > MOST_TAKEN_UP_KG:
+            return f"It is {(after - before) * 1e3:.1f} g heavier after the dip: water is in it. Open it, dry it, seal it again."
         case Checked(right=right, wrong=wrong):
             open_looks = [look for look in step.checks if look not in right]
             if wrong:

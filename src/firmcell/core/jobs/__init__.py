@@ -19,10 +19,11 @@ from firmcell.core.jobs import (
     power_cable,
     re_sleeve,
     refit,
+    tray,
+    wet_jacket,
 )
-from firmcell.core.jobs.before_after import Compared, leads_compared, pack_compared
 from firmcell.core.jobs.passport import Passport, passport
-from firmcell.core.jobs.plan import JobPlan, Subject
+from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
@@ -45,6 +46,8 @@ PLANS: dict[JobKind, JobPlan] = {
         re_sleeve.PLAN,
         made_up_lead.PLAN,
         refit.PLAN,
+        wet_jacket.PLAN,
+        tray.PLAN,
     )
 }
 ALL_RULES: dict[str, Rule] = RULES | {
@@ -116,15 +119,5 @@ def passport_of(
     """Return the passport of a job; `last_hash` ties it to the record (the hash of the last event)."""
     plan = plan_of(design)
     page = passport(design, analysis, state, steps, last_hash, plan.stages, plan.handed_over)
-    worth = tuple((row.name, row.before, row.after, row.words) for row in worth_of(design, analysis))
+    worth = tuple((row.name, row.before, row.after, row.words) for row in plan.worth(design, analysis))
     return replace(page, worth=worth)
-
-
-def worth_of(design: Design, analysis: Analysis) -> tuple[Compared, ...]:
-    """Return what the mend of a job changed, figure by figure; empty where there was nothing before."""
-    plan = plan_of(design)
-    before = plan.before(design)
-    if before is None:
-        return ()
-    compare = leads_compared if plan.subject is Subject.LEADS else pack_compared
-    return compare(before, design, analysis)

@@ -5,6 +5,7 @@ from collections.abc import Iterator
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
+from firmcell.core.jobs.before_after import Compared, pack_compared
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.host_charge import HOST_CHARGE
 from firmcell.core.jobs.plan import JobPlan
@@ -170,8 +171,13 @@ def _as_it_was(d: Design) -> Design | None:
     return d.edited("bms.board", None) if d.bms.board else None
 
 
+def _worth(d: Design, a: Analysis) -> tuple[Compared, ...]:
+    before = _as_it_was(d)
+    return pack_compared(before, d, a) if before is not None else ()
+
+
 PLAN = JobPlan(
-    before=_as_it_was,
+    worth=_worth,
     sections={Stage.BRIEF: (HOST_CHARGE,)},
     kind=JobKind.BMS_RETROFIT,
     proposes=("bms.", "insulation."),

@@ -11,6 +11,7 @@ from firmcell.core.base.wording import (
     millimetres,
     volts,
 )
+from firmcell.core.jobs.before_after import Compared, leads_compared
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.jobs.readings import READS
@@ -443,9 +444,14 @@ def _as_it_was(d: Design) -> Design | None:
     return d.with_edits(("leads.connector", old), ("leads.length_m", d.lead_change.wire_there_m))
 
 
+def _worth(d: Design, a: Analysis) -> tuple[Compared, ...]:
+    before = _as_it_was(d)
+    return leads_compared(before, d, a) if before is not None else ()
+
+
 PLAN = JobPlan(
     first_edits=_first_edits,
-    before=_as_it_was,
+    worth=_worth,
     kind=JobKind.LEAD_CHANGE,
     proposes=("lead_change.", "leads.connector", "leads.ends", "leads.length_m"),
     subject=Subject.LEADS,

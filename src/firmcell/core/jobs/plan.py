@@ -11,6 +11,7 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours
+from firmcell.core.jobs.before_after import Compared
 from firmcell.core.jobs.passport import HandedOver
 from firmcell.core.jobs.readings import with_readings
 from firmcell.core.model.design import Design, Face
@@ -19,6 +20,7 @@ from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.lead import PACK_TO_PLUG, LeadWay, lead_drawing
+from firmcell.core.pictures.templates import Template, templates
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import ALL_TOPICS, RULES, Rule, RuleTable, Topic
@@ -67,8 +69,9 @@ def no_edits(design: Design) -> Edits:
     return ()
 
 
-def nothing_before(design: Design) -> None:
+def nothing_before(design: Design, analysis: Analysis) -> tuple[Compared, ...]:
     """There was nothing before."""
+    return ()
 
 
 def the_leads(design: Design) -> LeadWay:
@@ -152,7 +155,8 @@ class JobPlan:
     picture : the one picture that stands on the bench in place of the faces, with a caption; None shows
         the faces.
     stage_pictures : a picture that stands in place of the faces in one stage.
-    before : the design as it was before the job, to compare with; None where there is nothing to compare.
+    templates : drawings at true size to cut and drill by.
+    worth : what the mend changed, figure by figure; empty where there was nothing before.
     plate : title and pairs of the rating plate.
     handed_over : what of the passport it keeps, changes or leaves out.
     reported, report_model : its own figures in `analyse --json`, and the model they are in.
@@ -173,7 +177,8 @@ class JobPlan:
     picture: Callable[[Design, Analysis], Drawing] | None = None
     caption: str = ""
     stage_pictures: Mapping[Stage, StagePicture] = field(default_factory=dict)
-    before: Callable[[Design], Design | None] = nothing_before
+    worth: Callable[[Design, Analysis], tuple[Compared, ...]] = nothing_before
+    templates: Callable[[Design, Analysis], tuple[Template, ...]] = templates
     plate: Callable[[Design, Analysis], tuple[str, Pairs]] = pack_plate
     handed_over: Callable[[HandedOver, Design, Analysis, BuildState], HandedOver] = as_handed_over
     reported: Callable[[Design, PartLibrary], Frozen] | None = None

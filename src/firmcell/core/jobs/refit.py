@@ -9,6 +9,7 @@ from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, millimetres, percent, volts
 from firmcell.core.insulation.cell_pocket import taken_by_cell
+from firmcell.core.jobs.before_after import Compared, pack_compared
 from firmcell.core.jobs.host_charge import HOST_CHARGE, charged_in_host
 from firmcell.core.jobs.passport import HandedOver
 from firmcell.core.jobs.plan import JobPlan, PageSection, StagePicture
@@ -259,6 +260,11 @@ def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
     )
 
 
+def _worth(d: Design, a: Analysis) -> tuple[Compared, ...]:
+    before = as_it_was(d)
+    return pack_compared(before, d, a) if before is not None else ()
+
+
 PLAN = JobPlan(
     kind=JobKind.REFIT,
     own_steps=refit_steps,
@@ -266,7 +272,7 @@ PLAN = JobPlan(
     own=OWN,
     proposes=("refit.", "cell", "cell_now_v", "joining.", "arrangement.", "insulation.", "host_charger."),
     first_edits=_first_edits,
-    before=as_it_was,
+    worth=_worth,
     stage_pictures={
         Stage.CELLS: StagePicture(
             "The room for one cell: what came out above, what goes in below; to scale.", _pocket

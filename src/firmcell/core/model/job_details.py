@@ -1,11 +1,23 @@
 """What jobs other than a new pack are about, in fields of their own."""
 
 from enum import StrEnum
-from typing import ClassVar
+from typing import Annotated, ClassVar
 
 from pydantic import Field
 
-from firmcell.core.base.quantity import Amperes, Coulombs, Count, Frozen, Metres, Ohms, Seconds, Volts
+from firmcell.core.base.quantity import (
+    Amperes,
+    Coulombs,
+    Count,
+    Frozen,
+    Kilograms,
+    Metres,
+    Ohms,
+    Range,
+    Seconds,
+    Unit,
+    Volts,
+)
 from firmcell.core.model.duty import Supply
 from firmcell.core.model.host_charger import HostCharger
 from firmcell.core.model.limits import SMALL_WELDER_M
@@ -26,6 +38,8 @@ class JobKind(StrEnum):
     RE_SLEEVE = "re-sleeve"
     MADE_UP_LEAD = "made-up lead"
     REFIT = "refit"
+    WET_JACKET = "wet jacket"
+    TRAY = "tray"
 
 
 class Wired(StrEnum):
@@ -36,6 +50,7 @@ class Wired(StrEnum):
     CABLE = "a cable from a source that is there"
     MACHINE = "a machine and its controller"
     LEAD = "a lead with two ends and no pack"
+    HOST = "a host's contacts, on leads to a pack's plug"
 
 
 class KindDetails(Frozen):
@@ -291,6 +306,84 @@ class Refit(KindDetails):
         return self.frame_stays
 
 
+class JacketVent(StrEnum):
+    """Where hydrogen and heat of a jacketed nickel pack go; schools differ."""
+
+    OPEN = "sealed all round; charged out of the water, a cap at one end open"
+    VENT = "a membrane vent in one end plate"
+    ENCLOSURE = "no jacket: a watertight enclosure"
+
+
+class WetJacket(KindDetails):
+    """A finished pack is sealed against water inside clear sleeve, with end plates and sealant.
+
+    Attributes
+    ----------
+    length_m, width_m, height_m, corner_m : of the pack as it is, and the radius of its long edges.
+    mass_kg : of the pack with its leads, weighed; None is worked out.
+    wall_m : of the clear sleeve once shrunk.
+    thin_wires, thin_m : wires beside the two main leads that pass a plate, and their diameter.
+    bead_m : leg of the fillet of sealant.
+    cure_s : until the sealant has cured through.
+    override : why a lithium pack is jacketed all the same.
+    """
+
+    opens_pack: ClassVar[bool] = False
+    sealed_lead: bool = Field(False, title="It is a sealed lead block")
+    vent: JacketVent = Field(JacketVent.OPEN, title="Hydrogen")
+    length_m: Metres = Field(0.12, title="Pack, length along its wires", gt=0, le=2)
+    width_m: Metres = Field(0.05, title="Pack, width", gt=0, le=1)
+    height_m: Metres = Field(0.04, title="Pack, height", gt=0, le=1)
+    corner_m: Metres = Field(0.004, title="Long edges, radius", le=0.2)
+    mass_kg: Kilograms | None = Field(None, title="Pack weighs", gt=0)
+    wall_m: Metres = Field(0.0004, title="Clear sleeve, wall once shrunk", gt=0, le=0.005)
+    plate_m: Metres = Field(0.006, title="End plates, thickness", gt=0.002, le=0.03)
+    lip_m: Metres = Field(0.008, title="Lip past each plate, trimmed", ge=0.003, le=0.03)
+    bead_m: Metres = Field(0.003, title="Fillet of sealant, leg", gt=0.0005, le=0.02)
+    thin_wires: Count = Field(0, title="Thin wires through the plate", le=40)
+    thin_m: Metres = Field(0.0015, title="Thin wires, diameter", gt=0, le=0.01)
+    cure_s: Annotated[float, Unit("s", typed_in="h"), Range(0, 1e9)] = Field(
+        86_400.0, title="Sealant cures in", gt=0
+    )
+    override: str = Field("", title="Lithium jacketed all the same, because", max_length=300)
+
+
+class Tray(KindDetails):
+    """A host's battery compartment, or its tray, takes another pack than it was made for.
+
+    Attributes
+    ----------
+    old_cells, old_each_v, old_each_ohm : what the host took: count in series, nominal voltage and
+        resistance of
+        one.
+    old_full_v : of one of them, fresh or full.
+    motor_v : highest voltage the host stands, as told by its maker or its label; None is not known.
+    over_reason : why a higher voltage than before is right.
+    cavity_length_m, cavity_width_m, cavity_height_m : room where the cells were.
+    coil_m : of wire that is coiled in beside the pack.
+    contact_a : that the host's own contacts carry; None is not known.
+    unmodified : the host stays as it was: an adapter stands in for its cells.
+    """
+
+    wired: ClassVar[Wired] = Wired.HOST
+    opens_pack: ClassVar[bool] = False
+    old_cells: Count = Field(4, title="Cells the host took, in series", ge=1, le=40)
+    old_each_v: Volts = Field(1.5, title="One of them, nominal", gt=0, le=5)
+    old_full_v: Volts = Field(1.6, title="One of them, fresh or full", gt=0, le=5)
+    old_each_ohm: Ohms = Field(0.15, title="One of them, resistance", gt=0, le=10)
+    motor_v: Volts | None = Field(None, title="Host stands up to", gt=0, le=1000)
+    over_reason: str = Field("", title="Higher voltage is right, because", max_length=300)
+    cavity_length_m: Metres | None = Field(None, title="Room, length", gt=0, le=2)
+    cavity_width_m: Metres | None = Field(None, title="Room, width", gt=0, le=2)
+    cavity_height_m: Metres | None = Field(None, title="Room, height", gt=0, le=2)
+    pack_length_m: Metres = Field(0.06, title="New pack, length", gt=0, le=2)
+    pack_width_m: Metres = Field(0.04, title="New pack, width", gt=0, le=2)
+    pack_height_m: Metres = Field(0.02, title="New pack, height", gt=0, le=2)
+    coil_m: Metres = Field(0.1, title="Wire coiled in beside it", le=2)
+    contact_a: Amperes | None = Field(None, title="Host's contacts carry", gt=0)
+    unmodified: bool = Field(False, title="Host stays as it was")
+
+
 PLAIN = KindDetails.model_construct()
 FIELD_OF_KIND = {
     JobKind.LEAD_CHANGE: "lead_change",
@@ -301,6 +394,8 @@ FIELD_OF_KIND = {
     JobKind.RE_SLEEVE: "re_sleeve",
     JobKind.MADE_UP_LEAD: "made_up",
     JobKind.REFIT: "refit",
+    JobKind.WET_JACKET: "wet_jacket",
+    JobKind.TRAY: "tray",
 }
 """Which field of a design holds what a kind asks of its own; the other kinds ask nothing more."""
 
@@ -318,6 +413,8 @@ class JobDetails(Frozen):
     re_sleeve: ReSleeve = ReSleeve.model_construct()
     made_up: MadeUpLead = MadeUpLead.model_construct()
     refit: Refit = Refit.model_construct()
+    wet_jacket: WetJacket = WetJacket.model_construct()
+    tray: Tray = Tray.model_construct()
     host_charger: HostCharger = HostCharger.model_construct()
     photos: tuple[Photo, ...] = Field((), title="Photos", max_length=60)
 

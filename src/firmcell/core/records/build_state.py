@@ -23,6 +23,7 @@ from firmcell.core.records.events import (
     SolderJoint,
     StepPassed,
     TapReading,
+    Weighing,
     WeldRow,
     WeldSample,
 )
@@ -80,6 +81,7 @@ class BuildState:
     crimps: tuple[CrimpJoint, ...] = ()
     as_found: tuple[AsFound, ...] = ()
     photos: tuple[PhotoKept, ...] = ()
+    weighings: tuple[Weighing, ...] = ()
     taken_back: frozenset[int] = frozenset()
     event_count: int = 0
 
@@ -106,6 +108,7 @@ KEPT = (
     CrimpJoint,
     AsFound,
     PhotoKept,
+    Weighing,
 )
 """Records that are kept whole."""
 RENAMED_STEPS = {
@@ -176,6 +179,7 @@ def fold(events: Iterable[Event]) -> BuildState:
         crimps=tuple(kept[CrimpJoint]),  # type: ignore[arg-type]
         as_found=tuple(kept[AsFound]),  # type: ignore[arg-type]
         photos=tuple(kept[PhotoKept]),  # type: ignore[arg-type]
+        weighings=tuple(kept[Weighing]),  # type: ignore[arg-type]
         taken_back=taken,
         event_count=len(everything),
     )

@@ -18,6 +18,7 @@ from firmcell.core.records.events import (
     SolderJoint,
     StepPassed,
     TapReading,
+    Weighing,
     WeldRow,
     WeldSample,
 )
@@ -72,6 +73,8 @@ def event_words(event: Event) -> str:
             return found_words(event.data)
         case PhotoKept(name=name, shows=shows, sha256=digest):
             return f"photo {name}" + (f", {shows}" if shows else "") + f" ({digest[:12]})"
+        case Weighing(before_kg=before, after_kg=after, under_s=under):
+            return f"{before * 1e3:.1f} g before the dip, {after * 1e3:.1f} g after {under / 60:.0f} min in water"
         case InsulationReading(between=between, ohms=ohms, test_v=test):
             return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
         case Correction(seq=seq, reason=reason):

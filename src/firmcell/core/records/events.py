@@ -200,6 +200,17 @@ class PhotoKept(Frozen):
     sha256: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$")] = Field(title="Hash")
 
 
+class Weighing(Frozen):
+    """A pack weighed before it was dipped in water and after, wiped dry."""
+
+    kind: Literal["weighing"] = "weighing"
+    before_kg: Annotated[float, Unit("kg", typed_in="g"), Range(0, 1000)] = Field(
+        title="Before the dip", gt=0
+    )
+    after_kg: Annotated[float, Unit("kg", typed_in="g"), Range(0, 1000)] = Field(title="After it", gt=0)
+    under_s: Annotated[float, Unit("s", typed_in="min"), Range(0, 1e7)] = Field(title="In the water", gt=0)
+
+
 class Remark(Frozen):
     """Anything worth keeping."""
 
@@ -233,6 +244,7 @@ Payload = Annotated[
     | CrimpJoint
     | AsFound
     | PhotoKept
+    | Weighing
     | Remark
     | Correction,
     Field(discriminator="kind"),
@@ -258,6 +270,7 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         CrimpJoint,
         AsFound,
         PhotoKept,
+        Weighing,
         Remark,
         Correction,
     )

@@ -57,6 +57,7 @@ def cold_charging(s: Situation) -> Iterator[Hit]:
     "BR-3",
     Stage.BRIEF,
     Severity.ATTENTION,
+    topics=(Topic.INSIDE,),
     source=COMMON_PRACTICE,
     reason="Nickel cells can give off hydrogen; a gas-tight sleeve collects it.",
 )

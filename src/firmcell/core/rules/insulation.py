@@ -33,6 +33,7 @@ def _judge_sleeve(
     "IN-1",
     Stage.INSULATION,
     Severity.STOP,
+    topics=(Topic.INSIDE,),
     source="flat width = half the perimeter, plus ease",
     reason="A sleeve that is forced on tears at the first corner; one that is loose protects nothing.",
 )
@@ -49,6 +50,7 @@ def sleeve_size(s: Situation) -> Iterator[Hit]:
     "IN-2",
     Stage.INSULATION,
     Severity.ATTENTION,
+    topics=(Topic.INSIDE,),
     source=COMMON_PRACTICE,
     reason="Bare joints and rims are live; extra insulation weighs two or three grams.",
 )
@@ -65,6 +67,7 @@ def no_sleeve(s: Situation) -> Iterator[Hit]:
     "IN-3",
     Stage.INSULATION,
     Severity.NOTE,
+    topics=(Topic.INSIDE,),
     source=COMMON_PRACTICE,
     reason="One sleeve leaves both ends open; a second across it closes them.",
 )

@@ -9,7 +9,13 @@ from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import Wired
 from firmcell.core.wiring.graph import Wiring
-from firmcell.core.wiring.other_wiring import cable_wiring, lead_wiring, machine_wiring, one_cell_wiring
+from firmcell.core.wiring.other_wiring import (
+    cable_wiring,
+    host_wiring,
+    lead_wiring,
+    machine_wiring,
+    one_cell_wiring,
+)
 from firmcell.core.wiring.pack_wiring import pack_wiring
 
 NO_BRIEF = Brief.model_construct(
@@ -20,6 +26,7 @@ OTHERS = {
     Wired.CABLE: cable_wiring,
     Wired.MACHINE: machine_wiring,
     Wired.LEAD: lead_wiring,
+    Wired.HOST: host_wiring,
 }
 
 

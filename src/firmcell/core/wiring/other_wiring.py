@@ -185,3 +185,41 @@ def _fused(build: Builder, design: Design, sign: str, near: str, at_m: float) ->
     )
     build.edge("fuse", a, b, EdgePart.FUSE, design.leads.fuse_ohm)
     return b
+
+
+def host_wiring(design: Design) -> Wiring:
+    """Return the wiring of a host's tray: the pack's plug, its mate, and a lead to each contact that
+    stays."""
+    build, leads = Builder(), design.leads
+    ohm = design.series * design.cell.resistance_ohm / design.parallel
+    minus, plus = (
+        build.node(f"source.{s}", NodeKind.TERMINAL, f"pack's plug, {s.replace('-', '−')}") for s in "-+"
+    )
+    build.edge("cell.source", minus, plus, EdgePart.CELL, ohm, design.series * design.cell_now_v)
+    for sign in "-+":
+        shown, pole = sign.replace("-", "−"), "minus" if sign == "-" else "plus"
+        cup = build.node(f"cup.load.{sign}", NodeKind.CUP, f"{leads.connector.name}, host's half, {shown}")
+        build.edge(
+            f"contact.source.{sign}",
+            f"source.{sign}",
+            cup,
+            EdgePart.CONTACT,
+            leads.connector.contact_resistance_ohm,
+        )
+        near, length = cup, leads.length_m
+        if leads.fuse_on(pole) is not None:
+            at = max(min(leads.fuse_at_m, length), 1e-3)
+            near, length = _fused(build, design, sign, near, at), max(length - at, 1e-3)
+        contact = build.node(f"load.{sign}", NodeKind.TERMINAL, f"host's contact, {shown}")
+        build.wire(
+            f"main.{sign}",
+            near,
+            contact,
+            leads.wire,
+            length,
+            shown,
+            main_colour(shown),
+            "solder",
+            f"lead:{pole}",
+        )
+    return build.done()

@@ -60,6 +60,7 @@ PAPER: dict[str, Ink] = {
     "tape": Ink("#d9b45a", "#8a5a00", 0.15),
     "foam": Ink("#cfd6cf", "#6b7478", 0.15),
     "sleeve": Ink("#5d7f96", "#1f4a6b", 0.15),
+    "sealant": Ink("#d9c58a", "#6d5a22", 0.15),
     "ring": Ink("#f3efe2", "#6d4715", 0.15),
     "cell.body": Ink("#d9dedd", "#4a5256", 0.25),
     "cell.nub": Ink("#e4b79f", "#8c3a12", 0.2),
