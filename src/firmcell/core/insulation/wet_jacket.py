@@ -117,7 +117,7 @@ def jacketed(
 
     Notes
     -----
-    A flat sleeve passes what has at most twice its flat width around. Plates are the pack's section less
+    Plates are the pack's section less
     the sleeve's
     wall all round, so that the sleeve locks them as it goes tight. The fillet goes round the rim of both
     plates, inside
@@ -133,8 +133,6 @@ def jacketed(
     >>> made = jacketed(WetJacket(corner_m=0.0), CELL, 5, (0.003, 0.003), 0.3, ())
     >>> round(made.flat_m * 1e3, 6)  # half of 180 mm, and the ease
     92.0
-    >>> [round(side * 1e3, 6) for side in made.plate_m]
-    [49.2, 39.2]
     """
     around, area = rounded(job.width_m, job.height_m, job.corner_m)
     found = next_stock_size(stock, around / 4, around / 4)
@@ -144,22 +142,18 @@ def jacketed(
     notches = _notches(wires_m, plate[0])
     bead, sealant = _sealant(job, plate, notches, wires_m)
     size = (inside_long + 2 * job.lip_m, job.width_m + 2 * job.wall_m, job.height_m + 2 * job.wall_m)
-    face = cell.diameter_m**2 * pi / 4 if cell.is_round else cell.diameter_m * cell.width_m
+    air = area * job.length_m - count * _cell_volume(cell)
     mass, lift = _in_water(job, around, size, plate, pack_kg, sealant)
+    cut = (inside_long + 2 * (job.lip_m + TRIM_M)) / (1 - shrink)
+    flat = around / 2 + SLIDE_ON_M
     return JacketedPack(
-        around,
-        around / 2 + SLIDE_ON_M,
-        found,
-        (inside_long + 2 * (job.lip_m + TRIM_M)) / (1 - shrink),
-        plate,
-        notches,
-        bead,
-        sealant,
-        size,
-        max(area * job.length_m - count * face * cell.length_m, 0.0),
-        mass,
-        lift,
+        around, flat, found, cut, plate, notches, bead, sealant, size, max(air, 0.0), mass, lift
     )
+
+
+def _cell_volume(cell: Cell) -> float:
+    face = cell.diameter_m**2 * pi / 4 if cell.is_round else cell.diameter_m * cell.width_m
+    return face * cell.length_m
 
 
 def _in_water(
