@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from firmcell.app.background import Search, Task
+from firmcell.app.step_times import StepTimes
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
@@ -27,7 +28,7 @@ from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.section import section_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.core.records.build_state import BuildState, fold
-from firmcell.core.records.events import Event, Payload, PhotoKept
+from firmcell.core.records.events import Event, Payload, PhotoKept, StepPassed
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile
@@ -98,6 +99,7 @@ class Session(QObject):
         self.events: list[Event] = job.events()
         self.state: BuildState = fold(self.events)
         self.dirty = False
+        self.times = StepTimes(self)
         self._autosave = QTimer(self)
         self._autosave.setSingleShot(True)
         self._autosave.setInterval(AUTOSAVE_MS)
@@ -308,18 +310,15 @@ class Session(QObject):
             # What was measured changes the currents.
             self._settle.start()
         self._judge()
+        if isinstance(data, StepPassed):
+            self.times.keep()
         self.recorded.emit()
         return event
 
     def keep_photo(self, content: bytes, name: str, size_px: tuple[int, int], shows: PhotoShows) -> Photo:
         """Keep a picture in the job, with a record of it, and return it as a photo of which nothing is marked
-        yet; `size_px` is its width and height as seen.
-
-        Raises
-        ------
-        Refusal
-            If it is no picture, or could not be written.
-        """
+        yet; `size_px` is its width and height as seen. Raises a refusal if it is no picture or cannot be
+        written."""
         if self.read_only_because:
             raise Refusal(f"This job is open for reading only: {self.read_only_because}.")
         digest, new = attach_photo(self.job, content, name)

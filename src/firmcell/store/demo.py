@@ -401,7 +401,12 @@ def _hoist_records(job: JobFile) -> None:
         BUILDER,
     )
     job.append(StepPassed(note="level 5 too cold, level 6 holds"), "weld-sample", BUILDER)
-    look("turn-bottom", "Each visible end as drawn", "Rings in place")
+    look(
+        "turn-bottom",
+        "Each visible end as drawn",
+        "Rings in place",
+        "Plus and minus still marked on the bench",
+    )
     for node in (0, 2):
         welds = sum(p.joints for p in pieces if p.node == node)
         step = f"weld-bottom-N{node}"

@@ -101,7 +101,7 @@ def test_the_bench_is_told_to_solder_the_tabs_off_the_pack_and_to_bolt_the_leads
     collecting = next(s for s in steps.values() if s.title.startswith("B0: collecting"))
     assert "off the pack, solder a tab" in collecting.words
     assert "ring lug" in steps["lead-plus"].words
-    assert steps["lead-plus"].records == ("crimp-joint",)
+    assert steps["lead-plus"].records == ("checked", "crimp-joint")
     ends = [e.wire.ending for e in a.wiring.wires if e.start.startswith("lead.")]
     assert all(end.startswith("crimp a ring lug for the bar") for end in ends)
 

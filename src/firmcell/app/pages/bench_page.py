@@ -1,5 +1,6 @@
 """Work step by step: what to do, the caution for it, what to record, passed or not right."""
 
+from html import escape
 from itertools import pairwise
 from typing import Any
 
@@ -22,6 +23,8 @@ from firmcell.app.pages.step_card import StepCard
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.wording import about
+from firmcell.core.jobs.lay_out import LaidOut, laid_out
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.records.event_words import event_words
 from firmcell.core.records.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
@@ -58,8 +61,10 @@ class BenchPage(Page):
         self.card = QVBoxLayout()
         self.body.addLayout(self.card)
         self.section("All steps")
-        self.list = self.table(("", "Step", "By"), "Steps of this job", wide=1)
+        self.list = self.table(("", "Step", "About", "By"), "Steps of this job", wide=1)
         self.list.picked.connect(self._picked_step)
+        self.section("Lay out before you begin")
+        self.lay_out = self.text(name="")
         self.section("Record")
         self.log = self.table(("No.", "Time", "By", "What"), "Records of this job, newest first", wide=3)
         row = QHBoxLayout()
@@ -87,14 +92,19 @@ class BenchPage(Page):
         passed = sum(s.state.step(c).status is StepStatus.PASSED for c in codes)
         place = f"Step {codes.index(self.step.code) + 1} of {len(codes)}" if self.step else "All steps passed"
         self.progress.setText(
-            f"{place}; {passed} passed, {s.state.reworks} reworked. Recording as {s.person or 'nobody named (menu Bench, Who is at the bench)'}."
+            f"{place}; {passed} passed, {s.state.reworks} reworked. {self._left()}Recording as {s.person or 'nobody named (menu Bench, Who is at the bench)'}."
         )
         self.list.blockSignals(True)
         self.list.set_rows(
             [
                 (
                     f"step:{step.code}",
-                    (MARKS[s.state.step(step.code).status], step.title, s.state.step(step.code).person),
+                    (
+                        MARKS[s.state.step(step.code).status],
+                        step.title,
+                        about(s.times.of(step)),
+                        s.state.step(step.code).person,
+                    ),
                 )
                 for step in s.steps
             ]
@@ -113,10 +123,19 @@ class BenchPage(Page):
                 for e in reversed(s.events)
             ]
         )
+        self.lay_out.setText(lay_out_words(laid_out(s.design, s.analysis, s.steps)))
         # The list stands at the step at hand: the focus, when it comes there, must not choose another step.
         self.list.pick(f"step:{self.step.code}" if self.step else "")
         self.list.blockSignals(False)
         self._show_card()
+
+    def _left(self) -> str:
+        """How much work is left, and how much waiting."""
+        work, waiting = self.session.times.left()
+        if not work:
+            return ""
+        clock = f", and {about(waiting)} by the clock" if waiting else ""
+        return f"About {about(work)} of work left{clock}. "
 
     def take_focus(self) -> None:
         waiting = next(
@@ -266,6 +285,14 @@ class BenchPage(Page):
             step = next((s for s in self.session.steps if ref in s.refs and s.records), None)
             if step is not None and ref.startswith(("strip", "tap", "lead")):
                 self.list.pick(f"step:{step.code}")
+
+
+def lay_out_words(laid: LaidOut) -> str:
+    """Return what is laid out as rich text; what goes on before any joint in bold."""
+    parts = (("Tools", laid.tools), ("Parts", laid.parts), ("Used up", laid.used_up))
+    lines = [f"<b>{escape(line[0].upper() + line[1:])}</b>" for line in laid.first]
+    lines += [f"{name}: {escape(', '.join(items))}" for name, items in parts if items]
+    return "<br>".join(lines)
 
 
 def _widgets(layout: QLayout) -> list[QWidget]:

@@ -28,6 +28,7 @@ class BriefPage(Page):
     def build(self) -> None:
         self.section("Job")
         self.field("kind")
+        self.field("grain")
         for path in ("brief.title", "brief.customer", "serial", "builder"):
             self.field(path)
         if self.session.design.existing is not None:

@@ -69,6 +69,13 @@ def duration(value: float) -> str:
     return f"{figures(value / 60)} min" if value < 7200 else f"{figures(value / 3600)} h"
 
 
+def about(value: float) -> str:
+    """An estimate of work in s as text, to the minute or the half hour."""
+    if value < 5400:
+        return f"{max(round(value / 60), 1)} min"
+    return f"{figures(round(value / 1800) / 2)} h"
+
+
 def plural(count: int, one: str, many: str = "") -> str:
     """`count` and the noun in its right number."""
     return f"{count} {one if count == 1 else many or one + 's'}"

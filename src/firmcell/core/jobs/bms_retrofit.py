@@ -6,7 +6,7 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.before_after import Compared, pack_compared
-from firmcell.core.jobs.cautions import FIRE_PLAN
+from firmcell.core.jobs.cautions import FIRE_PLAN, lead_joint
 from firmcell.core.jobs.host_charge import HOST_CHARGE
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
@@ -134,11 +134,12 @@ def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
         f"Main {pole}: cut in the board",
         f"The pack's {pole} lead comes off the collecting strip, {to_board}, one conductor at a time, the {other} lead "
         f"covered. The old {pole} lead waits, covered: it goes to P{sign} last, when the taps are proven.",
-        cautions=(
+        **lead_joint(
+            "solder-joint",
             "One conductor at a time; the other end covered.",
             f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
+            covered=True,
         ),
-        records=("solder-joint",),
         expected="smooth joint, tug holds",
         face=a.bms.taps[-1 if pole == "plus" else 0].face,
         refs=(f"lead:{pole}", "board"),

@@ -101,7 +101,11 @@ def _turn(d: Design, face: Face, phase: str) -> Step:
         f"{turned} about its {d.arrangement.turn_axis.value} axis and compare every cell with the picture before the first strip touches.",
         cautions=("Turning mirrors everything; this is where polarity is lost.",),
         records=("checked",),
-        checks=("Each visible end as drawn", *(("Rings in place",) if d.insulation.rings else ())),
+        checks=(
+            "Each visible end as drawn",
+            *(("Rings in place",) if d.insulation.rings else ()),
+            "Plus and minus still marked on the bench",
+        ),
         face=face,
         hold=True,
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),

@@ -12,6 +12,7 @@ from firmcell.core.base.wording import (
     volts,
 )
 from firmcell.core.jobs.before_after import Compared, leads_compared
+from firmcell.core.jobs.cautions import lead_joint
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.jobs.readings import READS
@@ -190,8 +191,9 @@ def _fuse_in(d: Design, a: Analysis, pole: str, live: str) -> Step:
         f"The fuse into the {pole} wire",
         f"{fuse.name}, {millimetres(d.leads.fuse_at_m)} from the pack: cut, strip, sleeves on, join the pack's side first and sleeve it, then the "
         f"load's side. {live}",
-        cautions=("The fuse itself stays out of its holder until the connector is on.",),
-        records=("solder-joint",),
+        **lead_joint(
+            "solder-joint", "The fuse itself stays out of its holder until the connector is on.", covered=True
+        ),
         expected="both joints smooth, tug holds, no bare metal",
         refs=(f"lead:{pole}", "fuse"),
         wires=ids([e for e in _wires_of(a, pole) if e.end == "fuse.a"]),
@@ -215,7 +217,8 @@ def _on(
         f"Sleeve on the wire first, {millimetres(lead.parked_m)} back. Strip {millimetres(lead.work.strip_m)}, tin wire and cup apart, cup half "
         f"full; heat {heat_first}, about {lead.work.seconds:.0f} s, then the wire in. Hold until it is solid. {latch}Sign moulded on the body "
         f"decides, not its colour. {live}",
-        cautions=(
+        **lead_joint(
+            "solder-joint",
             f"The other contact {'is empty' if first else 'is live'}: "
             + (
                 "cover it, and keep this one in its jig."
@@ -223,8 +226,9 @@ def _on(
                 else "keep the mate in and the iron on this side."
             ),
             *over,
+            covered=True,
+            cap=d.leads.connector.loose_contacts,
         ),
-        records=("solder-joint",),
         expected="wire bottomed in the cup, strands in outline, insulation up to the cup, body not distorted",
         refs=(f"lead:{pole}", "connector"),
         wires=ids([e for e in _wires_of(a, pole) if e.end != "fuse.a"]),

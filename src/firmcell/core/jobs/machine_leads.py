@@ -10,6 +10,7 @@ from firmcell.core.base.wording import (
     millimetres,
     square_millimetres,
 )
+from firmcell.core.jobs.cautions import lead_joint
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.leads.soldering import held_straight, joint_work
@@ -25,6 +26,7 @@ from firmcell.core.wiring.other_wiring import PHASES
 OWN = RuleTable()
 
 STAGGER_M = 0.015
+BARE_WINDINGS = "A motor with bare windings for leads: enamel is burnt or scraped off first, or the joint only looks good."
 
 
 def machine_lead_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
@@ -72,12 +74,11 @@ def _bullets(d: Design, a: Analysis) -> Iterator[Step]:
                 f"{side.capitalize()} wire {phase}: {sex} bullet",
                 f"{bullet.name}, {sex}. {when} Strip {millimetres(work.strip_m)}, tin, cup about half full, then the wire in; {work.iron_class_w} W "
                 f"iron, about {work.seconds:.0f} s. Hold the bullet in a hole in a block of metal, its side hole towards the iron hand.{stagger if phase == 1 else ''}",
-                cautions=(
-                    "A motor with bare windings for leads: enamel is burnt or scraped off first, or the joint only looks good.",
-                )
-                if side == "motor"
-                else (),
-                records=("solder-joint",),
+                **lead_joint(
+                    "solder-joint",
+                    *((BARE_WINDINGS,) if side == "motor" else ()),
+                    sleeve=job.sleeve is SleeveWhen.BEFORE,
+                ),
                 expected="wire bottomed in the cup, bullet's outside free of solder",
                 refs=("connector",),
                 wires=(f"phase.{side}.{PHASES[phase - 1]}",),
@@ -105,8 +106,11 @@ def _input(d: Design, a: Analysis) -> Iterator[Step]:
             f"Input {pole}: into the contact marked {shown}",
             f"The half that mates with {d.leads.connector.name} on the pack. {held_straight(d.leads.connector)} The controller's {pole} by its own marking, into the "
             f"contact whose sign moulded on the body is {shown}. {work.iron_class_w} W iron, about {work.seconds:.0f} s, sleeve on first.",
-            cautions=("Plus and minus exchanged here destroys the controller at the first plugging in.",),
-            records=("solder-joint",),
+            **lead_joint(
+                "solder-joint",
+                "Plus and minus exchanged here destroys the controller at the first plugging in.",
+                cap=d.leads.connector.loose_contacts,
+            ),
             expected="wire bottomed, sleeve over all bare metal",
             refs=("connector",),
             wires=(f"main.{sign}",),

@@ -5,6 +5,7 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, figures, millimetres, plural, volts
+from firmcell.core.jobs.cautions import NO_WAY_BACK
 from firmcell.core.jobs.readings import READS
 from firmcell.core.leads.soldering import held_straight, joint_sleeve, joint_work
 from firmcell.core.model.design import Design
@@ -15,7 +16,6 @@ from firmcell.core.records.step import Step
 SPLICED = (LeadForm.SPLICE, LeadForm.LOAD)
 LAP_DIAMETERS = 4.0
 """Length over which two stripped ends are pushed into each other, wire diameters; common practice, no source."""
-NO_WAY_BACK = "This cannot be undone: a sleeve that is not on the wire before the joint never gets there."
 POLES = (("minus", "-", "−"), ("plus", "+", "+"))
 
 

@@ -9,7 +9,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import amperes, celsius, figures, kilograms, plural, volts, watt_hours
 from firmcell.core.model.design import Design
-from firmcell.core.model.job_details import Wired
+from firmcell.core.model.job_details import Grain, Wired
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.pictures.way_table import routes
@@ -104,6 +104,7 @@ def passport(
         unfinished = proof.words
     parts = keeps(_whole(design, analysis, state), design, analysis, state)
     passed = len(steps) - len(open_steps)
+    short = " of the short plan" if design.grain is Grain.SHORT else ""
     return Passport(
         title=design.brief.title,
         designation=parts.designation,
@@ -115,7 +116,7 @@ def passport(
         taps=_taps(analysis, state) if tested else (),
         cautions=parts.cautions,
         records=(
-            f"{passed} of {len(steps)} steps passed, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
+            f"{passed} of {len(steps)} steps passed{short}, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
             *parts.records,
             *((f"Taps: {proof.words}",) if tested else ()),
             f"{state.event_count} records, chain ends {last_hash[:12] or 'empty'}.",

@@ -12,10 +12,11 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.core.jobs.before_after import Compared
+from firmcell.core.jobs.grain import shortened
 from firmcell.core.jobs.passport import HandedOver
 from firmcell.core.jobs.readings import with_readings
 from firmcell.core.model.design import Design, Face
-from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.job_details import Grain, JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.face import face_drawing
@@ -193,7 +194,10 @@ class JobPlan:
 
     def steps(self, design: Design, analysis: Analysis) -> tuple[Step, ...]:
         """Return the work plan, with what each reading must show by the wiring as it stands at that step."""
-        return with_readings(self.own_steps(design, analysis), design, analysis.wiring)
+        own = self.own_steps(design, analysis)
+        if design.grain is Grain.SHORT:
+            own = shortened(own)
+        return with_readings(own, design, analysis.wiring)
 
     def leads_picture(self, design: Design, analysis: Analysis) -> Drawing:
         """Return the leads to scale, with the ends that this kind has."""

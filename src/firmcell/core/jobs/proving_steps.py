@@ -233,6 +233,7 @@ def _balanced(d: Design) -> Step:
 def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield the steps that close a pack: sleeve, fit, label."""
     fit = a.insulation.sleeve
+    balance = any(e.id.startswith("balance.") for e in a.wiring.wires)
     if fit is not None:
         cross = a.insulation.cross_sleeve
         second = f" Second sleeve across: {cross.sleeve}, {cross.cut_length_m * 1e3:.0f} mm." if cross else ""
@@ -264,6 +265,8 @@ def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
             "Fits with nothing squeezed",
             "Polarity at the connector by meter",
             "Connector halves mate, shape not melted",
+            *(("Balance plug clear, covered, tied out of the way",) if balance else ()),
+            *(("Foam back in its place",) if d.insulation.foam_m else ()),
             "Label on",
         ),
         hold=True,

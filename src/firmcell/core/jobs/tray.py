@@ -11,7 +11,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, millimetres, percent, volts
 from firmcell.core.jobs.before_after import Compared
-from firmcell.core.jobs.cautions import FIRE_PLAN
+from firmcell.core.jobs.cautions import FIRE_PLAN, NO_WAY_BACK
 from firmcell.core.jobs.host_charge import HOST_CHARGE, charged_in_host
 from firmcell.core.jobs.passport import HandedOver, leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_plate
@@ -33,7 +33,6 @@ HIGHER = 0.10
 """Full voltage over that of the cells before, as a share, from which on a reason is asked; common practice, no source."""
 COIL_FILLS = 0.5
 """Share of its room that coiled wire fills; engineering judgement."""
-NO_WAY_BACK = "This cannot be undone: a sleeve that is not on the wire before the joint never gets there."
 
 
 @frozen

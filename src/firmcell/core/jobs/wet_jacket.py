@@ -11,7 +11,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import figures, kilograms, millimetres, plural
 from firmcell.core.insulation.outer_size import next_stock_size
 from firmcell.core.insulation.wet_jacket import JacketedPack, jacketed, notches_apart
-from firmcell.core.jobs.cautions import FIRE_PLAN
+from firmcell.core.jobs.cautions import FIRE_PLAN, lead_joint
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, electrical_ratings
 from firmcell.core.jobs.readings import READS
@@ -170,8 +170,12 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         "Prove",
         "The watertight connector",
         f"One conductor at a time, the other covered; {held_straight(d.leads.connector)} A gland or lined sleeve where the wires enter it.",
-        cautions=("Always live: never both ends uncovered.",),
-        records=("solder-joint",),
+        **lead_joint(
+            "solder-joint",
+            "Always live: never both ends uncovered.",
+            covered=True,
+            cap=d.leads.connector.loose_contacts,
+        ),
         expected="smooth joint, tug holds, sealed where the wire enters",
         refs=("lead:plus", "lead:minus"),
         wires=ids(main),

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
+from firmcell.core.jobs.cautions import lead_joint
 from firmcell.core.leads.soldering import held_straight, joint_work
 from firmcell.core.model.design import BoardPlace, ConnectOrder, Design, Face, LeadEnds
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
@@ -215,10 +216,10 @@ def _connector_made_up(d: Design) -> Step:
             "Crimp the lugs on the leads",
             f"{d.leads.wire.gauge}, each lead {d.leads.length_m * 1e3:.0f} mm, a lug for its conductor and stud. Sleeve on first; every strand in, seen in the "
             f"witness hole; full crimp of that size; tug. Covers for both lugs by hand.{free}",
-            cautions=(
+            **lead_joint(
+                "crimp-joint",
                 "The leads are not on the pack yet: keep it so until both lugs are sleeved and covered.",
             ),
-            records=("crimp-joint",),
             expected="conductor in the witness hole, tug holds",
             refs=("connector",),
         )
@@ -229,8 +230,11 @@ def _connector_made_up(d: Design) -> Step:
         f"{d.leads.connector.name}, {d.leads.connector.pack_half}. {d.leads.wire.gauge}, each lead "
         f"{d.leads.length_m * 1e3:.0f} mm. Sleeve on the wire first, far back from the heat. {held_straight(d.leads.connector)} "
         f"{work.iron_class_w} W iron or more, about {work.seconds:.0f} s; strip {millimetres(work.strip_m)}.{sleeve} Minus and plus as the signs moulded on the body say.{free}",
-        cautions=("The leads are not on the pack yet: keep it so until both contacts are sleeved.",),
-        records=("solder-joint",),
+        **lead_joint(
+            "solder-joint",
+            "The leads are not on the pack yet: keep it so until both contacts are sleeved.",
+            cap=d.leads.connector.loose_contacts,
+        ),
         expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
         refs=("connector",),
     )
@@ -285,20 +289,25 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
         "Wire",
         f"Main {pole}: strip B{node} to the board's B{sign}" if pole == through else f"Main {pole} lead",
         f"{how}{fused} Finish, sleeve and cover it before the other conductor is touched.",
-        cautions=()
-        if not live
-        else (
-            "One conductor at a time; the other end is covered.",
-            f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
-        )
-        + ((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
-        records=("crimp-joint" if bolted else "solder-joint",),
+        **lead_joint(
+            "crimp-joint" if bolted else "solder-joint",
+            *(_live_cautions(a, over) if live else ()),
+            covered=live,
+        ),
         expected=_expected(d, pole, through, bolted) if live else "smooth joint, tug holds",
         face=a.bms.taps[node].face,
         refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)),
         wires=ids([e for e in made if e not in begun]),
         begins=ids(begun),
         hold=pole == "plus",
+    )
+
+
+def _live_cautions(a: Analysis, over: bool) -> tuple[str, ...]:
+    return (
+        "One conductor at a time; the other end is covered.",
+        f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
+        *((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
     )
 
 

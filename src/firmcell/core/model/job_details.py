@@ -42,6 +42,13 @@ class JobKind(StrEnum):
     TRAY = "tray"
 
 
+class Grain(StrEnum):
+    """How finely a work plan is cut: the same records that matter and the same cautions in both."""
+
+    FULL = "full: each look its own step"
+    SHORT = "short: for a hand that has done it often"
+
+
 class Wired(StrEnum):
     """What a job's wiring is that of."""
 
@@ -405,6 +412,7 @@ class JobDetails(Frozen):
     more."""
 
     kind: JobKind = Field(JobKind.NEW_PACK, title="Kind of job")
+    grain: Grain = Field(Grain.FULL, title="Work plan")
     lead_change: LeadChange = LeadChange.model_construct()
     machine: MachineLeads = MachineLeads.model_construct()
     cable: PowerCable = PowerCable.model_construct()

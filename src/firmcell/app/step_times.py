@@ -1,0 +1,41 @@
+"""How long the steps of a job take, learned as they are passed."""
+
+from typing import TYPE_CHECKING
+
+from firmcell.core.bench.step_times import estimated, taken
+from firmcell.core.records.build_state import StepStatus
+from firmcell.core.records.events import StepPassed
+from firmcell.core.records.step import Step
+from firmcell.store.step_times import keep_time, learned_times
+
+if TYPE_CHECKING:
+    from firmcell.app.session import Session
+
+
+class StepTimes:
+    """Times of the steps of one open job."""
+
+    def __init__(self, session: "Session") -> None:
+        self.session = session
+        self._learned: dict[str, float] | None = None
+
+    def keep(self) -> None:
+        """What the step just passed took teaches how long its like takes in this workshop."""
+        passed = [e for e in self.session.events if isinstance(e.data, StepPassed)]
+        for name, seconds in taken(passed[-2:]):
+            keep_time(name, seconds)
+            self._learned = None
+
+    def of(self, step: Step) -> float:
+        """About how long a step takes, s, without what it lasts by the clock."""
+        if self._learned is None:
+            self._learned = learned_times()
+        s = self.session
+        joints = sum(p.joints for p in s.analysis.strips if f"strip:{p.id}" in step.refs)
+        return estimated(step, self._learned, s.design.cell_count, joints, s.design.series)
+
+    def left(self) -> tuple[float, float]:
+        """Seconds of work left in the steps that are not passed, and of waiting by the clock."""
+        s = self.session
+        left = [step for step in s.steps if s.state.step(step.code).status is not StepStatus.PASSED]
+        return sum(map(self.of, left)), sum(step.wait_s for step in left)

@@ -1,0 +1,112 @@
+"""What is laid out before a job begins: tools, parts, sleeves that go on first, what is used up."""
+
+from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.frozen import frozen
+from firmcell.core.base.wording import figures, millimetres, plural
+from firmcell.core.leads.soldering import joint_work
+from firmcell.core.model.design import Design
+from firmcell.core.model.job_details import Wired
+from firmcell.core.records.step import Step
+
+TOOLS = {
+    "cell-check": ("volt meter", "calliper"),
+    "cell-reading": ("volt meter",),
+    "weld-sample": ("spot welder", "pliers to peel", "safety glasses"),
+    "weld-row": ("spot welder", "safety glasses", "wooden stick to press strip down"),
+    "solder-joint": (
+        "soldering iron, wide tip",
+        "clamp or jig",
+        "wire stripper",
+        "hot air",
+        "safety glasses",
+    ),
+    "screw-joint": ("torque driver", "insulated spanner"),
+    "crimp-joint": ("crimping tool with its dies", "cable cutter", "wire stripper", "hot air"),
+    "tap-reading": ("volt meter",),
+    "polarity-reading": ("volt meter",),
+    "insulation-reading": ("insulation tester, or meter of MΩ",),
+    "as-found": ("camera", "marker"),
+    "weighing": ("scale to 0.1 g", "basin of water"),
+}
+USED_UP = {
+    "weld-sample": ("scrap strip and a dead cell",),
+    "solder-joint": ("solder", "rosin flux", "wipes"),
+    "cell-check": ("marker",),
+}
+COVERS = "covers for free ends, one for each"
+
+
+@frozen
+class LaidOut:
+    """What is laid out.
+
+    Attributes
+    ----------
+    tools, parts, used_up : one line each.
+    first : sleeves and caps that go on before any joint.
+    """
+
+    tools: tuple[str, ...]
+    parts: tuple[str, ...]
+    used_up: tuple[str, ...]
+    first: tuple[str, ...]
+
+
+def laid_out(d: Design, a: Analysis, steps: tuple[Step, ...]) -> LaidOut:
+    """Return what a job needs on the bench before it begins, from its plan and its parts."""
+    kinds = dict.fromkeys(k for s in steps for k in (*s.records, *s.offers))
+    tools = dict.fromkeys(t for k in kinds for t in TOOLS.get(k, ()))
+    used = dict.fromkeys(t for k in kinds for t in USED_UP.get(k, ()))
+    said = " ".join(c for s in steps for c in (*s.cautions, s.words))
+    if "and water by" in said or "or water by" in said or "sand" in said:
+        used["sand or a great deal of water, outdoors or on a bench that does not burn"] = None
+    made = {w for s in steps for w in (*s.wires, *s.begins)}
+    if any(w for w in made) and any("covered" in c for s in steps for c in (*s.checks, *s.cautions)):
+        used[COVERS] = None
+    if any("polyimide" in s.words for s in steps):
+        used["polyimide tape"] = None
+    return LaidOut(tuple(tools), tuple(_parts(d, a, steps, made)), tuple(used), tuple(_first(d, a, made)))
+
+
+def _parts(d: Design, a: Analysis, steps: tuple[Step, ...], made: set[str]) -> list[str]:
+    codes = {s.code for s in steps}
+    found: list[str] = []
+    if "check-cells" in codes:
+        found.append(f"{d.cell_count} × {d.cell.name}")
+    if any(s.code.startswith("weld-") and "strip:" in " ".join(s.refs) for s in steps):
+        found += [f"{figures(metres)} m of {name}" for name, metres in a.strip_stock_m.items()]
+    if "rings" in codes:
+        found.append(f"{d.cell_count} insulator rings")
+    gauges: dict[str, float] = {}
+    for edge in a.wiring.wires:
+        if edge.id in made and edge.wire is not None:
+            gauges[edge.wire.gauge] = gauges.get(edge.wire.gauge, 0.0) + edge.wire.length_m
+    # The leads of a closed pack are there already.
+    if d.details.wired is not Wired.PACK or d.details.opens_pack:
+        found += [f"{figures(metres)} m of {gauge} wire" for gauge, metres in gauges.items()]
+    if any("connector" in s.refs and s.records for s in steps):
+        found.append(d.leads.outlet.name)
+    if d.leads.fuse is not None:
+        found.append(d.leads.fuse.name)
+    if d.bms.board is not None and any("board" in s.refs for s in steps):
+        found.append(d.bms.board.name)
+    if "sleeve" in codes and a.insulation.sleeve is not None:
+        found.append(f"{a.insulation.sleeve.sleeve}, cut {millimetres(a.insulation.sleeve.cut_length_m)}")
+    return found
+
+
+def _first(d: Design, a: Analysis, made: set[str]) -> list[str]:
+    """Sleeves of the main leads' joints, and caps of loose contacts."""
+    leads = [w for w in made if w.split(".")[0] in ("main", "branch", "charge", "load2", "phase")]
+    if not leads:
+        return []
+    work = joint_work(d.leads.wire, d.leads.outlet, d.leads.length_m)
+    size = (
+        f"{work.sleeve.words}, cut {millimetres(work.sleeve.cut_m)}"
+        if work.sleeve
+        else "sleeve for each joint"
+    )
+    found = [f"{plural(len(leads), 'piece')} of {size}: on the wires before any joint"]
+    if d.leads.outlet.loose_contacts:
+        found.append("caps of the connector: on the wires before any contact")
+    return found
