@@ -146,6 +146,37 @@ class JobCommands:
 
         guarded(take, self.window.tell)
 
+    def choose_cell_tests(self) -> None:
+        """Ask for a file with tests of reclaimed cells and record them."""
+        folder = str(self.window.settings.value("folder", Path.home()))
+        name, _ = QFileDialog.getOpenFileName(
+            self.window, "Tests of cells", folder, "CSV (*.csv *.txt);;All files (*)"
+        )
+        if name:
+            self.take_cell_tests(Path(name))
+
+    def take_cell_tests(self, path: Path) -> None:
+        """Record the tests of reclaimed cells that a file holds, one record a cell."""
+        session = self.window.session
+        if session is None:
+            self.window.tell("Open a job first: the tests are recorded in it.")
+            return
+
+        def take() -> None:
+            from firmcell.store.cell_tests_csv import cell_tests_from_csv
+
+            try:
+                text = path.read_text(encoding="utf-8")
+            except (OSError, UnicodeDecodeError):
+                raise Refusal(f"{path.name} cannot be read as text in UTF-8.") from None
+            tests = cell_tests_from_csv(text, path.name, session.design.cell_count)
+            step = "check-cells" if any(s.code == "check-cells" for s in session.steps) else ""
+            for test in tests:
+                session.record(test, step)
+            self.window.tell(f"{len(tests)} tests of cells are recorded.")
+
+        guarded(take, self.window.tell)
+
     def own_board(self) -> None:
         """Ask for a board of the user's own, keep it among their parts, and take it."""
         from firmcell.app.board_dialog import BoardDialog

@@ -110,6 +110,7 @@ class Menus:
         self.action(bench, "&Who is at the bench…", "", self.window.at_bench.ask_person)
         self.action(bench, "&Meter…", "", self.window.at_bench.ask_meter)
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
+        self.action(bench, "Read &tests of cells (CSV)…", "", self.window.jobs.choose_cell_tests)
         self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
 
     def _fill_view(self, view: Any) -> None:

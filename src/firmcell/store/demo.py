@@ -27,6 +27,13 @@ BUILDER = "Wren Ashby"
 HELPER = "Tam Holloway"
 
 
+SPACE_TAKES_IT = (
+    "Length takes the pack with clearance",
+    "Width takes it",
+    "Height takes it",
+    "Leads have a way out",
+)
+MARKED = "Plus and minus still marked on the bench"
 HOIST_TRAY_M = ((-0.120, -0.055), (0.120, -0.055), (0.120, -0.012), (0.044, 0.055), (-0.120, 0.055))
 """The hoist's tray, 240 × 110 mm: one corner is cut off for the winch."""
 HOIST_PLUS_M = (0.089, -0.022)
@@ -364,13 +371,7 @@ def _hoist_records(job: JobFile) -> None:
         job.append(Checked(right=right), step, BUILDER)
         job.append(StepPassed(), step, BUILDER)
 
-    look(
-        "measure-space",
-        "Length takes the pack with clearance",
-        "Width takes it",
-        "Height takes it",
-        "Leads have a way out",
-    )
+    look("measure-space", *SPACE_TAKES_IT)
     job.append(
         CellCheck(count=40, lowest_v=3.548, highest_v=3.571, highest_ohm=0.0251, wraps_sound=True),
         "check-cells",

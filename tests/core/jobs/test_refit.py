@@ -140,7 +140,7 @@ def test_room_current_voltage_and_tabs_are_judged():
     assert "RF-6" not in found(told.fix.applied(thick), SHELF)
     assert "refit-flat" in codes(thick)
     assert "refit-flat" not in codes(LAMP)
-    assert "0 of 5 are measured" in found(LAMP.edited("refit.reclaimed", True), SHELF)["RF-7"].sentence
+    assert "0 of 5 are tested" in found(LAMP.edited("refit.reclaimed", True), SHELF)["RF-7"].sentence
 
 
 def test_the_worth_is_that_of_the_two_packs_by_hand():

@@ -10,8 +10,10 @@ from firmcell.core.base.wording import (
     kilograms,
     millimetres,
     milliohms,
+    percent,
     volts,
 )
+from firmcell.core.bench.reclaimed import ReclaimedCell, reclaimed_cell
 from firmcell.core.layout.series_parallel import compare_cells
 from firmcell.core.model.brief import SpaceShape
 from firmcell.store.units import show
@@ -126,10 +128,28 @@ class CellsPage(Page):
             lambda: self._take(str(self.choices.currentIndex().siblingAtColumn(1).data() or ""))
         )
         self.body.addWidget(button)
+        self._build_tested()
+
+    def _build_tested(self) -> None:
+        self.tested_title = self.section("Tested cells")
+        self.tested = self.table(
+            ("Cell", "Capacity", "D.c.", "Loses a day", "Cycles left", "Verdict"), "Tested cells", wide=5
+        )
+        self.tested_how = self.text(
+            "Reclaimed cells: record each test at the bench, or read a CSV in menu Bench: cell, capacity Ah, resistance mΩ, first V, second V, days, cycles, origin."
+        )
+
+    def _show_tested(self) -> None:
+        tests = self.session.state.cell_tests
+        for part in (self.tested_title, self.tested):
+            part.setVisible(bool(tests))
+        found = [reclaimed_cell(self.session.design.cell, test) for _, test in sorted(tests.items())]
+        self.tested.set_rows([(f"cell:{c.number}", tested_row(c)) for c in found])
 
     def refresh_more(self) -> None:
         if not self.isVisible():
             return
+        self._show_tested()
         rows = []
         for choice in compare_cells(self.session.design.brief, self.session.library.cells):
             option = choice.option
@@ -170,6 +190,19 @@ class CellsPage(Page):
         if choice.option:
             edits += choice.option.edits
         self.session.edit_all(edits, f"Take {name}")
+
+
+def tested_row(cell: ReclaimedCell) -> tuple[str, ...]:
+    """Return what a table tells of a tested cell."""
+    lost = "–" if cell.lost_a_day is None else f"{cell.lost_a_day * 100:.2f} %".replace("-", "−")
+    return (
+        str(cell.number),
+        "–" if cell.capacity_share is None else percent(cell.capacity_share),
+        "–" if cell.ohm_share is None else f"{cell.ohm_share:.1f} ×",
+        lost,
+        "not known" if cell.cycles_left is None else f"about {cell.cycles_left:.0f}",
+        f"OUT: {'; '.join(cell.stops)}" if cell.stops else cell.words,
+    )
 
 
 class InsulationPage(Page):

@@ -27,6 +27,7 @@ if TYPE_CHECKING:
 TITLES = {
     "cell-check": "Cells measured",
     "cell-reading": "One cell",
+    "cell-test": "Test of one cell",
     "joint-reading": "One joint by four wires",
     "weld-sample": "Sample welds",
     "weld-row": "Welds",

@@ -29,6 +29,7 @@ from firmcell.core.tap_check.recorded_readings import blocking_words, tap_verdic
 RECORD_WORDS = {
     "cell-check": "the cell measurements",
     "cell-reading": "the reading of a cell",
+    "cell-test": "the test of a cell",
     "joint-reading": "the resistance of a joint",
     "weld-sample": "a peeled sample",
     "weld-row": "the welds",

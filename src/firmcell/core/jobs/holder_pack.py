@@ -113,7 +113,7 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
         ),
         cautions=("A dented, leaking or rusty cell does not go in.",),
         records=("cell-check",),
-        offers=("cell-reading",),
+        offers=("cell-reading", "cell-test"),
         expected=f"about {volts(d.cell_now_v)} each, {plural(d.cell_count, 'cell')}",
         spread_v=FIRST_TOUCH_SPREAD_V if d.parallel > 1 else GROUP_SPREAD_V,
         hold=True,

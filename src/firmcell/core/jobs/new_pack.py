@@ -47,7 +47,7 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
         f"Voltage of {'every' if d.cell_count > 1 else 'the'} {d.cell.name}, and look at every wrap and both ends. Note the lowest and the highest.",
         cautions=("A dented, leaking or rusty cell does not go into a pack.",),
         records=("cell-check",),
-        offers=("cell-reading",),
+        offers=("cell-reading", "cell-test"),
         expected=f"about {volts(d.cell_now_v)}{' each' if d.cell_count > 1 else ''}{within}",
         spread_v=FIRST_TOUCH_SPREAD_V if d.parallel > 1 else GROUP_SPREAD_V,
         hold=True,

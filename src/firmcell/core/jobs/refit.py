@@ -171,10 +171,10 @@ def old_tabs_too_thick(s: Situation) -> Iterator[Hit]:
 def reclaimed_unknown(s: Situation) -> Iterator[Hit]:
     """Reclaimed cells go in, and not each of them was measured."""
     d = s.design
-    read = len(s.state.cell_volts)
-    if d.refit.reclaimed and read < d.cell_count:
+    tested = sum(1 for n in s.state.cell_tests if n <= d.cell_count)
+    if d.refit.reclaimed and tested < d.cell_count:
         yield Hit(
-            f"The new cells are reclaimed; {read} of {d.cell_count} are measured one by one. Capacity, resistance and a week's rest of each come first.",
+            f"The new cells are reclaimed; {tested} of {d.cell_count} are tested. Capacity, resistance and a week's rest of each come first.",
             ("cell:1",),
         )
 

@@ -9,6 +9,7 @@ from firmcell.core.records.events import (
     AsFound,
     CellCheck,
     CellReading,
+    CellTest,
     Checked,
     Correction,
     CrimpJoint,
@@ -59,6 +60,7 @@ class BuildState:
     steps : by step code.
     tap_volts : latest reading by tap number, V.
     cell_ohm, cell_volts : latest reading by cell number, Ω and V.
+    cell_tests : latest test of each reclaimed cell, by number.
     joint_ohm : every joint measured, Ω.
     point_volts : latest reading between two points, by the names of black and red, V.
     taken_back : numbers of events that a correction names.
@@ -68,6 +70,7 @@ class BuildState:
     tap_volts: dict[int, float] = field(default_factory=dict)
     cell_ohm: dict[int, float] = field(default_factory=dict)
     cell_volts: dict[int, float] = field(default_factory=dict)
+    cell_tests: dict[int, CellTest] = field(default_factory=dict)
     joint_ohm: tuple[float, ...] = ()
     point_volts: dict[tuple[str, str], float] = field(default_factory=dict)
     insulation: tuple[InsulationReading, ...] = ()
@@ -138,6 +141,7 @@ def fold(events: Iterable[Event]) -> BuildState:
     taps: dict[int, float] = {}
     cell_ohm: dict[int, float] = {}
     cell_volts: dict[int, float] = {}
+    tests: dict[int, CellTest] = {}
     joints: list[float] = []
     points: dict[tuple[str, str], float] = {}
     kept: dict[type, list[object]] = {kind: [] for kind in KEPT}
@@ -147,11 +151,14 @@ def fold(events: Iterable[Event]) -> BuildState:
             continue
         if isinstance(data, TapReading):
             taps[data.tap] = data.volts
-        if isinstance(data, CellReading):
+        if isinstance(data, CellTest):
+            tests[data.cell] = data
+        if isinstance(data, CellReading | CellTest):
+            volts = data.volts if isinstance(data, CellReading) else data.second_v
             if data.ohms is not None:
                 cell_ohm[data.cell] = data.ohms
-            if data.volts is not None:
-                cell_volts[data.cell] = data.volts
+            if volts is not None:
+                cell_volts[data.cell] = volts
         if isinstance(data, PointReading):
             points[data.black, data.red] = data.volts
         if isinstance(data, JointReading):
@@ -166,6 +173,7 @@ def fold(events: Iterable[Event]) -> BuildState:
         tap_volts=taps,
         cell_ohm=cell_ohm,
         cell_volts=cell_volts,
+        cell_tests=tests,
         joint_ohm=tuple(joints),
         point_volts=points,
         insulation=tuple(kept[InsulationReading]),  # type: ignore[arg-type]

@@ -4,6 +4,7 @@ from firmcell.core.records.events import (
     AsFound,
     CellCheck,
     CellReading,
+    CellTest,
     Checked,
     Correction,
     CrimpJoint,
@@ -61,6 +62,8 @@ def event_words(event: Event) -> str:
             read = [f"{cell_v:.3f} V"] if cell_v is not None else []
             read += [f"{cell_ohm * 1e3:.1f} mΩ"] if cell_ohm is not None else []
             return f"cell {cell}: {', '.join(read) or 'nothing read'}"
+        case CellTest():
+            return tested_words(event.data)
         case JointReading(joint=joint, ohms=ohms):
             return f"joint {joint}: {ohms * 1e3:.3f} mΩ"
         case PolarityReading(at=at, volts=volts):
@@ -91,3 +94,17 @@ def found_words(found: AsFound) -> str:
     colour = f", {found.colour}" if found.colour else ""
     kept = f"; kept {found.kept}" if found.kept else ""
     return f"{found.thing.value}: {count}{found.words}{colour}{way}{long}{kept}"
+
+
+def tested_words(test: CellTest) -> str:
+    """Return one line that tells what a reclaimed cell is known to be."""
+    known = [
+        f"{test.capacity_as / 3600:.2f} Ah" if test.capacity_as else "",
+        f"{test.ohms * 1e3:.1f} mΩ" if test.ohms else "",
+        f"{test.first_v:.3f} to {test.second_v:.3f} V in {test.rest_s / 86400:.1f} days"
+        if test.first_v is not None and test.second_v is not None and test.rest_s
+        else "",
+        f"{test.cycles} cycles" if test.cycles else "",
+        test.origin,
+    ]
+    return f"cell {test.cell} tested: {', '.join(k for k in known if k) or 'nothing entered'}"

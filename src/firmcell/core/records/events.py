@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 
 from pydantic import ConfigDict, Field, TypeAdapter
 
-from firmcell.core.base.quantity import Count, Frozen, Kelvin, Metres, Ohms, Range, Seconds, Unit
+from firmcell.core.base.quantity import Coulombs, Count, Frozen, Kelvin, Metres, Ohms, Range, Seconds, Unit
 
 GENESIS = "0" * 64
 """What the first event's hash follows."""
@@ -48,6 +48,22 @@ class CellReading(Frozen):
     cell: Count = Field(title="Cell number", ge=1, le=2000)
     volts: SignedVolts | None = Field(None, title="Voltage")
     ohms: Ohms | None = Field(None, title="D.C. resistance", gt=0, le=10)
+
+
+class CellTest(Frozen):
+    """What a reclaimed cell is known to be: tested, and read twice at rest."""
+
+    kind: Literal["cell-test"] = "cell-test"
+    cell: Count = Field(title="Cell number", ge=1, le=2000)
+    capacity_as: Coulombs | None = Field(None, title="Capacity, tested", gt=0)
+    ohms: Ohms | None = Field(None, title="D.C. resistance", gt=0, le=10)
+    first_v: SignedVolts | None = Field(None, title="At rest, first reading")
+    second_v: SignedVolts | None = Field(None, title="At rest, second reading")
+    rest_s: Annotated[float, Unit("s", typed_in="d"), Range(0, 1e9)] | None = Field(
+        None, title="Between the two", gt=0
+    )
+    cycles: Count | None = Field(None, title="Cycles so far, if known", ge=1, le=100_000)
+    origin: Words = Field("", title="Where it comes from")
 
 
 class JointReading(Frozen):
@@ -231,6 +247,7 @@ Payload = Annotated[
     | NotRight
     | CellCheck
     | CellReading
+    | CellTest
     | JointReading
     | WeldSample
     | WeldRow
@@ -257,6 +274,7 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         NotRight,
         CellCheck,
         CellReading,
+        CellTest,
         JointReading,
         WeldSample,
         WeldRow,
