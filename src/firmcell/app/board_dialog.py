@@ -3,7 +3,6 @@
 from pydantic import ValidationError
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import (
-    QDialog,
     QDialogButtonBox,
     QLabel,
     QPushButton,
@@ -13,6 +12,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.fields import RecordForm
+from firmcell.app.form_dialog import FormDialog
 from firmcell.app.theme import sized
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
@@ -21,7 +21,7 @@ from firmcell.store.units import System
 from firmcell.store.validation_words import first_fault
 
 
-class BoardDialog(QDialog):
+class BoardDialog(FormDialog):
     """Asks for a board; `board` holds it once accepted."""
 
     def __init__(self, design: Design, system: System, parent: QWidget | None = None) -> None:

@@ -5,7 +5,6 @@ from pathlib import Path
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import (
     QComboBox,
-    QDialog,
     QDialogButtonBox,
     QFileDialog,
     QHBoxLayout,
@@ -19,6 +18,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.existing_form import ExistingForm
 from firmcell.app.fields import RecordForm
+from firmcell.app.form_dialog import FormDialog
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
@@ -34,7 +34,7 @@ from firmcell.store.validation_words import first_fault
 WINDOW = ("load_voltage_min_v", "load_voltage_max_v")
 
 
-class NewPackDialog(QDialog):
+class NewPackDialog(FormDialog):
     """Asks for the brief and the file, and for the pack as it is where a job begins with one; `brief`,
     `existing` and `path` hold them once accepted."""
 

@@ -16,7 +16,6 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
-    QDialog,
     QFileDialog,
     QGridLayout,
     QHBoxLayout,
@@ -31,6 +30,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.fields import Field
+from firmcell.app.form_dialog import FormDialog
 from firmcell.app.photo_hand import PhotoHand
 from firmcell.app.photo_marks import HINTS, PhotoTool
 from firmcell.app.photo_sources import read_clipboard, read_file, upright
@@ -77,7 +77,7 @@ class ComparePanel(QWidget):
         column.addWidget(self.found, 1)
 
 
-class PhotoWindow(QDialog):
+class PhotoWindow(FormDialog):
     """The photos of a job; every mark is an edit of the design, and can be undone."""
 
     def __init__(

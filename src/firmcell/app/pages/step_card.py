@@ -166,13 +166,13 @@ class StepCard:
                 given |= {name: getattr(sample, name) for name in ("machine", "setting", "pulses", "strip")}
             pieces = [p for p in self.page.session.analysis.strips if f"strip:{p.id}" in step.refs]
             given |= {
-                "welds": sum(p.joints for p in pieces),
                 "sparks": False,
                 "flat": False,
                 "tug": False,
             }
+            given.pop("welds", None)
             if pieces:
-                given["strip"] = pieces[0].strip
+                given |= {"strip": pieces[0].strip, "welds": sum(p.joints for p in pieces)}
         elif kind == "weld-sample":
             given |= {"strip": d.joining.link_strip.name}
             given.pop("peeled", None)

@@ -412,6 +412,7 @@ PLAN = JobPlan(
     own_steps=tray_steps,
     topics=frozenset({Topic.CHARGE, Topic.PLUG, Topic.STEADY, Topic.FUSE}),
     own=OWN,
+    live=False,
     proposes=("tray.", "leads.wire", "leads.fuse"),
     sections={
         Stage.BRIEF: (HOST_CHARGE,),

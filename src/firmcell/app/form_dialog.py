@@ -1,0 +1,20 @@
+"""A dialog with fields: Enter takes the field one is in, and presses nothing."""
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import QDialog, QPushButton
+
+
+class FormDialog(QDialog):
+    """Asks for values.
+
+    A button box makes its first button the default one as it is shown, whatever that button says of itself:
+    Enter in a field would then accept the dialog as soon as what is typed so far is valid.
+    """
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        enter = event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter)
+        if enter and not isinstance(self.focusWidget(), QPushButton):
+            event.accept()
+            return
+        super().keyPressEvent(event)
