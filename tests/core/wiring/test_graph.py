@@ -19,9 +19,10 @@ from firmcell.core.model.parts import ChargePort, SenseJoined, SwitchSide
 from firmcell.core.wiring.graph import EdgePart, NodeKind
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
+from tests.conftest import CI
 
 SHELF = shipped_library()
-DESIGNS = 320
+DESIGNS = 140 if CI else 320
 
 
 def random_design(rng: random.Random):
