@@ -9,7 +9,6 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from firmcell.core.analysis.findings import Stage
-from firmcell.core.model.design import StripStyle
 
 if TYPE_CHECKING:
     from PySide6.QtWidgets import QApplication, QWidget
@@ -53,9 +52,9 @@ def render_shots(folder: Path) -> Iterator[Path]:
         yield shots.take("00-start")
         window.opening.open_demo("orchard-hoist")
         yield from shots.stages()
-        yield from shots.other_views()
         yield from shots.bench()
         yield from shots.other_kinds()
+        yield from shots.photo()
         window.close()
         end_all()
 
@@ -89,18 +88,17 @@ class _Shots:
             yield self.take(f"{number:02d}-{stage.value}")
             self.window.view.select("")
 
-    def other_views(self) -> Iterator[Path]:
-        window = self.window
-        window.go(Stage.LAYOUT)
-        window.menus.section_action.trigger()
-        yield self.take("13-layout-section")
-        window.menus.section_action.trigger()
-        assert window.session is not None
-        window.session.edit("joining.style", StripStyle.PLATES, "plates")
-        window.go(Stage.STRIPS)
-        self._await_heat()
-        yield self.take("14-strip-plates")
-        window.undo()
+    def photo(self) -> Iterator[Path]:
+        # Loaded here: no picture before it needs a photo.
+        from firmcell.app.photo_marks import PhotoTool
+
+        self.window.opening.open_demo("lamp-refit")
+        self.window.jobs.photos()
+        photos = self.window.jobs.photo_window
+        photos.choose(PhotoTool.LOOK)
+        _wait_for(self.application, lambda: False, 0.2)
+        yield self._keep(photos, "13-photo-compared")
+        photos.close()
 
     def bench(self) -> Iterator[Path]:
         window = self.window
@@ -122,9 +120,10 @@ class _Shots:
 
     def other_kinds(self) -> Iterator[Path]:
         for name, number, stage in (
-            ("sprayer-lead-change", 16, Stage.BENCH),
-            ("log-splitter-cable", 17, Stage.LEADS),
-            ("lamp-cell-bms", 18, Stage.BMS),
+            ("sprayer-lead-change", 14, Stage.BENCH),
+            ("log-splitter-cable", 16, Stage.LEADS),
+            ("lamp-refit", 17, Stage.CELLS),
+            ("pond-wet-jacket", 18, Stage.INSULATION),
         ):
             self.window.opening.open_demo(name)
             self.window.go(stage)
