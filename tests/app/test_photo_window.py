@@ -12,10 +12,12 @@ from PySide6.QtWidgets import QInputDialog
 from firmcell.app.photo_marks import PhotoTool
 from firmcell.app.photo_sources import upright
 from firmcell.app.photo_window import PhotoWindow
+from firmcell.core.analysis.findings import Stage
 from firmcell.core.layout.from_photo import cells_seen
 from firmcell.core.model.design import Face
 from firmcell.core.model.photo import PhotoShows
 from firmcell.store.job_file import JobFile
+from tests.app.pages.bench_helpers import press
 from tests.core.geometry.test_homography import camera
 
 CARD = np.array([(-0.1, 0.06), (0.1, 0.06), (0.1, -0.06), (-0.1, -0.06)])
@@ -285,3 +287,15 @@ def test_a_photo_is_dropped_or_pasted(photos, tmp_path, qtbot):
     photos.leave_out()
     assert photos.photo.name == "dropped.png"
     assert photos.list.count() == 1
+
+
+def test_the_step_that_records_photos_leads_to_them(window, qtbot):
+    assert window.opening.open_demo("lamp-refit")
+    window.go(Stage.BENCH)
+    bench = window.page(Stage.BENCH)
+    bench.show_step(next(s for s in window.session.steps if s.code == "refit-photo"))
+    press(qtbot, bench, "Photos of the pack")
+    shown = window.jobs.photo_window
+    assert shown.isVisible()
+    assert shown.photo.name == "byre-lamp-bottom.jpg"
+    shown.close()

@@ -58,7 +58,7 @@ class Menus:
             what(menu)
 
     def _fill_job(self, job: Any) -> None:
-        self.action(job, "&New pack…", "Ctrl+N", self.window.jobs.new_pack)
+        self.action(job, "&New job…", "Ctrl+N", self.window.jobs.new_pack)
         self.action(job, "&Open…", "Ctrl+O", self.window.jobs.choose_job)
         self.action(job, "Save a &copy as…", "Ctrl+Shift+S", self.window.jobs.save_copy)
         self.action(job, "&Save now", "Ctrl+S", lambda: self.window.session and self.window.session.save())

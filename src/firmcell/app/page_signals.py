@@ -15,6 +15,7 @@ def connect(window: "MainWindow", stage: Stage, page: Any) -> None:
     if stage is Stage.BENCH:
         page.go_to_tests.connect(partial(window.enter, Stage.TESTS))
         page.step_shown.connect(window.panel.paint)
+        page.photos_wanted.connect(window.jobs.photos)
     elif stage is Stage.TESTS:
         page.back_to_bench.connect(partial(window.enter, Stage.BENCH))
         page.practise.connect(window.at_bench.practise)

@@ -52,7 +52,7 @@ class StartPage(QWidget):
         column.addWidget(words)
         row = QHBoxLayout()
         for text, signal, main in (
-            ("New pack… (Ctrl+N)", self.new_wanted, "true"),
+            ("New job… (Ctrl+N)", self.new_wanted, "true"),
             ("Open a job… (Ctrl+O)", self.open_wanted, "false"),
         ):
             button = QPushButton(text)

@@ -82,7 +82,8 @@ def test_the_plan_judges_before_it_bares_and_reads_again_at_the_end(torch):
     assert codes.index("re-sleeve-judge") < codes.index("re-sleeve-strip") < codes.index("re-sleeve-look")
     assert codes.index("re-sleeve-ring") < codes.index("re-sleeve-shrink") < codes.index("re-sleeve-mark")
     held = {s.code for s in steps if s.hold and not s.code.startswith("re-sleeve-judge")}
-    assert held == {"re-sleeve-look", "re-sleeve-ring", "re-sleeve-shrink", "re-sleeve-mark"}
+    marked = {"re-sleeve-mark", *(f"re-sleeve-mark-{n}" for n in (2, 3, 4))}
+    assert held == {"re-sleeve-look", "re-sleeve-ring", "re-sleeve-shrink", *marked}
     judged = [s for s in steps if s.code.startswith("re-sleeve-judge")]
     assert len(judged) == 4, "none of a batch goes unmeasured"
     assert all(s.hold and s.records == ("polarity-reading",) for s in judged)
@@ -96,6 +97,22 @@ def test_the_plan_judges_before_it_bares_and_reads_again_at_the_end(torch):
 
 def event(seq, step, data):
     return sealed(seq, "2026-11-26T10:00:00+00:00", "Wren Ashby", "", step, 1, data, "0" * 64)
+
+
+@pytest.mark.parametrize(("after", "passes"), [(3.60, True), (3.51, True), (3.45, False), (3.8, False)])
+def test_each_cell_must_read_what_it_read_before(torch, after, passes):
+    """A short under a new sleeve shows as a voltage that falls; another cell shows too."""
+    steps = steps_of(torch, analyse(torch, SHELF))
+    last = next(s for s in steps if s.code == "re-sleeve-mark-3")
+    events = [
+        event(1, "re-sleeve-judge-3", PolarityReading(at="cell", volts=3.6)),
+        event(2, last.code, PolarityReading(at="cell", volts=after)),
+        event(3, last.code, Checked(right=last.checks)),
+    ]
+    told = obstacle(last, (last,), fold(events), events, torch)
+    assert (told is None) is passes
+    if not passes:
+        assert "before it read 3.60 V" in told
 
 
 @pytest.mark.parametrize(

@@ -44,6 +44,7 @@ class BenchPage(Page):
 
     stage, heading = Stage.BENCH, "Bench"
     go_to_tests = Signal()
+    photos_wanted = Signal()
     step_shown = Signal()
 
     def build(self) -> None:

@@ -91,6 +91,10 @@ class StepCard:
             button.clicked.connect(self.page.go_to_tests)
             self.page.card.addWidget(button)
             return
+        if step.photos:
+            photos = QPushButton("Photos of the pack… (Ctrl+Shift+P)")
+            photos.clicked.connect(self.page.photos_wanted)
+            self.page.card.addWidget(photos)
         for kind in step.offers:
             self.add_offer(step, kind)
         kinds = wanted or step.records

@@ -110,7 +110,7 @@ def _without_clock(
     if held:
         return f"“{held.title}” comes first: it is a hold point."
     own = records_since_rework(step, events)
-    latest = {e.data.kind: e.data for e in own}
+    latest: dict[str, object] = {e.data.kind: e.data for e in own}
     for kind in step.records:
         if kind == "tap-reading":
             proof = tap_verdict(design, state)
@@ -125,7 +125,19 @@ def _without_clock(
             fault = _fault(latest[kind], step)
             if fault:
                 return fault
-    return None
+    return _changed(step, latest, events)
+
+
+def _changed(step: Step, latest: dict[str, object], events: list[Event]) -> str | None:
+    """Why a reading is not what it was in an earlier step, or None."""
+    now = latest.get("polarity-reading")
+    if not step.same_as or not isinstance(now, PolarityReading):
+        return None
+    standing, _ = standing_events(events)
+    read = [e.data for e in standing if e.step == step.same_as and isinstance(e.data, PolarityReading)]
+    if not read or abs(now.volts - read[-1].volts) <= step.spread_v:
+        return None
+    return f"It reads {volts(now.volts)}; before it read {volts(read[-1].volts)}. Something drains it, or it is another: find out before you go on."
 
 
 def _fault(data: object, step: Step) -> str | None:

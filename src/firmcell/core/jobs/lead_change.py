@@ -21,7 +21,7 @@ from firmcell.core.leads.lead_change import ChangedLead, changed_lead, pole_orde
 from firmcell.core.leads.soldering import TOUCH_K, held_straight
 from firmcell.core.model.design import Design, Flux
 from firmcell.core.model.job_details import JobKind, TakeOff
-from firmcell.core.model.limits import TOUCH_LIMIT_V
+from firmcell.core.model.limits import PACK_SPREAD_V, TOUCH_LIMIT_V
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import CellForm, Contact
 from firmcell.core.pictures.lead import LeadEnd, LeadWay
@@ -263,6 +263,8 @@ def _after(d: Design, a: Analysis) -> Iterator[Step]:
         expected=f"the same as before, {READS}",
         probes=("load.-", "load.+"),
         any_charge=True,
+        same_as="lead-change-mark",
+        spread_v=PACK_SPREAD_V,
         refs=("connector",),
         hold=True,
     )

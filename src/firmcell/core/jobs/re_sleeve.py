@@ -13,7 +13,6 @@ from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ra
 from firmcell.core.jobs.readings import READS
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
-from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.sleeved_cell import sleeved_cell_drawing
@@ -146,24 +145,28 @@ def _sleeved(d: Design) -> tuple[Step, ...]:
 
 
 def _handed_back(d: Design) -> tuple[Step, ...]:
-    return (
-        Step(
-            "re-sleeve-mark",
-            "Prove",
-            "Mark it, read it, try it",
-            f"Rating, a plus at the positive end, and the date on the sleeve.{_each(d)} Voltage again, then into its holder: it goes in and out without force.",
-            records=("polarity-reading", "checked"),
-            checks=(
-                "Marked: rating, plus, date",
-                "Goes into its holder without force",
-                f"Reads as before, within {volts(FIRST_TOUCH_SPREAD_V)}",
-            ),
-            expected=f"as before, {READS}, red on the positive end",
-            probes=("load.-", "load.+"),
-            any_charge=True,
-            refs=("sleeve",),
-            hold=True,
+    """Each cell is read again by itself: a short under a new sleeve shows here or never."""
+    return tuple(_proven(d, number) for number in range(1, d.re_sleeve.cells + 1))
+
+
+def _proven(d: Design, number: int) -> Step:
+    which = f"Cell {number} of {d.re_sleeve.cells}: m" if d.re_sleeve.cells > 1 else "M"
+    return Step(
+        "re-sleeve-mark" if number == 1 else f"re-sleeve-mark-{number}",
+        "Prove",
+        f"{which}ark it, read it, try it",
+        "Rating, a plus at the positive end, and the date on the sleeve. Voltage again, then into its holder: it goes in and out without force.",
+        records=("polarity-reading", "checked"),
+        checks=(
+            "Marked: rating, plus, date",
+            "Goes into its holder without force",
         ),
+        expected=f"as before, {READS}, red on the positive end",
+        probes=("load.-", "load.+"),
+        any_charge=True,
+        same_as="re-sleeve-judge" if number == 1 else f"re-sleeve-judge-{number}",
+        refs=("sleeve",),
+        hold=True,
     )
 
 

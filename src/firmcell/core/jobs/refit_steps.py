@@ -40,6 +40,7 @@ def _as_found(d: Design, a: Analysis) -> Iterator[Step]:
         offers=("as-found",),
         checks=("Every side photographed", "Ends marked on the case", "Unplugged from host and charger"),
         refs=("lead:plus", "lead:minus"),
+        photos=True,
         hold=True,
     )
     yield Step(
@@ -72,6 +73,7 @@ def _as_found(d: Design, a: Analysis) -> Iterator[Step]:
             "Sides and keys of the frame recorded",
             "Faults recorded, or none seen",
         ),
+        photos=True,
         hold=True,
     )
     yield Step(

@@ -100,6 +100,7 @@ def _as_found(d: Design, a: Analysis) -> Iterator[Step]:
         records=("as-found", "checked"),
         checks=("Tray photographed", "Each contact's sign recorded", "The two that lead on found by meter"),
         refs=("contact",),
+        photos=True,
         hold=True,
     )
     yield Step(

@@ -19,7 +19,7 @@ from firmcell.core.jobs.wiring_steps import ids
 from firmcell.core.leads.soldering import held_straight
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JacketVent, JobKind
-from firmcell.core.model.limits import LEAST_INSULATION_OHM
+from firmcell.core.model.limits import LEAST_INSULATION_OHM, PACK_SPREAD_V
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import CellForm
 from firmcell.core.pictures.drawing import Drawing
@@ -190,6 +190,8 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         expected=f"as before, {READS}",
         probes=("load.-", "load.+"),
         any_charge=True,
+        same_as="jacket-reading",
+        spread_v=PACK_SPREAD_V,
         refs=("lead:plus",),
         hold=True,
     )

@@ -7,6 +7,8 @@ TOUCH_LIMIT_V = 60.0
 FIRST_TOUCH_SPREAD_V = 0.10
 """Cells of one parallel group stand within this before they are joined, V: it limits the current at first
 touch (common practice, no source)."""
+PACK_SPREAD_V = 0.2
+"""A pack that nothing was drawn from reads as before within this, V; engineering judgement."""
 GROUP_SPREAD_V = 0.13
 """Groups in series stand within this before a balance charge, V (common practice, no source)."""
 GROUP_SPREAD_GOOD_V = 0.05

@@ -29,6 +29,8 @@ class Step:
     any_charge : whether the cells may be at any charge in that reading; else they are near what they
         measure now.
     reads_v : least and greatest reading that is right, V; None where nothing is known beforehand.
+    photos : whether photos are taken in it.
+    same_as : code of an earlier step whose reading this one's must equal within `spread_v`.
     wait_s : how long it lasts by the clock, from when the step before it was passed; sooner it is not
         passed.
     wires : ids of the wires it makes; each wire of the wiring is made by exactly one step.
@@ -52,6 +54,8 @@ class Step:
     probes: tuple[str, str] | None = None
     any_charge: bool = False
     reads_v: tuple[float, float] | None = None
+    photos: bool = False
+    same_as: str = ""
     wait_s: float = 0.0
     wires: tuple[str, ...] = ()
     begins: tuple[str, ...] = ()
