@@ -98,7 +98,7 @@ def make_parser() -> argparse.ArgumentParser:
         "--kind", default="new-pack", help="kind of job, such as lead-change; an unknown one lists them all"
     )
     pack = sub.add_argument_group(
-        "the pack as it is (lead change, BMS retrofit): nothing is proposed over it"
+        "the pack as it is (lead change, BMS retrofit, refit, wet jacket, tray): nothing is proposed over it"
     )
     pack.add_argument("--series", type=int, metavar="N", help="groups in series")
     pack.add_argument("--parallel", type=int, metavar="N", default=1, help="cells in parallel")

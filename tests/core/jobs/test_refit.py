@@ -103,6 +103,11 @@ def test_a_pack_as_it_is_becomes_a_refit_with_nothing_proposed_over_it():
 
 def test_cells_that_nobody_knows_are_chosen_first():
     design = existing_job(PackAsItIs(series=6, parallel=1, size="sub-C"), BRIEF, JobKind.REFIT, SHELF)
+    assert {"EX-1", "EX-2", "EX-4"} <= found(design, SHELF).keys()
+    assert "iron phosphate" not in found(design, SHELF)["EX-1"].sentence, "sub-C cells are nickel"
+    assert not {"LE-3", "LE-4", "LE-5", "LE-6"} & found(design, SHELF).keys(), (
+        "nothing is said of what is not known"
+    )
     told = found(design, SHELF)["RF-1"]
     assert told.severity is Severity.STOP
     chosen = told.fix.applied(design)

@@ -21,11 +21,16 @@ def cells_not_known(s: Situation) -> Iterator[Hit]:
     if d.cell.known:
         return
     cell, parallel = d.cell, d.parallel
+    flat = (
+        "; iron phosphate rests near 3.3 V and is overcharged above 3.65 V"
+        if cell.chemistry.is_lithium
+        else ""
+    )
     yield Hit(
         f"The cells are not known: each figure is the worst of size {cell.size}. Until one is measured, draw no more than "
         f"{amperes(cell.current_continuous_a * parallel)}, charge with no more than {amperes(cell.current_charge_a * parallel)}, and promise no energy, "
         f"no run time and no sag ({figures(cell.capacity_as / 3600 * parallel)} Ah is the least of its size). They count as {cell.facts.label.lower()}: no charge "
-        "before their chemistry is known; iron phosphate rests near 3.3 V and is overcharged above 3.65 V."
+        f"before their chemistry is known{flat}."
     )
 
 
@@ -77,6 +82,6 @@ def connector_not_known(s: Situation) -> Iterator[Hit]:
     part = s.design.leads.connector
     if s.design.existing is not None and not part.known:
         yield Hit(
-            f"Which connector is on it is not known; it counts as the weakest, {amperes(part.current_continuous_a)}. Measure its contacts and enter it in Leads.",
+            "Which connector is on it is not known: nothing is promised of what it carries, nor that it cannot be mated backwards. Measure its contacts, and enter it in Leads.",
             ("connector",),
         )

@@ -205,6 +205,8 @@ def drop_too_large(s: Situation) -> Iterator[Hit]:
 def connector_overloaded(s: Situation) -> Iterator[Hit]:
     """Connector over its current or voltage."""
     brief, part, f = s.design.brief, s.design.leads.outlet, s.analysis.leads
+    if not part.known:
+        return  # EX-4 says so.
     if brief.duty.lasting_a > f.connector_limit_a:
         yield Hit(
             f"The connector carries {amperes(f.connector_limit_a)} at {celsius(brief.ambient_max_k)}, limited by {f.connector_ruled_by}; "
@@ -245,7 +247,7 @@ def connector_overloaded(s: Situation) -> Iterator[Hit]:
 )
 def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
     """Wire does not go into the connector."""
-    if not s.analysis.leads.wire_fits_cup:
+    if not s.analysis.leads.wire_fits_cup and s.design.leads.outlet.known:
         wire, part = s.design.leads.wire, s.design.leads.outlet
         yield Hit(
             f"{wire.gauge} ({square_millimetres(wire.area_m2)}) does not fit the cup: it takes "
@@ -265,7 +267,7 @@ def wire_too_thick_for_cup(s: Situation) -> Iterator[Hit]:
 )
 def connector_unkeyed(s: Situation) -> Iterator[Hit]:
     """Connector can be reversed."""
-    if s.design.leads.outlet.keying is Keying.UNKEYED:
+    if s.design.leads.outlet.keying is Keying.UNKEYED and s.design.leads.outlet.known:
         yield Hit("The connector can be mated backwards.", ("connector",), _better_connector(s))
 
 
@@ -279,7 +281,7 @@ def connector_unkeyed(s: Situation) -> Iterator[Hit]:
 )
 def pack_half_bare(s: Situation) -> Iterator[Hit]:
     """Pack half has exposed contacts."""
-    if not s.design.leads.outlet.pack_half_shrouded:
+    if not s.design.leads.outlet.pack_half_shrouded and s.design.leads.outlet.known:
         yield Hit("The half on the pack has exposed contacts.", ("connector",), _better_connector(s))
 
 
