@@ -25,6 +25,20 @@ if TYPE_CHECKING:
     from firmcell.core.model.design import Design
 
 
+def text_of(path: Path) -> str:
+    """Return what a file holds as text.
+
+    Raises
+    ------
+    Refusal
+        If it cannot be read, or is no text in UTF-8.
+    """
+    try:
+        return path.read_text(encoding="utf-8")
+    except (OSError, UnicodeDecodeError):
+        raise Refusal(f"{path.name} cannot be read as text in UTF-8.") from None
+
+
 class JobCommands:
     """New jobs, files that come in and go out, parts of one's own: what the Job menu and the pages ask
     for."""
@@ -136,10 +150,7 @@ class JobCommands:
         def take() -> None:
             from firmcell.store.resistance_csv import resistances_from_csv
 
-            try:
-                text = path.read_text(encoding="utf-8")
-            except (OSError, UnicodeDecodeError):
-                raise Refusal(f"{path.name} cannot be read as text in UTF-8.") from None
+            text = text_of(path)
             ohms = resistances_from_csv(text, path.name, session.design.cell_count)
             if session.edit_all((("measured_ohm", ohms),), f"Take the measured cells of {path.name}"):
                 self.window.tell(f"{sum(o > 0 for o in ohms)} of {len(ohms)} cells are measured now.")
@@ -165,10 +176,7 @@ class JobCommands:
         def take() -> None:
             from firmcell.store.cell_tests_csv import cell_tests_from_csv
 
-            try:
-                text = path.read_text(encoding="utf-8")
-            except (OSError, UnicodeDecodeError):
-                raise Refusal(f"{path.name} cannot be read as text in UTF-8.") from None
+            text = text_of(path)
             tests = cell_tests_from_csv(text, path.name, session.design.cell_count)
             step = "check-cells" if any(s.code == "check-cells" for s in session.steps) else ""
             for test in tests:

@@ -1,12 +1,10 @@
 """Tests of reclaimed cells from a CSV, each column found by its heading."""
 
-import csv
-import io
-
 from pydantic import ValidationError
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import CellTest
+from firmcell.store.csv_rows import table_rows
 from firmcell.store.units import parse, parse_number
 from firmcell.store.validation_words import first_fault
 
@@ -32,14 +30,7 @@ def cell_tests_from_csv(text: str, where: str, cells: int) -> tuple[CellTest, ..
     Refusal
         Naming the line and what would be right.
     """
-    delimiter = ";" if ";" in text else "\t" if "\t" in text else ","
-    try:
-        rows = list(csv.reader(io.StringIO(text), delimiter=delimiter))
-    except csv.Error as error:
-        raise Refusal(f"{where} is not a readable CSV file: {error}.") from None
-    table = [
-        (n, [c.strip() for c in row]) for n, row in enumerate(rows, start=1) if any(c.strip() for c in row)
-    ]
+    table = table_rows(text, where)
     if not table:
         raise Refusal(f"{where} is empty; {RIGHT}.")
     line, headings = table[0]

@@ -1,11 +1,10 @@
 """Measured resistances of cells from a CSV, found by its headings and their units."""
 
-import csv
-import io
 import re
 from typing import NamedTuple
 
 from firmcell.core.base.refusal import Refusal
+from firmcell.store.csv_rows import table_rows
 from firmcell.store.units import parse, parse_number
 
 MOST_OHM = 10.0
@@ -34,16 +33,7 @@ def resistances_from_csv(text: str, where: str, cells: int) -> tuple[float, ...]
     Refusal
         Naming the line and what would be right.
     """
-    delimiter = ";" if ";" in text else "\t" if "\t" in text else ","
-    try:
-        rows = list(csv.reader(io.StringIO(text), delimiter=delimiter))
-    except csv.Error as error:
-        raise Refusal(f"{where} is not a readable CSV file: {error}.") from None
-    table = [
-        (line, [cell.strip() for cell in row])
-        for line, row in enumerate(rows, start=1)
-        if any(cell.strip() for cell in row) and not row[0].strip().startswith("#")
-    ]
+    table = table_rows(text, where)
     if not table:
         raise Refusal(f"{where} holds no resistance; {RIGHT}.")
     columns = _columns(table[0][1], f"{where}, line {table[0][0]}")

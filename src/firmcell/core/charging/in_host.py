@@ -12,6 +12,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, figures, percent, volts
 from firmcell.core.model.chemistry import Chemistry, resting_voltage
+from firmcell.core.model.design import Design
 from firmcell.core.model.host_charger import ChargeEnd, HostCharger
 from firmcell.core.model.parts import Cell
 
@@ -124,6 +125,13 @@ def charge_in_host(
             "The cells are not known: no charge in the host before their chemistry and capacity are."
         )
     return _nickel(charger, cell, series, parallel)
+
+
+def charged_in_host(design: Design) -> ChargeInHost:
+    """Return what the host's charger does to the pack of a design; as `charge_in_host`."""
+    return charge_in_host(
+        design.host_charger, design.cell, design.series, design.parallel, design.bms.board is not None
+    )
 
 
 def _unknown(words: str) -> ChargeInHost:

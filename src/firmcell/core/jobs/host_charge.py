@@ -4,17 +4,12 @@ charge."""
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, figures, percent
-from firmcell.core.charging.in_host import ChargeInHost, charge_in_host, rate_words
+from firmcell.core.charging.in_host import charged_in_host, rate_words
 from firmcell.core.jobs.plan import PageSection
 from firmcell.core.model.design import Design
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.records.step import Step
-
-
-def charged_in_host(d: Design) -> ChargeInHost:
-    """Return what the host's charger does to the pack of a design."""
-    return charge_in_host(d.host_charger, d.cell, d.series, d.parallel, d.bms.board is not None)
 
 
 def _verdict(d: Design, a: Analysis, library: PartLibrary) -> str:

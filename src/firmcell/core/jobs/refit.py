@@ -8,9 +8,10 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, millimetres, percent, volts
+from firmcell.core.charging.in_host import charged_in_host
 from firmcell.core.insulation.cell_pocket import taken_by_cell
 from firmcell.core.jobs.before_after import Compared, pack_compared
-from firmcell.core.jobs.host_charge import HOST_CHARGE, charged_in_host
+from firmcell.core.jobs.host_charge import HOST_CHARGE
 from firmcell.core.jobs.passport import HandedOver
 from firmcell.core.jobs.plan import JobPlan, PageSection, StagePicture
 from firmcell.core.jobs.refit_steps import refit_steps

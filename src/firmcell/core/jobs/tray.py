@@ -10,9 +10,10 @@ from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, millimetres, percent, volts
+from firmcell.core.charging.in_host import charged_in_host
 from firmcell.core.jobs.before_after import Compared
 from firmcell.core.jobs.cautions import FIRE_PLAN, NO_WAY_BACK
-from firmcell.core.jobs.host_charge import HOST_CHARGE, charged_in_host
+from firmcell.core.jobs.host_charge import HOST_CHARGE
 from firmcell.core.jobs.passport import HandedOver, leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_plate
 from firmcell.core.jobs.readings import READS

@@ -3,7 +3,7 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Severity, Situation, Stage
-from firmcell.core.charging.in_host import ChargeInHost, charge_in_host
+from firmcell.core.charging.in_host import ChargeInHost, charged_in_host
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.rules.table import Hit, Topic, rule
 
@@ -12,10 +12,8 @@ SOURCE = "charge method of the chemistry (IEC 61951-2, from memory); common prac
 
 def _found(s: Situation) -> ChargeInHost | None:
     """What the host's charger does, where one is entered."""
-    d = s.design
-    if d.host_charger.end is ChargeEnd.NOT_ENTERED:
-        return None
-    return charge_in_host(d.host_charger, d.cell, d.series, d.parallel, d.bms.board is not None)
+    known = s.design.host_charger.end is not ChargeEnd.NOT_ENTERED
+    return charged_in_host(s.design) if known else None
 
 
 @rule(
