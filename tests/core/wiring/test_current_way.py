@@ -64,7 +64,7 @@ def test_the_loop_is_what_ngspice_finds_of_the_netlist(designs, tmp_path):  # no
             lines.append(f"I{p} 0 {spice_name(p, f'{outlet}.+')} 1")
             expected[spice_name(p, f"{outlet}.+")] = wiring, outlet
     found = run(lines, tmp_path)
-    assert len(expected) > 400
+    assert len(expected) > 1.5 * len(designs)
     ohm_per_m = {id(a.wiring): d.leads.wire.resistance_ohm_per_m for d, a in designs}
     for node, (wiring, outlet) in expected.items():
         loop = loop_of(wiring, outlet)
@@ -180,7 +180,7 @@ def test_what_each_step_must_read_is_what_ngspice_says_at_that_moment(kind, desi
         assert not expected, "a machine without a pack has nothing to read"
         return
     found = run(lines, tmp_path)
-    assert len(expected) >= 10
+    assert len(expected) >= len(designs) / 20
     for node, step in expected.items():
         low, high = step.reads_v
         assert low < found[node] < high, step.code

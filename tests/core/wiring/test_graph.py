@@ -103,7 +103,7 @@ def test_the_designs_cover_every_arrangement(designs):
         NodeKind.BALANCE_PIN, NodeKind.CUP, NodeKind.CONTACT, NodeKind.SENSOR, NodeKind.STUD,
     } <= kinds  # fmt: skip
     boards = [d.bms.board for d, _ in designs]
-    assert sum(b is None for b in boards) > 3
+    assert sum(b is None for b in boards) > 1
     assert {(b.switch_side, b.charge_port) for b in boards if b} == {
         (s, p) for s in SwitchSide for p in ChargePort
     }
