@@ -1,7 +1,5 @@
 """Every kind of job by keyboard alone: from the dialog through its plan to a finished passport."""
 
-from datetime import datetime, timedelta
-
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLineEdit
@@ -24,14 +22,6 @@ GOOD = {
     "as-found": {"words": "as it should be"},
     "weighing": {"before_kg": "228.1", "after_kg": "228.2", "under_s": "30"},
 }
-
-
-class Later(datetime):
-    """A clock two days on: every cure is over."""
-
-    @classmethod
-    def now(cls, tz=None):
-        return datetime.now(tz) + timedelta(days=2)
 
 
 def do_step(window, qtbot):
@@ -92,7 +82,7 @@ def asked(qtbot, dialog, kind):
 @pytest.mark.slow
 @pytest.mark.parametrize("kind", list(JobKind))
 def test_from_the_dialog_to_a_finished_passport(window, qtbot, tmp_path, monkeypatch, kind):
-    monkeypatch.setattr(session_module, "datetime", Later)
+    monkeypatch.setattr(session_module, "datetime", by_key.Later)
     dialog = NewPackDialog(window.system, tmp_path, window.library, window)
     dialog.show()
     asked(qtbot, dialog, kind)

@@ -7,6 +7,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QWidget
 
+from firmcell.app import session as session_module
 from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.pages import tests_page
 from firmcell.app.pages.strips_page import StripsPage
@@ -16,6 +17,7 @@ from firmcell.core.jobs import PLANS
 from firmcell.core.records.build_state import StepStatus
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.job_file import JobFile
+from tests.app.pages.bench_helpers import Later
 
 
 def field(page, path):
@@ -40,7 +42,7 @@ def test_qt_leaves_none_alone(qapp):
 
 def test_start_page_offers_new_open_and_the_demo_jobs(window):
     texts = [b.text() for b in window.stack.widget(0).findChildren(QPushButton)]
-    assert any("New pack" in t for t in texts)
+    assert any("New job" in t for t in texts)
     assert any("Open a job" in t for t in texts)
     for text, _ in DEMO_JOBS.values():
         assert text in texts
@@ -345,7 +347,8 @@ def test_proof_lights_wrong_taps_as_they_are_typed(hoist_window, qtbot):
     assert 5 not in window.session.state.tap_volts
 
 
-def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot, tmp_path):
+def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot, tmp_path, monkeypatch):
+    monkeypatch.setattr(session_module, "datetime", Later)
     dialog = NewPackDialog(window.system, tmp_path, window.library, window)
     dialog.show()
     dialog.accept()

@@ -6,6 +6,7 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, figures, percent
 from firmcell.core.charging.in_host import charged_in_host, rate_words
 from firmcell.core.jobs.plan import PageSection
+from firmcell.core.jobs.proving_steps import REST_S
 from firmcell.core.model.design import Design
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.part_library import PartLibrary
@@ -89,6 +90,6 @@ def host_charge_step(d: Design, a: Analysis) -> Step:
         ),
         records=("checked",),
         checks=checks,
-        refs=(),
+        wait_s=REST_S,
         hold=True,
     )

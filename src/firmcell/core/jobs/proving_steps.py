@@ -14,6 +14,8 @@ from firmcell.core.wiring.graph import OUTLETS
 from firmcell.core.wiring.pack_wiring import pole_through_board
 from firmcell.core.wiring.sense_wiring import pad_id
 
+REST_S = 3600.0
+"""A cell rests so long after a charge before its voltage says anything, s; common practice, no source."""
 SLOW_CHARGE_H = 16
 """Of nickel cells at a tenth of their capacity an hour (IEC 61951-2, value from memory)."""
 
@@ -226,6 +228,7 @@ def _balanced(d: Design) -> Step:
             f"Every group within 0.02 V of {volts(d.cell.full_v)}",
             "Read again an hour later: none fell behind",
         ),
+        wait_s=REST_S,
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
     )
 
