@@ -133,11 +133,20 @@ class CellsPage(Page):
     def _build_tested(self) -> None:
         self.tested_title = self.section("Tested cells")
         self.tested = self.table(
-            ("Cell", "Capacity", "D.c.", "Loses a day", "Cycles left", "Verdict"), "Tested cells", wide=5
+            ("Cell", "Capacity", "Resistance", "Loses a day", "Cycles left", "Verdict"),
+            "Tested cells",
+            wide=5,
         )
+        self.tested.picked.connect(self._tell_tested)
+        self.tested_told = self.text("", name="")
         self.tested_how = self.text(
             "Reclaimed cells: record each test at the bench, or read a CSV in menu Bench: cell, capacity Ah, resistance mΩ, first V, second V, days, cycles, origin."
         )
+
+    def _tell_tested(self, ref: str) -> None:
+        test = self.session.state.cell_tests.get(int(ref.partition(":")[2] or 0))
+        found = reclaimed_cell(self.session.design.cell, test) if test else None
+        self.tested_told.setText(f"Cell {found.number}: {found.words}." if found else "")
 
     def _show_tested(self) -> None:
         tests = self.session.state.cell_tests
@@ -201,7 +210,7 @@ def tested_row(cell: ReclaimedCell) -> tuple[str, ...]:
         "–" if cell.ohm_share is None else f"{cell.ohm_share:.1f} ×",
         lost,
         "not known" if cell.cycles_left is None else f"about {cell.cycles_left:.0f}",
-        f"OUT: {'; '.join(cell.stops)}" if cell.stops else cell.words,
+        "OUT" if cell.stops else "look" if cell.marks else "fits",
     )
 
 
