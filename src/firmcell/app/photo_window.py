@@ -39,7 +39,7 @@ from firmcell.app.session import Session, guarded
 from firmcell.app.theme import Palette
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.layout_from_photos import layout_edits
+from firmcell.core.changes.layout_from_photos import layout_edits, other_reading
 from firmcell.core.layout.from_photo import pixel_size
 from firmcell.core.model.design import Face
 from firmcell.core.model.photo import Photo, PhotoShows
@@ -306,6 +306,7 @@ class PhotoWindow(FormDialog):
             return
         if self.session.edit_all(edits, "layout from photos"):
             self.choose(PhotoTool.LOOK)
+            self.tell(other_reading(self.session.design))
 
     def _go_to(self, row: int) -> None:
         if self._over is not None and 0 <= row < len(self._over.found):

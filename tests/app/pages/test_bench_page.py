@@ -122,3 +122,36 @@ def test_metal_shows_only_the_fields_of_its_joints(hoist_window, qtbot):
         assert fields["joining.welds_per_pad"].row.editor.isVisibleTo(page) is welds
         assert fields["joining.thread_m"].row.editor.isVisibleTo(page) is thread
         assert page.failures.double_button.isVisibleTo(page) is welds
+
+
+def test_of_a_batch_one_key_leads_from_cell_to_cell(window, qtbot):
+    """The reading is typed, Ctrl+Space records and passes it; the table has a row a cell with what it read."""
+    assert window.opening.open_demo("torch-re-sleeve")
+    bench = bench_of(window)
+    qtbot.waitUntil(window.isActiveWindow)
+    for n, volts in enumerate(("3.61", "3.58", "3.60", "3.59"), start=1):
+        assert bench.step.title.startswith(f"Cell {n} of 4")
+        line = bench._form.fields["volts"].row.editor
+        line.setFocus()
+        qtbot.keyClicks(line, volts)
+        qtbot.keyClick(window, Qt.Key.Key_Space, Qt.KeyboardModifier.ControlModifier)
+    assert bench.step.code == "re-sleeve-bench"
+    model = bench.list.model()
+    assert [model.index(r, 2).data() for r in range(5)] == ["3.61 V", "3.58 V", "3.60 V", "3.59 V", ""]
+    readings = [e.data for e in window.session.events if e.data.kind == "polarity-reading"]
+    assert [r.at.split(":")[0] for r in readings] == [f"Cell {n} of 4" for n in (1, 2, 3, 4)]
+
+
+def test_the_key_that_passes_records_no_reading_that_is_wrong_or_not_typed(window, qtbot):
+    assert window.opening.open_demo("torch-re-sleeve")
+    bench = bench_of(window)
+    qtbot.waitUntil(window.isActiveWindow)
+    assert not bench.pass_now()
+    assert not [e for e in window.session.events if e.data.kind == "polarity-reading"]
+    line = bench._form.fields["volts"].row.editor
+    line.setFocus()
+    qtbot.keyClicks(line, "0.9")
+    assert not bench.pass_now()
+    assert bench.step.code == "re-sleeve-judge", (
+        "a reading that cannot be right is recorded and does not pass"
+    )

@@ -5,11 +5,11 @@ import itertools
 import networkx as nx
 import numpy as np
 import pytest
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.layout_from_photos import layout_edits
+from firmcell.core.changes.layout_from_photos import layout_edits, other_reading
 from firmcell.core.layout.cell_places import lay_out
 from firmcell.core.layout.from_photo import pack_seen, placed_cells, pushed_apart, scale_of
 from firmcell.core.model.design import Arrangement, Face, TurnAxis
@@ -192,6 +192,40 @@ def test_a_pack_turned_about_the_other_axis_is_told_where_it_shows():
         assert not pack_seen(upper, marked(bottom, spots[axis]), axis, CELL.diameter_m).faults
         other = next(a for a in TurnAxis if a is not axis)
         assert "other axis" in pack_seen(upper, marked(bottom, spots[axis]), other, CELL.diameter_m).faults[0]
+
+
+@given(
+    series=st.integers(1, 9),
+    parallel=st.integers(1, 4),
+    rows=st.integers(1, 4),
+    axis=st.sampled_from(list(TurnAxis)),
+)
+@example(series=4, parallel=1, rows=2, axis=TurnAxis.LONG)
+@example(series=8, parallel=1, rows=2, axis=TurnAxis.SHORT)
+def test_turned_about_the_other_axis_is_told_or_harmless_or_said_to_be_undecided(
+    series, parallel, rows, axis
+):
+    """Attack: the pack was turned about the axis that the design does not name. A symmetric pack looks alike both ways; then that is said."""
+    layout = lay_out(CELL, series, parallel, Arrangement(rows=min(rows, series * parallel)))
+    top, bottom = both(layout, axis)
+    other = next(a for a in TurnAxis if a is not axis)
+    seen = pack_seen(top, bottom, other, CELL.diameter_m)
+    true = tuple(c.group for c in layout.cells), tuple(c.positive_up for c in layout.cells)
+    if not seen.faults and (seen.group, seen.up) != true:
+        lamp = lamp_refit(SHELF).with_edits(
+            ("cell", CELL), ("photos", (top, bottom)), ("arrangement.turn_axis", other)
+        )
+        assert "prove by meter" in other_reading(lamp)
+
+
+def test_a_chain_beside_a_ring_is_told():
+    """Found by attack: cells of which some form a chain and others a ring of their own."""
+    layout = lay_out(CELL, 4, 1, Arrangement(rows=1))
+    top, bottom = both(layout)
+    ringed = bottom.model_copy(update={"strips": (SeenStrip(cells=(3, 4)),)})
+    told = pack_seen(top, ringed, TurnAxis.LONG, CELL.diameter_m).faults
+    assert told
+    assert "ring" in told[0] or "chains" in told[0]
 
 
 def test_two_points_make_a_scale_where_the_camera_looked_straight_on():

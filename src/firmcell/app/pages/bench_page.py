@@ -1,5 +1,6 @@
 """Work step by step: what to do, the caution for it, what to record, passed or not right."""
 
+from collections.abc import Iterable
 from html import escape
 from itertools import pairwise
 from typing import Any
@@ -23,11 +24,19 @@ from firmcell.app.pages.step_card import StepCard
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.base.wording import about
+from firmcell.core.base.wording import about, volts
 from firmcell.core.jobs.lay_out import LaidOut, laid_out
-from firmcell.core.records.build_state import StepStatus
+from firmcell.core.records.build_state import StepStatus, standing_events
 from firmcell.core.records.event_words import event_words
-from firmcell.core.records.events import RECORD_KINDS, Checked, Correction, NotRight, StepPassed
+from firmcell.core.records.events import (
+    RECORD_KINDS,
+    Checked,
+    Correction,
+    Event,
+    NotRight,
+    PolarityReading,
+    StepPassed,
+)
 from firmcell.core.records.step import Step
 
 CLOCK_MS = 20_000
@@ -62,7 +71,7 @@ class BenchPage(Page):
         self.card = QVBoxLayout()
         self.body.addLayout(self.card)
         self.section("All steps")
-        self.list = self.table(("", "Step", "About", "By"), "Steps of this job", wide=1)
+        self.list = self.table(("", "Step", "Read", "About", "By"), "Steps of this job", wide=1)
         self.list.picked.connect(self._picked_step)
         self.section("Lay out before you begin")
         self.lay_out = self.text(name="")
@@ -95,6 +104,7 @@ class BenchPage(Page):
         self.progress.setText(
             f"{place}; {passed} passed, {s.state.reworks} reworked. {self._left()}Recording as {s.person or 'nobody named (menu Bench, Who is at the bench)'}."
         )
+        read = last_read(s.events)
         self.list.blockSignals(True)
         self.list.set_rows(
             [
@@ -103,6 +113,7 @@ class BenchPage(Page):
                     (
                         MARKS[s.state.step(step.code).status],
                         step.title,
+                        read.get(step.code, ""),
                         about(s.times.of(step)),
                         s.state.step(step.code).person,
                     ),
@@ -240,6 +251,7 @@ class BenchPage(Page):
         step = self.step
         if step is None:
             return False
+        self._record_reading(step)
         obstacle = self.session.obstacle(step)
         if obstacle:
             self.session.refused.emit(obstacle)
@@ -248,6 +260,15 @@ class BenchPage(Page):
             return False
         self.show_step(self.session.current_step)
         return True
+
+    def _record_reading(self, step: Step) -> None:
+        """A reading that is typed and is all that is wanted is recorded by the key that passes its step: of
+        a batch
+        one key leads from cell to cell."""
+        if self.session.still_wanted(step) == ("polarity-reading",) and self._form is not None:
+            self._form.fields["volts"].enter()
+            if self._form.typed().get("volts") is not None:
+                self.record_now("polarity-reading")
 
     def not_right(self, reason: str = "") -> bool:
         """Record that the step is not right; asks for the reason if none is given."""
@@ -286,6 +307,12 @@ class BenchPage(Page):
             step = next((s for s in self.session.steps if ref in s.refs and s.records), None)
             if step is not None and ref.startswith(("strip", "tap", "lead")):
                 self.list.pick(f"step:{step.code}")
+
+
+def last_read(events: Iterable[Event]) -> dict[str, str]:
+    """Return the latest reading of each step that asks for one, in words, by the step's code."""
+    standing, _ = standing_events(events)
+    return {e.step: volts(e.data.volts) for e in standing if isinstance(e.data, PolarityReading)}
 
 
 def lay_out_words(laid: LaidOut) -> str:

@@ -199,6 +199,8 @@ class StepCard:
             given.pop("seconds", None)
         elif kind == "cell-check":
             given |= {"count": d.cell_count, "wraps_sound": False}
+        elif kind == "polarity-reading":
+            given |= {"at": step.title}
         elif kind == "insulation-reading":
             given |= {"between": "plus to outside", "test_v": 9.0}
         return given | self.page._kept.pop(step.code + kind, {})

@@ -2,7 +2,7 @@
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.layout.from_photo import pack_seen, photo_of, placed_cells
-from firmcell.core.model.design import Design, Face
+from firmcell.core.model.design import Design, Face, TurnAxis
 
 
 def layout_edits(design: Design) -> tuple[tuple[str, object], ...]:
@@ -29,4 +29,24 @@ def layout_edits(design: Design) -> tuple[tuple[str, object], ...]:
         ("arrangement.spare_m", ()),
         ("arrangement.drawn", ()),
         ("arrangement.removed", ()),
+    )
+
+
+def other_reading(design: Design) -> str:
+    """Return what must be proven by meter because the photos would fit as well had the pack been turned over
+    about its other axis, and give another order of groups; empty where they would not.
+
+    Symmetric packs look alike both ways: no photo tells which way a hand turned them.
+    """
+    top, bottom = photo_of(design.photos, Face.TOP), photo_of(design.photos, Face.BOTTOM)
+    if top is None or bottom is None:
+        return ""
+    axis = design.arrangement.turn_axis
+    other = next(a for a in TurnAxis if a is not axis)
+    one, two = (pack_seen(top, bottom, a, design.cell.diameter_m) for a in (axis, other))
+    if one.faults or two.faults or (one.group, one.up) == (two.group, two.up):
+        return ""
+    return (
+        f"Had the pack been turned about its {other.value} axis, the same photos would show another order of groups: prove by meter which end is minus, and the "
+        "order of the groups, before a tap is trusted."
     )

@@ -225,6 +225,10 @@ def _chain(leads: list[tuple[int, int]]) -> tuple[tuple[int, ...], int, int, lis
         (after,) = follows[net]
         order[net, after] = len(order) + 1
         net = after
+    ring = [n for n, lead in enumerate(leads, start=1) if lead not in order]
+    if ring:
+        words = f"Cells {_named(ring)} go round in a ring, a dead short: a cell is marked the wrong way round, or a strip is one too many."
+        return none, 0, 0, [words]
     group = tuple(order[lead] for lead in leads)
     sizes = [group.count(g) for g in range(1, len(order) + 1)]
     faults = []
