@@ -190,6 +190,14 @@ def test_the_drop_must_be_seen_or_backed_by_a_clock():
     assert charged(HostCharger(end=ChargeEnd.DROP, current_a=0.6), CADMIUM).fits, "cadmium drops more"
 
 
+def test_what_is_not_known_to_end_may_only_trickle():
+    """A doubtful charger errs to the safe side: what goes on after full is all that counts."""
+    slow = charged(HostCharger(end=ChargeEnd.UNKNOWN, current_a=0.28), HYDRIDE)
+    assert slow.fits
+    assert "not known" in slow.words
+    assert not charged(HostCharger(end=ChargeEnd.UNKNOWN, current_a=0.6), HYDRIDE).fits
+
+
 def test_nickel_is_not_charged_by_a_voltage_and_not_past_its_current():
     assert not charged(HostCharger(end=ChargeEnd.VOLTAGE, current_a=0.3, open_v=7.25), HYDRIDE).fits
     hot = charged(HostCharger(end=ChargeEnd.HEAT, current_a=9.0), HYDRIDE)

@@ -293,6 +293,10 @@ def _after_full(
         return [], [
             "It ends by warmth: its sensor must lie on one of the new cells, in the middle of the pack, and the first charge is watched to its end."
         ]
+    if charger.end is ChargeEnd.UNKNOWN and rate > SLOW_C * 1.001:
+        return [
+            f"What ends it is not known, and {goes_on} is too much for a full pack: find out what ends it, or use another charger."
+        ], []
     if charger.end is ChargeEnd.UNKNOWN:
         return [], [
             f"What ends it is not known: {goes_on} goes on until somebody unplugs it. First charge watched; feel the pack every half hour."
