@@ -2,6 +2,7 @@
 
 import itertools
 
+import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
@@ -9,7 +10,7 @@ from hypothesis import strategies as st
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.bench.reclaimed import lost_at_rest, matched, reclaimed_cell, spread_of
+from firmcell.core.bench.reclaimed import OUT_A_DAY, lost_at_rest, matched, reclaimed_cell, spread_of
 from firmcell.core.jobs import findings_of
 from firmcell.core.model.chemistry import Chemistry, resting_voltage
 from firmcell.core.model.parts import Cell
@@ -62,6 +63,7 @@ def a_cell(**more):
         ({"second_v": 3.90}, "a day at rest", ""),
         ({"second_v": 3.975}, "", "a day at rest"),
         ({"rest_s": 0.5 * DAY}, "", "a week tells more"),
+        ({"second_v": 4.003, "rest_s": 0.5 * DAY}, "", "do not tell whether it drains"),
         ({"first_v": None}, "", "not read twice"),
         ({"first_v": 2.0, "second_v": 1.9}, "under 2.50 V", ""),
     ],
@@ -73,6 +75,27 @@ def test_what_a_test_says_of_a_cell(more, stop, mark):
         assert mark in "; ".join(found.marks)
     if not more:
         assert found.words == "fits"
+
+
+@pytest.mark.parametrize("chemistry", [Chemistry.LI_ION, Chemistry.LFP, Chemistry.NIMH])
+@pytest.mark.parametrize("days", [1, 2, 3, 5, 7, 14])
+def test_no_cell_that_drains_too_fast_passes_in_silence(chemistry, days):
+    """A simulated cell loses 1.2 to 4 times what puts it out; its first reading was up to 12 mV low from the last discharge."""
+    cell = CELL.model_copy(update={"chemistry": chemistry, "empty_v": 0.9})
+    out = OUT_A_DAY[chemistry.is_lithium]
+    random = np.random.default_rng(days)
+    for full, leak, rises in random.uniform((0.3, 1.2, 0.0), (0.95, 4.0, 0.012), (300, 3)):
+        left = full - leak * out * days
+        if left < 0:
+            continue
+        first, second = (float(resting_voltage(chemistry, soc)) for soc in (full, left))
+        tested = CellTest(cell=1, capacity_as=cell.capacity_as, ohms=cell.resistance_ohm, first_v=first - rises, second_v=second, rest_s=days * DAY)  # fmt: skip
+        found = reclaimed_cell(cell, tested)
+        assert found.stops or any("drain" in mark or "a day" in mark for mark in found.marks), (
+            full,
+            leak,
+            rises,
+        )
 
 
 def test_life_that_is_left_is_told_only_where_it_is_known():

@@ -1,5 +1,4 @@
-"""Reclaimed cells: what a test and two readings at rest say of each, who may go with whom, what life is
-left."""
+"""Reclaimed cells: what a test and two readings at rest say of each, who goes with whom, what is left."""
 
 from collections.abc import Mapping
 
@@ -19,6 +18,8 @@ LOOK_A_DAY = {True: 0.003, False: 0.02}
 """Losing more is worth a word; engineering judgement."""
 LEAST_DAYS = 2.0
 """Shorter rests tell the surface of the plates, not the cell; engineering judgement."""
+SETTLES_V = 0.015
+"""A cell may still rise by so much from the last discharge, which hides a loss; engineering judgement."""
 OUT_CAPACITY, LOOK_CAPACITY = 0.6, 0.8
 """Of its class: less capacity is out, or worth a word; common practice, no source."""
 OUT_OHM, LOOK_OHM = 2.5, 1.5
@@ -67,9 +68,8 @@ def lost_at_rest(chemistry: Chemistry, first_v: float, second_v: float, rest_s: 
 
     Notes
     -----
-    Both voltages are read off the generic resting curve. Where that is flat a millivolt is a large share:
-    the answer
-    then errs high.
+    Both voltages are read off the generic resting curve. Where that is flat a millivolt is a large share,
+    either way; `reclaimed_cell` then says that the readings do not tell.
 
     References
     ----------
@@ -122,9 +122,13 @@ def _lost(cell: Cell, test: CellTest, stops: list[str], marks: list[str], lithiu
     lost = lost_at_rest(cell.chemistry, test.first_v, test.second_v, test.rest_s)
     days = test.rest_s / DAY_S
     if lost > OUT_A_DAY[lithium]:
-        stops.append(
-            f"loses {percent(lost)} of its capacity a day at rest" if lost >= 0.01 else "drains itself"
-        )
+        stops.append(f"loses {percent(lost)} of its capacity a day at rest")
+        return lost
+    if (
+        lost_at_rest(cell.chemistry, test.first_v + SETTLES_V, test.second_v, test.rest_s)
+        > OUT_A_DAY[lithium]
+    ):
+        marks.append("its two readings do not tell whether it drains: rest it for longer and read it again")
     elif lost > LOOK_A_DAY[lithium]:
         marks.append(f"loses {lost * 100:.1f} % of its capacity a day at rest")
     if days < LEAST_DAYS:
@@ -148,9 +152,8 @@ def matched(capacities: Mapping[int, float], series: int, parallel: int) -> tupl
 
     Notes
     -----
-    The largest first, each into the group that holds least and has a place left; then pairs are exchanged
-    as long as
-    that brings the fullest and the emptiest group nearer.
+    The largest first, each into the group that holds least and has a place left; then pairs are exchanged as
+    long as that brings the fullest and the emptiest group nearer.
 
     References
     ----------
@@ -184,10 +187,6 @@ def matched(capacities: Mapping[int, float], series: int, parallel: int) -> tupl
 def spread_of(groups: tuple[tuple[int, ...], ...], values: Mapping[int, float]) -> float:
     """Return by how much the sums of groups differ, as a share of the largest; 0 where a value is missing.
 
-    References
-    ----------
-    .. [1] common-practice
-
     Parameters
     ----------
     groups : tuple of tuple of int
@@ -196,6 +195,10 @@ def spread_of(groups: tuple[tuple[int, ...], ...], values: Mapping[int, float]) 
     Returns
     -------
     spread : float
+
+    References
+    ----------
+    .. [1] common-practice
 
     Examples
     --------

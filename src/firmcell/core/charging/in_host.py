@@ -1,9 +1,8 @@
 """A pack in a charger that is there: may it be charged in it, and what happens if it is.
 
 Nickel is full when its voltage falls and it warms: what matters is the current that goes on after that, and
-for how
-long. Lithium is full at a voltage: what matters is that this voltage is kept. A charger that knows no voltage
-therefore never charges lithium.
+for how long. Lithium is full at a voltage: what matters is that this voltage is kept. A charger that knows no
+voltage therefore never charges lithium.
 """
 
 import numpy as np
@@ -284,8 +283,7 @@ def _currents(
 def _after_full(
     charger: HostCharger, cell: Cell, rate: float, capacity: float, full_after: float | None
 ) -> tuple[list[str], list[str]]:
-    """What the current does that goes on once the pack is full; `rate` is it over the capacity in
-    Ah, 1/h."""
+    """What the current does that goes on once the pack is full; `rate` is it over the capacity, 1/h."""
     goes_on = _rate(rate, capacity)
     if charger.end is ChargeEnd.DROP:
         return _by_drop(charger, cell, rate)

@@ -1,6 +1,4 @@
-"""What kinds of job share that go back into a host which charges them: its fields, its figures, the watched
-first
-charge."""
+"""Packs that go back into a host which charges them: its fields, its figures, the watched first charge."""
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, figures, percent
@@ -20,6 +18,8 @@ def _verdict(d: Design, a: Analysis, library: PartLibrary) -> str:
     return (
         "REFUSED, see the findings"
         if found.stops
+        else "watched only, until it is measured"
+        if found.first_a is None
         else "yes, with what the findings say"
         if found.marks
         else "yes"
@@ -43,7 +43,7 @@ def _full(d: Design, a: Analysis, library: PartLibrary) -> str:
     found = charged_in_host(d)
     if found.full_after_s is not None:
         return f"after about {figures(found.full_after_s / 3600, 2)} h from empty"
-    if found.filled is not None:
+    if found.filled is not None and found.filled < 1:
         return f"never: it ends at about {percent(found.filled)}"
     return "not known"
 
@@ -60,8 +60,7 @@ HOST_CHARGE = PageSection(
 
 
 def host_charge_step(d: Design, a: Analysis) -> Step:
-    """Return the first charge in the host, watched to its end; where it is refused, the step says so
-    instead."""
+    """Return the first charge in the host, watched to its end; where it is refused, the step says so."""
     found = charged_in_host(d)
     if found.stops:
         words = f"Not in this host: {found.stops[0]} Charge the pack elsewhere, by its passport, and mark the host's charger so that nobody uses it."

@@ -18,6 +18,7 @@ from firmcell.core.jobs.refit_steps import refit_steps
 from firmcell.core.model.design import Design
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.job_details import JobKind, OldTabs
+from firmcell.core.model.limits import OTHER_VOLTS
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
 from firmcell.core.pictures.drawing import Drawing
@@ -27,8 +28,6 @@ from firmcell.core.records.event_words import found_words
 from firmcell.core.rules.table import ALL_TOPICS, COMMON_PRACTICE, Hit, RuleTable
 
 OWN = RuleTable()
-HIGHER = 0.10
-"""Full voltage of the new pack over that of the old, as a share, from which on it is said; common practice, no source."""
 # -- rules ----------------------------------------------------------------------------------------------
 
 
@@ -132,7 +131,7 @@ def higher_than_the_old(s: Situation) -> Iterator[Hit]:
     if job.old_cell is None or not d.cell.known:
         return
     was, now = job.old_series * job.old_cell.full_v, d.series * d.cell.full_v
-    if abs(now - was) > HIGHER * was:
+    if abs(now - was) > OTHER_VOLTS * was:
         word = "over" if now > was else "under"
         yield Hit(
             f"Full, the new pack has {volts(now)}; the old had {volts(was)}: {percent(abs(now / was - 1))} {word}. What the host stands must be known and written down."

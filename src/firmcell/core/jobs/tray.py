@@ -21,6 +21,7 @@ from firmcell.core.leads.soldering import held_straight, joint_work
 from firmcell.core.model.design import Design
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.limits import OTHER_VOLTS
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.tray import plug_size, tray_drawing
@@ -30,8 +31,6 @@ from firmcell.core.records.step import Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
 
 OWN = RuleTable()
-HIGHER = 0.10
-"""Full voltage over that of the cells before, as a share, from which on a reason is asked; common practice, no source."""
 COIL_FILLS = 0.5
 """Share of its room that coiled wire fills; engineering judgement."""
 
@@ -258,7 +257,7 @@ def more_volts_than_before(s: Situation) -> Iterator[Hit]:
             f"Full, the pack has {volts(host.new_full_v)}; the host stands {volts(d.tray.motor_v)}.",
             ("pack",),
         )
-    elif host.over > HIGHER:
+    elif host.over > OTHER_VOLTS:
         words = f"Full, the pack has {volts(host.new_full_v)}; {d.tray.old_cells} fresh cells had {volts(host.old_full_v)}: {percent(host.over)} over."
         reason = d.tray.over_reason.strip()
         if reason:
@@ -279,7 +278,7 @@ def more_volts_than_before(s: Situation) -> Iterator[Hit]:
 def runs_otherwise(s: Situation) -> Iterator[Hit]:
     """Under load the voltage differs by more than a tenth from before."""
     host = in_host(s.design, s.analysis)
-    if abs(host.faster) > HIGHER:
+    if abs(host.faster) > OTHER_VOLTS:
         word = "faster" if host.faster > 0 else "slower"
         yield Hit(
             f"At {amperes(s.design.brief.current_steady_a)} the old cells gave {volts(host.old_load_v)}, the pack gives {volts(host.new_load_v)}: about {percent(abs(host.faster))} {word}.",

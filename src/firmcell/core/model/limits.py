@@ -22,3 +22,6 @@ CUP_SLACK = 1.001
 """A conductor goes into a cup or barrel whose area is at least its own, rounding apart."""
 SMALL_WELDER_M = 0.0002
 """Thickest nickel or steel that a small spot welder joins, m; common practice, no source."""
+OTHER_VOLTS = 0.10
+"""Voltage of a new pack over or under that of the one before it, as a share, from which on it is said; common practice,
+no source."""
