@@ -16,7 +16,7 @@ from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell, CellForm, Keying, StripMetal
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.rules import RULES, Rule, find
-from firmcell.core.strips.bars import least_bar
+from firmcell.core.strips.bars import a_bar_carries, least_bar
 from firmcell.core.strips.under_load import solve_under_load
 
 MOST_FIXES = 30
@@ -48,6 +48,23 @@ def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, S
     return min(found, key=lambda pair: (len(pair[1].reasons), _weight_and_work(pair[1])))
 
 
+def _with_room_for_bars(brief: Brief, library: PartLibrary) -> tuple[Cell, ...]:
+    """The cells whose collecting strips can carry the current; all of the library where none can.
+
+    Seven groups of 167 thin cells have the voltage for 300 A, and no bar as narrow as one of their rows has
+    the section for it.
+    """
+    current, gap_m = brief.duty.lasting_a, Joining.model_fields["gap_m"].default
+    if current < BARS_FROM_A:
+        return library.cells
+    able = [
+        c
+        for c in library.cells
+        if not c.is_round or a_bar_carries(c, library, gap_m, current, brief.ambient_max_k)
+    ]
+    return tuple(able) or library.cells
+
+
 def _weight_and_work(option: SeriesParallel) -> float:
     """Mass of the cells, and `CELL_WORK_KG` for each: a ring, welds and checks at both its ends."""
     return option.mass_cells_kg + CELL_WORK_KG * option.series * option.parallel
@@ -72,7 +89,7 @@ def propose(
     for kind in ("cells", "strips", "wires", "connectors"):
         if not getattr(library, kind):
             raise Refusal(f"There are no {kind} in the part library.")
-    chosen, option = best_series_parallel(brief, (cell,) if cell else library.cells)
+    chosen, option = best_series_parallel(brief, (cell,) if cell else _with_room_for_bars(brief, library))
     # Flat cells hang together face to face only, so without a space to fit they stand in one row.
     rows = option.parallel if chosen.is_round else 1
     if brief.box_m:

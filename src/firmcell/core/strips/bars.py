@@ -6,7 +6,7 @@ from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import SMALL_WELDER_M
 from firmcell.core.model.part_library import PartLibrary
-from firmcell.core.model.parts import StripMetal
+from firmcell.core.model.parts import Cell, Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.strips.made_of import PLACING_M
 
@@ -45,16 +45,8 @@ def bar_on_tabs(
         for s in library.strips
         if s.metal is StripMetal.NICKEL and s.thickness_m <= SMALL_WELDER_M and s.width_m <= TAB_WIDEST_M
     ]
-    limit_k, ambient_k = design.cell.temperature_max_k, design.brief.ambient_max_k
-    bars = [
-        s
-        for s in library.strips
-        if s.metal is StripMetal.COPPER
-        and s.thickness_m >= BAR_FROM_M
-        # It lies over its own group only, and keeps its distance to the cells of the next.
-        and s.width_m <= layout.pitch_m - 2 * (design.joining.gap_m + PLACING_M)
-        and long_run_limit(s, layers, limit_k, ambient_k) >= current_a
-    ]
+    room_m = layout.pitch_m - 2 * (design.joining.gap_m + PLACING_M)
+    bars = _carrying(library, room_m, layers, current_a, design.cell, design.brief.ambient_max_k)
     if not nickel or not bars:
         return None
     tab, bar = max(nickel, key=lambda s: s.section_m2), min(bars, key=lambda s: s.section_m2)
@@ -65,3 +57,28 @@ def bar_on_tabs(
         ("joining.collector_under", None),
         ("joining.collector_tabs", tab),
     )
+
+
+def a_bar_carries(
+    cell: Cell, library: PartLibrary, gap_m: float, current_a: float, ambient_k: float
+) -> bool:
+    """Return whether some bar in `MOST_BARS` layers or less carries a current along one row of touching round
+    cells, with `gap_m` to the metal of another potential."""
+    room_m = cell.diameter_m + cell.diameter_tolerance_m - 2 * (gap_m + PLACING_M)
+    layers = range(1, MOST_BARS + 1)
+    return any(_carrying(library, room_m, n, current_a, cell, ambient_k) for n in layers)
+
+
+def _carrying(
+    library: PartLibrary, room_m: float, layers: int, current_a: float, cell: Cell, ambient_k: float
+) -> list[Strip]:
+    """Bars that carry a current in so many layers beside this cell. Each lies over its own group only, in the
+    `room_m` that keeps its distance to the cells of the next."""
+    return [
+        s
+        for s in library.strips
+        if s.metal is StripMetal.COPPER
+        and s.thickness_m >= BAR_FROM_M
+        and s.width_m <= room_m
+        and long_run_limit(s, layers, cell.temperature_max_k, ambient_k) >= current_a
+    ]
