@@ -156,3 +156,35 @@ def test_a_value_that_no_record_takes_is_told_in_a_sentence():
     )
     assert len(told) == 1
     assert told[0].endswith(".")
+
+
+def test_a_job_opened_again_shows_what_was_kept_and_works_it_out_anew_behind_it(
+    qapp, job, library, qtbot, monkeypatch
+):
+    first = Session(job, library)
+    path, told = job.path, first.findings
+    first.close()
+    with monkeypatch.context() as patch:
+        patch.setattr(session_module, "analyse", lambda *_: pytest.fail("the first picture waited for it"))
+        again = Session(JobFile.open(path), library)
+        shown = again.analysis
+    assert [f.code for f in again.findings] == [f.code for f in told]
+    with qtbot.waitSignal(again.metal_ready, timeout=20_000):
+        pass
+    assert again.analysis is not shown
+    assert again.analysis.strips == shown.strips
+    again.edit("series", 9, "one less")
+    assert len(again.analysis.bms.taps) == 10
+    again.close()
+
+
+def test_what_is_kept_is_of_the_design_that_was_saved(qapp, job, library):
+    first = Session(job, library)
+    first.edit("series", first.design.series - 1, "one less")
+    path, wanted = job.path, first.design
+    first.close()
+    again = Session(JobFile.open(path), library)
+    assert again._to_work_out
+    assert again.design == wanted
+    assert len(again.analysis.bms.taps) == wanted.series + 1
+    again.close()

@@ -61,3 +61,19 @@ main(["--demo"])
     loaded = next(line for line in done.stdout.splitlines() if line.startswith("loaded")).split()
     assert "firmcell.app.main_window" in loaded
     assert not {"scipy", "shapely", "numpy.ma", "networkx", "pyqtgraph"} & set(loaded)
+
+
+def test_modules_imported_after_qt_are_not_read_for_features_that_none_wants():
+    say = """
+import builtins, inspect, sys
+import PySide6.QtWidgets, firmcell.app.start as start
+read = []
+inspect.getsource = lambda module: read.append(module.__name__) or ""
+import colorsys
+start._import_without_features()
+import wave
+print(*read)
+"""
+    done = subprocess.run([sys.executable, "-c", say], capture_output=True, text=True, check=True)
+    assert "colorsys" in done.stdout, "PySide reads no module any more: nothing is left to spare"
+    assert "wave" not in done.stdout

@@ -87,7 +87,7 @@ class OpenJobs:
         self.window.view.fit()
         self.window.stack.setCurrentWidget(self.window.work)
         self.window._show_title()
-        fault = job.verify()
+        fault = job.verify(session.events)
         if fault:
             self.window.tell(f"The record of this job was changed: {fault}", keep=True)
         elif session.read_only_because:

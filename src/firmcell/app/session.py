@@ -32,6 +32,7 @@ from firmcell.core.records.events import Event, Payload, PhotoKept, StepPassed
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile
+from firmcell.store.kept_analyses import keep_analysis, kept_analysis, kept_file
 from firmcell.store.photos import attach_photo
 from firmcell.store.validation_words import first_fault
 
@@ -48,7 +49,9 @@ def _wiring(design: Design, analysis: Analysis) -> Drawing:
 SIMULATED = "simulated"
 """In place of an address: the meter that ships with the program."""
 SETTLE_MS = 120
-"""After the last edit, before heat is worked out: typing and dragging must not wait for it."""
+"""After the last edit, before heat is worked out: typing and dragging must not wait for it, ms."""
+OPENED_MS = 300
+"""The heat of a job just opened waits for the window's first picture, ms."""
 
 
 class _Edit(QUndoCommand):
@@ -63,6 +66,15 @@ class _Edit(QUndoCommand):
 
     def undo(self) -> None:
         self._session._show_or_keep(self._old, self._new)
+
+
+def _once(parent: QObject, after_ms: int, call: Callable[[], object]) -> QTimer:
+    """A timer that calls once, so long after it was last started."""
+    made = QTimer(parent)
+    made.setSingleShot(True)
+    made.setInterval(after_ms)
+    made.timeout.connect(call)
+    return made
 
 
 def own_picture(stage: Stage) -> str:
@@ -100,23 +112,23 @@ class Session(QObject):
         self.state: BuildState = fold(self.events)
         self.dirty = False
         self.times = StepTimes(self)
-        self._autosave = QTimer(self)
-        self._autosave.setSingleShot(True)
-        self._autosave.setInterval(AUTOSAVE_MS)
-        self._autosave.timeout.connect(self.save)
+        self._autosave = _once(self, AUTOSAVE_MS, self.save)
         self.metal: UnderLoad | None = None
         self.strip_fixes: tuple[VerifiedFix, ...] | None = None
         self._metal_task: Task | None = None
         self._fix_search: Search | None = None
-        self._settle = QTimer(self)
-        self._settle.setSingleShot(True)
-        self._settle.setInterval(SETTLE_MS)
-        self._settle.timeout.connect(self._solve_metal)
-        self.design: Design = job.latest().design()
+        self._settle = _once(self, SETTLE_MS, self._solve_metal)
+        latest = job.latest()
+        kept = kept_analysis(kept_file(latest.design_json, library))
+        # What was kept is shown at once, and worked out anew with the heat, a moment later.
+        self._to_work_out = kept is not None
+        self.design: Design = kept[0] if kept else latest.design()
+        self._on_disk = self.design
         self.analysis: Analysis
         self.findings: tuple[Finding, ...]
         self.steps: tuple[Step, ...]
-        self._analyse()
+        self._show_analysis(kept[1] if kept else analyse(self.design, library))
+        self._settle.start(OPENED_MS)
 
     @property
     def path(self) -> Path:
@@ -183,14 +195,15 @@ class Session(QObject):
 
     def _show(self, design: Design) -> None:
         self.design = design
-        self._analyse()
+        self._to_work_out = False
+        self._show_analysis(analyse(design, self.library))
         self.dirty = True
         self.saved.emit(False)
         self._autosave.start()
         self.changed.emit()
 
-    def _analyse(self) -> None:
-        self.analysis = analyse(self.design, self.library)
+    def _show_analysis(self, analysis: Analysis) -> None:
+        self.analysis = analysis
         self.steps = self.plan.steps(self.design, self.analysis)
         self._faces: dict[Face, Drawing] = {}
         self._pictures: dict[str, Drawing] = {}
@@ -202,22 +215,29 @@ class Session(QObject):
 
     def _solve_metal(self) -> None:
         """Work the heat out off the interface thread; what comes for an older design is thrown away."""
+        self._settle.setInterval(SETTLE_MS)
         if self._metal_task is not None:
             self._metal_task.give_up()
         design, layout, seconds = self.design, self.analysis.layout, self.analysis.pack.run_time_s
         measured = as_measured(design, self.state)
+        library = self.library if self._to_work_out else None
 
-        def solved(metal: UnderLoad) -> None:
+        def solved(found: tuple[Analysis | None, UnderLoad]) -> None:
+            anew, metal = found
             if design is self.design and measured == as_measured(self.design, self.state):
+                if anew is not None:
+                    self.analysis, self._to_work_out = anew, False
                 self.metal = metal
                 self.strip_fixes = None
                 self._judge()
                 self._look_for_fixes(measured, metal)
                 self.metal_ready.emit()
 
-        self._metal_task = Task(
-            lambda: solve_under_load(measured, layout, seconds), solved, lambda _: None
-        ).start()
+        def work() -> tuple[Analysis | None, UnderLoad]:
+            anew = analyse(design, library) if library else None
+            return anew, solve_under_load(measured, layout, seconds)
+
+        self._metal_task = Task(work, solved, lambda _: None).start()
 
     def _look_for_fixes(self, measured: Design, metal: UnderLoad) -> None:
         """Solve what might fix overloaded metal, off the interface thread; an edit ends the search."""
@@ -286,7 +306,7 @@ class Session(QObject):
         except Refusal as refusal:
             self.refused.emit(refusal.sentence)
             return False
-        self.dirty = False
+        self.dirty, self._on_disk = False, self.design
         self.saved.emit(True)
         return True
 
@@ -345,16 +365,7 @@ class Session(QObject):
     def stage_state(self, stage: Stage) -> tuple[str, int]:
         """Return empty, fine, look or stop, and how many findings the stage has (notes left out)."""
         own = [f for f in self.findings if f.stage is stage and f.severity < Severity.NOTE]
-        if any(f.severity is Severity.STOP for f in own):
-            return "stop", len(own)
-        if own:
-            return "look", len(own)
-        empty = {
-            Stage.BENCH: self.current_step is not None,
-            Stage.TESTS: len(self.state.tap_volts) < self.design.series,
-            Stage.PASSPORT: self.current_step is not None,
-        }
-        return ("empty", 0) if empty.get(stage) else ("fine", 0)
+        return _state_of(stage, own, self), len(own)
 
     def close(self) -> bool:
         """Save and let go of the file; False if the design could not be saved."""
@@ -363,9 +374,26 @@ class Session(QObject):
             self._metal_task.give_up()
             self._metal_task = None
         self._end_fix_search()
-        kept = self.save()
+        saved = self.save()
+        if self.design is self._on_disk:
+            # What is on screen, for the next time this job is opened.
+            keep_analysis(kept_file(self.job.latest().design_json, self.library), self.design, self.analysis)
         self.job.close()
-        return kept
+        return saved
+
+
+def _state_of(stage: Stage, own: list[Finding], session: Session) -> str:
+    """How a stage with these findings stands in an open job."""
+    if any(f.severity is Severity.STOP for f in own):
+        return "stop"
+    if own:
+        return "look"
+    empty = {
+        Stage.BENCH: session.current_step is not None,
+        Stage.TESTS: len(session.state.tap_volts) < session.design.series,
+        Stage.PASSPORT: session.current_step is not None,
+    }
+    return "empty" if empty.get(stage) else "fine"
 
 
 def guarded(call: Callable[[], object], tell: Callable[[str], None]) -> bool:

@@ -276,10 +276,11 @@ class JobFile:
             ).fetchall()
         return [_event(self.path, row) for row in rows]
 
-    def verify(self) -> str | None:
+    def verify(self, read: list[Event] | None = None) -> str | None:
         """Return a sentence about the first record that was changed, or the first photo that is not the one
-        recorded; None if everything holds."""
-        events = self.events()
+        recorded; None if everything holds. `read` is the records, where they were read from the file just
+        now."""
+        events = self.events() if read is None else read
         broken = first_broken_link(events)
         photos = [e for e in events if isinstance(e.data, PhotoKept)]
         if broken or not photos:

@@ -1,17 +1,21 @@
 """Two grains of a plan, how long it takes, and what is laid out before it: for every kind of job."""
 
+from dataclasses import replace
 from datetime import datetime, timedelta
+from itertools import pairwise
 
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.step_times import LONGEST_S, estimated, family, learned, taken
 from firmcell.core.jobs import passport_of, steps_of
 from firmcell.core.jobs.cautions import CAP_ON, NO_WAY_BACK, OTHER_COVERED, SLEEVE_ON
 from firmcell.core.jobs.lay_out import laid_out
 from firmcell.core.model.job_details import Grain
+from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Connector
-from firmcell.core.records.build_state import EMPTY_STATE
+from firmcell.core.records.build_state import EMPTY_STATE, fold
 from firmcell.core.records.events import StepPassed, sealed
 from firmcell.core.records.step import Step
 from firmcell.store.demo import DEMO_JOBS, hay_loft_lantern, orchard_hoist, sprayer_lead_change
@@ -45,6 +49,33 @@ def test_the_short_grain_is_shorter_where_there_are_mere_looks():
     """At least the plans with a look that is no hold point lose a stop."""
     shorter = [name for name in DEMO_JOBS if len(both(name)[1]) < len(both(name)[0])]
     assert {"orchard-hoist", "pond-wet-jacket", "lamp-refit"} <= set(shorter)
+
+
+@pytest.mark.parametrize("name", DEMO_JOBS)
+def test_what_was_heated_cools_by_the_clock_before_the_next_step(name):
+    for plan in both(name)[:2]:
+        for before, after in pairwise(plan):
+            if before.cools_s:
+                assert after.wait_s >= before.cools_s
+                assert after.waits_for or after.wait_s > before.cools_s, "a cure of its own lasts longer"
+        heats = {"sleeve", "jacket-shrink", "re-sleeve-shrink", "cell-bms-sleeve"}
+        assert all(s.cools_s for s in plan if s.code in heats)
+
+
+def test_cells_soldered_on_cool_between_joints_and_welded_ones_need_not():
+    soldered = hay_loft_lantern(SHELF).edited("joining.joined_by", JoinedBy.SOLDER)
+    for design, cools in ((soldered, True), (soldered.edited("joining.joined_by", JoinedBy.WELD), False)):
+        joints = [s for s in steps_of(design, analyse(design, SHELF)) if s.code.startswith("weld-")]
+        assert len(joints) > 2
+        assert all(bool(s.cools_s) is cools for s in joints)
+    plan = steps_of(soldered, analyse(soldered, SHELF))
+    first, second = next((a, b) for a, b in pairwise(plan) if a.cools_s)
+    began = datetime.fromisoformat("2026-03-01T10:00:00+00:00")
+    log = passed((0, first.code))
+    bare = replace(second, records=(), checks=(), probes=None)
+    early = obstacle(bare, (first, bare), fold(log), log, soldered, began + timedelta(seconds=61))
+    assert early == "What was heated cools until 10:02: 1 min more."
+    assert obstacle(bare, (first, bare), fold(log), log, soldered, began + timedelta(seconds=120)) is None
 
 
 # -- times ----------------------------------------------------------------------------------------------

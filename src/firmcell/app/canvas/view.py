@@ -50,6 +50,7 @@ class PackView(QWidget):
         self._palette = palette
         self._paint = StagePaint()
         self._faces: list[Placed] = []
+        self._built = True
         self._shown: list[Drawing] = []
         self._scene = QRectF(0, 0, 100, 100)
         self._transform = QTransform()
@@ -119,7 +120,7 @@ class PackView(QWidget):
         if not same:
             self.placing.place(drawings)
             self._shown = list(drawings)
-        self.placing.build()
+        self._built = False
         if self._fitted or self._scene.size() != size:
             self.fit()
         self._renew()
@@ -206,7 +207,7 @@ class PackView(QWidget):
     def resizeEvent(self, event: QResizeEvent) -> None:
         if self._faces:
             self.placing.place(self._shown)
-            self.placing.build()
+            self._built = False
             if self._fitted:
                 self.fit()
         self._renew()
@@ -215,6 +216,10 @@ class PackView(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         if self._cache is None:
+            # Built when it is painted: a window gets its size after its first pictures.
+            if not self._built:
+                self.placing.build()
+                self._built = True
             ratio = self.devicePixelRatioF()
             self._cache = QPixmap(self.size() * ratio)
             self._cache.setDevicePixelRatio(ratio)

@@ -95,7 +95,7 @@ def obstacle(
     if fault or until is None or now is None or now >= until:
         return fault
     day = "" if until.date() == now.date() else f"{until:%A} "
-    return f"It lasts until {day}{until:%H:%M}: {_left(until - now)} more."
+    return f"{step.waits_for or 'It lasts'} until {day}{until:%H:%M}: {_left(until - now)} more."
 
 
 def _left(time: timedelta) -> str:

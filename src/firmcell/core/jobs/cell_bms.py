@@ -11,6 +11,7 @@ from firmcell.core.base.wording import (
 )
 from firmcell.core.bms.single_cell import CellWithBoard, cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
+from firmcell.core.jobs.cooling import SLEEVED_CELL_S
 from firmcell.core.jobs.passport import HandedOver, cell_handed_over
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
 from firmcell.core.jobs.readings import READS
@@ -130,6 +131,7 @@ def _closed(made: CellWithBoard) -> tuple[Step, ...]:
                 "Strap covered everywhere",
                 "No wrinkle over the strap",
             ),
+            cools_s=SLEEVED_CELL_S,
             refs=("sleeve",),
             hold=True,
         ),

@@ -31,6 +31,7 @@ def _only_looked_at(step: Step) -> bool:
         step.hold
         or step.probes
         or step.wait_s
+        or step.cools_s
         or step.offers
         or step.measures
         or set(step.records) - {"checked"}

@@ -6,6 +6,7 @@ from collections.abc import Iterator
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.bench.weld_samples import zero_failure_sample
+from firmcell.core.jobs.cooling import SOLDERED_END_S
 from firmcell.core.jobs.proving_steps import total_step
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, terminal_torque
@@ -261,6 +262,7 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
         cautions=cautions,
         records=(kind.record,),
         expected=expected,
+        cools_s=SOLDERED_END_S if d.joining.joined_by is JoinedBy.SOLDER else 0.0,
         face=face,
         refs=tuple(f"strip:{p.id}" for p in pieces),
         wires=tuple(e.id for e in a.wiring.wires if e.id == f"bridge.{node}"),

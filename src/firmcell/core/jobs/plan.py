@@ -12,6 +12,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours
 from firmcell.core.jobs.before_after import Compared
+from firmcell.core.jobs.cooling import with_cooling
 from firmcell.core.jobs.grain import shortened
 from firmcell.core.jobs.passport import HandedOver
 from firmcell.core.jobs.readings import with_readings
@@ -197,7 +198,7 @@ class JobPlan:
         own = self.own_steps(design, analysis)
         if design.grain is Grain.SHORT:
             own = shortened(own)
-        return with_readings(own, design, analysis.wiring)
+        return with_readings(with_cooling(own), design, analysis.wiring)
 
     def leads_picture(self, design: Design, analysis: Analysis) -> Drawing:
         """Return the leads to scale, with the ends that this kind has."""

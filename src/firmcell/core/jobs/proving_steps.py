@@ -4,6 +4,7 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, figures, millimetres, plural, volts
+from firmcell.core.jobs.cooling import SLEEVED_PACK_S
 from firmcell.core.jobs.readings import BOARD_ON, READS
 from firmcell.core.jobs.wiring_steps import board_last, ids, soldered
 from firmcell.core.model.chemistry import FACTS
@@ -255,6 +256,7 @@ def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
                 "No bare metal outside the sleeve",
             ),
             measures=("overlap_m",),
+            cools_s=SLEEVED_PACK_S,
             expected=f"lip of about {millimetres(d.insulation.lip_m)} at each end",
             hold=True,
         )

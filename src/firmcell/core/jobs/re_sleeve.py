@@ -8,6 +8,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.insulation.cell_sleeve import SleevedCell, sleeved_cell
 from firmcell.core.jobs.cautions import FIRE_PLAN
+from firmcell.core.jobs.cooling import SLEEVED_CELL_S
 from firmcell.core.jobs.passport import HandedOver, cell_handed_over
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
 from firmcell.core.jobs.readings import READS
@@ -138,6 +139,7 @@ def _sleeved(d: Design) -> tuple[Step, ...]:
                 "Cell no more than hand-warm",
             ),
             measures=("overlap_m",),
+            cools_s=SLEEVED_CELL_S,
             refs=("sleeve",),
             hold=True,
         ),

@@ -12,6 +12,7 @@ from firmcell.core.base.wording import figures, kilograms, millimetres, plural
 from firmcell.core.insulation.outer_size import next_stock_size
 from firmcell.core.insulation.wet_jacket import JacketedPack, jacketed, notches_apart
 from firmcell.core.jobs.cautions import FIRE_PLAN, lead_joint
+from firmcell.core.jobs.cooling import SLEEVED_PACK_S
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, electrical_ratings
 from firmcell.core.jobs.readings import READS
@@ -109,6 +110,7 @@ def _dressed(d: Design, a: Analysis) -> Iterator[Step]:
             "Lips even",
             "Pack no more than hand-warm",
         ),
+        cools_s=SLEEVED_PACK_S,
         refs=("sleeve",),
     )
 

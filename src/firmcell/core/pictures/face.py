@@ -251,7 +251,7 @@ class _FacePainter:
             ring = np.array([[-reach, -half], [reach, -half], [reach, half], [-reach, half]])
         for layer in range(1, self.layout.layers + 1):
             mine = np.array([(c.x_m, c.y_m) for c in self.layout.cells if c.layer == layer]) * MM
-            line = hull((mine[:, None] + ring[None]).reshape(-1, 2))
+            line = hull((hull(mine)[:, None] + ring[None]).reshape(-1, 2))
             if self.layout.layers > 1:
                 words = f"layer {layer}" + (", lowest" if layer == 1 else "")
                 at = self.place(float(line[:, 0].mean()), float(line[:, 1].max()) + 4.0)

@@ -33,6 +33,8 @@ class Step:
     same_as : code of an earlier step whose reading this one's must equal within `spread_v`.
     wait_s : how long it lasts by the clock, from when the step before it was passed; sooner it is not
         passed.
+    waits_for : what that clock waits for, in words, where it is not the step itself.
+    cools_s : how long what it heats takes to be hand-warm again; the next step waits for that, s.
     wires : ids of the wires it makes; each wire of the wiring is made by exactly one step.
     begins : ids of wires that it joins at the pack only; the other end stays covered until a later step.
     """
@@ -57,6 +59,8 @@ class Step:
     photos: bool = False
     same_as: str = ""
     wait_s: float = 0.0
+    waits_for: str = ""
+    cools_s: float = 0.0
     wires: tuple[str, ...] = ()
     begins: tuple[str, ...] = ()
 

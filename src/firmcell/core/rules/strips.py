@@ -156,7 +156,8 @@ def strip_over_bare_rim(s: Situation) -> Iterator[Hit]:
 )
 def strip_joins_two_points(s: Situation) -> Iterator[Hit]:
     """A strip drawn by hand that joins different tap points."""
-    for run in strip_runs(s.analysis.layout):
+    # A generated strip is of one point by the way it is made; without one drawn there is nothing to look for.
+    for run in strip_runs(s.analysis.layout) if s.analysis.layout.drawn else ():
         points = sorted(set(run.nodes))
         if len(points) > 1:
             names = " and ".join(f"B{n}" for n in points)

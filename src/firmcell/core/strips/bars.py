@@ -59,9 +59,7 @@ def bar_on_tabs(
     )
 
 
-def a_bar_carries(
-    cell: Cell, library: PartLibrary, gap_m: float, current_a: float, ambient_k: float
-) -> bool:
+def a_bar_carries(cell: Cell, library: PartLibrary, gap_m: float, current_a: float, ambient_k: float) -> bool:
     """Return whether some bar in `MOST_BARS` layers or less carries a current along one row of touching round
     cells, with `gap_m` to the metal of another potential."""
     room_m = cell.diameter_m + cell.diameter_tolerance_m - 2 * (gap_m + PLACING_M)
