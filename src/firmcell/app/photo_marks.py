@@ -27,7 +27,7 @@ HINTS = {
     PhotoTool.CELLS: "Click the middle of each cell end.",
     PhotoTool.POLARITY: "Click a cell end: plus, then minus, then not known.",
     PhotoTool.STRIPS: "Click the cell ends that one piece of metal joins, one after the other; click the last one again to finish it.",
-    PhotoTool.WIRES: "Click along the wire; click its end again to finish it, then name it: colour, from, to.",
+    PhotoTool.WIRES: "Click along the wire; click its end again to finish it, then name it: its tap point (B3), colour, where to. A wire named for a tap point is compared with the design.",
     PhotoTool.LOOK: "The design's face lies over the photo; the slider makes it stronger. Differences are numbered.",
 }
 

@@ -1,5 +1,7 @@
 """The design over a photo of it: laid true, never mirrored, and every difference pointed at."""
 
+import re
+
 import networkx as nx
 import numpy as np
 import pytest
@@ -11,9 +13,9 @@ from firmcell.core.geometry.homography import mapped
 from firmcell.core.layout.cell_places import lay_out
 from firmcell.core.model.design import Arrangement, Face, PlacedCell, TurnAxis
 from firmcell.core.model.parts import Cell
-from firmcell.core.model.photo import SeenStrip
+from firmcell.core.model.photo import SeenStrip, SeenWire
 from firmcell.core.pictures.face import as_it_lies
-from firmcell.core.strips.photo_differences import over_photo
+from firmcell.core.strips.photo_differences import _named_tap, over_photo
 from firmcell.store.part_files import part_named, shipped_library
 from tests.core.layout.test_from_photo import photographed
 
@@ -127,3 +129,65 @@ def test_fewer_than_two_cells_lay_nothing():
     photo = photographed(layout, Face.TOP)
     with pytest.raises(Refusal, match="at least two cells"):
         over(photo.model_copy(update={"cells": photo.cells[:1]}), Face.TOP, layout)
+
+
+def wired(photo, layout, face, names):
+    """The photo with a wire from the middle of some cells off the pack, named for the tap point that the cell's end is."""
+    ways = []
+    for number, name in names.items():
+        (x, y), cell = photo.cells[number - 1].at_px, layout.cells[number - 1]
+        tap = cell.group if cell.positive_up is (face is Face.TOP) else cell.group - 1
+        told = f"B{tap} white" if name is None else name
+        ways.append(SeenWire(way_px=((x + 900, y - 40), (x + 300, y), (x + 4, y + 3)), name=told))
+    return photo.model_copy(update={"wires": tuple(ways)})
+
+
+@given(
+    series=st.integers(3, 8),
+    parallel=st.integers(1, 3),
+    face=st.sampled_from(list(Face)),
+    axis=st.sampled_from(list(TurnAxis)),
+    data=st.data(),
+)
+def test_sense_leads_in_a_photo_that_are_swapped_are_told_and_right_ones_are_not(
+    series, parallel, face, axis, data
+):
+    layout = lay_out(CELL, series, parallel, Arrangement(rows=parallel, turn_axis=axis))
+    photo = photographed(layout, face, axis)
+    right = wired(photo, layout, face, {c.number: None for c in layout.cells})
+    assert over(right, face, layout, axis).found == ()
+    names = [wire.name for wire in right.wires]
+    one = data.draw(st.integers(0, len(names) - 1))
+    other = data.draw(st.sampled_from([n for n in range(len(names)) if names[n] != names[one]]))
+    swapped = dict(enumerate(names, start=1)) | {one + 1: names[other], other + 1: names[one]}
+    told = over(wired(photo, layout, face, swapped), face, layout, axis).found
+    assert [sorted(int(n) for n in re.findall(r"cell (\d+)", d.words)) for d in told] == [
+        [n] for n in sorted((one + 1, other + 1))
+    ]
+    assert all(names[n - 1][:2] in d.words for d, n in zip(told, sorted((one + 1, other + 1)), strict=True))
+
+
+@pytest.mark.parametrize(
+    ("name", "tap"),
+    [("B0", 0), ("b 3, white", 3), ("B−", 0), ("B- black", 0), ("red, B+", 4), ("B10", 10), ("B1 to B2", None),
+     ("red to switch", None), ("", None), ("AB3", None), ("B1234", None)],
+)  # fmt: skip
+def test_the_tap_a_wire_is_named_for(name, tap):
+    assert _named_tap(name, 4) == tap
+
+
+def test_a_wire_from_one_tap_point_to_another_is_told_first():
+    layout = lay_out(CELL, 4, 1, Arrangement(rows=1))
+    photo = photographed(layout, Face.TOP)
+    by_tap = {}
+    for cell in layout.cells:
+        by_tap.setdefault(cell.group if cell.positive_up else cell.group - 1, []).append(
+            photo.cells[cell.number - 1].at_px
+        )
+    low, high = sorted(by_tap)[:2]
+    short = SeenWire(way_px=(by_tap[low][0], (40.0, 40.0), by_tap[high][0]), name="green")
+    same = SeenWire(way_px=(by_tap[low][0], by_tap[low][-1]), name="link")
+    alone = over(photo.model_copy(update={"wires": (same,)}), Face.TOP, layout).found
+    assert alone == ()
+    (told,) = over(photo.model_copy(update={"wires": (same, short)}), Face.TOP, layout).found
+    assert f"B{low} and B{high} in the design, a dead short" in told.words

@@ -1,5 +1,6 @@
 """The design's face laid over a photo of it: how it lies there, and every place where the two differ."""
 
+import re
 from itertools import combinations
 
 import numpy as np
@@ -22,6 +23,9 @@ WELL_LAID_M = 0.0002
 """Nearer than this is right, m: a hand clicks no better."""
 STRAY_SHARE = 0.6
 """Further off than this it is another cell."""
+ON_CELL_SHARE = 0.5
+"""Of a cell's diameter: a wire that ends nearer to a cell's middle is on it."""
+TAP_NAME = re.compile(r"\bB ?(\d{1,3}(?!\d)|[-−–+])", re.IGNORECASE)
 MIRRORED_SHARE = 0.5
 """A mirrored fit so much better than the true one says that the photo is of the other face, or mirrored."""
 
@@ -91,7 +95,8 @@ def over_photo(photo: Photo, face: Face, layout: Layout, axis: TurnAxis, diamete
         words = f"The cells lie as those of the {face.value} face do in a mirror: is it the other face, or a mirrored photo?"
         return OverPhoto(to_px, (Difference(photo.cells[0].at_px, words),), True)
     partner, found = _cells_differ(photo, on_paper, drawn, up, to_px, diameter_m)
-    return OverPhoto(to_px, (*_strips_differ(photo, face, layout, partner), *found), False)
+    wires = _wires_differ(photo, seen, scale, layout, partner, up, diameter_m)
+    return OverPhoto(to_px, (*wires, *_strips_differ(photo, face, layout, partner), *found), False)
 
 
 def _as_it_lies(face: Face, axis: TurnAxis) -> Array:
@@ -174,6 +179,48 @@ def _cells_differ(
             Difference((float(x), float(y)), f"Cell {b + 1} of the design is not marked in the photo.")
         )
     return partner, ends + places
+
+
+def _wires_differ(
+    photo: Photo,
+    seen: Array,
+    scale: Array,
+    layout: Layout,
+    partner: dict[int, int],
+    up: list[bool],
+    diameter_m: float,
+) -> list[Difference]:
+    """Wires that end on a cell whose end here is another tap point than the wire is named for, and wires that
+    join two tap points."""
+    found = []
+    for wire in photo.wires:
+        points: list[tuple[int, int]] = []
+        for end in (wire.way_px[0], wire.way_px[-1]):
+            away = np.hypot(*(seen - mapped(scale, np.array([end]))[0]).T)
+            nearest = int(away.argmin())
+            if nearest in partner and away[nearest] < ON_CELL_SHARE * diameter_m:
+                cell = layout.cells[partner[nearest]]
+                points.append((cell.number, cell.group if up[partner[nearest]] else cell.group - 1))
+        named = _named_tap(wire.name, layout.series)
+        for number, tap in points:
+            if named is not None and tap != named:
+                told = f"The wire named “{wire.name}” ends on cell {number}, which is B{tap} in the design, not B{named}."
+                found.append(Difference(wire.way_px[-1], told))
+        if len({tap for _, tap in points}) > 1:
+            (one, low), (other, high) = points
+            told = f"A wire joins cells {one} and {other}: B{low} and B{high} in the design, a dead short unless something is in it."
+            found.append(Difference(wire.way_px[0], told))
+    return found
+
+
+def _named_tap(name: str, series: int) -> int | None:
+    """Which tap point a wire is named for: “B3”, “B-”, “B+ red”; None where no name or several are in it."""
+    ends = {"-": 0, "−": 0, "–": 0, "+": series}
+    marks = {m.group(1) for m in TAP_NAME.finditer(name)}
+    if len(marks) != 1:
+        return None
+    mark = marks.pop()
+    return ends[mark] if mark in ends else int(mark)
 
 
 def _strips_differ(photo: Photo, face: Face, layout: Layout, partner: dict[int, int]) -> list[Difference]:
