@@ -202,3 +202,11 @@ def test_nickel_has_no_voltage_to_charge_to():
     assert dict(passport_of(lithium, analyse(lithium, SHELF), EMPTY_STATE, (), "").limits)[
         "Charge to"
     ].startswith("8.40 V")
+
+
+def test_a_sleeve_goes_on_before_the_host_closes_over_the_pack():
+    order = codes(LAMP.edited("insulation.sleeve", SHELF.sleeves[3]))
+    assert order.index("connector-reading") < order.index("sleeve") < order.index("host-charge")
+    assert order.index("sleeve") < order.index("refit-close")
+    assert order.count("sleeve") == 1
+    assert "sleeve" not in codes(LAMP)

@@ -276,7 +276,12 @@ def _wired(d: Design, a: Analysis) -> Iterator[Step]:
 
 def _proven(d: Design, a: Analysis) -> Iterator[Step]:
     for step in proving_steps(d, a):
-        yield host_charge_step(d, a) if step.code == "first-charge" else step
+        if step.code != "first-charge":
+            yield step
+            continue
+        # The host closes over the pack: its sleeve is on before it goes in for its first charge.
+        yield from (s for s in closing_steps(d, a) if s.code == "sleeve")
+        yield host_charge_step(d, a)
 
 
 def _closed(d: Design, a: Analysis) -> Iterator[Step]:
@@ -306,7 +311,6 @@ def _closed(d: Design, a: Analysis) -> Iterator[Step]:
         refs=("connector",),
         hold=True,
     )
-    yield from (s for s in closing_steps(d, a) if s.code != "final-look")
     yield Step(
         "final-look",
         "Close",
