@@ -65,7 +65,6 @@ FORMULA_ROOMS = ("physics", "leads", "strips", "bms", "tap_check", "insulation")
 NO_FORMULAE = {
     "gauge_number": "reads a name",
     "published_figures": "looks up tables",
-    "link_matching": "a choice of links",
     "spanning_runs": "a choice of runs",
     "joint_count": "counts",
     "ohms_per_metre": "one formula for each kind of run",

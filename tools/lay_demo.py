@@ -4,15 +4,16 @@ from pathlib import Path
 
 from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.model.design import Arrangement
-from firmcell.store.demo import hoist_in_rows
+from firmcell.store.demo import HOIST_PLUS_M, hoist_in_rows
 from firmcell.store.part_files import shipped_library
 
-EFFORT, SEED = 4.0, 6
+EFFORT, SEED = 2.0, 1
 
 
 def demo_arrangement() -> Arrangement:
     """The arrangement that the engine finds."""
-    found = laid_out(arrange(hoist_in_rows(shipped_library()), seed=SEED, effort=EFFORT, trials=False))
+    wanted = hoist_in_rows(shipped_library()).edited("arrangement.plus_at_m", HOIST_PLUS_M)
+    found = laid_out(arrange(wanted, seed=SEED, effort=EFFORT, trials=False))
     assert found.arrangement is not None
     return found.arrangement
 

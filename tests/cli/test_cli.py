@@ -47,7 +47,7 @@ def test_analyse_in_words_and_json(capsys, path):
     code, out, err = run(capsys, "analyse", path)
     assert (code, err) == (0, "")
     assert "10INR22/71-4 (10S4P)" in out
-    assert "ATTENTION SR-4" in out
+    assert "ATTENTION BR-2" in out
     code, out, err = run(capsys, "analyse", path, "--json")
     report = json.loads(out)
     assert report["format"] == 2

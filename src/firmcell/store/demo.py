@@ -8,6 +8,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.brief import Blocked, Brief, SpaceShape
 from firmcell.core.model.design import Arrangement, Bms, BoardPlace, Design, Joining, Leads, PackInsulation
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Lug, Sleeve, Strip, Wire
 from firmcell.core.records.events import (
@@ -37,7 +38,7 @@ MARKED = "Plus and minus still marked on the bench"
 HOIST_TRAY_M = ((-0.120, -0.055), (0.120, -0.055), (0.120, -0.012), (0.044, 0.055), (-0.120, 0.055))
 """The hoist's tray, 240 × 110 mm: one corner is cut off for the winch."""
 HOIST_PLUS_M = (0.089, -0.022)
-"""Where the hoist's plus lead leaves, m from the middle of the tray: at cell 39."""
+"""Where the hoist's plus lead is wanted, m from the middle of the tray: towards the winch."""
 
 
 def orchard_hoist(library: PartLibrary) -> Design:
@@ -48,8 +49,15 @@ def orchard_hoist(library: PartLibrary) -> Design:
     """
     stored = DATA / "demo" / "orchard-hoist-layout.json"
     laid = Arrangement.model_validate_json(stored.read_text(encoding="utf-8"))
-    # At the outermost cell the tail of the collecting strip would lie over a strip of another group.
-    return hoist_in_rows(library).with_edits(("arrangement", laid), ("arrangement.plus_at_m", HOIST_PLUS_M))
+    nickel = part_named(library, Strip, "pure nickel strip 0.3 × 10")
+    return hoist_in_rows(library).with_edits(
+        ("arrangement", laid),
+        ("joining.welder", Welder.STRONG),
+        ("joining.link_strip", nickel),
+        ("joining.link_layers", 1),
+        ("joining.collector_strip", nickel),
+        ("joining.collector_layers", 4),
+    )
 
 
 def hoist_in_rows(library: PartLibrary) -> Design:

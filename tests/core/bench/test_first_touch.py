@@ -48,7 +48,7 @@ def test_alike_cells_and_cells_without_a_reading_exchange_nothing(hoist, library
         # What one gives the others of its group take: no group gives anything to the rest.
         assert gives[groups == group].sum() == pytest.approx(0.0, abs=1e-9)
     # A little goes round through the links to the neighbours.
-    assert np.abs(gives[groups > 1]).max() < 0.03 * np.abs(gives[groups == 1]).max()
+    assert np.abs(gives[groups > 1]).max() < 0.05 * np.abs(gives[groups == 1]).max()
 
 
 @pytest.mark.skipif(shutil.which("ngspice") is None, reason="no ngspice here")

@@ -110,7 +110,7 @@ def test_engine_and_demo_are_the_same_each_time(odd_hoist):
     from pathlib import Path
 
     tool = runpy.run_path(str(Path(__file__).parents[3] / "tools/lay_demo.py"))
-    assert tool["demo_arrangement"]() == odd_hoist.edited("arrangement.plus_at_m", None).arrangement
+    assert tool["demo_arrangement"]() == odd_hoist.arrangement
 
 
 def test_a_post_and_a_kept_place_stay_free(odd_hoist, library):

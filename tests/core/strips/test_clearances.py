@@ -13,24 +13,56 @@ from tests.conftest import found
 
 
 def test_the_tail_of_a_collecting_strip_keeps_its_distance_too(odd_hoist, library):
-    design = odd_hoist.edited("arrangement.plus_at_m", None)
-    layout = analyse(design, library).layout
-    run = next(r for r in strip_runs(layout) if any(tail_lengths(layout, r)) and r.node == 10)
-    # By hand: the strip with its tail as a polygon against every strip of another tap point of the face.
-    (x0, y0), (x1, y1) = run.points_m[-2:]
+    """The pole's groups moved about, so that at some of their cells the tail runs over a strip of another group: told there and only there."""
+    first = analyse(odd_hoist, library).layout
+    near, clear = 0, 0
+    for number in range(1, odd_hoist.cell_count + 1, 3):
+        # Exchanging the last group with another brings its collecting strip among others.
+        other = first.by_number[number].group
+        if other in (9, 10):
+            continue
+        change = {other: 10, 10: other}
+        placed = tuple(
+            p.model_copy(update={"group": change.get(p.group, p.group)}) for p in odd_hoist.arrangement.placed
+        )
+        last = [p for p in placed if p.group == 10]
+        for at in (last[0], last[-1]):
+            design = odd_hoist.with_edits(
+                ("arrangement.placed", placed), ("arrangement.plus_at_m", (at.x_m, at.y_m))
+            )
+            layout = analyse(design, library).layout
+            run = next((r for r in strip_runs(layout) if any(tail_lengths(layout, r)) and r.node == 10), None)
+            if run is None or len(run.points_m) < 2:
+                continue
+            apart = min(_tail(design, layout, run).distance(o) for o in _others(design, layout, run))
+            spoken = found(design, library).get("SR-8")
+            told = spoken is not None and run.id in spoken.sentence
+            if apart == 0:
+                assert spoken is not None
+                assert spoken.severity is Severity.STOP
+                near += 1
+            elif apart > 0.003:
+                assert not told
+                clear += 1
+    assert near >= 3
+    assert clear >= 3
+
+
+def _tail(design, layout, run):
+    """By hand: the strip's tail as a polygon."""
+    ends = run.points_m[-2:] if tail_lengths(layout, run)[1] else run.points_m[1::-1]
+    (x0, y0), (x1, y1) = ends
     along = np.array([x1 - x0, y1 - y0]) / np.hypot(x1 - x0, y1 - y0)
     end = np.array([x1, y1]) + along * (PAD_OVERHANG_M + LEAD_TAIL_M)
-    tail = LineString([(x1, y1), end]).buffer(design.joining.collector_strip.width_m / 2, cap_style="flat")
-    others = [
+    return LineString([(x1, y1), end]).buffer(design.joining.collector_strip.width_m / 2, cap_style="flat")
+
+
+def _others(design, layout, run):
+    return [
         LineString(r.points_m).buffer(design.joining.link_strip.width_m / 2, cap_style="square")
         for r in strip_runs(layout)
         if r.face is run.face and r.node != run.node and len(r.points_m) > 1
     ]
-    assert min(tail.distance(o) for o in others) == 0
-    spoken = found(design, library)["SR-8"]
-    assert spoken.severity is Severity.STOP
-    assert run.id in spoken.sentence
-    assert "SR-8" not in found(spoken.fix.applied(design), library)
 
 
 def test_the_tab_of_a_plate_is_laid_where_nothing_is_in_its_way(hoist, odd_hoist, library):

@@ -34,6 +34,9 @@ WORST_ROWS = 60
 SLIDER_STEPS = 200
 
 
+MEASURED_CSV = "CSV with a heading line such as “cell,resistance mΩ”"
+
+
 class StripsPage(Page):
     """Strips, currents, heat."""
 
@@ -94,13 +97,7 @@ class StripsPage(Page):
         self.measured = QLabel()
         self.measured.setWordWrap(True)
         row.addWidget(self.measured, 1)
-        row.addWidget(
-            self.button(
-                "&Measured cells…",
-                self.measured_wanted.emit,
-                "CSV with a heading line such as “cell,resistance mΩ”",
-            )
-        )
+        row.addWidget(self.button("&Measured cells…", self.measured_wanted.emit, MEASURED_CSV))
         self.body.addLayout(row)
         self.figures(
             ("Hottest strip", lambda: self.told.hottest_strip()),
@@ -123,6 +120,7 @@ class StripsPage(Page):
             "collector_layers",
             "collector_under",
             "collector_tabs",
+            "welder",
             "welds_per_pad",
             "gap_m",
             "judged_by",
@@ -241,8 +239,9 @@ class StripsPage(Page):
         metal = self.session.metal
         self._tell_measured()
         by = self.session.design.joining.joined_by
-        self._joining["welds_per_pad"].set_shown(by is JoinedBy.WELD)
-        self._joining["thread_m"].set_shown(by is JoinedBy.SCREW)
+        shown = {"welder": JoinedBy.WELD, "welds_per_pad": JoinedBy.WELD, "thread_m": JoinedBy.SCREW}
+        for name, school in shown.items():
+            self._joining[name].set_shown(by is school)
         if self._told_for is None or metal is not self._told_for:
             self.slider.blockSignals(True)
             self.slider.setValue(round(brief.current_steady_a / self._most_a() * SLIDER_STEPS))

@@ -14,7 +14,7 @@ from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
 from firmcell.core.strips.runs import metal_runs
 from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
-from firmcell.core.wiring.solved import sources_in
+from firmcell.core.wiring.solved import greatest_short, sources_in
 
 _WELD = re.compile(r"weld-(?:top|bottom)-N(\d+)")
 
@@ -74,6 +74,10 @@ class Live:
         )
 
 
+MOST_ENDS = 400
+"""Up to so many cell ends every pair of them is looked at."""
+BETWEEN_OTHERS = 1.1
+"""By how much a short between other ends than those looked at may be greater; engineering judgement."""
 LOOSE = 2
 """Ends that hang together where a cell is joined to nothing."""
 
@@ -106,13 +110,17 @@ def live_now(wiring: Wiring, layout: Layout, design: Design, nodes: frozenset[in
             continue
         low, high = min(ends, key=lambda n: ends[n]), max(ends, key=lambda n: ends[n])
         worst = max(worst, (ends[high] - ends[low], low, high), key=lambda w: w[0])
-        # A short over one group meets the least resistance, over cells in series the highest voltage.
         if len(ends) == LOOSE and loose_known:
             continue  # One loose cell is as good as another.
         loose_known = loose_known or len(ends) == LOOSE
-        pairs = [(low, high), *(pair for pair in own if pair[0] in ends)]
-        drives = (s.volts / s.ohm for s in sources_in(wiring, part, pairs, without) if s.ohm > 0)
-        short_a = max(short_a, SHORT_CIRCUIT_FACTOR * max(drives, default=0.0))
+        if len(ends) <= MOST_ENDS:
+            drives = greatest_short(wiring, part, list(ends), without)
+        else:
+            # A short over one group meets the least resistance, over cells in series the highest voltage.
+            pairs = [(low, high), *(pair for pair in own if pair[0] in ends)]
+            told = (s.volts / s.ohm for s in sources_in(wiring, part, pairs, without) if s.ohm > 0)
+            drives = BETWEEN_OTHERS * max(told, default=0.0)
+        short_a = max(short_a, SHORT_CIRCUIT_FACTOR * drives)
     volts, low, high = worst
     return Live(volts, short_a, wiring.by_id[low].label, wiring.by_id[high].label)
 

@@ -169,6 +169,14 @@ def _candidates(design: Design, layout: Layout, metal: UnderLoad, library: PartL
             )
 
 
+def _too_thick(strip: Strip, joining: Joining) -> bool:
+    """Whether the shop's welder does not join a strip; copper is soldered, or welded through nickel."""
+    if joining.joined_by is not JoinedBy.WELD:
+        return False
+    copper = strip.metal is StripMetal.COPPER
+    return strip.thickness_m > (WELDABLE_M if copper else joining.welder.thickest_m) + 1e-9
+
+
 def _stronger(design: Design, library: PartLibrary, part: str) -> Iterator[Fix]:
     layers, strip = getattr(design.joining, f"{part}_layers"), getattr(design.joining, f"{part}_strip")
     what = "links" if part == "link" else "collecting strip"
@@ -183,7 +191,7 @@ def _stronger(design: Design, library: PartLibrary, part: str) -> Iterator[Fix]:
                 yield Fix(words, ((f"joining.{part}_under", copper),))
     for other in library.strips:
         larger = other.section_m2 / other.resistivity_ohm_m > strip.section_m2 / strip.resistivity_ohm_m
-        too_thick = welded and other.thickness_m > WELDABLE_M
+        too_thick = _too_thick(other, design.joining)
         widest = WIDEST_STRIP_M if design.joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
         if other.name == strip.name or not larger or too_thick or other.width_m > widest:
             continue
@@ -224,7 +232,7 @@ def _both_stronger(design: Design, layout: Layout, library: PartLibrary) -> Iter
     share_a = design.brief.duty.lasting_a / (design.parallel if design.cell.is_round else 1)
     limit_k, ambient_k = design.cell.temperature_max_k, design.brief.ambient_max_k
     for strip in library.strips:
-        too_thick = joining.joined_by is JoinedBy.WELD and strip.thickness_m > WELDABLE_M
+        too_thick = _too_thick(strip, joining)
         # More layers of the present strip are offered by name above.
         same = strip == joining.link_strip == joining.collector_strip
         if too_thick or same or strip.width_m > widest or not strip_takes_screw(strip, joining):

@@ -13,10 +13,10 @@ import numpy as np
 
 from firmcell.core.geometry.connected import grown_parts
 from firmcell.core.layout.group_mending import Mending
+from firmcell.core.layout.group_rows import BENT, MOST_PLACES, Rows, lines_through
 from firmcell.core.layout.group_starts import Starts
 from firmcell.core.layout.grouping_problem import (
     BURIED,
-    ROUGH,
     TORN,
     UNLINKED,
     WAY,
@@ -25,9 +25,9 @@ from firmcell.core.layout.grouping_problem import (
     Progress,
 )
 
-LINK, LINK_MORE, SHORT_OF = 10.0, 1.0, 5.0
-"""Score of each cell with a link of its own, of each further pair, and lost by the square of those
-without."""
+LINK, LINK_MORE, CROWDED = 10.0, 1.0, 15.0
+"""Score of each cell with a link of its own, of each further pair, and lost by the square of the cells'
+currents that each link carries beyond its own."""
 
 
 TELL_EVERY = 400
@@ -76,7 +76,7 @@ def group_cells(
     kept = [search.starting.fitted(list(keep))] if keep is not None else []
     scored: dict[tuple[int, ...], float] = {}
     # A tenth of the work is looking at constructed starts.
-    yield from _look(search, itertools.chain(kept, search.starting.starts()), scored)
+    yield from _look(search, itertools.chain(kept, search.starting.starts(), search.rows()), scored)
     best = max(scored, key=lambda s: scored[s])
     if search.is_perfect(best):
         yield Progress(1.0, search.result(best, scored[best]))
@@ -158,7 +158,21 @@ class _Search:
         self.at_edge = [len(v) < full for v in self.near]
         self.value = [self._link_value(k) for k in range(parallel + 1)]
         self._last: Grouping | None = None
+        self.lines = lines_through(places.points_m, self.near)
+        self._line_of = [self._numbered(lines) for lines in self.lines]
         self.way = [self._ways(minus_at), self._ways(plus_at)]
+
+    def _numbered(self, lines: list[list[int]]) -> list[int]:
+        """The line that each place lies on; one by itself where it lies on none of this direction."""
+        found = list(range(-1, -self.n - 1, -1))
+        for number, line in enumerate(lines):
+            for place in line:
+                found[place] = number
+        return found
+
+    def _bends(self, members: Sequence[int]) -> int:
+        """How many lines a group lies on beyond the first, along the direction that needs fewest."""
+        return min((len({of[m] for m in members}) for of in self._line_of), default=1) - 1
 
     def _ways(self, at: tuple[float, float] | None) -> list[float] | None:
         if at is None:
@@ -168,9 +182,24 @@ class _Search:
 
     def _link_value(self, served: int) -> float:
         """What it is worth that so many cells of both groups have a link of their own."""
-        return LINK * served - SHORT_OF * (self.parallel - served) ** 2 - (0 if served else UNLINKED)
+        if not served:
+            return -UNLINKED
+        return LINK * served - CROWDED * (self.parallel / served - 1) ** 2
 
     # -- constructing -----------------------------------------------------------------------------------
+
+    def rows(self) -> Iterator[list[int]]:
+        """Groups of one line, or where there is no way of such of one or two, from either pole."""
+        if self.places.fixed or self.parallel == 1 or self.n > MOST_PLACES:
+            return
+        rows = Rows(self.near, self.lines, self.series, self.parallel, self.value)
+        for straight in (True, False):
+            found = list(rows.ways(straight))
+            for groups in found:
+                yield groups
+                yield [self.series + 1 - g if g else 0 for g in groups]
+            if any(self.is_perfect(groups) for groups in found):
+                return
 
     # -- judging ----------------------------------------------------------------------------------------
 
@@ -191,7 +220,8 @@ class _Search:
         total = sum(state.worth(k) for k in range(1, self.series))
         for group in range(1, self.series + 1):
             total -= TORN * (self._parts(members[group]) - 1)
-        total += ROUGH * sum(state.own) - sum(self._buried(k, members) for k in range(self.series + 1))
+        total -= BENT * sum(self._bends(group) for group in members[1:])
+        total -= sum(self._buried(k, members) for k in range(self.series + 1))
         return total - self._pole_ways(members)
 
     def _buried(self, node: int, members: list[list[int]]) -> float:
@@ -298,7 +328,7 @@ class _Search:
             total -= self._buried(k, members)
         for g in (a, b):
             if g:
-                total += ROUGH * state.own[g] - TORN * state.parts[g]
+                total -= BENT * self._bends(members[g]) + TORN * state.parts[g]
         return total
 
 
@@ -310,7 +340,6 @@ class _State:
     links : neighbour pairs between groups k and k + 1.
     low, high : how many cells of group k touch group k + 1, and how many of k + 1 touch k.
     up, down : for each place how many neighbours are in the next and in the group before.
-    own : neighbour pairs within each group.
     parts : how many parts each group is in; kept by whoever swaps.
     """
 
@@ -319,7 +348,7 @@ class _State:
         n, series = search.n, search.series
         self.members: list[list[int]] = [[] for _ in range(series + 1)]
         self.links, self.low, self.high = ([0] * (series + 2) for _ in range(3))
-        self.up, self.down, self.own = [0] * n, [0] * n, [0] * (series + 2)
+        self.up, self.down = [0] * n, [0] * n
         for place, group in enumerate(groups):
             self.members[group].append(place)
         for i, j in search.pair_list:
@@ -334,8 +363,6 @@ class _State:
                 self.high[a] += not self.down[j]
                 self.up[i] += 1
                 self.down[j] += 1
-            elif a == b:
-                self.own[a] += 1
         self.parts = [0] * (series + 1)
 
     def served(self, k: int) -> int:
@@ -367,9 +394,7 @@ class _State:
         self.up[place] = self.down[place] = 0
         for j in self.search.near[place]:
             other = self.groups[j]
-            if other == old:
-                self.own[old] -= 1
-            elif other == old - 1 and other:
+            if other == old - 1 and other:
                 self.up[j] -= 1
                 self.low[other] -= not self.up[j]
             elif other == old + 1:
@@ -383,9 +408,7 @@ class _State:
             return
         for j in self.search.near[place]:
             other = self.groups[j]
-            if other == new:
-                self.own[new] += 1
-            elif other == new - 1 and other:
+            if other == new - 1 and other:
                 self.low[other] += not self.up[j]
                 self.up[j] += 1
                 self.down[place] += 1

@@ -24,10 +24,6 @@ WAY = 6.0
 """Score lost for each pitch between a pole and where it is wanted."""
 
 
-ROUGH = 1.5
-"""Score of each pair of neighbours within a group, so that groups are compact and their strips few."""
-
-
 @frozen
 class PlacesToGroup:
     """Places to be given to groups.

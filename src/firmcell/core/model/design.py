@@ -19,7 +19,7 @@ from firmcell.core.base.quantity import (
 )
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import ExistingPack, JobDetails
-from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.joint_kinds import JoinedBy, Welder
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Keying, Sleeve, Strip, Wire
 from firmcell.core.model.wire_laying import WireLaying
 
@@ -182,6 +182,7 @@ class Joining(Frozen):
     collector_layers: Count = Field(1, title="Layers of collecting strips", ge=1, le=8)
     collector_under: Strip | None = Field(None, title="Copper under the collecting strips")
     collector_tabs: Strip | None = Field(None, title="Tabs between collecting bar and cells")
+    welder: Welder = Field(Welder.MEDIUM, title="Spot welder")
     welds_per_pad: Count = Field(2, title="Weld pairs on each pad", ge=1, le=12)
     doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
 

@@ -16,6 +16,19 @@ class JoinedBy(StrEnum):
     SCREW = "screws"
 
 
+class Welder(StrEnum):
+    """Spot welders by what they join; a bench has one, and strip is chosen for it."""
+
+    SMALL = "small: nickel to 0.15 mm"
+    MEDIUM = "medium: nickel to 0.2 mm"
+    STRONG = "strong: nickel to 0.3 mm"
+
+    @property
+    def thickest_m(self) -> float:
+        """Thickest nickel or steel that it joins reliably, m; common practice, no source."""
+        return {Welder.SMALL: 0.00015, Welder.MEDIUM: 0.0002, Welder.STRONG: 0.0003}[self]
+
+
 @frozen
 class JointKind:
     """What one kind of joint between strip and cell is like.

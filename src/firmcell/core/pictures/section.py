@@ -37,7 +37,7 @@ class SectionMatter(NamedTuple):
 
 
 def end_layers(cell: Cell, joining: Joining, insulation: PackInsulation) -> tuple[Layer, ...]:
-    """Return the layers above a positive end from the metal outwards.
+    """Return the layers above a positive end from the metal outwards, where the metal lies highest.
 
     The ring lies beside the nub and adds no height.
     """
@@ -52,6 +52,11 @@ def end_layers(cell: Cell, joining: Joining, insulation: PackInsulation) -> tupl
             Layer(f"parallel strip, {joining.link_layers} ×", "section.parallel", one),
             Layer(f"series link, {joining.link_layers} ×", "section.link", one),
         ]
+        high = joining.collector_layers * joining.collector_strip.thickness_m
+        tabs = joining.collector_tabs.thickness_m if joining.collector_tabs else 0.0
+        if high + tabs > 2 * one:
+            words = f"collecting strip, {joining.collector_layers} ×"
+            layers = [Layer("tab", "section.link", tabs), Layer(words, "section.parallel", high)]
     layers += [
         Layer("sheet", "sheet", insulation.sheet_m),
         Layer("tape", "tape", insulation.tape_m),

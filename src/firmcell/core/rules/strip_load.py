@@ -8,7 +8,6 @@ from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import amperes, celsius, plural
 from firmcell.core.model.design import JudgedBy
 from firmcell.core.model.joint_kinds import JoinedBy
-from firmcell.core.model.limits import SMALL_WELDER_M
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import Hit, rule
@@ -39,8 +38,12 @@ def _worst(s: Situation, collectors: bool) -> StripPiece | None:
 
 
 def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
-    """More layers if three are enough; else the least strip of the part library that any welder joins, then
-    bars on tabs, then the least of any metal."""
+    """One layer of what the shop's welder joins, thicker or wider; then more layers if three are enough; then
+    the least strip in layers, bars on tabs, and the least of any metal."""
+    if s.design.joining.joined_by is JoinedBy.WELD and not (part == "collector" and s.design.joining.on_tabs):
+        one = _least_strip(s, piece, part, easily_welded=True, most_layers=1)
+        if one is not None:
+            return one
     if piece.layers_needed <= LAYERS_WORTH_WELDING:
         return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
     welded = s.design.joining.joined_by is JoinedBy.WELD
@@ -57,7 +60,13 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     return any_metal
 
 
-def _least_strip(s: Situation, piece: StripPiece, part: str, easily_welded: bool) -> Fix | None:
+def _least_strip(
+    s: Situation,
+    piece: StripPiece,
+    part: str,
+    easily_welded: bool,
+    most_layers: int = LAYERS_WORTH_WELDING,
+) -> Fix | None:
     """The least metal that carries what a piece does in few layers."""
     joining, ambient = s.design.joining, s.design.brief.ambient_max_k
     best: tuple[float, int, Strip] | None = None
@@ -65,11 +74,13 @@ def _least_strip(s: Situation, piece: StripPiece, part: str, easily_welded: bool
         welded = joining.joined_by is JoinedBy.WELD
         if (welded and strip.thickness_m > WELDABLE_M) or strip.width_m > WIDEST * s.analysis.layout.pitch_m:
             continue
-        if easily_welded and (strip.metal is StripMetal.COPPER or strip.thickness_m > SMALL_WELDER_M):
+        if easily_welded and (
+            strip.metal is StripMetal.COPPER or strip.thickness_m > joining.welder.thickest_m + 1e-9
+        ):
             continue
         if not strip_takes_screw(strip, joining):
             continue
-        for layers in range(1, LAYERS_WORTH_WELDING + 1):
+        for layers in range(1, most_layers + 1):
             if long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient) >= piece.current_steady_a:
                 metal = strip.section_m2 * layers
                 if best is None or metal < best[0]:

@@ -9,7 +9,6 @@ from firmcell.core.base.wording import amperes, millimetres, plural
 from firmcell.core.layout.cell_places import lay_out, lead_cell, place_in_space
 from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.joint_kinds import LEAST_BAR_THREADS, JoinedBy, terminal_torque
-from firmcell.core.model.limits import SMALL_WELDER_M
 from firmcell.core.model.parts import CellForm, Strip, StripMetal
 from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
@@ -28,7 +27,7 @@ from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_len
     reason="Copper spreads current and heat so well that a small welder makes no nugget.",
 )
 def hard_to_weld(s: Situation) -> Iterator[Hit]:
-    """Strip that a small welder cannot join."""
+    """Strip that the shop's welder cannot join."""
     if s.design.joining.joined_by is not JoinedBy.WELD:
         return
     for words, strip in (
@@ -39,9 +38,9 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
             yield Hit(
                 f"{words} are copper: weld through nickel on top, or solder; peel samples before trusting it."
             )
-        elif strip.thickness_m > SMALL_WELDER_M + 1e-9:
+        elif strip.thickness_m > s.design.joining.welder.thickest_m + 1e-9:
             yield Hit(
-                f"{words} are {strip.thickness_m * 1e3:.2f} mm thick: a small welder will not get through."
+                f"{words} are {strip.thickness_m * 1e3:.2f} mm thick: a welder of this class ({s.design.joining.welder.value}) will not get through."
             )
 
 
@@ -98,7 +97,7 @@ def thin_tabs(s: Situation) -> Iterator[Hit]:
         other
         for other in s.library.strips
         if other.metal is StripMetal.NICKEL
-        and other.thickness_m <= SMALL_WELDER_M
+        and other.thickness_m <= joining.welder.thickest_m + 1e-9
         and tab_rise(joining.model_copy(update={"collector_tabs": other}), current, s.analysis.strip_limit_k)
         <= TAB_WARMER_K
     ]

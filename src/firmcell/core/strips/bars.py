@@ -4,7 +4,6 @@ pack and then welded to the cells."""
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import JoinedBy
-from firmcell.core.model.limits import SMALL_WELDER_M
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell, Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
@@ -43,7 +42,9 @@ def bar_on_tabs(
     nickel = [
         s
         for s in library.strips
-        if s.metal is StripMetal.NICKEL and s.thickness_m <= SMALL_WELDER_M and s.width_m <= TAB_WIDEST_M
+        if s.metal is StripMetal.NICKEL
+        and s.thickness_m <= design.joining.welder.thickest_m + 1e-9
+        and s.width_m <= TAB_WIDEST_M
     ]
     room_m = layout.pitch_m - 2 * (design.joining.gap_m + PLACING_M)
     bars = _carrying(library, room_m, layers, current_a, design.cell, design.brief.ambient_max_k)

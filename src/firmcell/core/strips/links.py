@@ -1,12 +1,11 @@
-"""Direct links between two groups, and the straight runs that join one group."""
+"""Straight lines of neighbouring pads, and the runs along them that join one group."""
 
 import itertools
-from collections import Counter
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from math import atan2, cos, degrees, hypot, radians, sin
 
 from firmcell.core.geometry.connected import DisjointSets, grown_parts
-from firmcell.core.layout.cell_places import CellPlace, Layout
+from firmcell.core.layout.cell_places import Layout
 
 
 def is_straight(points: Sequence[tuple[float, float]], tolerance: float = 0.02) -> bool:
@@ -62,58 +61,7 @@ def direction_of(a: tuple[float, float], b: tuple[float, float]) -> int:
     return round(degrees(atan2(b[1] - a[1], b[0] - a[0]))) % 180
 
 
-def link_matching(
-    layout: Layout, first: tuple[CellPlace, ...], second: tuple[CellPlace, ...]
-) -> list[tuple[int, int]]:
-    """Return direct links from plus of `first` to minus of `second` (cell numbers), one for every cell that
-    can have one.
-
-    First the largest set with each cell in at most one; of equally many, links along the direction most
-    pairs have, so that the strips lie parallel. Then each cell left over that touches the other group
-    gets a link to the one there that has fewest.
-    """
-    theirs = {c.number: c for c in second}
-    pads = {c.number: layout.pad(c, True) for c in first} | {
-        n: layout.pad(c, False) for n, c in theirs.items()
-    }
-    choices = {c.number: [n for n in layout.adjacency[c.number] if n in theirs] for c in first}
-    directions = Counter(direction_of(pads[i], pads[j]) for i, found in choices.items() for j in found)
-    for i, found in choices.items():
-        found.sort(key=lambda j, i=i: (-directions[direction_of(pads[i], pads[j])], j))  # type: ignore[misc]
-    taken: dict[int, int] = {}
-
-    def place(i: int, tried: set[int]) -> bool:
-        for j in choices[i]:
-            if j not in tried:
-                tried.add(j)
-                if j not in taken or place(taken[j], tried):
-                    taken[j] = i
-                    return True
-        return False
-
-    # Cells with one choice only go first, so that most get the direction they like.
-    for cell in sorted(first, key=lambda c: (len(choices[c.number]), c.number)):
-        place(cell.number, set())
-    links = {(i, j) for j, i in taken.items()}
-    used = Counter(n for link in links for n in link)
-    for i, found in choices.items():
-        if found and not used[i]:
-            _add_link(links, used, min(((i, j) for j in found), key=lambda ij: (used[ij[1]], ij)))
-    for j in theirs:
-        found = [i for i in layout.adjacency[j] if i in choices]
-        if found and not used[j]:
-            _add_link(links, used, min(((i, j) for i in found), key=lambda ij: (used[ij[0]], ij)))
-    return sorted(links)
-
-
-def _add_link(links: set[tuple[int, int]], used: Counter[int], link: tuple[int, int]) -> None:
-    links.add(link)
-    used.update(link)
-
-
-def spanning_runs(
-    layout: Layout, pads: dict[int, tuple[float, float]], avoid: int | None = None
-) -> list[list[int]]:
+def spanning_runs(layout: Layout, pads: dict[int, tuple[float, float]]) -> list[list[int]]:
     """Return straight runs of cells that join all pads with as few pieces as a greedy choice finds.
 
     Parameters
@@ -121,8 +69,6 @@ def spanning_runs(
     layout : Layout
     pads : dict
         Pads of one group on one face by cell number, m.
-    avoid : int, optional
-        A direction in degrees (that of the series links) that is taken only if nothing else joins as many.
 
     Notes
     -----
@@ -130,14 +76,8 @@ def spanning_runs(
     does not hang together yet, cut to the part that does. Parts with no neighbours between them are
     joined by a strip between their nearest pads, which the rules then speak of.
     """
-    edges: dict[int, dict[int, list[int]]] = {}
-    for a in pads:
-        for b in layout.adjacency[a]:
-            if a < b and b in pads:
-                way = edges.setdefault(direction_of(pads[a], pads[b]), {})
-                way.setdefault(a, []).append(b)
-                way.setdefault(b, []).append(a)
-    chains = [chain for way, near in edges.items() for chain in _chains(near, pads, way)]
+    pairs = [(a, b) for a in pads for b in layout.adjacency[a] if a < b and b in pads]
+    chains = [chain for _, chain in chains_of(pads, pairs)]
     parts = DisjointSets(pads)
     runs: list[list[int]] = []
     while chains:
@@ -145,29 +85,51 @@ def spanning_runs(
         for chain in chains:
             useful = _useful(parts, chain)
             if useful:
-                along = direction_of(pads[chain[0]], pads[chain[-1]])
-                scored.append((useful[2], along != avoid, -chain[0], chain[useful[0] : useful[1] + 1]))
+                scored.append((useful[2], -chain[0], chain[useful[0] : useful[1] + 1]))
         if not scored:
             break
-        best = max(scored)[3]
+        best = max(scored)[2]
         for a, b in itertools.pairwise(best):
             parts.join(a, b)
         runs.append(best)
         chains = [c for c in chains if len({parts.find(m) for m in c}) > 1]
     while len({parts.find(m) for m in pads}) > 1:
-        a, b = _nearest_of_other_part(parts, pads)
+        a, b = nearest_of_other_part(parts, pads)
         parts.join(a, b)
         runs.append([a, b])
     return runs
 
 
-def _chains(
-    near: dict[int, list[int]], pads: dict[int, tuple[float, float]], way: int
-) -> Iterator[list[int]]:
-    """Lines of neighbours of one direction, each in order along it."""
-    c, s = cos(radians(way)), sin(radians(way))
-    for line in grown_parts(near, near):
-        yield sorted(line, key=lambda m: pads[m][0] * c + pads[m][1] * s)
+def chains_of(
+    pads: Mapping[int, tuple[float, float]], pairs: Iterable[tuple[int, int]]
+) -> Iterator[tuple[int, list[int]]]:
+    """Yield the straight lines of neighbouring pads, each in order along it, with its direction in degrees.
+
+    Parameters
+    ----------
+    pads : mapping
+        Places by number, m.
+    pairs : iterable of tuple of int
+        Neighbours.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> list(chains_of({1: (0, 0), 2: (1, 0), 3: (2, 0)}, [(1, 2), (2, 3)]))
+    [(0, [1, 2, 3])]
+    """
+    edges: dict[int, dict[int, list[int]]] = {}
+    for a, b in pairs:
+        way = edges.setdefault(direction_of(pads[a], pads[b]), {})
+        way.setdefault(a, []).append(b)
+        way.setdefault(b, []).append(a)
+    for degrees_, near in edges.items():
+        c, s = cos(radians(degrees_)), sin(radians(degrees_))
+        for line in grown_parts(near, near):
+            yield degrees_, sorted(line, key=lambda m: pads[m][0] * c + pads[m][1] * s)
 
 
 def _useful(parts: DisjointSets, chain: list[int]) -> tuple[int, int, int] | None:
@@ -184,7 +146,29 @@ def _useful(parts: DisjointSets, chain: list[int]) -> tuple[int, int, int] | Non
     return first, last, joins
 
 
-def _nearest_of_other_part(parts: DisjointSets, pads: dict[int, tuple[float, float]]) -> tuple[int, int]:
+def nearest_of_other_part(parts: DisjointSets, pads: Mapping[int, tuple[float, float]]) -> tuple[int, int]:
+    """Return the two nearest pads that do not hang together yet.
+
+    Parameters
+    ----------
+    parts : DisjointSets
+        What hangs together so far.
+    pads : mapping
+        Places by number, m.
+
+    Returns
+    -------
+    pair : tuple of int
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> nearest_of_other_part(DisjointSets([1, 2, 3]), {1: (0, 0), 2: (5, 0), 3: (2, 0)})
+    (1, 3)
+    """
     roots = {m: parts.find(m) for m in pads}
     return min(
         ((a, b) for a, b in itertools.combinations(sorted(pads), 2) if roots[a] != roots[b]),

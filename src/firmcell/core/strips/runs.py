@@ -10,7 +10,8 @@ from typing import NamedTuple
 
 from firmcell.core.layout.cell_places import CellPlace, Layout
 from firmcell.core.model.design import Face, StripStyle
-from firmcell.core.strips.links import direction_of, is_straight, link_matching, spanning_runs
+from firmcell.core.strips.cover import fewest_strips
+from firmcell.core.strips.links import is_straight, spanning_runs
 from firmcell.core.strips.tap_points import Node, node_pads, nodes_of, pole_on
 
 LEAD_TAIL_M = 0.010
@@ -64,53 +65,38 @@ class _NodeRuns:
 
     def generate(self) -> None:
         plus, minus = self.node.plus_cells, self.node.minus_cells
-        links = self._links(plus, minus) if plus and minus else []
-        ways = Counter(direction_of(self.pads[i], self.pads[j]) for i, j in links)
-        avoid = ways.most_common(1)[0][0] if ways else None
-        for side, group in (("P", plus), ("M", minus)):
-            pads = {c.number: self.pads[c.number] for c in group}
-            for run in spanning_runs(self.layout, pads, avoid):
-                self._parallel(side, run, links)
-            if len(group) == 1 and not links:
-                self.made.append((StripKind.COLLECTOR, "C", [group[0].number]))
-
-    def _links(self, plus: tuple[CellPlace, ...], minus: tuple[CellPlace, ...]) -> list[tuple[int, int]]:
-        links = link_matching(self.layout, plus, minus)
-        kind = StripKind.LINK
-        if not links:
-            ours, theirs = ({c.number for c in group} for group in (plus, minus))
-            links = [
-                min(
-                    itertools.product(sorted(ours), sorted(theirs)),
-                    key=lambda ab: hypot(
-                        self.pads[ab[0]][0] - self.pads[ab[1]][0], self.pads[ab[0]][1] - self.pads[ab[1]][1]
-                    ),
-                )
-            ]
-            blocks = {c.block for c in (*plus, *minus)}
-            kind = StripKind.BRIDGE if len(blocks) > 1 else StripKind.LINK
-        for i, j in links:
-            self.made.append((kind, "B" if kind is StripKind.BRIDGE else "L", [i, j]))
-        return links
-
-    def _parallel(self, side: str, run: list[int], links: list[tuple[int, int]]) -> None:
-        """Lay a parallel strip; one that goes on in the line of a link becomes one piece with it."""
-        if not links:
-            self.made.append((StripKind.COLLECTOR, "C", run))
+        if plus and minus:
+            self._between(plus, minus)
             return
-        for n, (kind, tag, cells) in enumerate(self.made):
-            if kind is not StripKind.LINK:
-                continue
-            for mine, theirs in (
-                (run, cells),
-                (run, cells[::-1]),
-                (run[::-1], cells),
-                (run[::-1], cells[::-1]),
-            ):
-                if mine[-1] == theirs[0] and is_straight([self.pads[m] for m in (mine[-2], *theirs[:2])]):
-                    self.made[n] = (kind, tag, [*mine, *theirs[1:]])
-                    return
-        self.made.append((StripKind.PARALLEL, side, run))
+        group = plus or minus
+        runs = spanning_runs(self.layout, {c.number: self.pads[c.number] for c in group})
+        for run in runs or [[c.number for c in group]]:
+            self.made.append((StripKind.COLLECTOR, "C", run))
+
+    def _between(self, plus: tuple[CellPlace, ...], minus: tuple[CellPlace, ...]) -> None:
+        """Strips that join one group to the next, and each within itself where that is still to be done."""
+        ours, theirs = ({c.number for c in group} for group in (plus, minus))
+        if any(b in theirs for a in ours for b in self.layout.adjacency[a]):
+            for piece in fewest_strips(self.pads, ours, self.layout.adjacency):
+                sides = {m in ours for m in piece}
+                kind, tag = (
+                    (StripKind.LINK, "L")
+                    if len(sides) > 1
+                    else (StripKind.PARALLEL, "P" if True in sides else "M")
+                )
+                self.made.append((kind, tag, list(piece)))
+            return
+        nearest = min(
+            itertools.product(sorted(ours), sorted(theirs)),
+            key=lambda ab: hypot(
+                self.pads[ab[0]][0] - self.pads[ab[1]][0], self.pads[ab[0]][1] - self.pads[ab[1]][1]
+            ),
+        )
+        apart = len({c.block for c in (*plus, *minus)}) > 1
+        self.made.append((StripKind.BRIDGE, "B", [*nearest]) if apart else (StripKind.LINK, "L", [*nearest]))
+        for side, group in (("P", plus), ("M", minus)):
+            for run in spanning_runs(self.layout, {c.number: self.pads[c.number] for c in group}):
+                self.made.append((StripKind.PARALLEL, side, run))
 
     def runs(self) -> Iterator[StripRun]:
         """The runs in order: links, parallel strips, collecting strips, each numbered from 1."""

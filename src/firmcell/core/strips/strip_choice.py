@@ -4,11 +4,12 @@ import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
+from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.strip_heat import long_run_temperature
 
-WELDERS = (("small welder", 0.00015), ("medium", 0.0002), ("strong", 0.0003))
-"""Thickest nickel that a class of spot welder joins reliably, m; common practice, no source."""
+WELDERS = tuple((each.name.lower(), each.thickest_m) for each in Welder)
+"""Thickest nickel that a class of spot welder joins reliably, m."""
 STRIP_WIDTHS_M, STRIP_THICKNESS_M = (0.005, 0.007, 0.008, 0.010, 0.012), (0.00005, 0.0003)
 BAR_WIDTHS_M, BAR_THICKNESS_M = (0.010, 0.012, 0.015, 0.020, 0.025), (0.0002, 0.003)
 """What is worth showing of strip that is welded or soldered, and of bars that are screwed."""

@@ -69,6 +69,40 @@ def sources_in(
     ]
 
 
+def greatest_short(
+    wiring: Wiring, part: Mapping[str, float], ends: Sequence[str], without: Collection[str] = ()
+) -> float:
+    """Return the greatest current that a tool across any two of some nodes of one connected part drives, A.
+
+    Parameters
+    ----------
+    wiring : Wiring
+    part : mapping
+        Nodes of the part, with the voltage of each at rest against any one of them, V.
+    ends : sequence of str
+        Where a tool may touch.
+    without : collection of str
+        Ids of edges that are not there.
+
+    References
+    ----------
+    .. [1] kirchhoff
+    """
+    near = {e.id: e for name in part for e in wiring.at(name)}
+    place = {name: n for n, name in enumerate(part)}
+    network, _, _ = _network([e for e in near.values() if e.id not in without], place, (ends[0], ends[-1]))
+    at = np.array([place[name] for name in ends])
+    injected = np.zeros((len(place), len(ends)))
+    injected[at, np.arange(len(ends))] = 1.0
+    # Between two nodes lies what each is behind alone, less twice what they share.
+    shared = network.factor.solve(injected)[at]
+    ohms = np.diag(shared)[:, None] + np.diag(shared)[None, :] - shared - shared.T
+    volts = np.array([part[name] for name in ends])
+    apart = np.abs(volts[:, None] - volts[None, :])
+    live = (apart > 1e-9) & (ohms > 0)
+    return float((apart[live] / ohms[live]).max(initial=0.0))
+
+
 def pin_groups(wiring: Wiring) -> tuple[int, ...]:
     """Return how many groups lie between B0 and each tap, read where its lead ends: at its place of the
     plug, at its pad, or at the tap itself where none is led out. Empty where there is no pack.
