@@ -4,7 +4,6 @@ from typing import TYPE_CHECKING
 
 from firmcell.core.base.wording import (
     millimetres,
-    plural,
 )
 from firmcell.store.units import show
 
@@ -22,8 +21,10 @@ class LayoutFigures:
         m, p = self.page.session.analysis.measures, self.page.session.design.parallel
         if self.page.session.design.series < 2:
             return "one group only"
-        at = f"fewest {m.links_least} (groups {m.links_least_at} and {m.links_least_at + 1}) for {plural(p, 'cell')}"
-        return f"{m.links} of {m.links_bound} at most, {at}"
+        g = m.served_least_at
+        if m.served_least >= p:
+            return f"{m.links}; every cell touches the next group"
+        return f"{m.links}; of groups {g} and {g + 1} {m.served_least} of {p} cells touch the other group"
 
     def gaps(self) -> str:
         fit = self.page.session.analysis.fit

@@ -73,6 +73,9 @@ def _shifts(touching: tuple[CellPlace, ...], node: int, shares: StripShares | No
     """How far each pad of a tap point stands off their mean for each ampere of load, Ω, by cell."""
     if shares is None or shares.open_at is not None:
         return {}
+    if not touching:
+        # A hand painted the group at this end empty.
+        return {}
     volts = {c.number: shares.pads[c.number, c.group == node] for c in touching}
     middle = sum(volts.values()) / len(volts)
     return {number: v - middle for number, v in volts.items()}
@@ -147,4 +150,5 @@ def _nearest_pad(layout: Layout, node: Node, off_m: dict[int, float]) -> CellPla
         way = layout.width_m / 2 - layout.pad(c, c.group == node.number)[1]
         return (round(way + off_m.get(c.number, 0.0), 6), -c.y_m, -c.x_m)
 
-    return min(node.minus_cells + node.plus_cells, key=cost)
+    # Where a hand painted the group at an end empty, any cell stands in for it; the rules speak of it.
+    return min(node.minus_cells + node.plus_cells or layout.cells, key=cost)

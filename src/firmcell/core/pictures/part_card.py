@@ -9,6 +9,7 @@ from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import joints_in_words
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
+from firmcell.core.strips.why_there import missing_without
 
 
 @frozen
@@ -125,6 +126,7 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
         StripKind.BRIDGE: "Flexible insulated wire: blocks move against each other.",
         StripKind.PLATE: "The band of the plate between two neighbouring pads that carries most.",
     }[p.kind]
+    needed = missing_without(a.layout, p.id, a.pack.cell_current_steady_a)
     return Description(
         f"{title} {p.id}",
         (
@@ -136,6 +138,7 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
             ),
             ("Warms to", f"{celsius(p.temperature_k)}, {celsius(p.peak_temperature_k)} after the peak"),
             ("Joined by", joints_in_words(d.joining.joined_by, p.joints)),
+            *((("Without it", needed),) if needed else ()),
         ),
         why,
     )

@@ -165,12 +165,12 @@ def tight_fit(s: Situation) -> Iterator[Hit]:
     reason="Cells without a link of their own send their current along the parallel strip.",
 )
 def few_links(s: Situation) -> Iterator[Hit]:
-    """Fewer direct links between groups than cells in parallel."""
+    """Cells of a group that touch no cell of the next."""
     m, layout = s.analysis.measures, s.analysis.layout
     # Of flat cells one bar runs over the terminals of both groups: where they touch once, all have their
     # link.
     enough = 1 if layout.terminal_m else s.design.parallel
-    if layout.series < 2 or m.links_least >= enough or not m.links_least_at:
+    if layout.series < 2 or m.served_least >= enough or not m.served_least_at:
         return
     fix = None
     if layout.in_rows:
@@ -181,10 +181,10 @@ def few_links(s: Situation) -> Iterator[Hit]:
                 f"Put each group in one column, {s.design.parallel} across",
                 (("arrangement", Arrangement.model_validate(straight.model_dump())),),
             )
-    g = m.links_least_at
-    many = f"only {plural(m.links_least, 'direct link')}" if m.links_least else "no direct link"
+    g, served = m.served_least_at, m.served_least
+    many = f"{served} of {plural(s.design.parallel, 'cell')}" if served else "no cell"
     yield Hit(
-        f"Groups {g} and {g + 1} share {many} for {plural(s.design.parallel, 'cell')}"
+        f"Of groups {g} and {g + 1} {many} {'touch' if served > 1 else 'touches'} the other group"
         + (
             "."
             if layout.in_rows
@@ -192,7 +192,11 @@ def few_links(s: Situation) -> Iterator[Hit]:
         ),
         refs=(f"group:{g}", f"group:{g + 1}"),
         fix=fix,
-        severity=Severity.ATTENTION if m.links_least else Severity.STOP,
+        severity=Severity.STOP
+        if not served
+        else Severity.ATTENTION
+        if 2 * served < s.design.parallel
+        else Severity.NOTE,
     )
 
 

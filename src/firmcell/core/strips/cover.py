@@ -333,6 +333,44 @@ class _Flow:
         return max(float(after.max()), abs(float(carried)))
 
 
+def worst_load(pads: Pads, first: Iterable[int], pieces: Iterable[tuple[int, ...]]) -> float:
+    """Return what the most loaded span of the strips of a tap point carries, in cells' currents.
+
+    Parameters
+    ----------
+    pads : mapping
+        Place of each pad by the number of its cell, m.
+    first : iterable of int
+        Cells of the one group, each of which puts one cell's current in.
+    pieces : iterable of tuple of int
+        Cells that each strip is joined to; together they join all pads.
+
+    Returns
+    -------
+    load : float
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    Two cells that reach the other group through one link:
+
+    >>> worst_load({1: (0, 0), 2: (0, 1), 3: (1, 0), 4: (1, 1)}, [1, 2], [(1, 2), (1, 3), (3, 4)])
+    2.0
+    """
+    numbers, ours = sorted(pads), frozenset(first)
+    index = {m: n for n, m in enumerate(numbers)}
+    lines = [tuple(index[m] for m in piece) for piece in pieces]
+    node = _Node(
+        tuple(pads[m] for m in numbers), tuple(m in ours for m in numbers), (), lines, [0] * len(lines)
+    )
+    return round(
+        float(_Flow(node, [_Strip(n, 0, len(line) - 1) for n, line in enumerate(lines)]).loads.max()), 9
+    )
+
+
 def _relieved(node: _Node, strips: list[_Strip]) -> list[_Strip]:
     """With strips longer or more, one at a time, as long as the most loaded span has too much and that
     helps."""

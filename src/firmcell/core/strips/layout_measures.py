@@ -16,6 +16,9 @@ class LayoutMeasures(Frozen):
     links, links_least : direct links between consecutive groups, all and the fewest.
     links_bound : what all of them cannot exceed on this lattice.
     links_least_at : the first of the two groups that share the fewest.
+    served_least, served_least_at : fewest cells of one of two consecutive groups that touch the other at all,
+        and the first of those two groups. A cell may have several links, so there can be enough links while
+        a cell has none.
     collecting_m : longest way along a collecting strip to the lead, m.
     pieces, different : pieces of strip (one layer), and how many different lengths they have.
     welds, joints : by face, weld pairs; and whatever it is joined by.
@@ -25,6 +28,8 @@ class LayoutMeasures(Frozen):
     links_least: int
     links_least_at: int
     links_bound: int
+    served_least: int
+    served_least_at: int
     collecting_m: float
     pieces: int
     different: int
@@ -42,6 +47,7 @@ def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMea
     }
     counted = [(k, g) for g, k in enumerate(layout.links, start=1) if g in within]
     least, at = min(counted, default=(0, 0))
+    served, served_at = min(((_served(layout, g), g) for g in within), default=(0, 0))
     six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
     bound = links_bound(len(layout.cells), len(layout.neighbours), layout.series, max(sizes, default=1), six)
     ways = [p.length_m for p in pieces if p.kind is StripKind.COLLECTOR]
@@ -51,9 +57,20 @@ def layout_measures(layout: Layout, pieces: tuple[StripPiece, ...]) -> LayoutMea
         links_least=least,
         links_least_at=at,
         links_bound=bound,
+        served_least=served,
+        served_least_at=served_at,
         collecting_m=max(ways, default=0.0),
         pieces=len(pieces),
         different=len({round(p.length_m, 4) for p in strips}),
         welds={face.value: sum(p.weld_pairs for p in pieces if p.face is face) for face in Face},
         joints={face.value: sum(p.joints for p in pieces if p.face is face) for face in Face},
+    )
+
+
+def _served(layout: Layout, group: int) -> int:
+    """How many cells of a group and of the next touch the other one, of the two that which fewer do."""
+    one, other = ({c.number for c in layout.group_cells(g)} for g in (group, group + 1))
+    return min(
+        sum(not mine.isdisjoint(layout.adjacency[c]) for c in theirs)
+        for mine, theirs in ((one, other), (other, one))
     )

@@ -106,7 +106,8 @@ def plates(layout: Layout, joining: Joining, cell: Cell) -> tuple[Plate, ...]:
     six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
     # Between two pads a third one may stand as near as the lattice allows.
     neck = max(min(reach * 0.9, layout.pitch_m * (SIN60 if six else 1.0) - reach - apart), LEAST_REACH_M / 2)
-    nodes = nodes_of(layout)
+    # A hand may have painted a group empty: a tap point without a cell has no plate.
+    nodes = tuple(node for node in nodes_of(layout) if node.plus_cells or node.minus_cells)
     plain = []
     for node in nodes:
         pads = node_pads(layout, node)

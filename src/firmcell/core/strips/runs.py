@@ -69,6 +69,9 @@ class _NodeRuns:
             self._between(plus, minus)
             return
         group = plus or minus
+        if not group:
+            # Two groups that a hand painted empty: there is nothing to join.
+            return
         runs = spanning_runs(self.layout, {c.number: self.pads[c.number] for c in group})
         for run in runs or [[c.number for c in group]]:
             self.made.append((StripKind.COLLECTOR, "C", run))
