@@ -14,10 +14,14 @@ from firmcell.app.pages.strips_page import StripsPage
 from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.jobs import PLANS
+from firmcell.core.model.parts import Strip
 from firmcell.core.records.build_state import StepStatus
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.job_file import JobFile
+from firmcell.store.part_files import part_named, shipped_library
 from tests.app.pages.bench_helpers import Later
+
+THIN = part_named(shipped_library(), Strip, "pure nickel strip 0.15 × 8")
 
 
 def field(page, path):
@@ -147,7 +151,7 @@ def test_fix_by_key(hoist_window, qtbot):
 
 def test_enter_on_a_finding_goes_to_its_stage(hoist_window, qtbot):
     window = hoist_window
-    window.session.edit("joining.link_layers", 1, "one layer")
+    window.session.edit("joining.link_strip", THIN, "thin strip")
     row = next(i for i, f in enumerate(window.session.findings) if f.code == "SR-1")
     window.findings.setFocus()
     window.findings.setCurrentIndex(window.findings.findings.index(row, 0))

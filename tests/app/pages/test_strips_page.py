@@ -12,9 +12,14 @@ from firmcell.app.canvas.tools import Tool
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.strips_page import StripsPage
 from firmcell.core.analysis.findings import Fix, Stage
-from firmcell.core.model.parts import StripMetal
+from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.pictures.strip_colours import Shown
 from firmcell.core.records.events import CellReading, JointReading
+from firmcell.store.part_files import part_named, shipped_library
+
+THIN, THICK = (
+    part_named(shipped_library(), Strip, f"pure nickel strip {size}") for size in ("0.15 × 8", "0.3 × 10")
+)
 
 
 @pytest.fixture
@@ -100,7 +105,7 @@ def test_segments_and_joints_light_their_part(metal):
 
 def test_an_overload_gets_fixes_and_one_is_applied(metal, qtbot):
     page = page_of(metal)
-    metal.session.edit("joining.link_layers", 1, "one layer")
+    metal.session.edit("joining.link_strip", THIN, "thin strip")
     settle(metal, qtbot)
     assert metal.session.metal.figures.worst_share > 1
     qtbot.waitUntil(lambda: page.fixes.rows.rowCount() > 0, timeout=20_000)
@@ -117,7 +122,7 @@ def test_the_finding_offers_the_solved_fix_and_one_key_applies_it(hoist_window, 
     """In any stage: the search does not wait for the Strips page to be seen."""
     window = hoist_window
     window.go(Stage.BRIEF)
-    window.session.edit("joining.link_layers", 1, "one layer")
+    window.session.edit("joining.link_strip", THIN, "thin strip")
 
     def offered():
         return next((f.fix for f in window.session.findings if f.code == "SR-1" and f.fix), None)
@@ -286,7 +291,7 @@ def test_shift_and_a_click_lead_a_pole_off_twice_and_once_again(qtbot, hoist_win
 
 def test_a_long_fix_leaves_its_sentence_room(hoist_window, qtbot):
     window = hoist_window
-    finding = next(f for f in window.session.findings if f.code == "SR-4")
+    finding = next(f for f in window.session.findings if f.code == "BR-2")
     words = "copper strip 0.1 × 8 under links and collecting strips, welded through the strip on it; " * 3
     long = replace(finding, fix=Fix(words, ()))
     qtbot.waitUntil(lambda: window.session.metal is not None, timeout=10_000)
@@ -304,10 +309,10 @@ def test_a_long_fix_leaves_its_sentence_room(hoist_window, qtbot):
 
 def test_an_edit_ends_the_search_for_fixes_at_once(hoist_window, qtbot):
     session = hoist_window.session
-    session.edit("joining.link_layers", 1, "one layer")
+    session.edit("joining.link_strip", THIN, "thin strip")
     qtbot.waitUntil(lambda: session._fix_search is not None, timeout=10_000)
     search = session._fix_search
-    session.edit("joining.link_layers", 2, "two layers")
+    session.edit("joining.link_strip", THICK, "thick strip")
     assert session._fix_search is None
     assert search._given_up
     assert session.strip_fixes is None
