@@ -1,0 +1,105 @@
+"""No metal of two tap points is nearer on any exported outline than the program says: shapely on the templates of random packs."""
+
+import itertools
+import os
+
+import numpy as np
+import pytest
+from shapely.geometry import Polygon
+from shapely.ops import unary_union
+
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.layout.search import arrange, laid_out
+from firmcell.core.model.brief import SpaceShape
+from firmcell.core.model.design import Arrangement, Lattice, StripStyle
+from firmcell.core.model.parts import Strip
+from firmcell.core.pictures.templates import templates
+from firmcell.store.demo import hoist_in_rows
+from firmcell.store.part_files import part_named, shipped_library
+from tests.conftest import found
+
+ROUNDS = int(os.environ.get("FIRMCELL_ROUNDS", "40"))
+SHELF = shipped_library()
+BASE = hoist_in_rows(SHELF)
+CELLS = [c for c in SHELF.cells if c.is_round]
+LINKS = [
+    part_named(SHELF, Strip, f"pure nickel strip {size}") for size in ("0.1 × 5", "0.15 × 8", "0.3 × 10")
+]
+
+
+def random_pack(dice):
+    """A pack in rows, or searched in a random box, circle or outline; strips or plates; leads anywhere."""
+    cell = CELLS[dice.integers(len(CELLS))]
+    series, parallel = int(dice.integers(2, 13)), int(dice.integers(1, 8))
+    link, collector = (LINKS[dice.integers(3)] for _ in range(2))
+    design = BASE.with_edits(
+        ("cell", cell), ("series", series), ("parallel", parallel), ("brief.blocked", ()), ("brief.outline_m", ()),
+        ("brief.space", SpaceShape.BOX), ("joining.link_strip", link), ("joining.link_layers", 1),
+        ("joining.collector_strip", collector), ("joining.style", list(StripStyle)[dice.integers(2)]),
+    )  # fmt: skip
+    pitch = cell.diameter_m + cell.diameter_tolerance_m
+    way = int(dice.integers(4))
+    if way == 0:
+        arrangement = Arrangement(
+            rows=int(dice.integers(1, 2 * parallel + 1)),
+            lattice=(Lattice.SQUARE, Lattice.STAGGERED)[dice.integers(2)],
+            turn_axis=BASE.arrangement.turn_axis,
+        )
+        return design.edited("arrangement", arrangement)
+    side = pitch * (series * parallel * dice.uniform(1.2, 1.7)) ** 0.5 + 0.006
+    stretch = dice.uniform(0.6, 1.6)
+    length, width = side * stretch, side / stretch + 0.01
+    edits = [("brief.box_length_m", length), ("brief.box_width_m", width)]
+    if way == 2:
+        edits += [("brief.space", SpaceShape.CYLINDER), ("brief.box_length_m", side * 1.25)]
+        edits += [("brief.box_width_m", side * 1.25)]
+    elif way == 3:
+        cut_x, cut_y = length * dice.uniform(0.2, 0.6), width * dice.uniform(0.2, 0.6)
+        ring = ((0, 0), (length, 0), (length, width - cut_y), (length - cut_x, width), (0, width))
+        edits += [("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", ring)]
+    design = design.with_edits(*edits)
+    found_ = laid_out(arrange(design, seed=int(dice.integers(99)), effort=0.2, trials=False))
+    return design.edited("arrangement", found_.arrangement)
+
+
+def outlines(design, analysis):
+    """Of each face, the metal of each tap point as it is cut, m."""
+    shapes = {}
+    for template in templates(design, analysis):
+        face = template.layer.split("_")[0]
+        for shape in template.drawing.shapes:
+            role = getattr(shape, "role", "")
+            if role not in ("template.strip", "template.plate") or not shape.ref.startswith("strip:N"):
+                continue
+            node = int(shape.ref.removeprefix("strip:N").split("-")[0])
+            shapes.setdefault((face, node), []).append(Polygon(np.array(shape.points) / 1e3).buffer(0))
+    return {key: unary_union(parts) for key, parts in shapes.items()}
+
+
+def least_apart(metal):
+    pairs = itertools.combinations(sorted(metal), 2)
+    return min((metal[a].distance(metal[b]) for a, b in pairs if a[0] == b[0]), default=np.inf)
+
+
+@pytest.mark.slow
+def test_whatever_lies_too_near_on_an_outline_is_told():
+    """A plate's holes count as metal here, which errs to the safe side; strips may lie half a millimetre aside each."""
+    dice = np.random.default_rng(11)
+    clear = told = laid = 0
+    for _ in range(ROUNDS):
+        try:
+            design = random_pack(dice)
+        except Refusal:
+            continue
+        laid += 1
+        analysis = analyse(design, SHELF)
+        apart = least_apart(outlines(design, analysis))
+        speaks = "SR-8" in found(design, SHELF)
+        asked = design.joining.gap_m
+        assert speaks or apart >= asked - 2e-5, (design.joining.style, apart)
+        told += speaks
+        clear += not speaks
+    assert laid > 0.6 * ROUNDS
+    assert clear > 0.3 * laid
+    assert told > 0
