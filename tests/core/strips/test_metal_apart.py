@@ -83,7 +83,7 @@ def least_apart(metal):
 
 
 @pytest.mark.slow
-def test_whatever_lies_too_near_on_an_outline_is_told():
+def test_whatever_lies_too_near_on_an_outline_is_told_and_strip_of_fair_width_never_does():
     """A plate's holes count as metal here, which errs to the safe side; strips may lie half a millimetre aside each."""
     dice = np.random.default_rng(11)
     clear = told = laid = 0
@@ -98,6 +98,12 @@ def test_whatever_lies_too_near_on_an_outline_is_told():
         speaks = "SR-8" in found(design, SHELF)
         asked = design.joining.gap_m
         assert speaks or apart >= asked - 2e-5, (design.joining.style, apart)
+        if design.joining.style is StripStyle.STRIPS:
+            widest = max(design.joining.link_strip.width_m, design.joining.collector_strip.width_m)
+            # Where strip is no wider than half a pitch the program lays nothing that it has to tell.
+            assert not (speaks and widest <= 0.5 * analysis.layout.pitch_m), found(design, SHELF)[
+                "SR-8"
+            ].sentence
         told += speaks
         clear += not speaks
     assert laid > 0.6 * ROUNDS

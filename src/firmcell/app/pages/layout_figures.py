@@ -24,7 +24,9 @@ class LayoutFigures:
         g = m.served_least_at
         if m.served_least >= p:
             return f"{m.links}; every cell touches the next group"
-        return f"{m.links}; of groups {g} and {g + 1} {m.served_least} of {p} cells touch the other group"
+        return (
+            f"{m.links}; only {m.served_least} of {p} cells of groups {g} and {g + 1} touch the other group"
+        )
 
     def gaps(self) -> str:
         fit = self.page.session.analysis.fit

@@ -407,16 +407,62 @@ def _size(points: Array, cell: Cell, cells: tuple[CellPlace, ...], gap_m: float)
     return float(high[0] - low[0]) + gap_m, float(high[1] - low[1]) + gap_m
 
 
+TAIL_REACH_M = 0.014
+"""How far past the middle of its last pad strip with a tail for the lead reaches, m."""
+TAIL_AND_GAP_M = 0.0065
+"""Half the widest strip and the distance to the next cell, m."""
+
+
 def _lead_cell(layout: Layout, group: int, wanted: tuple[float, float] | None) -> int:
-    """The cell of a pole's group where the lead leaves: nearest to where it is wanted, or to the rear long
-    edge."""
+    """The cell of a pole's group where the lead leaves: nearest to where it is wanted; else one past which a
+    tail of strip lies over no cell of another group, nearest to the rear long edge."""
     cells = layout.group_cells(group)
     if not cells:
         return layout.cells[0].number
     if wanted is None:
-        return max(cells, key=lambda c: (round(c.y_m, 7), round(abs(c.x_m), 7), c.x_m)).number
+        enough = layout.pitch_m / 2 + TAIL_AND_GAP_M
+
+        def best(c: CellPlace) -> tuple[float, ...]:
+            room, inside = _tail_room(layout, c)
+            return round(min(room, enough), 4), inside, round(c.y_m, 7), round(abs(c.x_m), 7), c.x_m
+
+        return max(cells, key=best).number
     x, y = wanted[0] - layout.origin_m[0], wanted[1] - layout.origin_m[1]
     return min(cells, key=lambda c: (c.x_m - x) ** 2 + (c.y_m - y) ** 2).number
+
+
+def _outward(layout: Layout, cell: CellPlace) -> list[Array]:
+    """The ways in which strip along a row of its group goes on past a cell, as unit vectors; that of a cell
+    alone lies across the pack."""
+    here = np.array([cell.x_m, cell.y_m])
+    near = [layout.by_number[n] for n in layout.adjacency[cell.number]]
+    own = [np.array([c.x_m, c.y_m]) - here for c in near if c.group == cell.group]
+    ways = [-way / np.hypot(*way) for way in own] or [np.array([0.0, 1.0])]
+    return [w for w in ways if all(w @ other < 0.9 * np.hypot(*other) for other in own)]
+
+
+def _tail_room(layout: Layout, cell: CellPlace) -> tuple[float, bool]:
+    """How far the middles of other groups' cells are from where a tail of strip past a cell would lie, m, and
+    whether it would lie within the outline of the pack."""
+    if layout.terminal_m:
+        return np.inf, True
+    here = np.array([cell.x_m, cell.y_m])
+    outward = _outward(layout, cell)
+    if not outward:
+        # Between others of its row: the lead is joined to the strip itself.
+        return 0.0, True
+    tips = np.array([here + way * TAIL_REACH_M for way in outward])
+    points = layout.points_m
+    low, high = points.min(axis=0) - layout.pitch_m / 2, points.max(axis=0) + layout.pitch_m / 2
+    inside = bool(((tips >= low) & (tips <= high)).all())
+    others = np.array(
+        [(c.x_m, c.y_m) for c in layout.cells if c.group != cell.group and c.layer == cell.layer]
+    ).reshape(-1, 2)
+    rooms = [np.inf]
+    for way in outward if len(others) else ():
+        along = np.clip((others - here) @ way, 0.0, TAIL_REACH_M)
+        rooms.append(float(np.hypot(*(others - here - along[:, None] * way).T).min()))
+    return min(rooms), inside
 
 
 def lead_cell(layout: Layout, positive: bool) -> CellPlace:

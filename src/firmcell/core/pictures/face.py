@@ -43,7 +43,7 @@ from firmcell.core.pictures.face_measures import MM
 from firmcell.core.pictures.face_wires import FaceWires, PlugOnBoard, plug_on_board
 from firmcell.core.strips.made_of import metal_of, pad_overhang
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.runs import StripKind, strip_runs
+from firmcell.core.strips.runs import StripKind, laid_points, strip_runs
 
 
 def as_it_lies(face: Face, axis: TurnAxis) -> Callable[[float, float], Point]:
@@ -343,7 +343,8 @@ class _FacePainter:
         for piece in sorted(runs, key=lambda r: order[r.kind]):
             strip, layers = metal_of(self.layout, self.joining, piece.kind)
             points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
-            stretched = _overhang(points, pad_overhang(self.joining, self.layout.pitch_m) * MM)
+            cut = laid_points(self.layout, piece, pad_overhang(self.joining, self.layout.pitch_m))
+            stretched = tuple(self.place(x * MM, y * MM) for x, y in cut.tolist())
             ref = f"strip:{piece.id}"
             middle = points[len(points) // 2 - 1], points[len(points) // 2]
             self.targets[ref] = (
@@ -389,17 +390,3 @@ def _joint_marks(joining: Joining) -> tuple[tuple[float, float, float], ...]:
             return ((0.0, 0.0, joining.thread_m * MM * 0.8),)
         case JoinedBy.TABS | JoinedBy.SOLDER:
             return ((0.0, 0.0, 1.5),)
-
-
-def _overhang(points: list[Point], by: float) -> tuple[Point, ...]:
-    """Lengthen a run at both ends; a single pad becomes a short piece towards the rear edge."""
-    if len(points) == 1:
-        x, y = points[0]
-        return ((x, y - by), (x, y + by))
-    (x0, y0), (x1, y1) = points[0], points[1]
-    (xn, yn), (xm, ym) = points[-1], points[-2]
-    first = ((x1 - x0) ** 2 + (y1 - y0) ** 2) ** 0.5
-    last = ((xn - xm) ** 2 + (yn - ym) ** 2) ** 0.5
-    start = (x0 - (x1 - x0) / first * by, y0 - (y1 - y0) / first * by)
-    end = (xn + (xn - xm) / last * by, yn + (yn - ym) / last * by)
-    return (start, *points, end)

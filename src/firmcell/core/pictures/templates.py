@@ -1,5 +1,7 @@
 """Drawings at true size to cut, drill and lay out by: cells and holder, strips, plates, insulation sheet."""
 
+from itertools import pairwise
+
 import numpy as np
 
 from firmcell.core.analysis.figures import Analysis
@@ -12,7 +14,7 @@ from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Point, Sh
 from firmcell.core.pictures.face import as_it_lies
 from firmcell.core.strips.made_of import metal_of, pad_overhang, strip_asked
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.runs import StripKind, strip_runs, tail_lengths
+from firmcell.core.strips.runs import StripKind, laid_points, strip_runs
 
 MM = 1e3
 
@@ -96,24 +98,14 @@ class _TemplatePainter:
                 continue
             strip, _ = metal_of(self.layout, self.design.joining, run.kind)
             _, layers, under = strip_asked(self.design.joining, run.kind)
-            half, points = strip.width_m / 2, np.array(run.points_m)
-            if len(points) == 1:
-                points = points + np.array([[0.0, -1e-6], [0.0, 1e-6]])
-            elif not run.bends:
-                points = points[[0, -1]]
             past = pad_overhang(self.design.joining, self.layout.pitch_m)
-            ends = [past + tail for tail in tail_lengths(self.layout, run)]
-            for a, b, first, second in zip(
-                points,
-                points[1:],
-                [ends[0], *[0.0] * len(points)],
-                [*[0.0] * (len(points) - 2), ends[1]],
-                strict=False,
-            ):
+            half, points = strip.width_m / 2, laid_points(self.layout, run, past)
+            if not run.bends:
+                points = points[[0, -1]]
+            for a, b in pairwise(points):
                 way = (b - a) / np.hypot(*(b - a))
                 across = np.array([-way[1], way[0]]) * half
-                start, end = a - way * first, b + way * second
-                box = np.array([start - across, end - across, end + across, start + across])
+                box = np.array([a - across, b - across, b + across, a + across])
                 shapes.append(Area(self.path(box), "template.strip", f"strip:{run.id}"))
             middle = (points[0] + points[-1]) / 2
             words = f"{run.id}" + (f" ×{layers}" if layers > 1 else "") + (" + copper" if under else "")

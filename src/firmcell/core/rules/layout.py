@@ -182,9 +182,9 @@ def few_links(s: Situation) -> Iterator[Hit]:
                 (("arrangement", Arrangement.model_validate(straight.model_dump())),),
             )
     g, served = m.served_least_at, m.served_least
-    many = f"{served} of {plural(s.design.parallel, 'cell')}" if served else "no cell"
+    many = f"Only {served} of {plural(s.design.parallel, 'cell')}" if served else "No cell"
     yield Hit(
-        f"Of groups {g} and {g + 1} {many} {'touch' if served > 1 else 'touches'} the other group"
+        f"{many} of groups {g} and {g + 1} touch{'es' if served < 2 else ''} the other group"
         + (
             "."
             if layout.in_rows

@@ -14,7 +14,7 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining, StripStyle
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.made_of import PLACING_M, pad_overhang
-from firmcell.core.strips.runs import StripKind, StripRun, strip_runs, tail_lengths
+from firmcell.core.strips.runs import StripKind, StripRun, laid_points, strip_runs
 
 CREEPAGE_MM = {
     10: 0.40,
@@ -118,16 +118,7 @@ def _segments(layout: Layout, runs: list[StripRun], joining: Joining) -> _Segmen
     for n, run in enumerate(runs):
         strip = joining.collector_strip if run.kind is StripKind.COLLECTOR else joining.link_strip
         # The tail for the main lead is metal like the rest.
-        before, after = (past + tail for tail in tail_lengths(layout, run))
-        points = np.array(run.points_m)
-        if len(points) == 1:
-            points = points + np.array([[0.0, -before], [0.0, after]])
-        else:
-            first, last = points[0] - points[1], points[-1] - points[-2]
-            points = points.copy()
-            points[0] += first / np.hypot(*first) * before
-            points[-1] += last / np.hypot(*last) * after
-        for a, b in itertools.pairwise(points):
+        for a, b in itertools.pairwise(laid_points(layout, run, past)):
             place.append(n)
             starts.append(a)
             ends.append(b)
