@@ -19,6 +19,13 @@ MOST_PLACES = 1500
 MOST_SHAPES = 4000
 MOST_NEXT = 40
 """Shapes looked at after each, those that touch it with most cells."""
+BEAM_WORK = 4_000_000
+"""Ways kept after each group, times the square of the places: many where there are few places, so that it
+takes about as long for all."""
+MOST_LOOKED_AT = 4
+"""Ways that are looked at for each one kept, whether they can be ended."""
+LOOK_EVERY = 100
+"""Ways carried on between two looks whether to stop."""
 GIVEN = 6
 """Ways given at last, the best first."""
 BENT = 3.0
@@ -96,7 +103,7 @@ class Rows:
         self.series, self.parallel, self.n = series, parallel, len(near)
         self.masks = [_bits(others) for others in near]
         self.worth = worth
-        self.beam = max(16, min(1000, 40_000 // max(self.n, 1)))
+        self.beam = max(16, min(1000, BEAM_WORK // max(self.n, 1) ** 2))
         every = {
             tuple(line[i : i + k])
             for way in lines
@@ -108,15 +115,18 @@ class Rows:
         for segment in sorted(every):
             self.segments.setdefault(len(segment), []).append(segment)
 
-    def ways(self, straight: bool) -> Iterator[list[int]]:
+    def ways(self, straight: bool) -> Iterator[list[int] | None]:
         """Yield the group of each place, from 1, 0 where none is, the best way first; nothing where there is
-        no way. `straight` leaves out shapes of two lines."""
+        no way. `straight` leaves out shapes of two lines. None is yielded now and then while it looks, so
+        that whoever reads may stop."""
         shapes = self._shapes(straight)
         begun = [_Way(self._closed(s.bits, s), s.bits, (i,)) for i, s in enumerate(shapes)]
         ways, after = self._kept(begun, shapes, 1), _After(shapes, self.n)
         for number in range(2, self.series + 1):
             offers: dict[tuple[int, int], _Way] = {}
-            for way in ways:
+            for at, way in enumerate(ways):
+                if at % LOOK_EVERY == 0:
+                    yield None
                 for other, served in after.shapes(way.shapes[-1]):
                     shape = shapes[other]
                     if way.used & shape.bits:
@@ -128,6 +138,7 @@ class Rows:
                     known = offers.get((used, other))
                     if known is None or score > known.score:
                         offers[used, other] = _Way(score, used, (*way.shapes, other))
+            yield None
             ways = self._kept(list(offers.values()), shapes, number)
         for way in ways[:GIVEN]:
             groups = [0] * self.n
@@ -167,7 +178,7 @@ class Rows:
         """The best of the ways so far that can still be ended."""
         kept: list[_Way] = []
         left = (self.series - number) * self.parallel
-        for way in sorted(offers, key=lambda w: (-w.score, w.shapes)):
+        for way in sorted(offers, key=lambda w: (-w.score, w.shapes))[: MOST_LOOKED_AT * self.beam]:
             if not left or self._can_hold(shapes[way.shapes[-1]].around & ~way.used, way.used, left):
                 kept.append(way)
                 if len(kept) == self.beam:

@@ -50,6 +50,7 @@ def group_cells(
     seed: int = 1,
     effort: float = 1.0,
     keep: Sequence[int] | None = None,
+    rows: bool = True,
 ) -> Iterator[Progress]:
     """Yield better and better assignments of places to groups; stop reading to cancel.
 
@@ -66,6 +67,8 @@ def group_cells(
         Moves in proportion; 1 is meant for everyday use.
     keep : sequence of int, optional
         An assignment to begin with, beside the constructed ones.
+    rows : bool
+        Whether to look for straight rows; not again where `keep` comes from such a look.
 
     Raises
     ------
@@ -76,24 +79,28 @@ def group_cells(
     kept = [search.starting.fitted(list(keep))] if keep is not None else []
     scored: dict[tuple[int, ...], float] = {}
     # A tenth of the work is looking at constructed starts.
-    yield from _look(search, itertools.chain(kept, search.starting.starts(), search.rows()), scored)
+    starts = itertools.chain(kept, search.starting.starts(), search.rows() if rows else ())
+    yield from _look(search, starts, scored)
     best = max(scored, key=lambda s: scored[s])
     if search.is_perfect(best):
         yield Progress(1.0, search.result(best, scored[best]))
         return
     promising_ones = sorted(scored, key=lambda s: -scored[s])[: 2 * BEST_STARTS]
     yield from _look(search, map(search.mending.healed, promising_ones), scored)
-    best = max(scored, key=lambda s: scored[s])
-    best_score = scored[best]
+    yield from _annealed(search, scored, int(effort * min(12_000 + 50 * series * parallel, 60_000)))
+
+
+def _annealed(search: "_Search", scored: dict[tuple[int, ...], float], moves: int) -> Iterator[Progress]:
+    """Better the best assignments by so many swaps in all, and heal what comes of it."""
     chosen = sorted(scored, key=lambda s: -scored[s])[:BEST_STARTS]
-    moves = int(effort * min(12_000 + 50 * series * parallel, 60_000) / len(chosen))
-    done = 0
+    best, best_score = chosen[0], scored[chosen[0]]
+    each, done = max(moves // len(chosen), 1), 0
     for promising in chosen:
-        for groups, score in search.anneal(list(promising), max(moves, 1)):
+        for groups, score in search.anneal(list(promising), each):
             done += TELL_EVERY
             if score > best_score + 1e-9:
                 best_score, best = score, tuple(groups)
-            yield Progress(min(done / (max(moves, 1) * len(chosen)), 1.0), search.result(best, best_score))
+            yield Progress(min(done / (each * len(chosen)), 1.0), search.result(best, best_score))
         if search.is_perfect(best):
             break
     mended = tuple(search.mending.healed(best))
@@ -103,11 +110,15 @@ def group_cells(
 
 
 def _look(
-    search: "_Search", starts: Iterable[Sequence[int]], scored: dict[tuple[int, ...], float]
+    search: "_Search", starts: Iterable[Sequence[int] | None], scored: dict[tuple[int, ...], float]
 ) -> Iterator[Progress]:
-    """Score assignments that were not scored yet, telling the best so far now and then."""
+    """Score assignments that were not scored yet, telling the best so far now and then, and at each None."""
     best = max(scored, key=lambda s: scored[s], default=())
     for number, start in enumerate(starts):
+        if start is None:
+            if best:
+                yield Progress(0.0, search.result(best, scored[best]))
+            continue
         key = tuple(start)
         if key not in scored:
             scored[key] = search.score(list(start))
@@ -188,17 +199,20 @@ class _Search:
 
     # -- constructing -----------------------------------------------------------------------------------
 
-    def rows(self) -> Iterator[list[int]]:
-        """Groups of one line, or where there is no way of such of one or two, from either pole."""
+    def rows(self) -> Iterator[list[int] | None]:
+        """Groups of one line, or where there is no way of such of one or two, from either pole; None while it
+        looks."""
         if self.places.fixed or self.parallel == 1 or self.n > MOST_PLACES:
             return
         rows = Rows(self.near, self.lines, self.series, self.parallel, self.value)
         for straight in (True, False):
-            found = list(rows.ways(straight))
-            for groups in found:
+            perfect = False
+            for groups in rows.ways(straight):
                 yield groups
-                yield [self.series + 1 - g if g else 0 for g in groups]
-            if any(self.is_perfect(groups) for groups in found):
+                if groups is not None:
+                    yield [self.series + 1 - g if g else 0 for g in groups]
+                    perfect = perfect or self.is_perfect(groups)
+            if perfect:
                 return
 
     # -- judging ----------------------------------------------------------------------------------------

@@ -90,7 +90,7 @@ def arrange(
             share, keep = effort, _groups_by_block(design, choice, best[2]) if best else None
         else:
             break
-        for part, groupings in _group(design, choice, seed, share, keep):
+        for part, groupings in _group(design, choice, seed, share, keep, rows=keep is None):
             if groupings:
                 worth = _worth(design, groupings)
                 if best is None or worth > best[0]:
@@ -101,8 +101,11 @@ def arrange(
         if best is not None and best[0] >= _most_worth(design):
             break
     yield Arranged(1.0, "looking what would help", best[1], tuple(choices))
-    advice = tuple(_advice(design, best[2], choices, seed)) if trials else ()
-    yield Arranged(1.0, "done", best[1], tuple(choices), advice)
+    advice: list[str] = []
+    for told in _advice(design, best[2], choices, seed) if trials else ():
+        advice += [told] if told else []
+        yield Arranged(1.0, "looking what would help", best[1], tuple(choices))
+    yield Arranged(1.0, "done", best[1], tuple(choices), tuple(advice))
 
 
 def _look_at(
@@ -172,6 +175,7 @@ def _group(
     effort: float,
     present: list[list[int]] | None = None,
     locked: list[list[int]] | None = None,
+    rows: bool = True,
 ) -> Iterator[tuple[float, list[Grouping] | None]]:
     """Group block after block; groupings are given once every block has one."""
     shares = _shares_with_locked(design, choice, locked)
@@ -199,7 +203,7 @@ def _group(
         pairs = _pairs(design.cell, places)
         to_group = PlacesToGroup(places.points_m, pitch, pairs, places.angle_rad, fixed)
         grouping = None
-        for progress in group_cells(to_group, share, design.parallel, minus, plus, seed, effort, keep):
+        for progress in group_cells(to_group, share, design.parallel, minus, plus, seed, effort, keep, rows):
             grouping = progress.best
             last = order == len(blocks) - 1
             yield (order + progress.fraction) / len(blocks), [*done, grouping] if last else None
@@ -372,8 +376,10 @@ def _too_few(design: Design, choices: Sequence[Choice]) -> str:
     return f"{wanted} cells do not fit: places found are {counts}; more than {best.bound} are impossible there.{help_}"
 
 
-def _advice(design: Design, groupings: list[Grouping], choices: Sequence[Choice], seed: int) -> Iterator[str]:
-    """Say which group suffers and what would help, tried out before it is said."""
+def _advice(
+    design: Design, groupings: list[Grouping], choices: Sequence[Choice], seed: int
+) -> Iterator[str | None]:
+    """Say which group suffers and what would help, tried out before it is said; None while it is tried."""
     # Each grouping counts its groups from 1; over the whole pack they follow each other.
     links, torn, first = [], [], 0
     for g in groupings:
@@ -389,8 +395,11 @@ def _advice(design: Design, groupings: list[Grouping], choices: Sequence[Choice]
         yield f"Of groups {k} and {k + 1} only {least} of {design.parallel} cells touch the other group."
     if design.parallel > 1:
         smaller = design.edited("parallel", design.parallel - 1)
-        found = laid_out(arrange(smaller, seed=seed, effort=TRIAL_EFFORT, trials=False))
-        if found.arrangement is not None and fewest_links(smaller, found.arrangement) >= design.parallel - 1:
+        found: Arrangement | None = None
+        for step in arrange(smaller, seed=seed, effort=TRIAL_EFFORT, trials=False):
+            found = step.arrangement
+            yield None
+        if found is not None and fewest_links(smaller, found) >= design.parallel - 1:
             yield f"One cell fewer in parallel ({design.parallel - 1}) would give every cell its link."
     for choice in choices:
         if choice.count < design.cell_count:
