@@ -3,6 +3,7 @@
 import random
 
 import pytest
+from shapely.geometry import LineString, Point
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.design import BoardPlace, Face
@@ -10,6 +11,7 @@ from firmcell.core.model.parts import ChargePort, SwitchSide
 from firmcell.core.pictures.drawing import Disc, Label, Stroke, scaled
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.wiring import schematic
+from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.part_files import shipped_library
 from tests.core.wiring.test_graph import random_design
 
@@ -121,3 +123,22 @@ def test_a_scaled_picture_keeps_its_shape_and_its_letters(drawn):
             assert other.width == pytest.approx(2.5 * one.width)
         if isinstance(one, Label):
             assert other.height == pytest.approx(2.5 * one.height)
+
+
+@pytest.mark.parametrize("name", ["orchard-hoist", "bee-house-scale", "hay-loft-lantern"])
+def test_a_main_lead_begins_on_the_metal_of_its_pole(name):
+    """By shapely: the first point of each drawn lead lies on a drawn strip of the tap point at that end, tail included."""
+    design = DEMO_JOBS[name][1](SHELF)
+    seen = 0
+    for face in Face:
+        shapes = face_drawing(design, analyse(design, SHELF), face).shapes
+        for ref, node in (("lead:minus", 0), ("lead:plus", design.series)):
+            metal = [
+                LineString(s.points).buffer(s.width / 2, cap_style="flat")
+                for s in shapes
+                if isinstance(s, Stroke) and s.ref.startswith(f"strip:N{node}-")
+            ]
+            for lead in (s for s in shapes if isinstance(s, Stroke) and s.ref == ref):
+                assert any(m.covers(Point(lead.points[0])) for m in metal)
+                seen += 1
+    assert seen == 2

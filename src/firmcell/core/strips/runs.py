@@ -335,3 +335,44 @@ def laid_points(layout: Layout, run: StripRun, past_m: float) -> Array:
     points[0] += first / np.hypot(*first) * before
     points[-1] += last / np.hypot(*last) * after
     return points
+
+
+def tail_point(layout: Layout, number: int, node: int, past_m: float) -> tuple[float, float] | None:
+    """Return the middle of the tail on which a lead is soldered beside a cell, m; None where it has none.
+
+    Parameters
+    ----------
+    layout : Layout
+    number, node : int
+        Of the cell and of the tap point.
+    past_m : float
+        How far strip lies past the middle of its last pad, m.
+
+    Returns
+    -------
+    point : tuple of float, or None
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace
+    >>> tail_point(SimpleNamespace(series=3), 1, 1, 0.004) is None  # not at an end of the pack
+    True
+    """
+    if node not in (0, layout.series):
+        return None
+    for run in strip_runs(layout):
+        if run.node != node or number not in leads_on(layout, run) or not any(tail_lengths(layout, run)):
+            continue
+        end = run.cells[-1] == number
+        if not tail_lengths(layout, run)[1 if end else 0]:
+            continue
+        points = laid_points(layout, run, past_m)
+        tip, before = (points[-1], points[-2]) if end else (points[0], points[1])
+        way = (before - tip) / np.hypot(*(before - tip))
+        x, y = tip + way * LEAD_TAIL_M / 2
+        return float(x), float(y)
+    return None
