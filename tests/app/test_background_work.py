@@ -34,12 +34,14 @@ def test_garbage_made_in_the_pool_dies_on_the_interface_thread(qtbot, tidy):
     told = []
     Task(work, told.append, told.append).start()
     qtbot.waitUntil(lambda: told == [1], timeout=10_000)
-    assert _Ring.died_in == []
+    # The timer may have looked already, on this thread; no search began in the other.
+    main = threading.main_thread().name
+    assert set(_Ring.died_in) <= {main}
     assert not gc.isenabled()
     while tidy.look():
         pass
     gc.collect()
-    assert set(_Ring.died_in) == {threading.main_thread().name}
+    assert set(_Ring.died_in) == {main}
     assert len(_Ring.died_in) == 20_000
 
 
