@@ -188,3 +188,13 @@ def test_what_is_kept_is_of_the_design_that_was_saved(qapp, job, library):
     assert again.design == wanted
     assert len(again.analysis.bms.taps) == wanted.series + 1
     again.close()
+
+
+def test_a_job_whose_file_can_no_longer_be_read_is_let_go_all_the_same(qapp, job, library, monkeypatch):
+    session = Session(job, library)
+
+    def gone():
+        raise Refusal("the disk is gone")
+
+    monkeypatch.setattr(job, "latest", gone)
+    assert session.close()

@@ -2,6 +2,7 @@
 
 import sys
 from collections.abc import Callable, Iterable
+from contextlib import suppress
 from datetime import datetime
 from pathlib import Path
 
@@ -376,8 +377,10 @@ class Session(QObject):
         self._end_fix_search()
         saved = self.save()
         if self.design is self._on_disk:
-            # What is on screen, for the next time this job is opened.
-            keep_analysis(kept_file(self.job.latest().design_json, self.library), self.design, self.analysis)
+            # What is on screen, for the next time this job is opened; a file that went away is no hindrance.
+            with suppress(Refusal):
+                text = self.job.latest().design_json
+                keep_analysis(kept_file(text, self.library), self.design, self.analysis)
         self.job.close()
         return saved
 
