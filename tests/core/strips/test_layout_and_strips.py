@@ -1,6 +1,7 @@
 """Layout, strips, taps and pictures: geometry, conservation of current, true mirroring."""
 
 import itertools
+import pickle
 
 import networkx as nx
 import numpy as np
@@ -10,8 +11,9 @@ from hypothesis import strategies as st
 from shapely.geometry import Point
 
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.changes.by_hand import layout_of
 from firmcell.core.layout.cell_places import lay_out, stack_size
-from firmcell.core.model.design import Arrangement, Face, Joining, Lattice, TurnAxis
+from firmcell.core.model.design import Arrangement, Face, Joining, Lattice, StripRef, TurnAxis
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.strip_heat import long_run_limit, long_run_temperature
@@ -191,3 +193,19 @@ def test_picture_is_to_scale(hoist, hoist_analysis):
     assert {s.radius for s in wraps} == {10.6}  # 21.2 mm class
     xs = sorted({round(s.centre[0], 6) for s in wraps})
     assert np.diff(xs) == pytest.approx(21.4)  # largest cell the tolerance allows
+
+
+def test_runs_kept_on_a_layout_are_those_of_its_own_cells_and_strips_by_hand(hoist):
+    """A copy of a layout with a strip left out, or with other cells, is laid anew; what is written down of a layout has no runs in it."""
+    layout = layout_of(hoist)
+    runs = strip_runs(layout)
+    assert strip_runs(layout) is runs
+    gone = runs[3]
+    without = layout.model_copy(update={"removed": (StripRef(face=gone.face, cells=gone.cells),)})
+    assert [r.cells for r in strip_runs(without)] == [r.cells for r in runs if r is not gone]
+    fewer = layout.model_copy(update={"cells": tuple(c for c in layout.cells if c.group <= 9)})
+    fewer.__dict__.pop("_by_group", None)
+    assert strip_runs(fewer) is not runs
+    again = pickle.loads(pickle.dumps(layout))
+    assert strip_runs(again) == runs
+    assert "strip_runs" not in layout.model_dump()

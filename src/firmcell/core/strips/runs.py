@@ -136,12 +136,24 @@ def _run(
     return StripRun(name, node, face, kind, tuple(cells), tuple(points), length, tuple(nodes), spans, by_hand)
 
 
-@lru_cache(maxsize=32)
 def strip_runs(layout: Layout) -> tuple[StripRun, ...]:
-    """Return every run of strip on both faces, in order of node; it depends on the layout alone.
+    """Return every run of strip on both faces, in order of node; it depends on the layout alone, and is kept
+    on it, as its adjacency is.
 
     Runs left out by hand are missing, runs drawn by hand come at the end of their node.
     """
+    cells, drawn, removed, runs = layout.__dict__.get(KEPT_ON_LAYOUT, (None, (), (), ()))
+    if cells is layout.cells and (drawn, removed) == (layout.drawn, layout.removed):
+        return runs  # type: ignore[no-any-return]
+    runs = _strip_runs(layout)
+    layout.__dict__[KEPT_ON_LAYOUT] = layout.cells, layout.drawn, layout.removed, runs
+    return runs
+
+
+KEPT_ON_LAYOUT = "strip_runs"
+
+
+def _strip_runs(layout: Layout) -> tuple[StripRun, ...]:
     left_out = {(r.face, frozenset((r.cells, r.cells[::-1]))) for r in layout.removed}
     runs: list[StripRun] = []
     for node in nodes_of(layout):
