@@ -9,6 +9,7 @@ import subprocess
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.bench import live_points
 from firmcell.core.bench.cell_by_cell import cell_by_cell, cell_end
 from firmcell.core.bench.live_points import live_now, live_words, not_joined, welded_nodes
 from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR
@@ -191,3 +192,12 @@ def test_a_short_anywhere_in_a_half_built_pack_is_what_ngspice_says(tmp_path):
         assert told.short_a >= abs(amps[f"t{n}"]) * SHORT_CIRCUIT_FACTOR * 0.97, (
             "never less than a tool drives"
         )
+
+
+def test_in_a_pack_too_large_to_try_every_pair_no_less_is_told(monkeypatch):
+    """The likely pairs with their margin against every pair, over 60 half-built packs small enough for both."""
+    every = [live_now.__wrapped__(w, lay, d, n).short_a for d, lay, w, n, _ in half_built(60)]
+    monkeypatch.setattr(live_points, "MOST_ENDS", 1)
+    likely = [live_now.__wrapped__(w, lay, d, n).short_a for d, lay, w, n, _ in half_built(60)]
+    assert all(b >= a - 1e-9 for a, b in zip(every, likely, strict=True))
+    assert max(b / a for a, b in zip(every, likely, strict=True) if a) < 1.6

@@ -6,9 +6,9 @@ from shapely.geometry import LineString, Polygon
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity
 from firmcell.core.model.design import StripStyle
-from firmcell.core.strips.made_of import PAD_OVERHANG_M
+from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.strips.plates import TAB_M, plates
-from firmcell.core.strips.runs import LEAD_TAIL_M, strip_runs, tail_lengths
+from firmcell.core.strips.runs import strip_runs, tail_lengths
 from tests.conftest import found
 
 

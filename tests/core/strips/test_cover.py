@@ -6,7 +6,7 @@ from collections import Counter
 import networkx as nx
 import numpy as np
 import pytest
-from hypothesis import given, settings
+from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 from scipy.optimize import LinearConstraint, milp
 
@@ -28,6 +28,8 @@ def grown(size, taken, start, beside, dice):
     group = [start]
     while len(group) < size:
         free = sorted({(x + dx, y + dy) for x, y in group for dx, dy in beside} - set(group) - set(taken))
+        # The second group may have begun in a hole of the first.
+        assume(free)
         group.append(free[dice.integers(len(free))])
     return group
 

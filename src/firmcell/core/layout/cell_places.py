@@ -11,6 +11,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.connected import connected_parts
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.model.design import Arrangement, Face, Lattice, StripRef
+from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.model.parts import Cell
 
 SIN60 = float(np.sqrt(3) / 2)
@@ -407,10 +408,11 @@ def _size(points: Array, cell: Cell, cells: tuple[CellPlace, ...], gap_m: float)
     return float(high[0] - low[0]) + gap_m, float(high[1] - low[1]) + gap_m
 
 
-TAIL_REACH_M = 0.014
+TAIL_REACH_M = PAD_OVERHANG_M + LEAD_TAIL_M
 """How far past the middle of its last pad strip with a tail for the lead reaches, m."""
 TAIL_AND_GAP_M = 0.0065
-"""Half the widest strip and the distance to the next cell, m."""
+"""Half a wide strip and the distance to the next cell, m; a first choice, the distances are checked. Engineering
+judgement."""
 
 
 def _lead_cell(layout: Layout, group: int, wanted: tuple[float, float] | None) -> int:

@@ -20,7 +20,7 @@ from firmcell.core.base.quantity import (
 )
 from firmcell.core.model.duty import Supply
 from firmcell.core.model.host_charger import HostCharger
-from firmcell.core.model.limits import SMALL_WELDER_M
+from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Cell, Connector, Lug
 from firmcell.core.model.photo import Photo
 
@@ -302,7 +302,7 @@ class Refit(KindDetails):
     frame_stays: bool = Field(True, title="Frame or holder stays")
     old_tabs: OldTabs = Field(OldTabs.NEW, title="Tabs")
     old_tab_m: Metres | None = Field(None, title="Old tabs, thickness", gt=0, le=0.003)
-    welder_m: Metres = Field(SMALL_WELDER_M, title="Welder joins up to", gt=0, le=0.003)
+    welder_m: Metres = Field(Welder.MEDIUM.thickest_m, title="Welder joins up to", gt=0, le=0.003)
     pocket_length_m: Metres | None = Field(None, title="Room for one cell, length", gt=0, le=0.6)
     pocket_width_m: Metres | None = Field(None, title="Room for one cell, width", gt=0, le=0.3)
     clear_m: Metres = Field(0.0005, title="Clear of sides and lids by", le=0.02)

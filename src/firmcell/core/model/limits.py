@@ -20,8 +20,10 @@ RUNAWAY_K = 773.15
 """A temperature that no longer means anything but that it runs away, K: where figures are cut off."""
 CUP_SLACK = 1.001
 """A conductor goes into a cup or barrel whose area is at least its own, rounding apart."""
-SMALL_WELDER_M = 0.0002
-"""Thickest nickel or steel that a small spot welder joins, m; common practice, no source."""
+PAD_OVERHANG_M = 0.004
+"""Strip past the middle of its last pad, m, welded or soldered; common practice, no source."""
+LEAD_TAIL_M = 0.010
+"""Strip past that, to solder the main lead on, m; common practice, no source."""
 OTHER_VOLTS = 0.10
 """Voltage of a new pack over or under that of the one before it, as a share, from which on it is said; common practice,
 no source."""

@@ -17,7 +17,7 @@ import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.geometry.connected import DisjointSets
-from firmcell.core.strips.links import chains_of, direction_of, nearest_of_other_part
+from firmcell.core.strips.links import chains_of, direction_of, nearest_of_other_part, useful_part
 
 MOST_ON_A_PAD = 2
 """Strips that lie on one pad; more do not weld through. Common practice, no source."""
@@ -212,7 +212,7 @@ def _all_joined(node: _Node, strips: list[_Strip], way: int) -> list[_Strip]:
     while left:
         offers = []
         for number in left:
-            useful = _useful(parts, node.lines[number])
+            useful = useful_part(parts, node.lines[number])
             if useful is not None:
                 strip = _Strip(number, *useful[:2])
                 full = sum(on[m] >= MOST_ON_A_PAD for m in node.pads(strip))
@@ -234,20 +234,6 @@ def _all_joined(node: _Node, strips: list[_Strip], way: int) -> list[_Strip]:
         node.ways.append(direction_of(node.at[a], node.at[b]))
         strips.append(_Strip(len(node.lines) - 1, 0, 1))
     return strips
-
-
-def _useful(parts: DisjointSets, line: tuple[int, ...]) -> tuple[int, int, int] | None:
-    """First and last place of the part of a line that joins something, and how many parts it joins to one."""
-    roots = [parts.find(m) for m in line]
-    joins = len(set(roots)) - 1
-    if not joins:
-        return None
-    first, last = 0, len(line) - 1
-    while roots[first] in roots[first + 1 : last + 1]:
-        first += 1
-    while roots[last] in roots[first:last]:
-        last -= 1
-    return first, last, joins
 
 
 def _does_as_well(node: _Node, fewer: list[_Strip], strips: list[_Strip]) -> bool:

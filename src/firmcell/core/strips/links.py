@@ -83,7 +83,7 @@ def spanning_runs(layout: Layout, pads: dict[int, tuple[float, float]]) -> list[
     while chains:
         scored = []
         for chain in chains:
-            useful = _useful(parts, chain)
+            useful = useful_part(parts, chain)
             if useful:
                 scored.append((useful[2], -chain[0], chain[useful[0] : useful[1] + 1]))
         if not scored:
@@ -132,8 +132,33 @@ def chains_of(
             yield degrees_, sorted(line, key=lambda m: pads[m][0] * c + pads[m][1] * s)
 
 
-def _useful(parts: DisjointSets, chain: list[int]) -> tuple[int, int, int] | None:
-    """First and last place of the piece of a chain that joins something, and how much it joins."""
+def useful_part(parts: DisjointSets, chain: Sequence[int]) -> tuple[int, int, int] | None:
+    """Return the first and last place of the part of a line that joins something, and how much it joins.
+
+    Parameters
+    ----------
+    parts : DisjointSets
+        What hangs together so far.
+    chain : sequence of int
+        Pads in order along the line.
+
+    Returns
+    -------
+    part : tuple of int, or None
+        None where all of it hangs together already.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> parts = DisjointSets([1, 2, 3, 4])
+    >>> parts.join(1, 2)
+    True
+    >>> useful_part(parts, [1, 2, 3])
+    (1, 2, 1)
+    """
     roots = [parts.find(m) for m in chain]
     joins = len(set(roots)) - 1
     if not joins:

@@ -2,20 +2,18 @@
 
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining
-from firmcell.core.model.joint_kinds import EDGE_THREADS, LEAST_BAR_THREADS, JoinedBy
+from firmcell.core.model.joint_kinds import EDGE_THREADS, LEAST_BAR_THREADS, JoinedBy, Welder
+from firmcell.core.model.limits import PAD_OVERHANG_M
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.two_metals import laid_together
 
-PAD_OVERHANG_M = 0.004
-"""Strip past the centre of its last pad, m, welded or soldered; common practice, no source."""
-
 LEAST_OVERHANG_M = 0.002
 """What two weld spots or a solder joint need past the centre of a pad, m; common practice, no source."""
 
-WELDABLE_M = 0.0003
-"""Thickest strip that a strong spot welder joins, m; common practice, no source."""
+WELDABLE_M = Welder.STRONG.thickest_m
+"""Thickest strip that any spot welder joins, m."""
 
 PLACING_M = 0.0005
 """How far a strip may lie beside its line, m; common practice, no source."""

@@ -13,12 +13,10 @@ import numpy as np
 from firmcell.core.base.arrays import Array
 from firmcell.core.layout.cell_places import CellPlace, Layout
 from firmcell.core.model.design import Face, StripStyle
+from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.strips.cover import fewest_strips
 from firmcell.core.strips.links import is_straight, spanning_runs
 from firmcell.core.strips.tap_points import Node, node_pads, nodes_of, pole_on
-
-LEAD_TAIL_M = 0.010
-"""Strip past the last pad to solder the main lead on, m; common practice, no source."""
 
 
 class StripKind(StrEnum):

@@ -6,9 +6,10 @@ from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, LeadEnds
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
+from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.model.parts import Board, ChargePort, Connector, Fuse, SwitchSide
 from firmcell.core.strips.made_of import ohms_per_metre
-from firmcell.core.strips.runs import LEAD_TAIL_M, StripKind
+from firmcell.core.strips.runs import StripKind
 from firmcell.core.wiring.builder import Builder
 from firmcell.core.wiring.colours import main_colour
 from firmcell.core.wiring.graph import OUTLETS, EdgePart, NodeKind, Wiring

@@ -53,10 +53,7 @@ def sources_in(
     ----------
     .. [1] kirchhoff
     """
-    near = {e.id: e for name in part for e in wiring.at(name)}
-    there = [e for e in near.values() if e.id not in without]
-    place = {name: n for n, name in enumerate(part)}
-    network, _, _ = _network(there, place, pairs[0])
+    network, place = _of_part(wiring, part, pairs[0], without)
     injected = np.zeros((len(place), len(pairs)))
     black, red = (np.array([place[pair[end]] for pair in pairs]) for end in (0, 1))
     columns = np.arange(len(pairs))
@@ -88,9 +85,7 @@ def greatest_short(
     ----------
     .. [1] kirchhoff
     """
-    near = {e.id: e for name in part for e in wiring.at(name)}
-    place = {name: n for n, name in enumerate(part)}
-    network, _, _ = _network([e for e in near.values() if e.id not in without], place, (ends[0], ends[-1]))
+    network, place = _of_part(wiring, part, (ends[0], ends[-1]), without)
     at = np.array([place[name] for name in ends])
     injected = np.zeros((len(place), len(ends)))
     injected[at, np.arange(len(ends))] = 1.0
@@ -124,6 +119,15 @@ def pin_groups(wiring: Wiring) -> tuple[int, ...]:
     read = wiring.reached("B0", out)
     each = next((e.volts for e in wiring.of(EdgePart.CELL)), 1.0)
     return tuple(round(read[ends.get(n, f"B{n}")] / each) for n in taps)
+
+
+def _of_part(
+    wiring: Wiring, part: Mapping[str, float], poles: tuple[str, str], without: Collection[str]
+) -> tuple[Network, dict[str, int]]:
+    """The network of a connected part, and the place of each of its nodes in it."""
+    near = {e.id: e for name in part for e in wiring.at(name)}
+    place = {name: n for n, name in enumerate(part)}
+    return _network([e for e in near.values() if e.id not in without], place, poles)[0], place
 
 
 def _network(
