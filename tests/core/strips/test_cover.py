@@ -28,8 +28,9 @@ def grown(size, taken, start, beside, dice):
     group = [start]
     while len(group) < size:
         free = sorted({(x + dx, y + dy) for x, y in group for dx, dy in beside} - set(group) - set(taken))
-        # The second group may have begun in a hole of the first.
-        assume(free)
+        if not free:
+            # It began in a hole of the other group.
+            return None
         group.append(free[dice.integers(len(free))])
     return group
 
@@ -43,6 +44,7 @@ def nodes(draw, most=6):
     first = grown(size, [], (0, 0), beside, dice)
     around = sorted({(x + dx, y + dy) for x, y in first for dx, dy in beside} - set(first))
     second = grown(size, first, around[dice.integers(len(around))], beside, dice)
+    assume(second is not None)
     spots = [*first, *second]
     number = {spot: n for n, spot in enumerate(spots, start=1)}
     near = {
