@@ -132,6 +132,7 @@ def half_built(count):
 
 
 @pytest.mark.skipif(shutil.which("ngspice") is None, reason="ngspice is not installed")
+@pytest.mark.slow
 def test_a_short_anywhere_in_a_half_built_pack_is_what_ngspice_says(tmp_path):
     """A meter (10 GΩ), then a tool of 0.1 µΩ, between any two cell ends that hang together."""
     lines, expected = (
@@ -194,6 +195,7 @@ def test_a_short_anywhere_in_a_half_built_pack_is_what_ngspice_says(tmp_path):
         )
 
 
+@pytest.mark.slow
 def test_in_a_pack_too_large_to_try_every_pair_no_less_is_told(monkeypatch):
     """The likely pairs with their margin against every pair, over 60 half-built packs small enough for both."""
     every = [live_now.__wrapped__(w, lay, d, n).short_a for d, lay, w, n, _ in half_built(60)]

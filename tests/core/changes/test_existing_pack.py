@@ -44,6 +44,7 @@ def job(kind, series=6, parallel=1, amps=3.0, **told):
     parallel=st.integers(1, 6),
     amps=st.floats(0.5, 60),
 )
+@pytest.mark.slow
 def test_what_is_there_stays_as_it_is(kind, series, parallel, amps):
     """A 6S pack used to come out as 5S, a 4S1P as 4S2P with a fuse added."""
     design = job(kind, series, parallel, amps)

@@ -23,6 +23,10 @@ SHELF = shipped_library()
 DESIGNS = 60
 
 
+pytestmark = pytest.mark.slow
+"""Many random designs, each with its wiring solved."""
+
+
 @pytest.fixture(scope="module")
 def packs():
     rng = random.Random(31)

@@ -105,6 +105,7 @@ def lattice(count_x, count_y, staggered):
     straight=st.booleans(),
 )
 @settings(max_examples=60)
+@pytest.mark.slow
 def test_whatever_is_found_are_disjoint_whole_groups_that_touch(
     count_x, count_y, staggered, parallel, series, gone, straight
 ):

@@ -125,6 +125,7 @@ def test_the_time_to_the_limit_is_that_of_finite_differences_or_a_little_less(na
         ("16 AWG silicone", Duty(6.0, 40.0, 3.0, 20.0)),
     ],
 )
+@pytest.mark.slow
 def test_the_hottest_moment_of_a_duty_is_that_of_finite_differences(name, duty):
     """Band of the rise: 0.98 to 1.08, the differences being stopped after nine peaks. Twelve duties by hand, longer: 0.990 to 1.05."""
     wire = named(name)

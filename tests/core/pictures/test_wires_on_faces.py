@@ -19,6 +19,10 @@ SHELF = shipped_library()
 NEAR_MM = 1.0
 
 
+pytestmark = pytest.mark.slow
+"""Many random designs, each with its wiring solved."""
+
+
 @pytest.fixture(scope="module")
 def drawn():
     rng = random.Random(4)

@@ -44,6 +44,7 @@ def test_what_never_comes_again_leaves_the_steady_current_alone():
     assert Duty(8.0, 40.0, 60.0, 30.0).lasting_a == 40.0, "a peak that never ends"
 
 
+@pytest.mark.slow
 def test_parts_are_judged_as_for_a_steady_current_of_the_same_heat(hoist):
     """Dangerous side: a steady limit that speaks for the equal steady current and is silent for the peaks."""
     told = 0

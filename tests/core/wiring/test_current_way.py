@@ -23,6 +23,10 @@ NGSPICE = pytest.mark.skipif(shutil.which("ngspice") is None, reason="ngspice is
 COLD_K = 293.15
 
 
+pytestmark = pytest.mark.slow
+"""Many random designs, each with its wiring solved."""
+
+
 def spice_name(prefix, node):
     return prefix + re.sub(r"\W", lambda m: {"+": "p", "-": "m"}.get(m[0], "_"), node).lower()
 

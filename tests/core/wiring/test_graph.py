@@ -25,6 +25,10 @@ SHELF = shipped_library()
 DESIGNS = 180 if CI else 320
 
 
+pytestmark = pytest.mark.slow
+"""Many random designs, each with its wiring solved."""
+
+
 def random_design(rng: random.Random):
     """A pack in one of the arrangements in use; what it is made of does not matter here, how it is wired does."""
     series, parallel = rng.randint(1, 16), rng.randint(1, 4)
