@@ -121,8 +121,8 @@ def test_strips_far_apart_in_series_are_kept_farther_apart_than_neighbours(odd_h
     cell = odd_hoist.cell
     layout = analyse(odd_hoist, SHELF).layout
     joining = odd_hoist.joining.model_copy(update={"gap_m": 0.0})
-    low = strips_too_near(layout, joining, cell)
-    high = strips_too_near(layout, joining, cell.model_copy(update={"full_v": 200.0}))
+    low = strips_too_near(layout, joining, cell, odd_hoist.leads)
+    high = strips_too_near(layout, joining, cell.model_copy(update={"full_v": 200.0}), odd_hoist.leads)
     assert len(high) > len(low)
     assert all(t.gap_m < t.needed_m for t in high)
     assert max(t.needed_m for t in high) >= 4.0e-3

@@ -13,6 +13,7 @@ from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, te
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import CellForm
 from firmcell.core.records.step import Step
+from firmcell.core.strips.lead_ends import lead_end_at
 from firmcell.core.strips.pieces import StripPiece
 from firmcell.core.strips.runs import StripKind
 
@@ -298,6 +299,18 @@ def _linked_node(
     return title, words, expected, cautions
 
 
+def _tail_words(d: Design, a: Analysis, node: int) -> str:
+    """Where a collecting strip has tails for the main leads, in words."""
+    place = 0 if node == 0 else 1
+    wanted = (a.layout.lead_cells[place], a.layout.second_lead_cells[place])
+    ends = [lead_end_at(a.layout, d.joining, n, node) for n in wanted if n]
+    tails = [end.at for end in ends if end is not None and end.between is None]
+    return "".join(
+        f", {'with a' if n == 0 else 'a second'} tail for the main lead at cell {at}"
+        for n, at in enumerate(tails)
+    )
+
+
 def _collecting_node(
     d: Design, a: Analysis, node: int, pieces: list[StripPiece]
 ) -> tuple[str, str, str, tuple[str, ...]]:
@@ -310,16 +323,13 @@ def _collecting_node(
     words = (
         f"Plate B{node}{many}, tab towards the main lead."
         if plated
-        else f"{pieces[0].strip}{many}, {_lengths(pieces)} long, tail towards the main lead."
+        else f"{pieces[0].strip}{many}, {_lengths(pieces)} long{_tail_words(d, a, node)}."
     ) + f" {joints}."
     if d.joining.on_tabs and not plated:
         words += (
             f" It is a bar: first, off the pack, solder a tab of {pieces[0].tabs} to it for each cell and let it cool, a sheet under the bar with a hole at each cell. "
             "Then weld the tabs to the cells, and only the tabs."
         )
-    at = a.layout.second_lead_cells[0 if node == 0 else 1]
-    if at:
-        words += f" A tail for the second lead at cell {at}."
     expected = (
         f"all {d.parallel} cells of the group read {volts(d.cell_now_v)}"
         if d.parallel > 1

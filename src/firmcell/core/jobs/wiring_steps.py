@@ -9,11 +9,12 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import amperes, millimetres, plural, volts
 from firmcell.core.jobs.cautions import lead_joint
 from firmcell.core.leads.soldering import held_straight, joint_work
-from firmcell.core.model.design import BoardPlace, ConnectOrder, Design, Face, LeadEnds
+from firmcell.core.model.design import BoardPlace, ConnectOrder, Design, Face, LeadEnds, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, SenseJoined
 from firmcell.core.records.step import Step
+from firmcell.core.strips.lead_ends import BAR_THREAD_M, lead_end_at
 from firmcell.core.wiring.graph import OUTLETS, Edge, NodeKind, Wiring
 from firmcell.core.wiring.pack_wiring import pole_through_board, switched_sign
 from firmcell.core.wiring.sense_wiring import pad_id
@@ -23,10 +24,6 @@ BOARD_FIXED = {
     BoardPlace.TOP: "on top",
     BoardPlace.OUTSIDE: "outside, in a case of its own",
 }
-
-
-BAR_THREAD_M = 0.006
-"""Of the screw that holds a lead's lug on a collecting bar; engineering judgement."""
 
 
 def wiring_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
@@ -252,6 +249,16 @@ def _board_fixed(d: Design, board: Board) -> Step:
     )
 
 
+def _joined_at(d: Design, a: Analysis, node: int, cell: int) -> str:
+    """Where on its pole a main lead is joined, in words."""
+    if d.joining.style is StripStyle.PLATES:
+        return f"the tab of plate B{node} at cell {cell}"
+    end = lead_end_at(a.layout, d.joining, cell, node)
+    if end is not None and end.between:
+        return f"the collecting strip B{node} between cells {end.between[0]} and {end.between[1]}, not over a cell"
+    return f"the tail of the collecting strip B{node} at cell {cell}"
+
+
 def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step:
     """Return the step that joins one main lead: to the board if that switches it, else to the connector."""
     node = 0 if pole == "minus" else d.series
@@ -266,14 +273,15 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
     made = [e for e in a.wiring.wires if e.id.split(".")[0] == "main" and e.id.split(".")[1] == plain]
     begun = [e for e in made if e.id in late]
     lead = f"wire {'for' if begun else 'from'} the board's pad B{sign}" if pole == through else f"{pole} lead"
+    place = 0 if pole == "minus" else 1
     how = (
         f"Crimp a ring lug for {millimetres(thread)} on the {lead}, sleeve it, and set it under the screw "
         f"of B{node}{tight}."
         if bolted
-        else f"Solder the {lead} to the tail of the collecting strip B{node}."
+        else f"Solder the {lead} to {_joined_at(d, a, node, a.layout.lead_cells[place])}."
     )
     if sum(1 for e in made if e.start.startswith("lead.")) > 1:
-        how += f" Both leads of this pole: the second to the tail at cell {a.layout.second_lead_cells[0 if pole == 'minus' else 1]}."
+        how += f" Both leads of this pole: the second to {_joined_at(d, a, node, a.layout.second_lead_cells[place])}."
     if pole == through:
         how += (
             f" The connector's {pole} lead is not joined here: it goes to the board's pad P{sign}. Past the board nothing "

@@ -7,8 +7,7 @@ from firmcell.core.layout.space import blocked_ring
 from firmcell.core.model.design import BoardPlace, Face, StripStyle
 from firmcell.core.pictures.drawing import Area, Disc, Label, Point, Stroke, rectangle
 from firmcell.core.pictures.face_measures import FIRST_LANE_MM, LANE_MM, LEAD_OUT_MM, MM
-from firmcell.core.strips.made_of import pad_overhang
-from firmcell.core.strips.runs import tail_point
+from firmcell.core.strips.lead_ends import lead_end_at
 from firmcell.core.wiring.graph import Wiring
 
 if TYPE_CHECKING:
@@ -181,13 +180,13 @@ class FaceWires:
         for positive in (True, False):
             self._main_lead(positive)
 
-    def _tail(self, cell: int, node: int) -> tuple[float, float] | None:
-        """Where a lead is soldered to the tail of its collecting strip, mm; None where it has none."""
+    def _joined_at(self, cell: int, node: int) -> tuple[float, float] | None:
+        """Where a lead is joined to its collecting strip, mm; None on a plate."""
         f = self.face
         if f.joining.style is StripStyle.PLATES:
             return None
-        at = tail_point(f.layout, cell, node, pad_overhang(f.joining, f.layout.pitch_m))
-        return None if at is None else (at[0] * MM, at[1] * MM)
+        end = lead_end_at(f.layout, f.joining, cell, node)
+        return None if end is None else (end.middle[0] * MM, end.middle[1] * MM)
 
     def _main_lead(self, positive: bool) -> None:
         f = self.face
@@ -205,9 +204,9 @@ class FaceWires:
         for n, cell in reversed(list(enumerate(cells))):
             x, y = (v * MM for v in f.layout.pad(cell, positive))
             start = x - min(f.cell.diameter_m * MM * 0.22, 5.0)
-            tail = self._tail(cell.number, number)
-            if tail is not None:
-                start, y = tail
+            joint = self._joined_at(cell.number, number)
+            if joint is not None:
+                start, y = joint
             along = lane - n * diameter * 0.5
             if pads:
                 b = pads["B"]

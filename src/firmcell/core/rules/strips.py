@@ -14,8 +14,9 @@ from firmcell.core.rules.strip_load import WIDEST_BAR
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.clearances import TooNear, strips_too_near
 from firmcell.core.strips.joints import tab_rise
+from firmcell.core.strips.lead_ends import lead_end_width
 from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
-from firmcell.core.strips.plates import gap_wanted, least_gap, plates
+from firmcell.core.strips.plates import gap_wanted, lead_gap, least_gap, plates
 from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
 
 
@@ -234,6 +235,14 @@ def too_near(s: Situation) -> Iterator[Hit]:
                 f"There is no room for plates {millimetres(asked)} apart; as drawn two are {millimetres(gap)} apart.",
                 refs=("joining.gap_m",),
             )
+        width = lead_end_width(s.design.joining, s.design.leads)
+        bare = lead_gap(plates(s.analysis.layout, s.design.joining, s.design.cell), width)
+        if bare is not None and bare < asked * 0.999:
+            yield Hit(
+                f"The bare end of a main lead, {millimetres(width)} wide on its tab, comes within {millimetres(bare)} of "
+                f"other metal; {millimetres(asked)} is needed. Let the lead leave at another cell.",
+                refs=("lead:plus", "lead:minus"),
+            )
         return
     near = s.analysis.too_near
     if not near:
@@ -258,7 +267,7 @@ def too_near(s: Situation) -> Iterator[Hit]:
         else f"comes within {millimetres(worst.gap_m)} of"
     )
     yield Hit(
-        f"Strip {worst.strip} {touching} {other}; {millimetres(worst.needed_m)} is {needed_for}{more}.",
+        f"{'The bare end of a main lead on strip' if worst.by_lead else 'Strip'} {worst.strip} {touching} {other}; {millimetres(worst.needed_m)} is {needed_for}{more}.",
         refs=tuple(
             dict.fromkeys(
                 r
@@ -274,7 +283,7 @@ def _near_after(s: Situation, edit: tuple[str, object]) -> tuple[TooNear, ...]:
     """What is too near after an edit of where a lead leaves."""
     after = s.design.edited(*edit)
     layout = lay_out(after.cell, after.series, after.parallel, after.arrangement)
-    return strips_too_near(layout, after.joining, after.cell)
+    return strips_too_near(layout, after.joining, after.cell, after.leads)
 
 
 def _tails_clear(s: Situation) -> Fix | None:
@@ -321,7 +330,8 @@ def _narrower(s: Situation) -> Fix | None:
         now = {
             part: strip for part, strip in zip(parts, pair, strict=True) if strip != getattr(joining, part)
         }
-        if now and not strips_too_near(layout, joining.model_copy(update=now), s.design.cell):
+        after = joining.model_copy(update=now)
+        if now and not strips_too_near(layout, after, s.design.cell, s.design.leads):
             names = " and ".join(dict.fromkeys(strip.name for strip in now.values()))
             return Fix(f"Use {names}", tuple((f"joining.{part}", strip) for part, strip in now.items()))
     return None

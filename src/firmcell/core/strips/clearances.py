@@ -11,8 +11,9 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_band, segments_apart
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Joining, StripStyle
+from firmcell.core.model.design import Joining, Leads, StripStyle
 from firmcell.core.model.parts import Cell
+from firmcell.core.strips.lead_ends import lead_end_width, lead_ends_on
 from firmcell.core.strips.made_of import PLACING_M, pad_overhang
 from firmcell.core.strips.runs import StripKind, StripRun, laid_points, strip_runs
 
@@ -74,28 +75,33 @@ class TooNear(Frozen):
     other : id of the other strip, or ``cell:N`` where it is a cell it is not welded to.
     gap_m : least distance with tolerances, m; 0 where they cross or one lies over the other.
     needed_m : what it must be: as asked for, or for the voltage between the two.
+    by_lead : whether it is the bare end of a main lead on the strip, or on the other, that is so near.
     """
 
     strip: str
     other: str
     gap_m: float
     needed_m: float
+    by_lead: bool = False
 
 
 @frozen
 class _Segments:
-    """Straight pieces of strips on one face: run (place in the list), ends, half width."""
+    """Straight pieces of strips on one face, and bare ends of leads on them: run (place in the list), ends,
+    half width, whether a lead's end."""
 
     run: NDArray[np.intp]
     starts: Array
     ends: Array
     half: Array
+    lead: NDArray[np.bool_]
 
 
 @lru_cache(maxsize=16)
-def strips_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNear, ...]:
+def strips_too_near(layout: Layout, joining: Joining, cell: Cell, leads: Leads) -> tuple[TooNear, ...]:
     """Return where strips of different tap points, or a strip and a cell it is not welded to, are too near.
 
+    The bare ends of the main leads, lugs or soldered strands, are metal of the strip they are joined to.
     Tolerances count: each strip may lie half a millimetre aside, cells are at their largest. A bridge
     between blocks is insulated and left out; plates are kept apart when they are cut.
     """
@@ -105,15 +111,16 @@ def strips_too_near(layout: Layout, joining: Joining, cell: Cell) -> tuple[TooNe
     found: list[TooNear] = []
     for face in {r.face for r in runs}:
         mine = [r for r in runs if r.face is face]
-        segments = _segments(layout, mine, joining)
+        segments = _segments(layout, mine, joining, leads)
         if len(segments.run):
             found += _strip_to_strip(mine, segments, joining.gap_m, cell.full_v)
             found += _strip_to_cell(mine, segments, layout, cell, joining.gap_m)
     return tuple(sorted(found, key=lambda f: (f.gap_m - f.needed_m, f.strip, f.other)))
 
 
-def _segments(layout: Layout, runs: list[StripRun], joining: Joining) -> _Segments:
-    place, starts, ends, half = [], [], [], []
+def _segments(layout: Layout, runs: list[StripRun], joining: Joining, leads: Leads) -> _Segments:
+    place, starts, ends, half, lead = [], [], [], [], []
+    bare_m = lead_end_width(joining, leads)
     past = pad_overhang(joining, layout.pitch_m)
     for n, run in enumerate(runs):
         strip = joining.collector_strip if run.kind is StripKind.COLLECTOR else joining.link_strip
@@ -123,11 +130,19 @@ def _segments(layout: Layout, runs: list[StripRun], joining: Joining) -> _Segmen
             starts.append(a)
             ends.append(b)
             half.append(strip.width_m / 2)
+            lead.append(False)
+        for end in lead_ends_on(layout, run, past, bare_m):
+            place.append(n)
+            starts.append(end.start)
+            ends.append(end.end)
+            half.append(bare_m / 2)
+            lead.append(True)
     return _Segments(
         np.array(place, dtype=np.intp),
         np.array(starts).reshape(-1, 2),
         np.array(ends).reshape(-1, 2),
         np.array(half),
+        np.array(lead, dtype=bool),
     )
 
 
@@ -145,14 +160,15 @@ def _strip_to_strip(runs: list[StripRun], s: _Segments, gap_m: float, cell_v: fl
     maybe = rounded < needed + 2 * PLACING_M
     i, j, needed = i[maybe], j[maybe], needed[maybe]
     gaps = bands_apart(s.starts[i], s.ends[i], s.half[i], s.starts[j], s.ends[j], s.half[j]) - 2 * PLACING_M
-    worst: dict[tuple[str, str], tuple[float, float]] = {}
+    worst: dict[tuple[str, str], tuple[float, float, bool]] = {}
     for n in np.flatnonzero(gaps < needed - 1e-9).tolist():
         a, b = sorted((runs[s.run[i[n]]].id, runs[s.run[j[n]]].id))
-        found = (max(float(gaps[n]), 0.0), float(needed[n]))
+        by_lead = bool(s.lead[i[n]] or s.lead[j[n]])
+        found = (max(float(gaps[n]), 0.0), float(needed[n]), by_lead)
         worst[(a, b)] = min(worst.get((a, b), found), found)
     return [
-        TooNear.model_construct(strip=a, other=b, gap_m=gap, needed_m=need)
-        for (a, b), (gap, need) in worst.items()
+        TooNear.model_construct(strip=a, other=b, gap_m=gap, needed_m=need, by_lead=by_lead)
+        for (a, b), (gap, need, by_lead) in worst.items()
     ]
 
 
@@ -177,13 +193,13 @@ def _strip_to_cell(
     # A can is at the minus of its cell; through a chafed wrap that is what a strip would meet.
     needed = np.maximum(gap_m, least_distance(np.abs(node[i] - groups[j] + 1) * cell.full_v))
     gaps = point_from_band(s.starts[i], s.ends[i], s.half[i], layout.points_m[j]) - radius - PLACING_M
-    worst: dict[tuple[str, int], tuple[float, float]] = {}
+    worst: dict[tuple[str, int], tuple[float, float, bool]] = {}
     for n in np.flatnonzero(gaps < needed - 1e-9).tolist():
         run, number = runs[s.run[i[n]]], layout.cells[j[n]].number
         if number not in run.cells:
-            found = (max(float(gaps[n]), 0.0), float(needed[n]))
+            found = (max(float(gaps[n]), 0.0), float(needed[n]), bool(s.lead[i[n]]))
             worst[(run.id, number)] = min(worst.get((run.id, number), found), found)
     return [
-        TooNear.model_construct(strip=a, other=f"cell:{n}", gap_m=gap, needed_m=need)
-        for (a, n), (gap, need) in worst.items()
+        TooNear.model_construct(strip=a, other=f"cell:{n}", gap_m=gap, needed_m=need, by_lead=by_lead)
+        for (a, n), (gap, need, by_lead) in worst.items()
     ]

@@ -1,6 +1,7 @@
 """Plates cut from sheet, one for each tap point: outline, and a slot beside each weld or a hole for each
 screw."""
 
+import itertools
 from collections.abc import Sequence
 from dataclasses import replace
 from functools import lru_cache
@@ -47,6 +48,7 @@ class Plate:
     pads_m : middle of each pad by cell number.
     area_m2 : metal area, slots taken off.
     parts : into how many pieces it falls; more than one cannot be cut as a plate.
+    tabs_m : middle of the tab of each main lead.
     """
 
     node: int
@@ -57,6 +59,7 @@ class Plate:
     pads_m: dict[int, tuple[float, float]]
     area_m2: float
     parts: int
+    tabs_m: tuple[tuple[float, float], ...] = ()
 
     @property
     def id(self) -> str:
@@ -184,6 +187,7 @@ def _with_tabs(made: list[Plate], layout: Layout, cell: Cell, apart: float) -> t
         others = unary_union([Polygon(p.outline_m) for p in made if p.face is plate.face and p is not plate])
         strange = [(c.x_m, c.y_m) for c in layout.cells if c.number not in plate.pads_m]
         cans = MultiPoint(strange).buffer(min(cell.largest_m) / 2) if strange else Polygon()
+        tabs: list[tuple[float, float]] = []
         for number in (layout.lead_cells[pole], layout.second_lead_cells[pole]):
             if number not in plate.pads_m:
                 continue
@@ -196,7 +200,10 @@ def _with_tabs(made: list[Plate], layout: Layout, cell: Cell, apart: float) -> t
                 box(x - out, y - half, x, y + half),
             )
             kept = [min(apart, _gap(side, others)) + min(apart, _gap(side, cans)) for side in sides]
-            shape = unary_union([shape, sides[kept.index(max(kept))]])
+            best = kept.index(max(kept))
+            shape = unary_union([shape, sides[best]])
+            way = ((0, 1), (0, -1), (1, 0), (-1, 0))[best]
+            tabs.append((x + way[0] * (out - TAB_M[0] / 2), y + way[1] * (out - TAB_M[0] / 2)))
         # Of a plate that falls apart this may be the piece without the pad: it stays as it is.
         if isinstance(shape, Polygon):
             made[place] = replace(
@@ -204,6 +211,7 @@ def _with_tabs(made: list[Plate], layout: Layout, cell: Cell, apart: float) -> t
                 outline_m=np.array(shape.exterior.coords)[:-1],
                 holes_m=tuple(np.array(ring.coords)[:-1] for ring in shape.interiors),
                 area_m2=plate.area_m2 + shape.area - Polygon(plate.outline_m, list(plate.holes_m)).area,
+                tabs_m=tuple(tabs),
             )
     return tuple(made)
 
@@ -243,6 +251,28 @@ def least_gap(all_plates: tuple[Plate, ...]) -> float | None:
         shapes = [Polygon(p.outline_m) for p in all_plates if p.face is face]
         if len(shapes) > 1:
             gaps += STRtree(shapes).query_nearest(shapes, exclusive=True, return_distance=True)[1].tolist()
+    return min(gaps, default=None)
+
+
+@lru_cache(maxsize=8)
+def lead_gap(all_plates: tuple[Plate, ...], width_m: float) -> float | None:
+    """Return the least distance of a main lead's bare end, `width_m` wide on its tab, from another plate or
+    another lead's end on its face, m; None where there is neither."""
+    from shapely.geometry import Polygon, box
+
+    half = width_m / 2
+    ends = [(p, box(x - half, y - half, x + half, y + half)) for p in all_plates for x, y in p.tabs_m]
+    gaps = [
+        float(end.distance(Polygon(p.outline_m)))
+        for plate, end in ends
+        for p in all_plates
+        if p is not plate and p.face is plate.face
+    ]
+    gaps += [
+        float(a.distance(b))
+        for (one, a), (other, b) in itertools.combinations(ends, 2)
+        if one is not other and one.face is other.face
+    ]
     return min(gaps, default=None)
 
 

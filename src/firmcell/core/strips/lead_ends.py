@@ -1,0 +1,133 @@
+"""The bare ends of the main leads where they are joined to the metal of the poles: how wide they lie there."""
+
+from math import pi, sqrt
+
+import numpy as np
+
+from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.model.design import Joining, Leads
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.limits import LEAD_TAIL_M
+from firmcell.core.strips.made_of import pad_overhang
+from firmcell.core.strips.runs import StripRun, laid_points, leads_on, strip_runs, tail_lengths
+
+BAR_THREAD_M = 0.006
+"""Screw that holds a lug on a collecting bar, m; engineering judgement."""
+FLATTENED = 1.5
+"""Width of a stranded end soldered flat over the diameter of a solid conductor of its area; engineering
+judgement."""
+
+
+def lug_width(stud_m: float) -> float:
+    """Return the width of a ring lug at its stud, whatever its barrel.
+
+    Parameters
+    ----------
+    stud_m : float
+        Thread, m.
+
+    Returns
+    -------
+    width : float
+        m; the widest of the generic lug classes for that stud.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> round(lug_width(0.006), 4)
+    0.013
+    """
+    return 2 * stud_m + 0.001
+
+
+def lead_end_width(joining: Joining, leads: Leads) -> float:
+    """Return how wide the bare end of a main lead lies on its pole: the lug, or the strands soldered flat.
+
+    Parameters
+    ----------
+    joining : Joining
+    leads : Leads
+        Wires in parallel are soldered side by side; lugs lie on each other.
+
+    Returns
+    -------
+    width : float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> round(lead_end_width(Of(leads_bolted=False), Of(wire=Of(area_m2=5e-6), parallel=1)), 5)
+    0.00378
+    """
+    if joining.leads_bolted:
+        return lug_width(joining.thread_m if joining.joined_by is JoinedBy.SCREW else BAR_THREAD_M)
+    return FLATTENED * sqrt(4 * leads.wire.area_m2 / pi) * leads.parallel
+
+
+@frozen(eq=False)
+class LeadEnd:
+    """Where a main lead is joined to a collecting strip.
+
+    Attributes
+    ----------
+    at : the cell it leaves at.
+    between : that cell and its neighbour on the strip, between whose pads the lead is joined; None on a tail.
+    start, end : middle line of the bare end (2,), m.
+    """
+
+    at: int
+    between: tuple[int, int] | None
+    start: Array
+    end: Array
+
+    @property
+    def middle(self) -> tuple[float, float]:
+        """Its middle, m."""
+        x, y = (self.start + self.end) / 2
+        return float(x), float(y)
+
+
+def lead_ends_on(layout: Layout, run: StripRun, past_m: float, width_m: float) -> list[LeadEnd]:
+    """Return the bare lead ends on a collecting strip; a lug is as long as it is wide.
+
+    On a tail the end lies along it. A strip has none at a pad between others: there the lead is joined
+    between two pads, away from the cells. `past_m` is how far strip lies past its last pad.
+    """
+    found = []
+    tails = tail_lengths(layout, run)
+    points = laid_points(layout, run, past_m)
+    for number in leads_on(layout, run):
+        last, place = run.cells[-1] == number, run.cells.index(number)
+        on_tail = number in (run.cells[0], run.cells[-1]) and bool(tails[1 if last else 0])
+        if on_tail:
+            tip, before = (points[-1], points[-2]) if last else (points[0], points[1])
+        else:
+            tip, before = np.array(run.points_m[place]), np.array(run.points_m[place + 1])
+        way = (before - tip) / np.hypot(*(before - tip))
+        middle = tip + way * LEAD_TAIL_M / 2 if on_tail else (tip + before) / 2
+        half = max(LEAD_TAIL_M, width_m) / 2
+        between = None if on_tail else (number, run.cells[place + 1])
+        found.append(LeadEnd(number, between, middle - way * half, middle + way * half))
+    return found
+
+
+def lead_end_at(layout: Layout, joining: Joining, number: int, node: int) -> LeadEnd | None:
+    """Return where a main lead is joined beside a cell to the collecting strip of a pole; None where there is
+    no such strip."""
+    if node not in (0, layout.series):
+        return None
+    past = pad_overhang(joining, layout.pitch_m)
+    for run in strip_runs(layout):
+        if run.node == node and number in leads_on(layout, run):
+            return next(end for end in lead_ends_on(layout, run, past, 0.0) if end.at == number)
+    return None
