@@ -278,7 +278,7 @@ def test_taps_stand_where_the_load_shifts_them_least(odd_hoist, library):
     """Shift by the solved network: voltage of the pad against the middle of its tap point, at the steady current."""
     a = analyse(odd_hoist, library)
     layout, joining = a.layout, odd_hoist.joining
-    runs = metal_runs(layout, joining.style)
+    runs = metal_runs(layout, joining)
     work = metalwork(layout, runs, ohms_per_metre(layout, joining), odd_hoist.cell.resistance_ohm)
     state = solve(work.network, 0.0, odd_hoist.brief.current_steady_a)
     for tap in a.bms.taps:

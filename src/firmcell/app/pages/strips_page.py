@@ -116,6 +116,7 @@ class StripsPage(Page):
             "link_strip",
             "link_layers",
             "link_under",
+            "ladder_strip",
             "collector_strip",
             "collector_layers",
             "collector_under",

@@ -72,7 +72,7 @@ def _cells(layout: Layout, design: Design) -> Iterator[Edge]:
 def _spans(layout: Layout, design: Design) -> Iterator[Edge]:
     """Every span of strip but the bridges between two modules, which are wires of the wiring."""
     per_metre = ohms_per_metre(layout, design.joining)
-    for run in metal_runs(layout, design.joining.style):
+    for run in metal_runs(layout, design.joining):
         if run.kind is StripKind.BRIDGE:
             continue
         at = [

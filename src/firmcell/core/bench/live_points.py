@@ -36,7 +36,7 @@ def not_joined(wiring: Wiring, layout: Layout, design: Design, nodes: Iterable[i
     on = set(nodes)
     strip = {
         span_id(run.id, n)
-        for run in metal_runs(layout, design.joining.style)
+        for run in metal_runs(layout, design.joining)
         if run.node not in on
         for n in range(len(run.spans))
     }

@@ -12,7 +12,7 @@ from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out
 from firmcell.core.layout.search import nearest_place
 from firmcell.core.model.brief import Blocked
 from firmcell.core.model.design import Design, Face, PlacedCell, StripRef
-from firmcell.core.strips.runs import StripRun, strip_runs
+from firmcell.core.strips.runs import StripRun, metal_runs
 
 Edits = tuple[tuple[str, object], ...]
 SNAP = 0.6
@@ -142,7 +142,7 @@ def draw_strip(design: Design, face: Face, cells: Sequence[int]) -> HandEdit:
 
 def remove_strip(design: Design, run_id: str) -> HandEdit | None:
     """Take a strip away by its id; None if there is none."""
-    run = next((r for r in strip_runs(layout_of(design)) if r.id == run_id), None)
+    run = next((r for r in metal_runs(layout_of(design), design.joining) if r.id == run_id), None)
     if run is None:
         return None
     a, ref = design.arrangement, _ref(run)

@@ -282,6 +282,7 @@ def _linked_node(
     links = [p for p in pieces if p.kind in between]
     others = [p for p in pieces if p.kind not in between]
     plated = any(p.kind is StripKind.PLATE for p in pieces)
+    ladder = next((p for p in pieces if p.kind is StripKind.LADDER), None)
     many = _in_layers(links or others)
     joints = joints_in_words(d.joining.joined_by, sum(p.joints for p in pieces))
     title = f"B{node}: join group {node} to group {node + 1}"
@@ -289,6 +290,8 @@ def _linked_node(
     words = (
         f"Plate B{node}{many}, as cut from the template."
         if plated
+        else f"{ladder.strip}{many}, {millimetres(ladder.length_m)} long, slotted or punched for this pitch: a pair of welds astride each slot."
+        if ladder
         else f"{parallel}{plural(len(links), 'series link')} of {(links or others)[0].strip}{many}, {_lengths(links)} long."
     ) + f" {joints} in all."
     if any(p.kind is StripKind.BRIDGE for p in links):

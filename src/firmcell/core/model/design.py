@@ -160,6 +160,8 @@ class Joining(Frozen):
     Attributes
     ----------
     joined_by, thread_m : how strip and cells are joined; of screws, the thread in the cell's terminal.
+    ladder_strip : wide slotted strip that joins two facing rows of pads in one piece, in as many layers as
+        the links; None is none.
     link_under, collector_under : one layer of better metal between the pads and the strip, welded through it.
     collector_tabs : the collecting strip is a bar, to which a short tab of this strip is soldered for each
         cell, off the pack; the
@@ -178,6 +180,7 @@ class Joining(Frozen):
     link_strip: Strip = Field(title="Strip for series links")
     link_layers: Count = Field(1, title="Layers of series links", ge=1, le=8)
     link_under: Strip | None = Field(None, title="Copper under the links")
+    ladder_strip: Strip | None = Field(None, title="Ladder strip where two rows face")
     collector_strip: Strip = Field(title="Strip for collecting")
     collector_layers: Count = Field(1, title="Layers of collecting strips", ge=1, le=8)
     collector_under: Strip | None = Field(None, title="Copper under the collecting strips")

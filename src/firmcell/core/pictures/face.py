@@ -41,9 +41,9 @@ from firmcell.core.pictures.drawing import (
 from firmcell.core.pictures.face_labels import FaceLabels
 from firmcell.core.pictures.face_measures import MM
 from firmcell.core.pictures.face_wires import FaceWires, PlugOnBoard, plug_on_board
-from firmcell.core.strips.made_of import metal_of, pad_overhang
+from firmcell.core.strips.made_of import metal_of, pad_overhang, width_laid
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.runs import StripKind, laid_points, strip_runs
+from firmcell.core.strips.runs import StripKind, laid_points, metal_runs
 
 
 def as_it_lies(face: Face, axis: TurnAxis) -> Callable[[float, float], Point]:
@@ -330,12 +330,13 @@ class _FacePainter:
 
     def strips(self) -> None:
         order = {StripKind.PARALLEL: 0, StripKind.COLLECTOR: 1, StripKind.LINK: 2, StripKind.BRIDGE: 3}
+        order[StripKind.LADDER] = 0
         plated = self.joining.style is StripStyle.PLATES
         if plated:
             self._plates()
         runs = [
             r
-            for r in strip_runs(self.layout)
+            for r in metal_runs(self.layout, self.joining)
             if r.face is self.face and (not plated or r.kind is StripKind.BRIDGE)
         ]
         welds: list[Shape] = []
@@ -353,9 +354,8 @@ class _FacePainter:
                 else points[0]
             )
             self.targets.setdefault(f"node:{piece.node}", self.targets[ref])
-            self.shapes.append(
-                Stroke(stretched, strip.width_m * MM, strip_role(piece.kind, strip.metal), ref, layers)
-            )
+            wide = width_laid(self.joining, piece.kind) * MM
+            self.shapes.append(Stroke(stretched, wide, strip_role(piece.kind, strip.metal), ref, layers))
             for x, y in points:
                 welds += [Disc((x + dx, y + dy), r, "weld", ref) for dx, dy, r in marks]
         self.shapes += welds
@@ -378,7 +378,7 @@ class _FacePainter:
 def strip_role(kind: StripKind, metal: StripMetal) -> str:
     """The role that a piece is drawn in: what it is for, and copper in its own colour."""
     copper = ".copper" if metal is StripMetal.COPPER and kind is not StripKind.BRIDGE else ""
-    return f"strip.{kind.value}{copper}"
+    return f"strip.{'link' if kind is StripKind.LADDER else kind.value}{copper}"
 
 
 def _joint_marks(joining: Joining) -> tuple[tuple[float, float, float], ...]:

@@ -118,12 +118,14 @@ def _strip(name: str, d: Design, a: Analysis) -> Description | None:
         StripKind.COLLECTOR: "Collecting strip",
         StripKind.BRIDGE: "Bridge between blocks",
         StripKind.PLATE: "Plate",
+        StripKind.LADDER: "Ladder strip",
     }[p.kind]
     why = {
         StripKind.LINK: "From group to group; how much it carries is solved on the real layout.",
         StripKind.PARALLEL: "Evens out its group; it carries current only where a cell has no link of its own.",
         StripKind.COLLECTOR: "More in each span towards the lead, with the share of each cell it has passed.",
         StripKind.BRIDGE: "Flexible insulated wire: blocks move against each other.",
+        StripKind.LADDER: "Both rows and the links between them in one piece; the rail or rung that carries most.",
         StripKind.PLATE: "The band of the plate between two neighbouring pads that carries most.",
     }[p.kind]
     needed = missing_without(a.layout, p.id, a.pack.cell_current_steady_a)

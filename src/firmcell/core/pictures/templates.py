@@ -12,9 +12,9 @@ from firmcell.core.model.design import Design, Face, StripStyle
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of
 from firmcell.core.pictures.face import as_it_lies
-from firmcell.core.strips.made_of import metal_of, pad_overhang, strip_asked
+from firmcell.core.strips.made_of import pad_overhang, strip_asked, width_laid
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.runs import StripKind, laid_points, strip_runs
+from firmcell.core.strips.runs import StripKind, laid_points, metal_runs
 
 MM = 1e3
 
@@ -93,13 +93,12 @@ class _TemplatePainter:
         # Of screws the hole itself, elsewhere a dot on the middle of the pad.
         joining = self.design.joining
         mark = (joining.thread_m + HOLE_EASE_M) / 2 * MM if joining.joined_by is JoinedBy.SCREW else 0.5
-        for run in strip_runs(self.layout):
+        for run in metal_runs(self.layout, joining):
             if run.face is not self.face or run.kind is StripKind.BRIDGE:
                 continue
-            strip, _ = metal_of(self.layout, self.design.joining, run.kind)
             _, layers, under = strip_asked(self.design.joining, run.kind)
             past = pad_overhang(self.design.joining, self.layout.pitch_m)
-            half, points = strip.width_m / 2, laid_points(self.layout, run, past)
+            half, points = width_laid(joining, run.kind) / 2, laid_points(self.layout, run, past)
             if not run.bends:
                 points = points[[0, -1]]
             for a, b in pairwise(points):

@@ -34,6 +34,7 @@ def hard_to_weld(s: Situation) -> Iterator[Hit]:
     for words, strip in (
         ("Series links", s.design.joining.link_strip),
         ("Collecting strips", _welded_to_cells(s.design.joining)),
+        *((("Ladder strips", s.design.joining.ladder_strip),) if s.design.joining.ladder_strip else ()),
     ):
         if strip.metal is StripMetal.COPPER:
             yield Hit(
@@ -189,7 +190,7 @@ def pad_without_metal(s: Situation) -> Iterator[Hit]:
     layout = s.analysis.layout
     covered = {
         (n, node)
-        for r in metal_runs(layout, s.design.joining.style)
+        for r in metal_runs(layout, s.design.joining)
         for n, node in zip(r.cells, r.nodes, strict=True)
     }
     bare = [

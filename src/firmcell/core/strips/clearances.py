@@ -14,8 +14,8 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining, Leads, StripStyle
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.lead_ends import lead_end_width, lead_ends_on
-from firmcell.core.strips.made_of import PLACING_M, pad_overhang
-from firmcell.core.strips.runs import StripKind, StripRun, laid_points, strip_runs
+from firmcell.core.strips.made_of import PLACING_M, pad_overhang, width_laid
+from firmcell.core.strips.runs import StripKind, StripRun, laid_points, metal_runs
 
 CREEPAGE_MM = {
     10: 0.40,
@@ -107,7 +107,7 @@ def strips_too_near(layout: Layout, joining: Joining, cell: Cell, leads: Leads) 
     """
     if joining.style is StripStyle.PLATES:
         return ()
-    runs = [r for r in strip_runs(layout) if r.kind is not StripKind.BRIDGE]
+    runs = [r for r in metal_runs(layout, joining) if r.kind is not StripKind.BRIDGE]
     found: list[TooNear] = []
     for face in {r.face for r in runs}:
         mine = [r for r in runs if r.face is face]
@@ -123,13 +123,13 @@ def _segments(layout: Layout, runs: list[StripRun], joining: Joining, leads: Lea
     bare_m = lead_end_width(joining, leads)
     past = pad_overhang(joining, layout.pitch_m)
     for n, run in enumerate(runs):
-        strip = joining.collector_strip if run.kind is StripKind.COLLECTOR else joining.link_strip
+        width = width_laid(joining, run.kind)
         # The tail for the main lead is metal like the rest.
         for a, b in itertools.pairwise(laid_points(layout, run, past)):
             place.append(n)
             starts.append(a)
             ends.append(b)
-            half.append(strip.width_m / 2)
+            half.append(width / 2)
             lead.append(False)
         for end in lead_ends_on(layout, run, past, bare_m):
             place.append(n)

@@ -40,7 +40,7 @@ class StripShares:
 @lru_cache(maxsize=32)
 def strip_shares(layout: Layout, joining: Joining, cell_ohm: float, lead_ohm: float = 0.0) -> StripShares:
     """Return the division of the pack current over the real layout, solved exactly for equal cells."""
-    runs = metal_runs(layout, joining.style)
+    runs = metal_runs(layout, joining)
     per_metre = ohms_per_metre(layout, joining)
     joint_ohm = joint_resistances(layout, joining)
     work = metalwork(layout, runs, per_metre, cell_ohm, joint_ohm, lead_ohm)

@@ -6,6 +6,7 @@ from firmcell.core.model.joint_kinds import EDGE_THREADS, LEAST_BAR_THREADS, Joi
 from firmcell.core.model.limits import PAD_OVERHANG_M
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
+from firmcell.core.strips.ladders import LADDER_BAND
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.two_metals import laid_together
 
@@ -78,13 +79,45 @@ def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, 
         band = {"width_m": max(layout.pitch_m * (3**-0.5 if six else 1.0) - joining.gap_m, 0.001)}
         under = joining.link_under.model_copy(update=band) if joining.link_under else None
         return laid_together(joining.link_strip.model_copy(update=band), joining.link_layers, under)
+    if kind is StripKind.LADDER and joining.ladder_strip is not None:
+        # Of a rail, or of a rung.
+        band = {"width_m": joining.ladder_strip.width_m * LADDER_BAND}
+        return joining.ladder_strip.model_copy(update=band), joining.link_layers
     return laid_together(joining.link_strip, joining.link_layers, joining.link_under)
+
+
+def width_laid(joining: Joining, kind: StripKind) -> float:
+    """Return how wide the strip of a kind of run is as it is laid, m; of no plate.
+
+    Parameters
+    ----------
+    joining : Joining
+    kind : StripKind
+
+    Returns
+    -------
+    width : float
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.core.model.design import Joining
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> width_laid(Joining(link_strip=NICKEL, collector_strip=NICKEL), StripKind.LINK) == NICKEL.width_m
+    True
+    """
+    return strip_asked(joining, kind)[0].width_m
 
 
 def strip_asked(joining: Joining, kind: StripKind) -> tuple[Strip, int, Strip | None]:
     """Return strip, layers and what lies under it, as they are bought and laid, for a kind of run."""
     if kind in (StripKind.COLLECTOR, StripKind.BRIDGE):
         return joining.collector_strip, joining.collector_layers, joining.collector_under
+    if kind is StripKind.LADDER and joining.ladder_strip is not None:
+        return joining.ladder_strip, joining.link_layers, None
     return joining.link_strip, joining.link_layers, joining.link_under
 
 

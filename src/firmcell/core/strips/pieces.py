@@ -136,7 +136,7 @@ def strip_pieces(
         Of one lead, Ω; it matters to the strips only where a pole has two.
     """
     shares = strip_shares(layout, joining, cell_ohm, lead_ohm)
-    runs = metal_runs(layout, joining.style)
+    runs = metal_runs(layout, joining)
     metals = {kind: _Metal(layout, joining, kind, limit_k, ambient_k) for kind in {r.kind for r in runs}}
     # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
     joined = [leads_on(layout, run) for run in runs]
@@ -210,7 +210,10 @@ def _piece(
         resistance_ohm=metal.ohm_per_m * run.run_m,
         joined_by=joining.joined_by,
         joints=joint_count(run, joining),
-        mass_kg=strip.section_m2 * layers * length * strip.density_kg_m3,
+        mass_kg=(metal.asked if run.kind is StripKind.LADDER else strip).section_m2
+        * layers
+        * length
+        * strip.density_kg_m3,
     )
 
 

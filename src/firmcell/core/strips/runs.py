@@ -12,9 +12,10 @@ import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.layout.cell_places import CellPlace, Layout
-from firmcell.core.model.design import Face, StripStyle
+from firmcell.core.model.design import Face, Joining, StripStyle
 from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.strips.cover import fewest_strips
+from firmcell.core.strips.ladders import facing_rows, ladder_spans, middle_line, rail_metres
 from firmcell.core.strips.links import is_straight, spanning_runs
 from firmcell.core.strips.tap_points import Node, node_pads, nodes_of, pole_on
 
@@ -27,6 +28,7 @@ class StripKind(StrEnum):
     COLLECTOR = "collector"
     BRIDGE = "bridge"
     PLATE = "plate"
+    LADDER = "ladder"
 
 
 class StripRun(NamedTuple):
@@ -54,7 +56,7 @@ class StripRun(NamedTuple):
     @property
     def bends(self) -> bool:
         """Whether the run is not straight, so that it cannot be one strip."""
-        return self.kind is not StripKind.PLATE and not is_straight(self.points_m)
+        return self.kind not in (StripKind.PLATE, StripKind.LADDER) and not is_straight(self.points_m)
 
 
 class _NodeRuns:
@@ -165,12 +167,16 @@ def _strip_runs(layout: Layout) -> tuple[StripRun, ...]:
     return tuple(sorted(runs, key=lambda r: r.node))
 
 
+def metal_runs(layout: Layout, joining: Joining) -> tuple[StripRun, ...]:
+    """Return the runs of strip, ladders where they are wanted and two rows face each other, or a plate for each
+    tap point with a span between each two neighbouring pads."""
+    return _metal_runs(layout, joining.style, joining.ladder_strip is not None)
+
+
 @lru_cache(maxsize=32)
-def metal_runs(layout: Layout, style: StripStyle) -> tuple[StripRun, ...]:
-    """Return the runs of strip, or a plate for each tap point with a span between each two neighbouring
-    pads."""
+def _metal_runs(layout: Layout, style: StripStyle, laddered: bool) -> tuple[StripRun, ...]:
     if style is StripStyle.STRIPS:
-        return strip_runs(layout)
+        return _with_ladders(layout) if laddered else strip_runs(layout)
     made = [r for r in strip_runs(layout) if r.kind is StripKind.BRIDGE]
     for node in nodes_of(layout):
         pads = node_pads(layout, node)
@@ -193,6 +199,32 @@ def metal_runs(layout: Layout, style: StripStyle) -> tuple[StripRun, ...]:
             )
         )
     return tuple(sorted(made, key=lambda r: (r.node, r.kind is StripKind.PLATE)))
+
+
+def _with_ladders(layout: Layout) -> tuple[StripRun, ...]:
+    """The runs of strip, with one ladder in place of those of each tap point whose pads lie in two facing rows,
+    unless that ladder was left out by hand."""
+    left_out = {(r.face, r.cells) for r in layout.removed}
+    ladders = {}
+    for node in nodes_of(layout):
+        rows = facing_rows(layout, node)
+        if rows is None or (node.face, (*rows[0], *rows[1])) in left_out:
+            continue
+        cells, pads = (*rows[0], *rows[1]), node_pads(layout, node)
+        points = tuple(pads[m] for m in cells)
+        ladders[node.number] = StripRun(
+            f"N{node.number}-W1",
+            node.number,
+            node.face,
+            StripKind.LADDER,
+            cells,
+            points,
+            rail_metres(points),
+            (node.number,) * len(cells),
+            ladder_spans(len(rows[0])),
+        )
+    others = [r for r in strip_runs(layout) if r.node not in ladders or r.by_hand]
+    return tuple(sorted([*ladders.values(), *others], key=lambda r: r.node))
 
 
 def _drawn_run(layout: Layout, face: Face, cells: tuple[int, ...], number: int) -> StripRun | None:
@@ -337,7 +369,7 @@ def laid_points(layout: Layout, run: StripRun, past_m: float) -> Array:
     [[-0.004, 0.0], [0.024, 0.0]]
     """
     before, after = (past_m + tail for tail in tail_lengths(layout, run))
-    points = np.array(run.points_m)
+    points = middle_line(run.points_m) if run.kind is StripKind.LADDER else np.array(run.points_m)
     if len(points) == 1:
         way = np.array(_single_way(layout, run))
         return np.asarray(points + np.array([-before * way, after * way]))

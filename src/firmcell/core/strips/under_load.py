@@ -156,7 +156,7 @@ class _Worker:
         self.joining, self.cell = design.joining, design.cell
         self.joint_ohm = joint_resistances(layout, design.joining)
         lead_ohm = design.leads.length_m * design.leads.wire.resistance_ohm_per_m
-        self.runs = metal_runs(layout, self.joining.style)
+        self.runs = metal_runs(layout, self.joining)
         self.cell_ohm = cell_resistances(design)
         self.cold = ohms_per_metre(layout, self.joining)
         self.work = metalwork(layout, self.runs, self.cold, self.cell_ohm, self.joint_ohm, lead_ohm)
