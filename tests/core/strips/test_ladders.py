@@ -152,7 +152,7 @@ def test_where_rows_do_not_face_strips_are_laid_and_it_is_said(laddered):
     kinds = {p.kind for p in analyse(staggered, SHELF).strips}
     assert StripKind.LADDER not in kinds
     assert StripKind.LINK in kinds
-    assert "at no tap point" in found(staggered, SHELF)["SR-20"].sentence
+    assert "fits at no tap point" in found(staggered, SHELF)["SR-20"].sentence
     assert "SR-20" not in found(laddered, SHELF)
 
 
@@ -162,7 +162,7 @@ def test_a_ladder_left_out_by_hand_gives_way_to_strips(laddered):
     there = [r.kind for r in metal_runs(layout_of(without), without.joining) if r.node == ladder.node]
     assert StripKind.LADDER not in there
     assert there.count(StripKind.LINK) == 4
-    assert "at 8 of 9 tap points" in found(without, SHELF)["SR-20"].sentence
+    assert "fits at 8 of 9 tap points" in found(without, SHELF)["SR-20"].sentence
 
 
 def test_ladder_strip_too_narrow_for_its_rows_is_stopped_and_mended(laddered):

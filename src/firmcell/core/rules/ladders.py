@@ -49,8 +49,12 @@ def no_place_for_ladder(s: Situation) -> Iterator[Hit]:
         return
     laid = {p.node for p in s.analysis.strips if p.kind is StripKind.LADDER}
     if series > 1 and len(laid) < series - 1:
-        where = "at no tap point" if not laid else f"at {len(laid)} of {series - 1} tap points between groups"
+        words = (
+            f"The ladder strip fits at {len(laid)} of {series - 1} tap points between groups; strips are laid at the others, whose pads do not lie in two facing rows."
+            if laid
+            else "The ladder strip fits at no tap point, as no pads lie in two facing rows; strips are laid."
+        )
         yield Hit(
-            f"The ladder strip is laid {where}; elsewhere the pads do not lie in two facing rows, and strips are laid.",
+            words,
             refs=tuple(f"node:{n}" for n in range(1, series) if n not in laid),
         )

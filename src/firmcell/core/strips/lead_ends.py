@@ -1,4 +1,4 @@
-"""The bare ends of the main leads where they are joined to the metal of the poles: how wide they lie there."""
+"""The bare ends of the main leads where they are joined to the poles: how wide they lie there."""
 
 from math import pi, sqrt
 

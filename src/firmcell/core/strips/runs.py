@@ -168,8 +168,8 @@ def _strip_runs(layout: Layout) -> tuple[StripRun, ...]:
 
 
 def metal_runs(layout: Layout, joining: Joining) -> tuple[StripRun, ...]:
-    """Return the runs of strip, ladders where they are wanted and two rows face each other, or a plate for each
-    tap point with a span between each two neighbouring pads."""
+    """Return the runs of strip, ladders where they are wanted and two rows face each other, or a plate for
+    each tap point with a span between each two neighbouring pads."""
     return _metal_runs(layout, joining.style, joining.ladder_strip is not None)
 
 
@@ -202,8 +202,8 @@ def _metal_runs(layout: Layout, style: StripStyle, laddered: bool) -> tuple[Stri
 
 
 def _with_ladders(layout: Layout) -> tuple[StripRun, ...]:
-    """The runs of strip, with one ladder in place of those of each tap point whose pads lie in two facing rows,
-    unless that ladder was left out by hand."""
+    """The runs of strip, with one ladder in place of those of each tap point whose pads lie in two facing
+    rows, unless that ladder was left out by hand."""
     left_out = {(r.face, r.cells) for r in layout.removed}
     ladders = {}
     for node in nodes_of(layout):
