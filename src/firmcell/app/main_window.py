@@ -93,6 +93,12 @@ class MainWindow(QMainWindow):
 
     # -- making -----------------------------------------------------------------------------------------
 
+    def _tools_of_the_hand(self) -> HandTools:
+        hand = HandTools(self.view, lambda: self.session, self.panel.shown)
+        hand.told.connect(self.panel.hand_told)
+        hand.wanted.connect(self.panel.take_tool)
+        return hand
+
     def _make_widgets(self) -> None:
         self.stack = QStackedWidget()
         self.setCentralWidget(self.stack)
@@ -123,8 +129,7 @@ class MainWindow(QMainWindow):
         self.card.setAccessibleName("Numbers of the part picked")
         self.card.hide()
         self.split.addWidget(self.view)
-        self.hand = HandTools(self.view, lambda: self.session, self.panel.shown)
-        self.hand.told.connect(self.panel.hand_told)
+        self.hand = self._tools_of_the_hand()
         self.page_stack = QStackedWidget()
         self.page_stack.setMinimumWidth(300)
         self.split.addWidget(self.page_stack)

@@ -9,6 +9,7 @@ from PySide6.QtGui import QAction, QActionGroup, QKeySequence
 from PySide6.QtWidgets import QWidget
 
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS
+from firmcell.app.picked_cells import PICKED_COMMANDS
 from firmcell.core.analysis.findings import Stage
 
 if TYPE_CHECKING:
@@ -100,6 +101,9 @@ class Menus:
     def _fill_hand(self, hand: Any) -> None:
         for tool, keys in TOOL_SHORTCUTS.items():
             self.action(hand, tool.value.capitalize(), keys, partial(self.window.panel.take_tool, tool))
+        hand.addSeparator()
+        for name, words, keys, tip in PICKED_COMMANDS:
+            self.action(hand, words, keys, partial(self.window.hand.picked.run, name)).setToolTip(tip)
 
     def _fill_bench(self, bench: Any) -> None:
         self.bench_action = self.action(

@@ -22,6 +22,7 @@ def connect(window: "MainWindow", stage: Stage, page: Any) -> None:
         page.meter_address = str(window.settings.value("meter", SIMULATED))
     elif stage is Stage.LAYOUT:
         page.tool_wanted.connect(window.panel.take_tool)
+        page.picked_wanted.connect(window.hand.picked.run)
         page.group_wanted.connect(lambda group: setattr(window.hand, "group", group))
         page.outline_wanted.connect(window.jobs.choose_outline)
         page.export_wanted.connect(window.jobs.export)

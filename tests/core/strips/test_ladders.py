@@ -87,7 +87,7 @@ def model_ohm(ends):
         g[a, a] += c
         g[b, b] += c
         g[a, b] -= c
-        g[b, a] -= c  # noqa: E702
+        g[b, a] -= c
     high, low = ends
     free = [n for n in range(8) if n not in (*high, *low)]
     v = np.zeros(8)

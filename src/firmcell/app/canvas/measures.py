@@ -6,6 +6,10 @@ GRID_MM = 10.0
 SMALLEST_TEXT = 5.5
 
 
+MARK_MM = 8.0
+"""Radius of the ring round a cell that a tool has taken up."""
+
+
 THIN_MM = 2.0
 
 

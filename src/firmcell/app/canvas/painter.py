@@ -3,7 +3,7 @@
 import math
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import (
     QColor,
     QFont,
@@ -21,12 +21,13 @@ from firmcell.app.canvas.measures import (
     FEW_DISCS,
     GRID_MM,
     MARK_COLOURS,
+    MARK_MM,
     QUIET_OPACITY,
     SMALLEST_TEXT,
     SMALLEST_WELD_SCALE,
     THIN_MM,
 )
-from firmcell.app.canvas.tools import Tool
+from firmcell.app.canvas.tools import FRAMES, Tool
 from firmcell.app.theme import FAMILY
 from firmcell.core.pictures.drawing import Area, Disc, Label, Stroke
 from firmcell.core.pictures.strip_colours import Scale
@@ -286,21 +287,38 @@ class PackPainter:
             for face in self.view._faces:
                 at = face.drawing.targets.get(ref)
                 if at is not None:
-                    painter.setPen(QPen(self.view._palette.colour("accent"), 1.2))
-                    painter.drawEllipse(to_scene(face.origin, at), 7.0, 7.0)
+                    painter.setPen(QPen(self.view._palette.colour("accent"), 1.6))
+                    painter.drawEllipse(to_scene(face.origin, at), MARK_MM, MARK_MM)
         painter.resetTransform()
         g = self.view._gesture
         if g is None or not g.moved:
             return
         painter.setPen(QPen(self.view._palette.colour("accent"), 2, Qt.PenStyle.DashLine))
         first, last = QPointF(*g.way[0]), QPointF(*g.way[-1])
-        if self.view.tool is Tool.BLOCK:
+        if g.carries:
+            self._carried(painter, last - first)
+        elif self.view.tool in FRAMES:
             painter.drawRect(QRectF(first, last).normalized())
+        elif self.view.tool is Tool.MEASURE:
+            painter.drawLine(first, last)
+            apart = QLineF(first, last).length() / self.view.scale()
+            painter.drawText(last + QPointF(10, -8), f"{apart:.1f} mm")
         elif self.view.tool is Tool.MOVE:
             painter.drawLine(first, last)
             painter.drawEllipse(last, 9.0 * self.view.scale(), 9.0 * self.view.scale())
         else:
             painter.drawPolyline(QPolygonF([QPointF(*p) for p in g.way]))
+
+    def _carried(self, painter: QPainter, by: QPointF) -> None:
+        """Where the picked cells would come to stand, on the face that they are dragged on."""
+        g, scale = self.view._gesture, self.view.scale()
+        assert g is not None
+        face = self.view._faces[g.face]
+        for ref in self.view.marked:
+            at = face.drawing.targets.get(ref)
+            if at is not None:
+                middle = self.view._transform.map(to_scene(face.origin, at)) + by
+                painter.drawEllipse(middle, 9.0 * scale, 9.0 * scale)
 
     def paint_caption(self, painter: QPainter) -> None:
         if not self.view._paint.caption:

@@ -10,6 +10,7 @@ class Tool(StrEnum):
     """What the mouse does to the picture."""
 
     LOOK = "look"
+    SELECT = "pick cells"
     MOVE = "move a cell"
     TURN = "turn a cell"
     SWAP = "swap two cells"
@@ -19,9 +20,19 @@ class Tool(StrEnum):
     MINUS = "let minus leave here"
     PLUS = "let plus leave here"
     STRIP = "draw or remove a strip"
+    LADDER = "lay a ladder"
+    NUMBER = "number the groups"
+    MEASURE = "measure"
 
 
 TOOL_KEYS = {Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter}
+
+LET_GO_KEYS = {Qt.Key.Key_Escape}
+"""What lets go of the parts that a tool has taken up."""
+
+
+FRAMES = {Tool.SELECT, Tool.BLOCK, Tool.LADDER}
+"""Tools whose stroke is a frame."""
 
 
 @dataclass
@@ -34,6 +45,7 @@ class Gesture:
     start, end : in mm of that drawing.
     refs : parts it went over, in order.
     way : points on the widget.
+    carries : whether it began on a cell that is picked, so that it takes the picked cells along.
     """
 
     face: int
@@ -42,6 +54,7 @@ class Gesture:
     refs: list[str]
     way: list[tuple[float, float]]
     moved: bool = False
+    carries: bool = False
 
 
 TOOL_SHORTCUTS = {
@@ -55,5 +68,9 @@ TOOL_SHORTCUTS = {
     Tool.MINUS: "Ctrl+8",
     Tool.PLUS: "Ctrl+9",
     Tool.STRIP: "Ctrl+L",
+    Tool.SELECT: "Ctrl+K",
+    Tool.LADDER: "Ctrl+Shift+L",
+    Tool.NUMBER: "Ctrl+U",
+    Tool.MEASURE: "Ctrl+M",
 }
 """Keys that take up a tool."""

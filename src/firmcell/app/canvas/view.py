@@ -19,7 +19,7 @@ from firmcell.app.canvas.hit_test import holds
 from firmcell.app.canvas.mouse_and_keys import Hands
 from firmcell.app.canvas.painter import PackPainter
 from firmcell.app.canvas.placing import Placing
-from firmcell.app.canvas.tools import TOOL_KEYS, Gesture, Tool
+from firmcell.app.canvas.tools import Gesture, Tool
 from firmcell.app.theme import Palette
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.stage_marks import StagePaint
@@ -263,10 +263,8 @@ class PackView(QWidget):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.setFocus(Qt.FocusReason.MouseFocusReason)
         if self.tool is not Tool.LOOK and event.button() == Qt.MouseButton.LeftButton and self._faces:
-            at = event.position()
-            number, start = self.on_face(at)
-            self._gesture = Gesture(number, start, start, [], [(at.x(), at.y())])
-            self.hands.touch(at)
+            self._gesture = self.hands.begin(event.position())
+            self.hands.touch(event.position())
             return
         self._drag, self._moved = event.position(), False
 
@@ -297,7 +295,8 @@ class PackView(QWidget):
         self._drag = None
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
-        self.fit()
+        if self.tool is Tool.LOOK:
+            self.fit()
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         self.zoom(1.0015 ** event.angleDelta().y(), event.position())
@@ -311,7 +310,7 @@ class PackView(QWidget):
             Qt.Key.Key_Down: (0, -step),
         }
         key = Qt.Key(event.key())
-        if self.tool is not Tool.LOOK and key in TOOL_KEYS | moves.keys() and self._selected:
+        if self.hands.wants(key, moves.keys()):
             self.key_pressed.emit(event)
             return
         if key in moves:

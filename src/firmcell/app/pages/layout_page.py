@@ -21,6 +21,7 @@ from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.layout_figures import LayoutFigures
 from firmcell.app.pages.layout_search import LayoutSearch
+from firmcell.app.picked_cells import PICKED_COMMANDS
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
@@ -47,6 +48,7 @@ class LayoutPage(Page):
     stage, heading = Stage.LAYOUT, "Layout: how many cells, and where they stand"
     tool_wanted = Signal(object)
     group_wanted = Signal(int)
+    picked_wanted = Signal(str)
     outline_wanted = Signal()
     export_wanted = Signal(str)
 
@@ -119,6 +121,13 @@ class LayoutPage(Page):
         unlock = self.button("&Unlock all", self._unlock_all, "Every cell may be moved and sorted again")
         row.addWidget(unlock)
         self.body.addLayout(row)
+        self.text("Picked cells, all at once:")
+        grid = QGridLayout()
+        grid.setSpacing(4)
+        for number, (name, words, keys, tip) in enumerate(PICKED_COMMANDS):
+            pressed = self.button(words, partial(self.picked_wanted.emit, name), f"{tip} ({keys})")
+            grid.addWidget(pressed, number // 3, number % 3)
+        self.body.addLayout(grid)
         self.hint = self.text("Ctrl+1 to Ctrl+9 and Ctrl+L take up a tool; Ctrl+Z takes back what it did.")
 
     def _lie(self) -> None:

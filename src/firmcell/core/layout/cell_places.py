@@ -17,6 +17,8 @@ from firmcell.core.model.parts import Cell
 SIN60 = float(np.sqrt(3) / 2)
 NEIGHBOUR = 1.2
 """Cells up to this many pitches apart are neighbours whose pads a strip joins directly."""
+ONE_PLACE = 0.02
+"""Cells nearer than this part of the reach of neighbours stand in one place."""
 LAYER_GAP_M = 0.020
 """Between the blocks of a layered pack where they lie side by side on the bench, m."""
 
@@ -178,6 +180,9 @@ def neighbour_indices(
     that their wide sides lie together and their terminals in line.
     """
     pairs = near_pairs(points_m, reach_m)
+    # A hand can put one cell into another: no strip leads from a place to itself.
+    apart = np.hypot(*(points_m[pairs[:, 0]] - points_m[pairs[:, 1]]).T)
+    pairs = np.asarray(pairs[apart > ONE_PLACE * reach_m], dtype=np.intp)
     if len(pairs) and len(set(blocks)) > 1:
         block = np.array(blocks)
         pairs = pairs[block[pairs[:, 0]] == block[pairs[:, 1]]]

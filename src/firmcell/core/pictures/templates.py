@@ -14,7 +14,7 @@ from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Point, Sh
 from firmcell.core.pictures.face import as_it_lies
 from firmcell.core.strips.made_of import pad_overhang, strip_asked, width_laid
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.runs import StripKind, laid_points, metal_runs
+from firmcell.core.strips.runs import StripKind, laid_points, metal_runs, unit
 
 MM = 1e3
 
@@ -102,7 +102,7 @@ class _TemplatePainter:
             if not run.bends:
                 points = points[[0, -1]]
             for a, b in pairwise(points):
-                way = (b - a) / np.hypot(*(b - a))
+                way = unit(b - a)
                 across = np.array([-way[1], way[0]]) * half
                 box = np.array([a - across, b - across, b + across, a + across])
                 shapes.append(Area(self.path(box), "template.strip", f"strip:{run.id}"))

@@ -32,6 +32,9 @@ A_PIECE = 10
 """Pads of an extension that are worth one piece more; engineering judgement."""
 Pads = Mapping[int, tuple[float, float]]
 
+LEAST_SPAN_M = 1e-4
+"""No span is taken to be shorter, m."""
+
 
 class _Strip(NamedTuple):
     """A part of a line, from its place `low` to its place `high`."""
@@ -87,8 +90,8 @@ class _Node(NamedTuple):
         return len({parts.find(m) for m in range(len(self.at))}) == 1
 
     def metres(self, a: int, b: int) -> float:
-        """Between two pads, m."""
-        return hypot(self.at[a][0] - self.at[b][0], self.at[a][1] - self.at[b][1])
+        """Between two pads, m; a little even where a hand put both into one place."""
+        return max(hypot(self.at[a][0] - self.at[b][0], self.at[a][1] - self.at[b][1]), LEAST_SPAN_M)
 
 
 def fewest_strips(

@@ -11,7 +11,7 @@ from firmcell.core.model.design import Joining, Leads
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.strips.made_of import pad_overhang
-from firmcell.core.strips.runs import StripRun, laid_points, leads_on, strip_runs, tail_lengths
+from firmcell.core.strips.runs import StripRun, laid_points, leads_on, strip_runs, tail_lengths, unit
 
 BAR_THREAD_M = 0.006
 """Screw that holds a lug on a collecting bar, m; engineering judgement."""
@@ -113,7 +113,7 @@ def lead_ends_on(layout: Layout, run: StripRun, past_m: float, width_m: float) -
             tip, before = (points[-1], points[-2]) if last else (points[0], points[1])
         else:
             tip, before = np.array(run.points_m[place]), np.array(run.points_m[place + 1])
-        way = (before - tip) / np.hypot(*(before - tip))
+        way = unit(before - tip)
         middle = tip + way * LEAD_TAIL_M / 2 if on_tail else (tip + before) / 2
         half = max(LEAD_TAIL_M, width_m) / 2
         between = None if on_tail else (number, run.cells[place + 1])

@@ -340,6 +340,12 @@ def _single_way(layout: Layout, run: StripRun) -> tuple[float, float]:
     return best
 
 
+def unit(way: Array) -> Array:
+    """The direction of a way; of none, as between cells put into one place by hand, along the pack."""
+    long = float(np.hypot(*way))
+    return np.asarray(way / long) if long else np.array([1.0, 0.0])
+
+
 def laid_points(layout: Layout, run: StripRun, past_m: float) -> Array:
     """Return the middle line of a run as it is cut: past its last pads, and on with a tail where a lead is
     joined.
@@ -374,6 +380,6 @@ def laid_points(layout: Layout, run: StripRun, past_m: float) -> Array:
         way = np.array(_single_way(layout, run))
         return np.asarray(points + np.array([-before * way, after * way]))
     first, last = points[0] - points[1], points[-1] - points[-2]
-    points[0] += first / np.hypot(*first) * before
-    points[-1] += last / np.hypot(*last) * after
+    points[0] += unit(first) * before
+    points[-1] += unit(last) * after
     return points
