@@ -9,6 +9,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.geometry.packing import Footprint, Places, centred, free_places, search_lattices
 from firmcell.core.geometry.region import Region, most_cells
+from firmcell.core.geometry.squeeze import squeezed
 from firmcell.core.layout.cell_places import pitches
 from firmcell.core.layout.space import Room, rooms_of, wall_of
 from firmcell.core.model.design import Design, Lattice
@@ -87,6 +88,41 @@ def find_places(
             )
             bound += bound_of(room.region, cell, wall, spacing)
         yield Choice(lattice, rooms, tuple(found), bound)
+
+
+MOST_PUSHED = 80
+"""Cells for which places are looked for by pushing them apart; more take too long."""
+
+
+def push_in(design: Design, best: Choice) -> Iterator[Choice | None]:
+    """Push round cells together where no lattice holds enough of them; `best` is the fullest lattice. Yields
+    None while it looks, and what it finds: places for all cells, else for as many as it finds more.
+
+    Only in one room without cells that keep their place.
+    """
+    cell, wanted = design.cell, design.cell_count
+    held = any(p.locked for p in design.arrangement.placed)
+    if (
+        not cell.is_round
+        or len(best.rooms) > 1
+        or held
+        or not best.count < wanted <= min(best.bound, MOST_PUSHED)
+    ):
+        return
+    room, places = best.rooms[0], best.places[0]
+    pitch, reach = pitches(cell, design.arrangement.gap_m)[0], cell.largest_m[0] / 2 + wall_of(design)
+    counts = [wanted, *range(best.count + 1, wanted)]
+    for count in counts:
+        found: Array | None = None
+        for trial in squeezed(room.region, reach, pitch, count, places.points_m):
+            found = trial
+            yield None
+        if found is not None:
+            pushed = Places(found, Lattice.FREE.value, 0.0, (pitch, pitch))
+            yield Choice(Lattice.FREE, best.rooms, (pushed,), best.bound)
+        if (found is None) != (count == wanted):
+            # All have a place; or one more than the last found has none.
+            return
 
 
 def bound_of(region: Region, cell: Cell, wall: float, spacing: tuple[float, float]) -> int:

@@ -16,7 +16,7 @@ from firmcell.core.geometry.region import Region
 from firmcell.core.layout.cell_places import NEIGHBOUR, neighbour_indices, pitches
 from firmcell.core.layout.grouping import group_cells
 from firmcell.core.layout.grouping_problem import Grouping, PlacesToGroup
-from firmcell.core.layout.places import ORDER, Choice, box_round, compact, find_places, shares_of
+from firmcell.core.layout.places import ORDER, Choice, box_round, compact, find_places, push_in, shares_of
 from firmcell.core.layout.space import Room
 from firmcell.core.model.design import Arrangement, Design, Lattice, PlacedCell
 from firmcell.core.model.parts import Cell
@@ -121,7 +121,16 @@ def _look_at(
             choices.append(choice)
             if shares_of(design.series, choice.groups_in(design.parallel)) is not None:
                 fit.append(compact(choice, design))
-            yield Arranged(0.0, f"{choice.lattice.value}: {choice.count} places", None, tuple(choices))
+            words = f"{choice.lattice.value}: {choice.count} places, more than {choice.bound} are impossible"
+            yield Arranged(0.0, words, None, tuple(choices))
+    if fit or Lattice.FREE not in lattices:
+        return
+    for more in push_in(design, max(choices, key=lambda c: c.count)):
+        if more is not None:
+            choices.append(more)
+            if shares_of(design.series, more.groups_in(design.parallel)) is not None:
+                fit.append(more)
+        yield Arranged(0.0, "pushing cells together", None, tuple(choices))
 
 
 def regroup(design: Design, seed: int = 1, effort: float = 1.0) -> Iterator[Arranged]:
@@ -370,7 +379,10 @@ def _too_few(design: Design, choices: Sequence[Choice]) -> str:
             f"{best.count} places are found for {wanted} cells, but a group must stand whole in one block: the blocks hold "
             f"{' and '.join(str(g) for g in best.groups_in(design.parallel))} groups of {design.parallel}."
         )
-    counts = ", ".join(f"{c.lattice.value} {c.count}" for c in choices)
+    most: dict[str, int] = {}
+    for c in choices:
+        most[c.lattice.value] = max(c.count, most.get(c.lattice.value, 0))
+    counts = ", ".join(f"{lattice} {count}" for lattice, count in most.items())
     less = groups and best.count // design.series
     help_ = f" With {less} in parallel it would fit." if less else ""
     return f"{wanted} cells do not fit: places found are {counts}; more than {best.bound} are impossible there.{help_}"
