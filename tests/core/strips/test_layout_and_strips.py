@@ -12,7 +12,8 @@ from shapely.geometry import Point
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.changes.by_hand import layout_of
-from firmcell.core.layout.cell_places import lay_out, stack_size
+from firmcell.core.layout.cell_places import lay_out
+from firmcell.core.layout.rows import stack_size
 from firmcell.core.model.design import Arrangement, Face, Joining, Lattice, StripRef, TurnAxis
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.model.parts import Strip

@@ -8,7 +8,7 @@ from firmcell.core.analysis.findings import Finding, Severity, Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.insulation.outer_size import next_stock_size
-from firmcell.core.layout.cell_places import best_rows, stack_size
+from firmcell.core.layout.rows import best_rows, stack_size
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Lattice, Leads, PackInsulation

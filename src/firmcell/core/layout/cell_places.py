@@ -10,11 +10,11 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.connected import connected_parts
 from firmcell.core.geometry.plane import near_pairs
+from firmcell.core.layout.rows import flat_lines, grid_positions, stack_size, which_way_up
 from firmcell.core.model.design import Arrangement, Face, Lattice, StripRef
 from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.model.parts import Cell
 
-SIN60 = float(np.sqrt(3) / 2)
 NEIGHBOUR = 1.2
 """Cells up to this many pitches apart are neighbours whose pads a strip joins directly."""
 ONE_PLACE = 0.02
@@ -125,9 +125,28 @@ class Layout(Frozen):
         """Index pairs (k, 2) into `cells` of direct neighbours, within one block."""
         angles = np.array([c.angle_rad for c in self.cells])
         aside = self.width_pitch_m / 4 if self.terminal_m else None
-        return neighbour_indices(
+        found = neighbour_indices(
             self.points_m, [c.block for c in self.cells], self.pitch_m * NEIGHBOUR, angles, aside
         )
+        return np.vstack([found, self._turns]) if self.terminal_m else found
+
+    @property
+    def _turns(self) -> NDArray[np.intp]:
+        """Index pairs (k, 2) of flat cells end to end, where one row of them turns into the next: of two
+        groups that follow on each other, with the two terminals to be joined side by side."""
+        pairs = near_pairs(self.points_m, self.width_pitch_m * NEIGHBOUR)
+        turns = []
+        for i, j in pairs.tolist():
+            low, high = sorted((self.cells[i], self.cells[j]), key=lambda c: c.group)
+            along = (high.x_m - low.x_m) * np.cos(low.angle_rad) + (high.y_m - low.y_m) * np.sin(
+                low.angle_rad
+            )
+            if high.group - low.group != 1 or high.block != low.block or abs(along) > self.pitch_m / 4:
+                continue
+            (ax, ay), (bx, by) = self.pad(low, True), self.pad(high, False)
+            if np.hypot(ax - bx, ay - by) < self.width_pitch_m - self.terminal_m:
+                turns.append((i, j))
+        return np.array(turns, dtype=np.intp).reshape(-1, 2)
 
     @cached_property
     def adjacency(self) -> dict[int, tuple[int, ...]]:
@@ -191,69 +210,6 @@ def neighbour_indices(
         way = points_m[pairs[:, 1]] - points_m[pairs[:, 0]]
         pairs = pairs[np.abs(-way[:, 0] * np.sin(angle) + way[:, 1] * np.cos(angle)) < aside_m]
     return pairs
-
-
-def grid_positions(count: int, rows: int, pitch_m: float, lattice: Lattice) -> Array:
-    """Return the centres of `count` cells filled column by column in serpentine.
-
-    Parameters
-    ----------
-    count, rows : int
-    pitch_m : float
-        Distance of neighbours' centres, m.
-    lattice : Lattice
-
-    Returns
-    -------
-    ndarray, shape (count, 4)
-        x (m), y (m), column, row; not yet centred.
-    """
-    index = np.arange(count)
-    column, step = np.divmod(index, rows)
-    row = np.where(column % 2 == 0, step, rows - 1 - step)
-    if lattice is Lattice.STAGGERED:
-        x = column * pitch_m * SIN60
-        y = row * pitch_m + (column % 2) * pitch_m / 2
-    else:
-        x = column * pitch_m
-        y = row * pitch_m
-    return np.column_stack([x, y, column, row]).astype(float)
-
-
-def stack_size(
-    count: int, rows: int, pitch_m: float, lattice: Lattice, width_pitch_m: float | None = None
-) -> tuple[float, float]:
-    """Return length and width in m of the cells alone, from outer edge to outer edge at the pitch.
-
-    `width_pitch_m` is the pitch across, if it is another (flat cells).
-    """
-    rows = min(rows, count)
-    columns = -(-count // rows)
-    across = pitch_m if width_pitch_m is None else width_pitch_m
-    if lattice is Lattice.STAGGERED:
-        extra = 0.5 if columns > 1 else 0.0
-        return ((columns - 1) * SIN60 + 1) * pitch_m, (rows + extra) * across
-    return columns * pitch_m, rows * across
-
-
-def best_rows(
-    count: int, parallel: int, pitch_m: float, lattice: Lattice, length_m: float, width_m: float
-) -> int:
-    """Return the number of cells across that fits a space best.
-
-    Counts that fit come first; among them whole groups in a column (a multiple of `parallel`), then
-    the flattest use of the length. If nothing fits, the one that sticks out least.
-    """
-    best, best_key = 1, (3, 1, float("inf"))
-    for rows in range(1, count + 1):
-        along, across = stack_size(count, rows, pitch_m, lattice)
-        over = max(along - length_m, 0.0) + max(across - width_m, 0.0)
-        if across > width_m and best_key[0] == 0:
-            break
-        key = (0 if over == 0 else 1, 0 if rows % parallel == 0 else 1, over or abs(along / length_m - 1))
-        if key < best_key:
-            best, best_key = rows, key
-    return best
 
 
 def pitches(cell: Cell, gap_m: float) -> tuple[float, float]:
@@ -346,8 +302,9 @@ def _in_rows(
     count = series * parallel
     rows = min(arrangement.rows, count)
     lattice = Lattice.SQUARE if arrangement.lattice is Lattice.FREE else arrangement.lattice
-    grid = grid_positions(count, rows, pitch, lattice)
+    grid = grid_positions(count, rows, pitch, lattice) if cell.is_round else flat_lines(count, rows, pitch)
     size = stack_size(count, rows, pitch, lattice, across)
+    ups = which_way_up(grid, parallel, arrangement.first_positive_up, cell.is_round)
     xy = grid[:, :2] * np.array([1.0, across / pitch])
     cells = tuple(
         CellPlace.model_construct(
@@ -357,7 +314,7 @@ def _in_rows(
             row=int(grid[i, 3]),
             x_m=float(xy[i, 0]) - (size[0] - pitch) / 2,
             y_m=float(xy[i, 1]) - (size[1] - across) / 2,
-            positive_up=(i // parallel % 2 == 0) == arrangement.first_positive_up,
+            positive_up=ups[i],
             angle_rad=0.0,
             block=1,
             layer=1,

@@ -8,7 +8,7 @@ from numpy.typing import ArrayLike
 from firmcell.core.base import wording as w
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
-from firmcell.core.layout.cell_places import SIN60
+from firmcell.core.layout.rows import SIN60
 from firmcell.core.layout.space import rooms_for
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.chemistry import Chemistry, resting_voltage

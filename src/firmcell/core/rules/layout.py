@@ -4,7 +4,8 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, kilograms, millimetres, plural, volts, watt_hours
-from firmcell.core.layout.cell_places import best_rows, lay_out, stack_size
+from firmcell.core.layout.cell_places import lay_out
+from firmcell.core.layout.rows import best_rows, stack_size
 from firmcell.core.model.design import Arrangement, Lattice
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.runs import StripKind

@@ -12,7 +12,8 @@ import numpy as np
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import signed_area
-from firmcell.core.layout.cell_places import SIN60, Layout
+from firmcell.core.layout.cell_places import Layout
+from firmcell.core.layout.rows import SIN60
 from firmcell.core.model.design import Face, Joining
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.model.parts import Cell
