@@ -5,7 +5,7 @@ from functools import partial
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QInputDialog
 
 from firmcell.app.canvas.tools import Gesture, Tool
 from firmcell.core.base.refusal import Refusal
@@ -34,6 +34,12 @@ PICKED_COMMANDS = (
     ("mirror-front-rear", "Mirror front, rear", "Ctrl+Alt+M", "About the middle of what they take up"),
     ("quarter-turn", "Quarter turn", "Ctrl+Shift+Q", "All of them about their middle, anticlockwise"),
     ("end-for-end", "End for end", "Ctrl+Shift+E", "Each turned where it stands"),
+    (
+        "arc",
+        "Bend into an arc…",
+        "Ctrl+Shift+B",
+        "From along the picture; it asks for the radius of the innermost row",
+    ),
     (
         "copy",
         "Copy beside",
@@ -70,6 +76,7 @@ class PickedCells:
             "end-for-end": partial(self._do, hand.turn_cells),
             "line-up": partial(self._do, many.align_cells),
             "touch": partial(self._do, many.touch_cells),
+            "arc": self.ask_for_arc,
             "copy": self.copy,
             "delete": partial(self._do, many.delete_cells),
             "repeat-strips": self.repeat_metal,
@@ -127,6 +134,28 @@ class PickedCells:
             self.pick([m for n in self._some() for m in many.row_of(session.design, n)])
 
     # -- doing ------------------------------------------------------------------------------------------
+
+    def ask_for_arc(self) -> None:
+        """Ask for a radius and bend the picked cells round it."""
+        session = self._take_up()
+        if session is None:
+            return
+        pitch_mm = session.analysis.layout.pitch_m * 1e3
+        radius, wanted = QInputDialog.getDouble(
+            self.tools.view.window(),
+            "Bend into an arc",
+            "Radius of the innermost row, from the middle of the arc to the middles of its cells, mm",
+            round(8 * pitch_mm),
+            1.0,
+            5000.0,
+            1,
+        )
+        if wanted:
+            self.bend(radius / 1e3)
+
+    def bend(self, radius_m: float) -> None:
+        """Bend the picked cells round a radius, m."""
+        self._do(many.bend_cells, radius_m)
 
     def copy(self) -> None:
         """Copy the picked cells beside the pack, to the right of it, and pick the copies."""

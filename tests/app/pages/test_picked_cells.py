@@ -4,6 +4,7 @@ the numbers of the groups and a distance by one stroke."""
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
+from PySide6.QtWidgets import QInputDialog
 
 from firmcell.app.canvas.tools import Tool
 from firmcell.app.picked_cells import PICKED_COMMANDS
@@ -108,7 +109,7 @@ def test_all_of_it_by_keyboard(stack, qtbot):
     assert len(stack.hand.picked.numbers) == 40
 
 
-@pytest.mark.parametrize(("name", "words"), [(c[0], c[1]) for c in PICKED_COMMANDS if c[0] not in ("all", "group", "row", "repeat-strips")])  # fmt: skip
+@pytest.mark.parametrize(("name", "words"), [(c[0], c[1]) for c in PICKED_COMMANDS if c[0] not in ("all", "group", "row", "repeat-strips", "arc")])  # fmt: skip
 def test_every_command_has_a_button_that_does_it_and_is_undone(stack, qtbot, name, words):
     stack.hand.picked.pick(group(stack, 10) if name in ("copy", "delete", "touch") else [1, 2, 9])
     if name == "touch":
@@ -138,6 +139,18 @@ def test_a_command_that_cannot_be_done_says_why_and_changes_nothing(stack, qtbot
         "Pick cells first",
         "Pick a strip or a tap first",
     ]
+    assert design(stack) == before
+
+
+def test_a_row_is_bent_round_the_radius_that_was_asked_for(stack, qtbot, monkeypatch):
+    row = [n for n in range(1, 41) if n % 8 in (1, 0)]
+    stack.hand.picked.pick(row)
+    monkeypatch.setattr(QInputDialog, "getDouble", lambda *_: (150.0, True))
+    press(qtbot, stack.page(Stage.LAYOUT), "Bend into an arc…")
+    assert np.ptp(places(stack, row)[:, 1]) > 0.01
+    before = design(stack)
+    monkeypatch.setattr(QInputDialog, "getDouble", lambda *_: (150.0, False))
+    press(qtbot, stack.page(Stage.LAYOUT), "Bend into an arc…")
     assert design(stack) == before
 
 

@@ -209,3 +209,34 @@ def test_cells_put_into_one_another_are_told_and_break_nothing(moved, style, lad
     assert steps_of(design, analysis)
     stops = [f for f in found(design, SHELF).values() if f.severity is Severity.STOP]
     assert stops or least_apart(design) > 0.99 * PITCH
+
+
+@given(st.floats(0.06, 0.6), st.integers(0, 3))
+def test_a_row_bent_into_an_arc_lies_on_its_radius_and_still_touches(radius, which):
+    rows = sorted(
+        {tuple(many.row_of(ROWS, n)) for n in range(1, 41)}, key=lambda r: places(ROWS)[r[0] - 1][1]
+    )
+    row = list(rows[which])
+    if 2 * np.pi < 10 * 2 * np.arcsin(PITCH / (2 * radius)):
+        with pytest.raises(Refusal, match="in a row go round"):
+            many.bend_cells(ROWS, row, radius)
+        return
+    bent = places(after(many.bend_cells(ROWS, row, radius)))[np.array(row) - 1]
+    middle = np.array([places(ROWS)[np.array(row) - 1][:, 0].mean(), places(ROWS)[row[0] - 1][1] - radius])
+    assert np.hypot(*(bent - middle).T) == pytest.approx(np.full(10, radius))
+    assert np.hypot(*np.diff(bent, axis=0).T) == pytest.approx(np.full(9, PITCH))
+
+
+def test_a_single_row_in_an_arc_is_a_pack_with_every_link():
+    """Ten cells in series, bent round 150 mm: from brief to template, no cell without its link and nothing too near."""
+    row = ROWS.with_edits(("parallel", 1), ("arrangement", Arrangement(rows=1)), ("brief.space", "box"))
+    bent = after(many.bend_cells(row, range(1, 11), 0.15), row)
+    assert layout_of(bent).links == (1,) * 9
+    told = found(bent, SHELF)
+    assert not {"SR-7", "SR-8", "LY-6", "LY-10"} & set(told)
+    assert templates(bent, analyse(bent, SHELF))
+
+
+def test_too_tight_an_arc_is_refused():
+    with pytest.raises(Refusal, match="at least 2"):
+        many.bend_cells(ROWS, many.row_of(ROWS, 1), 0.01)

@@ -17,6 +17,7 @@ from firmcell.core.insulation.outer_size import (
     fit_sleeve,
     flat_width_needed,
     metal_height,
+    sleeve_sides,
 )
 from firmcell.core.layout.cell_places import Layout, lay_out
 from firmcell.core.layout.fit_in_space import fit_figures
@@ -279,7 +280,7 @@ def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:
 def _insulation_of(design: Design, layout: Layout) -> InsulationFigures:
     """Outer size, and the sleeves over it."""
     asked, outer = design.insulation, envelope(design, layout, fit_figures(design, layout))
-    along, across, high = outer.bare_length_m, outer.bare_width_m, outer.bare_height_m
+    along, (across, high) = outer.bare_length_m, sleeve_sides(design, outer)
     return InsulationFigures.model_construct(
         envelope=outer,
         sleeve=fit_sleeve(asked.sleeve, across, high, along, asked.lip_m) if asked.sleeve else None,

@@ -106,6 +106,34 @@ def align_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
     return HandEdit(_placed(design, moved), f"Line up {_cells(chosen)}")
 
 
+def bend_cells(design: Design, numbers: Sequence[int], radius_m: float) -> HandEdit:
+    """Bend cells from along x into an arc that bulges to the rear; the middles of the innermost row lie on
+    `radius_m`, and neighbours along it go on touching.
+
+    Raises
+    ------
+    Refusal
+        If the radius is too small for them.
+    """
+    cells, chosen = placed_cells(design), _whole(numbers)
+    points, pitch = _points(cells, chosen), layout_of(design).pitch_m
+    if radius_m < pitch:
+        raise Refusal(f"The radius must be at least {pitch * 1e3:.0f} mm, from cell to cell.")
+    step = 2 * float(np.arcsin(pitch / (2 * radius_m)))
+    low, middle = points[:, 1].min(), (points[:, 0].min() + points[:, 0].max()) / 2
+    angle = (points[:, 0] - middle) / pitch * step
+    if float(np.ptp(angle)) > 2 * np.pi - step + 1e-9:
+        most = int(2 * np.pi / step + 1e-9)
+        raise Refusal(f"They would close more than a circle: {most} in a row go round at this radius.")
+    out = radius_m + points[:, 1] - low
+    new = np.column_stack([middle + out * np.sin(angle), low - radius_m + out * np.cos(angle)])
+    turned = {
+        n: _at(cells[n - 1], p).model_copy(update={"angle_rad": _within(cells[n - 1].angle_rad - a)})
+        for n, p, a in zip(chosen, new, angle.tolist(), strict=True)
+    }
+    return HandEdit(_placed(design, turned), f"Bend {_cells(chosen)} round {radius_m * 1e3:.0f} mm")
+
+
 def row_of(design: Design, number: int) -> list[int]:
     """Return the cells of the level row that a cell stands in, neighbour by neighbour, left to right."""
     layout = layout_of(design)

@@ -5,7 +5,8 @@ from pydantic import computed_field
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.layout.fit_in_space import FitFigures
-from firmcell.core.model.brief import Blocked
+from firmcell.core.layout.stick import half_round, is_stick, stick_length
+from firmcell.core.model.brief import Blocked, SpaceShape
 from firmcell.core.model.design import BoardPlace, Design, Lie
 from firmcell.core.model.parts import Sleeve
 
@@ -100,6 +101,8 @@ def _sleeve_wall(sleeve: Sleeve | None) -> float:
 def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
     """Return the outer size with the largest cells the tolerance allows, and the margins in the brief's
     space."""
+    if is_stick(design.arrangement):
+        return _stick_envelope(design)
     insulation, cell, board = design.insulation, design.cell, design.bms.board
     around, across = _sleeve_wall(insulation.sleeve), _sleeve_wall(insulation.cross_sleeve)
     sheet = insulation.sheet_m + insulation.tape_m + insulation.foam_m
@@ -135,15 +138,86 @@ def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
     )
 
 
+def _stick_envelope(design: Design) -> Envelope:
+    """Outer size of cells folded end to end: along the sticks, across them, and as high as one."""
+    insulation, cell, board = design.insulation, design.cell, design.bms.board
+    wall = _sleeve_wall(insulation.sleeve) + _sleeve_wall(insulation.cross_sleeve)
+    sheet = insulation.sheet_m + insulation.tape_m + insulation.foam_m
+    length = stick_length(design, metal_height(design)) + 2 * sheet
+    if board and design.bms.place is BoardPlace.END:
+        length += board.height_m + insulation.sheet_m
+    across = cell.largest_m[1] + design.arrangement.gap_m
+    width = design.parallel * across - design.arrangement.gap_m + 2 * insulation.side_m
+    high = cell.largest_m[1] + 2 * insulation.side_m
+    if board and design.bms.place is BoardPlace.TOP:
+        high += board.height_m + insulation.sheet_m
+    ends = 2 * _sleeve_wall(insulation.cross_sleeve)
+    outer = (length + ends, width + 2 * wall, high + 2 * wall)
+    box = _box_of_faces(design)
+    margins = (
+        (None, None, None)
+        if box is None
+        else tuple(side - 2 * design.brief.clearance_m - one for side, one in zip(box, outer, strict=True))
+    )
+    return Envelope.model_construct(
+        bare_length_m=length,
+        bare_width_m=width,
+        bare_height_m=high,
+        length_m=outer[0],
+        width_m=outer[1],
+        height_m=outer[2],
+        margin_length_m=margins[0],
+        margin_width_m=margins[1],
+        margin_height_m=margins[2],
+    )
+
+
+def sleeve_sides(design: Design, outer: Envelope) -> tuple[float, float]:
+    """Return two sides of a rectangle that is as long round as the pack is where its sleeve lies, m: across
+    and high.
+
+    Round sticks the sleeve follows the cells.
+
+    Parameters
+    ----------
+    design : Design
+    outer : Envelope
+
+    Returns
+    -------
+    sides : tuple of float
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> standing = Of(arrangement=Of(lie=Lie.STANDING))
+    >>> sleeve_sides(standing, Of(bare_width_m=0.08, bare_height_m=0.07))
+    (0.08, 0.07)
+    """
+    if not is_stick(design.arrangement) or design.bms.place is BoardPlace.TOP:
+        return outer.bare_width_m, outer.bare_height_m
+    half = half_round(design.parallel, outer.bare_height_m)
+    return half / 2, half / 2
+
+
 def _box_of_faces(design: Design) -> tuple[float, float, float] | None:
     """The space as the pack is counted: along the faces, across them, and along the cells."""
     if design.brief.box_m is None:
         return None
     length, width, height = design.brief.box_m
+    longest, middle, least = sorted(design.brief.box_m, reverse=True)
     return {
         Lie.STANDING: (length, width, height),
         Lie.ACROSS: (length, height, width),
         Lie.ALONG: (width, height, length),
+        # A stick lies along the longest side of a box, and along a tube.
+        Lie.STICK: (height, length, width)
+        if design.brief.space is SpaceShape.CYLINDER
+        else (longest, middle, least),
     }[design.arrangement.lie]
 
 

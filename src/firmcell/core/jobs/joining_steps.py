@@ -8,6 +8,7 @@ from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.bench.weld_samples import zero_failure_sample
 from firmcell.core.jobs.cooling import SOLDERED_END_S
 from firmcell.core.jobs.proving_steps import total_step
+from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
@@ -76,6 +77,9 @@ def _measured_and_covered(d: Design, face: Face, phase: str, both: bool) -> Iter
     )
     if last:
         yield total_step(d, phase)
+    if last and is_stick(d.arrangement):
+        # Folding comes next, and covers each fold as it is made.
+        return
     live = (
         "every tap point is live against every other, under its flap"
         if last

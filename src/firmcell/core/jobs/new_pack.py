@@ -4,11 +4,12 @@ expect."""
 from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
-from firmcell.core.base.wording import volts
+from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.jobs.joining_steps import joining_steps
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.jobs.proving_steps import closing_steps, proving_steps
 from firmcell.core.jobs.wiring_steps import wiring_steps
+from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.design import BoardPlace, Design, Face
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.limits import (
@@ -24,8 +25,44 @@ def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
     """Return the steps of a new pack in order."""
     return tuple(
         step
-        for part in (_prepare, joining_steps, wiring_steps, _insulate, proving_steps, closing_steps)
+        for part in (
+            _prepare,
+            joining_steps,
+            fold_steps,
+            wiring_steps,
+            _insulate,
+            proving_steps,
+            closing_steps,
+        )
         for step in part(design, analysis)
+    )
+
+
+def fold_steps(d: Design, a: Analysis) -> Iterator[Step]:
+    """Yield the step that folds an open row end to end; none for cells that stand or lie."""
+    if not is_stick(d.arrangement) or d.series < 2:
+        return
+    whole = a.insulation.envelope.bare_length_m
+    many = f"{plural(d.parallel, 'cell')} side by side as one, " if d.parallel > 1 else ""
+    yield Step(
+        "fold-stick",
+        "Fold",
+        "Fold the cells end to end",
+        f"One tab after the other, from the minus end: {many}a disc of insulation on each positive end round its tab, then swing "
+        f"the next cell over until the ends face each other, the tab bent once over a rod of about 1 mm, never back and never "
+        f"twice. A turn of tape over each fold, a flap over the bend of a tab that a sense lead is joined to; then tape along the whole. Folded, it is about {millimetres(whole)} long.",
+        cautions=(
+            "A tab that slides over the rim of a positive end shorts that cell: see the disc in place before each fold.",
+            "A tab that has cracked or torn at a weld is made new, not bent back.",
+        ),
+        records=("checked",),
+        checks=(
+            "Disc on each positive end, the tab through its middle",
+            "Each fold smooth, no crack, no weld lifted",
+            f"Straight, and {millimetres(whole)} long within 3 mm",
+            f"Reads {volts(d.series * d.cell_now_v)} from end to end, as before folding",
+        ),
+        hold=True,
     )
 
 
@@ -86,14 +123,13 @@ def _measure_space(a: Analysis) -> Step:
 
 
 def _dry_fit(d: Design, a: Analysis) -> Step:
-    lay = d.arrangement
     first = "plus" if a.layout.group_up(1) else "minus"
     return Step(
         "dry-fit",
         "Prepare",
         "Set the cells, mark plus and minus",
         (
-            f"Stand the cells {lay.rows} across, {a.layout.columns} columns, group by group as drawn; "
+            f"Stand the cells {a.layout.rows} across, {a.layout.columns} columns, group by group as drawn; "
             if a.layout.in_rows
             else "Stand each cell in its numbered place, in the holder or on the template printed at 1:1; "
         )

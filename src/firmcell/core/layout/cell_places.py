@@ -11,6 +11,7 @@ from firmcell.core.base.quantity import Frozen
 from firmcell.core.geometry.connected import connected_parts
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.layout.rows import flat_lines, grid_positions, stack_size, which_way_up
+from firmcell.core.layout.stick import FOLD_GAP_M, is_stick
 from firmcell.core.model.design import Arrangement, Face, Lattice, StripRef
 from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.model.parts import Cell
@@ -218,6 +219,18 @@ def pitches(cell: Cell, gap_m: float) -> tuple[float, float]:
     return along + gap_m, across + gap_m
 
 
+def _pitches(cell: Cell, arrangement: Arrangement) -> tuple[float, float]:
+    """As `pitches`; along the open row of a stick with room for the folds."""
+    along, across = pitches(cell, arrangement.gap_m)
+    return (along + FOLD_GAP_M if is_stick(arrangement) else along), across
+
+
+def rows_of(parallel: int, count: int, arrangement: Arrangement) -> int:
+    """How many cells stand across in whole rows: of sticks as many as are in parallel, so that each group
+    folds as one."""
+    return min(parallel if is_stick(arrangement) else arrangement.rows, count)
+
+
 @lru_cache(maxsize=32)
 def lay_out(cell: Cell, series: int, parallel: int, arrangement: Arrangement) -> Layout:
     """Return the place, group and direction of every cell.
@@ -230,7 +243,7 @@ def lay_out(cell: Cell, series: int, parallel: int, arrangement: Arrangement) ->
     cells, size = (
         _placed(cell, arrangement) if arrangement.placed else _in_rows(cell, series, parallel, arrangement)
     )
-    pitch, width_pitch = pitches(cell, arrangement.gap_m)
+    pitch, width_pitch = _pitches(cell, arrangement)
     points, origin = np.array([(c.x_m, c.y_m) for c in cells]), (0.0, 0.0)
     if size is None:
         low, high = _bounds(points, cell, cells)
@@ -242,7 +255,7 @@ def lay_out(cell: Cell, series: int, parallel: int, arrangement: Arrangement) ->
         )
     outer = size or _size(points, cell, cells, arrangement.gap_m)
     in_rows = arrangement.in_rows
-    rows = min(arrangement.rows, len(cells)) if in_rows else 0
+    rows = rows_of(parallel, len(cells), arrangement) if in_rows else 0
     layout = Layout.model_construct(
         cells=cells,
         pitch_m=pitch,
@@ -298,10 +311,11 @@ def _links(layout: Layout, series: int) -> tuple[int, ...]:
 def _in_rows(
     cell: Cell, series: int, parallel: int, arrangement: Arrangement
 ) -> tuple[tuple[CellPlace, ...], tuple[float, float] | None]:
-    pitch, across = pitches(cell, arrangement.gap_m)
+    pitch, across = _pitches(cell, arrangement)
     count = series * parallel
-    rows = min(arrangement.rows, count)
-    lattice = Lattice.SQUARE if arrangement.lattice is Lattice.FREE else arrangement.lattice
+    rows = rows_of(parallel, count, arrangement)
+    plain = arrangement.lattice is Lattice.FREE or is_stick(arrangement)
+    lattice = Lattice.SQUARE if plain else arrangement.lattice
     grid = grid_positions(count, rows, pitch, lattice) if cell.is_round else flat_lines(count, rows, pitch)
     size = stack_size(count, rows, pitch, lattice, across)
     ups = which_way_up(grid, parallel, arrangement.first_positive_up, cell.is_round)

@@ -18,6 +18,7 @@ from firmcell.core.layout.grouping import group_cells
 from firmcell.core.layout.grouping_problem import Grouping, PlacesToGroup
 from firmcell.core.layout.places import ORDER, Choice, box_round, compact, find_places, push_in, shares_of
 from firmcell.core.layout.space import Room
+from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.design import Arrangement, Design, Lattice, PlacedCell
 from firmcell.core.model.parts import Cell
 
@@ -112,6 +113,8 @@ def _look_at(
     design: Design, lattices: Sequence[Lattice], choices: list[Choice], fit: list[Choice]
 ) -> Iterator[Arranged]:
     """Add what each lattice offers to `choices`, and what of it holds all groups to `fit`."""
+    if is_stick(design.arrangement):
+        raise Refusal("Cells folded end to end stand one after the other: there are no places to look for.")
     for lattice in sorted(lattices, key=ORDER.index):
         if fit and lattice is Lattice.FREE:
             # Free places hug the edges but leave gaps that links must cross; they are for what no lattice

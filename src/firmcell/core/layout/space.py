@@ -9,6 +9,7 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.geometry.plane import signed_area
 from firmcell.core.geometry.region import CIRCLE_POINTS, Region, circle_region, rectangle_region
+from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.brief import Blocked, Brief, SpaceShape
 from firmcell.core.model.design import Arrangement, Design, Lie
 
@@ -51,7 +52,8 @@ def rooms_of(design: Design) -> tuple[Room, ...]:
 
 def rooms_for(brief: Brief, arrangement: Arrangement, cell_length_m: float) -> tuple[Room, ...]:
     """Return the regions for cells of a length in the space of `brief`; none if it gives no space."""
-    if brief.box_m is None:
+    if brief.box_m is None or is_stick(arrangement):
+        # A stick is measured as a whole: no cell of its open row stands where it will be.
         return ()
     return _rooms(
         SpaceKey(

@@ -56,6 +56,7 @@ class Lie(StrEnum):
     STANDING = "standing"
     ACROSS = "lying across"
     ALONG = "lying along"
+    STICK = "end to end, folded into a stick"
 
 
 class Face(StrEnum):

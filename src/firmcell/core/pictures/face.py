@@ -12,6 +12,7 @@ from firmcell.core.geometry.plane import hull, turned
 from firmcell.core.insulation.outer_size import Envelope, board_place
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.layout.space import Room, blocked_ring, rooms_of
+from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.brief import Blocked, SpaceShape
 from firmcell.core.model.design import (
     Arrangement,
@@ -204,6 +205,9 @@ class _FacePainter:
 
     def outline(self) -> None:
         e = self.envelope
+        if is_stick(self.arrangement):
+            # What goes round it is round the folded stick, in the section.
+            return
         if not self.layout.in_rows:
             self._hull_outline()
             return

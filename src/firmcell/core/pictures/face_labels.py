@@ -3,6 +3,7 @@
 from typing import TYPE_CHECKING
 
 from firmcell.core.layout.cell_places import CellPlace
+from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.design import (
     Face,
 )
@@ -75,7 +76,11 @@ class FaceLabels:
         title = "Top" if self.face.face is Face.TOP else "Bottom"
         axis = self.face.arrangement.turn_axis.value
         how = "" if self.face.face is Face.TOP else f", turned over about the {axis} axis"
-        size = f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside"
+        size = (
+            "the open row, before it is folded into a stick"
+            if is_stick(self.face.arrangement)
+            else f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside"
+        )
         self.face.shapes.append(
             Label((ends[0], y + side * 5.6), f"{title}{how}: {size}", 6.4, "label.title", anchor="start")
         )

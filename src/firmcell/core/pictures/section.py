@@ -7,6 +7,7 @@ from typing import NamedTuple
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres
 from firmcell.core.layout.cell_places import Layout
+from firmcell.core.layout.stick import FOLDED_M, is_stick
 from firmcell.core.model.design import Design, Joining, PackInsulation, StripStyle
 from firmcell.core.model.parts import Cell
 from firmcell.core.pictures.drawing import Area, Drawing, Label, Point, Shape, Stroke, bounds_of, rectangle
@@ -34,6 +35,8 @@ class SectionMatter(NamedTuple):
     joining: Joining
     insulation: PackInsulation
     layout: Layout
+    stick: bool
+    whole_m: float
 
 
 def end_layers(cell: Cell, joining: Joining, insulation: PackInsulation) -> tuple[Layer, ...]:
@@ -70,28 +73,38 @@ def end_layers(cell: Cell, joining: Joining, insulation: PackInsulation) -> tupl
 
 def section_drawing(design: Design, analysis: Analysis) -> Drawing:
     """Return the cut along the pack through the row with most cells, and the layers of one end enlarged."""
-    return _section(SectionMatter(design.cell, design.joining, design.insulation, analysis.layout))
+    whole = analysis.insulation.envelope.length_m
+    stick = is_stick(design.arrangement)
+    return _section(
+        SectionMatter(
+            design.cell, design.joining, design.insulation, analysis.layout, stick, whole if stick else 0.0
+        )
+    )
 
 
 @lru_cache(maxsize=8)
 def _section(matter: SectionMatter) -> Drawing:
     painter = _SectionPainter(matter)
-    painter.cells()
-    painter.covers()
-    painter.heights()
+    if matter.stick:
+        painter.stick(matter.whole_m)
+    else:
+        painter.cells()
+        painter.covers()
+        painter.heights()
     painter.detail()
     return Drawing("section", tuple(painter.shapes), bounds_of(painter.shapes), painter.targets)
 
 
 class _SectionPainter:
     def __init__(self, matter: SectionMatter) -> None:
-        self.cell, self.joining, self.insulation, self.layout = matter
+        self.cell, self.joining, self.insulation, self.layout, _, _ = matter
         self.shapes: list[Shape] = []
         self.targets: dict[str, Point] = {}
         self.height = self.cell.length_m * MM
         self.layers = end_layers(self.cell, self.joining, self.insulation)
         self.over = sum(layer.height_m for layer in self.layers) * MM
         rows = Counter(round(c.y_m, 4) for c in self.layout.cells if c.layer == 1)
+        self.right = self.layout.stacked_m[0] * MM / 2
         self.cut_y = max(rows, key=lambda y: (rows[y], -abs(y))) + 0.0  # no −0
 
     def cells(self) -> None:
@@ -145,6 +158,39 @@ class _SectionPainter:
             self.shapes.append(Area(rectangle(low, 0, high, self.height), "sheet", "insulation"))
         self.targets["insulation"] = (half, self.height)
 
+    def stick(self, whole_m: float) -> None:
+        """One stick folded, cells end to end as they come to lie, minus end left."""
+        long, half = self.cell.length_m * MM, self.cell.diameter_m * MM / 2
+        nub, fold = self.cell.nub_diameter_m * MM / 2, FOLDED_M * MM
+        first = [self.layout.group_cells(g)[0] for g in range(1, self.layout.series + 1)]
+        left = -(len(first) * (long + fold) - fold) / 2
+        for n, c in enumerate(first):
+            x, ref = left + n * (long + fold), f"cell:{c.number}"
+            self.shapes.append(Area(rectangle(x, -half, x + long, half), "cell.body", ref, c.group))
+            self.shapes.append(Area(rectangle(x, -half * 0.85, x + 1.2, half * 0.85), "cell.minus", ref))
+            self.shapes.append(Area(rectangle(x + long - 1.2, -nub, x + long, nub), "cell.nub", ref))
+            if self.insulation.rings:
+                for low, high in ((nub, half * 0.95), (-half * 0.95, -nub)):
+                    self.shapes.append(Area(rectangle(x + long, low, x + long + 0.9, high), "ring", ref))
+            self.shapes.append(Label((x + 5.0, 0.0), "−", 5.0, "mark.minus", ref))
+            self.shapes.append(Label((x + long - 5.0, 0.0), "+", 5.0, "mark.plus", ref))
+            self.shapes.append(Label((x + long / 2, 0.0), str(c.number), 5.0, "label.section", ref))
+            self.targets[ref] = (x + long / 2, 0.0)
+            if n:
+                # The tab: from the middle of one end to the side, round, and back to the middle of the next.
+                a, b = x - fold, x
+                tab = ((a, 0.0), (a + 0.3, half + 1.0), (b - 0.3, half + 1.0), (b, 0.0))
+                self.shapes.append(Stroke(tab, 0.5, "section.link", f"node:{n}"))
+        right = left + len(first) * (long + fold) - fold
+        self.right, low = right, -half - 7.0
+        self.shapes.append(Stroke(((left, low), (right, low)), 0.3, "dimension"))
+        for x in (left, right):
+            self.shapes.append(Stroke(((x, low - 1.8), (x, low + 1.8)), 0.3, "dimension"))
+        words = f"folded, with all that goes round it {whole_m * MM:.1f} mm long"
+        self.shapes.append(Label((left, low - 6.0), words, 5.5, "label.section", anchor="start"))
+        title = "One stick, folded: cells end to end"
+        self.shapes.append(Label((left, half + 9.0), title, 5.5, "label.title", anchor="start"))
+
     def heights(self) -> None:
         x = -self.layout.stacked_m[0] * MM / 2 - 14.0
         marks = [("cell", 0.0, self.height, x), ("whole", -self.over, self.height + self.over, x - 9.0)]
@@ -173,7 +219,7 @@ class _SectionPainter:
 
     def detail(self) -> None:
         """The layers over one positive end, heights enlarged."""
-        x0 = self.layout.stacked_m[0] * MM / 2 + 22.0
+        x0 = self.right + 22.0
         wide, z = DETAIL_MM * 0.42, 4.0
         title = f"One end, heights × {ENLARGED:.0f}"
         base = rectangle(x0, z, x0 + wide, z + 9.0)

@@ -6,6 +6,7 @@ from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, kilograms, millimetres, plural, volts, watt_hours
 from firmcell.core.layout.cell_places import lay_out
 from firmcell.core.layout.rows import best_rows, stack_size
+from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.design import Arrangement, Lattice
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
 from firmcell.core.strips.runs import StripKind
@@ -123,7 +124,7 @@ def _rows_that_fit(s: Situation) -> Fix | None:
     layout = s.analysis.layout
     extra_length, extra_width = e.length_m - layout.length_m, e.width_m - layout.width_m
     length, width, _ = (side - 2 * design.brief.clearance_m for side in design.brief.box_m)
-    if not layout.in_rows or s.analysis.fit.room_m is not None:
+    if not layout.in_rows or s.analysis.fit.room_m is not None or is_stick(design.arrangement):
         return None
     for lattice in (Lattice.SQUARE, Lattice.STAGGERED):
         rows = best_rows(
