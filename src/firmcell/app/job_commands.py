@@ -126,7 +126,9 @@ class JobCommands:
             from firmcell.store.outline_files import read_outline
 
             ring = read_outline(path)
-            edits = (("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", ring))
+            profile = session.design.brief.space is SpaceShape.PROFILE
+            shape = SpaceShape.PROFILE if profile else SpaceShape.OUTLINE
+            edits = (("brief.space", shape), ("brief.outline_m", ring))
             if session.edit_all(edits, f"Take the outline of {path.name}"):
                 self.window.tell(f"{path.name}: an outline of {len(ring)} corners. Now find places.")
 

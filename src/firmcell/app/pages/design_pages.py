@@ -62,6 +62,7 @@ class BriefPage(Page):
         words = {
             SpaceShape.BOX: "",
             SpaceShape.CYLINDER: "A cylinder: its length is the diameter, the width is not used.",
+            SpaceShape.PROFILE: f"An outline of {len(brief.outline_m)} corners, seen from its end, gives width and height, its left is the rear; cells lie along it.",
             SpaceShape.OUTLINE: f"An outline of {len(brief.outline_m)} corners gives length and width; read another in the Layout stage.",
         }[brief.space]
         self.outline.setText(words)

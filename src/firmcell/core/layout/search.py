@@ -19,7 +19,8 @@ from firmcell.core.layout.grouping_problem import Grouping, PlacesToGroup
 from firmcell.core.layout.places import ORDER, Choice, box_round, compact, find_places, push_in, shares_of
 from firmcell.core.layout.space import Room
 from firmcell.core.layout.stick import is_stick
-from firmcell.core.model.design import Arrangement, Design, Lattice, PlacedCell
+from firmcell.core.model.brief import SpaceShape
+from firmcell.core.model.design import Arrangement, Design, Lattice, Lie, PlacedCell
 from firmcell.core.model.parts import Cell
 
 TRIAL_EFFORT = 0.25
@@ -113,6 +114,10 @@ def _look_at(
     design: Design, lattices: Sequence[Lattice], choices: list[Choice], fit: list[Choice]
 ) -> Iterator[Arranged]:
     """Add what each lattice offers to `choices`, and what of it holds all groups to `fit`."""
+    if design.brief.space is SpaceShape.PROFILE and design.arrangement.lie is not Lie.ALONG:
+        raise Refusal(
+            "In a space that is given as seen from its end the cells lie along it: choose that first."
+        )
     if is_stick(design.arrangement):
         raise Refusal("Cells folded end to end stand one after the other: there are no places to look for.")
     for lattice in sorted(lattices, key=ORDER.index):

@@ -12,7 +12,7 @@ from firmcell.core.layout.rows import SIN60
 from firmcell.core.layout.space import rooms_for
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.chemistry import Chemistry, resting_voltage
-from firmcell.core.model.design import Arrangement
+from firmcell.core.model.design import Arrangement, Lie
 from firmcell.core.model.parts import Cell
 
 END_OF_DISCHARGE_SOC = 0.10
@@ -185,7 +185,9 @@ def room_for_cells(brief: Brief, cell: Cell) -> int | None:
         return None
     if brief.space is not SpaceShape.BOX or brief.blocked:
         along, across = cell.largest_m
-        rooms = rooms_for(brief, Arrangement.model_construct(rows=1), cell.length_m + cell.length_tolerance_m)
+        lie = Lie.ALONG if brief.space is SpaceShape.PROFILE else Lie.STANDING
+        whole = cell.length_m + cell.length_tolerance_m
+        rooms = rooms_for(brief, Arrangement.model_construct(rows=1, lie=lie), whole)
         covered = np.pi / 4 * along**2 if cell.is_round else along * across
         return int(sum(room.region.area_m2 for room in rooms) / covered)
     length, width, height = (side - 2 * brief.clearance_m for side in brief.box_m)

@@ -97,7 +97,10 @@ def _centred(ring: Array) -> Array:
 
 @lru_cache(maxsize=16)
 def _rooms(key: SpaceKey) -> tuple[Room, ...]:
-    plane = _standing(key) if key.lie is Lie.STANDING else _lying(key)
+    if key.space is SpaceShape.PROFILE:
+        plane = _across_profile(key)
+    else:
+        plane = _standing(key) if key.lie is Lie.STANDING else _lying(key)
     if plane is None:
         return ()
     halves = _halves(plane, key.split_gap_m) if key.split_gap_m > 0 else (plane,)
@@ -159,6 +162,23 @@ def _lying(key: SpaceKey) -> Region | None:
         return None
     half = key.box_m[2] / 2
     return Region(np.array([[low, -half], [high, -half], [high, half], [low, half]]))
+
+
+def _across_profile(key: SpaceKey) -> Region | None:
+    """The cross-section of a prism, in which cells that lie along it are seen from their ends; None for any
+    that do not. Its left is the rear, as of lying cells in any space; a blocked place blocks its whole width."""
+    from shapely.geometry import Polygon, box
+
+    if key.lie is not Lie.ALONG or key.axis_m > key.box_m[0] + 1e-9:
+        return None
+    ring = _centred(np.array(key.outline_m, dtype=float))
+    free = Polygon(ring)
+    _, y0, _, y1 = free.bounds
+    for blocked in key.blocked:
+        half = blocked.width_m / 2
+        free = free.difference(box(-blocked.y_m - half, y0, -blocked.y_m + half, y1))
+    largest = max(getattr(free, "geoms", [free]), key=lambda g: g.area)
+    return None if largest.is_empty else Region(np.array(largest.exterior.coords)[:-1])
 
 
 def _halves(region: Region, gap_m: float) -> tuple[Region, ...]:

@@ -23,11 +23,13 @@ from firmcell.core.model.duty import Duty
 
 
 class SpaceShape(StrEnum):
-    """Shape of the space a pack goes into, seen from above; its height is the same everywhere."""
+    """Shape of the space a pack goes into: seen from above, its height the same everywhere; or seen from its
+    end, the same over its whole length, as a tube of a frame or a hump under a lid."""
 
     BOX = "box"
     CYLINDER = "cylinder"
     OUTLINE = "outline"
+    PROFILE = "outline seen from the end"
 
 
 class Blocked(Frozen):
@@ -98,7 +100,7 @@ class Brief(Frozen):
             raise ValueError("the peak current must be at least the steady current")
         if self.ambient_min_k > self.ambient_max_k:
             raise ValueError("the coldest place of use must not be warmer than the hottest")
-        if self.space is SpaceShape.OUTLINE:
+        if self.space in (SpaceShape.OUTLINE, SpaceShape.PROFILE):
             fault = ring_fault(np.array(self.outline_m, dtype=float).reshape(-1, 2))
             if fault:
                 raise ValueError(f"the outline of the space {fault}")
@@ -112,6 +114,11 @@ class Brief(Frozen):
                 return None
             xs, ys = zip(*self.outline_m, strict=True)
             return (max(xs) - min(xs), max(ys) - min(ys), self.box_height_m)
+        if self.space is SpaceShape.PROFILE:
+            if not self.box_length_m:
+                return None
+            xs, ys = zip(*self.outline_m, strict=True)
+            return (self.box_length_m, max(xs) - min(xs), max(ys) - min(ys))
         if self.space is SpaceShape.CYLINDER:
             if self.box_length_m and self.box_height_m:
                 return (self.box_length_m, self.box_length_m, self.box_height_m)

@@ -1,9 +1,10 @@
-"""Rules on cells folded end to end."""
+"""Rules on cells folded end to end, and on those in a space seen from its end."""
 
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.layout.stick import is_stick
+from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Lie, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import StripMetal
@@ -38,6 +39,24 @@ def cannot_fold(s: Situation) -> Iterator[Hit]:
         yield Hit("A stick has no layers and no halves.", fix=Fix("One block", edits))
     elif d.joining.style is StripStyle.PLATES or d.joining.joined_by is JoinedBy.SCREW:
         yield Hit("Cells are folded at tabs of strip; plates and screws cannot be folded.", fix=stand)
+
+
+@rule(
+    "LY-17",
+    Stage.LAYOUT,
+    Severity.STOP,
+    source="geometry of the space",
+    reason="Its height differs from place to place: only cells along it are held against its outline.",
+)
+def across_the_profile(s: Situation) -> Iterator[Hit]:
+    """Cells that do not lie along a space given by its cross-section."""
+    a = s.design.arrangement
+    if s.design.brief.space is not SpaceShape.PROFILE or a.lie is Lie.ALONG:
+        return
+    yield Hit(
+        "The space is given as seen from its end; only cells that lie along it are judged against that outline.",
+        fix=Fix("Lay the cells along it", (("arrangement.lie", Lie.ALONG),)),
+    )
 
 
 @rule(
