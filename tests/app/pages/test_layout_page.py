@@ -371,3 +371,23 @@ def test_lying_cells_get_no_blocked_place_by_stroke(stack, page, qtbot):
     drag(qtbot, stack, at, at + QPoint(40, 30))
     assert design(stack) == before
     assert "type them" in page.hint.text()
+
+
+@pytest.mark.parametrize("shape", list(SpaceShape))
+@pytest.mark.parametrize("lie", list(Lie))
+def test_every_shape_of_space_and_every_way_to_lie_is_shown_on_every_stage(stack, page, shape, lie):
+    """Told as it is, on the page and on the picture, even where it cannot be."""
+    square = ((0.0, 0.0), (0.3, 0.0), (0.3, 0.2), (0.0, 0.2))
+    stack.session.edit_all(
+        (
+            ("brief.space", shape),
+            ("brief.outline_m", square),
+            ("arrangement.lie", lie),
+            ("arrangement.placed", ()),
+        ),
+        "Another space",
+    )
+    assert design(stack).brief.space is shape
+    for stage in stack.session.plan.stages:
+        stack.go(stage)
+    assert page.search.space.text().startswith("Space: a")

@@ -36,7 +36,7 @@ from firmcell.core.base.wording import (
     watt_hours,
 )
 from firmcell.core.changes import by_hand as hand
-from firmcell.core.model.brief import Blocked
+from firmcell.core.model.brief import Blocked, Brief, SpaceShape
 from firmcell.core.model.joint_kinds import joints_by_face
 from firmcell.store.units import show
 from firmcell.store.validation_words import first_fault
@@ -298,11 +298,6 @@ class LayoutPage(Page):
             self.group.clear()
             self.group.addItems([str(g) for g in range(1, design.series + 1)])
         box = brief.box_m
-        shape = {
-            "box": "a box",
-            "cylinder": "a cylinder",
-            "outline": f"an outline of {len(brief.outline_m)} corners",
-        }
         standing = (
             "in whole rows"
             if design.arrangement.in_rows
@@ -311,7 +306,7 @@ class LayoutPage(Page):
             )
         )
         size = " × ".join(show(v, "m", self.system) for v in box) if box else "no size given"
-        self.search.space.setText(f"Space: {shape[brief.space.value]}, {size}. Cells: {standing}.")
+        self.search.space.setText(f"Space: {_shape(brief)}, {size}. Cells: {standing}.")
         blocked: list[tuple[str, tuple[str, ...]]] = []
         for number, b in enumerate(brief.blocked):
             size = (
@@ -342,3 +337,14 @@ class LayoutPage(Page):
         # A tool is for the picture of this stage; elsewhere a click must only look.
         self.tool_wanted.emit(Tool.LOOK)
         super().hideEvent(event)
+
+
+def _shape(brief: Brief) -> str:
+    """The shape of the space, in words."""
+    corners = len(brief.outline_m)
+    return {
+        SpaceShape.BOX: "a box",
+        SpaceShape.CYLINDER: "a cylinder",
+        SpaceShape.OUTLINE: f"an outline of {corners} corners",
+        SpaceShape.PROFILE: f"a cross-section of {corners} corners",
+    }[brief.space]
