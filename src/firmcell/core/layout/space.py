@@ -166,7 +166,7 @@ def _lying(key: SpaceKey) -> Region | None:
 
 def _across_profile(key: SpaceKey) -> Region | None:
     """The cross-section of a prism, in which cells that lie along it are seen from their ends; None for any
-    that do not. Its left is the rear, as of lying cells in any space; a blocked place blocks its whole width."""
+    that do not. Its left is the rear, as of lying cells in any space; a blocked place takes all its width."""
     from shapely.geometry import Polygon, box
 
     if key.lie is not Lie.ALONG or key.axis_m > key.box_m[0] + 1e-9:

@@ -325,6 +325,7 @@ def _narrower(s: Situation) -> Fix | None:
                 by_width.setdefault(t.width_m, t)
         return list(by_width.values())
 
+    named = frozenset(name for n in s.analysis.too_near for name in (n.strip, n.other))
     parts = ("collector_strip", "link_strip")
     pairs = itertools.product(choices(joining.collector_strip), choices(joining.link_strip))
     for pair in sorted(pairs, key=lambda two: -two[0].width_m - two[1].width_m):
@@ -332,7 +333,7 @@ def _narrower(s: Situation) -> Fix | None:
             part: strip for part, strip in zip(parts, pair, strict=True) if strip != getattr(joining, part)
         }
         after = joining.model_copy(update=now)
-        if now and not strips_too_near(layout, after, s.design.cell, s.design.leads):
+        if now and not strips_too_near(layout, after, s.design.cell, s.design.leads, named):
             names = " and ".join(dict.fromkeys(strip.name for strip in now.values()))
             return Fix(f"Use {names}", tuple((f"joining.{part}", strip) for part, strip in now.items()))
     return None

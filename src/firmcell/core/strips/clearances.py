@@ -98,16 +98,25 @@ class _Segments:
 
 
 @lru_cache(maxsize=16)
-def strips_too_near(layout: Layout, joining: Joining, cell: Cell, leads: Leads) -> tuple[TooNear, ...]:
+def strips_too_near(
+    layout: Layout, joining: Joining, cell: Cell, leads: Leads, among: frozenset[str] | None = None
+) -> tuple[TooNear, ...]:
     """Return where strips of different tap points, or a strip and a cell it is not welded to, are too near.
 
     The bare ends of the main leads, lugs or soldered strands, are metal of the strip they are joined to.
     Tolerances count: each strip may lie half a millimetre aside, cells are at their largest. A bridge
     between blocks is insulated and left out; plates are kept apart when they are cut.
+
+    With `among` only strips of these ids are looked at: where strip was made narrower, nothing else can have
+    come nearer.
     """
     if joining.style is StripStyle.PLATES:
         return ()
-    runs = [r for r in metal_runs(layout, joining) if r.kind is not StripKind.BRIDGE]
+    runs = [
+        r
+        for r in metal_runs(layout, joining)
+        if r.kind is not StripKind.BRIDGE and (among is None or r.id in among)
+    ]
     found: list[TooNear] = []
     for face in {r.face for r in runs}:
         mine = [r for r in runs if r.face is face]

@@ -103,10 +103,13 @@ def lead_ends_on(layout: Layout, run: StripRun, past_m: float, width_m: float) -
     On a tail the end lies along it. A strip has none at a pad between others: there the lead is joined
     between two pads, away from the cells. `past_m` is how far strip lies past its last pad.
     """
-    found = []
+    found: list[LeadEnd] = []
+    joined = leads_on(layout, run)
+    if not joined:
+        return found
     tails = tail_lengths(layout, run)
     points = laid_points(layout, run, past_m)
-    for number in leads_on(layout, run):
+    for number in joined:
         last, place = run.cells[-1] == number, run.cells.index(number)
         on_tail = number in (run.cells[0], run.cells[-1]) and bool(tails[1 if last else 0])
         if on_tail:

@@ -342,7 +342,7 @@ def _single_way(layout: Layout, run: StripRun) -> tuple[float, float]:
 
 def unit(way: Array) -> Array:
     """The direction of a way; of none, as between cells put into one place by hand, along the pack."""
-    long = float(np.hypot(*way))
+    long = hypot(way[0], way[1])
     return np.asarray(way / long) if long else np.array([1.0, 0.0])
 
 
