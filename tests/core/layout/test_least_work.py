@@ -39,8 +39,7 @@ def box_for(series, parallel, long, wide):
 
 
 def neighbours(points):
-    near = {p: [q for q in points if abs(p[0] - q[0]) + abs(p[1] - q[1]) == 1] for p in points}
-    return near
+    return {p: [q for q in points if abs(p[0] - q[0]) + abs(p[1] - q[1]) == 1] for p in points}
 
 
 def shapes_from(start, free, size, near):
