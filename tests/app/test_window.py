@@ -14,6 +14,8 @@ from firmcell.app.pages.strips_page import StripsPage
 from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.jobs import PLANS
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Strip
 from firmcell.core.records.build_state import StepStatus
 from firmcell.store.demo import DEMO_JOBS
@@ -523,3 +525,39 @@ def test_no_page_is_wider_than_its_place(window, qtbot, name):
                 # No column is squeezed to nothing, and none is out of sight.
                 assert min(widths) > 24, (stage, table.accessibleName())
                 assert sum(widths) <= table.viewport().width() + 2, (stage, table.accessibleName())
+
+
+def test_the_shops_welder_is_asked_once_and_offered_again(window, tmp_path, monkeypatch):
+    """What was chosen for one job is what the next one is offered, and what its strip is chosen for."""
+    asked = []
+
+    def answered(dialog):
+        asked.append(dialog.welders.currentText())
+        dialog.welders.setCurrentText(Welder.SMALL.value)
+        return False
+
+    monkeypatch.setattr(NewPackDialog, "exec", answered)
+    window.jobs.new_pack()
+    assert asked == [Welder.MEDIUM.value]
+
+    def taken(dialog):
+        asked.append(dialog.welders.currentText())
+        dialog.welders.setCurrentIndex(dialog.welders.count() - 1)
+        dialog.brief = Brief(
+            title="t",
+            load_voltage_min_v=10.0,
+            load_voltage_max_v=15.0,
+            current_steady_a=2.0,
+            current_peak_a=3.0,
+        )
+        dialog.path = tmp_path / "soldered.firmcell"
+        return True
+
+    made = []
+    monkeypatch.setattr(NewPackDialog, "exec", taken)
+    monkeypatch.setattr(window.jobs, "make_from_brief", lambda *a: made.append(a))
+    window.jobs.new_pack()
+    assert asked[-1] == Welder.MEDIUM.value, "what is cancelled is not kept"
+    assert made[-1][-1] is None
+    window.jobs.new_pack()
+    assert asked[-1].startswith("none")

@@ -15,6 +15,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import existing_job, first_job
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Board
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import keep_part, load_library
@@ -51,9 +52,11 @@ class JobCommands:
         folder = Path(str(self.window.settings.value("folder", Path.home())))
         from firmcell.app.new_job_dialog import NewPackDialog
 
-        dialog = NewPackDialog(self.window.system, folder, self.window.library, self.window)
+        shop = str(self.window.settings.value("shop/welder", Welder.MEDIUM.value))
+        dialog = NewPackDialog(self.window.system, folder, self.window.library, self.window, shop)
         if dialog.exec() and dialog.brief is not None:
-            self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind, dialog.existing)
+            self.window.settings.setValue("shop/welder", dialog.welders.currentText())
+            self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind, dialog.existing, dialog.welder)
 
     def make_from_brief(
         self,
@@ -61,6 +64,7 @@ class JobCommands:
         path: Path,
         kind: JobKind = JobKind.NEW_PACK,
         existing: "PackAsItIs | None" = None,
+        welder: Welder | None = Welder.MEDIUM,
     ) -> None:
         """Propose a design off the interface thread, or take the pack that is there; then make the job and
         open it."""
@@ -80,7 +84,7 @@ class JobCommands:
         def work() -> "Design":
             if existing is not None:
                 return existing_job(existing, brief, kind, library)
-            return first_job(brief, kind, library)
+            return first_job(brief, kind, library, welder=welder)
 
         self.window._tasks.append(Task(work, made, self.window.tell).start())
 

@@ -26,11 +26,13 @@ from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.jobs import PLANS
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.store.job_file import SUFFIX
 from firmcell.store.units import System
 from firmcell.store.validation_words import first_fault
 
+NO_WELDER = "none: tabs on the cells are soldered"
 WINDOW = ("load_voltage_min_v", "load_voltage_max_v")
 
 
@@ -39,7 +41,12 @@ class NewPackDialog(FormDialog):
     `existing` and `path` hold them once accepted."""
 
     def __init__(
-        self, system: System, folder: Path, library: PartLibrary, parent: QWidget | None = None
+        self,
+        system: System,
+        folder: Path,
+        library: PartLibrary,
+        parent: QWidget | None = None,
+        shop: str = Welder.MEDIUM,
     ) -> None:
         super().__init__(parent)
         self.existing: PackAsItIs | None = None
@@ -51,15 +58,7 @@ class NewPackDialog(FormDialog):
         title = QLabel("What is to be done, and what is asked of it?")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
         layout.addWidget(title)
-        kinds = QHBoxLayout()
-        label = QLabel("&Kind of job")
-        self.kinds = calm(QComboBox())
-        self.kinds.addItems([kind.value for kind in JobKind])
-        self.kinds.setAccessibleName("Kind of job")
-        label.setBuddy(self.kinds)
-        kinds.addWidget(label)
-        kinds.addWidget(self.kinds, 1)
-        layout.addLayout(kinds)
+        self.kinds = self._choice(layout, "&Kind of job", [kind.value for kind in JobKind])
         words = QLabel(
             "A first design is made from this: for a pack the lightest cells that meet it; for leads: wire, connector and fuse. "
             "A pack that is there stays as it is. Everything can be changed after."
@@ -68,6 +67,9 @@ class NewPackDialog(FormDialog):
         words.setObjectName("quiet")
         layout.addWidget(words)
         layout.addWidget(self._asked(system, library), 1)
+        # Strip is chosen for what the shop can weld; what was chosen last is offered again.
+        self.welders = self._choice(layout, "&Spot welder of the shop", [*Welder, NO_WELDER])
+        self.welders.setCurrentText(shop)
         row = QHBoxLayout()
         self.file = QLineEdit(str(self.path))
         self.file.setAccessibleName("File of the job")
@@ -94,6 +96,23 @@ class NewPackDialog(FormDialog):
         buttons.rejected.connect(self.reject)
         layout.addWidget(buttons)
         self.resize(560, 660)
+
+    def _choice(self, layout: QVBoxLayout, words: str, choices: list[str]) -> QComboBox:
+        """A named choice in a row of its own."""
+        row, label, box = QHBoxLayout(), QLabel(words), calm(QComboBox())
+        box.addItems(choices)
+        box.setAccessibleName(words.replace("&", ""))
+        label.setBuddy(box)
+        row.addWidget(label)
+        row.addWidget(box, 1)
+        layout.addLayout(row)
+        return box
+
+    @property
+    def welder(self) -> Welder | None:
+        """What the shop welds with; None if it does not."""
+        chosen = self.welders.currentText()
+        return None if chosen == NO_WELDER else Welder(chosen)
 
     def _asked(self, system: System, library: PartLibrary) -> QScrollArea:
         """The fields: the pack as it is, and the brief."""

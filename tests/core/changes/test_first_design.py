@@ -9,6 +9,7 @@ from firmcell.core.analysis.findings import Severity
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.first_design import propose
 from firmcell.core.model.brief import Brief
+from firmcell.core.model.joint_kinds import JoinedBy, Welder
 from firmcell.core.model.part_library import EMPTY_LIBRARY
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.part_files import shipped_library
@@ -184,3 +185,26 @@ def test_no_fix_of_few_links_sends_a_pack_out_of_its_box(hoist, library):
     wide = found(boxed.edited("brief.box_width_m", 0.5), library)["LY-6"]
     assert "18 across" in wide.fix.words
     assert "LY-4" not in found(wide.fix.applied(boxed.edited("brief.box_width_m", 0.5)), library)
+
+
+@pytest.mark.parametrize("welder", [*Welder, None])
+def test_strip_is_chosen_for_what_the_shop_welds_with(welder):
+    """Thirty amperes on three cells in parallel ask for more than one thin strip: the welder says how thick it may be."""
+    brief = Brief(
+        title="t",
+        load_voltage_min_v=30.0,
+        load_voltage_max_v=45.0,
+        current_steady_a=30.0,
+        current_peak_a=40.0,
+        run_time_s=1800.0,
+    )
+    library = shipped_library()
+    design = propose(brief, library, welder=welder)
+    if welder is None:
+        assert design.joining.joined_by is JoinedBy.TABS
+        return
+    assert design.joining.joined_by is JoinedBy.WELD
+    assert design.joining.welder is welder
+    for strip in (design.joining.link_strip, design.joining.collector_tabs or design.joining.collector_strip):
+        assert strip.thickness_m <= welder.thickest_m + 1e-9
+    assert "SR-4" not in found(design, library)

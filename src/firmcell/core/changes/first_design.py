@@ -12,6 +12,7 @@ from firmcell.core.layout.rows import best_rows, stack_size
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Lattice, Leads, PackInsulation
+from firmcell.core.model.joint_kinds import JoinedBy, Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell, CellForm, Keying, StripMetal
 from firmcell.core.records.build_state import EMPTY_STATE
@@ -75,8 +76,10 @@ def propose(
     library: PartLibrary,
     cell: Cell | None = None,
     rules: Collection[Rule] = tuple(RULES.values()),
+    welder: Welder | None = Welder.MEDIUM,
 ) -> Design:
-    """Return a first design for `brief` from the parts of `library`; `cell` says which cell.
+    """Return a first design for `brief` from the parts of `library`; `cell` says which cell, `welder` what
+    the shop welds with: with none, factory tabs are soldered.
 
     Starts from plain choices and applies the fixes of the rules that speak, the worst first, as long
     as each makes the worst better. What cannot be fixed stays as findings.
@@ -113,7 +116,12 @@ def propose(
         series=option.series,
         parallel=option.parallel,
         arrangement=Arrangement(rows=rows),
-        joining=Joining(link_strip=strip, collector_strip=strip),
+        joining=Joining(
+            link_strip=strip,
+            collector_strip=strip,
+            joined_by=JoinedBy.WELD if welder else JoinedBy.TABS,
+            welder=welder or Welder.MEDIUM,
+        ),
         leads=Leads(wire=sense, connector=connector),
         bms=Bms(sense_wire=sense),
         insulation=PackInsulation(),

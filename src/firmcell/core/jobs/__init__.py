@@ -27,6 +27,7 @@ from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
 from firmcell.core.records.build_state import BuildState
@@ -85,10 +86,16 @@ def _kept_as_it_is(finding: Finding, proposes: tuple[str, ...]) -> Finding:
     return replace(finding, fix=None)
 
 
-def first_job(brief: Brief, kind: JobKind, library: PartLibrary, cell: Cell | None = None) -> Design:
+def first_job(
+    brief: Brief,
+    kind: JobKind,
+    library: PartLibrary,
+    cell: Cell | None = None,
+    welder: Welder | None = Welder.MEDIUM,
+) -> Design:
     """Return a first design of a job from its brief, what its kind asks for chosen as far as its rules can;
-    raises as `propose`."""
-    return as_job(propose(brief, library, cell, PLANS[JobKind.NEW_PACK].rules), kind, library)
+    `welder` and what it raises as in `propose`."""
+    return as_job(propose(brief, library, cell, PLANS[JobKind.NEW_PACK].rules, welder), kind, library)
 
 
 def existing_job(found: PackAsItIs, brief: Brief, kind: JobKind, library: PartLibrary) -> Design:

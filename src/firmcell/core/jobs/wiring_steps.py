@@ -14,7 +14,7 @@ from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, SenseJoined
 from firmcell.core.records.step import Step
-from firmcell.core.strips.lead_ends import BAR_THREAD_M, lead_end_at
+from firmcell.core.strips.lead_ends import lead_end_at, lead_thread
 from firmcell.core.wiring.graph import OUTLETS, Edge, NodeKind, Wiring
 from firmcell.core.wiring.pack_wiring import pole_through_board, switched_sign
 from firmcell.core.wiring.sense_wiring import pad_id
@@ -264,7 +264,7 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
     node = 0 if pole == "minus" else d.series
     sign, plain = ("+", "+") if pole == "plus" else ("−", "-")
     bolted = d.joining.leads_bolted
-    thread = d.joining.thread_m if d.joining.joined_by is JoinedBy.SCREW else BAR_THREAD_M
+    thread = lead_thread(d.joining, d.leads)
     torque = terminal_torque(thread)
     tight = f" at about {torque:.1f} N·m (the cell's sheet goes before that)" if torque else ""
     through = pole_through_board(d.bms.board)

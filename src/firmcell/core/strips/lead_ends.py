@@ -13,11 +13,40 @@ from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.strips.made_of import pad_overhang
 from firmcell.core.strips.runs import StripRun, laid_points, leads_on, strip_runs, tail_lengths, unit
 
-BAR_THREAD_M = 0.006
-"""Screw that holds a lug on a collecting bar, m; engineering judgement."""
+BAR_THREADS_M = ((4.5e-6, 0.004), (11e-6, 0.005), (27e-6, 0.006), (1.0, 0.008))
+"""Screw that holds a lug on a collecting bar, m, by the wire's area in m² up to which it is used; engineering judgement,
+lugs of these sizes are common."""
 FLATTENED = 1.5
 """Width of a stranded end soldered flat over the diameter of a solid conductor of its area; engineering
 judgement."""
+
+
+def lead_thread(joining: Joining, leads: Leads) -> float:
+    """Return the thread under which the lug of a main lead is set, m: of a cell's terminal, or by its wire.
+
+    Parameters
+    ----------
+    joining : Joining
+    leads : Leads
+
+    Returns
+    -------
+    thread : float
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> lead_thread(Of(joined_by=JoinedBy.WELD), Of(wire=Of(area_m2=5e-6)))
+    0.005
+    """
+    if joining.joined_by is JoinedBy.SCREW:
+        return joining.thread_m
+    return next(thread for most, thread in BAR_THREADS_M if leads.wire.area_m2 <= most)
 
 
 def lug_width(stud_m: float) -> float:
@@ -70,7 +99,7 @@ def lead_end_width(joining: Joining, leads: Leads) -> float:
     0.00378
     """
     if joining.leads_bolted:
-        return lug_width(joining.thread_m if joining.joined_by is JoinedBy.SCREW else BAR_THREAD_M)
+        return lug_width(lead_thread(joining, leads))
     return FLATTENED * sqrt(4 * leads.wire.area_m2 / pi) * leads.parallel
 
 
