@@ -8,6 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QInputDialog
 
 from firmcell.app.canvas.tools import Gesture, Tool
+from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import plural
 from firmcell.core.changes import by_hand as hand
@@ -219,11 +220,13 @@ class PickedCells:
         return [n for n in some if n in there]
 
     def _take_up(self) -> "Session | None":
-        """The session, with the tool that picks taken up."""
+        """The session, with the tool that picks taken up; None without a job, or in one without a layout."""
         session = self.tools.session()
         if session is not None and self.tools.view.tool is not Tool.SELECT:
             kept = self.numbers
             self.tools.wanted.emit(Tool.SELECT)
+            if Stage.LAYOUT not in session.plan.stages:
+                return None
             self.pick(kept)
         return session
 

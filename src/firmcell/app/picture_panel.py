@@ -81,6 +81,9 @@ class PicturePanel:
             return
         if tool is not Tool.LOOK and self.window.stage is not Stage.LAYOUT:
             self.window.go(Stage.LAYOUT)
+            if Stage.LAYOUT not in self.window.session.plan.stages:
+                # This kind of job has no layout, and has been told so.
+                return
         self.window.hand.choose(tool)
         self.paint()
         page = self.window.pages.get(Stage.LAYOUT)

@@ -207,6 +207,18 @@ def test_a_stroke_from_cell_to_cell_measures_middles_and_gap(stack, qtbot):
     assert "0 mm across" in said[-1]
 
 
+@pytest.mark.parametrize("name", [c[0] for c in PICKED_COMMANDS])
+def test_a_job_without_a_layout_says_so_and_stays_as_it_is(window, name):
+    window.opening.open_demo("log-splitter-cable")
+    before = window.session.design
+    window.view.select("cell:1")
+    window.hand.picked.run(name)
+    window.panel.take_tool(Tool.NUMBER)
+    assert window.session.design == before
+    assert window.view.tool is Tool.LOOK
+    assert "has no Layout stage" in window.banner.text()
+
+
 def test_strips_of_the_tap_picked_are_repeated_at_the_next(stack, qtbot):
     run = next(r for r in strip_runs(stack.session.analysis.layout) if r.node == 2 and len(r.cells) == 2)
     stack.hand.apply(_removed(stack, run))

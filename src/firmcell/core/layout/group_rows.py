@@ -48,6 +48,7 @@ class _Way(NamedTuple):
     score: float
     used: int
     shapes: tuple[int, ...]
+    closed: float = 0.0
 
 
 def lines_through(points: Array, near: list[list[int]]) -> list[list[list[int]]]:
@@ -120,7 +121,8 @@ class Rows:
         no way. `straight` leaves out shapes of two lines. None is yielded now and then while it looks, so
         that whoever reads may stop."""
         shapes = self._shapes(straight)
-        begun = [_Way(self._closed(s.bits, s), s.bits, (i,)) for i, s in enumerate(shapes)]
+        rims = [[(1 << p, self.masks[p]) for p in _places(s.around)] for s in shapes]
+        begun = [_Way(_closed(s.bits, rims[i]), s.bits, (i,)) for i, s in enumerate(shapes)]
         ways, after = self._kept(begun, shapes, 1), _After(shapes, self.n)
         for number in range(2, self.series + 1):
             offers: dict[tuple[int, int], _Way] = {}
@@ -132,12 +134,16 @@ class Rows:
                     if way.used & shape.bits:
                         continue
                     used = way.used | shape.bits
-                    score = (
-                        way.score + self.worth[served] - BENT * (shape.lines - 1) + self._closed(used, shape)
-                    )
+                    score = way.score + self.worth[served] - BENT * (shape.lines - 1)
                     known = offers.get((used, other))
-                    if known is None or score > known.score:
-                        offers[used, other] = _Way(score, used, (*way.shapes, other))
+                    if known is not None:
+                        # Both close in the same places, so that the one that was better before stays it.
+                        closed = known.closed
+                        if score + closed <= known.score:
+                            continue
+                    else:
+                        closed = _closed(used, rims[other])
+                    offers[used, other] = _Way(score + closed, used, (*way.shapes, other), closed)
             yield None
             ways = self._kept(list(offers.values()), shapes, number)
         for way in ways[:GIVEN]:
@@ -170,10 +176,6 @@ class Rows:
             found |= self.masks[place]
         return found & ~bits
 
-    def _closed(self, used: int, shape: _Shape) -> float:
-        """What is lost by the free places that a shape closes in."""
-        return -CLOSED_IN * sum(not self.masks[p] & ~used for p in _places(shape.around & ~used))
-
     def _kept(self, offers: list[_Way], shapes: list[_Shape], number: int) -> list[_Way]:
         """The best of the ways so far that can still be ended."""
         kept: list[_Way] = []
@@ -188,12 +190,15 @@ class Rows:
     def _can_hold(self, beside: int, used: int, cells: int) -> bool:
         """Whether the free places that hang together with one of these hold so many cells: all groups to come
         lie in one piece, since each touches the next."""
+        masks = self.masks
         while beside:
             part = front = beside & -beside
             while front:
                 more = 0
-                for place in _places(front):
-                    more |= self.masks[place]
+                while front:
+                    low = front & -front
+                    more |= masks[low.bit_length() - 1]
+                    front ^= low
                 front = more & ~used & ~part
                 part |= front
                 if part.bit_count() >= cells:
@@ -226,6 +231,17 @@ class _After:
                     touching.append((-served, it.lines, other))
             self.known[number] = [(other, -less) for less, _, other in sorted(touching)[:MOST_NEXT]]
         return self.known[number]
+
+
+def _closed(used: int, rim: list[tuple[int, int]]) -> float:
+    """What is lost by the free places that a shape closes in; `rim` are the places round it, each as a bit with
+    those of its neighbours."""
+    free = ~used
+    count = 0
+    for bit, beside in rim:
+        if free & bit and not beside & free:
+            count += 1
+    return -CLOSED_IN * count
 
 
 def _bits(places: tuple[int, ...] | list[int]) -> int:
