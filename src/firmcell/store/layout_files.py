@@ -15,6 +15,7 @@ from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import together
 from firmcell.core.pictures.templates import Template
 from firmcell.core.pictures.wiring import nail_board, schematic
+from firmcell.core.strips.layout_measures import strips_needed
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.core.wiring.wire_list import wire_list
 from firmcell.store.csv_tables import positions_csv, segments_csv, wires_csv
@@ -94,6 +95,6 @@ def lay_out_job(
             design = design.with_edits(
                 ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", read_outline(outline))
             )
-        last = laid_out(arrange(design, lattices, seed, effort))
+        last = laid_out(arrange(design, lattices, seed, effort, work=strips_needed))
         job.add_revision(design.edited("arrangement", last.arrangement), note="laid out on the command line")
     return last

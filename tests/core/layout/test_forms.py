@@ -11,6 +11,7 @@ from firmcell.core.layout.space import rooms_of
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Lie, StripStyle
 from firmcell.core.pictures.templates import templates
+from firmcell.core.strips.layout_measures import strips_needed
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
 from tests.conftest import found
@@ -56,7 +57,7 @@ FORMS = {
 @pytest.mark.parametrize("name", FORMS)
 def test_a_form_goes_from_its_brief_to_its_templates(name, style):
     brief = FORMS[name].edited("joining.style", style)
-    arrangement = laid_out(arrange(brief, trials=False)).arrangement
+    arrangement = laid_out(arrange(brief, trials=False, work=strips_needed)).arrangement
     design = brief.edited("arrangement", arrangement)
     analysis = analyse(design, SHELF)
     layout = analysis.layout

@@ -18,6 +18,7 @@ from firmcell.core.layout.space import wall_of
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Lattice
 from firmcell.core.strips.cover import fewest_strips
+from firmcell.core.strips.layout_measures import strips_needed
 from firmcell.core.strips.links import spanning_runs
 from firmcell.core.strips.runs import strip_runs
 from firmcell.store.demo import hoist_in_rows
@@ -162,7 +163,7 @@ def best_of(points, parallel):
 
 def found_in(brief):
     """Cells without a link and pieces of what the engine finds."""
-    found = laid_out(arrange(brief, (Lattice.SQUARE,), trials=False)).arrangement
+    found = laid_out(arrange(brief, (Lattice.SQUARE,), trials=False, work=strips_needed)).arrangement
     layout = layout_of(brief.edited("arrangement", found))
     groups = [{c.number for c in layout.group_cells(g)} for g in range(1, brief.series + 1)]
     unlinked = sum(
@@ -220,7 +221,9 @@ def test_in_an_outline_that_rows_do_not_fill_it_finds_the_best_or_nearly(
 )
 def test_a_box_that_rows_fill_gets_rows_and_no_piece_more_than_by_hand(series, parallel, long, wide):
     brief = box_for(series, parallel, long, wide)
-    layout = layout_of(brief.edited("arrangement", laid_out(arrange(brief, trials=False)).arrangement))
+    layout = layout_of(
+        brief.edited("arrangement", laid_out(arrange(brief, trials=False, work=strips_needed)).arrangement)
+    )
     assert len(strip_runs(layout)) <= (series - 1) * (parallel + 1) + 2
     for group in range(1, series + 1):
         points = np.array([(c.x_m, c.y_m) for c in layout.group_cells(group)])

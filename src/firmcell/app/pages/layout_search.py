@@ -17,6 +17,7 @@ from firmcell.core.changes import by_hand as hand
 from firmcell.core.layout.places import ORDER
 from firmcell.core.layout.search import Arranged, arrange, regroup
 from firmcell.core.model.design import Design, Lattice
+from firmcell.core.strips.layout_measures import strips_needed
 
 if TYPE_CHECKING:
     from firmcell.app.pages.layout_page import LayoutPage
@@ -84,7 +85,7 @@ class LayoutSearch:
 
     def _find(self) -> None:
         design, lattices, self.page._seed = self.page.session.design, LATTICES[self.lattice.currentText()], 1
-        self._run(lambda: arrange(design, lattices), "Find places")
+        self._run(lambda: arrange(design, lattices, work=strips_needed), "Find places")
 
     def _sort(self) -> None:
         design, seed = self.page.session.design, self.page._seed

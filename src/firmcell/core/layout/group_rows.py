@@ -104,7 +104,7 @@ class Rows:
         self.series, self.parallel, self.n = series, parallel, len(near)
         self.masks = [_bits(others) for others in near]
         self.worth = worth
-        self.beam = max(16, min(1000, BEAM_WORK // max(self.n, 1) ** 2))
+        self.beam = max(16, min(300, BEAM_WORK // max(self.n, 1) ** 2))
         every = {
             tuple(line[i : i + k])
             for way in lines

@@ -260,7 +260,8 @@ class _Search:
         torn = tuple(g for g in range(1, self.series + 1) if self._parts(members[g]) != 1)
         state = _State(self, list(groups))
         served = tuple(state.served(k) for k in range(1, self.series))
-        return Grouping(tuple(groups), score, tuple(state.links[1 : self.series]), served, torn)
+        bends = sum(self._bends(group) for group in members[1:])
+        return Grouping(tuple(groups), score, tuple(state.links[1 : self.series]), served, torn, bends)
 
     def is_perfect(self, groups: Sequence[int]) -> bool:
         """Whether nothing that matters can get better: whole groups, a link for every cell, poles and taps in

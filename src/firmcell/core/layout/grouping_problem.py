@@ -55,6 +55,7 @@ class Grouping:
     links : neighbour pairs between each two consecutive groups.
     served : of each two consecutive groups, how many cells of the one that has fewer touch the other.
     torn : groups (from 1) that do not hang together.
+    bends : lines that groups lie on beyond one each.
     """
 
     groups: tuple[int, ...]
@@ -62,6 +63,7 @@ class Grouping:
     links: tuple[int, ...]
     served: tuple[int, ...]
     torn: tuple[int, ...]
+    bends: int = 0
 
     @property
     def sound(self) -> bool:

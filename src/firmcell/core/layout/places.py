@@ -19,6 +19,9 @@ ORDER = (Lattice.SQUARE, Lattice.STAGGERED, Lattice.FREE)
 
 
 FREE_DIRECTIONS = 4
+OTHER_WAYS, MOST_TURNED = 1, 80
+"""Ways of turning a lattice that are looked at beside the best, for packs of so many cells at most: each costs as much as
+the best."""
 
 
 @frozen
@@ -77,17 +80,20 @@ def find_places(
     for lattice in lattices:
         if lattice is not Lattice.SQUARE and not cell.is_round:
             continue
-        found, bound = [], 0
+        found, bound, others = [], 0, list[Places]()
         for room in rooms:
             held = np.array([(p.x_m, p.y_m) for p in locked if p.block == room.block]).reshape(-1, 2)
             region = around(room.region, held, spacing[0], footprint, wall)
             enough = design.cell_count - len(held) if len(rooms) == 1 else design.cell_count
-            best = best_places(region, footprint, spacing, wall, lattice, held, enough)
+            best, *others = best_places(region, footprint, spacing, wall, lattice, held, enough)
             found.append(
                 Places(np.vstack([held, best.points_m]), best.lattice, best.angle_rad, best.spacing_m)
             )
             bound += bound_of(room.region, cell, wall, spacing)
         yield Choice(lattice, rooms, tuple(found), bound)
+        if len(rooms) == 1 and not locked and design.cell_count <= MOST_TURNED:
+            # Turned another way the same lattice may hold rows that it does not hold so.
+            yield from (Choice(lattice, rooms, (other,), bound) for other in others)
 
 
 MOST_PUSHED = 80
@@ -152,8 +158,9 @@ def best_places(
     lattice: Lattice,
     anchors: Array,
     enough: int,
-) -> Places:
-    """Return the places of the best lattice of one kind in a region, and how many there are at most."""
+) -> list[Places]:
+    """Return the places of the best lattice of one kind in a region, and then those of others of its kind, turned
+    another way, that hold enough too."""
     if lattice is Lattice.FREE:
         tries: Iterator[Places] = (
             free_places(region, footprint, spacing[0], wall, k * 2 * np.pi / FREE_DIRECTIONS)
@@ -163,8 +170,12 @@ def best_places(
         tries = search_lattices(region, footprint, spacing, wall, (lattice.value,), anchors)
     # Lattices come in order of plainness, along the sides of the space first: one that holds enough is not
     # left for one that holds more.
-    best = max(tries, key=lambda places: min(len(places), enough))
-    return best if len(anchors) or lattice is Lattice.FREE else centred(region, footprint, best)
+    held = list(tries)
+    best = max(held, key=lambda places: min(len(places), enough))
+    if len(anchors) or lattice is Lattice.FREE:
+        return [best]
+    others = [p for p in held if p is not best and len(p) >= enough][:OTHER_WAYS]
+    return [centred(region, footprint, places) for places in (best, *others)]
 
 
 def compact(choice: Choice, design: Design) -> Choice:

@@ -1,7 +1,8 @@
 """The layout engine: places for the cells in the real space, then which cell belongs to which group."""
 
 from collections import deque
-from collections.abc import Iterator, Sequence
+from collections.abc import Callable, Iterator, Sequence
+from functools import cached_property
 from itertools import groupby
 from math import hypot
 
@@ -55,6 +56,7 @@ def arrange(
     seed: int = 1,
     effort: float = 1.0,
     trials: bool = True,
+    work: Callable[[Design], int] | None = None,
 ) -> Iterator[Arranged]:
     """Yield better and better arrangements of the cells of `design` in its space; stop reading to cancel.
 
@@ -69,6 +71,9 @@ def arrange(
         Moves of the search in proportion.
     trials : bool
         Whether to try, where links are few, what would help.
+    work : callable, optional
+        What a layout takes, by which those of two lattices with equal links are compared, such as its pieces of
+        strip; without it the straight lines that its groups lie on are.
 
     Raises
     ------
@@ -80,34 +85,73 @@ def arrange(
     yield from _look_at(design, lattices, choices, fit)
     if not fit:
         raise Refusal(_too_few(design, choices))
-    best: tuple[float, Arrangement, list[Grouping], Choice] | None = None
+    best: _Found | None = None
     # A short look at each lattice, then all the effort on the one that does best.
     looks = [(choice, PILOT_EFFORT * effort, None) for choice in fit] if len(fit) > 1 else []
     spent, whole = 0.0, effort * (1 + PILOT_EFFORT * len(looks))
     while True:
         if looks:
             choice, share, keep = looks.pop(0)
-        elif best is None or (best[0] < _most_worth(design) and spent < effort):
-            choice = best[3] if best else fit[0]
-            share, keep = effort, _groups_by_block(design, choice, best[2]) if best else None
+        elif best is None or (best.rank[0] < _most_worth(design) and spent < effort):
+            choice = best.choice if best else fit[0]
+            share, keep = effort, _groups_by_block(design, choice, best.groupings) if best else None
         else:
             break
+        first: _Found | None = None
+        last: _Found | None = None
         for part, groupings in _group(design, choice, seed, share, keep, rows=keep is None):
-            if groupings:
-                worth = _worth(design, groupings)
-                if best is None or worth > best[0]:
-                    best = (worth, _arranged(design, choice, groupings), groupings, choice)
+            if groupings and (last is None or _rank(design, groupings) > last.rank):
+                last = _Found(design, choice, groupings)
+                if first is None or last.rank[0] > first.rank[0]:
+                    first = last
+            shown = first if best is None or (first is not None and first.rank[0] > best.rank[0]) else best
             done = min((spent + share * part) / whole, 1.0)
-            yield Arranged(done, "sorting cells into groups", best[1] if best else None, tuple(choices))
+            yield Arranged(
+                done, "sorting cells into groups", shown.arrangement if shown else None, tuple(choices)
+            )
         spent += share
-        if best is not None and best[0] >= _most_worth(design):
+        # Of those with most links the first found, often rows, and the one that the search holds best.
+        for found in (first, last):
+            if found is not None and (best is None or found.worth(work) > best.worth(work)):
+                best = found
+        if best is not None and best.as_by_hand:
             break
-    yield Arranged(1.0, "looking what would help", best[1], tuple(choices))
+    assert best is not None
+    yield Arranged(1.0, "looking what would help", best.arrangement, tuple(choices))
     advice: list[str] = []
-    for told in _advice(design, best[2], choices, seed) if trials else ():
+    for told in _advice(design, best.groupings, choices, seed) if trials else ():
         advice += [told] if told else []
-        yield Arranged(1.0, "looking what would help", best[1], tuple(choices))
-    yield Arranged(1.0, "done", best[1], tuple(choices), tuple(advice))
+        yield Arranged(1.0, "looking what would help", best.arrangement, tuple(choices))
+    yield Arranged(1.0, "done", best.arrangement, tuple(choices), tuple(advice))
+
+
+class _Found:
+    """A grouping of all blocks, with the layout it gives."""
+
+    def __init__(self, design: Design, choice: Choice, groupings: list[Grouping]) -> None:
+        self.design, self.choice, self.groupings = design, choice, groupings
+        self.rank = _rank(design, groupings)
+
+    @cached_property
+    def arrangement(self) -> Arrangement:
+        """The design's arrangement with these groups."""
+        return _arranged(self.design, self.choice, self.groupings)
+
+    def worth(self, work: Callable[[Design], int] | None) -> tuple[float, float]:
+        """What is compared whatever the lattice: links, then work or straight rows."""
+        if work is None:
+            return self.rank[:2]
+        return self.rank[0], -work(self.design.edited("arrangement", self.arrangement))
+
+    @property
+    def as_by_hand(self) -> bool:
+        """Whether every cell has its link and every group is a straight row."""
+        return self.rank[0] >= _most_worth(self.design) and not self.rank[1]
+
+
+def _rank(design: Design, groupings: list[Grouping]) -> tuple[float, int, float]:
+    """What is compared on one lattice: links, then straight rows, then the search's own score."""
+    return _worth(design, groupings), -sum(g.bends for g in groupings), sum(g.score for g in groupings)
 
 
 def _look_at(

@@ -1,11 +1,11 @@
 """How good a layout is, by its strips."""
 
 from firmcell.core.base.quantity import Frozen
-from firmcell.core.layout.cell_places import Layout
+from firmcell.core.layout.cell_places import Layout, lay_out
 from firmcell.core.layout.grouping_problem import links_bound
-from firmcell.core.model.design import Face
+from firmcell.core.model.design import Design, Face
 from firmcell.core.strips.pieces import StripPiece
-from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.runs import StripKind, strip_runs
 
 
 class LayoutMeasures(Frozen):
@@ -74,3 +74,28 @@ def _served(layout: Layout, group: int) -> int:
         sum(not mine.isdisjoint(layout.adjacency[c]) for c in theirs)
         for mine, theirs in ((one, other), (other, one))
     )
+
+
+def strips_needed(design: Design) -> int:
+    """Return how many pieces of strip the layout of a design takes: what two lattices are compared by.
+
+    Parameters
+    ----------
+    design : Design
+
+    Returns
+    -------
+    pieces : int
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from firmcell.store.demo import bee_house_scale
+    >>> from firmcell.store.part_files import shipped_library
+    >>> strips_needed(bee_house_scale(shipped_library()))  # two at the poles; a strip and two links between groups
+    11
+    """
+    return len(strip_runs(lay_out(design.cell, design.series, design.parallel, design.arrangement)))
