@@ -23,7 +23,7 @@ from firmcell.store.job_file import JobFile
 from firmcell.store.part_files import part_named, shipped_library
 from tests.app.pages.bench_helpers import Later
 
-THIN = part_named(shipped_library(), Strip, "pure nickel strip 0.15 × 8")
+THIN = part_named(shipped_library(), Strip, "pure nickel strip 0.1 × 5")
 
 
 def field(page, path):

@@ -125,7 +125,7 @@ def test_the_wire_list_shows_where_each_wire_begins_and_ends(hoist_window, page,
     qtbot.wait(5)
     table = page.wires
     rows = [[table.rows.index(r, c).data() for c in range(6)] for r in range(table.rows.rowCount())]
-    assert rows[0][1:4] == ["B0", "cell 3, bottom", "place 1"]
+    assert rows[0][1:4] == ["B0", "cell 4, bottom", "place 1"]
     metrics = QFontMetrics(table.font())
     for column in (2, 3):
         for row in rows[:11]:

@@ -139,6 +139,7 @@ def test_every_tool_has_a_button_a_key_and_a_hint(stack, page, qtbot):
 
 
 def test_drag_a_cell_into_a_free_place(stack, page, qtbot):
+    stack.session.edit("arrangement.spare_m", ((0.085, -0.035, 1),), "A free place")
     stack.panel.take_tool(Tool.MOVE)
     places = only_top(stack)
     x, y, block = design(stack).arrangement.spare_m[0]

@@ -18,7 +18,7 @@ from firmcell.core.records.events import CellReading, JointReading
 from firmcell.store.part_files import part_named, shipped_library
 
 THIN, THICK = (
-    part_named(shipped_library(), Strip, f"pure nickel strip {size}") for size in ("0.15 × 8", "0.3 × 10")
+    part_named(shipped_library(), Strip, f"pure nickel strip {size}") for size in ("0.1 × 5", "0.3 × 10")
 )
 
 

@@ -277,6 +277,7 @@ def test_a_turned_cell_is_turned_back_by_its_fix(odd_hoist, library):
 
 
 def test_a_moved_cell_falls_into_a_free_place_and_leaves_its_own(odd_hoist):
+    odd_hoist = odd_hoist.edited("arrangement.spare_m", ((0.085, -0.035, 1),))
     x, y, block = odd_hoist.arrangement.spare_m[0]
     moved = odd_hoist.with_edits(*move_cell(odd_hoist, 4, x + 0.004, y - 0.003).edits)
     cell = moved.arrangement.placed[3]

@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import millimetres, plural
 from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out
-from firmcell.core.layout.search import nearest_place
+from firmcell.core.layout.places import nearest_place
 from firmcell.core.model.brief import Blocked
 from firmcell.core.model.design import Design, Face, PlacedCell, StripRef
 from firmcell.core.strips.runs import StripRun, metal_runs

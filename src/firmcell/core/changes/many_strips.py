@@ -4,7 +4,6 @@ from collections import Counter
 from collections.abc import Iterable, Sequence
 
 import numpy as np
-from scipy.optimize import linear_sum_assignment
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
@@ -54,6 +53,9 @@ def _rungs(
     layout: Layout, pads: dict[int, tuple[float, float]], ours: Sequence[int], theirs: Sequence[int]
 ) -> list[list[int]]:
     """Pairs of cells of two groups that touch, as many as can be, the nearest first."""
+    # Read here: the first window needs no solver.
+    from scipy.optimize import linear_sum_assignment
+
     far = 1e3
     cost = np.array(
         [
@@ -101,6 +103,8 @@ def _same_pads(
 ) -> dict[int, int] | None:
     """Which pad answers to which, of the plus and of the minus side each, once the pads of one tap point are
     shifted, turned by quarters or mirrored on to those of the other; None if they do not lie alike."""
+    from scipy.optimize import linear_sum_assignment
+
     best: tuple[float, dict[int, int]] | None = None
     low, far = (np.array(list(p.values())) for p in (here, there))
     for turn in _turns():

@@ -3,7 +3,6 @@
 from collections.abc import Iterator
 
 import numpy as np
-from scipy.optimize import minimize
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.geometry.region import Region
@@ -50,6 +49,9 @@ def squeezed(
 
 def _pushed_apart(region: Region, reach_m: float, pitch_m: float, start: Array) -> Array | None:
     """The places at the least energy, m; None if some still overlap."""
+    # Read here: only looking for places needs it.
+    from scipy.optimize import minimize
+
     count = len(start)
     i, j = np.triu_indices(count, 1)
     apart, deep = 1 + SPARE, reach_m / pitch_m * (1 + SPARE)

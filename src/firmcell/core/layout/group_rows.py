@@ -234,8 +234,8 @@ class _After:
 
 
 def _closed(used: int, rim: list[tuple[int, int]]) -> float:
-    """What is lost by the free places that a shape closes in; `rim` are the places round it, each as a bit with
-    those of its neighbours."""
+    """What is lost by the free places that a shape closes in; `rim` are the places round it, each as a bit
+    with those of its neighbours."""
     free = ~used
     count = 0
     for bit, beside in rim:

@@ -1,6 +1,7 @@
 """Where cells can stand: the best lattice, angle and offset in each part of the space."""
 
 from collections.abc import Iterator, Sequence
+from math import hypot
 
 import numpy as np
 
@@ -12,7 +13,7 @@ from firmcell.core.geometry.region import Region, most_cells
 from firmcell.core.geometry.squeeze import squeezed
 from firmcell.core.layout.cell_places import pitches
 from firmcell.core.layout.space import Room, rooms_of, wall_of
-from firmcell.core.model.design import Design, Lattice
+from firmcell.core.model.design import Arrangement, Design, Lattice
 from firmcell.core.model.parts import Cell
 
 ORDER = (Lattice.SQUARE, Lattice.STAGGERED, Lattice.FREE)
@@ -159,8 +160,8 @@ def best_places(
     anchors: Array,
     enough: int,
 ) -> list[Places]:
-    """Return the places of the best lattice of one kind in a region, and then those of others of its kind, turned
-    another way, that hold enough too."""
+    """Return the places of the best lattice of one kind in a region, and then those of others of its kind,
+    turned another way, that hold enough too."""
     if lattice is Lattice.FREE:
         tries: Iterator[Places] = (
             free_places(region, footprint, spacing[0], wall, k * 2 * np.pi / FREE_DIRECTIONS)
@@ -210,3 +211,11 @@ def box_round(points: Array, pitch: float) -> Array:
     """Return the corners of a box round points, a pitch away."""
     (x0, y0), (x1, y1) = points.min(axis=0) - pitch, points.max(axis=0) + pitch
     return np.array([[x0, y0], [x1, y0], [x1, y1], [x0, y1]])
+
+
+def nearest_place(
+    arrangement: Arrangement, x_m: float, y_m: float, within_m: float
+) -> tuple[float, float, int] | None:
+    """Return the free place (x, y, block) nearest to a point, if one is within reach, m."""
+    found = min(arrangement.spare_m, key=lambda s: hypot(s[0] - x_m, s[1] - y_m), default=None)
+    return found if found is not None and hypot(found[0] - x_m, found[1] - y_m) <= within_m else None

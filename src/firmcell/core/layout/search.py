@@ -1,10 +1,9 @@
 """The layout engine: places for the cells in the real space, then which cell belongs to which group."""
 
 from collections import deque
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Generator, Iterator, Sequence
 from functools import cached_property
 from itertools import groupby
-from math import hypot
 
 import numpy as np
 from numpy.typing import NDArray
@@ -85,6 +84,24 @@ def arrange(
     yield from _look_at(design, lattices, choices, fit)
     if not fit:
         raise Refusal(_too_few(design, choices))
+    best = yield from _searched(design, fit, choices, seed, effort, work)
+    yield Arranged(1.0, "looking what would help", best.arrangement, tuple(choices))
+    advice: list[str] = []
+    for told in _advice(design, best.groupings, choices, seed) if trials else ():
+        advice += [told] if told else []
+        yield Arranged(1.0, "looking what would help", best.arrangement, tuple(choices))
+    yield Arranged(1.0, "done", best.arrangement, tuple(choices), tuple(advice))
+
+
+def _searched(
+    design: Design,
+    fit: list[Choice],
+    choices: list[Choice],
+    seed: int,
+    effort: float,
+    work: Callable[[Design], int] | None,
+) -> Generator[Arranged, None, "_Found"]:
+    """Group the cells on every lattice that holds them; returns the best."""
     best: _Found | None = None
     # A short look at each lattice, then all the effort on the one that does best.
     looks = [(choice, PILOT_EFFORT * effort, None) for choice in fit] if len(fit) > 1 else []
@@ -117,12 +134,7 @@ def arrange(
         if best is not None and best.as_by_hand:
             break
     assert best is not None
-    yield Arranged(1.0, "looking what would help", best.arrangement, tuple(choices))
-    advice: list[str] = []
-    for told in _advice(design, best.groupings, choices, seed) if trials else ():
-        advice += [told] if told else []
-        yield Arranged(1.0, "looking what would help", best.arrangement, tuple(choices))
-    yield Arranged(1.0, "done", best.arrangement, tuple(choices), tuple(advice))
+    return best
 
 
 class _Found:
@@ -483,11 +495,3 @@ def fewest_links(design: Design, arrangement: Arrangement) -> int:
     layout = lay_out(design.cell, design.series, design.parallel, arrangement)
     blocks = [{c.block for c in layout.group_cells(g)} for g in range(1, design.series + 1)]
     return min((k for g, k in enumerate(layout.links) if blocks[g] == blocks[g + 1]), default=design.parallel)
-
-
-def nearest_place(
-    arrangement: Arrangement, x_m: float, y_m: float, within_m: float
-) -> tuple[float, float, int] | None:
-    """Return the free place (x, y, block) nearest to a point, if one is within reach, m."""
-    found = min(arrangement.spare_m, key=lambda s: hypot(s[0] - x_m, s[1] - y_m), default=None)
-    return found if found is not None and hypot(found[0] - x_m, found[1] - y_m) <= within_m else None

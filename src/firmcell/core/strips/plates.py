@@ -257,8 +257,32 @@ def least_gap(all_plates: tuple[Plate, ...]) -> float | None:
 
 @lru_cache(maxsize=8)
 def lead_gap(all_plates: tuple[Plate, ...], width_m: float) -> float | None:
-    """Return the least distance of a main lead's bare end, `width_m` wide on its tab, from another plate or
-    another lead's end on its face, m; None where there is neither."""
+    """Return the least distance of a main lead's bare end on its tab from another plate or another lead's end
+    on its face; None where there is neither.
+
+    Parameters
+    ----------
+    all_plates : tuple of Plate
+    width_m : float
+        Of the bare end, m; it lies square on the middle of its tab.
+
+    Returns
+    -------
+    gap : float or None
+        m.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> square = np.array([[0.0, 0.0], [0.02, 0.0], [0.02, 0.02], [0.0, 0.02]])
+    >>> one = Plate(0, Face.TOP, square, (), (), {}, 4e-4, 1, ((0.01, 0.025),))
+    >>> other = Plate(2, Face.TOP, square + [0.0, 0.04], (), (), {}, 4e-4, 1)
+    >>> round(lead_gap((one, other), 0.01), 6)  # from 30 mm to 40 mm
+    0.01
+    """
     from shapely.geometry import Polygon, box
 
     half = width_m / 2

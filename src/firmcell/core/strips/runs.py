@@ -341,7 +341,27 @@ def _single_way(layout: Layout, run: StripRun) -> tuple[float, float]:
 
 
 def unit(way: Array) -> Array:
-    """The direction of a way; of none, as between cells put into one place by hand, along the pack."""
+    """Return the direction of a way; of none, as between cells put into one place by hand, along the pack.
+
+    Parameters
+    ----------
+    way : Array
+        (2,), m.
+
+    Returns
+    -------
+    direction : Array
+        (2,), of length 1.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> unit(np.array([0.0, 0.02])).tolist(), unit(np.zeros(2)).tolist()
+    ([0.0, 1.0], [1.0, 0.0])
+    """
     long = hypot(way[0], way[1])
     return np.asarray(way / long) if long else np.array([1.0, 0.0])
 
