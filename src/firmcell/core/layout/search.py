@@ -71,8 +71,8 @@ def arrange(
     trials : bool
         Whether to try, where links are few, what would help.
     work : callable, optional
-        What a layout takes, by which those of two lattices with equal links are compared, such as its pieces of
-        strip; without it the straight lines that its groups lie on are.
+        What a layout takes, by which those of two lattices with equal links are compared, such as its pieces
+        of strip; without it the straight lines that its groups lie on are.
 
     Raises
     ------
