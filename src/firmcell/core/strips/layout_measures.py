@@ -95,7 +95,7 @@ def strips_needed(design: Design) -> int:
     --------
     >>> from firmcell.store.demo import bee_house_scale
     >>> from firmcell.store.part_files import shipped_library
-    >>> strips_needed(bee_house_scale(shipped_library()))  # two at the poles; a strip and two links between groups
+    >>> strips_needed(bee_house_scale(shipped_library()))  # 2 at the poles; 3 between two groups
     11
     """
     return len(strip_runs(lay_out(design.cell, design.series, design.parallel, design.arrangement)))
