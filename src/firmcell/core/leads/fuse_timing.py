@@ -1,5 +1,7 @@
 """How long a fuse lets a current through, as a band, against what wire, strip and inrush stand."""
 
+from functools import lru_cache
+
 import numpy as np
 from numpy.typing import ArrayLike
 
@@ -267,6 +269,31 @@ class Protection(Frozen):
     inrush_share: float
 
 
+CURRENT_STEP, POINTS_AT_ONCE = 1.03, 32
+"""Currents that fuse and wire are held against each other at, each so many times the one before, and how many are
+worked out at once: they do not depend on the pack, so that an edit of it does not work them out anew."""
+
+
+def _points_to(fuse: Fuse, short_a: float) -> int:
+    """How many currents there are up to the first that is not below a short circuit."""
+    first = fuse.rating_a * FIRST_MULTIPLE[fuse.construction]
+    last = max(short_a, 1.2 * fuse.rating_a)
+    return max(int(np.ceil(np.log(last / first) / np.log(CURRENT_STEP) - 1e-9)), 0) + 1
+
+
+@lru_cache(maxsize=64)
+def _held_against(
+    fuse: Fuse, wire: Wire, laying: WireLaying, ambient_k: float, loaded_a: float, share: float, points: int
+) -> tuple[Array, Array, Array]:
+    """Currents (points,), A, the longest the fuse takes at each and how long the wire stands its share, s."""
+    current = fuse.rating_a * FIRST_MULTIPLE[fuse.construction] * CURRENT_STEP ** np.arange(points)
+    _, longest = opening_times(fuse, current)
+    until = float(longest[longest < NEVER_S].max(initial=0.0))
+    limit_k = wire.insulation_limit_k
+    stands = wire_times(wire, current / share, loaded_a, limit_k, ambient_k, laying, LEADS_TOGETHER, until)
+    return np.asarray(current), longest, stands
+
+
 def protection(
     fuse: Fuse,
     wire: Wire,
@@ -304,23 +331,22 @@ def protection(
     Damage of the wire is its insulation's limit, not the temperature the design asks for: that is for years,
     this for once.
     """
-    current = np.geomspace(
-        fuse.rating_a * FIRST_MULTIPLE[fuse.construction], max(short_a, 1.2 * fuse.rating_a), 96
-    )
-    _, longest = opening_times(fuse, current)
+    share = carriers(parallel)
+    loaded = duty.lasting_a / share
+    points = _points_to(fuse, short_a)
+    kept = -(-points // POINTS_AT_ONCE) * POINTS_AT_ONCE
+    every, opens, wire_stands = _held_against(fuse, wire, laying, ambient_k, loaded, share, kept)
+    current, longest, stands = every[:points], opens[:points], wire_stands[:points]
     # Where the fuse holds for ever there is no time to compare; that its rating is not above the wire's limit
     # is asked apart.
     known = longest < NEVER_S
-    share, limit_k = carriers(parallel), wire.insulation_limit_k
-    loaded = duty.lasting_a / share
-    until = float(longest[known].max(initial=0.0))
-    stands = wire_times(wire, current / share, loaded, limit_k, ambient_k, laying, LEADS_TOGETHER, until)
     slow = known & (longest > stands)
     burnt = known & (longest > strip_times(*strip, current, duty.lasting_a, ambient_k))
     at = np.flatnonzero(slow)
     return Protection.model_construct(
         slow_from_a=float(current[at[0]]) if len(at) else None,
-        slow_to_a=float(current[at[-1]]) if len(at) else None,
+        # The last current looked at is the first beyond the short circuit.
+        slow_to_a=float(min(current[at[-1]], max(short_a, current[at[0]]))) if len(at) else None,
         strip_from_a=float(current[np.flatnonzero(burnt)[0]]) if burnt.any() else None,
         short_s=float(opening_times(fuse, short_a)[1]),
         peak_s=float(opening_times(fuse, duty.peak_a)[0]),
