@@ -201,14 +201,10 @@ class PickedCells:
         except Refusal as refusal:
             session.refused.emit(refusal.sentence)
             return
-        kept = self.numbers
+        kept, before = self.numbers, session.design.cell_count
         self.tools.apply(edit)
-        # What is picked stays picked, unless cells were deleted and have other numbers.
-        self.pick(
-            kept
-            if len(kept) and max(kept) <= session.design.cell_count and "Delete" not in edit.words
-            else []
-        )
+        # What is picked stays picked, unless there are other cells now with other numbers.
+        self.pick(kept if session.design.cell_count == before else [])
         self.tools.told.emit(f"{edit.words}. Ctrl+Z takes it back.")
 
     def _some(self) -> list[int]:

@@ -240,3 +240,21 @@ def test_a_single_row_in_an_arc_is_a_pack_with_every_link():
 def test_too_tight_an_arc_is_refused():
     with pytest.raises(Refusal, match="at least 2"):
         many.bend_cells(ROWS, many.row_of(ROWS, 1), 0.01)
+
+
+def test_a_free_place_that_cells_are_moved_on_to_is_free_no_longer():
+    row = many.row_of(ROWS, 1)
+    x, y = places(ROWS)[0] + [0.0, 0.2]
+    design = ROWS.edited("arrangement.spare_m", ((x, y, 1), (0.5, 0.5, 1)))
+    moved = after(many.move_cells(design, row, 0.0, 0.2, snap=False), design)
+    assert moved.arrangement.spare_m == ((0.5, 0.5, 1),)
+
+
+def test_what_is_given_up_is_said():
+    group = [c.number for c in layout_of(ROWS).group_cells(10)]
+    measured = ROWS.edited("measured_ohm", (0.02,) * 40)
+    assert "measured resistances are given up" in many.copy_cells(measured, group, PITCH, 0.0).words
+    assert "given up" not in many.copy_cells(ROWS, group, PITCH, 0.0).words
+    run = metal_runs(layout_of(ROWS), ROWS.joining)[4]
+    changed = after(remove_strip(ROWS, run.id))
+    assert "strips by hand are given up" in many.number_groups(changed, [40, 1]).words

@@ -12,7 +12,7 @@ from firmcell.core.changes.by_hand import placed_cells
 from firmcell.core.jobs import steps_of
 from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.model.brief import SpaceShape
-from firmcell.core.model.design import Lie, StripStyle
+from firmcell.core.model.design import BoardPlace, Lie, StripStyle
 from firmcell.core.model.parts import Sleeve
 from firmcell.core.pictures.drawing import Area
 from firmcell.core.pictures.section import section_drawing
@@ -73,6 +73,19 @@ def test_a_tube_must_be_as_long_and_as_wide_as_the_stick():
         assert ("LY-4" not in found(thin, SHELF)) is fits
 
 
+def test_a_board_on_the_stick_must_pass_the_tube_by_its_corners():
+    """Stick and board are as high as the tube less 2 mm, and would pass by their height alone."""
+    board = next(b for b in SHELF.boards if b.series == 5)
+    design = stick(5, 1, ("bms.board", board), ("bms.place", BoardPlace.TOP))
+    outer = analyse(design, SHELF).insulation.envelope
+    tube = outer.height_m + 2 * design.brief.clearance_m + 0.002
+    thin = design.with_edits(("brief.box_length_m", tube), ("brief.box_width_m", tube))
+    assert "LY-4" in found(thin, SHELF)
+    corner = np.hypot(outer.width_m, outer.height_m) + 2 * design.brief.clearance_m + 1e-4
+    wide = design.with_edits(("brief.box_length_m", corner), ("brief.box_width_m", corner))
+    assert "LY-4" not in found(wide, SHELF)
+
+
 def test_in_a_box_the_stick_lies_along_the_longest_side():
     lying = stick(5, 1, ("brief.space", SpaceShape.BOX), ("brief.box_length_m", 0.03), ("brief.box_width_m", 0.3), ("brief.box_height_m", 0.03))  # fmt: skip
     assert analyse(lying, SHELF).insulation.envelope.fits
@@ -122,6 +135,7 @@ def test_what_cannot_be_folded_is_stopped_and_mended():
         good.edited("arrangement.layers", 2),
         good.edited("arrangement.split_gap_m", 0.01),
         good.edited("joining.style", StripStyle.PLATES),
+        good.edited("joining.ladder_strip", SHELF.strips[-1]),
         good.edited("cell", flat),
         good.edited("arrangement.placed", placed_cells(good)),
     ):

@@ -318,7 +318,7 @@ class PackPainter:
             at = face.drawing.targets.get(ref)
             if at is not None:
                 middle = self.view._transform.map(to_scene(face.origin, at)) + by
-                painter.drawEllipse(middle, 9.0 * scale, 9.0 * scale)
+                painter.drawEllipse(middle, MARK_MM * scale, MARK_MM * scale)
 
     def paint_caption(self, painter: QPainter) -> None:
         if not self.view._paint.caption:

@@ -47,7 +47,8 @@ def in_space(layout: Layout, cell_or_layer: CellPlace | int, x_m: float, y_m: fl
     return x_m + layout.origin_m[0], y_m + layout.origin_m[1] + layout.lifted_m(layer)
 
 
-def _with(design: Design, changed: dict[int, PlacedCell], more: Edits = ()) -> Edits:
+def with_cells(design: Design, changed: dict[int, PlacedCell], more: Edits = ()) -> Edits:
+    """Return the edits that put changed cells, by number, in the places of the old."""
     cells = placed_cells(design)
     new = tuple(changed.get(n, cell) for n, cell in enumerate(cells, start=1))
     return (("arrangement.placed", new), *more)
@@ -66,7 +67,7 @@ def move_cell(design: Design, number: int, x_m: float, y_m: float, snap: bool = 
         moved = cell.model_copy(update={"x_m": spot[0], "y_m": spot[1], "block": spot[2]})
     else:
         moved = cell.model_copy(update={"x_m": x_m, "y_m": y_m})
-    edits = _with(design, {number: moved}, (("arrangement.spare_m", spare),))
+    edits = with_cells(design, {number: moved}, (("arrangement.spare_m", spare),))
     return HandEdit(edits, f"Move cell {number} to {millimetres(moved.x_m)}, {millimetres(moved.y_m)}")
 
 
@@ -74,7 +75,7 @@ def turn_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
     """Turn cells end for end."""
     cells = placed_cells(design)
     turned = {n: cells[n - 1].model_copy(update={"up": not cells[n - 1].up}) for n in numbers}
-    return HandEdit(_with(design, turned), f"Turn {_cells(numbers)}")
+    return HandEdit(with_cells(design, turned), f"Turn {cells_in_words(numbers)}")
 
 
 def swap_cells(design: Design, first: int, second: int) -> HandEdit:
@@ -85,21 +86,23 @@ def swap_cells(design: Design, first: int, second: int) -> HandEdit:
         first: a.model_copy(update={"group": b.group, "up": b.up}),
         second: b.model_copy(update={"group": a.group, "up": a.up}),
     }
-    return HandEdit(_with(design, changed), f"Swap cells {first} and {second}")
+    return HandEdit(with_cells(design, changed), f"Swap cells {first} and {second}")
 
 
 def paint_cells(design: Design, numbers: Sequence[int], group: int) -> HandEdit:
     """Put cells into a group; they stand as it stands."""
     cells, up = placed_cells(design), layout_of(design).group_up(group)
     changed = {n: cells[n - 1].model_copy(update={"group": group, "up": up}) for n in numbers}
-    return HandEdit(_with(design, changed), f"Put {_cells(numbers)} into group {group}")
+    return HandEdit(with_cells(design, changed), f"Put {cells_in_words(numbers)} into group {group}")
 
 
 def lock_cells(design: Design, numbers: Sequence[int], locked: bool) -> HandEdit:
     """Lock cells in their place and group, or unlock them."""
     cells = placed_cells(design)
     changed = {n: cells[n - 1].model_copy(update={"locked": locked}) for n in numbers}
-    return HandEdit(_with(design, changed), f"{'Lock' if locked else 'Unlock'} {_cells(numbers)}")
+    return HandEdit(
+        with_cells(design, changed), f"{'Lock' if locked else 'Unlock'} {cells_in_words(numbers)}"
+    )
 
 
 def block_place(design: Design, place: Blocked) -> HandEdit:
@@ -134,10 +137,10 @@ def draw_strip(design: Design, face: Face, cells: Sequence[int]) -> HandEdit:
     """Lay a strip over the pads of cells on a face; one that was left out comes back."""
     ref = StripRef(face=face, cells=tuple(cells))
     a = design.arrangement
-    kept = tuple(r for r in a.removed if not _same(r, ref))
+    kept = tuple(r for r in a.removed if not same_strip(r, ref))
     if len(kept) < len(a.removed):
-        return HandEdit((("arrangement.removed", kept),), f"Lay the strip over {_cells(cells)} again")
-    return HandEdit((("arrangement.drawn", (*a.drawn, ref)),), f"Draw a strip over {_cells(cells)}")
+        return HandEdit((("arrangement.removed", kept),), f"Lay the strip over {cells_in_words(cells)} again")
+    return HandEdit((("arrangement.drawn", (*a.drawn, ref)),), f"Draw a strip over {cells_in_words(cells)}")
 
 
 def remove_strip(design: Design, run_id: str) -> HandEdit | None:
@@ -145,9 +148,9 @@ def remove_strip(design: Design, run_id: str) -> HandEdit | None:
     run = next((r for r in metal_runs(layout_of(design), design.joining) if r.id == run_id), None)
     if run is None:
         return None
-    a, ref = design.arrangement, _ref(run)
+    a, ref = design.arrangement, strip_ref(run)
     if run.by_hand:
-        kept = tuple(r for r in a.drawn if not _same(r, ref))
+        kept = tuple(r for r in a.drawn if not same_strip(r, ref))
         return HandEdit((("arrangement.drawn", kept),), f"Take away strip {run.id}")
     return HandEdit((("arrangement.removed", (*a.removed, ref)),), f"Leave out strip {run.id}")
 
@@ -158,15 +161,18 @@ def whole_rows(design: Design) -> HandEdit:
     return HandEdit(tuple((f"arrangement.{name}", ()) for name in names), "Back to whole rows")
 
 
-def _ref(run: StripRun) -> StripRef:
+def strip_ref(run: StripRun) -> StripRef:
+    """Return how a run is kept in an arrangement."""
     return StripRef(face=run.face, cells=run.cells)
 
 
-def _same(a: StripRef, b: StripRef) -> bool:
+def same_strip(a: StripRef, b: StripRef) -> bool:
+    """Whether two are one strip, either way round."""
     return a.face is b.face and a.cells in (b.cells, b.cells[::-1])
 
 
-def _cells(numbers: Sequence[int]) -> str:
+def cells_in_words(numbers: Sequence[int]) -> str:
+    """Return some cells by name, many by their count."""
     if len(numbers) == 1:
         return f"cell {numbers[0]}"
     if len(numbers) <= 4:

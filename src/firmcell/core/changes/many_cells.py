@@ -2,13 +2,13 @@
 
 from collections import Counter
 from collections.abc import Callable, Sequence
+from math import hypot
 
 import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.base.wording import plural
-from firmcell.core.changes.by_hand import Edits, HandEdit, layout_of, placed_cells
+from firmcell.core.changes.by_hand import Edits, HandEdit, cells_in_words, layout_of, placed_cells, with_cells
 from firmcell.core.model.design import Design, PlacedCell, StripRef
 
 SNAP_REACH = 0.6
@@ -32,7 +32,7 @@ def move_cells(
     if snap:
         step = step + _into_touch(design, chosen, step)
     moved = {n: _at(cells[n - 1], np.array([cells[n - 1].x_m, cells[n - 1].y_m]) + step) for n in chosen}
-    return HandEdit(_placed(design, moved), f"Move {_cells(chosen)}")
+    return HandEdit(_placed(design, moved), f"Move {cells_in_words(chosen)}")
 
 
 def touch_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
@@ -78,7 +78,7 @@ def _turned(
         n: _at(cells[n - 1], p).model_copy(update={"angle_rad": _within(turn(cells[n - 1].angle_rad))})
         for n, p in zip(chosen, new, strict=True)
     }
-    return HandEdit(_placed(design, moved), f"{verb} {_cells(chosen)}")
+    return HandEdit(_placed(design, moved), f"{verb} {cells_in_words(chosen)}")
 
 
 def align_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
@@ -103,7 +103,7 @@ def align_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
     new = np.empty_like(points)
     new[order] = middle + np.outer((np.arange(len(chosen)) - (len(chosen) - 1) / 2) * pitch, way)
     moved = {n: _at(cells[n - 1], p) for n, p in zip(chosen, new, strict=True)}
-    return HandEdit(_placed(design, moved), f"Line up {_cells(chosen)}")
+    return HandEdit(_placed(design, moved), f"Line up {cells_in_words(chosen)}")
 
 
 def bend_cells(design: Design, numbers: Sequence[int], radius_m: float) -> HandEdit:
@@ -131,7 +131,7 @@ def bend_cells(design: Design, numbers: Sequence[int], radius_m: float) -> HandE
         n: _at(cells[n - 1], p).model_copy(update={"angle_rad": _within(cells[n - 1].angle_rad - a)})
         for n, p, a in zip(chosen, new, angle.tolist(), strict=True)
     }
-    return HandEdit(_placed(design, turned), f"Bend {_cells(chosen)} round {radius_m * 1e3:.0f} mm")
+    return HandEdit(_placed(design, turned), f"Bend {cells_in_words(chosen)} round {radius_m * 1e3:.0f} mm")
 
 
 def row_of(design: Design, number: int) -> list[int]:
@@ -180,7 +180,8 @@ def copy_cells(design: Design, numbers: Sequence[int], dx_m: float, dy_m: float)
         ("arrangement.placed", tuple(new)),
         *((("measured_ohm", ()),) if design.measured_ohm else ()),
     )
-    return HandEdit(edits, f"Copy {_cells(chosen)}")
+    lost = "; measured resistances are given up" if design.measured_ohm else ""
+    return HandEdit(edits, f"Copy {cells_in_words(chosen)}{lost}")
 
 
 def delete_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
@@ -218,7 +219,7 @@ def delete_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
         ("joining.doubled", tuple(place[n] for n in design.joining.doubled if n in place)),
         ("measured_ohm", tuple(design.measured_ohm[n - 1] for n in kept) if design.measured_ohm else ()),
     )
-    return HandEdit(edits, f"Delete {_cells(chosen)}")
+    return HandEdit(edits, f"Delete {cells_in_words(chosen)}")
 
 
 def number_groups(design: Design, passed: Sequence[int]) -> HandEdit | None:
@@ -237,7 +238,9 @@ def number_groups(design: Design, passed: Sequence[int]) -> HandEdit | None:
         ("arrangement.drawn", ()),
         ("arrangement.removed", ()),
     )
-    return HandEdit(edits, "Number the groups along the stroke")
+    by_hand = design.arrangement.drawn or design.arrangement.removed
+    lost = "; strips by hand are given up" if by_hand else ""
+    return HandEdit(edits, f"Number the groups along the stroke{lost}")
 
 
 def _alternating(cells: list[PlacedCell]) -> list[PlacedCell]:
@@ -318,9 +321,16 @@ def _into_touch(design: Design, chosen: Sequence[int], step: Array, reach: float
 
 
 def _placed(design: Design, changed: dict[int, PlacedCell]) -> Edits:
-    cells = placed_cells(design)
-    new = tuple(changed.get(n, cell) for n, cell in enumerate(cells, start=1))
-    return (("arrangement.placed", new),)
+    """The edits that put changed cells in their places; a free place that one of them stands on now is free
+    no longer."""
+    reach = layout_of(design).pitch_m / 2
+    taken = [(c.x_m, c.y_m, c.block) for c in changed.values()]
+    free = tuple(
+        (x, y, block)
+        for x, y, block in design.arrangement.spare_m
+        if all(b != block or hypot(cx - x, cy - y) > reach for cx, cy, b in taken)
+    )
+    return with_cells(design, changed, (("arrangement.spare_m", free),))
 
 
 def _points(cells: Sequence[PlacedCell], numbers: Sequence[int]) -> Array:
@@ -346,7 +356,3 @@ def _whole(numbers: Sequence[int]) -> list[int]:
     if not numbers:
         raise Refusal("Pick cells first: drag a frame round them, or press Space on each.")
     return sorted(set(numbers))
-
-
-def _cells(numbers: Sequence[int]) -> str:
-    return f"cell {numbers[0]}" if len(numbers) == 1 else plural(len(numbers), "cell")

@@ -7,7 +7,7 @@ import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.by_hand import HandEdit, layout_of
+from firmcell.core.changes.by_hand import HandEdit, layout_of, same_strip, strip_ref
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, Face, StripRef
 from firmcell.core.strips.links import spanning_runs
@@ -141,20 +141,17 @@ def _in_place_of(
     gone = [r for key, r in there.items() if key not in wanted and set(r.cells) <= among]
     drawn = [ref for key, ref in wanted.items() if key not in there]
 
-    def same(one: StripRef, other: StripRef) -> bool:
-        return one.face is other.face and one.cells in (other.cells, other.cells[::-1])
-
     # One that was left out by hand comes back; one that was drawn by hand goes.
-    back = [r for r in drawn if any(same(r, other) for other in a.removed)]
-    lost = [StripRef(face=r.face, cells=r.cells) for r in gone if r.by_hand]
-    kept = tuple(r for r in a.drawn if not any(same(r, other) for other in lost))
-    removed = tuple(r for r in a.removed if not any(same(r, other) for other in back))
+    back = [r for r in drawn if any(same_strip(r, other) for other in a.removed)]
+    lost = [strip_ref(r) for r in gone if r.by_hand]
+    kept = tuple(r for r in a.drawn if not any(same_strip(r, other) for other in lost))
+    removed = tuple(r for r in a.removed if not any(same_strip(r, other) for other in back))
     return HandEdit(
         (
             ("arrangement.drawn", (*kept, *(r for r in drawn if r not in back))),
             (
                 "arrangement.removed",
-                (*removed, *(StripRef(face=r.face, cells=r.cells) for r in gone if not r.by_hand)),
+                (*removed, *(strip_ref(r) for r in gone if not r.by_hand)),
             ),
         ),
         words,

@@ -136,6 +136,8 @@ def _candidates(design: Design, layout: Layout, metal: UnderLoad, library: PartL
     parts = {"collector" if s.kind in collecting else "link" for s in over}
     for part in sorted(parts):
         yield from _stronger(design, library, part)
+    if any(s.kind is StripKind.LADDER for s in over):
+        yield from _other_ladders(design, library)
     poles = {s.node for s in over if s.kind is StripKind.COLLECTOR} & {0, layout.series}
     if len(poles) == 1:
         yield from _other_lead_cells(design, layout, next(iter(poles)))
@@ -204,6 +206,18 @@ def _stronger(design: Design, library: PartLibrary, part: str) -> Iterator[Fix]:
                 f"{other.name}{many} for {what}{how}",
                 ((f"joining.{part}_strip", other), (f"joining.{part}_layers", count)),
             )
+
+
+def _other_ladders(design: Design, library: PartLibrary) -> Iterator[Fix]:
+    """Thicker ladder strip of that width that the shop's welder joins; or strips in its place."""
+    now = design.joining.ladder_strip
+    if now is None:
+        return
+    for other in library.strips:
+        alike = other.metal is now.metal and other.width_m == now.width_m
+        if alike and other.thickness_m > now.thickness_m and not _too_thick(other, design.joining):
+            yield Fix(other.name, (("joining.ladder_strip", other),))
+    yield Fix("Strips in place of the ladder", (("joining.ladder_strip", None),))
 
 
 def _bars_on_tabs(design: Design, layout: Layout, library: PartLibrary) -> Iterator[Fix]:

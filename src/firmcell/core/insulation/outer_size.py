@@ -1,5 +1,7 @@
 """Outer size, fit in the space, and the sleeve that goes round it."""
 
+from math import hypot
+
 from pydantic import computed_field
 
 from firmcell.core.base.quantity import Frozen
@@ -81,7 +83,7 @@ def metal_height(design: Design) -> float:
     --------
     >>> from types import SimpleNamespace as Of
     >>> strip = Of(thickness_m=0.00015)
-    >>> links = Of(link_layers=1, link_strip=strip, collector_tabs=None)
+    >>> links = Of(link_layers=1, link_strip=strip, ladder_strip=None, collector_tabs=None)
     >>> joining = Of(**vars(links), collector_layers=3, collector_strip=strip)
     >>> # Three layers of collector are more than link on strip.
     >>> round(metal_height(Of(joining=joining)) * 1e3, 6)
@@ -89,6 +91,8 @@ def metal_height(design: Design) -> float:
     """
     joining = design.joining
     links = 2 * joining.link_layers * joining.link_strip.thickness_m
+    if joining.ladder_strip is not None:
+        links = max(links, joining.link_layers * joining.ladder_strip.thickness_m)
     tabs = joining.collector_tabs.thickness_m if joining.collector_tabs else 0.0
     return max(links, joining.collector_layers * joining.collector_strip.thickness_m + tabs)
 
@@ -125,10 +129,19 @@ def envelope(design: Design, layout: Layout, fit: FitFigures) -> Envelope:
             at_end = board and design.bms.place is BoardPlace.END and board_place(design) is None
             aside = (min(aside[0], fit.room_m) if at_end else fit.room_m, fit.room_m)
         margins = (*aside, room[2] - outer[2])
+    return _envelope_of((length, width, height), outer, margins)
+
+
+def _envelope_of(
+    bare: tuple[float, float, float],
+    outer: tuple[float, float, float],
+    margins: tuple[float | None, float | None, float | None],
+) -> Envelope:
+    """An envelope from its lengths, widths and heights, m."""
     return Envelope.model_construct(
-        bare_length_m=length,
-        bare_width_m=width,
-        bare_height_m=height,
+        bare_length_m=bare[0],
+        bare_width_m=bare[1],
+        bare_height_m=bare[2],
         length_m=outer[0],
         width_m=outer[1],
         height_m=outer[2],
@@ -154,22 +167,16 @@ def _stick_envelope(design: Design) -> Envelope:
     ends = 2 * _sleeve_wall(insulation.cross_sleeve)
     outer = (length + ends, width + 2 * wall, high + 2 * wall)
     box = _box_of_faces(design)
-    margins = (
-        (None, None, None)
-        if box is None
-        else tuple(side - 2 * design.brief.clearance_m - one for side, one in zip(box, outer, strict=True))
-    )
-    return Envelope.model_construct(
-        bare_length_m=length,
-        bare_width_m=width,
-        bare_height_m=high,
-        length_m=outer[0],
-        width_m=outer[1],
-        height_m=outer[2],
-        margin_length_m=margins[0],
-        margin_width_m=margins[1],
-        margin_height_m=margins[2],
-    )
+    if box is None:
+        return _envelope_of((length, width, high), outer, (None, None, None))
+    along, aside, up = (side - 2 * design.brief.clearance_m for side in box)
+    if design.brief.space is SpaceShape.CYLINDER and board and design.bms.place is BoardPlace.TOP:
+        # What is no round stick any more must pass by its corners.
+        corner = aside - hypot(outer[1], outer[2])
+        margins = (along - outer[0], corner, corner)
+    else:
+        margins = (along - outer[0], aside - outer[1], up - outer[2])
+    return _envelope_of((length, width, high), outer, margins)
 
 
 def sleeve_sides(design: Design, outer: Envelope) -> tuple[float, float]:

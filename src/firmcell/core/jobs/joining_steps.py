@@ -24,7 +24,7 @@ IRON_WORDS = "70 W or more with a wide tip at 370 to 400 °C"
 
 def joining_steps(d: Design, a: Analysis) -> Iterator[Step]:
     """Yield what proves the way of joining, then every tap point's metal, one face after the other."""
-    yield _practice(d)
+    yield _practice(d, a)
     by_node: dict[int, list[StripPiece]] = {}
     for piece in a.strips:
         by_node.setdefault(piece.node, []).append(piece)
@@ -118,9 +118,11 @@ def _turn(d: Design, face: Face, phase: str) -> Step:
     )
 
 
-def _practice(d: Design) -> Step:
+def _practice(d: Design, a: Analysis) -> Step:
     """What is proved before the first joint on the pack."""
-    strip = d.joining.link_strip.name
+    poles = (StripKind.COLLECTOR, StripKind.BRIDGE)
+    strip = " and ".join(dict.fromkeys(p.strip for p in a.strips if p.kind not in poles))
+    strip = strip or d.joining.link_strip.name
     match d.joining.joined_by:
         case JoinedBy.WELD:
             return _weld_sample(strip)
@@ -295,6 +297,7 @@ def _linked_node(
         f"Plate B{node}{many}, as cut from the template."
         if plated
         else f"{ladder.strip}{many}, {millimetres(ladder.length_m)} long, slotted or punched for this pitch: a pair of welds astride each slot."
+        + (f" Then {plural(len(pieces) - 1, 'strip')} drawn by hand." if len(pieces) > 1 else "")
         if ladder
         else f"{parallel}{plural(len(links), 'series link')} of {(links or others)[0].strip}{many}, {_lengths(links)} long."
     ) + f" {joints} in all."

@@ -97,7 +97,7 @@ def find_places(
             yield from (Choice(lattice, rooms, (other,), bound) for other in others)
 
 
-MOST_PUSHED = 80
+MOST_PUSHED = 60
 """Cells for which places are looked for by pushing them apart; more take too long."""
 
 

@@ -118,18 +118,17 @@ def _searched(
         last: _Found | None = None
         for part, groupings in _group(design, choice, seed, share, keep, rows=keep is None):
             if groupings and (last is None or _rank(design, groupings) > last.rank):
-                last = _Found(design, choice, groupings)
+                last = _Found(design, choice, groupings, work)
                 if first is None or last.rank[0] > first.rank[0]:
                     first = last
             shown = first if best is None or (first is not None and first.rank[0] > best.rank[0]) else best
             done = min((spent + share * part) / whole, 1.0)
-            yield Arranged(
-                done, "sorting cells into groups", shown.arrangement if shown else None, tuple(choices)
-            )
+            now = shown.arrangement if shown else None
+            yield Arranged(done, "sorting cells into groups", now, tuple(choices))
         spent += share
         # Of those with most links the first found, often rows, and the one that the search holds best.
         for found in (first, last):
-            if found is not None and (best is None or found.worth(work) > best.worth(work)):
+            if found is not None and (best is None or found.worth > best.worth):
                 best = found
         if best is not None and best.as_by_hand:
             break
@@ -137,23 +136,31 @@ def _searched(
     return best
 
 
+@frozen(eq=False)
 class _Found:
-    """A grouping of all blocks, with the layout it gives."""
+    """A grouping of all blocks, with the layout it gives, and what is asked how much work that is."""
 
-    def __init__(self, design: Design, choice: Choice, groupings: list[Grouping]) -> None:
-        self.design, self.choice, self.groupings = design, choice, groupings
-        self.rank = _rank(design, groupings)
+    design: Design
+    choice: Choice
+    groupings: list[Grouping]
+    work: Callable[[Design], int] | None
+
+    @cached_property
+    def rank(self) -> tuple[float, int, float]:
+        """What is compared on one lattice."""
+        return _rank(self.design, self.groupings)
 
     @cached_property
     def arrangement(self) -> Arrangement:
         """The design's arrangement with these groups."""
         return _arranged(self.design, self.choice, self.groupings)
 
-    def worth(self, work: Callable[[Design], int] | None) -> tuple[float, float]:
+    @cached_property
+    def worth(self) -> tuple[float, float]:
         """What is compared whatever the lattice: links, then work or straight rows."""
-        if work is None:
+        if self.work is None:
             return self.rank[:2]
-        return self.rank[0], -work(self.design.edited("arrangement", self.arrangement))
+        return self.rank[0], -self.work(self.design.model_copy(update={"arrangement": self.arrangement}))
 
     @property
     def as_by_hand(self) -> bool:

@@ -39,6 +39,11 @@ def cannot_fold(s: Situation) -> Iterator[Hit]:
         yield Hit("A stick has no layers and no halves.", fix=Fix("One block", edits))
     elif d.joining.style is StripStyle.PLATES or d.joining.joined_by is JoinedBy.SCREW:
         yield Hit("Cells are folded at tabs of strip; plates and screws cannot be folded.", fix=stand)
+    elif d.joining.ladder_strip is not None:
+        single = Fix("Strips in place of the ladder", (("joining.ladder_strip", None),))
+        yield Hit(
+            "Cells are folded at single tabs; ladder strip would be folded along its welds.", fix=single
+        )
 
 
 @rule(

@@ -40,6 +40,9 @@ def _worst(s: Situation, collectors: bool) -> StripPiece | None:
 def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     """One layer of what the shop's welder joins, thicker or wider; then more layers if three are enough; then
     the least strip in layers, bars on tabs, and the least of any metal."""
+    if piece.kind is StripKind.LADDER:
+        # Another strip for the links would change nothing of a ladder.
+        return _stronger_ladder(s, piece)
     if s.design.joining.joined_by is JoinedBy.WELD and not (part == "collector" and s.design.joining.on_tabs):
         one = _least_strip(s, piece, part, easily_welded=True, most_layers=1)
         if one is not None:
@@ -58,6 +61,13 @@ def _stronger(s: Situation, piece: StripPiece, part: str) -> Fix | None:
     if any_metal is None and piece.layers_needed <= MOST_LAYERS:
         return Fix(f"Use {piece.layers_needed} layers", ((f"joining.{part}_layers", piece.layers_needed),))
     return any_metal
+
+
+def _stronger_ladder(s: Situation, piece: StripPiece) -> Fix | None:
+    """More layers of a ladder where three are enough; else strips in its place, which are judged in turn."""
+    if piece.layers_needed <= LAYERS_WORTH_WELDING:
+        return Fix(f"Use {piece.layers_needed} layers", (("joining.link_layers", piece.layers_needed),))
+    return Fix("Strips in place of the ladder", (("joining.ladder_strip", None),))
 
 
 def _least_strip(

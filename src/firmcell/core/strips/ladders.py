@@ -8,14 +8,42 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.strips.tap_points import Node, node_pads
 
-LADDER_BAND = 0.35
-"""Share of a ladder strip's width that stands for each of its two rails, and for the metal of a rung: the rest is
-slots and notches; engineering judgement, on the worse side."""
+BAND_OF_WIDTH, BAND_OF_PITCH = 0.34, 0.6
+"""What of a ladder strip stands for each of its two rails, and for a rung: this share of its width, at most this of the
+pitch. The rest is slots, and the way that current crowds round the welds. From a slotted sheet in finite differences, 10 to
+27 mm pitch and 27 to 35 mm wide: never better than that (tests/core/strips/test_ladders.py)."""
 LADDER_REACH_M = 0.0025
 """A ladder strip reaches at least this far past the middles of its pads, for two weld spots beside a slot, m;
 common practice, no source."""
 STRAIGHT_M = 0.0005
 """Pads this far from a straight line still lie on it, m."""
+
+
+def ladder_band(width_m: float, pitch_m: float) -> float:
+    """Return how wide the strip is that stands for a rail or a rung of a ladder.
+
+    Parameters
+    ----------
+    width_m : float
+        Of the ladder strip, m.
+    pitch_m : float
+        From pad to pad, m.
+
+    Returns
+    -------
+    width : float
+        m.
+
+    References
+    ----------
+    .. [1] kirchhoff
+
+    Examples
+    --------
+    >>> round(ladder_band(0.027, 0.0215), 5), round(ladder_band(0.035, 0.0145), 5)
+    (0.00918, 0.0087)
+    """
+    return min(BAND_OF_WIDTH * width_m, BAND_OF_PITCH * pitch_m)
 
 
 def facing_rows(layout: Layout, node: Node) -> tuple[list[int], list[int]] | None:

@@ -5,7 +5,7 @@ from firmcell.core.layout.cell_places import Layout, lay_out
 from firmcell.core.layout.grouping_problem import links_bound
 from firmcell.core.model.design import Design, Face
 from firmcell.core.strips.pieces import StripPiece
-from firmcell.core.strips.runs import StripKind, strip_runs
+from firmcell.core.strips.runs import StripKind, metal_runs
 
 
 class LayoutMeasures(Frozen):
@@ -98,4 +98,5 @@ def strips_needed(design: Design) -> int:
     >>> strips_needed(bee_house_scale(shipped_library()))  # 2 at the poles; 3 between two groups
     11
     """
-    return len(strip_runs(lay_out(design.cell, design.series, design.parallel, design.arrangement)))
+    layout = lay_out(design.cell, design.series, design.parallel, design.arrangement)
+    return len(metal_runs(layout, design.joining))

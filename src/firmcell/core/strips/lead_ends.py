@@ -13,7 +13,7 @@ from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.strips.made_of import pad_overhang
 from firmcell.core.strips.runs import StripRun, laid_points, leads_on, strip_runs, tail_lengths, unit
 
-BAR_THREADS_M = ((4.5e-6, 0.004), (11e-6, 0.005), (27e-6, 0.006), (1.0, 0.008))
+BAR_THREADS_M = ((4.5e-6, 0.004), (11e-6, 0.005), (27e-6, 0.006), (75e-6, 0.008), (1.0, 0.010))
 """Screw that holds a lug on a collecting bar, m, by the wire's area in m² up to which it is used; engineering judgement,
 lugs of these sizes are common."""
 FLATTENED = 1.5
@@ -49,18 +49,20 @@ def lead_thread(joining: Joining, leads: Leads) -> float:
     return next(thread for most, thread in BAR_THREADS_M if leads.wire.area_m2 <= most)
 
 
-def lug_width(stud_m: float) -> float:
-    """Return the width of a ring lug at its stud, whatever its barrel.
+def lug_width(stud_m: float, area_m2: float) -> float:
+    """Return the width of a ring lug at its stud: by the stud, and of heavy cable by its barrel pressed flat.
 
     Parameters
     ----------
     stud_m : float
         Thread, m.
+    area_m2 : float
+        Of the conductor, m².
 
     Returns
     -------
     width : float
-        m; the widest of the generic lug classes for that stud.
+        m; no generic lug class of that stud and conductor is wider.
 
     References
     ----------
@@ -68,10 +70,10 @@ def lug_width(stud_m: float) -> float:
 
     Examples
     --------
-    >>> round(lug_width(0.006), 4)
-    0.013
+    >>> round(lug_width(0.006, 16e-6), 4), round(lug_width(0.008, 70e-6), 4)
+    (0.013, 0.0193)
     """
-    return 2 * stud_m + 0.001
+    return max(2 * stud_m + 0.001, 2.3 * sqrt(area_m2) + 0.0001)
 
 
 def lead_end_width(joining: Joining, leads: Leads) -> float:
@@ -99,7 +101,7 @@ def lead_end_width(joining: Joining, leads: Leads) -> float:
     0.00378
     """
     if joining.leads_bolted:
-        return lug_width(lead_thread(joining, leads))
+        return lug_width(lead_thread(joining, leads), leads.wire.area_m2)
     return FLATTENED * sqrt(4 * leads.wire.area_m2 / pi) * leads.parallel
 
 

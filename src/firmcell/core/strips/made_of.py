@@ -6,7 +6,7 @@ from firmcell.core.model.joint_kinds import EDGE_THREADS, LEAST_BAR_THREADS, Joi
 from firmcell.core.model.limits import PAD_OVERHANG_M
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
-from firmcell.core.strips.ladders import LADDER_BAND
+from firmcell.core.strips.ladders import ladder_band
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.two_metals import laid_together
 
@@ -81,7 +81,7 @@ def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, 
         return laid_together(joining.link_strip.model_copy(update=band), joining.link_layers, under)
     if kind is StripKind.LADDER and joining.ladder_strip is not None:
         # Of a rail, or of a rung.
-        band = {"width_m": joining.ladder_strip.width_m * LADDER_BAND}
+        band = {"width_m": ladder_band(joining.ladder_strip.width_m, layout.pitch_m)}
         return joining.ladder_strip.model_copy(update=band), joining.link_layers
     return laid_together(joining.link_strip, joining.link_layers, joining.link_under)
 
