@@ -13,7 +13,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.geometry.packing import Places
 from firmcell.core.geometry.region import Region
-from firmcell.core.layout.cell_places import NEIGHBOUR, neighbour_indices, pitches
+from firmcell.core.layout.cell_places import NEIGHBOUR, lay_out, neighbour_indices, pitches
 from firmcell.core.layout.grouping import group_cells
 from firmcell.core.layout.grouping_problem import Grouping, PlacesToGroup
 from firmcell.core.layout.places import ORDER, Choice, box_round, compact, find_places, push_in, shares_of
@@ -117,14 +117,15 @@ def _searched(
         first: _Found | None = None
         last: _Found | None = None
         for part, groupings in _group(design, choice, seed, share, keep, rows=keep is None):
-            if groupings and (last is None or _rank(design, groupings) > last.rank):
-                last = _Found(design, choice, groupings, work)
+            now = _Found(design, choice, groupings, work) if groupings else None
+            if now is not None and (last is None or now.rank > last.rank):
+                last = now
                 if first is None or last.rank[0] > first.rank[0]:
                     first = last
             shown = first if best is None or (first is not None and first.rank[0] > best.rank[0]) else best
             done = min((spent + share * part) / whole, 1.0)
-            now = shown.arrangement if shown else None
-            yield Arranged(done, "sorting cells into groups", now, tuple(choices))
+            laid = shown.arrangement if shown else None
+            yield Arranged(done, "sorting cells into groups", laid, tuple(choices))
         spent += share
         # Of those with most links the first found, often rows, and the one that the search holds best.
         for found in (first, last):
@@ -147,8 +148,9 @@ class _Found:
 
     @cached_property
     def rank(self) -> tuple[float, int, float]:
-        """What is compared on one lattice."""
-        return _rank(self.design, self.groupings)
+        """What is compared on one lattice: links, then straight rows, then the search's own score."""
+        bends, score = sum(g.bends for g in self.groupings), sum(g.score for g in self.groupings)
+        return _worth(self.design, self.groupings), -bends, score
 
     @cached_property
     def arrangement(self) -> Arrangement:
@@ -166,11 +168,6 @@ class _Found:
     def as_by_hand(self) -> bool:
         """Whether every cell has its link and every group is a straight row."""
         return self.rank[0] >= _most_worth(self.design) and not self.rank[1]
-
-
-def _rank(design: Design, groupings: list[Grouping]) -> tuple[float, int, float]:
-    """What is compared on one lattice: links, then straight rows, then the search's own score."""
-    return _worth(design, groupings), -sum(g.bends for g in groupings), sum(g.score for g in groupings)
 
 
 def _look_at(
@@ -497,8 +494,6 @@ def laid_out(steps: Iterator[Arranged]) -> Arranged:
 
 def fewest_links(design: Design, arrangement: Arrangement) -> int:
     """Return the fewest direct neighbour links between two consecutive groups of one block."""
-    from firmcell.core.layout.cell_places import lay_out
-
     layout = lay_out(design.cell, design.series, design.parallel, arrangement)
     blocks = [{c.block for c in layout.group_cells(g)} for g in range(1, design.series + 1)]
     return min((k for g, k in enumerate(layout.links) if blocks[g] == blocks[g + 1]), default=design.parallel)
