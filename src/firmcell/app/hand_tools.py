@@ -50,10 +50,11 @@ ARROWS = {
 
 
 class HandTools(QObject):
-    """Applies the tool that is chosen. `told` carries a hint or what came of it."""
+    """Applies the tool that is chosen. `told` carries a hint or what came of it, `measured` a distance."""
 
     told = Signal(str)
     wanted = Signal(object)
+    measured = Signal(str)
 
     def __init__(
         self, view: PackView, session: Callable[[], Session | None], faces: Callable[[], list[Face | str]]
@@ -137,7 +138,7 @@ class HandTools(QObject):
         refs = [self.view.ref_at(QPointF(*p), ("cell:",)) for p in (g.way[0], g.way[-1])]
         first, last = (layout.by_number.get(int(r[5:])) if r else None for r in refs)
         start, end = (self._bench(session, face, p) for p in (g.start, g.end))
-        self.told.emit(measured_words(start, end, (first, last), session.design.cell))
+        self.measured.emit(measured_words(start, end, (first, last), session.design.cell))
 
     def _terminal(self, session: Session, positive: bool, x_m: float, y_m: float) -> HandEdit:
         if QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier:
@@ -241,7 +242,7 @@ class HandTools(QObject):
             return hand.swap_cells(session.design, *cells)
         if tool is Tool.MEASURE and len(cells) == 2:
             first, last = (session.analysis.layout.by_number[n] for n in cells)
-            self.told.emit(measured_words((0.0, 0.0), (0.0, 0.0), (first, last), session.design.cell))
+            self.measured.emit(measured_words((0.0, 0.0), (0.0, 0.0), (first, last), session.design.cell))
             self._taken = []
         if tool is Tool.LADDER and enter and cells:
             return ladder_stroke(session.design, _face_where_they_meet(session, cells), cells)

@@ -97,6 +97,7 @@ class MainWindow(QMainWindow):
         hand = HandTools(self.view, lambda: self.session, self.panel.shown)
         hand.told.connect(self.panel.hand_told)
         hand.wanted.connect(self.panel.take_tool)
+        hand.measured.connect(self.tell)
         return hand
 
     def _make_widgets(self) -> None:

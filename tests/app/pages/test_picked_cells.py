@@ -188,7 +188,7 @@ def test_one_stroke_numbers_the_groups_from_the_other_end(stack, qtbot):
 
 def test_a_stroke_from_cell_to_cell_measures_middles_and_gap(stack, qtbot):
     said = []
-    stack.hand.told.connect(said.append)
+    stack.hand.measured.connect(said.append)
     stack.panel.take_tool(Tool.MEASURE)
     at = only_top(stack)
     drag(qtbot, stack, at["cell:1"], at["cell:3"])
@@ -202,6 +202,7 @@ def test_a_stroke_from_cell_to_cell_measures_middles_and_gap(stack, qtbot):
     stack.view.select("cell:3")
     qtbot.keyClick(stack.view, Qt.Key.Key_Space)
     assert said[-1].startswith("Cells 1 and 3")
+    assert stack.banner.text() == said[-1]
     drag(qtbot, stack, QPoint(5, 5), QPoint(5 + round(20 * stack.view.scale()), 5))
     assert "20" in said[-1]
     assert "0 mm across" in said[-1]

@@ -302,7 +302,7 @@ class PackPainter:
         elif self.view.tool is Tool.MEASURE:
             painter.drawLine(first, last)
             apart = QLineF(first, last).length() / self.view.scale()
-            painter.drawText(last + QPointF(10, -8), f"{apart:.1f} mm")
+            _beside(painter, last, f"{apart:.1f} mm", self.view._palette.colour("raised"))
         elif self.view.tool is Tool.MOVE:
             painter.drawLine(first, last)
             painter.drawEllipse(last, 9.0 * self.view.scale(), 9.0 * self.view.scale())
@@ -332,3 +332,11 @@ class PackPainter:
             Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft,
             self.view._paint.caption,
         )
+
+
+def _beside(painter: QPainter, at: QPointF, words: str, ground: QColor) -> None:
+    """Words beside a point of the widget, on a ground of their own."""
+    room = QRectF(painter.fontMetrics().boundingRect(words)).adjusted(-4, -2, 4, 2)
+    room.moveBottomLeft(at + QPointF(12, -8))
+    painter.fillRect(room, ground)
+    painter.drawText(room, Qt.AlignmentFlag.AlignCenter, words)
