@@ -66,6 +66,8 @@ def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, 
 )  # no plug of the part library loses little enough
 @example(low=11.0, width=1.5, steady=251.0, peak=1.0, hours=1.0)  # a short of over 20 kA
 @example(low=18.0, width=1.501, steady=299.6, peak=1.155, hours=0.2)  # cells too thin for any bar at 300 A
+@example(low=9.0, width=1.5, steady=241.0, peak=1.0, hours=0.2)  # lugs wider than the pitch, on bars
+@example(low=18.0, width=1.5, steady=241.0, peak=1.0, hours=0.2)
 @settings(max_examples=8, deadline=None)
 def test_a_brief_of_60_to_300_a_gets_a_real_answer(low, width, steady, peak, hours):
     """Bars, bolted lugs, heavy leads, a fuse that breaks the short: no stop but that of a window no count of cells fits, and no hair of a wire."""

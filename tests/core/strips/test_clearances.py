@@ -7,8 +7,10 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity
 from firmcell.core.model.design import StripStyle
 from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
+from firmcell.core.strips.laid import tail_lengths
+from firmcell.core.strips.lead_ends import lead_seat
 from firmcell.core.strips.plates import TAB_M, plates
-from firmcell.core.strips.runs import strip_runs, tail_lengths
+from firmcell.core.strips.runs import strip_runs
 from tests.conftest import found
 
 
@@ -31,7 +33,10 @@ def test_the_tail_of_a_collecting_strip_keeps_its_distance_too(odd_hoist, librar
                 ("arrangement.placed", placed), ("arrangement.plus_at_m", (at.x_m, at.y_m))
             )
             layout = analyse(design, library).layout
-            run = next((r for r in strip_runs(layout) if any(tail_lengths(layout, r)) and r.node == 10), None)
+            seat = lead_seat(design.joining, design.leads, layout.pitch_m)
+            run = next(
+                (r for r in strip_runs(layout) if any(tail_lengths(layout, r, seat)) and r.node == 10), None
+            )
             if run is None or len(run.points_m) < 2:
                 continue
             apart = min(_tail(design, layout, run).distance(o) for o in _others(design, layout, run))
@@ -50,7 +55,8 @@ def test_the_tail_of_a_collecting_strip_keeps_its_distance_too(odd_hoist, librar
 
 def _tail(design, layout, run):
     """By hand: the strip's tail as a polygon."""
-    ends = run.points_m[-2:] if tail_lengths(layout, run)[1] else run.points_m[1::-1]
+    seat = lead_seat(design.joining, design.leads, layout.pitch_m)
+    ends = run.points_m[-2:] if tail_lengths(layout, run, seat)[1] else run.points_m[1::-1]
     (x0, y0), (x1, y1) = ends
     along = np.array([x1 - x0, y1 - y0]) / np.hypot(x1 - x0, y1 - y0)
     end = np.array([x1, y1]) + along * (PAD_OVERHANG_M + LEAD_TAIL_M)

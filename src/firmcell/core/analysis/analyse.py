@@ -118,7 +118,7 @@ def _strips_of(design: Design) -> _Strips:
         brief.duty,
         cell.temperature_max_k,
         brief.ambient_max_k,
-        lead_ohm,
+        leads,
     )
     return _Strips(
         layout,

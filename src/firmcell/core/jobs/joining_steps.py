@@ -2,6 +2,7 @@
 
 from collections import Counter
 from collections.abc import Iterator
+from math import dist
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres, plural, volts
@@ -14,7 +15,7 @@ from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, te
 from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import CellForm
 from firmcell.core.records.step import Step
-from firmcell.core.strips.lead_ends import lead_end_at
+from firmcell.core.strips.lead_ends import lead_end_at, lead_seat, lead_thread
 from firmcell.core.strips.pieces import StripPiece
 from firmcell.core.strips.runs import StripKind
 
@@ -313,11 +314,19 @@ def _tail_words(d: Design, a: Analysis, node: int) -> str:
     """Where a collecting strip has tails for the main leads, in words."""
     place = 0 if node == 0 else 1
     wanted = (a.layout.lead_cells[place], a.layout.second_lead_cells[place])
-    ends = [lead_end_at(a.layout, d.joining, n, node) for n in wanted if n]
-    tails = [end.at for end in ends if end is not None and end.between is None]
+    ends = [lead_end_at(a.layout, d.joining, d.leads, n, node) for n in wanted if n]
+    tails = [end for end in ends if end is not None and end.between is None]
+    seat = lead_seat(d.joining, d.leads, a.layout.pitch_m)
+    drilled = f", drilled for M{lead_thread(d.joining, d.leads) * 1e3:.0f}" if seat.bolted else ""
+    pads = {n: a.layout.pad(a.layout.by_number[n], node != 0) for n in wanted if n}
     return "".join(
-        f", {'with a' if n == 0 else 'a second'} tail for the main lead at cell {at}"
-        for n, at in enumerate(tails)
+        f", {'with a' if n == 0 else 'a second'} tail for the main lead at cell {end.at}"
+        + (
+            f" (middle of the lug {millimetres(dist(end.middle, pads[end.at]))} past its pad{drilled})"
+            if seat.bolted
+            else ""
+        )
+        for n, end in enumerate(tails)
     )
 
 

@@ -253,7 +253,7 @@ def _joined_at(d: Design, a: Analysis, node: int, cell: int) -> str:
     """Where on its pole a main lead is joined, in words."""
     if d.joining.style is StripStyle.PLATES:
         return f"the tab of plate B{node} at cell {cell}"
-    end = lead_end_at(a.layout, d.joining, cell, node)
+    end = lead_end_at(a.layout, d.joining, d.leads, cell, node)
     if end is not None and end.between:
         return f"the collecting strip B{node} between cells {end.between[0]} and {end.between[1]}, not over a cell"
     return f"the tail of the collecting strip B{node} at cell {cell}"

@@ -21,13 +21,14 @@ from firmcell.core.model.design import (
     Design,
     Face,
     Joining,
+    Leads,
     Lie,
     PackInsulation,
     StripStyle,
     TurnAxis,
 )
 from firmcell.core.model.joint_kinds import JoinedBy
-from firmcell.core.model.parts import Cell, StripMetal, Wire
+from firmcell.core.model.parts import Cell, StripMetal
 from firmcell.core.pictures.drawing import (
     Area,
     Disc,
@@ -42,9 +43,11 @@ from firmcell.core.pictures.drawing import (
 from firmcell.core.pictures.face_labels import FaceLabels
 from firmcell.core.pictures.face_measures import MM
 from firmcell.core.pictures.face_wires import FaceWires, PlugOnBoard, plug_on_board
-from firmcell.core.strips.made_of import metal_of, pad_overhang, width_laid
+from firmcell.core.strips.laid import laid_points
+from firmcell.core.strips.lead_ends import lead_seat
+from firmcell.core.strips.made_of import metal_of, width_laid
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.runs import StripKind, laid_points, metal_runs
+from firmcell.core.strips.runs import StripKind, metal_runs
 
 
 def as_it_lies(face: Face, axis: TurnAxis) -> Callable[[float, float], Point]:
@@ -68,7 +71,7 @@ class FaceMatter(NamedTuple):
     cell: Cell
     arrangement: Arrangement
     joining: Joining
-    wire: Wire
+    leads: Leads
     bms: Bms
     insulation: PackInsulation
     layout: Layout
@@ -90,7 +93,7 @@ def face_drawing(design: Design, analysis: Analysis, face: Face) -> Drawing:
             design.cell,
             design.arrangement,
             design.joining,
-            design.leads.wire,
+            design.leads,
             design.bms,
             design.insulation,
             analysis.layout,
@@ -135,7 +138,7 @@ class _FacePainter:
     def __init__(self, matter: FaceMatter) -> None:
         self.wires, self.words = FaceWires(self), FaceLabels(self)
         self.face, self.series, self.cell, self.arrangement = matter[:4]
-        self.joining, self.wire, self.bms, self.insulation = matter[4:8]
+        self.joining, self.leads, self.bms, self.insulation = matter[4:8]
         self.layout, self.envelope, self.taps, self.rooms, self.board_at, self.blocked = matter[8:14]
         self.plug = matter.plug
         face, arrangement, bms, insulation, layout = (
@@ -343,12 +346,13 @@ class _FacePainter:
             for r in metal_runs(self.layout, self.joining)
             if r.face is self.face and (not plated or r.kind is StripKind.BRIDGE)
         ]
+        seat = lead_seat(self.joining, self.leads, self.layout.pitch_m)
         welds: list[Shape] = []
         marks = _joint_marks(self.joining)
         for piece in sorted(runs, key=lambda r: order[r.kind]):
             strip, layers = metal_of(self.layout, self.joining, piece.kind)
             points = [self.place(x * MM, y * MM) for x, y in piece.points_m]
-            cut = laid_points(self.layout, piece, pad_overhang(self.joining, self.layout.pitch_m))
+            cut = laid_points(self.layout, piece, seat)
             stretched = tuple(self.place(x * MM, y * MM) for x, y in cut.tolist())
             ref = f"strip:{piece.id}"
             middle = points[len(points) // 2 - 1], points[len(points) // 2]

@@ -185,7 +185,7 @@ class FaceWires:
         f = self.face
         if f.joining.style is StripStyle.PLATES:
             return None
-        end = lead_end_at(f.layout, f.joining, cell, node)
+        end = lead_end_at(f.layout, f.joining, f.leads, cell, node)
         return None if end is None else (end.middle[0] * MM, end.middle[1] * MM)
 
     def _main_lead(self, positive: bool) -> None:
@@ -193,7 +193,7 @@ class FaceWires:
         sign, number = ("+", f.series) if positive else ("−", 0)
         if f.taps[number].face is not f.face:
             return
-        diameter = f.wire.outer_diameter_m * MM
+        diameter = f.leads.wire.outer_diameter_m * MM
         lane = f.rear + FIRST_LANE_MM + (f.series + 1) * LANE_MM + diameter * (1.2 if positive else 2.6)
         role, ref = ("lead.plus", "lead:plus") if positive else ("lead.minus", "lead:minus")
         through = f.plug is not None and f.plug.switched == sign

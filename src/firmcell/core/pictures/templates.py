@@ -12,9 +12,11 @@ from firmcell.core.model.design import Design, Face, StripStyle
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of
 from firmcell.core.pictures.face import as_it_lies
-from firmcell.core.strips.made_of import pad_overhang, strip_asked, width_laid
+from firmcell.core.strips.laid import laid_points, unit
+from firmcell.core.strips.lead_ends import lead_ends_on, lead_seat, lead_thread
+from firmcell.core.strips.made_of import strip_asked, width_laid
 from firmcell.core.strips.plates import plates
-from firmcell.core.strips.runs import StripKind, laid_points, metal_runs, unit
+from firmcell.core.strips.runs import StripKind, metal_runs
 
 MM = 1e3
 
@@ -92,13 +94,14 @@ class _TemplatePainter:
         shapes: list[Shape] = []
         # Of screws the hole itself, elsewhere a dot on the middle of the pad.
         joining = self.design.joining
+        seat = lead_seat(joining, self.design.leads, self.layout.pitch_m)
+        screw = (lead_thread(joining, self.design.leads) + HOLE_EASE_M) / 2 * MM
         mark = (joining.thread_m + HOLE_EASE_M) / 2 * MM if joining.joined_by is JoinedBy.SCREW else 0.5
         for run in metal_runs(self.layout, joining):
             if run.face is not self.face or run.kind is StripKind.BRIDGE:
                 continue
             _, layers, under = strip_asked(self.design.joining, run.kind)
-            past = pad_overhang(self.design.joining, self.layout.pitch_m)
-            half, points = width_laid(joining, run.kind) / 2, laid_points(self.layout, run, past)
+            half, points = width_laid(joining, run.kind) / 2, laid_points(self.layout, run, seat)
             if not run.bends:
                 points = points[[0, -1]]
             for a, b in pairwise(points):
@@ -113,6 +116,10 @@ class _TemplatePainter:
             )
             for x, y in run.points_m:
                 shapes.append(Disc(self.place(x * MM, y * MM), mark, "template.cross", f"strip:{run.id}"))
+            for end in lead_ends_on(self.layout, run, seat) if seat.bolted else ():
+                # The hole for the screw of the lug.
+                x, y = end.middle
+                shapes.append(Disc(self.place(x * MM, y * MM), screw, "template.cross", f"strip:{run.id}"))
         return shapes
 
     def _plates(self) -> list[Shape]:

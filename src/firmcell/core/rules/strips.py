@@ -17,7 +17,7 @@ from firmcell.core.strips.joints import tab_rise
 from firmcell.core.strips.lead_ends import lead_end_width
 from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
 from firmcell.core.strips.plates import gap_wanted, lead_gap, least_gap, plates
-from firmcell.core.strips.runs import StripRun, metal_runs, strip_runs, tail_lengths
+from firmcell.core.strips.runs import StripRun, leads_on, metal_runs, strip_runs
 
 
 @rule(
@@ -295,7 +295,7 @@ def _tails_clear(s: Situation) -> Fix | None:
         return None
     named = {name for n in near for name in (n.strip, n.other)}
     for run in strip_runs(layout):
-        if run.id not in named or not any(tail_lengths(layout, run)):
+        if run.id not in named or leads_on(layout, run):
             continue
         pole, group = ("minus", 1) if run.node == 0 else ("plus", layout.series)
         here = lead_cell(layout, run.node != 0)

@@ -13,9 +13,10 @@ from firmcell.core.geometry.plane import bands_apart, near_pairs, point_from_ban
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining, Leads, StripStyle
 from firmcell.core.model.parts import Cell
-from firmcell.core.strips.lead_ends import lead_end_width, lead_ends_on
-from firmcell.core.strips.made_of import PLACING_M, pad_overhang, width_laid
-from firmcell.core.strips.runs import StripKind, StripRun, laid_points, metal_runs
+from firmcell.core.strips.laid import laid_points
+from firmcell.core.strips.lead_ends import lead_ends_on, lead_seat
+from firmcell.core.strips.made_of import PLACING_M, width_laid
+from firmcell.core.strips.runs import StripKind, StripRun, metal_runs
 
 CREEPAGE_MM = {
     10: 0.40,
@@ -129,22 +130,21 @@ def strips_too_near(
 
 def _segments(layout: Layout, runs: list[StripRun], joining: Joining, leads: Leads) -> _Segments:
     place, starts, ends, half, lead = [], [], [], [], []
-    bare_m = lead_end_width(joining, leads)
-    past = pad_overhang(joining, layout.pitch_m)
+    seat = lead_seat(joining, leads, layout.pitch_m)
     for n, run in enumerate(runs):
         width = width_laid(joining, run.kind)
         # The tail for the main lead is metal like the rest.
-        for a, b in itertools.pairwise(laid_points(layout, run, past)):
+        for a, b in itertools.pairwise(laid_points(layout, run, seat)):
             place.append(n)
             starts.append(a)
             ends.append(b)
             half.append(width / 2)
             lead.append(False)
-        for end in lead_ends_on(layout, run, past, bare_m):
+        for end in lead_ends_on(layout, run, seat):
             place.append(n)
             starts.append(end.start)
             ends.append(end.end)
-            half.append(bare_m / 2)
+            half.append(seat.width_m / 2)
             lead.append(True)
     return _Segments(
         np.array(place, dtype=np.intp),

@@ -10,8 +10,9 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining, Leads
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import LEAD_TAIL_M
-from firmcell.core.strips.made_of import pad_overhang
-from firmcell.core.strips.runs import StripRun, laid_points, leads_on, strip_runs, tail_lengths, unit
+from firmcell.core.strips.laid import LeadSeat, laid_points, tail_lengths, unit
+from firmcell.core.strips.made_of import PLACING_M, pad_overhang
+from firmcell.core.strips.runs import StripRun, leads_on, strip_runs
 
 BAR_THREADS_M = ((4.5e-6, 0.004), (11e-6, 0.005), (27e-6, 0.006), (75e-6, 0.008), (1.0, 0.010))
 """Screw that holds a lug on a collecting bar, m, by the wire's area in m² up to which it is used; engineering judgement,
@@ -105,6 +106,18 @@ def lead_end_width(joining: Joining, leads: Leads) -> float:
     return FLATTENED * sqrt(4 * leads.wire.area_m2 / pi) * leads.parallel
 
 
+LUG_CLEAR_M = 0.002
+"""Least distance of a lug from the cans of other groups beside its bar, m, so that a spanner or a turned lug does
+not meet one at once; engineering judgement."""
+
+
+def lead_seat(joining: Joining, leads: Leads, pitch_m: float) -> LeadSeat:
+    """Return how the main leads are joined to the collecting strips, for cells `pitch_m` apart."""
+    clear = pitch_m / 2 + max(joining.gap_m + PLACING_M, LUG_CLEAR_M)
+    width = lead_end_width(joining, leads)
+    return LeadSeat(pad_overhang(joining, pitch_m), width, joining.leads_bolted, clear)
+
+
 @frozen(eq=False)
 class LeadEnd:
     """Where a main lead is joined to a collecting strip.
@@ -128,18 +141,19 @@ class LeadEnd:
         return float(x), float(y)
 
 
-def lead_ends_on(layout: Layout, run: StripRun, past_m: float, width_m: float) -> list[LeadEnd]:
+def lead_ends_on(layout: Layout, run: StripRun, seat: LeadSeat) -> list[LeadEnd]:
     """Return the bare lead ends on a collecting strip; a lug is as long as it is wide.
 
     On a tail the end lies along it. A strip has none at a pad between others: there the lead is joined
-    between two pads, away from the cells. `past_m` is how far strip lies past its last pad.
+    between two pads, away from the cells.
     """
     found: list[LeadEnd] = []
     joined = leads_on(layout, run)
     if not joined:
         return found
-    tails = tail_lengths(layout, run)
-    points = laid_points(layout, run, past_m)
+    tails = tail_lengths(layout, run, seat)
+    points = laid_points(layout, run, seat)
+    long = max(LEAD_TAIL_M, seat.width_m) if seat.bolted else LEAD_TAIL_M
     for number in joined:
         last, place = run.cells[-1] == number, run.cells.index(number)
         on_tail = number in (run.cells[0], run.cells[-1]) and bool(tails[1 if last else 0])
@@ -148,20 +162,20 @@ def lead_ends_on(layout: Layout, run: StripRun, past_m: float, width_m: float) -
         else:
             tip, before = np.array(run.points_m[place]), np.array(run.points_m[place + 1])
         way = unit(before - tip)
-        middle = tip + way * LEAD_TAIL_M / 2 if on_tail else (tip + before) / 2
-        half = max(LEAD_TAIL_M, width_m) / 2
+        middle = tip + way * long / 2 if on_tail else (tip + before) / 2
+        half = max(LEAD_TAIL_M, seat.width_m) / 2
         between = None if on_tail else (number, run.cells[place + 1])
         found.append(LeadEnd(number, between, middle - way * half, middle + way * half))
     return found
 
 
-def lead_end_at(layout: Layout, joining: Joining, number: int, node: int) -> LeadEnd | None:
+def lead_end_at(layout: Layout, joining: Joining, leads: Leads, number: int, node: int) -> LeadEnd | None:
     """Return where a main lead is joined beside a cell to the collecting strip of a pole; None where there is
     no such strip."""
     if node not in (0, layout.series):
         return None
-    past = pad_overhang(joining, layout.pitch_m)
+    seat = lead_seat(joining, leads, layout.pitch_m)
     for run in strip_runs(layout):
         if run.node == node and number in leads_on(layout, run):
-            return next(end for end in lead_ends_on(layout, run, past, 0.0) if end.at == number)
+            return next(end for end in lead_ends_on(layout, run, seat) if end.at == number)
     return None

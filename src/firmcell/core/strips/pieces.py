@@ -7,15 +7,17 @@ from pydantic import computed_field
 
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Face, Joining
+from firmcell.core.model.design import Face, Joining, Leads
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.strips.current_shares import strip_shares
 from firmcell.core.strips.joints import joint_count
-from firmcell.core.strips.made_of import metal_of, pad_overhang, strip_asked
-from firmcell.core.strips.runs import StripKind, StripRun, leads_on, metal_runs, tail_lengths
+from firmcell.core.strips.laid import LeadSeat, tail_lengths
+from firmcell.core.strips.lead_ends import lead_seat
+from firmcell.core.strips.made_of import metal_of, strip_asked
+from firmcell.core.strips.runs import StripKind, StripRun, leads_on, metal_runs
 
 MOST_LAYERS = 8
 
@@ -118,7 +120,7 @@ def strip_pieces(
     duty: Duty,
     limit_k: float,
     ambient_k: float,
-    lead_ohm: float = 0.0,
+    leads: Leads,
 ) -> tuple[StripPiece, ...]:
     """Return every piece of strip on both faces, in order of node.
 
@@ -132,9 +134,11 @@ def strip_pieces(
         Of the pack.
     limit_k, ambient_k : float
         Temperature the strip may reach and that of the surrounding air, K.
-    lead_ohm : float
-        Of one lead, Ω; it matters to the strips only where a pole has two.
+    leads : Leads
+        Of the pack: how long the tails for them are, and where a pole has two, how they share the current.
     """
+    seat = lead_seat(joining, leads, layout.pitch_m)
+    lead_ohm = leads.length_m * leads.wire.resistance_ohm_per_m
     shares = strip_shares(layout, joining, cell_ohm, lead_ohm)
     runs = metal_runs(layout, joining)
     metals = {kind: _Metal(layout, joining, kind, limit_k, ambient_k) for kind in {r.kind for r in runs}}
@@ -157,7 +161,16 @@ def strip_pieces(
     }
     return tuple(
         _piece(
-            layout, joining, run, metals[run.kind], duty, span_share, tail, most, temperatures[run.kind][most]
+            layout,
+            joining,
+            seat,
+            run,
+            metals[run.kind],
+            duty,
+            span_share,
+            tail,
+            most,
+            temperatures[run.kind][most],
         )
         for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True)
     )
@@ -166,6 +179,7 @@ def strip_pieces(
 def _piece(
     layout: Layout,
     joining: Joining,
+    seat: LeadSeat,
     run: StripRun,
     metal: _Metal,
     duty: Duty,
@@ -181,7 +195,7 @@ def _piece(
     length = (
         0.0
         if run.kind is StripKind.PLATE
-        else run.run_m + 2 * pad_overhang(joining, layout.pitch_m) + sum(tail_lengths(layout, run))
+        else run.run_m + 2 * seat.past_m + sum(tail_lengths(layout, run, seat))
     )
     tabs = joining.collector_tabs if joining.on_tabs and run.kind is StripKind.COLLECTOR else None
     return StripPiece.model_construct(

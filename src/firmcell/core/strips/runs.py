@@ -8,14 +8,10 @@ from functools import lru_cache
 from math import hypot
 from typing import NamedTuple
 
-import numpy as np
-
-from firmcell.core.base.arrays import Array
 from firmcell.core.layout.cell_places import CellPlace, Layout
 from firmcell.core.model.design import Face, Joining, StripStyle
-from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.strips.cover import fewest_strips
-from firmcell.core.strips.ladders import facing_rows, ladder_spans, middle_line, rail_metres
+from firmcell.core.strips.ladders import facing_rows, ladder_spans, rail_metres
 from firmcell.core.strips.links import is_straight, spanning_runs
 from firmcell.core.strips.tap_points import Node, node_pads, nodes_of, pole_on
 
@@ -300,106 +296,3 @@ def leads_on(layout: Layout, run: StripRun) -> tuple[int, ...]:
         return first is not None and first.id == run.id
 
     return tuple(at for at in wanted if bears(at))
-
-
-def tail_lengths(layout: Layout, run: StripRun) -> tuple[float, float]:
-    """Return how much longer a run is at its first and its last pad for the main leads joined there, m;
-    mostly 0, 0."""
-    if run.kind is StripKind.PLATE:
-        return 0.0, 0.0
-    ends = [0.0, 0.0]
-    for number in leads_on(layout, run):
-        # A lead at a pad between the ends is joined to the strip itself.
-        if number in (run.cells[0], run.cells[-1]):
-            ends[1 if run.cells[-1] == number else 0] += LEAD_TAIL_M
-    return ends[0], ends[1]
-
-
-WAYS_OF_A_SINGLE = 12
-"""Directions that the strip on a single pad may lie along."""
-
-
-@lru_cache(maxsize=64)
-def _single_way(layout: Layout, run: StripRun) -> tuple[float, float]:
-    """The direction in which the strip on a single pad leaves: where it stays farthest from other cells,
-    towards the rear edge if all are alike and on flat cells."""
-    cell = layout.by_number[run.cells[0]]
-    here = np.array(run.points_m[0])
-    others = np.array([(c.x_m, c.y_m) for c in layout.cells if c is not cell and c.block == cell.block])
-    best = (0.0, 1.0)
-    if not len(others) or layout.terminal_m:
-        return best
-    most = -1.0
-    for k in range(WAYS_OF_A_SINGLE):
-        angle = np.pi / 2 + k * 2 * np.pi / WAYS_OF_A_SINGLE
-        way = np.array([np.cos(angle), np.sin(angle)])
-        along = np.clip((others - here) @ way, 0.0, layout.pitch_m)
-        room = round(float(np.hypot(*(others - here - along[:, None] * way).T).min()), 5)
-        if room > most:
-            most, best = room, (round(float(way[0]), 9), round(float(way[1]), 9))
-    return best
-
-
-def unit(way: Array) -> Array:
-    """Return the direction of a way; of none, as between cells put into one place by hand, along the pack.
-
-    Parameters
-    ----------
-    way : Array
-        (2,), m.
-
-    Returns
-    -------
-    direction : Array
-        (2,), of length 1.
-
-    References
-    ----------
-    .. [1] common-practice
-
-    Examples
-    --------
-    >>> unit(np.array([0.0, 0.02])).tolist(), unit(np.zeros(2)).tolist()
-    ([0.0, 1.0], [1.0, 0.0])
-    """
-    long = hypot(way[0], way[1])
-    return np.asarray(way / long) if long else np.array([1.0, 0.0])
-
-
-def laid_points(layout: Layout, run: StripRun, past_m: float) -> Array:
-    """Return the middle line of a run as it is cut: past its last pads, and on with a tail where a lead is
-    joined.
-
-    Parameters
-    ----------
-    layout : Layout
-    run : StripRun
-        No plate.
-    past_m : float
-        How far strip lies past the middle of its last pad, m.
-
-    Returns
-    -------
-    points : Array
-        (n, 2), m, at least two.
-
-    References
-    ----------
-    .. [1] common-practice
-
-    Examples
-    --------
-    >>> from types import SimpleNamespace
-    >>> run = SimpleNamespace(points_m=((0.0, 0.0), (0.02, 0.0)), kind=StripKind.LINK, node=1)
-    >>> laid_points(SimpleNamespace(series=3), run, 0.004).tolist()
-    [[-0.004, 0.0], [0.024, 0.0]]
-    """
-    before, after = (past_m + tail for tail in tail_lengths(layout, run))
-    points = middle_line(run.points_m) if run.kind is StripKind.LADDER else np.array(run.points_m)
-    if len(points) == 1:
-        way = np.array(_single_way(layout, run))
-        return np.asarray(points + np.array([-before * way, after * way]))
-    first, last = points[0] - points[1], points[-1] - points[-2]
-    points[0] += unit(first) * before
-    points[-1] += unit(last) * after
-    return points
