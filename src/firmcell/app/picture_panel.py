@@ -9,7 +9,7 @@ from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.part_card import describe
 from firmcell.core.pictures.stage_marks import StagePaint, stage_paint, with_strips
-from firmcell.core.pictures.strip_colours import strip_paint
+from firmcell.core.pictures.strip_colours import Shown, strip_paint, why_paint
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -104,13 +104,11 @@ class PicturePanel:
         if session is None or session.metal is None or loaded is None or page is None:
             self.window.view.show_bands([], None)
             return
-        paint = strip_paint(
-            session.metal,
-            loaded,
-            page.shown,
-            session.design.arrangement.turn_axis,
-            page.failures.failure_shares(),
-        )
+        axis = session.design.arrangement.turn_axis
+        if page.shown is Shown.WHY:
+            paint = why_paint(session.metal, page.load_a / session.design.parallel, axis)
+        else:
+            paint = strip_paint(session.metal, loaded, page.shown, axis, page.failures.failure_shares())
         bands = [paint.bands[f] if isinstance(f, Face) else () for f in self.shown()]
         self.window.view.show_bands(bands, paint.scale)
 

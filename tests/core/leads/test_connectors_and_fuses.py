@@ -19,7 +19,6 @@ from firmcell.core.leads.connectors import (
 from firmcell.core.leads.fuse_timing import (
     BANDS,
     NEVER_S,
-    fusible_link,
     melting_i2t,
     opening_times,
     protection,
@@ -343,12 +342,6 @@ def test_a_fuse_that_is_too_large_is_slower_than_the_wire():
     assert bad.slow_from_a >= 150
     assert bad.short_s > good.short_s
     assert good.inrush_share == pytest.approx(2 * 20 / melting_i2t(fuse("blade fuse 58 V, 30 A")))
-
-
-def test_a_fusible_link_is_preeces():
-    """Preece: 80 d^1.5; 1 mm of copper melts at 80 A, 0.25 mm at 10 A (value from memory)."""
-    assert fusible_link(80.0) == pytest.approx(1e-3)
-    assert fusible_link(10.0) == pytest.approx(0.25e-3)
 
 
 # -- rules ----------------------------------------------------------------------------------------------

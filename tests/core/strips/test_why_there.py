@@ -6,9 +6,11 @@ from itertools import pairwise
 import networkx as nx
 
 from firmcell.core.changes.by_hand import layout_of
-from firmcell.core.model.design import Arrangement, StripRef
+from firmcell.core.model.design import Arrangement, Face, StripRef
+from firmcell.core.pictures.strip_colours import why_paint
 from firmcell.core.strips.runs import StripKind, strip_runs
-from firmcell.core.strips.why_there import missing_without
+from firmcell.core.strips.under_load import solve_under_load
+from firmcell.core.strips.why_there import Why, missing_without, strip_needs
 
 
 def left_without(layout, run):
@@ -58,3 +60,18 @@ def test_a_strip_more_than_needed_is_called_a_spare(odd_hoist):
     more = rows.edited("arrangement.drawn", (StripRef(face=rail.face, cells=order),))
     drawn = next(r for r in strip_runs(layout_of(more)) if r.by_hand)
     assert missing_without(layout_of(more), drawn.id, 6.25).endswith("it is a spare")
+
+
+def test_the_picture_names_what_could_be_left_out_and_for_how_many_amperes_it_is_there(odd_hoist):
+    """Cells painted into other groups need links and rails for the current: each label says what the card says."""
+    metal = solve_under_load(odd_hoist, layout_of(odd_hoist), 600.0)
+    paint = why_paint(metal, 6.25, odd_hoist.arrangement.turn_axis)
+    bands = [band for face in Face for band in paint.bands[face]]
+    assert len(bands) == len(metal.figures.segments)
+    labels = {band.ref.removeprefix("strip:"): band.text for band in bands if band.text}
+    needs = strip_needs(layout_of(odd_hoist))
+    assert set(labels) == {name for name, need in needs.items() if need.why is not Why.HOLDS}
+    for name, text in labels.items():
+        card = missing_without(layout_of(odd_hoist), name, 6.25)
+        for number in re.findall(r"[\d.]+ A|(?<=links )\d+", text):
+            assert number in card, (text, card)

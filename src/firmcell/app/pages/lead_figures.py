@@ -3,10 +3,11 @@
 from typing import TYPE_CHECKING
 
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, percent
-from firmcell.core.leads.fuse_timing import fusible_link
+from firmcell.core.leads.cell_fuses import best_wire, cell_fuse
 from firmcell.core.leads.precharge import precharge
 from firmcell.core.leads.soldering import TOUCH_K, JointWork, joint_work
 from firmcell.core.leads.wire_rating import published_figures
+from firmcell.core.physics.short_wire import preece
 
 if TYPE_CHECKING:
     from firmcell.app.pages.leads_page import LeadsPage
@@ -76,10 +77,14 @@ class LeadFigures:
         d = self.page.session.design
         if d.parallel < 2:
             return "one cell a group: the main fuse is its fuse"
-        amps = 2.5 * max(d.brief.current_peak_a / d.parallel, d.cell.current_continuous_a)
+        wire = d.joining.fuse_wire_m if d.joining.fused else None
+        short = self.page.session.analysis.pack.short_circuit_a
+        best = cell_fuse(d, wire, short) if wire else best_wire(d, short, d.leads.fuse)
+        if best is None:
+            return "no bare wire both carries the load and lets go of a shorted cell before the main fuse acts: none is offered"
         return (
-            f"option: a link of {fusible_link(amps) * 1e3:.2f} mm bare copper at each cell melts at about {amperes(amps)} "
-            "(Preece, in free air) and leaves a shorted cell alone"
+            f"{'' if wire else 'option: '}{best.diameter_m * 1e3:.2f} mm bare copper at each plus, {millimetres(best.free_m)} free, melts for certain from "
+            f"{amperes(best.melts_a)}; a long wire in free air would at about {amperes(preece(best.diameter_m))} (Preece), but a short one gives its heat to its ends"
         )
 
     def iron(self) -> str:

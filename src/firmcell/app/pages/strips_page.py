@@ -123,6 +123,8 @@ class StripsPage(Page):
             "collector_tabs",
             "welder",
             "welds_per_pad",
+            "fuse_wire_m",
+            "fuse_free_m",
             "gap_m",
             "judged_by",
             "joint_ohm",

@@ -262,19 +262,51 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
     if doubled:
         words += f" Twice the weld pairs on {'cells' if len(doubled) > 1 else 'cell'} {', '.join(map(str, doubled))}: joints that matter."
     kind = KINDS[d.joining.joined_by]
+    wired = d.joining.fused and node > 0
+    if wired:
+        words += _fuse_wire_words(d)
+        cautions += FUSE_WIRE_CAUTIONS
+    # A plate with wires alone has no welds to record.
+    rows = () if wired and node == d.series else (kind.record,)
+    soldered = ("solder-joint",) if wired and rows != ("solder-joint",) else ()
     return Step(
         f"weld-{face.value}-N{node}",
         kind.verb,
         title,
         words + _how(d),
         cautions=cautions,
-        records=(kind.record,),
+        records=rows + soldered,
         expected=expected,
-        cools_s=SOLDERED_END_S if d.joining.joined_by is JoinedBy.SOLDER else 0.0,
+        cools_s=SOLDERED_END_S if d.joining.joined_by is JoinedBy.SOLDER or wired else 0.0,
         face=face,
         refs=tuple(f"strip:{p.id}" for p in pieces),
         wires=tuple(e.id for e in a.wiring.wires if e.id == f"bridge.{node}"),
     )
+
+
+FUSE_WIRE_CAUTIONS = (
+    "The plate lies over the cell's rim, which is its minus: ring and sheet stay under it, and no wire may sag to it.",
+    "A wire that melts throws hot copper: nothing that burns lies over it.",
+)
+
+
+def _fuse_wire_words(d: Design) -> str:
+    """How the fuse wires of a plate are made."""
+    wire, free = d.joining.fuse_wire_m or 0.0, d.joining.fuse_free_m
+    return (
+        f" At each plus the plate has a window: off the pack, solder a bare copper wire of {wire * 1e3:.2f} mm to the plate beside each; on the cells, "
+        f"solder its other end to the plus in under 3 s. {millimetres(free)} of it stay free between the two joints, in an arc, clear of everything: "
+        "shorter it does not melt when it should, longer it melts in use."
+    )
+
+
+def _joints(d: Design, node: int, pieces: list[StripPiece]) -> str:
+    """The joints of a tap point in words, fuse wires apart."""
+    count = sum(p.joints for p in pieces)
+    words = [joints_in_words(d.joining.joined_by, count)] if count else []
+    if d.joining.fused and node > 0:
+        words.append(f"{plural(d.parallel, 'fuse wire')} at the plus ends")
+    return " and ".join(words)
 
 
 def _in_layers(pieces: list[StripPiece]) -> str:
@@ -291,7 +323,7 @@ def _linked_node(
     plated = any(p.kind is StripKind.PLATE for p in pieces)
     ladder = next((p for p in pieces if p.kind is StripKind.LADDER), None)
     many = _in_layers(links or others)
-    joints = joints_in_words(d.joining.joined_by, sum(p.joints for p in pieces))
+    joints = _joints(d, node, pieces)
     title = f"B{node}: join group {node} to group {node + 1}"
     parallel = f"{plural(len(others), 'parallel strip')} first, then " if others else ""
     words = (
@@ -336,7 +368,7 @@ def _collecting_node(
     """Title, words, what to expect and cautions at a pole of the pack."""
     plated = any(p.kind is StripKind.PLATE for p in pieces)
     many = _in_layers(pieces)
-    joints = joints_in_words(d.joining.joined_by, sum(p.joints for p in pieces))
+    joints = _joints(d, node, pieces)
     pole = "minus" if node == 0 else "plus"
     title = f"B{node}: collecting {'plate' if plated else 'strip'} of the pack's {pole}"
     words = (

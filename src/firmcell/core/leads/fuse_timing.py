@@ -352,32 +352,3 @@ def protection(
         peak_s=float(opening_times(fuse, duty.peak_a)[0]),
         inrush_share=INRUSH_MARGIN * inrush_i2t / melting_i2t(fuse),
     )
-
-
-def fusible_link(current_a: float) -> float:
-    """Return the diameter in m of bare copper wire in free air that melts at `current_a`, for a link at each
-    cell.
-
-    Preece: I = 80 d^1.5, d in mm (value from memory). It holds for wires away from anything that cools them;
-    a link lying on a cell needs more.
-
-    Parameters
-    ----------
-    current_a : float
-        A.
-
-    Returns
-    -------
-    diameter : float
-        m.
-
-    References
-    ----------
-    .. [1] preece
-
-    Examples
-    --------
-    >>> round(fusible_link(80.0) * 1e3, 6)  # I = 80 d^1.5
-    1.0
-    """
-    return float((current_a / 80.0) ** (2 / 3)) * 1e-3

@@ -167,6 +167,8 @@ class Joining(Frozen):
     collector_tabs : the collecting strip is a bar, to which a short tab of this strip is soldered for each
         cell, off the pack; the
         tabs are then welded to the cells, and the leads are bolted to the bar.
+    fuse_wire_m, fuse_free_m : diameter and free length of the bare copper wire that joins each cell's plus
+        to its plate in place of welds; None is none.
     doubled : numbers of the cells whose both pads get twice the weld pairs.
     """
 
@@ -188,6 +190,8 @@ class Joining(Frozen):
     collector_tabs: Strip | None = Field(None, title="Tabs between collecting bar and cells")
     welder: Welder = Field(Welder.MEDIUM, title="Spot welder")
     welds_per_pad: Count = Field(2, title="Weld pairs on each pad", ge=1, le=12)
+    fuse_wire_m: Metres | None = Field(None, title="Fuse wire at each plus, bare copper", ge=1e-4, le=1e-3)
+    fuse_free_m: Metres = Field(0.008, title="Free length of a fuse wire", ge=0.004, le=0.05)
     doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
 
     @property
@@ -195,6 +199,13 @@ class Joining(Frozen):
         """Whether the collecting strips are bars that tabs join to the cells; no screw or solder asks for
         them."""
         return self.collector_tabs is not None and self.joined_by is JoinedBy.WELD
+
+    @property
+    def fused(self) -> bool:
+        """Whether each cell's plus is joined by a fuse wire, which is laid over the window of a plate;
+        factory tabs and screws have none."""
+        plated = self.style is StripStyle.PLATES
+        return self.fuse_wire_m is not None and plated and self.joined_by in (JoinedBy.WELD, JoinedBy.SOLDER)
 
     @property
     def leads_bolted(self) -> bool:

@@ -381,6 +381,10 @@ class _FacePainter:
             self.targets.setdefault(f"node:{plate.node}", self.targets[ref])
             for slot in plate.slots_m:
                 self.shapes.append(Area(self.path(*map(tuple, (slot * MM).tolist())), "plate.slot", ref))
+            for wire in plate.wires_m:
+                ends = tuple(self.place(*end) for end in (wire * MM).tolist())
+                wide = (self.joining.fuse_wire_m or 0.0) * MM
+                self.shapes.append(Stroke(ends, wide, "strip.link.copper", ref))
 
 
 def strip_role(kind: StripKind, metal: StripMetal) -> str:

@@ -2,6 +2,7 @@
 ten in numbers."""
 
 from enum import StrEnum
+from itertools import groupby
 
 import numpy as np
 
@@ -15,9 +16,11 @@ from firmcell.core.pictures.drawing import Point
 from firmcell.core.pictures.face import as_it_lies
 from firmcell.core.strips.pack_heat import fin_conductance, fin_middle_rise
 from firmcell.core.strips.under_load import UnderLoad
+from firmcell.core.strips.why_there import Why, strip_needs
 
 MM = 1e3
 WORST = 10
+MOST_TOLD = 16
 
 
 class Shown(StrEnum):
@@ -28,6 +31,7 @@ class Shown(StrEnum):
     TEMPERATURE = "temperature in place"
     HEAT = "heat"
     MATTERS = "what follows if it lets go"
+    WHY = "why it is there"
 
 
 @frozen
@@ -122,6 +126,38 @@ def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
         cell_k,
         float(heat.sum()),
         float((cell_a**2 * metal.network.cell_ohm).sum()),
+    )
+
+
+def why_paint(metal: UnderLoad, cell_a: float, axis: TurnAxis) -> StripPaint:
+    """Return the bands of both faces by what each strip is needed for, `cell_a` being what a cell gives, A.
+
+    Told are those that hold no cell: which cell they link, what the fullest span carries without, or a spare.
+    """
+    needs = strip_needs(metal.layout)
+    segments = [(s, needs.get(s.piece)) for s in metal.figures.segments]
+    # One label a strip, on its middle segment; what a builder would ask about first.
+    middle: dict[str, int] = {}
+    for piece, at in groupby(range(len(segments)), key=lambda n: segments[n][0].piece):
+        places = list(at)
+        middle[piece] = places[len(places) // 2]
+    asked = sorted(
+        (needs[piece].why.value, n)
+        for piece, n in middle.items()
+        if piece in needs and needs[piece].why is not Why.HOLDS
+    )
+    told = {n for _, n in asked[:MOST_TOLD]}
+    place = {face: as_it_lies(face, axis) for face in Face}
+    bands: dict[Face, list[Band]] = {face: [] for face in Face}
+    for n, (s, need) in enumerate(segments):
+        a, b = (place[s.face](x * MM, y * MM) for x, y in (s.from_m, s.to_m))
+        strip, _ = metal.strips[s.kind]
+        tone = need.why.value / Why.HOLDS.value if need else 1.0
+        text = need.in_short(cell_a) if need and n in told else ""
+        bands[s.face].append(Band((a, b), min(strip.width_m * MM, 10.0), tone, f"strip:{s.piece}", text))
+    return StripPaint(
+        {face: tuple(found) for face, found in bands.items()},
+        Scale("can it be left out", "yes", "no"),
     )
 
 

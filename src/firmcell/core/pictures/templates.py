@@ -131,6 +131,8 @@ class _TemplatePainter:
             shapes.append(Area(self.path(plate.outline_m), "template.plate", ref))
             shapes += [Area(self.path(hole), "template.plate", ref) for hole in plate.holes_m]
             shapes += [Area(self.path(slot), "template.slot", ref) for slot in plate.slots_m]
+            wide = (self.design.joining.fuse_wire_m or 0.0) * MM
+            shapes += [Stroke(self.path(wire), wide, "template.cross", ref) for wire in plate.wires_m]
             middle = np.array(list(plate.pads_m.values())).mean(axis=0) * MM
             shapes.append(Label(self.place(*middle.tolist()), plate.id, 3.0, "template.text", ref))
         return shapes

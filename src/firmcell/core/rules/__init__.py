@@ -6,6 +6,7 @@ from firmcell.core.analysis.findings import Finding, Situation, Stage
 from firmcell.core.rules import (
     bms,
     brief,
+    cell_fuses,
     cells,
     charger,
     existing,
@@ -36,6 +37,7 @@ _MODULES = (
     ladders,
     forms,
     lugs,
+    cell_fuses,
     leads,
     fuses,
     bms,

@@ -6,6 +6,7 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
+from firmcell.core.physics.short_wire import resistance
 from firmcell.core.strips.made_of import strip_asked
 from firmcell.core.strips.runs import StripKind, StripRun
 
@@ -92,9 +93,12 @@ def joint_count(run: StripRun, joining: Joining) -> int:
     and screws hold all layers at once.
     """
     pads = len(run.cells)
+    if joining.fused and run.kind is StripKind.PLATE:
+        # A plus has a soldered wire in place of them.
+        pads -= run.pluses
     if joining.joined_by is not JoinedBy.WELD:
         return pads
-    if joining.doubled:
+    if joining.doubled and not joining.fused:
         pads += len(set(run.cells) & set(joining.doubled))
     if joining.on_tabs and run.kind is StripKind.COLLECTOR:
         return pads * joining.welds_per_pad
@@ -134,7 +138,41 @@ def joint_resistances(layout: Layout, joining: Joining) -> Array:
     parts = np.array([0.5 if c.number in doubled else 1.0 for c in layout.cells])
     # A cell at an end of the pack has its tab on one of its two pads: half of it counts with each.
     ends = np.array([(c.group == 1) + (c.group == layout.series) for c in layout.cells])
-    return joint_resistance(joining) * parts + 0.5 * tab_resistance(joining) * ends
+    # The fuse wire is at one pole; half of it counts with each.
+    return joint_resistance(joining) * parts + 0.5 * (tab_resistance(joining) * ends + fuse_wire_ohm(joining))
+
+
+FUSE_WIRE_WARM_K = 60.0
+"""By how much a fuse wire in use is taken to be warmer than 20 °C where its resistance counts, K; engineering
+judgement."""
+
+
+def fuse_wire_ohm(joining: Joining) -> float:
+    """Return the resistance of the fuse wire at a cell in use, Ω; 0 without.
+
+    Parameters
+    ----------
+    joining : Joining
+
+    Returns
+    -------
+    resistance : float
+        Ω.
+
+    References
+    ----------
+    .. [1] iec-60028
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> fused = Of(fused=True, fuse_wire_m=0.0003, fuse_free_m=0.008)
+    >>> round(fuse_wire_ohm(fused) / (1.7241e-8 * 0.008 / (0.7854 * 0.0003**2)), 3)  # 0.00393 × 60 more
+    1.236
+    """
+    if not joining.fused or joining.fuse_wire_m is None:
+        return 0.0
+    return resistance(joining.fuse_wire_m, joining.fuse_free_m, 293.15 + FUSE_WIRE_WARM_K)
 
 
 def tab_resistance(joining: Joining) -> float:

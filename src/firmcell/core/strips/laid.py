@@ -1,4 +1,4 @@
-"""Runs as they are cut: how far strip goes on past its last pads, and where the tails for the main leads end."""
+"""Runs as they are cut: how far strip goes on past its last pads, and the tails for the main leads."""
 
 from functools import lru_cache
 from math import hypot

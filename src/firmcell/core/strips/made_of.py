@@ -1,5 +1,7 @@
 """What a run is made of: strip, layers, what lies under it, and its resistance per metre."""
 
+from math import pi
+
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Joining
 from firmcell.core.model.joint_kinds import EDGE_THREADS, LEAST_BAR_THREADS, JoinedBy, Welder
@@ -65,6 +67,78 @@ def strip_takes_screw(strip: Strip, joining: Joining) -> bool:
     )
 
 
+WINDOW_M = 0.005
+"""Radius of the opening in a plate round a plus that a fuse wire joins, m; engineering judgement."""
+WINDOW_RIM_M = 0.002
+"""Least metal round such an opening, m; engineering judgement."""
+
+
+def window_radius(joining: Joining, pitch_m: float) -> float:
+    """Return the radius of the opening in a plate round each plus that a fuse wire joins.
+
+    Parameters
+    ----------
+    joining : Joining
+    pitch_m : float
+        From cell to cell, m.
+
+    Returns
+    -------
+    radius : float
+        m; 0 without fuse wires.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> window_radius(Of(fused=True, gap_m=0.001), 0.0205), window_radius(Of(fused=False), 0.0205)
+    (0.005, 0.0)
+    """
+    if not joining.fused:
+        return 0.0
+    return max(min(WINDOW_M, (pitch_m - joining.gap_m) / 2 - PLACING_M - WINDOW_RIM_M), 0.0)
+
+
+def windows_leave(joining: Joining, pitch_m: float) -> float:
+    """Return what part of its conductance a plate keeps with a round window at every pad.
+
+    Half the pads have none, so that it errs low.
+
+    Parameters
+    ----------
+    joining : Joining
+    pitch_m : float
+        From cell to cell, m.
+
+    Returns
+    -------
+    part : float
+        1.
+
+    Notes
+    -----
+    A sheet with round holes that take the part f of it has (1 − f)/(1 + f) of its conductance.
+
+    References
+    ----------
+    .. [1] maxwell
+
+    Examples
+    --------
+    >>> from types import SimpleNamespace as Of
+    >>> windows_leave(Of(fused=False), 0.02)
+    1.0
+    >>> share = 3.141592653589793 * 0.005**2 / 0.02**2
+    >>> round(windows_leave(Of(fused=True, gap_m=0.001), 0.02) / ((1 - share) / (1 + share)), 9)
+    1.0
+    """
+    holes = pi * window_radius(joining, pitch_m) ** 2 / pitch_m**2
+    return (1 - holes) / (1 + holes)
+
+
 def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, int]:
     """Return the strip and layers of a kind of run; nickel on copper is one strip that stands for both.
 
@@ -76,7 +150,8 @@ def metal_of(layout: Layout, joining: Joining, kind: StripKind) -> tuple[Strip, 
         return laid_together(joining.collector_strip, joining.collector_layers, joining.collector_under)
     if kind is StripKind.PLATE:
         six = max((len(v) for v in layout.adjacency.values()), default=0) > 4
-        band = {"width_m": max(layout.pitch_m * (3**-0.5 if six else 1.0) - joining.gap_m, 0.001)}
+        width = max(layout.pitch_m * (3**-0.5 if six else 1.0) - joining.gap_m, 0.001)
+        band = {"width_m": width * windows_leave(joining, layout.pitch_m)}
         under = joining.link_under.model_copy(update=band) if joining.link_under else None
         return laid_together(joining.link_strip.model_copy(update=band), joining.link_layers, under)
     if kind is StripKind.LADDER and joining.ladder_strip is not None:

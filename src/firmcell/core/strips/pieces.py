@@ -143,10 +143,8 @@ def strip_pieces(
     runs = metal_runs(layout, joining)
     metals = {kind: _Metal(layout, joining, kind, limit_k, ambient_k) for kind in {r.kind for r in runs}}
     # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
-    joined = [leads_on(layout, run) for run in runs]
     tails = [
-        max((shares.leads[run.node != 0, at] for at in cells), default=0.0)
-        for run, cells in zip(runs, joined, strict=True)
+        max((shares.leads[run.node != 0, at] for at in leads_on(layout, run)), default=0.0) for run in runs
     ]
     loads = [
         max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)

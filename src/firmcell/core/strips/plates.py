@@ -18,7 +18,7 @@ from firmcell.core.model.design import Face, Joining
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.clearances import least_distance
-from firmcell.core.strips.made_of import PLACING_M
+from firmcell.core.strips.made_of import PLACING_M, window_radius
 from firmcell.core.strips.tap_points import Node, node_pads, nodes_of
 
 SLOT_M = (0.0008, 0.006)
@@ -31,6 +31,8 @@ TAB_M = (0.012, 0.010)
 """Length and width of the tab for the main lead, m."""
 WELDS_M = 0.003
 """The welds of a pad lie within this of its middle."""
+WIRE_LAP_M = 0.0015
+"""How far a fuse wire is soldered on to its plate, m; common practice, no source."""
 LEAST_REACH_M = 0.004
 """A plate reaches this far round the middle of a pad, slot and welds included, even where the gap wanted has
 no room."""
@@ -45,11 +47,13 @@ class Plate:
     node, face : tap point it belongs to and face it lies on.
     outline_m : corners (n, 2).
     holes_m : inner outlines (k, 2) each, where the plate goes round something.
-    slots_m : corners (4, 2) of each weld slot, or (24, 2) of each hole for a screw; none for solder.
+    slots_m : corners (4, 2) of each weld slot, or (24, 2) of each hole for a screw; none for solder. Also
+        the round windows (24, 2) at each plus that a fuse wire joins.
     pads_m : middle of each pad by cell number.
     area_m2 : metal area, slots taken off.
     parts : into how many pieces it falls; more than one cannot be cut as a plate.
     tabs_m : middle of the tab of each main lead.
+    wires_m : the two ends of the fuse wire at each plus, from its middle to the plate; none without.
     """
 
     node: int
@@ -61,6 +65,7 @@ class Plate:
     area_m2: float
     parts: int
     tabs_m: tuple[tuple[float, float], ...] = ()
+    wires_m: tuple[Array, ...] = ()
 
     @property
     def id(self) -> str:
@@ -147,7 +152,9 @@ def _rounded(
         )
         smooth = plain[place].buffer(CORNER_M).buffer(-CORNER_M).difference(others.buffer(apart))
         smooth = unary_union([plain[place].difference(others.buffer(apart * 0.999)), smooth]).simplify(1e-5)
-        slots = _openings(joining, list(pads.values()))
+        round_window = {c.number for c in node.plus_cells} if joining.fused else set()
+        slots = _openings(joining, [at for number, at in pads.items() if number not in round_window])
+        slots += _windows(window_radius(joining, layout.pitch_m), [pads[n] for n in sorted(round_window)])
         if not smooth.covers(MultiPoint(list(pads.values())).buffer(WELDS_M)):
             # The gap wanted leaves no metal to weld to: drawn without it, and SR-8 tells.
             smooth = plain[place]
@@ -166,6 +173,7 @@ def _rounded(
                 pads,
                 float(area),
                 len(parts),
+                wires_m=_fuse_wires(layout, joining, pads, sorted(round_window)),
             )
         )
     return found
@@ -239,6 +247,27 @@ def _openings(joining: Joining, middles: Sequence[tuple[float, float]]) -> tuple
         case JoinedBy.TABS | JoinedBy.SOLDER:
             return ()
     return tuple(np.array(middle) + shape for middle in middles)
+
+
+def _windows(radius_m: float, middles: Sequence[tuple[float, float]]) -> tuple[Array, ...]:
+    """Round openings at each plus, for fuse wires."""
+    turn = np.linspace(0, 2 * np.pi, 24, endpoint=False)
+    ring = np.stack([np.cos(turn), np.sin(turn)], axis=1) * radius_m
+    return tuple(np.array(middle) + ring for middle in middles)
+
+
+def _fuse_wires(
+    layout: Layout, joining: Joining, pads: dict[int, tuple[float, float]], wired: Sequence[int]
+) -> tuple[Array, ...]:
+    """The fuse wires of a plate: from the middle of each plus to metal towards its nearest pad."""
+    found = []
+    for number in wired:
+        here = np.array(pads[number])
+        others = [np.array(at) - here for other, at in pads.items() if other != number]
+        way = min(others, key=lambda w: float(np.hypot(*w)), default=np.array([0.0, 1.0]))
+        long = window_radius(joining, layout.pitch_m) + WIRE_LAP_M
+        found.append(np.array([here, here + way / max(float(np.hypot(*way)), 1e-9) * long]))
+    return tuple(found)
 
 
 @lru_cache(maxsize=8)

@@ -36,6 +36,7 @@ class StripRun(NamedTuple):
     nodes : the tap point that each pad belongs to; all the same but for a wrong strip drawn by hand.
     spans : pairs of places in `cells` between which current flows straight.
     by_hand : whether it was drawn by hand.
+    pluses : of a plate, how many of its pads are a cell's plus.
     """
 
     id: str
@@ -48,6 +49,7 @@ class StripRun(NamedTuple):
     nodes: tuple[int, ...]
     spans: tuple[tuple[int, int], ...]
     by_hand: bool = False
+    pluses: int = 0
 
     @property
     def bends(self) -> bool:
@@ -192,6 +194,7 @@ def _metal_runs(layout: Layout, style: StripStyle, laddered: bool) -> tuple[Stri
                 0.0,
                 (node.number,) * len(cells),
                 spans,
+                pluses=len(node.plus_cells),
             )
         )
     return tuple(sorted(made, key=lambda r: (r.node, r.kind is StripKind.PLATE)))
