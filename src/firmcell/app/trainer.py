@@ -24,9 +24,9 @@ from firmcell.app.wheel import calm
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.stage_marks import StagePaint
 from firmcell.core.tap_check.diagnosis import PackAsked, Reading, point_name
-from firmcell.core.tap_check.doctor import diagnose
 from firmcell.core.tap_check.faults import FaultKind
 from firmcell.core.tap_check.practice_pack import PracticePack, hidden_fault, score
+from firmcell.core.tap_check.ruling import rule_on
 
 
 class Trainer(QDialog):
@@ -207,7 +207,7 @@ class Trainer(QDialog):
 
     def hint(self) -> None:
         """What the tap doctor would read next."""
-        told = diagnose(self.readings, self.asked)
+        told = rule_on(self.readings, self.asked).proof
         if told.next_reading is None:
             self.words.setText("The tap doctor would say by now.")
             return

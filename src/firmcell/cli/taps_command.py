@@ -5,37 +5,45 @@ import json
 from typing import TYPE_CHECKING
 
 if TYPE_CHECKING:
-    from firmcell.core.tap_check.diagnosis import Diagnosis, Reading
+    from firmcell.core.tap_check.diagnosis import Reading
+    from firmcell.core.tap_check.ruling import Ruling
 
 
 def run_taps(arguments: argparse.Namespace) -> int:
     """Print what readings of the sense plug say is wrong."""
     from firmcell.core.records.build_state import fold
     from firmcell.core.tap_check.diagnosis import point_name
-    from firmcell.core.tap_check.doctor import diagnose
-    from firmcell.core.tap_check.recorded_readings import PROVE_METER, pack_asked, readings_of
+    from firmcell.core.tap_check.group_verdicts import Verdict
+    from firmcell.core.tap_check.recorded_readings import PROVE_METER, pack_asked, proven_tests, ruling_of
+    from firmcell.core.tap_check.ruling import rule_on
+    from firmcell.core.tap_check.unseen import unseen_kinds
     from firmcell.store.whole_job import open_read_only
 
     with open_read_only(arguments.job) as job:
         design, state = job.latest().design(), fold(job.events())
     given = _readings(arguments.readings, design.series)
     asked = pack_asked(design, state)
-    told = diagnose(given or readings_of(state, design.series), asked)
-    following = [point_name(p, design.series) for p in told.next_reading] if told.next_reading else None
+    ruling = rule_on(given, asked, proven_tests(state)) if given else ruling_of(design, state)
+    proof, doctor = ruling.proof, ruling.doctor
+    right = proof.verdict is Verdict.RIGHT
+    following = [point_name(p, design.series) for p in proof.next_reading] if proof.next_reading else None
     if arguments.json:
-        print(json.dumps(_as_data(told, following), ensure_ascii=False, indent=1))
-        return 0 if told.right else 1
-    print(told.words)
-    if told.right:
+        print(json.dumps(_as_data(ruling, following), ensure_ascii=False, indent=1))
+        return 0 if right else 1
+    print(f"{proof.words} {proof.remark}".strip())
+    if right:
         print(PROVE_METER)
-    for s in told.suspicions[:6]:
+        print("What voltages cannot show, and the test that does:")
+        for kind in unseen_kinds(design.series, design.parallel, design.bms.board is not None):
+            print(f"  {kind.what}: {kind.test}")
+    for s in doctor.suspicions[:6] if doctor else ():
         if s.probability >= 0.005:
             print(f"  {s.probability * 100:5.1f} %  {s.words}{'' if not s.dangerous else '; do not plug in'}")
-    if told.unexplained > 0.01:
-        print(f"  {told.unexplained * 100:5.1f} %  none of these")
+    if doctor and doctor.unexplained > 0.01:
+        print(f"  {doctor.unexplained * 100:5.1f} %  none of these")
     if following is not None:
         print(f"Next: from {following[0]} to {following[1]}.")
-    return 0 if told.right else 1
+    return 0 if right else 1
 
 
 def _readings(given: list[str], series: int) -> list["Reading"]:
@@ -58,13 +66,25 @@ def _readings(given: list[str], series: int) -> list["Reading"]:
     return readings
 
 
-def _as_data(told: "Diagnosis", following: list[str] | None) -> dict[str, object]:
+def _as_data(ruling: "Ruling", following: list[str] | None) -> dict[str, object]:
+    proof, doctor = ruling.proof, ruling.doctor
     return {
-        "right": told.right,
-        "decided": told.decided,
-        "words": told.words,
-        "against": told.why,
-        "unexplained": told.unexplained,
+        "verdict": proof.verdict.value,
+        "right": proof.verdict.value == "right",
+        "decided": ruling.decided,
+        "words": proof.words,
+        "remark": proof.remark,
+        "groups": [
+            {
+                "group": g.group,
+                "voltage_v": g.step_v,
+                "off_v": g.off_v,
+                "verdict": g.verdict.value,
+                "words": g.words,
+            }
+            for g in proof.groups
+        ],
+        "unexplained": doctor.unexplained if doctor else 0.0,
         "next_reading": following,
         "suspicions": [
             {
@@ -73,6 +93,6 @@ def _as_data(told: "Diagnosis", following: list[str] | None) -> dict[str, object
                 "dangerous": s.dangerous,
                 "refs": s.refs,
             }
-            for s in told.suspicions[:12]
+            for s in (doctor.suspicions[:12] if doctor else ())
         ],
     }

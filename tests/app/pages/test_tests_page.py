@@ -9,8 +9,9 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.pictures.stage_marks import stage_paint
 from firmcell.core.records.events import PolarityReading, StepPassed
 from firmcell.core.tap_check.faults import FaultKind
+from firmcell.core.tap_check.group_verdicts import Verdict
 from firmcell.core.tap_check.practice_pack import hidden_fault
-from firmcell.core.tap_check.recorded_readings import diagnosis_of
+from firmcell.core.tap_check.recorded_readings import tap_verdict
 
 
 @pytest.fixture
@@ -93,7 +94,15 @@ def test_the_simulated_meter_fills_the_row_by_one_key(qtbot, hoist_window, page)
         hoist_window.at_bench.read_meter()
         qtbot.waitUntil(lambda tap=tap: tap in hoist_window.session.state.tap_volts, timeout=10_000)
     assert hoist_window.session.events[-1].instrument.startswith("Simulated")
-    assert diagnosis_of(hoist_window.session.design, hoist_window.session.state).right
+    s = hoist_window.session
+    # Where the difference of two readings is too coarse the same key takes the reading that is asked for besides.
+    for extra in range(1, 5):
+        if tap_verdict(s.design, s.state).next_reading is None:
+            break
+        hoist_window.at_bench.read_meter()
+        qtbot.waitUntil(lambda extra=extra: len(s.state.point_volts) == extra, timeout=10_000)
+    assert tap_verdict(s.design, s.state).verdict is Verdict.RIGHT
+    assert "Test: " in page.unseen.text()
     assert "Do not plug in" not in page.verdict.text()
 
 

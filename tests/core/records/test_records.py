@@ -22,7 +22,9 @@ from firmcell.core.records.events import (
     sealed,
 )
 from firmcell.core.records.step import next_step
-from firmcell.core.tap_check.group_verdicts import Verdict, judge_taps
+from firmcell.core.tap_check.diagnosis import PackAsked
+from firmcell.core.tap_check.group_verdicts import Verdict, judge_readings
+from firmcell.core.tap_check.meter import Meter
 from firmcell.store.demo import hay_loft_lantern
 
 
@@ -173,8 +175,13 @@ def readings(cells):
     return out
 
 
-def judge(taps, hoist, series=10):
-    return judge_taps(taps, series, hoist.cell, True)
+NO_ERROR = Meter(accuracy=0.0, digits=0.0, counts=600_000)
+
+
+def judge(taps, hoist, series=10, cell=None):
+    """With a meter that errs by nothing but its contact, so that what is asked of the groups alone is seen."""
+    asked = PackAsked(series, cell or hoist.cell, 3.56, meter=NO_ERROR)
+    return judge_readings({(0, n): v for n, v in taps.items() if n <= series}, asked)
 
 
 def test_a_healthy_pack_is_right_and_a_missing_reading_never(hoist):
@@ -189,7 +196,9 @@ def test_a_healthy_pack_is_right_and_a_missing_reading_never(hoist):
 def test_spread_follows_common_practice(hoist):
     """Common practice: under 0.05 V is the target, 0.13 V accepted with a balance charge, more is not."""
     assert judge(readings([3.56] * 9 + [3.60]), hoist).verdict is Verdict.RIGHT
-    assert judge(readings([3.56] * 9 + [3.66]), hoist).verdict is Verdict.LOOK
+    balanced = judge(readings([3.56] * 9 + [3.66]), hoist)
+    assert balanced.verdict is Verdict.RIGHT
+    assert "balance charge follows at once" in balanced.remark
     assert judge(readings([3.56] * 9 + [3.72]), hoist).verdict is Verdict.WRONG
 
 
@@ -217,15 +226,15 @@ def test_no_single_wiring_fault_is_called_right(series, data, cell_v, scatter):
         whole = readings(cells)
     else:
         whole[place] = 0.0
-    assert judge_taps(whole, series, cell, True).verdict is Verdict.WRONG
+    assert judge(whole, None, series, cell).verdict is Verdict.WRONG
 
 
 def test_readings_of_taps_that_a_shorter_pack_has_no_longer_are_passed_over(hoist):
     volts = {n: 3.56 * n for n in range(1, 11)}
-    shorter = judge_taps(volts, 6, hoist.cell, True)
+    shorter = judge(volts, hoist, 6)
     assert shorter.verdict is Verdict.RIGHT
     del volts[4]
-    assert judge_taps(volts, 6, hoist.cell, True).verdict is not Verdict.RIGHT
+    assert judge(volts, hoist, 6).verdict is not Verdict.RIGHT
 
 
 def test_other_faults_are_not_called_an_exchange(hoist):

@@ -13,10 +13,11 @@ from firmcell.core.model.parts import Cell
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import PolarityReading
 from firmcell.core.tap_check.diagnosis import PackAsked, Reading, point_name, point_number
-from firmcell.core.tap_check.doctor import LOOSE_TO_V, _exact, _expected, _Seen, diagnose
+from firmcell.core.tap_check.doctor import LOOSE_TO_V, _exact, _expected, _Seen
+from firmcell.core.tap_check.doctor import diagnose as diagnose_with
 from firmcell.core.tap_check.faults import DANGEROUS, Fault, FaultKind, single_faults, together
+from firmcell.core.tap_check.group_verdicts import Verdict, judge_readings
 from firmcell.core.tap_check.meter import HAND_METER, Meter, floating_density
-from firmcell.core.tap_check.plain_check import plainly_right
 from firmcell.core.tap_check.practice_pack import (
     faults_of,
     hidden_fault,
@@ -24,7 +25,8 @@ from firmcell.core.tap_check.practice_pack import (
     practice_pack,
     score,
 )
-from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of, readings_of
+from firmcell.core.tap_check.recorded_readings import diagnosis_of, readings_of, tap_verdict
+from firmcell.core.tap_check.ruling import rule_on
 from firmcell.store.part_files import part_named, shipped_library
 from tests.core.records.test_records import chain
 
@@ -43,13 +45,38 @@ def read(pack):
     return {(r.black, r.red): r.volts for r in pack.readings()}
 
 
+def diagnose(readings, pack):
+    proof = judge_readings({(r.black, r.red): r.volts for r in readings}, pack)
+    return diagnose_with(readings, pack, proof)
+
+
+def plainly_right(readings, pack):
+    """What stands against "right", more readings being given where they are asked for only if `pack` can be read."""
+    proof = judge_readings(readings, pack)
+    return "" if proof.verdict is Verdict.RIGHT else proof.words
+
+
+def followed(one, pack):
+    """The verdict once every reading that is asked for is taken from a practice pack."""
+    readings = read(one)
+    while True:
+        proof = judge_readings(readings, pack)
+        if (
+            proof.verdict is not Verdict.MISSING
+            or proof.next_reading in readings
+            or proof.next_reading is None
+        ):
+            return proof
+        readings[proof.next_reading] = one.read(*proof.next_reading)
+
+
 # -- safety ---------------------------------------------------------------------------------------------
 
 
 @pytest.mark.slow
 def test_no_dangerous_fault_is_called_right_in_ten_thousand_and_few_sound_packs_are_accused():
-    """Exhaustive over kinds, S = 2 … 24: meter 0.5 % + 2 digits, scatter 20 mV. Right is said only where `plainly_right` says
-    nothing, so its silence is what must not happen. docs/tap-doctor.md has the table by kind."""
+    """Exhaustive over kinds, S = 2 … 24: meter 0.5 % + 2 digits, scatter 20 mV; every reading that is asked for is taken.
+    docs/tap-doctor.md has the table by kind."""
     dice = np.random.default_rng(11)
     dangerous = sound = accused = 0
     for series in range(2, 25):
@@ -63,10 +90,11 @@ def test_no_dangerous_fault_is_called_right_in_ten_thousand_and_few_sound_packs_
             for _ in range(44):
                 one = practice_pack(pack, int(dice.choice(mine)), int(dice.integers(1 << 30)))
                 dangerous += 1
-                assert plainly_right(read(one), pack) != "", (series, one.faults, one.seed)
+                assert followed(one, pack).verdict is not Verdict.RIGHT, (series, one.faults, one.seed)
         for _ in range(40):
             sound += 1
-            accused += plainly_right(read(practice_pack(pack, 0, int(dice.integers(1 << 30)))), pack) != ""
+            one = practice_pack(pack, 0, int(dice.integers(1 << 30)))
+            accused += followed(one, pack).verdict is not Verdict.RIGHT
     assert dangerous >= 10_000
     assert accused / sound < 0.01
 
@@ -98,15 +126,16 @@ def test_pairs_of_dangerous_faults_are_not_called_right():
 def test_right_needs_every_pin_and_the_diagnosis_agrees():
     pack = asked(6)
     sound = practice_pack(pack, 0, 3)
-    told = diagnose(sound.readings(), pack)
-    assert told.right
+    readings = [*sound.readings(), Reading(1, 2, sound.read(1, 2))]
+    told = rule_on(readings, pack)
+    assert told.proof.verdict is Verdict.RIGHT
     assert told.decided
-    assert told.next_reading is None
-    assert "every tap" in told.words.lower()
-    part = diagnose(sound.readings()[:5], pack)
-    assert not part.right
-    assert "1 of 6 pins are not read" in part.words
-    assert part.next_reading is not None
+    assert told.proof.next_reading is None
+    assert "every tap" in told.proof.words.lower()
+    part = rule_on(readings[:5], pack).proof
+    assert part.verdict is Verdict.MISSING
+    assert "1 of 6 groups are not known" in part.words
+    assert part.next_reading == (0, 6)
 
 
 @pytest.mark.slow
@@ -346,10 +375,11 @@ def test_recorded_readings_reach_the_doctor(hoist):
     assert len(readings_of(state, 10)) == 11
     told = diagnosis_of(hoist, state)
     assert told.suspicions[0].faults == (Fault(FaultKind.SWAPPED, (3, 4)),)
-    assert "B3 and B4" in blocking_words(hoist, state)
+    assert "B3 and B4" in tap_verdict(hoist, state).words
+    assert tap_verdict(hoist, state).verdict is Verdict.WRONG
     assert diagnosis_of(hoist, BuildState()) is None
     good = BuildState(tap_volts={n: 3.56 * n for n in range(1, 11)})
-    assert blocking_words(hoist, good) is None
+    assert tap_verdict(hoist, good).verdict is Verdict.RIGHT
     assert diagnosis_of(hoist, good).right
 
 
@@ -392,7 +422,7 @@ def test_exchanged_meter_leads_on_a_mirrored_plug_are_caught_by_proving_the_mete
     """The one pair that reads right at every pin whatever the count: the work plan has the meter proven before the taps are read."""
     pack = asked(10)
     both = practice_pack(pack, row_of(pack, FaultKind.MIRRORED), 8, row_of(pack, FaultKind.METER))
-    assert plainly_right(read(both), pack) == ""
+    assert followed(both, pack).verdict is Verdict.RIGHT
     # One reading against the pack's own metal tells it too.
     strip = Reading(11, 0, both.read(11, 0))
     assert not diagnose([*both.readings(), strip], pack).right

@@ -2,29 +2,27 @@
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QLineEdit, QPushButton, QWidget
+from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QPushButton, QWidget
 
 from firmcell.app.background import Task
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
+from firmcell.app.pages.two_points import TwoPoints
 from firmcell.app.session import SIMULATED, guarded
 from firmcell.app.theme import sized
-from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import percent, volts
 from firmcell.core.records.events import InsulationReading, PointReading, TapReading
-from firmcell.core.tap_check.diagnosis import point_name
 from firmcell.core.tap_check.faults import MOST_SERIES
-from firmcell.core.tap_check.group_verdicts import Proof, Verdict
+from firmcell.core.tap_check.group_verdicts import Proof, Verdict, reading_plan
 from firmcell.core.tap_check.practice_pack import PracticePack, practice_pack
 from firmcell.core.tap_check.recorded_readings import (
-    blocking_words,
-    diagnosis_of,
     meter_words,
     pack_asked,
-    tap_verdict,
+    ruling_of,
 )
+from firmcell.core.tap_check.unseen import unseen_kinds
 from firmcell.store.units import parse
 
 WORDS = {Verdict.RIGHT: "right", Verdict.LOOK: "look", Verdict.WRONG: "WRONG", Verdict.MISSING: "to read"}
@@ -46,7 +44,8 @@ class TestsPage(Page):
         self.body.addWidget(self.verdict)
         self.section("Taps against B0")
         self.text(
-            "Prove the meter first: red on a cell’s plus reads plus. Then black stays on B0; type what you read and press Enter; the next tap is waiting. A minus sign counts."
+            "Prove the meter first: red on a cell’s plus reads plus. Then black stays on B0; type what you read and press Enter; the next tap is waiting. A minus sign counts. "
+            "Type every place that the meter shows. From 60 V on it shows tenths only: those taps are read from pin to pin."
         )
         self.grid = QGridLayout()
         self.grid.setVerticalSpacing(2)
@@ -57,6 +56,8 @@ class TestsPage(Page):
         self._expects: list[QLabel] = []
         self._make_rows()
         self.details = self.text(name="fault")
+        self.unseen = self.text()
+        self.unseen.setAccessibleName("What voltages cannot show")
         row = QHBoxLayout()
         self.meter_button = self.button(
             "Read with the &meter",
@@ -93,50 +94,22 @@ class TestsPage(Page):
         self.body.addWidget(button)
 
     def _make_between(self) -> None:
-        row = QHBoxLayout()
-        self.points = (calm(QComboBox()), calm(QComboBox()))
-        for combo, words in zip(self.points, ("&Black", "&Red"), strict=True):
-            label = QLabel(words)
-            label.setBuddy(combo)
-            combo.setAccessibleName(f"{words[1:]} probe on")
-            row.addWidget(label)
-            row.addWidget(combo, 1)
-        self.body.addLayout(row)
-        row = QHBoxLayout()
-        self.between = QLineEdit()
-        self.between.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.between.setAccessibleName("Reading between the two points, volts")
-        self.between.setPlaceholderText("reading")
-        self.between.returnPressed.connect(self.enter_between)
-        row.addWidget(self.between, 1)
-        row.addWidget(QLabel("V"))
-        row.addWidget(
-            self.button("R&ecord", self.enter_between, "Records the reading between the two points")
-        )
-        self.body.addLayout(row)
-        self.next_words = self.text("")
-
-    def _fill_points(self) -> None:
-        names = [f"B{n}" for n in range(self.session.design.series + 1)]
-        names += [f"strip B{n}" for n in range(self.session.design.series + 1)]
-        if [self.points[0].itemText(n) for n in range(self.points[0].count())] == names:
-            return
-        for combo in self.points:
-            combo.clear()
-            combo.addItems(names)
-        self.points[1].setCurrentIndex(1)
+        self.two_points = TwoPoints(self)
+        self.points, self.between = self.two_points.points, self.two_points.between
+        self.across, self.next_words = self.two_points.across, self.two_points.next_words
+        self.enter_between = self.two_points.enter
 
     def _show_doctor(self) -> None:
         """What the readings may mean, likeliest first, and the reading that tells most next."""
-        self._fill_points()
-        told = diagnosis_of(self.session.design, self.session.state)
-        series = self.session.design.series
+        self.two_points.fill()
+        ruling = ruling_of(self.session.design, self.session.state)
+        told, proof = ruling.doctor, ruling.proof
         rows = []
         if told is not None:
             for number, s in enumerate(told.suspicions[:6]):
                 if s.probability < 0.005:
                     break
-                plug = "NO" if s.dangerous else "yes" if told.right else "not yet"
+                plug = "NO" if s.dangerous else "yes" if proof.verdict is Verdict.RIGHT else "not yet"
                 rows.append((str(number), (s.words, percent(s.probability), plug)))
         self.suspicions.set_rows(rows)
         self._told = told
@@ -147,16 +120,7 @@ class TestsPage(Page):
         )
         self.unexplained.setText(other)
         self.unexplained.setVisible(bool(other))
-        if told is None or told.next_reading is None or not self.session.state.tap_volts:
-            self.next_words.setText("")
-            return
-        black, red = told.next_reading
-        self.next_words.setText(
-            f"Next: black on {point_name(black, series)}, red on {point_name(red, series)}; it best tells the likeliest apart."
-        )
-        if not self.between.hasFocus():
-            self.points[0].setCurrentIndex(black)
-            self.points[1].setCurrentIndex(red)
+        self.two_points.tell(proof)
 
     def _light(self, number: str) -> None:
         if self._told is not None and number.isdigit() and int(number) < len(self._told.suspicions):
@@ -164,33 +128,21 @@ class TestsPage(Page):
             if refs:
                 self.picked.emit(refs[0])
 
-    def enter_between(self) -> bool:
-        """Record the reading typed between the two points chosen."""
-        black, red = (combo.currentText() for combo in self.points)
-
-        def write() -> None:
-            if black == red:
-                raise Refusal("Both probes are on the same point.")
-            value = parse(self.between.text(), "V", "V")
-            if abs(value) > 2000:
-                raise Refusal(f"{self.between.text()} V is no reading of a pack.")
-            self.session.record(PointReading(black=black, red=red, volts=value), "tap-voltages")
-
-        done = guarded(write, self.session.refused.emit)
-        if done:
-            self.between.clear()
-        return done
-
     def read_with_meter(self) -> None:
         """Take the reading of the first tap that is not read yet from the meter, off the interface thread."""
         session = self.session
         tap = next(
-            (n for n in range(1, session.design.series + 1) if n not in session.state.tap_volts),
+            (n for n in range(1, session.design.series + 1) if self._recorded(n) is None),
             session.design.series,
         )
         for number, line in enumerate(self._lines, start=1):
             if line.hasFocus():
                 tap = number
+        black, red = self._black(tap), tap
+        wanted = self._proof().next_reading
+        if self._recorded(tap) is not None and wanted is not None and max(wanted) <= session.design.series:
+            # Every row is read: the reading that is asked for besides.
+            black, red = wanted
         self.meter_button.setEnabled(False)
         address, pack = self.meter_address, self._clipped_to()
 
@@ -199,18 +151,18 @@ class TestsPage(Page):
             from firmcell.instruments.meter_link import MeterLink
 
             with MeterLink(address, pack) as meter:
-                return meter.name, meter.volts(0, tap)
+                return meter.name, meter.volts(black, red)
 
         def taken(result: tuple[str, float]) -> None:
             self.meter_button.setEnabled(True)
             name, volts = result
             if guarded(
-                lambda: session.record(TapReading(tap=tap, volts=volts), "tap-voltages", name[:80]),
+                lambda: session.record(_taken(black, red, volts), "tap-voltages", name[:80]),
                 session.refused.emit,
             ):
-                self.picked.emit(f"tap:{tap}")
-                if tap < len(self._lines):
-                    self._lines[tap].setFocus()
+                self.picked.emit(f"tap:{red}")
+                if red < len(self._lines):
+                    self._lines[red].setFocus()
 
         def failed(sentence: str) -> None:
             self.meter_button.setEnabled(True)
@@ -225,6 +177,16 @@ class TestsPage(Page):
             return None
         return practice_pack(pack_asked(design, self.session.state), 0, 7)
 
+    def _black(self, tap: int) -> int:
+        """The pin that a tap is first read against: B0, beyond 60 V the one before."""
+        plan = reading_plan(pack_asked(self.session.design, self.session.state))
+        return plan[tap - 1][0] if tap <= len(plan) else 0
+
+    def _recorded(self, tap: int) -> float | None:
+        """What is recorded of the reading that a row asks for, V."""
+        state, black = self.session.state, self._black(tap)
+        return state.point_volts.get((f"B{black}", f"B{tap}")) if black else state.tap_volts.get(tap)
+
     def _make_rows(self) -> None:
         for widget in self.findChildren(QWidget):
             if widget.property("tap") is not None:
@@ -237,10 +199,12 @@ class TestsPage(Page):
             label.setProperty("tap", -1)
             self.grid.addWidget(label, 0, column)
         for tap in self.session.analysis.bms.taps[1:]:
-            name, expect, verdict = QLabel(f"{tap.name} ({tap.face.value})"), QLabel(), QLabel()
+            black = self._black(tap.number)
+            against = f" from B{black}" if black else ""
+            name, expect, verdict = QLabel(f"{tap.name}{against} ({tap.face.value})"), QLabel(), QLabel()
             line = QLineEdit()
             line.setAlignment(Qt.AlignmentFlag.AlignRight)
-            line.setAccessibleName(f"Reading at {tap.name} against B0, volts")
+            line.setAccessibleName(f"Reading at {tap.name} against B{black}, volts")
             line.setMaximumWidth(line.fontMetrics().horizontalAdvance("−000.000 V") + 24)
             line.returnPressed.connect(lambda n=tap.number: self.enter(n))
             widgets: tuple[QWidget, ...] = (name, expect, line, QLabel("V"), verdict)
@@ -257,19 +221,18 @@ class TestsPage(Page):
             self._make_rows()
         proof = self._proof()
         self._show_doctor()
-        # With readings still missing only what is decided already is told: it does not wait for the rest.
-        sure = self._told is not None and self._told.decided
-        blocked = blocking_words(s.design, s.state) if sure or proof.verdict is not Verdict.MISSING else None
-        meter = meter_words(s.state) if proof.verdict in (Verdict.RIGHT, Verdict.LOOK) else ""
-        self.verdict.setText(blocked or f"{proof.words} {meter}".strip())
-        self.verdict.setObjectName("fault" if blocked or proof.verdict is Verdict.WRONG else "")
+        right = proof.verdict is Verdict.RIGHT
+        meter = meter_words(s.state) if right else ""
+        self.verdict.setText(" ".join(words for words in (proof.words, proof.remark, meter) if words))
+        self.verdict.setObjectName("fault" if proof.verdict is Verdict.WRONG else "")
         self.verdict.style().polish(self.verdict)
         for group, line, verdict, expect, tap in zip(
             proof.groups, self._lines, self._verdicts, self._expects, s.analysis.bms.taps[1:], strict=True
         ):
-            expect.setText(volts(tap.now_v))
+            black = self._black(tap.number)
+            expect.setText(volts(tap.now_v if not black else s.design.cell_now_v))
             if not line.isModified():
-                reading = s.state.tap_volts.get(tap.number)
+                reading = self._recorded(tap.number)
                 line.setText("" if reading is None else f"{reading:.3f}")
             line.setEnabled(not s.read_only_because)
             step = f"{group.step_v:+.3f} V".replace("-", "−") if group.step_v is not None else ""
@@ -280,13 +243,22 @@ class TestsPage(Page):
         wrong = [g.words for g in proof.groups if g.verdict in (Verdict.WRONG, Verdict.LOOK)]
         self.details.setText("\n".join(f"{words[0].upper()}{words[1:]}." for words in wrong))
         self.details.setVisible(bool(wrong))
+        self._tell_unseen(right)
         self.insulation.set_rows(
             [("", (i.between, f"{i.ohms / 1e6:.4g} MΩ", f"{i.test_v:g} V")) for i in s.state.insulation]
         )
 
+    def _tell_unseen(self, right: bool) -> None:
+        """What reads right and need not be, said at the moment of right, with the test for each."""
+        d = self.session.design
+        kinds = unseen_kinds(d.series, d.parallel, bool(self.session.analysis.bms.sense_wire_total_m))
+        lines = [f"{k.what[0].upper()}{k.what[1:]}. Test: {k.test}." for k in kinds]
+        self.unseen.setText("\n".join(("What voltages cannot show, and what does:", *lines)))
+        self.unseen.setVisible(right and d.cell_count > 1)
+
     def _proof(self) -> Proof:
         s = self.session
-        return tap_verdict(s.design, s.state)
+        return ruling_of(s.design, s.state).proof
 
     def enter(self, tap: int) -> bool:
         """Record the reading typed for a tap and go to the next one."""
@@ -297,7 +269,7 @@ class TestsPage(Page):
             if abs(value) > 2000:
                 raise Refusal(f"{line.text()} V is no reading of a pack.")
             line.setModified(False)
-            self.session.record(TapReading(tap=tap, volts=value), "tap-voltages")
+            self.session.record(_taken(self._black(tap), tap, value), "tap-voltages")
 
         if not guarded(write, self.session.refused.emit):
             line.setModified(True)
@@ -329,3 +301,10 @@ class TestsPage(Page):
         if kind == "tap" and number.isdigit() and 1 <= int(number) <= len(self._lines):
             self._lines[int(number) - 1].setFocus()
             self._lines[int(number) - 1].selectAll()
+
+
+def _taken(black: int, red: int, value: float) -> PointReading | TapReading:
+    """The record of a reading from one pin to another, V."""
+    if black:
+        return PointReading(black=f"B{black}", red=f"B{red}", volts=value)
+    return TapReading(tap=red, volts=value)

@@ -24,7 +24,7 @@ from firmcell.core.records.events import (
 )
 from firmcell.core.records.step import Step, held_by
 from firmcell.core.tap_check.group_verdicts import Verdict
-from firmcell.core.tap_check.recorded_readings import blocking_words, tap_verdict
+from firmcell.core.tap_check.recorded_readings import tap_verdict
 
 RECORD_WORDS = {
     "cell-check": "the cell measurements",
@@ -38,6 +38,7 @@ RECORD_WORDS = {
     "checked": "the look-over",
     "tap-reading": "the tap readings",
     "point-reading": "the reading between two points",
+    "loaded-reading": "the reading under a load",
     "insulation-reading": "the insulation reading",
     "polarity-reading": "the polarity by meter",
     "crimp-joint": "the crimp",
@@ -114,11 +115,8 @@ def _without_clock(
     for kind in step.records:
         if kind == "tap-reading":
             proof = tap_verdict(design, state)
-            if proof.verdict in (Verdict.WRONG, Verdict.MISSING):
+            if proof.verdict is not Verdict.RIGHT:
                 return proof.words
-            blocked = blocking_words(design, state)
-            if blocked:
-                return blocked
         elif kind not in latest:
             return f"Record {RECORD_WORDS[kind]} first."
         else:

@@ -100,7 +100,7 @@ def passport(
         unfinished = (
             f"{len(open_steps)} of {len(steps)} steps are not passed; the next is “{open_steps[0].title}”."
         )
-    elif tested and proof.verdict in (Verdict.WRONG, Verdict.MISSING):
+    elif tested and proof.verdict is not Verdict.RIGHT:
         unfinished = proof.words
     parts = keeps(_whole(design, analysis, state), design, analysis, state)
     passed = len(steps) - len(open_steps)
@@ -118,7 +118,7 @@ def passport(
         records=(
             f"{passed} of {len(steps)} steps passed{short}, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
             *parts.records,
-            *((f"Taps: {proof.words}",) if tested else ()),
+            *((f"Taps: {proof.words} {proof.remark}".strip(),) if tested else ()),
             f"{state.event_count} records, chain ends {last_hash[:12] or 'empty'}.",
         ),
         essentials="\n".join(

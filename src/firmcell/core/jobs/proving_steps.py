@@ -9,8 +9,10 @@ from firmcell.core.jobs.readings import BOARD_ON, READS
 from firmcell.core.jobs.wiring_steps import board_last, ids, soldered
 from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Design
+from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board
 from firmcell.core.records.step import Step
+from firmcell.core.tap_check.unseen import unseen_kinds
 from firmcell.core.wiring.graph import OUTLETS
 from firmcell.core.wiring.pack_wiring import pole_through_board
 from firmcell.core.wiring.sense_wiring import pad_id
@@ -74,6 +76,8 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
         hold=True,
     )
+    if d.cell_count > 1:
+        yield _unseen(d, a, led_out)
     if d.bms.board is not None:
         yield board_on_step(d, a, d.bms.board)
     elif led_out:
@@ -90,6 +94,29 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
     yield _first_charge(d, a)
     if d.cell.chemistry.is_lithium and d.series > 1:
         yield _balanced(d)
+
+
+def _unseen(d: Design, a: Analysis, led_out: bool) -> Step:
+    """The step of the quick tests for what the readings of the taps cannot show."""
+    kinds = unseen_kinds(d.series, d.parallel, led_out)
+    return Step(
+        "tap-unseen",
+        "Prove",
+        "Test what voltages cannot show",
+        f"These read right and are not: {'; '.join(k.what for k in kinds)}. One quick test each; readings under a load are entered in Tests.",
+        cautions=(
+            "A lamp or 1 kΩ between two pins only while you read: it grows warm.",
+            *(
+                (f"Over {TOUCH_LIMIT_V:g} V: one hand, covered clips.",)
+                if d.series * d.cell_now_v > TOUCH_LIMIT_V
+                else ()
+            ),
+        ),
+        records=("checked",),
+        checks=tuple(k.test for k in kinds),
+        refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
+        hold=True,
+    )
 
 
 def outlet_readings(a: Analysis) -> Iterator[Step]:

@@ -6,6 +6,7 @@ from enum import StrEnum
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.records.events import (
+    Across,
     AsFound,
     CellCheck,
     CellReading,
@@ -16,6 +17,7 @@ from firmcell.core.records.events import (
     Event,
     InsulationReading,
     JointReading,
+    LoadedReading,
     NotRight,
     PhotoKept,
     PointReading,
@@ -63,6 +65,7 @@ class BuildState:
     cell_tests : latest test of each reclaimed cell, by number.
     joint_ohm : every joint measured, Ω.
     point_volts : latest reading between two points, by the names of black and red, V.
+    lamp_volts, loaded_volts : the same with a lamp across the points, and with the pack under load, V.
     taken_back : numbers of events that a correction names.
     """
 
@@ -73,6 +76,8 @@ class BuildState:
     cell_tests: dict[int, CellTest] = field(default_factory=dict)
     joint_ohm: tuple[float, ...] = ()
     point_volts: dict[tuple[str, str], float] = field(default_factory=dict)
+    lamp_volts: dict[tuple[str, str], float] = field(default_factory=dict)
+    loaded_volts: dict[tuple[str, str], float] = field(default_factory=dict)
     insulation: tuple[InsulationReading, ...] = ()
     cell_checks: tuple[CellCheck, ...] = ()
     weld_samples: tuple[WeldSample, ...] = ()
@@ -143,7 +148,7 @@ def fold(events: Iterable[Event]) -> BuildState:
     cell_volts: dict[int, float] = {}
     tests: dict[int, CellTest] = {}
     joints: list[float] = []
-    points: dict[tuple[str, str], float] = {}
+    read: dict[Across | None, dict[tuple[str, str], float]] = {a: {} for a in (None, *Across)}
     kept: dict[type, list[object]] = {kind: [] for kind in KEPT}
     for event in standing:
         data = event.data
@@ -159,8 +164,8 @@ def fold(events: Iterable[Event]) -> BuildState:
                 cell_ohm[data.cell] = data.ohms
             if volts is not None:
                 cell_volts[data.cell] = volts
-        if isinstance(data, PointReading):
-            points[data.black, data.red] = data.volts
+        if isinstance(data, PointReading | LoadedReading):
+            read[getattr(data, "across", None)][data.black, data.red] = data.volts
         if isinstance(data, JointReading):
             joints.append(data.ohms)
         if type(data) in kept:
@@ -175,7 +180,9 @@ def fold(events: Iterable[Event]) -> BuildState:
         cell_volts=cell_volts,
         cell_tests=tests,
         joint_ohm=tuple(joints),
-        point_volts=points,
+        point_volts=read[None],
+        lamp_volts=read[Across.LAMP],
+        loaded_volts=read[Across.PACK_LOADED],
         insulation=tuple(kept[InsulationReading]),  # type: ignore[arg-type]
         cell_checks=tuple(kept[CellCheck]),  # type: ignore[arg-type]
         weld_samples=tuple(kept[WeldSample]),  # type: ignore[arg-type]

@@ -151,6 +151,23 @@ class PointReading(Frozen):
     volts: SignedVolts = Field(title="Reading")
 
 
+class Across(StrEnum):
+    """What was across the points while a voltage was read."""
+
+    LAMP = "a lamp or 1 kΩ across the two points"
+    PACK_LOADED = "the whole pack under one steady load"
+
+
+class LoadedReading(Frozen):
+    """A voltage between two points with a load on them: it shows what a meter of ten megohms does not."""
+
+    kind: Literal["loaded-reading"] = "loaded-reading"
+    black: Words = Field(title="Black probe on", min_length=1)
+    red: Words = Field(title="Red probe on", min_length=1)
+    volts: SignedVolts = Field(title="Reading")
+    across: Across = Field(Across.LAMP, title="With")
+
+
 class InsulationReading(Frozen):
     """An insulation resistance measured."""
 
@@ -256,6 +273,7 @@ Payload = Annotated[
     | Checked
     | TapReading
     | PointReading
+    | LoadedReading
     | InsulationReading
     | PolarityReading
     | CrimpJoint
@@ -283,6 +301,7 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         Checked,
         TapReading,
         PointReading,
+        LoadedReading,
         InsulationReading,
         PolarityReading,
         CrimpJoint,

@@ -10,7 +10,7 @@ from firmcell.core.model.limits import LEAST_INSULATION_OHM
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.tap_check.group_verdicts import Verdict
-from firmcell.core.tap_check.recorded_readings import blocking_words, diagnosis_of, tap_verdict
+from firmcell.core.tap_check.recorded_readings import ruling_of
 
 SAMPLE_CONFIDENCE = 0.90
 SAMPLE_RELIABILITY = 0.90
@@ -25,18 +25,19 @@ SAMPLE_RELIABILITY = 0.90
 )
 def taps_wrong(s: Situation) -> Iterator[Hit]:
     """Recorded taps do not read as predicted."""
-    if s.state.tap_volts:
-        proof = tap_verdict(s.design, s.state)
-        told = blocking_words(s.design, s.state)
-        if told is not None and proof.verdict is not Verdict.MISSING:
-            doctor = diagnosis_of(s.design, s.state)
-            yield Hit(told, doctor.suspicions[0].refs if doctor and doctor.suspicions else ())
-            return
-        refs = tuple(f"tap:{g.group}" for g in proof.groups if g.verdict in (Verdict.WRONG, Verdict.LOOK))
+    if s.state.tap_volts or s.state.point_volts:
+        ruling = ruling_of(s.design, s.state)
+        proof, doctor = ruling.proof, ruling.doctor
+        named = doctor.suspicions[0].refs if doctor and doctor.decided and doctor.suspicions else ()
+        refs = named or tuple(
+            f"tap:{g.group}" for g in proof.groups if g.verdict in (Verdict.WRONG, Verdict.LOOK)
+        )
         if proof.verdict is Verdict.WRONG:
             yield Hit(proof.words, refs)
         elif proof.verdict is Verdict.LOOK:
             yield Hit(proof.words, refs, severity=Severity.ATTENTION)
+        elif proof.remark:
+            yield Hit(proof.remark, severity=Severity.ATTENTION)
 
 
 @rule(

@@ -3,7 +3,7 @@
 A pack's groups stand at one common voltage with some scatter; a fault changes which metal each pin of the
 plug meets, or a group. Under each fault the readings are jointly normal, so each has an exact likelihood (a
 Gaussian marginal over the common voltage, the scatter and the meter); leads that float have a density of
-their own. Bayes' rule ranks the faults. "Right" is never said by rank alone: `plainly_right` asks hard
+their own. Bayes' rule ranks the faults. "Right" is never said by rank alone: `judge_readings` asks hard
 questions first.
 """
 
@@ -23,8 +23,8 @@ from firmcell.core.tap_check.faults import (
     single_faults,
     together,
 )
+from firmcell.core.tap_check.group_verdicts import STOP, Proof, Verdict
 from firmcell.core.tap_check.meter import floating_density
-from firmcell.core.tap_check.plain_check import plainly_right
 
 Whole = NDArray[np.intp]
 
@@ -225,7 +225,7 @@ def _exact(t: FaultTable, e: _Expected, seen: _Seen) -> tuple[Array, Array]:
     return log + _floats(e, seen) + t.log_prior, (white**2).sum(axis=1) / np.maximum(used, 1)
 
 
-def diagnose(readings: Sequence[Reading], pack: PackAsked) -> Diagnosis:
+def diagnose(readings: Sequence[Reading], pack: PackAsked, proof: Proof) -> Diagnosis:
     """Return what the readings say about the pack's taps and groups.
 
     Parameters
@@ -233,28 +233,23 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked) -> Diagnosis:
     readings : sequence of Reading
         Some or all; in any order. The later of two between the same points counts.
     pack : PackAsked
+    proof : Proof
+        What is said of each group by itself: only what that calls right may be right.
 
     Raises
     ------
     Refusal
         If the pack has fewer than 2 or more than 32 groups, or a point does not exist.
     """
-    if not 2 <= pack.series <= MOST_SERIES:
-        raise Refusal(f"The tap doctor knows packs of 2 to {MOST_SERIES} groups; this one has {pack.series}.")
-    last = {(r.black, r.red): r for r in readings if r.black != r.red}
-    for r in last.values():
-        if not (0 <= r.black < 2 * pack.series + 2 and 0 <= r.red < 2 * pack.series + 2):
-            raise Refusal("A reading is between points that this pack does not have.")
-        if not np.isfinite(r.volts):
-            raise Refusal("A reading is not a number.")
+    last = _checked(readings, pack)
     if not last:
         return Diagnosis(
             False,
             False,
             (),
             0.0,
-            (0, 1),
-            "Nothing is read yet. Black probe on B0, then B1, B2 … in order.",
+            proof.next_reading,
+            proof.words,
             "",
         )
     seen = _Seen(list(last.values()), pack)
@@ -269,12 +264,16 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked) -> Diagnosis:
         for r in order[:40].tolist()
         if weight[r] / total > 1e-6
     )
-    against = plainly_right({(r.black, r.red): r.volts for r in last.values()}, pack)
+    against = "" if proof.verdict is Verdict.RIGHT else proof.words.removeprefix(STOP)
     best = suspicions[0] if suspicions else None
     innocent = best is not None and best.faults[0].kind is FaultKind.RIGHT
     right = against == "" and innocent
     decided = right or (best is not None and best.probability >= SURE and not innocent)
-    following = None if right else _next_reading(table.take(order[:14]), weight[order[:14]] / total, seen)
+    following = None
+    if proof.verdict is Verdict.MISSING and not decided:
+        following = proof.next_reading
+    elif not right:
+        following = _next_reading(table.take(order[:14]), weight[order[:14]] / total, seen)
     return Diagnosis(
         right,
         decided,
@@ -284,6 +283,19 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked) -> Diagnosis:
         _words(right, decided, suspicions, other / total, against),
         against,
     )
+
+
+def _checked(readings: Sequence[Reading], pack: PackAsked) -> dict[tuple[int, int], Reading]:
+    """The readings that count by their points; refused where the doctor does not know the pack or a point."""
+    if not 2 <= pack.series <= MOST_SERIES:
+        raise Refusal(f"The tap doctor knows packs of 2 to {MOST_SERIES} groups; this one has {pack.series}.")
+    last = {(r.black, r.red): r for r in readings if r.black != r.red}
+    for r in last.values():
+        if not (0 <= r.black < 2 * pack.series + 2 and 0 <= r.red < 2 * pack.series + 2):
+            raise Refusal("A reading is between points that this pack does not have.")
+        if not np.isfinite(r.volts):
+            raise Refusal("A reading is not a number.")
+    return last
 
 
 def _ranked(seen: _Seen) -> tuple[FaultTable, Array, Array]:
@@ -348,13 +360,13 @@ def _words(right: bool, decided: bool, suspicions: tuple[Suspicion, ...], other:
     if right:
         return "Every tap is in order and the groups are alike."
     if not suspicions or other > 0.5:
-        return "Do not plug in. No single or double fault explains these readings: look at the wiring, and read again."
+        return f"{STOP}No single or double fault explains these readings: look at the wiring, and read again."
     best = suspicions[0]
     if best.faults[0].kind is FaultKind.RIGHT and len(best.faults) == 1:
         return f"Nothing speaks for a fault so far. {against}".strip()
     sure = "" if decided else f"Likeliest ({best.probability * 100:.0f} %): "
     said = best.words[0].upper() + best.words[1:]
-    stop = "Do not plug in. " if best.dangerous or against else ""
+    stop = STOP if best.dangerous or against else ""
     return f"{stop}{sure}{said}."
 
 

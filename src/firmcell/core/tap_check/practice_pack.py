@@ -7,8 +7,9 @@ from numpy.typing import NDArray
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.tap_check.diagnosis import PackAsked, Reading
-from firmcell.core.tap_check.doctor import LOOSE_TO_V, diagnose
+from firmcell.core.tap_check.doctor import LOOSE_TO_V
 from firmcell.core.tap_check.faults import Fault, FaultKind, FaultTable, single_faults, together
+from firmcell.core.tap_check.ruling import rule_on
 
 FLOAT_SD_V = 0.06
 PRACTICE_COMMON_SD_V = 0.03
@@ -162,8 +163,8 @@ def needed_readings(pack: PracticePack) -> int:
         if following is None:
             break
         taken.append(Reading(*following, pack.read(*following)))
-        told = diagnose(taken, pack.asked)
-        if told.decided:
+        ruling = rule_on(taken, pack.asked)
+        if ruling.decided:
             return number
-        following = told.next_reading
+        following = ruling.proof.next_reading
     return len(taken)
