@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QLineEdit
 
 from firmcell.app import session as session_module
 from firmcell.app.new_job_dialog import NewPackDialog
-from firmcell.core.analysis.findings import Stage
+from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.jobs import PLANS
 from firmcell.core.model.job_details import JobKind
 from tests.app.pages import bench_helpers as by_key
@@ -28,7 +28,10 @@ def do_step(window, qtbot):
     """Record what the step at hand wants, and pass it, all by keys."""
     bench, s = window._bench(), window.session
     step = bench.step
-    for kind in s.still_wanted(step):
+    for _ in range(9):
+        kind = next(iter(s.still_wanted(step)), None)
+        if kind is None:
+            break
         if kind == "tap-reading":
             window.go(Stage.TESTS)
             for tap, line in enumerate(window.page(Stage.TESTS)._lines, start=1):
@@ -107,7 +110,11 @@ def test_from_the_dialog_to_a_finished_passport(window, qtbot, tmp_path, monkeyp
     assert done == [s.code for s in session.steps]
     qtbot.keyClick(window, Qt.Key.Key_0, Qt.KeyboardModifier.AltModifier)
     assert window.stage is Stage.PASSPORT
-    assert window.page(Stage.PASSPORT).unfinished.text().startswith("Finished")
+    told = window.page(Stage.PASSPORT).unfinished.text()
+    # Of a tray that gives 13 % more than fresh cells, and a cable without lugs, the design itself stands in the way.
+    stops = [f.code for f in session.findings if f.severity is Severity.STOP]
+    assert told.startswith("Finished") == (not stops), told
+    assert not stops or (kind in {JobKind.TRAY, JobKind.POWER_CABLE} and stops[0] in told), told
 
 
 def test_every_editor_of_the_forms_takes_the_keyboard(window):

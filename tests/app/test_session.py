@@ -10,7 +10,7 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Lattice, TurnAxis
 from firmcell.core.records.build_state import StepStatus
-from firmcell.core.records.events import Correction, Remark, StepPassed, TapReading, WeldRow
+from firmcell.core.records.events import Checked, Correction, Remark, StepPassed, TapReading, WeldRow
 from firmcell.store.job_file import JobFile
 
 EDITS = st.lists(
@@ -119,6 +119,11 @@ def test_a_session_on_a_read_only_job_changes_nothing(qapp, job, library):
 
 def test_passing_shows_in_the_state(session):
     code = session.steps[0].code
+    session.record(StepPassed(), code)
+    # Said alone it counts for nothing.
+    assert session.state.step(code).status is StepStatus.BEGUN
+    assert "Record" in session.state.step(code).reopened
+    session.record(Checked(right=session.steps[0].checks), code)
     session.record(StepPassed(), code)
     assert session.state.step(code).status is StepStatus.PASSED
     assert session.current_step is session.steps[1]

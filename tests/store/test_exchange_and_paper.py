@@ -16,6 +16,7 @@ from pypdf import PdfReader
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import plan_of
+from firmcell.core.jobs.passport import Bound
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.records.build_state import fold
@@ -26,7 +27,7 @@ from firmcell.store.job_file import JobFile
 from firmcell.store.json_schemas import SCHEMAS, schema_text
 from firmcell.store.passport_files import passport_html, passport_pdf
 from firmcell.store.pens.svg import to_svg
-from firmcell.store.whole_job import exported, passport_of, report_of
+from firmcell.store.whole_job import exported, passport_of, report_of, saved_passport
 
 DOCS = Path(__file__).parents[2] / "docs"
 
@@ -112,11 +113,10 @@ def test_any_text_is_refused_in_a_sentence(text):
 
 
 def _page(job, library):
-    design, events = job.latest().design(), job.events()
+    design = job.latest().design()
     analysis = analyse(design, library)
-    return passport_of(design, events, fold(events), library), list(
-        plan_of(design).pictures(design, analysis)
-    )
+    state, bound = saved_passport(job, design, library)
+    return passport_of(design, state, library, bound), list(plan_of(design).pictures(design, analysis))
 
 
 @pytest.mark.parametrize("name", DEMO_JOBS)
@@ -222,7 +222,7 @@ def test_qr_code_is_segnos_and_holds_the_essentials(job, library):
 
 def test_markup_in_names_is_escaped(job, library, hoist):
     design = hoist.edited("brief.title", "<script>alert(1)</script> & co")
-    html = passport_html(passport_of(design, [], fold([]), library), [])
+    html = passport_html(passport_of(design, fold([]), library, Bound("")), [])
     assert "<script>" not in html
 
 

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Task
-from firmcell.app.session import guarded
+from firmcell.app.session import bound_of, guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import existing_job, first_job
@@ -281,16 +281,13 @@ class JobCommands:
     def write_passport(self, kind: str, path: Path) -> None:
         """Write the passport of the job as it stands now to `path`."""
         # Loaded when first wanted: it brings the report of a job with it.
-        from firmcell.store.whole_job import passport_bytes
+        from firmcell.store.whole_job import passport_bytes, passport_of
 
         assert self.window.session is not None
-        design, events, library = (
-            self.window.session.design,
-            list(self.window.session.events),
-            self.window.library,
-        )
+        session, library = self.window.session, self.window.library
+        design, page = session.design, passport_of(session.design, session.state, library, bound_of(session))
         task = Task(
-            lambda: path.write_bytes(passport_bytes(design, events, library, kind)),
+            lambda: path.write_bytes(passport_bytes(page, design, library, kind)),
             lambda _: self.window.tell(f"The passport is written: {path}"),
             self.window.tell,
         )

@@ -35,7 +35,7 @@ from firmcell.app.photo_hand import PhotoHand
 from firmcell.app.photo_marks import HINTS, PhotoTool
 from firmcell.app.photo_sources import read_clipboard, read_file, upright
 from firmcell.app.photo_view import PhotoView, Shown
-from firmcell.app.session import Session, guarded
+from firmcell.app.session import Session, guarded, keep_photo
 from firmcell.app.theme import Palette
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
@@ -196,7 +196,7 @@ class PhotoWindow(FormDialog):
             raise Refusal(f"“{name}” cannot be opened as a picture: it is cut short or damaged.")
         there = {p.shows for p in self.session.design.photos}
         shows = next((s for s in FACES if s not in there), PhotoShows.OTHER)
-        photo = self.session.keep_photo(content, name, (picture.width(), picture.height()), shows)
+        photo = keep_photo(self.session, content, name, (picture.width(), picture.height()), shows)
         photos = (*self.session.design.photos, photo)
         self.number = len(photos) - 1
         self.session.edit("photos", photos, "photo brought in")

@@ -17,9 +17,12 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
-from firmcell.core.bench.pass_check import obstacle, wanted_records
+from firmcell.core.bench.pass_check import obstacle
+from firmcell.core.bench.record_faults import wanted_records
+from firmcell.core.bench.standing import standing
 from firmcell.core.changes.strip_fixes import VerifiedFix, strip_fixes
 from firmcell.core.jobs import findings_of, plan_of
+from firmcell.core.jobs.passport import Bound, stops_of
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.part_library import PartLibrary
@@ -32,7 +35,7 @@ from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import Event, Payload, PhotoKept, StepPassed
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
-from firmcell.store.job_file import JobFile
+from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.kept_analyses import keep_analysis, kept_analysis, kept_file
 from firmcell.store.photos import attach_photo
 from firmcell.store.validation_words import first_fault
@@ -110,7 +113,9 @@ class Session(QObject):
         self.job, self.library, self.person = job, library, person
         self.undo_stack = QUndoStack(self)
         self.events: list[Event] = job.events()
+        self.counting: tuple[Event, ...] = tuple(self.events)
         self.state: BuildState = fold(self.events)
+        self._designs = SavedDesigns(job)
         self.dirty = False
         self.times = StepTimes(self)
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
@@ -206,6 +211,7 @@ class Session(QObject):
     def _show_analysis(self, analysis: Analysis) -> None:
         self.analysis = analysis
         self.steps = self.plan.steps(self.design, self.analysis)
+        self._stand()
         self._faces: dict[Face, Drawing] = {}
         self._pictures: dict[str, Drawing] = {}
         self.metal = None
@@ -297,6 +303,11 @@ class Session(QObject):
             Situation(self.design, self.analysis, self.state, self.library, self.metal, fixes)
         )
 
+    def _stand(self) -> None:
+        """What of the records counts for the design and the steps as they are now."""
+        told = standing(self.steps, self.events, self.design, self._designs)
+        self.counting, self.state = told.events, told.state
+
     def save(self) -> bool:
         """Write the design on screen as a new revision; returns whether it is on disk."""
         self._autosave.stop()
@@ -326,7 +337,7 @@ class Session(QObject):
         event = self.job.append(data, step, self.person, instrument)
         self.events.append(event)
         before = as_measured(self.design, self.state)
-        self.state = fold(self.events)
+        self._stand()
         if as_measured(self.design, self.state) != before:
             # What was measured changes the currents.
             self._settle.start()
@@ -336,17 +347,6 @@ class Session(QObject):
         self.recorded.emit()
         return event
 
-    def keep_photo(self, content: bytes, name: str, size_px: tuple[int, int], shows: PhotoShows) -> Photo:
-        """Keep a picture in the job, with a record of it, and return it as a photo of which nothing is marked
-        yet; `size_px` is its width and height as seen. Raises a refusal if it is no picture or cannot be
-        written."""
-        if self.read_only_because:
-            raise Refusal(f"This job is open for reading only: {self.read_only_because}.")
-        digest, new = attach_photo(self.job, content, name)
-        if new:
-            self.record(PhotoKept(name=name[:200], shows=shows.value, sha256=digest))
-        return Photo(name=name[:200], sha256=digest, width_px=size_px[0], height_px=size_px[1], shows=shows)
-
     @property
     def current_step(self) -> Step | None:
         """The first step that is not passed."""
@@ -354,12 +354,12 @@ class Session(QObject):
 
     def still_wanted(self, step: Step) -> tuple[str, ...]:
         """Kinds of record that `step` still wants before it may be passed."""
-        return wanted_records(step, self.events)
+        return wanted_records(step, self.counting)
 
     def obstacle(self, step: Step) -> str | None:
         """Why `step` may not be passed yet, or None."""
         now = datetime.now().astimezone()
-        return obstacle(step, self.steps, self.state, self.events, self.design, now)
+        return obstacle(step, self.steps, self.state, list(self.counting), self.design, now)
 
     # -- overview -------------------------------------------------------------------------------------
 
@@ -410,3 +410,24 @@ def guarded(call: Callable[[], object], tell: Callable[[str], None]) -> bool:
         tell(first_fault(error))
         return False
     return True
+
+
+def bound_of(session: Session) -> Bound:
+    """Return what a passport of an open job written now is bound to."""
+    head = session.events[-1].hash if session.events else ""
+    saved = session.job.latest().number if not session.dirty else None
+    return Bound(head, saved, stops_of(session.findings))
+
+
+def keep_photo(
+    session: Session, content: bytes, name: str, size_px: tuple[int, int], shows: PhotoShows
+) -> Photo:
+    """Keep a picture in the job, with a record of it, and return it as a photo of which nothing is marked
+    yet; `size_px` is its width and height as seen. Raises a refusal if it is no picture or cannot be
+    written."""
+    if session.read_only_because:
+        raise Refusal(f"This job is open for reading only: {session.read_only_because}.")
+    digest, new = attach_photo(session.job, content, name)
+    if new:
+        session.record(PhotoKept(name=name[:200], shows=shows.value, sha256=digest))
+    return Photo(name=name[:200], sha256=digest, width_px=size_px[0], height_px=size_px[1], shows=shows)

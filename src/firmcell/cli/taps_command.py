@@ -11,16 +11,18 @@ if TYPE_CHECKING:
 
 def run_taps(arguments: argparse.Namespace) -> int:
     """Print what readings of the sense plug say is wrong."""
-    from firmcell.core.records.build_state import fold
+    from firmcell.core.analysis.analyse import analyse
     from firmcell.core.tap_check.diagnosis import point_name
     from firmcell.core.tap_check.group_verdicts import Verdict
     from firmcell.core.tap_check.recorded_readings import PROVE_METER, pack_asked, proven_tests, ruling_of
     from firmcell.core.tap_check.ruling import rule_on
     from firmcell.core.tap_check.unseen import unseen_kinds
-    from firmcell.store.whole_job import open_read_only
+    from firmcell.store.part_files import load_library
+    from firmcell.store.whole_job import open_read_only, standing_of
 
     with open_read_only(arguments.job) as job:
-        design, state = job.latest().design(), fold(job.events())
+        design = job.latest().design()
+        state = standing_of(job, design, analyse(design, load_library()[0])).state
     given = _readings(arguments.readings, design.series)
     asked = pack_asked(design, state)
     ruling = rule_on(given, asked, proven_tests(state)) if given else ruling_of(design, state)

@@ -393,7 +393,8 @@ def _hoist_records(job: JobFile) -> None:
         "Every cell's direction as drawn, first time",
         "Every cell's direction as drawn, second time",
         "Marks on the bench",
-        "Cells held firm",
+        "Tape or holder between neighbouring cells",
+        "Cells held firm, fibre tape round them so that they cannot shift",
     )
     job.append(
         WeldSample(

@@ -365,3 +365,20 @@ class JobFile:
             raise Refusal(
                 f"{self.path.name} could not be written: {plain(error)} What was recorded before is safe."
             ) from None
+
+
+class SavedDesigns:
+    """The designs of a job by the number of their revision, each read once; None where one cannot be read."""
+
+    def __init__(self, job: JobFile) -> None:
+        self._job, self._read = job, dict[int, Design | None]()
+
+    def __call__(self, number: int) -> Design | None:
+        """The design of a revision."""
+        if number not in self._read:
+            found = next((r for r in self._job.revisions() if r.number == number), None)
+            try:
+                self._read[number] = found.design() if found is not None else None
+            except Refusal:
+                self._read[number] = None
+        return self._read[number]

@@ -88,6 +88,7 @@ class _Page:
         self.left, self.right = 15 * mm, self.width - 15 * mm
         self.half = (self.right - self.left - 6 * mm) / 2
         self.y = self.height - 16 * mm
+        self.left_over: list[str] = []
 
     def text(
         self, x: float, y: float, text: str, size: float, font: str = REGULAR, colour: HexColor = INK
@@ -211,7 +212,12 @@ class _Page:
     def sentences(self, x: float, y: float, width: float, title: str, sentences: tuple[str, ...]) -> float:
         y = self.subtitle(x, y, width, title)
         for sentence in sentences:
-            for line in simpleSplit(sentence, REGULAR, 7.8, width):
+            lines = simpleSplit(sentence, REGULAR, 7.8, width)
+            if y - 3.3 * mm * len(lines) < FOOT_MM * mm + 2 * mm:
+                # It goes overleaf, before the record.
+                self.left_over += simpleSplit(sentence, REGULAR, 7.8, self.right - self.left)
+                continue
+            for line in lines:
                 self.text(x, y, line, 7.8)
                 y -= 3.3 * mm
             y -= 0.5 * mm
@@ -220,16 +226,24 @@ class _Page:
     def record(self) -> None:
         """What the record says; what has no room above the footer goes on overleaf."""
         width = self.right - self.left
-        self.y = self.subtitle(self.left, self.y, width, "Record")
-        for line in simpleSplit(" ".join(self.passport.records), REGULAR, 7.8, width):
-            if self.y < FOOT_MM * mm + 4 * mm:
-                self.foot()
-                self.canvas.showPage()
-                self.y = self.height - 16 * mm
-                self.text(self.left, self.y, f"{self.passport.title}, record continued", 9.5, BOLD)
-                self.y -= 6 * mm
+        if self.y < FOOT_MM * mm + 14 * mm:
+            self._overleaf()
+        for line in self.left_over:
             self.text(self.left, self.y, line, 7.8)
             self.y -= 3.3 * mm
+        self.y = self.subtitle(self.left, self.y - 2 * mm * bool(self.left_over), width, "Record")
+        for line in simpleSplit(" ".join(self.passport.records), REGULAR, 7.8, width):
+            if self.y < FOOT_MM * mm + 4 * mm:
+                self._overleaf()
+            self.text(self.left, self.y, line, 7.8)
+            self.y -= 3.3 * mm
+
+    def _overleaf(self) -> None:
+        self.foot()
+        self.canvas.showPage()
+        self.y = self.height - 16 * mm
+        self.text(self.left, self.y, f"{self.passport.title}, continued", 9.5, BOLD)
+        self.y -= 6 * mm
 
     def foot(self) -> None:
         self.text(

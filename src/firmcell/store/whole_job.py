@@ -8,23 +8,24 @@ from pydantic import ValidationError
 
 from firmcell.core import jobs
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
+from firmcell.core.bench.standing import Standing, standing
 from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.changes.strip_fixes import verified_fixes
-from firmcell.core.jobs.passport import Passport
+from firmcell.core.jobs.passport import Bound, Passport, stops_of
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Wire
-from firmcell.core.records.build_state import BuildState, fold
-from firmcell.core.records.events import Event
+from firmcell.core.records.build_state import BuildState
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.csv_tables import analysis_csv
 from firmcell.store.exchange import job_to_json
-from firmcell.store.job_file import JobFile
+from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.part_files import load_library, model_from_table, part_named
 from firmcell.store.report import Report, report
 from firmcell.store.validation_words import first_fault
@@ -40,7 +41,7 @@ def report_of(job: JobFile) -> Report:
     library, _ = load_library()
     design = job.latest().design()
     analysis = analyse(design, library)
-    state = fold(job.events())
+    state = standing_of(job, design, analysis).state
     measured = as_measured(design, state)
     metal = solve_under_load(measured, analysis.layout, analysis.pack.run_time_s)
     fixes = tuple(c.fix for c in verified_fixes(measured, analysis, metal, library))
@@ -48,19 +49,32 @@ def report_of(job: JobFile) -> Report:
     return report(design, analysis, metal, state, library, jobs.findings_of(situation))
 
 
-def passport_of(design: Design, events: list[Event], state: BuildState, library: PartLibrary) -> Passport:
+def standing_of(job: JobFile, design: Design, analysis: Analysis) -> Standing:
+    """Return what of a job's records counts for a design."""
+    return standing(jobs.steps_of(design, analysis), job.events(), design, SavedDesigns(job))
+
+
+def passport_of(design: Design, state: BuildState, library: PartLibrary, bound: Bound) -> Passport:
     """Return the passport of a job as it stands."""
     analysis = analyse(design, library)
-    return jobs.passport_of(
-        design, analysis, state, jobs.steps_of(design, analysis), events[-1].hash if events else ""
-    )
+    return jobs.passport_of(design, analysis, state, jobs.steps_of(design, analysis), bound)
+
+
+def saved_passport(job: JobFile, design: Design, library: PartLibrary) -> tuple[BuildState, Bound]:
+    """Return what counts of a job as it is on disk, and what its passport is bound to."""
+    analysis, events = analyse(design, library), job.events()
+    state = standing_of(job, design, analysis).state
+    metal = solve_under_load(as_measured(design, state), analysis.layout, analysis.pack.run_time_s)
+    findings = jobs.findings_of(Situation(design, analysis, state, library, metal))
+    head = events[-1].hash if events else ""
+    return state, Bound(head, job.latest().number, stops_of(findings))
 
 
 def exported(job: JobFile, kind: str) -> bytes:
     """Return the job as ``json``, ``csv``, ``pdf`` or ``html``."""
     if kind == "json":
         return job_to_json(job).encode()
-    design, events = job.latest().design(), job.events()
+    design = job.latest().design()
     library, _ = load_library()
     analysis = analyse(design, library)
     if kind not in ("csv", "pdf", "html"):
@@ -70,15 +84,15 @@ def exported(job: JobFile, kind: str) -> bytes:
         return layout_bytes(design, library, kind)
     if kind == "csv":
         return analysis_csv(analysis).encode()
-    return passport_bytes(design, events, library, kind)
+    state, bound = saved_passport(job, design, library)
+    return passport_bytes(passport_of(design, state, library, bound), design, library, kind)
 
 
-def passport_bytes(design: Design, events: list[Event], library: PartLibrary, kind: str) -> bytes:
-    """Return the passport as ``pdf`` or ``html``."""
+def passport_bytes(page: Passport, design: Design, library: PartLibrary, kind: str) -> bytes:
+    """Return a passport as ``pdf`` or ``html``."""
     # Imported here: paper takes a quarter of a second to load and most starts do not need it.
     from firmcell.store.passport_files import passport_html, passport_pdf
 
-    page = passport_of(design, events, fold(events), library)
     analysis = analyse(design, library)
     pictures = list(jobs.plan_of(design).pictures(design, analysis))
     return passport_pdf(page, pictures) if kind == "pdf" else passport_html(page, pictures).encode()

@@ -7,6 +7,7 @@ import pytest
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.jobs import findings_of, passport_of, plan_of, steps_of
+from firmcell.core.jobs.passport import Bound
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model.design import Face, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy
@@ -56,6 +57,6 @@ def test_nothing_that_can_be_chosen_together_fails(library, job, cell, by):
             assert y0 < y1
         assert all(wire.length_m > 0 for wire in wire_list(analysis.wiring, metal))
         assert spice_netlist(metal, analysis.leads, part.nominal_v, 1.0, "t").rstrip().endswith(".end")
-        page = passport_of(design, analysis, EMPTY_STATE, steps, "")
+        page = passport_of(design, analysis, EMPTY_STATE, steps, Bound(""))
         assert not page.finished
         assert sum("solder joint record" in r for r in page.records) == 1

@@ -12,6 +12,7 @@ from firmcell.core.bench.step_times import LONGEST_S, estimated, family, learned
 from firmcell.core.jobs import passport_of, steps_of
 from firmcell.core.jobs.cautions import CAP_ON, NO_WAY_BACK, OTHER_COVERED, SLEEVE_ON
 from firmcell.core.jobs.lay_out import laid_out
+from firmcell.core.jobs.passport import Bound
 from firmcell.core.model.job_details import Grain
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Connector
@@ -41,7 +42,7 @@ def test_the_short_grain_keeps_every_hold_point_record_caution_and_wire(name):
     assert matter == [(s.code, k) for s in short for k in s.records if k != "checked"]
     assert {s.code for s in short} <= {s.code for s in full}
     assert [s.reads_v for s in full if s.probes] == [s.reads_v for s in short if s.probes]
-    page = passport_of(design, analyse(design, SHELF), EMPTY_STATE, short, "")
+    page = passport_of(design, analyse(design, SHELF), EMPTY_STATE, short, Bound(""))
     assert "steps passed of the short plan" in page.records[0]
 
 

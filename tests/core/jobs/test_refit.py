@@ -9,6 +9,7 @@ from firmcell.core.analysis.findings import Severity
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.changes.existing_pack import PackAsItIs
 from firmcell.core.jobs import existing_job, passport_of, plan_of, steps_of
+from firmcell.core.jobs.passport import Bound
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.job_details import JobKind, OldTabs
@@ -127,7 +128,7 @@ def test_lithium_into_a_host_that_charges_nickel_is_refused_and_the_plan_says_so
     assert step.words.startswith("Not in this host:")
     unknown = lithium.edited("host_charger.end", ChargeEnd.NOT_ENTERED)
     assert found(unknown, SHELF)["RF-3"].severity is Severity.STOP
-    page = passport_of(lithium, analyse(lithium, SHELF), EMPTY_STATE, (), "")
+    page = passport_of(lithium, analyse(lithium, SHELF), EMPTY_STATE, (), Bound(""))
     assert page.cautions[0].startswith("Never charged in its host")
 
 
@@ -173,7 +174,7 @@ def test_a_thing_as_found_is_kept_and_told_on_the_passport():
     assert event_words(event) == "a wire: thin, cut insulation, red, from strip B5 to switch, 80 mm"
     state = fold([event])
     assert state.as_found == (wire,)
-    page = passport_of(LAMP, analyse(LAMP, SHELF), state, (), "")
+    page = passport_of(LAMP, analyse(LAMP, SHELF), state, (), Bound(""))
     assert "Found: a wire: thin, cut insulation, red, from strip B5 to switch, 80 mm." in page.records
     step = next(s for s in steps_of(LAMP, analyse(LAMP, SHELF)) if s.code == "refit-open")
     plan = steps_of(LAMP, analyse(LAMP, SHELF))
@@ -195,11 +196,11 @@ def test_the_cell_is_drawn_in_its_room():
 
 def test_nickel_has_no_voltage_to_charge_to():
     """Common practice, no source: a nickel cell falls when full; “charge to 7.25 V” would never end, or end too soon."""
-    page = passport_of(LAMP, analyse(LAMP, SHELF), EMPTY_STATE, (), "")
+    page = passport_of(LAMP, analyse(LAMP, SHELF), EMPTY_STATE, (), Bound(""))
     assert "Charge to" not in dict(page.limits)
     assert "charge to" not in page.essentials
     lithium = LAMP.with_edits(("cell", part_named(SHELF, Cell, "18650 balanced 3.0 Ah")), ("series", 2))
-    assert dict(passport_of(lithium, analyse(lithium, SHELF), EMPTY_STATE, (), "").limits)[
+    assert dict(passport_of(lithium, analyse(lithium, SHELF), EMPTY_STATE, (), Bound("")).limits)[
         "Charge to"
     ].startswith("8.40 V")
 

@@ -5,6 +5,7 @@ import pytest
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity
 from firmcell.core.jobs import passport_of, plan_of, steps_of
+from firmcell.core.jobs.passport import Bound
 from firmcell.core.jobs.tray import in_host
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.records.build_state import EMPTY_STATE
@@ -96,7 +97,7 @@ def test_the_pack_may_lie_any_way_round_in_its_room():
 
 def test_a_recorded_reason_goes_with_the_host_and_a_wrong_charger_is_marked():
     over = TOY.with_edits(("tray.old_cells", 4), ("tray.over_reason", "motor is marked 12 V"))
-    page = passport_of(over, analyse(over, SHELF), EMPTY_STATE, (), "")
+    page = passport_of(over, analyse(over, SHELF), EMPTY_STATE, (), Bound(""))
     assert page.cautions[0].endswith("motor is marked 12 V")
     assert page.worth[0][0] == "Full"
     charged = TOY.edited("host_charger.end", ChargeEnd.NEVER)

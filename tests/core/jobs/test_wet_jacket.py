@@ -13,6 +13,7 @@ from firmcell.core.analysis.findings import Severity
 from firmcell.core.bench.pass_check import obstacle, waits_until
 from firmcell.core.insulation.wet_jacket import NOTCH_EASE_M, jacketed, notches_apart, rounded
 from firmcell.core.jobs import passport_of, plan_of, steps_of
+from firmcell.core.jobs.passport import Bound
 from firmcell.core.model.job_details import JacketVent, WetJacket
 from firmcell.core.model.parts import Cell
 from firmcell.core.pictures.wet_jacket import jacket_drawing, plate_outline
@@ -146,7 +147,7 @@ def test_what_must_not_be_jacketed_or_cannot_be_is_told(edits, code, severity, w
     if told.fix:
         assert code not in found(told.fix.applied(design), SHELF)
     if code == "WJ-2" and severity is Severity.ATTENTION:
-        page = passport_of(design, analyse(design, SHELF), EMPTY_STATE, (), "")
+        page = passport_of(design, analyse(design, SHELF), EMPTY_STATE, (), Bound(""))
         assert page.cautions[0].endswith("glass tank, watched")
 
 
@@ -186,7 +187,20 @@ def test_a_pack_that_took_up_water_does_not_pass():
     tight = events(
         (time, dip.code, Weighing(before_kg=0.2281, after_kg=0.2283, under_s=1800)), (time, dip.code, dry)
     )
-    assert obstacle(dip, alone, fold(tight), tight, POND) is None
+    assert "minus is not read yet" in obstacle(dip, alone, fold(tight), tight, POND)
+    both = events(
+        (time, dip.code, Weighing(before_kg=0.2281, after_kg=0.2283, under_s=1800)),
+        (time, dip.code, dry),
+        (time, dip.code, dry.model_copy(update={"between": "minus to water"})),
+    )
+    assert obstacle(dip, alone, fold(both), both, POND) is None
+    # A low reading of one pole is not hidden by a good one of the other.
+    low = events(
+        (time, dip.code, Weighing(before_kg=0.2281, after_kg=0.2283, under_s=1800)),
+        (time, dip.code, dry.model_copy(update={"ohms": 1e6})),
+        (time, dip.code, dry.model_copy(update={"between": "minus to water"})),
+    )
+    assert "too low" in obstacle(dip, alone, fold(low), low, POND)
     assert fold(tight).weighings[0].before_kg == 0.2281
 
 
@@ -208,12 +222,13 @@ def test_it_is_drawn_to_scale_and_its_plates_are_templates():
 
 
 def test_the_passport_says_how_it_is_charged_and_when_to_look():
-    page = passport_of(POND, analyse(POND, SHELF), EMPTY_STATE, (), "")
+    page = passport_of(POND, analyse(POND, SHELF), EMPTY_STATE, (), Bound(""))
     assert "vent" in page.cautions[0]
     assert "every 4 weeks" in page.cautions[1]
     assert "118.0" in dict(page.ratings)["Size"]
     opened = POND.edited("wet_jacket.vent", JacketVent.OPEN)
     assert (
-        "Never charged closed" in passport_of(opened, analyse(opened, SHELF), EMPTY_STATE, (), "").cautions[0]
+        "Never charged closed"
+        in passport_of(opened, analyse(opened, SHELF), EMPTY_STATE, (), Bound("")).cautions[0]
     )
     assert "Charge only out of the water" in steps(opened)[-1].words

@@ -3,7 +3,8 @@
 from hypothesis import given
 from hypothesis import strategies as st
 
-from firmcell.core.bench.pass_check import obstacle, wanted_records
+from firmcell.core.bench.pass_check import obstacle
+from firmcell.core.bench.record_faults import wanted_records
 from firmcell.core.jobs.new_pack import new_pack_steps
 from firmcell.core.records.build_state import StepStatus, fold
 from firmcell.core.records.events import (
@@ -129,13 +130,13 @@ def test_a_pack_without_board_has_no_step_for_one(library):
 GOOD = {
     "cell-check": CellCheck(count=40, lowest_v=3.55, highest_v=3.57, wraps_sound=True),
     "weld-sample": WeldSample(machine="m", setting="1", pulses=1, strip="s", peeled=22, held=22),
-    "weld-row": WeldRow(machine="m", setting="1", pulses=1, strip="s", welds=4, flat=True, tug=True),
+    "weld-row": WeldRow(machine="m", setting="1", pulses=1, strip="s", welds=400, flat=True, tug=True),
     "solder-joint": SolderJoint(joint="j", iron_w=80, tip_k=653, alloy="a", seconds=3, smooth=True, tug=True),
 }
 BAD = {
     "cell-check": CellCheck(count=40, lowest_v=3.3, highest_v=3.57, wraps_sound=True),
     "weld-sample": WeldSample(machine="m", setting="1", pulses=1, strip="s", peeled=22, held=21),
-    "weld-row": WeldRow(machine="m", setting="1", pulses=1, strip="s", welds=4, flat=True, tug=False),
+    "weld-row": WeldRow(machine="m", setting="1", pulses=1, strip="s", welds=400, flat=True, tug=False),
     "solder-joint": SolderJoint(
         joint="j", iron_w=80, tip_k=653, alloy="a", seconds=3, smooth=False, tug=True
     ),

@@ -61,7 +61,10 @@ def test_sound_packs_pass_with_few_readings_more(series):
 
 
 def test_an_answer_takes_less_than_a_tenth_of_a_second_at_32_groups():
-    """Process time, best of five: 100 ms is the budget."""
+    """Process time, best of five: 100 ms is the budget, on a machine that adds up two million squares in 0.17 s."""
+    began = time.process_time()
+    sum(n * n for n in range(2_000_000))
+    slower = max((time.process_time() - began) / 0.17, 1.0)
     asked = PackAsked(32, CELL, 3.78)
     best = 1.0
     for seed in range(5):
@@ -70,7 +73,7 @@ def test_an_answer_takes_less_than_a_tenth_of_a_second_at_32_groups():
         began = time.process_time()
         rule_on(readings, asked)
         best = min(best, time.process_time() - began)
-    assert best < 0.1
+    assert best < 0.1 * slower
 
 
 def test_a_pack_at_the_plateau_of_another_chemistry_is_doubtful_until_the_cells_are_looked_at():

@@ -241,9 +241,13 @@ class BenchPage(Page):
                 self.session.record(payload, step.code)
 
         self._shown = ()
+        form, mark = self._form, step.code + kind
+        if form is not None:
+            # What is recorded now is not kept as typed for the next record of this kind.
+            form.setProperty("step", "")
         done = guarded(write, self.session.refused.emit)
-        if done:
-            self._kept.pop(step.code + kind, None)
+        if not done and form is not None:
+            form.setProperty("step", mark)
         return done
 
     def pass_now(self) -> bool:

@@ -5,6 +5,7 @@ from PySide6.QtGui import QColor, QFont, QPainter, QPaintEvent
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from firmcell.app.pages.base_page import Page
+from firmcell.app.session import bound_of
 from firmcell.app.theme import sized
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.passport import Passport
@@ -96,7 +97,7 @@ class PassportPage(Page):
         if not self.isVisible():
             return
         s = self.session
-        page: Passport = passport_of(s.design, s.events, s.state, s.library)
+        page: Passport = passport_of(s.design, s.state, s.library, bound_of(s))
         self.designation.setText(page.designation)
         self.unfinished.setText(
             f"Finished: every step is passed{' and the taps are right' if page.taps else ''}."

@@ -15,6 +15,7 @@ from firmcell.app.session import guarded
 from firmcell.app.theme import sized
 from firmcell.core.bench.cell_by_cell import cell_by_cell
 from firmcell.core.bench.live_points import live_ends_words, live_words
+from firmcell.core.bench.record_faults import poles_left, records_since_rework
 from firmcell.core.model.joint_kinds import KINDS, terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
 from firmcell.core.records.events import RECORD_KINDS, Checked
@@ -198,11 +199,12 @@ class StepCard:
             given.setdefault("alloy", "tin-lead, rosin core")
             given.pop("seconds", None)
         elif kind == "cell-check":
-            given |= {"count": d.cell_count, "wraps_sound": False}
+            given |= {"count": step.counted or d.cell_count, "wraps_sound": False}
         elif kind == "polarity-reading":
             given |= {"at": step.title}
         elif kind == "insulation-reading":
-            given |= {"between": "plus to outside", "test_v": 9.0}
+            left = poles_left(step, records_since_rework(step, self.page.session.counting))
+            given |= {"between": f"{left[0] if left else 'plus'} to outside", "test_v": 9.0}
         return given | self.page._kept.pop(step.code + kind, {})
 
     def keep_typed(self) -> None:

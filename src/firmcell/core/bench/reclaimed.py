@@ -152,8 +152,9 @@ def matched(capacities: Mapping[int, float], series: int, parallel: int) -> tupl
 
     Notes
     -----
-    The largest first, each into the group that holds least and has a place left; then pairs are exchanged as
-    long as that brings the fullest and the emptiest group nearer.
+    The largest first, each into the group that holds least and has a place left, or as they are numbered;
+    then pairs are exchanged as long as that brings the fullest and the emptiest group nearer. The better of
+    both.
 
     References
     ----------
@@ -164,24 +165,31 @@ def matched(capacities: Mapping[int, float], series: int, parallel: int) -> tupl
     >>> matched({1: 2.0, 2: 1.0, 3: 2.0, 4: 1.0}, 2, 2)
     ((1, 2), (3, 4))
     """
-    groups: list[list[int]] = [[] for _ in range(series)]
 
     def held(group: list[int]) -> float:
         return sum(capacities[n] for n in group)
 
+    def apart(groups: list[list[int]]) -> float:
+        return max(map(held, groups)) - min(map(held, groups))
+
+    groups: list[list[int]] = [[] for _ in range(series)]
     for number in sorted(capacities, key=lambda n: (-capacities[n], n)):
         free = [g for g in groups if len(g) < parallel]
         min(free, key=held).append(number)
-    for _ in range(200):
-        low, high = min(groups, key=held), max(groups, key=held)
-        gap = held(high) - held(low)
-        pairs = [(capacities[a] - capacities[b], a, b) for a in high for b in low]
-        better = [(abs(gap - 2 * d), a, b) for d, a, b in pairs if 0 < d < gap]
-        if not better:
-            break
-        _, a, b = min(better)
-        high[high.index(a)], low[low.index(b)] = b, a
-    return tuple(sorted(tuple(sorted(g)) for g in groups))
+    numbers = sorted(capacities)
+    as_numbered = [numbers[k * parallel : (k + 1) * parallel] for k in range(series)]
+    for some in (groups, as_numbered):
+        for _ in range(200):
+            low, high = min(some, key=held), max(some, key=held)
+            gap = held(high) - held(low)
+            pairs = [(capacities[a] - capacities[b], a, b) for a in high for b in low]
+            better = [(abs(gap - 2 * d), a, b) for d, a, b in pairs if 0 < d < gap]
+            if not better:
+                break
+            _, a, b = min(better)
+            high[high.index(a)], low[low.index(b)] = b, a
+    best = min((groups, as_numbered), key=apart)
+    return tuple(sorted(tuple(sorted(g)) for g in best))
 
 
 def spread_of(groups: tuple[tuple[int, ...], ...], values: Mapping[int, float]) -> float:

@@ -22,7 +22,7 @@ from firmcell.core.jobs import (
     tray,
     wet_jacket,
 )
-from firmcell.core.jobs.passport import Passport, passport
+from firmcell.core.jobs.passport import Bound, Passport, passport
 from firmcell.core.jobs.plan import JobPlan
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
@@ -121,10 +121,10 @@ def as_job(design: Design, kind: JobKind, library: PartLibrary) -> Design:
 
 
 def passport_of(
-    design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], last_hash: str
+    design: Design, analysis: Analysis, state: BuildState, steps: tuple[Step, ...], bound: Bound
 ) -> Passport:
-    """Return the passport of a job; `last_hash` ties it to the record (the hash of the last event)."""
+    """Return the passport of a job; `state` is that of the records that count, see `bench.standing`."""
     plan = plan_of(design)
-    page = passport(design, analysis, state, steps, last_hash, plan.stages, plan.handed_over)
+    page = passport(design, analysis, state, steps, bound, plan.stages, plan.handed_over)
     worth = tuple((row.name, row.before, row.after, row.words) for row in plan.worth(design, analysis))
     return replace(page, worth=worth)

@@ -87,6 +87,7 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         f"From strip to strip, {plural(d.series, 'group')}. A board evens out little: groups that differ by more than {volts(GROUP_SPREAD_V)} are charged "
         "one by one first.",
         records=("cell-check",),
+        counted=d.series,
         offers=("cell-reading",),
         expected=f"all groups within {volts(GROUP_SPREAD_V)}",
         spread_v=GROUP_SPREAD_V,

@@ -17,7 +17,7 @@ from firmcell.core.jobs.wiring_steps import wiring_steps
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, GROUP_SPREAD_V, LEAST_INSULATION_OHM
-from firmcell.core.records.step import Step
+from firmcell.core.records.step import POLES, Step
 from firmcell.core.rules.table import ALL_TOPICS, Hit, RuleTable, Topic
 
 OWN = RuleTable()
@@ -95,6 +95,7 @@ def _empty_insulation() -> Step:
         "Insulation of the empty harness",
         "Between plus and minus, and each to the case, every holder empty and the board unplugged.",
         records=("insulation-reading",),
+        poles=POLES,
         expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
         hold=True,
     )
@@ -113,6 +114,7 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
         ),
         cautions=("A dented, leaking or rusty cell does not go in.",),
         records=("cell-check",),
+        counted=d.cell_count,
         offers=("cell-reading", "cell-test"),
         expected=f"about {volts(d.cell_now_v)} each, {plural(d.cell_count, 'cell')}",
         spread_v=FIRST_TOUCH_SPREAD_V if d.parallel > 1 else GROUP_SPREAD_V,

@@ -276,6 +276,8 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
         words + _how(d),
         cautions=cautions,
         records=rows + soldered,
+        joints=sum(p.joints for p in pieces),
+        hold=True,
         expected=expected,
         cools_s=SOLDERED_END_S if d.joining.joined_by is JoinedBy.SOLDER or wired else 0.0,
         face=face,

@@ -18,7 +18,7 @@ from firmcell.core.model.limits import (
     LEAST_INSULATION_OHM,
     TOUCH_LIMIT_V,
 )
-from firmcell.core.records.step import Step
+from firmcell.core.records.step import POLES, Step
 
 
 def new_pack_steps(design: Design, analysis: Analysis) -> tuple[Step, ...]:
@@ -84,6 +84,7 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
         f"Voltage of {'every' if d.cell_count > 1 else 'the'} {d.cell.name}, and look at every wrap and both ends. Note the lowest and the highest.",
         cautions=("A dented, leaking or rusty cell does not go into a pack.",),
         records=("cell-check",),
+        counted=d.cell_count,
         offers=("cell-reading", "cell-test"),
         expected=f"about {volts(d.cell_now_v)}{' each' if d.cell_count > 1 else ''}{within}",
         spread_v=FIRST_TOUCH_SPREAD_V if d.parallel > 1 else GROUP_SPREAD_V,
@@ -188,6 +189,7 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
         + ("" if asked else f" Below {TOUCH_LIMIT_V:g} V it may be left out."),
         cautions=("Never an insulation tester between the two poles of a live pack.",),
         records=("insulation-reading",) if asked else (),
+        poles=POLES if asked else (),
         offers=() if asked else ("insulation-reading",),
         expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
         hold=asked,

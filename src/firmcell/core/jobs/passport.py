@@ -1,10 +1,10 @@
 """What is handed over with the pack: ratings, taps, limits, cautions and a summary of the records."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from dataclasses import replace
 
 from firmcell.core.analysis.figures import Analysis
-from firmcell.core.analysis.findings import Stage
+from firmcell.core.analysis.findings import Finding, Severity, Stage
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import amperes, celsius, figures, kilograms, plural, volts, watt_hours
@@ -15,7 +15,7 @@ from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.pictures.way_table import routes
 from firmcell.core.records.build_state import BuildState, StepStatus
 from firmcell.core.records.step import Step
-from firmcell.core.tap_check.group_verdicts import Verdict
+from firmcell.core.tap_check.group_verdicts import Proof, Verdict
 from firmcell.core.tap_check.recorded_readings import tap_verdict
 
 Pairs = tuple[tuple[str, str], ...]
@@ -51,6 +51,32 @@ class Passport:
     finished: bool
     unfinished: str
     worth: tuple[tuple[str, str, str, str], ...] = ()
+    stops: tuple[str, ...] = ()
+
+
+@frozen
+class Bound:
+    """What a passport is bound to.
+
+    Attributes
+    ----------
+    head : hash of the last record; empty before the first.
+    revision : number of the design's saved revision; None while it is not saved.
+    stops : findings that stand as stop, in words.
+    """
+
+    head: str
+    revision: int | None = None
+    stops: tuple[str, ...] = ()
+
+
+def stops_of(findings: Iterable[Finding]) -> tuple[str, ...]:
+    """Return the findings that stand as stop, each in a line; what a record leaves open is said besides."""
+    return tuple(
+        f"{f.code}: {f.sentence}"
+        for f in findings
+        if f.severity is Severity.STOP and f.stage not in (Stage.BENCH, Stage.TESTS)
+    )
 
 
 @frozen
@@ -79,7 +105,7 @@ def passport(
     analysis: Analysis,
     state: BuildState,
     steps: tuple[Step, ...],
-    last_hash: str,
+    bound: Bound,
     stages: tuple[Stage, ...],
     keeps: Callable[[HandedOver, Design, Analysis, BuildState], HandedOver],
 ) -> Passport:
@@ -87,21 +113,15 @@ def passport(
 
     Parameters
     ----------
-    last_hash : str
-        Hash of the last event, which ties the page to the record.
+    bound : Bound
+        The record, revision and stops that it stands for.
     stages, keeps
         Stages of this kind of job, and what of the page it keeps, changes or leaves out.
     """
     proof = tap_verdict(design, state)
     tested = Stage.TESTS in stages
     open_steps = [s for s in steps if state.step(s.code).status is not StepStatus.PASSED]
-    unfinished = ""
-    if open_steps:
-        unfinished = (
-            f"{len(open_steps)} of {len(steps)} steps are not passed; the next is “{open_steps[0].title}”."
-        )
-    elif tested and proof.verdict is not Verdict.RIGHT:
-        unfinished = proof.words
+    unfinished = _unfinished(open_steps, len(steps), proof if tested else None, bound, state)
     parts = keeps(_whole(design, analysis, state), design, analysis, state)
     passed = len(steps) - len(open_steps)
     short = " of the short plan" if design.grain is Grain.SHORT else ""
@@ -119,7 +139,8 @@ def passport(
             f"{passed} of {len(steps)} steps passed{short}, {state.reworks} rework{'s' if state.reworks != 1 else ''}.",
             *parts.records,
             *((f"Taps: {proof.words} {proof.remark}".strip(),) if tested else ()),
-            f"{state.event_count} records, chain ends {last_hash[:12] or 'empty'}.",
+            *(f"STOP: {stop}" for stop in bound.stops),
+            f"{state.event_count} records on design revision {bound.revision or 'none'}; chain ends {_spaced(bound.head) or 'empty'}.",
         ),
         essentials="\n".join(
             (
@@ -127,12 +148,37 @@ def passport(
                 parts.designation,
                 f"serial {design.serial or 'none'}",
                 *parts.essentials,
-                f"record {last_hash[:16] or 'none'}",
+                f"revision {bound.revision or 'none'}",
+                f"record {bound.head or 'none'}",
             )
         ),
         finished=not unfinished,
         unfinished=unfinished,
+        stops=bound.stops,
     )
+
+
+def _spaced(head: str) -> str:
+    """A hash in groups of eight, as it is read aloud and compared."""
+    return " ".join(head[n : n + 8] for n in range(0, len(head), 8))
+
+
+def _unfinished(
+    open_steps: list[Step], steps: int, proof: Proof | None, bound: Bound, state: BuildState
+) -> str:
+    """Why a job is not finished, in a sentence; "" if it is."""
+    if open_steps:
+        first = open_steps[0]
+        reason = state.step(first.code).reopened
+        return f"{len(open_steps)} of {steps} steps are not passed; the next is “{first.title}”. {reason}".strip()
+    if proof is not None and proof.verdict is not Verdict.RIGHT:
+        return proof.words
+    if bound.stops:
+        many = len(bound.stops) > 1
+        return f"{plural(len(bound.stops), 'finding')} {'stand' if many else 'stands'} as stop{'; the first' * many}: {bound.stops[0]}"
+    if bound.revision is None and bound.head:
+        return "The design on screen is not saved yet."
+    return ""
 
 
 def _whole(design: Design, analysis: Analysis, state: BuildState) -> HandedOver:

@@ -2,7 +2,7 @@
 file."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import field
+from dataclasses import field, replace
 from enum import StrEnum
 from typing import Any
 
@@ -24,7 +24,7 @@ from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.lead import PACK_TO_PLUG, LeadWay, lead_drawing
 from firmcell.core.pictures.templates import Template, templates
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.records.step import Step
+from firmcell.core.records.step import MAKING, Step
 from firmcell.core.rules.table import ALL_TOPICS, RULES, Rule, RuleTable, Topic
 
 Pairs = tuple[tuple[str, str], ...]
@@ -195,7 +195,11 @@ class JobPlan:
 
     def steps(self, design: Design, analysis: Analysis) -> tuple[Step, ...]:
         """Return the work plan, with what each reading must show by the wiring as it stands at that step."""
-        own = self.own_steps(design, analysis)
+        # What joins metal is a hold point: nothing is laid over it before it is right.
+        own = tuple(
+            replace(step, hold=True) if MAKING & set(step.records) else step
+            for step in self.own_steps(design, analysis)
+        )
         if design.grain is Grain.SHORT:
             own = shortened(own)
         return with_readings(with_cooling(own), design, analysis.wiring)

@@ -26,7 +26,7 @@ from firmcell.core.model.limits import LEAST_INSULATION_OHM
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import FuseKind
 from firmcell.core.pictures.lead import LeadEnd, LeadWay
-from firmcell.core.records.step import Step
+from firmcell.core.records.step import POLES, Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
 
 OWN = RuleTable()
@@ -167,6 +167,7 @@ def _insulation(d: Design, a: Analysis) -> Iterator[Step]:
         "Measure the insulation before it is live",
         "Each conductor to the other and to the frame, both ends free.",
         records=("insulation-reading",),
+        poles=POLES,
         expected=f"more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
         hold=True,
     )

@@ -166,6 +166,7 @@ def _new_cells(d: Design, a: Analysis) -> Iterator[Step]:
         f"Voltage of every {d.cell.name}, every wrap and both ends looked at, a + on each sleeve. Length over everything and diameter of the largest.{origin}",
         cautions=("A dented, leaking or rusty cell does not go into a pack.",),
         records=("cell-check",),
+        counted=d.cell_count,
         offers=("cell-reading", "cell-test"),
         expected=f"about {volts(d.cell_now_v)} each, within {volts(within)}",
         spread_v=within,

@@ -27,7 +27,7 @@ from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.templates import Template
 from firmcell.core.pictures.wet_jacket import jacket_drawing, plate_templates
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.records.step import Step
+from firmcell.core.records.step import POLES, Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
 
 OWN = RuleTable()
@@ -57,6 +57,7 @@ def _before(d: Design, a: Analysis) -> Iterator[Step]:
         "What is wrong inside now stays inside. Read the pack, and its insulation to foil laid round it; look at every wire's insulation up to the pack.",
         cautions=("The leads are live: one end covered while the other is handled.", FIRE_PLAN),
         records=("polarity-reading", "insulation-reading"),
+        poles=POLES,
         expected=f"{READS}, red on plus; insulation more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
         probes=("B0", f"B{d.series}"),
         any_charge=True,
@@ -205,6 +206,7 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         "weigh again.",
         cautions=("Bubbles that rise, or one gram more: out at once, and open it.",),
         records=("weighing", "insulation-reading"),
+        poles=POLES,
         expected=f"no heavier, insulation to the water more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
         refs=("pack",),
         hold=True,

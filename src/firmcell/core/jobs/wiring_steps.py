@@ -307,7 +307,7 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
         refs=(f"lead:{pole}", *(f"strip:{p.id}" for p in a.strips if p.node == node and p.lead_share)),
         wires=ids([e for e in made if e not in begun]),
         begins=ids(begun),
-        hold=pole == "plus",
+        hold=True,
     )
 
 

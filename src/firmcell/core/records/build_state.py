@@ -43,7 +43,8 @@ class StepStatus(StrEnum):
 
 @frozen
 class StepState:
-    """One step's status, how often it was reworked, and the numbers of its records that count."""
+    """One step's status, how often it was reworked, the numbers of its records that count, and why it is open
+    again once it was passed."""
 
     status: StepStatus = StepStatus.OPEN
     rework: int = 0
@@ -51,6 +52,7 @@ class StepState:
     person: str = ""
     time: str = ""
     note: str = ""
+    reopened: str = ""
 
 
 @frozen

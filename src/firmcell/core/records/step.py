@@ -5,6 +5,11 @@ from firmcell.core.model.design import Face
 from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V
 from firmcell.core.records.build_state import BuildState, StepStatus
 
+MAKING = frozenset(("weld-row", "solder-joint", "screw-joint", "crimp-joint"))
+"""Kinds of record that say that metal was joined; a step with one is a hold point."""
+POLES = ("plus", "minus")
+"""Both poles, as insulation readings name them."""
+
 
 @frozen
 class Step:
@@ -36,6 +41,9 @@ class Step:
     waits_for : what that clock waits for, in words, where it is not the step itself.
     cools_s : how long what it heats takes to be hand-warm again; the next step waits for that, s.
     wires : ids of the wires it makes; each wire of the wiring is made by exactly one step.
+    joints : joints that it plans, all layers; fewer are not right. 0 where none are counted.
+    counted : cells or groups that are measured in it; 0 where none are counted.
+    poles : words of which each must stand in some insulation reading of it, such as plus and minus.
     begins : ids of wires that it joins at the pack only; the other end stays covered until a later step.
     """
 
@@ -63,6 +71,9 @@ class Step:
     cools_s: float = 0.0
     wires: tuple[str, ...] = ()
     begins: tuple[str, ...] = ()
+    joints: int = 0
+    counted: int = 0
+    poles: tuple[str, ...] = ()
 
 
 def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:

@@ -72,6 +72,20 @@ def step_not_right(s: Situation) -> Iterator[Hit]:
 
 
 @rule(
+    "BE-4",
+    Stage.BENCH,
+    Severity.STOP,
+    source="what a proof rests on came after it, was taken back, or was designed anew",
+    reason="A proof counts only for what it was taken of.",
+)
+def step_open_again(s: Situation) -> Iterator[Hit]:
+    """A step that was passed and is open again."""
+    for code, state in s.state.steps.items():
+        if state.reopened:
+            yield Hit(f"Step {code} is open again. {state.reopened}", (f"step:{code}",))
+
+
+@rule(
     "BE-2",
     Stage.BENCH,
     Severity.ATTENTION,

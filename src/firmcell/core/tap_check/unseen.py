@@ -14,8 +14,19 @@ class Unseen:
 
 
 def unseen_kinds(series: int, parallel: int, led_out: bool) -> tuple[Unseen, ...]:
-    """Return what readings of a pack of `series` groups of `parallel` cells cannot show; `led_out` is whether it has sense
-    leads."""
+    """Return what readings of a pack cannot show.
+
+    Parameters
+    ----------
+    series, parallel : int
+        Groups, and cells of each.
+    led_out : bool
+        Whether it has sense leads.
+
+    Returns
+    -------
+    kinds : tuple of Unseen
+    """
     last = f"B{series}"
     kinds = [
         Unseen(

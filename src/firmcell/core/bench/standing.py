@@ -1,0 +1,243 @@
+"""What of the records counts: proofs age when what they rest on is done again, taken back or changed.
+
+A proof counts only if it was taken after everything that it proves. So a reading before a weld, a reading
+before a joint was remade, and one of a design that has changed since are passed over, and their step is open
+again, with the reason.
+"""
+
+from collections.abc import Callable, Sequence
+from dataclasses import replace
+from typing import Any
+
+from firmcell.core.base.frozen import frozen
+from firmcell.core.bench.record_faults import record_fault
+from firmcell.core.model.design import Design
+from firmcell.core.records.build_state import (
+    RENAMED_STEPS,
+    BuildState,
+    StepState,
+    StepStatus,
+    fold,
+    standing_events,
+)
+from firmcell.core.records.events import Correction, Event, NotRight, PolarityReading, Remark, StepPassed
+from firmcell.core.records.step import MAKING, Step
+
+METER = frozenset(
+    ("tap-reading", "point-reading", "loaded-reading", "polarity-reading", "insulation-reading", "cell-check")
+)
+"""Kinds of record that rest on the meter."""
+METER_CHECK = "meter-check"
+AFTER_MAKING = frozenset(("Prove", "Close", "Seal", "Cover"))
+"""Phases in which what was made is proven or covered."""
+SAID_ONLY = {
+    "joining": ("judged_by", "joint_ohm", "welder"),
+    "arrangement": ("spare_m",),
+    "leads": ("drop_limit_v", "limit_k"),
+}
+"""Fields of the design that change no metal."""
+
+
+@frozen
+class Standing:
+    """The records that count, and the state that they make.
+
+    Attributes
+    ----------
+    events : those that count, oldest first; what is taken back is still among them, with what takes it back.
+    state : the build; a step whose proof counts no longer is open again.
+    reasons : why a step that was passed is open again, by its code.
+    """
+
+    events: tuple[Event, ...]
+    state: BuildState
+    reasons: dict[str, str]
+
+
+def standing(
+    steps: Sequence[Step],
+    events: Sequence[Event],
+    design: Design,
+    revision: Callable[[int], Design | None],
+) -> Standing:
+    """Return what of the records of a job counts.
+
+    Parameters
+    ----------
+    steps : sequence of Step
+        The work plan of `design`, in order.
+    events : sequence of Event
+        All records, oldest first.
+    design : Design
+        As it is now.
+    revision : callable
+        Returns the design of a revision by its number, or None where it is not known; what was recorded
+        against that is then taken as recorded against `design`.
+    """
+    stale = _Stale(steps, events, design, revision)
+    counting = [e for e in events if e.seq not in stale.reasons]
+    state = fold(counting)
+    reasons: dict[str, str] = {}
+    changed: dict[str, StepState] = {}
+    for step in steps:
+        own = stale.of_step(step.code)
+        now = state.step(step.code)
+        reason = own or (
+            record_fault(step, counting, state, design, passed=True)
+            if now.status is StepStatus.PASSED
+            else None
+        )
+        if reason and (own or now.status is StepStatus.PASSED):
+            if now.status is not StepStatus.NOT_RIGHT:
+                changed[step.code] = replace(now, status=StepStatus.BEGUN, reopened=reason)
+            reasons[step.code] = reason
+    if changed:
+        state = replace(state, steps={**state.steps, **changed})
+    return Standing(tuple(counting), replace(state, event_count=len(events)), reasons)
+
+
+class _Stale:
+    """Numbers of the records that count no longer, each with the reason."""
+
+    def __init__(
+        self,
+        steps: Sequence[Step],
+        events: Sequence[Event],
+        design: Design,
+        revision: Callable[[int], Design | None],
+    ) -> None:
+        self.steps, self.events = steps, events
+        self.by_code = {s.code: s for s in steps}
+        self.reasons: dict[int, str] = {}
+        self._step_of: dict[int, str] = {}
+        kept, self.taken = standing_events(events)
+        self.kept = [e for e in kept if not isinstance(e.data, Correction | Remark)]
+        self._of_other_designs(design, revision)
+        self._before_what_they_prove()
+        self._by_a_wrong_meter()
+
+    def of_step(self, code: str) -> str | None:
+        """Why a step is open again: the last of its records that count no longer, if none came after it."""
+        own = [seq for seq, step in self._step_of.items() if step == code]
+        if not own:
+            return None
+        last = max(own)
+        after = (e for e in self.kept if e.seq > last and _code(e) == code and e.seq not in self.reasons)
+        if any(isinstance(e.data, StepPassed) for e in after):
+            return None
+        return self.reasons[last]
+
+    def _drop(self, event: Event, reason: str) -> None:
+        self.reasons.setdefault(event.seq, reason)
+        self._step_of[event.seq] = _code(event)
+
+    def _of_other_designs(self, design: Design, revision: Callable[[int], Design | None]) -> None:
+        differ: dict[tuple[int, str], str] = {}
+        designs: dict[int, Design | None] = {}
+        for event in self.kept:
+            step = self.by_code.get(_code(event))
+            if step is None or isinstance(event.data, NotRight):
+                continue
+            key = event.revision, step.code
+            if key not in differ:
+                if event.revision not in designs:
+                    designs[event.revision] = revision(event.revision)
+                before = designs[event.revision]
+                differ[key] = _changed(step, before, design) if before is not None else ""
+            if differ[key]:
+                self._drop(
+                    event, f"The design has changed since: {differ[key]}. Do it again, or undo the change."
+                )
+
+    def _before_what_they_prove(self) -> None:
+        """Walk back over the plan: after each making step's last touch, no earlier record proves it."""
+        touched: dict[str, tuple[int, str]] = {}
+        for event in self.events:
+            if isinstance(event.data, Correction) and event.seq not in self.taken:
+                other = self.events[event.data.seq - 1] if event.data.seq <= len(self.events) else None
+                step = self.by_code.get(_code(other)) if other is not None else None
+                if step is not None and other is not None and _makes(step, other):
+                    touched[step.code] = event.seq, f"a record of “{step.title}” was taken back"
+            step = self.by_code.get(_code(event))
+            if step is not None and event.seq not in self.taken and _makes(step, event):
+                words = "was found not right" if isinstance(event.data, NotRight) else "was done"
+                touched[step.code] = event.seq, f"“{step.title}” {words}"
+        latest: tuple[int, str] = (0, "")
+        bounds: dict[str, tuple[int, str]] = {}
+        for step in self.steps:
+            bounds[step.code] = latest
+            if step.code in touched:
+                latest = max(latest, touched[step.code])
+        for event in self.kept:
+            step = self.by_code.get(_code(event))
+            if step is None or isinstance(event.data, NotRight) or not _proves(step):
+                continue
+            seq, words = bounds[step.code]
+            if event.seq < seq:
+                self._drop(event, f"After it {words} (record {seq}): it proves nothing of that. Do it again.")
+
+    def _by_a_wrong_meter(self) -> None:
+        wrong = 0
+        for event in self.kept:
+            bad = isinstance(event.data, NotRight) or (
+                isinstance(event.data, PolarityReading) and event.data.volts <= 0
+            )
+            if _code(event) == METER_CHECK and bad:
+                wrong = event.seq
+        for event in self.kept:
+            step = self.by_code.get(_code(event))
+            read = event.data.kind in METER or (step is not None and bool(METER & set(step.records)))
+            if event.seq < wrong and read and _code(event) != METER_CHECK:
+                self._drop(event, f"The meter was found wrong after it (record {wrong}). Read it again.")
+
+
+def _code(event: Event | None) -> str:
+    return RENAMED_STEPS.get(event.step, event.step) if event is not None else ""
+
+
+def _makes(step: Step, event: Event) -> bool:
+    """Whether a record says that metal was joined in its step, or that it was not joined right."""
+    making = MAKING & set(step.records)
+    if not (making or step.wires or step.begins):
+        return False
+    if isinstance(event.data, NotRight):
+        return True
+    return event.data.kind in (making or set(step.records))
+
+
+def _proves(step: Step) -> bool:
+    """Whether a step proves or covers what was made before it."""
+    if step.code == METER_CHECK:
+        return False
+    return step.phase in AFTER_MAKING or bool((METER - {"cell-check"}) & set(step.records))
+
+
+def _changed(step: Step, before: Design, now: Design) -> str:
+    """What of the design that a step rests on has changed, in words; "" if nothing has."""
+    if before == now:
+        return ""
+    parts = ["cell", "series", "parallel", "kind", "details"]
+    strips = any(r.startswith("strip:") for r in step.refs) or bool(MAKING & set(step.records))
+    wires = bool(step.wires or step.begins) or any(
+        r.startswith(("lead:", "tap:", "board", "connector")) for r in step.refs
+    )
+    if strips or wires or _proves(step):
+        parts += ["arrangement", "joining"]
+    if wires or _proves(step):
+        parts += ["leads", "bms"]
+    if step.phase in ("Insulate", "Close"):
+        parts.append("insulation")
+    found = [name for name in parts if _matter(before, name) != _matter(now, name)]
+    words = {
+        "bms": "board and taps",
+        "joining": "strips and joints",
+        "arrangement": "layout",
+        "details": "the job",
+    }
+    return ", ".join(words.get(name, name) for name in found)
+
+
+def _matter(design: Design, name: str) -> Any:
+    value = getattr(design, name)
+    left = SAID_ONLY.get(name)
+    return value.model_copy(update=dict.fromkeys(left)) if left else value
