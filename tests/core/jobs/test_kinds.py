@@ -319,6 +319,7 @@ def test_the_strap_meets_the_positive_last_and_the_board_is_woken_before_the_sle
     assert codes == [
         "cell-bms-cell-check",
         "cell-bms-ring",
+        "weld-sample",
         "cell-bms-minus",
         "cell-bms-strap",
         "cell-bms-wake",

@@ -145,8 +145,10 @@ def _samples(step: Step, own: list[Event], events: list[Event]) -> str | None:
         some = [s for s in peeled if _setting(s) == last]
         if any(s.held < s.peeled for s in some):
             return "With this setting a sample did not hold before: change it, or say so as not right and begin again."
-        need, have = zero_failure_sample(SAMPLE_SHARE, SAMPLE_SHARE), sum(s.peeled for s in some)
-        return f"{have} samples peeled; {need} without a failure prove 90 %." if have < need else None
+        plenty = zero_failure_sample(SAMPLE_SHARE, SAMPLE_SHARE)
+        need, have = step.counted or plenty, sum(s.peeled for s in some)
+        proves = " prove 90 %" if need == plenty else " are asked for"
+        return f"{have} samples peeled; {need} without a failure{proves}." if have < need else None
     standing, _ = standing_events(events)
     if not rows or step.joints == 0 or not any(isinstance(e.data, WeldSample) for e in standing):
         return None

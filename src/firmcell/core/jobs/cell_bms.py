@@ -67,15 +67,34 @@ def _before(d: Design, made: CellWithBoard) -> tuple[Step, ...]:
     )
 
 
+FEW_SAMPLES = 5
+"""Samples peeled before the few welds of one cell; common practice, no source."""
+
+
 def _welded(d: Design) -> tuple[Step, ...]:
     job = d.cell_bms
     name = d.bms.board.name if d.bms.board else "the board"
     return (
         Step(
+            "weld-sample",
+            "Weld",
+            "Peel sample welds",
+            f"Weld strip like the board's tab and the strap ({job.strap_thickness_m * 1e3:.2f} mm) on scrap or a dead cell, with the setting that you will "
+            f"use, and peel. A good weld leaves a nugget and tears a hole in the strip. {FEW_SAMPLES} of {FEW_SAMPLES} must hold.",
+            cautions=(
+                "The two electrodes must never touch each other.",
+                "Glasses on: sparks, and sharp strip when peeling.",
+            ),
+            records=("weld-sample",),
+            counted=FEW_SAMPLES,
+            expected="every peeled weld leaves a nugget or a torn hole",
+            hold=True,
+        ),
+        Step(
             "cell-bms-minus",
             "Weld",
             "B− tab to the cell's negative, first",
-            f"Weld the B− tab of {name} to the middle of the can's bottom. Sample on scrap first. The board's B+ stays free and covered.",
+            f"Weld the B− tab of {name} to the middle of the can's bottom. The board's B+ stays free and covered.",
             cautions=("Never solder on the cell. Electrodes must not touch each other.",),
             records=("weld-row",),
             expected="tug holds, tab flat",

@@ -71,12 +71,8 @@ class Bound:
 
 
 def stops_of(findings: Iterable[Finding]) -> tuple[str, ...]:
-    """Return the findings that stand as stop, each in a line; what a record leaves open is said besides."""
-    return tuple(
-        f"{f.code}: {f.sentence}"
-        for f in findings
-        if f.severity is Severity.STOP and f.stage not in (Stage.BENCH, Stage.TESTS)
-    )
+    """Return the findings that stand as stop, each in a line."""
+    return tuple(f"{f.code}: {f.sentence}" for f in findings if f.severity is Severity.STOP)
 
 
 @frozen
