@@ -6,9 +6,10 @@ from PySide6.QtWidgets import (
     QInputDialog,
 )
 
-from firmcell.app.session import SIMULATED
+from firmcell.app.session import SIMULATED, guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
+from firmcell.core.records.events import Incident, Resolution
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -81,6 +82,32 @@ class BenchCommands:
             self.window.settings,
             self.window,
         )
+
+    def incident(self) -> None:
+        """Ask what happened and record it; everything stops until it is resolved."""
+        session = self.window.session
+        if session is None:
+            return
+        words, given = QInputDialog.getText(
+            self.window, "Incident", "What happened (smoke, heat, a short, a cut cell …)?"
+        )
+        if given and words.strip():
+            step = session.current_step.code if session.current_step else ""
+            guarded(lambda: session.record(Incident(words=words.strip()), step), session.refused.emit)
+
+    def resolve(self) -> None:
+        """Ask what was found and done about the first incident that is open."""
+        session = self.window.session
+        if session is None or not session.state.incidents:
+            self.window.tell("No incident is open.")
+            return
+        first = session.state.incidents[0]
+        words, given = QInputDialog.getText(
+            self.window, "Resolve the incident", f"“{first.words}”. What was found, and what was done?"
+        )
+        if given and words.strip():
+            data = Resolution(seq=first.seq, words=words.strip())
+            guarded(lambda: session.record(data, first.step), session.refused.emit)
 
     def ask_person(self) -> None:
         """Ask who is at the bench; every record carries the name."""

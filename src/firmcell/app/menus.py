@@ -111,6 +111,8 @@ class Menus:
         )
         self.action(bench, "&Passed", "Ctrl+Space", self.window.at_bench.pass_step)
         self.action(bench, "&Not right…", "Ctrl+R", self.window.at_bench.not_right)
+        self.action(bench, "&Incident: smoke, heat, a short…", "Ctrl+Alt+I", self.window.at_bench.incident)
+        self.action(bench, "R&esolve the incident…", "Ctrl+Alt+R", self.window.at_bench.resolve)
         self.action(bench, "&Who is at the bench…", "", self.window.at_bench.ask_person)
         self.action(bench, "&Meter…", "", self.window.at_bench.ask_meter)
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)

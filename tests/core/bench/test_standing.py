@@ -2,21 +2,27 @@
 
 import pytest
 
+from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.record_faults import record_fault
 from firmcell.core.bench.standing import standing
-from firmcell.core.jobs import passport_of, steps_of
+from firmcell.core.jobs import findings_of, passport_of, steps_of
 from firmcell.core.jobs.passport import Bound
+from firmcell.core.model.part_library import EMPTY_LIBRARY
 from firmcell.core.records.build_state import StepStatus
+from firmcell.core.records.event_words import initials, others_named
 from firmcell.core.records.events import (
     CellCheck,
     Checked,
     Correction,
     CrimpJoint,
+    Incident,
     InsulationReading,
     NotRight,
     PointReading,
     PolarityReading,
+    Remark,
+    Resolution,
     ScrewJoint,
     SolderJoint,
     StepPassed,
@@ -24,6 +30,7 @@ from firmcell.core.records.events import (
     WeldRow,
     WeldSample,
 )
+from firmcell.core.records.incidents import tells_of_one
 from firmcell.core.records.step import Step
 from tests.core.records.test_records import chain
 
@@ -249,3 +256,61 @@ def test_rows_of_welds_and_leads_are_hold_points(hoist, hoist_analysis):
     rows = [s for s in steps if {"weld-row", "solder-joint", "screw-joint"} & set(s.records)]
     assert len(rows) > 10
     assert all(s.hold for s in rows)
+
+
+# -- incidents, taking back ----------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize(
+    "record",
+    [
+        Incident(words="it got hot"),
+        Remark(text="A puff of smoke at cell 12"),
+        NotRight(reason="Cell is swollen"),
+    ],
+)
+def test_an_incident_ends_everything_until_it_is_resolved(hoist, hoist_analysis, pairs, record):
+    now, events = told(hoist, hoist_analysis, [*pairs, ("check-cells", record)])
+    assert now.state.incidents[0].seq == len(events)
+    steps = steps_of(hoist, hoist_analysis)
+    assert "incident" in obstacle(steps[0], steps, now.state, list(now.events), hoist)
+    assert any(
+        f.code == "BE-5" and f.severity is Severity.STOP
+        for f in findings_in(hoist, hoist_analysis, now.state)
+    )
+    resolved, _ = told(
+        hoist,
+        hoist_analysis,
+        [
+            *pairs,
+            ("check-cells", record),
+            ("", Resolution(seq=len(events), words="cell 12 taken out, ring replaced")),
+        ],
+    )
+    assert resolved.state.incidents == ()
+
+
+def findings_in(design, analysis, state):
+    return findings_of(Situation(design, analysis, state, EMPTY_LIBRARY))
+
+
+@pytest.mark.parametrize(
+    ("words", "tells"),
+    [
+        ("no smoke, all cool", False), ("Smoke!", True), ("burnt smell", True), ("without any hissing", False), ("ring set", False),
+        ("vented at the plus", True), ("No burnt place, but it smoulders", True), ("ventilated room", False), ("it SMOKED", True),
+    ],
+)  # fmt: skip
+def test_words_that_tell_of_smoke_or_fire_are_an_incident_unless_they_deny_it(words, tells):
+    assert tells_of_one(words) is tells
+
+
+def test_initials_and_who_else_is_named():
+    events = [
+        e.model_copy(update={"person": name})
+        for e, name in zip(
+            chain(*[("s", Remark(text="x"))] * 3), ("Wren Ashby", "", "Rowan Mill"), strict=True
+        )
+    ]
+    assert others_named(events, "Wren Ashby") == ("Rowan Mill",)
+    assert (initials("Rowan Mill"), initials("wren")) == ("RM", "W")

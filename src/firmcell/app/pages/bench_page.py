@@ -27,7 +27,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import about, volts
 from firmcell.core.jobs.lay_out import LaidOut, laid_out
 from firmcell.core.records.build_state import StepStatus, standing_events
-from firmcell.core.records.event_words import event_words
+from firmcell.core.records.event_words import event_words, initials, others_named
 from firmcell.core.records.events import (
     RECORD_KINDS,
     Checked,
@@ -298,8 +298,26 @@ class BenchPage(Page):
             self, "Take back", f"Why is record {ref} taken back?", QLineEdit.EchoMode.Normal
         )
         if given and reason.strip():
-            data = Correction(seq=int(ref), reason=reason.strip())
-            guarded(lambda: self.session.record(data), self.session.refused.emit)
+            self.agree_and_take_back(int(ref), reason.strip())
+
+    def agree_and_take_back(self, seq: int, reason: str) -> None:
+        """Take a record back; where two people are named in the log, the other one agrees with initials."""
+        others = others_named(self.session.events, self.session.person)
+        if others:
+            typed, given = QInputDialog.getText(
+                self,
+                "Take back",
+                f"Initials of {' or '.join(others)}, who agrees:",
+                QLineEdit.EchoMode.Normal,
+            )
+            if not given or typed.strip().upper() not in {initials(name) for name in others}:
+                self.session.refused.emit(
+                    f"Record {seq} stands: {' or '.join(others)} did not agree with initials."
+                )
+                return
+            reason = f"{reason} (agreed: {typed.strip().upper()})"
+        data = Correction(seq=seq, reason=reason)
+        guarded(lambda: self.session.record(data), self.session.refused.emit)
 
     def set_large(self, large: bool) -> None:
         """Large type for the bench."""

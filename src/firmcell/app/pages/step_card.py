@@ -75,6 +75,8 @@ class StepCard:
             self.line(
                 f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0
             ).setObjectName("fault")
+        if state and state.reopened:
+            self.line(f"Open again. {state.reopened}", 1.0).setObjectName("fault")
         if not s.read_only_because:
             self.add_record(step, wanted)
         self.add_buttons(step)

@@ -53,6 +53,9 @@ def _left(time: timedelta) -> str:
 def _without_clock(
     step: Step, steps: tuple[Step, ...], state: BuildState, events: list[Event], design: Design
 ) -> str | None:
+    if state.incidents:
+        first = state.incidents[0]
+        return f"Record {first.seq} tells of an incident, “{first.words}”: say what was found and done (menu Bench) before work goes on."
     held = held_by(steps, state, step.code)
     if held:
         return f"“{held.title}” comes first: it is a hold point."

@@ -3,6 +3,7 @@
 from collections.abc import Iterable
 from dataclasses import field
 from enum import StrEnum
+from typing import Any
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.records.events import (
@@ -30,6 +31,7 @@ from firmcell.core.records.events import (
     WeldRow,
     WeldSample,
 )
+from firmcell.core.records.incidents import OpenIncident, open_incidents
 
 
 class StepStatus(StrEnum):
@@ -69,6 +71,7 @@ class BuildState:
     point_volts : latest reading between two points, by the names of black and red, V.
     lamp_volts, loaded_volts : the same with a lamp across the points, and with the pack under load, V.
     taken_back : numbers of events that a correction names.
+    incidents : those that nobody has resolved.
     """
 
     steps: dict[str, StepState] = field(default_factory=dict)
@@ -94,6 +97,7 @@ class BuildState:
     weighings: tuple[Weighing, ...] = ()
     taken_back: frozenset[int] = frozenset()
     event_count: int = 0
+    incidents: tuple[OpenIncident, ...] = ()
 
     def step(self, code: str) -> StepState:
         """The state of a step; open if nothing is recorded."""
@@ -151,11 +155,9 @@ def fold(events: Iterable[Event]) -> BuildState:
     tests: dict[int, CellTest] = {}
     joints: list[float] = []
     read: dict[Across | None, dict[tuple[str, str], float]] = {a: {} for a in (None, *Across)}
-    kept: dict[type, list[object]] = {kind: [] for kind in KEPT}
-    for event in standing:
+    kept: dict[type, list[Any]] = {kind: [] for kind in KEPT}
+    for event in (e for e in standing if not isinstance(e.data, Correction)):
         data = event.data
-        if isinstance(data, Correction):
-            continue
         if isinstance(data, TapReading):
             taps[data.tap] = data.volts
         if isinstance(data, CellTest):
@@ -185,20 +187,21 @@ def fold(events: Iterable[Event]) -> BuildState:
         point_volts=read[None],
         lamp_volts=read[Across.LAMP],
         loaded_volts=read[Across.PACK_LOADED],
-        insulation=tuple(kept[InsulationReading]),  # type: ignore[arg-type]
-        cell_checks=tuple(kept[CellCheck]),  # type: ignore[arg-type]
-        weld_samples=tuple(kept[WeldSample]),  # type: ignore[arg-type]
-        weld_rows=tuple(kept[WeldRow]),  # type: ignore[arg-type]
-        solder_joints=tuple(kept[SolderJoint]),  # type: ignore[arg-type]
-        screw_joints=tuple(kept[ScrewJoint]),  # type: ignore[arg-type]
-        checks=tuple(kept[Checked]),  # type: ignore[arg-type]
-        polarity=tuple(kept[PolarityReading]),  # type: ignore[arg-type]
-        crimps=tuple(kept[CrimpJoint]),  # type: ignore[arg-type]
-        as_found=tuple(kept[AsFound]),  # type: ignore[arg-type]
-        photos=tuple(kept[PhotoKept]),  # type: ignore[arg-type]
-        weighings=tuple(kept[Weighing]),  # type: ignore[arg-type]
+        insulation=tuple(kept[InsulationReading]),
+        cell_checks=tuple(kept[CellCheck]),
+        weld_samples=tuple(kept[WeldSample]),
+        weld_rows=tuple(kept[WeldRow]),
+        solder_joints=tuple(kept[SolderJoint]),
+        screw_joints=tuple(kept[ScrewJoint]),
+        checks=tuple(kept[Checked]),
+        polarity=tuple(kept[PolarityReading]),
+        crimps=tuple(kept[CrimpJoint]),
+        as_found=tuple(kept[AsFound]),
+        photos=tuple(kept[PhotoKept]),
+        weighings=tuple(kept[Weighing]),
         taken_back=taken,
         event_count=len(everything),
+        incidents=open_incidents(standing),
     )
 
 

@@ -1,5 +1,7 @@
 """One line of words for each record, for lists and logs."""
 
+from collections.abc import Iterable
+
 from firmcell.core.records.events import (
     AsFound,
     CellCheck,
@@ -9,12 +11,14 @@ from firmcell.core.records.events import (
     Correction,
     CrimpJoint,
     Event,
+    Incident,
     InsulationReading,
     JointReading,
     NotRight,
     PhotoKept,
     PointReading,
     PolarityReading,
+    Resolution,
     ScrewJoint,
     SolderJoint,
     StepPassed,
@@ -80,6 +84,10 @@ def event_words(event: Event) -> str:
             return f"{before * 1e3:.1f} g before the dip, {after * 1e3:.1f} g after {under / 60:.0f} min in water"
         case InsulationReading(between=between, ohms=ohms, test_v=test):
             return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
+        case Incident(words=words):
+            return f"INCIDENT: {words}"
+        case Resolution(seq=seq, words=words):
+            return f"incident of record {seq} resolved: {words}"
         case Correction(seq=seq, reason=reason):
             return f"takes back record {seq}: {reason}"
         case remark:
@@ -108,3 +116,13 @@ def tested_words(test: CellTest) -> str:
         test.origin,
     ]
     return f"cell {test.cell} tested: {', '.join(k for k in known if k) or 'nothing entered'}"
+
+
+def initials(name: str) -> str:
+    """Return the initials of a name, such as WA."""
+    return "".join(part[0] for part in name.split()).upper()
+
+
+def others_named(events: Iterable[Event], person: str) -> tuple[str, ...]:
+    """Return who besides `person` is named in the log, in order of first record."""
+    return tuple(dict.fromkeys(e.person for e in events if e.person and e.person != person))

@@ -251,6 +251,21 @@ class Remark(Frozen):
     text: Words = Field(title="Remark", min_length=1)
 
 
+class Incident(Frozen):
+    """Something that must never be passed over: smoke, heat, a short, a cut cell."""
+
+    kind: Literal["incident"] = "incident"
+    words: Words = Field(title="What happened", min_length=1)
+
+
+class Resolution(Frozen):
+    """What was done about an incident, so that work may go on."""
+
+    kind: Literal["resolution"] = "resolution"
+    seq: Count = Field(title="Of record number", ge=1)
+    words: Words = Field(title="What was found and done", min_length=1)
+
+
 class Correction(Frozen):
     """Takes an earlier event back; that event stays in the log and no longer counts."""
 
@@ -281,6 +296,8 @@ Payload = Annotated[
     | PhotoKept
     | Weighing
     | Remark
+    | Incident
+    | Resolution
     | Correction,
     Field(discriminator="kind"),
 ]
@@ -309,6 +326,8 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         PhotoKept,
         Weighing,
         Remark,
+        Incident,
+        Resolution,
         Correction,
     )
 }

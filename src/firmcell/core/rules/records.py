@@ -72,6 +72,22 @@ def step_not_right(s: Situation) -> Iterator[Hit]:
 
 
 @rule(
+    "BE-5",
+    Stage.BENCH,
+    Severity.STOP,
+    source=COMMON_PRACTICE,
+    reason="What smoked once is damaged until it is known why, and may go on by itself hours later.",
+)
+def incident_open(s: Situation) -> Iterator[Hit]:
+    """An incident that nobody has resolved."""
+    for incident in s.state.incidents:
+        yield Hit(
+            f"Record {incident.seq}, “{incident.words}”: an incident, and nothing is recorded of what was found and done.",
+            (f"step:{incident.step}",) if incident.step else (),
+        )
+
+
+@rule(
     "BE-4",
     Stage.BENCH,
     Severity.STOP,

@@ -1,0 +1,61 @@
+"""Incidents: what must never be passed over in silence, and how each was resolved."""
+
+import re
+from collections.abc import Iterable
+
+from firmcell.core.base.frozen import frozen
+from firmcell.core.records.events import Event, Incident, NotRight, Remark, Resolution, StepPassed
+
+_MEANT = re.compile(
+    r"\b(smok\w*|smoul?der\w*|fire|flames?|burn(t|ed|ing)|hiss\w*|swell\w*|swollen|vent(ed|ing)|explo\w*|short[- ]circuit\w*)\b",
+    re.IGNORECASE,
+)
+"""Words in a remark, a reason or a note that tell of an incident whatever it is recorded as."""
+_DENIED = re.compile(r"\b(no|not|without|never)\s+(\w+\s+)?$", re.IGNORECASE)
+
+
+@frozen
+class OpenIncident:
+    """An incident that nobody has resolved: the number of its record, its step, and what happened."""
+
+    seq: int
+    step: str
+    words: str
+
+
+def open_incidents(standing: Iterable[Event]) -> tuple[OpenIncident, ...]:
+    """Return the incidents among the records that stand, oldest first, without those that were resolved.
+
+    Parameters
+    ----------
+    standing : iterable of Event
+        Without those that are taken back.
+
+    Returns
+    -------
+    incidents : tuple of OpenIncident
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> tells_of_one("a puff of smoke at cell 12"), tells_of_one("no smoke, all cool")
+    (True, False)
+    """
+    found: dict[int, OpenIncident] = {}
+    for event in standing:
+        match event.data:
+            case Resolution(seq=seq):
+                found.pop(seq, None)
+            case Incident(words=words):
+                found[event.seq] = OpenIncident(event.seq, event.step, words)
+            case NotRight(reason=words) | Remark(text=words) | StepPassed(note=words) if tells_of_one(words):
+                found[event.seq] = OpenIncident(event.seq, event.step, words)
+    return tuple(found.values())
+
+
+def tells_of_one(words: str) -> bool:
+    """Whether words tell of smoke, fire or the like, and do not deny it."""
+    return any(not _DENIED.search(words[: found.start()]) for found in _MEANT.finditer(words))
