@@ -297,10 +297,14 @@ def findings_in(design, analysis, state):
 @pytest.mark.parametrize(
     ("words", "tells"),
     [
-        ("no smoke, all cool", False), ("Smoke!", True), ("burnt smell", True), ("without any hissing", False), ("ring set", False),
-        ("vented at the plus", True), ("No burnt place, but it smoulders", True), ("ventilated room", False), ("it SMOKED", True),
+        *(
+            (words, False)
+            for words in ("no smoke, all cool", "without any hissing", "ring set", "ventilated room")
+        ),
+        *((words, True) for words in ("Smoke!", "burnt smell", "vented at the plus", "it SMOKED")),
+        ("No burnt place, but it smoulders", True),
     ],
-)  # fmt: skip
+)
 def test_words_that_tell_of_smoke_or_fire_are_an_incident_unless_they_deny_it(words, tells):
     assert tells_of_one(words) is tells
 

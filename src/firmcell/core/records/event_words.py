@@ -14,6 +14,7 @@ from firmcell.core.records.events import (
     Incident,
     InsulationReading,
     JointReading,
+    LoadedReading,
     NotRight,
     PhotoKept,
     PointReading,
@@ -45,21 +46,15 @@ def event_words(event: Event) -> str:
                 w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes
             ]
             return f"{n} weld pairs at {setting}" + (": " + ", ".join(marks) if marks else ", flat, tug held")
-        case SolderJoint(joint=joint, iron_w=watts, smooth=smooth, tug=tug, seconds=seconds):
-            return (
-                f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "
-                f"tug {'held' if tug else 'FAILED'}"
-            )
-        case ScrewJoint(joint=joint, screws=n, torque_nm=torque, faces_clean=clean, marked=marked):
-            return (
-                f"{joint}: {n} screws at {torque:g} N·m, faces {'clean' if clean else 'NOT clean'}, "
-                f"{'marked' if marked else 'NOT marked'}"
-            )
+        case SolderJoint() | ScrewJoint():
+            return joint_words(event.data)
         case Checked(right=right, wrong=wrong, overlap_m=overlap):
             lip = f", overlap {overlap * 1e3:.1f} mm" if overlap is not None else ""
             return f"{len(right)} right{lip}" + (f", NOT right: {'; '.join(wrong)}" if wrong else "")
         case TapReading(tap=tap, volts=volts):
             return f"B{tap} reads {volts:.3f} V"
+        case LoadedReading(black=black, red=red, volts=volts, across=across):
+            return f"{black} to {red}: {volts:.3f} V with {across.value}"
         case PointReading(black=black, red=red, volts=volts):
             return f"{black} to {red} reads {volts:.3f} V"
         case CellReading(cell=cell, volts=cell_v, ohms=cell_ohm):
@@ -80,18 +75,38 @@ def event_words(event: Event) -> str:
             return found_words(event.data)
         case PhotoKept(name=name, shows=shows, sha256=digest):
             return f"photo {name}" + (f", {shows}" if shows else "") + f" ({digest[:12]})"
-        case Weighing(before_kg=before, after_kg=after, under_s=under):
-            return f"{before * 1e3:.1f} g before the dip, {after * 1e3:.1f} g after {under / 60:.0f} min in water"
+        case Weighing(before_kg=dry, after_kg=wet, under_s=under):
+            return f"{dry * 1e3:.1f} g before the dip, {wet * 1e3:.1f} g after {under / 60:.0f} min in water"
         case InsulationReading(between=between, ohms=ohms, test_v=test):
             return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
-        case Incident(words=words):
-            return f"INCIDENT: {words}"
-        case Resolution(seq=seq, words=words):
-            return f"incident of record {seq} resolved: {words}"
+        case Incident() | Resolution():
+            return incident_words(event.data)
         case Correction(seq=seq, reason=reason):
             return f"takes back record {seq}: {reason}"
         case remark:
             return str(getattr(remark, "text", remark.kind))
+
+
+def joint_words(data: SolderJoint | ScrewJoint) -> str:
+    """Return one line that tells a soldered joint or a row of screws."""
+    match data:
+        case SolderJoint(joint=joint, iron_w=watts, smooth=smooth, tug=tug, seconds=seconds):
+            return (
+                f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "
+                f"tug {'held' if tug else 'FAILED'}"
+            )
+        case ScrewJoint(joint=joint, screws=n, torque_nm=torque, faces_clean=clean, marked=marked):
+            return (
+                f"{joint}: {n} screws at {torque:g} N·m, faces {'clean' if clean else 'NOT clean'}, "
+                f"{'marked' if marked else 'NOT marked'}"
+            )
+
+
+def incident_words(data: Incident | Resolution) -> str:
+    """Return one line that tells an incident, or what was done about one."""
+    if isinstance(data, Incident):
+        return f"INCIDENT: {data.words}"
+    return f"incident of record {data.seq} resolved: {data.words}"
 
 
 def found_words(found: AsFound) -> str:
