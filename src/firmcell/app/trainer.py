@@ -1,5 +1,6 @@
 """The trainer: a practice pack with a hidden fault, a simulated meter, and a score."""
 
+import json
 from functools import partial
 
 from PySide6.QtCore import QSettings, Qt
@@ -18,15 +19,29 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.canvas.view import PackView
+from firmcell.app.curve import Curve
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import Palette, sized
 from firmcell.app.wheel import calm
+from firmcell.core.base.wording import percent
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.stage_marks import StagePaint
 from firmcell.core.tap_check.diagnosis import PackAsked, Reading, point_name
-from firmcell.core.tap_check.faults import FaultKind
-from firmcell.core.tap_check.practice_pack import PracticePack, hidden_fault, score
+from firmcell.core.tap_check.faults import Fault, FaultKind
+from firmcell.core.tap_check.practice_pack import (
+    HINT_COSTS,
+    PracticePack,
+    faults_of,
+    hidden_fault,
+    same_fault,
+    score,
+    told_by,
+    weak_kinds,
+)
 from firmcell.core.tap_check.ruling import rule_on
+
+KEPT = 300
+"""So many scores are remembered."""
 
 
 class Trainer(QDialog):
@@ -52,19 +67,18 @@ class Trainer(QDialog):
         outer = QHBoxLayout(self)
         self.view = PackView(palette)
         quiet = ("strip", "weld", "lead", "place", "group.border")
-        self.view.show_faces(
-            faces,
-            StagePaint(
-                quiet=quiet, caption="Click a tap: black probe, then red. It is not told what is wrong."
-            ),
+        self._blank = StagePaint(
+            quiet=quiet, caption="Click a tap: black probe, then red. It is not told what is wrong."
         )
         self.view.picked.connect(self._clicked)
         outer.addWidget(self.view, 3)
         column = QVBoxLayout()
         outer.addLayout(column, 2)
+        self.faces = faces
         self._make_meter(column)
         self._make_naming(column)
-        self.resize(1060, 660)
+        self._make_history(column)
+        self.resize(1060, 700)
         self.another()
 
     def _make_meter(self, column: QVBoxLayout) -> None:
@@ -101,18 +115,35 @@ class Trainer(QDialog):
         self.read_button.setDefault(True)
         self.read_button.clicked.connect(self.read)
         column.addWidget(self.read_button)
-        self.table = RowsTable(("Black", "Red", "Reads"), "Readings so far", wide=0)
+        self.table = RowsTable(("Black", "Red", "Reads", "Truth then"), "Readings so far", wide=0)
         column.addWidget(self.table, 1)
 
     def _make_naming(self, column: QVBoxLayout) -> None:
         row = QHBoxLayout()
-        self.kinds = calm(QComboBox())
+        self.kinds, self.places = calm(QComboBox()), calm(QComboBox())
         self.kinds.addItems([kind.value for kind in FaultKind])
-        self.kinds.setAccessibleName("What is wrong")
+        self.kinds.setAccessibleName("Kind of fault")
+        self.kinds.currentIndexChanged.connect(self._fill_places)
+        self.places.setAccessibleName("Where")
+        self.places.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         label = QLabel("It &is")
         label.setBuddy(self.kinds)
         row.addWidget(label)
         row.addWidget(self.kinds, 1)
+        row.addWidget(self.places, 2)
+        column.addLayout(row)
+        row = QHBoxLayout()
+        self.add_button = QPushButton("&One more fault")
+        self.add_button.setAutoDefault(False)
+        self.add_button.setToolTip("Keeps this one and lets you choose another: a pack may have several")
+        self.add_button.clicked.connect(self.add)
+        row.addWidget(self.add_button)
+        self.level = calm(QComboBox())
+        self.level.addItems(["one fault at most", "up to two faults", "up to three faults"])
+        self.level.setAccessibleName("Level")
+        self.level.setCurrentIndex(int(self.settings.value("practice/level", 0)))  # type: ignore[call-overload]
+        self.level.currentIndexChanged.connect(self._choose_level)
+        row.addWidget(self.level)
         self.name_button = QPushButton("&Name it")
         self.name_button.setAutoDefault(False)
         self.name_button.clicked.connect(self.name_it)
@@ -130,29 +161,67 @@ class Trainer(QDialog):
             row.addWidget(button)
         column.addLayout(row)
 
+    def _make_history(self, column: QVBoxLayout) -> None:
+        self.curve = Curve(self)
+        column.addWidget(self.curve)
+        self.weakest = QLabel()
+        self.weakest.setWordWrap(True)
+        self.weakest.setObjectName("quiet")
+        column.addWidget(self.weakest)
+
     def _call(self, call: object, _: bool = False) -> None:
         call()  # type: ignore[operator]
 
     # -- practising -------------------------------------------------------------------------------------
 
     def another(self) -> None:
-        """Lay out another pack; each has a number, so that a pack can be practised again."""
+        """Lay out another pack; each has a number."""
         seed = int(self.settings.value("practice/seed", 0)) + 1  # type: ignore[call-overload]
         self.settings.setValue("practice/seed", seed)
-        self.lay_out(hidden_fault(self.asked, seed))
+        self.lay_out(
+            hidden_fault(self.asked, seed, self.level.currentIndex() + 1, weak_kinds(self.history()))
+        )
+
+    def _choose_level(self, index: int) -> None:
+        self.settings.setValue("practice/level", index)
 
     def lay_out(self, pack: PracticePack) -> None:
         """Begin with this pack."""
-        self.pack, self.readings = pack, []
+        self.pack, self.readings, self.hints = pack, [], 0
+        self.named: list[Fault] = []
         self.table.set_rows([])
         self.shown.setText("– – –")
+        known = "cells measured" if self.asked.measured else "cells near"
         self.words.setText(
-            f"Pack {pack.seed}: {self.asked.series} groups, cells measured {self.asked.now_v:.2f} V. What is wrong, if anything?"
+            f"Pack {pack.seed}: {self.asked.series} groups, {known} {self.asked.now_v:.2f} V. What is wrong, if anything?"
         )
-        self.name_button.setEnabled(True)
-        self.read_button.setEnabled(True)
+        for button in (self.name_button, self.read_button, self.add_button):
+            button.setEnabled(True)
         self.points[0].setCurrentIndex(0)
         self.points[1].setCurrentIndex(1)
+        self._fill_places()
+        self.view.show_faces(self.faces, self._blank)
+        self._show_history()
+
+    def _fill_places(self) -> None:
+        """The faults of the kind chosen, each with its place."""
+        kind = list(FaultKind)[self.kinds.currentIndex()]
+        self._faults = [f[0] for f in faults_of(self.asked).faults if f[0].kind is kind]
+        self.places.clear()
+        self.places.addItems([f.words for f in self._faults])
+        self.places.setEnabled(len(self._faults) > 1)
+
+    def _chosen(self) -> list[Fault]:
+        fault = self._faults[max(self.places.currentIndex(), 0)] if self._faults else None
+        if fault is None or fault.kind is FaultKind.RIGHT:
+            return list(self.named)
+        return [*(f for f in self.named if not same_fault(f, fault)), fault]
+
+    def add(self) -> None:
+        """Keep the fault chosen, and let another be chosen besides."""
+        self.named = self._chosen()
+        said = " and ".join(f.words for f in self.named) or "nothing yet"
+        self.words.setText(f"So far: {said}. Choose another, or name it.")
 
     def _clicked(self, ref: str) -> None:
         kind, _, number = ref.partition(":")
@@ -173,6 +242,13 @@ class Trainer(QDialog):
         volts = self.pack.read(black, red)
         self.shown.setText(self._as_shown(volts))
         self.readings.append(Reading(black, red, volts))
+        self._fill_table([])
+        if black == 0 and red < self.asked.series:
+            # The next in the row is what most want.
+            self.points[1].setCurrentIndex(red + 1)
+
+    def _fill_table(self, told: list[float]) -> None:
+        """The readings so far; once the fault is named, how likely the truth was after each."""
         series = self.asked.series
         self.table.set_rows(
             [
@@ -182,14 +258,12 @@ class Trainer(QDialog):
                         point_name(r.black, series),
                         point_name(r.red, series),
                         self._as_shown(r.volts),
+                        percent(told[n]) if n < len(told) else "",
                     ),
                 )
-                for r in self.readings
+                for n, r in enumerate(self.readings)
             ]
         )
-        if black == 0 and red < series:
-            # The next in the row is what most want.
-            self.points[1].setCurrentIndex(red + 1)
 
     def _as_shown(self, volts: float) -> str:
         """With the places that the meter has in its range."""
@@ -197,16 +271,39 @@ class Trainer(QDialog):
         return f"{volts:.{places}f} V".replace("-", "−")
 
     def name_it(self) -> None:
-        """Say what is wrong, and see."""
-        told = score(self.pack, list(FaultKind)[self.kinds.currentIndex()], len(self.readings))
-        best = int(self.settings.value("practice/points", 0)) + told.points  # type: ignore[call-overload]
-        self.settings.setValue("practice/points", best)
+        """Say what is wrong, and see it on the picture, with what each reading told."""
+        told = score(self.pack, self._chosen(), self.readings, self.hints)
+        history = [*self.history(), *(told.kinds or ((FaultKind.RIGHT.value, told.points),))]
+        self.settings.setValue("practice/history", json.dumps(history[-KEPT:]))
         self.words.setText(f"{told.points} points. {told.words}")
-        self.name_button.setEnabled(False)
-        self.read_button.setEnabled(False)
+        for button in (self.name_button, self.read_button, self.add_button):
+            button.setEnabled(False)
+        self._fill_table(told_by(self.pack, self.readings))
+        marks = {ref: "bad" for fault in self.pack.faults for ref in fault.refs}
+        caption = " and ".join(f.words for f in self.pack.faults) or "Nothing is wrong with this pack."
+        self.view.show_faces(
+            self.faces, StagePaint(marks, self._blank.quiet, f"{caption[0].upper()}{caption[1:]}")
+        )
+        self._show_history()
+
+    def history(self) -> list[tuple[str, int]]:
+        """The scores so far, oldest first: kind of what was hidden, and points."""
+        try:
+            kept = json.loads(str(self.settings.value("practice/history", "[]")))
+            return [(str(kind), int(points)) for kind, points in kept]
+        except (ValueError, TypeError):
+            return []
+
+    def _show_history(self) -> None:
+        history = self.history()
+        self.curve.show_points([points for _, points in history])
+        weak = sorted(weak_kinds(history).items(), key=lambda item: -item[1])[:3]
+        words = ", ".join(f"{kind} {percent(1 - need)}" for kind, need in weak if need > 0)
+        self.weakest.setText(f"Weakest, and asked more often: {words}." if words else "")
 
     def hint(self) -> None:
         """What the tap doctor would read next."""
+        self.hints += 1
         told = rule_on(self.readings, self.asked).proof
         if told.next_reading is None:
             self.words.setText("The tap doctor would say by now.")
@@ -214,7 +311,7 @@ class Trainer(QDialog):
         black, red = told.next_reading
         series = self.asked.series
         self.words.setText(
-            f"The tap doctor would read from {point_name(black, series)} to {point_name(red, series)}."
+            f"The tap doctor would read from {point_name(black, series)} to {point_name(red, series)}. A hint costs {HINT_COSTS} points."
         )
         self.points[0].setCurrentIndex(black)
         self.points[1].setCurrentIndex(red)

@@ -135,10 +135,30 @@ def test_the_trainer_is_played_by_key_and_scored(qtbot, trainer):
     assert len(trainer.readings) == 10
     assert trainer.shown.text().endswith(" V")
     trainer.kinds.setCurrentText(FaultKind.SWAPPED.value)
+    trainer.places.setCurrentText(pack.faults[0].words)
     qtbot.keyClick(trainer.name_button, Qt.Key.Key_Space)
     assert "points. Yes" in trainer.words.text()
     assert not trainer.name_button.isEnabled()
-    assert int(trainer.settings.value("practice/points")) >= 60
+    # The picture shows the fault, the table what each reading told, the history the score.
+    assert set(pack.faults[0].refs) <= set(trainer.view._paint.marks)
+    assert trainer.table.rows.index(9, 3).data().endswith("%")
+    assert trainer.history()[-1] == (FaultKind.SWAPPED.value, 100)
+    assert "1 scores" in trainer.curve.accessibleDescription()
+
+
+def test_several_faults_are_named_one_after_another(qtbot, trainer):
+    trainer.level.setCurrentIndex(2)
+    pack = next(p for p in (hidden_fault(trainer.asked, n, 3) for n in range(60)) if len(p.faults) == 3)
+    trainer.lay_out(pack)
+    for _ in range(10):
+        trainer.read()
+    for fault in pack.faults:
+        trainer.kinds.setCurrentText(fault.kind.value)
+        trainer.places.setCurrentText(fault.words)
+        if fault is not pack.faults[-1]:
+            qtbot.keyClick(trainer.add_button, Qt.Key.Key_Space)
+    trainer.name_it()
+    assert "points. Yes" in trainer.words.text()
 
 
 def test_calling_a_dangerous_pack_right_scores_nothing(trainer):

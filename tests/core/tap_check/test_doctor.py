@@ -24,6 +24,8 @@ from firmcell.core.tap_check.practice_pack import (
     needed_readings,
     practice_pack,
     score,
+    told_by,
+    weak_kinds,
 )
 from firmcell.core.tap_check.recorded_readings import diagnosis_of, readings_of, tap_verdict
 from firmcell.core.tap_check.ruling import rule_on
@@ -396,19 +398,89 @@ def test_a_practice_pack_is_the_same_for_a_seed_and_every_kind_comes():
     assert kinds == set(FaultKind)
 
 
-def test_scores_reward_few_readings_and_never_a_dangerous_miss():
+def taken(one, count):
+    """The first readings of a practice pack, those between pins after all against B0 are taken."""
+    series = one.asked.series
+    points = [(0, n) for n in range(1, series + 1)] + [(n - 1, n) for n in range(2, series + 1)]
+    return [Reading(*at, one.read(*at)) for at in points[:count]]
+
+
+def test_scores_want_the_place_few_readings_and_no_hints_and_never_a_dangerous_miss():
     pack = asked(6)
     one = practice_pack(pack, row_of(pack, FaultKind.SWAPPED, (2, 3)), 1)
     par = needed_readings(one)
     assert 3 <= par <= 8
-    assert score(one, FaultKind.SWAPPED, par).points == 100
-    assert score(one, FaultKind.SWAPPED, par + 5).points == 80
-    miss = score(one, FaultKind.RIGHT, par)
+    right = Fault(FaultKind.SWAPPED, (2, 3))
+    assert score(one, [right], taken(one, par)).points == 100
+    assert score(one, [Fault(FaultKind.SWAPPED, (3, 2))], taken(one, par)).points == 100
+    assert score(one, [right], taken(one, par), hints=2).points == 80
+    more = score(one, [right], taken(one, min(par + 3, 11)))
+    assert more.points == 100 - 4 * (min(par + 3, 11) - par)
+    elsewhere = score(one, [Fault(FaultKind.SWAPPED, (4, 5))], taken(one, par))
+    assert (elsewhere.points, elsewhere.found) == (50, False)
+    assert "not the place" in elsewhere.words
+    miss = score(one, [], taken(one, par))
     assert (miss.points, miss.dangerous_miss) == (0, True)
-    assert score(one, FaultKind.MIRRORED, par).points == 10
+    assert score(one, [Fault(FaultKind.MIRRORED)], taken(one, par)).points == 15
+
+
+def test_a_reversed_group_called_weak_is_missed_danger():
+    pack = asked(6)
+    one = practice_pack(pack, row_of(pack, FaultKind.REVERSED, (3,)), 2)
+    told = score(one, [Fault(FaultKind.WEAK, (3,))], taken(one, 6))
+    assert (told.points, told.dangerous_miss) == (0, True)
+    assert told.kinds == ((FaultKind.REVERSED.value, 0),)
+
+
+def test_right_without_readings_scores_nothing():
+    pack = asked(6)
     sound = practice_pack(pack, 0, 1)
-    assert score(sound, FaultKind.RIGHT, 6).points == 100
-    assert score(sound, FaultKind.EMPTY, 6).found is False
+    assert score(sound, [], []).points == 0
+    assert score(sound, [], taken(sound, 3)).points == 0
+    proven = [*taken(sound, 6), Reading(1, 2, sound.read(1, 2))]
+    assert score(sound, [], proven).points == 100
+    assert score(sound, [Fault(FaultKind.EMPTY, (1,))], proven).found is False
+
+
+def test_packs_with_several_faults_want_all_of_them():
+    pack = asked(8)
+    t = faults_of(pack)
+    rows = [
+        row_of(pack, *f)
+        for f in ((FaultKind.SWAPPED, (2, 3)), (FaultKind.EMPTY, (6,)), (FaultKind.WEAK, (8,)))
+    ]
+    one = practice_pack(pack, rows[0], 3, *rows[1:])
+    assert {f.kind for f in one.faults} == {FaultKind.SWAPPED, FaultKind.EMPTY, FaultKind.WEAK}
+    all_of_them = [t.faults[r][0] for r in rows]
+    assert score(one, all_of_them, taken(one, 8)).found
+    two = score(one, all_of_them[:2], taken(one, 8))
+    assert not two.found
+    assert 50 < two.points < 100
+    assert [len(hidden_fault(pack, seed, 3).faults) for seed in range(40)].count(3) > 3
+
+
+def test_kinds_that_one_is_weak_in_come_more_often():
+    history = [("group reversed", 0), ("group reversed", 20), ("two taps exchanged", 100)]
+    weak = weak_kinds(history)
+    assert weak["group reversed"] == pytest.approx(0.9)
+    assert weak["two taps exchanged"] == 0
+    pack = asked(6)
+    plain, practised = (
+        sum(
+            any(f.kind is FaultKind.REVERSED for f in hidden_fault(pack, seed, 1, some).faults)
+            for seed in range(300)
+        )
+        for some in (None, weak)
+    )
+    assert practised > 2 * plain
+
+
+def test_what_each_reading_told_ends_near_certainty():
+    pack = asked(6)
+    one = practice_pack(pack, row_of(pack, FaultKind.SWAPPED, (2, 3)), 1)
+    told = told_by(one, taken(one, 6))
+    assert len(told) == 6
+    assert told[0] < 0.5 < told[-1]
 
 
 def test_a_meter_without_error_reads_the_truth():
