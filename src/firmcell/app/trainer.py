@@ -2,6 +2,7 @@
 
 import json
 from functools import partial
+from typing import Any
 
 from PySide6.QtCore import QSettings, Qt
 from PySide6.QtGui import QFont
@@ -141,7 +142,8 @@ class Trainer(QDialog):
         self.level = calm(QComboBox())
         self.level.addItems(["one fault at most", "up to two faults", "up to three faults"])
         self.level.setAccessibleName("Level")
-        self.level.setCurrentIndex(int(self.settings.value("practice/level", 0)))  # type: ignore[call-overload]
+        level: Any = self.settings.value("practice/level", 0)
+        self.level.setCurrentIndex(int(level))
         self.level.currentIndexChanged.connect(self._choose_level)
         row.addWidget(self.level)
         self.name_button = QPushButton("&Name it")

@@ -21,7 +21,8 @@ from firmcell.core.strips.load_figures import UnderLoadFigures
 from firmcell.core.strips.under_load import UnderLoad
 from firmcell.core.tap_check.expected_readings import expected_readings
 from firmcell.core.tap_check.faults import MOST_SERIES
-from firmcell.core.tap_check.recorded_readings import diagnosis_of, pack_asked
+from firmcell.core.tap_check.group_verdicts import Verdict
+from firmcell.core.tap_check.recorded_readings import pack_asked, ruling_of
 from firmcell.core.wiring.graph import Wiring
 from firmcell.core.wiring.solved import pin_groups
 from firmcell.core.wiring.wire_list import WireEntry, wire_list
@@ -63,6 +64,7 @@ class ReportedReading(Frozen):
 class ReportedDoctor(Frozen):
     """What the recorded tap readings say: only with `right` may the plug go in."""
 
+    verdict: str
     right: bool
     decided: bool
     words: str
@@ -177,13 +179,15 @@ def _expected(design: Design, state: BuildState, pins: tuple[int, ...]) -> tuple
 
 
 def _doctor(design: Design, state: BuildState) -> ReportedDoctor | None:
-    told = diagnosis_of(design, state)
+    ruling = ruling_of(design, state)
+    told = ruling.doctor
     if told is None:
         return None
     return ReportedDoctor(
-        right=told.right,
-        decided=told.decided,
-        words=told.words,
+        verdict=ruling.proof.verdict.value,
+        right=ruling.proof.verdict is Verdict.RIGHT,
+        decided=ruling.decided,
+        words=ruling.proof.words,
         likeliest=tuple(s.words for s in told.suspicions[:6]),
         probabilities=tuple(s.probability for s in told.suspicions[:6]),
     )
