@@ -308,8 +308,8 @@ def together(table: FaultTable, first: Whole, second: Whole) -> FaultTable:
 
 
 def combined(a: FaultTable, b: FaultTable, table: FaultTable) -> FaultTable:
-    """Return the faults of each row of `b` on top of those of the same row of `a`; `table` is that of the single
-    faults."""
+    """Return the faults of each row of `b` on top of those of the same row of `a`; `table` is that of the
+    single faults."""
     source = np.where(b.source < 0, -1, np.take_along_axis(a.source, np.maximum(b.source, 0), axis=1))
     shift = np.take_along_axis(a.shift, np.maximum(b.source, 0), axis=1) + b.shift
     nodes = table.sign.shape[1] - 1
