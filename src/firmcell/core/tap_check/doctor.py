@@ -8,6 +8,7 @@ questions first.
 """
 
 from collections.abc import Sequence
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -259,11 +260,7 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked, proof: Proof) -> Diag
     weight, other = np.exp(log - top), float(np.exp(background - top))
     total = float(weight.sum()) + other
     order = np.argsort(-weight)
-    suspicions = tuple(
-        Suspicion(table.faults[r], float(weight[r]) / total, float(misfit[r]))
-        for r in order[:40].tolist()
-        if weight[r] / total > 1e-6
-    )
+    suspicions = _merged(table, weight / total, misfit, order[:60])
     against = "" if proof.verdict is Verdict.RIGHT else proof.words.removeprefix(STOP)
     best = suspicions[0] if suspicions else None
     innocent = best is not None and best.faults[0].kind is FaultKind.RIGHT
@@ -283,6 +280,22 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked, proof: Proof) -> Diag
         _words(right, decided, suspicions, other / total, against),
         against,
     )
+
+
+def _merged(table: FaultTable, share: Array, misfit: Array, order: Whole) -> tuple[Suspicion, ...]:
+    """The likeliest explanations; those that no reading at the taps can tell apart, such as the two ends of a
+    group that is cut off, as one."""
+    found: dict[bytes, Suspicion] = {}
+    for r in order.tolist():
+        if share[r] <= 1e-6:
+            break
+        key = table.alike(r)
+        same = found.get(key)
+        if same is None:
+            found[key] = Suspicion(table.faults[r], float(share[r]), float(misfit[r]))
+        else:
+            found[key] = replace(same, probability=same.probability + float(share[r]))
+    return tuple(sorted(found.values(), key=lambda s: -s.probability)[:40])
 
 
 def _checked(readings: Sequence[Reading], pack: PackAsked) -> dict[tuple[int, int], Reading]:

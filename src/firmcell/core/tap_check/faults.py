@@ -73,6 +73,18 @@ class Fault:
         return self.kind in DANGEROUS
 
     @property
+    def cut(self) -> int:
+        """Of an open link: the tap after which the metal is cut, which is all that readings at taps can tell."""
+        node, upper = self.at
+        return node - 1 if upper else node
+
+    @property
+    def told_apart(self) -> tuple[object, ...]:
+        """What readings can tell of it: of an open link only between which taps the metal is cut."""
+        at = (self.cut,) if self.kind is FaultKind.OPEN_LINK else self.at
+        return self.kind, tuple(sorted(at)) if self.kind is FaultKind.SWAPPED else at, self.chemistry
+
+    @property
     def words(self) -> str:
         """What is wrong, in plain words."""
         a = self.at
@@ -95,7 +107,8 @@ class Fault:
             case FaultKind.REVERSED:
                 return f"group {a[0]} is the wrong way round"
             case FaultKind.OPEN_LINK:
-                return f"the link between group {a[0]} and group {a[0] + 1} is open"
+                group = self.cut + 1
+                return f"a link at one end of group {group} is open; probes on the ends of its own cells tell which"
             case FaultKind.WEAK:
                 return f"group {a[0]} stands lower than the others"
             case FaultKind.EMPTY:
@@ -120,7 +133,7 @@ class Fault:
             case FaultKind.REVERSED | FaultKind.WEAK | FaultKind.EMPTY:
                 return (f"group:{a[0]}",)
             case FaultKind.OPEN_LINK:
-                return (f"group:{a[0]}", f"group:{a[0] + 1}")
+                return (f"group:{self.cut + 1}",)
             case _:
                 return ()
 
@@ -163,6 +176,12 @@ class FaultTable:
             tuple(self.faults[r] for r in rows.tolist()),
             *(getattr(self, name)[rows] for name in _COLUMNS),
         )
+
+    def alike(self, row: int) -> bytes:
+        """What of a row readings at pins can see: rows that are alike in it cannot be told apart."""
+        cut = np.where(self.open_node[row] > 0, self.open_node[row] - self.upper[row], -1)
+        seen = (self.node[row], self.sign[row], self.lives[row], self.offset_v[row], self.meter[row])
+        return b"".join(np.asarray(a, dtype=float).tobytes() for a in (*seen, cut, self.mean_v[row]))
 
     @property
     def node(self) -> Whole:

@@ -170,13 +170,7 @@ class Score:
 
 def same_fault(a: Fault, b: Fault) -> bool:
     """Whether two faults are one and the same thing: which side of an open link a tap is on cannot be told."""
-    if a.kind is not b.kind:
-        return False
-    if a.kind is FaultKind.OPEN_LINK:
-        return a.at[0] == b.at[0]
-    return (
-        set(a.at) == set(b.at) if a.kind is FaultKind.SWAPPED else a.at == b.at
-    ) and a.chemistry == b.chemistry
+    return a.told_apart == b.told_apart
 
 
 def score(pack: PracticePack, named: Sequence[Fault], readings: Sequence[Reading], hints: int = 0) -> Score:
