@@ -9,6 +9,7 @@ from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.jobs import PLANS
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.tap_check.recorded_readings import tap_verdict
 from tests.app.pages import bench_helpers as by_key
 from tests.app.test_existing_form import pick, type_in
 
@@ -36,6 +37,13 @@ def do_step(window, qtbot):
             window.go(Stage.TESTS)
             for tap, line in enumerate(window.page(Stage.TESTS)._lines, start=1):
                 type_in(qtbot, line, f"{tap * s.design.cell_now_v + 0.003:.3f}")
+            # What is asked for besides stands in the field between two points, which the keys reach as well.
+            for _ in range(9):
+                following = tap_verdict(s.design, s.state).next_reading
+                if following is None:
+                    break
+                volts = (following[1] - following[0]) * s.design.cell_now_v + 0.003
+                type_in(qtbot, window.page(Stage.TESTS).between, f"{volts:.3f}")
             window.go(Stage.BENCH)
             continue
         if kind == "checked":

@@ -82,6 +82,7 @@ class TwoPoints:
         done = guarded(write, self.session.refused.emit)
         if done:
             self.between.clear()
+            self.tell(self.page._proof())
         return done
 
     def tell(self, proof: Proof) -> None:
@@ -95,6 +96,7 @@ class TwoPoints:
         self.next_words.setText(
             f"Next: black on {point_name(black, series)}, red on {point_name(red, series)}{why}."
         )
-        if not self.between.hasFocus():
+        # Not while somebody types a reading of the points that stand there.
+        if not (self.between.hasFocus() and self.between.text()):
             self.points[0].setCurrentIndex(black)
             self.points[1].setCurrentIndex(red)

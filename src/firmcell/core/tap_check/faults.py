@@ -74,7 +74,7 @@ class Fault:
 
     @property
     def cut(self) -> int:
-        """Of an open link: the tap after which the metal is cut, which is all that readings at taps can tell."""
+        """Of an open link: the tap after which the metal is cut, all that readings at taps can tell."""
         node, upper = self.at
         return node - 1 if upper else node
 

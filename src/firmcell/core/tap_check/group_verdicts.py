@@ -37,6 +37,8 @@ PLATEAU_V = {
     ),
 }
 """Where a group of this chemistry stands like one of another, from and to in V, and why; generic class values."""
+FEW_GROUPS = 3
+"""Packs of no more groups are read twice over, for a slip in typing would not show in the other groups."""
 COARSE_V = 0.1
 """Digits of a reading that count for more than this, V, were taken or typed too coarsely."""
 ENOUGH_IN_RANGE = 4
@@ -222,6 +224,9 @@ def _judge(
     if known.contradicts:
         words = f"{between} reads {volts(best.volts)} one way and otherwise by other readings: a poor contact, or something moved; read both again"
         return told(Verdict.LOOK, words)
+    if asked.series <= FEW_GROUPS and not known.direct:
+        # Where two readings say all, a slip in typing one of them could hide what is wrong.
+        return told(Verdict.MISSING, f"{between} is read from pin to pin as well in so small a pack")
     inside = low <= best.volts - best.off_v and best.volts + best.off_v <= high
     if not inside or abs(away) + unsure > GROUP_SPREAD_V:
         finer = (

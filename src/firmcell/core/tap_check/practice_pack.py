@@ -115,7 +115,7 @@ def practice_pack(asked: PackAsked, row: int, seed: int, *more: int) -> Practice
 def hidden_fault(
     asked: PackAsked, seed: int, most: int = 1, weak: Mapping[str, float] | None = None
 ) -> PracticePack:
-    """Return a pack to practise on: every sixth is sound, others have one to `most` faults of different kinds.
+    """Return a pack to practise on: every sixth is sound, others have one to `most` faults.
 
     Parameters
     ----------
@@ -169,16 +169,16 @@ class Score:
 
 
 def same_fault(a: Fault, b: Fault) -> bool:
-    """Whether two faults are one and the same thing: which side of an open link a tap is on cannot be told."""
+    """Whether two faults are one: which side of an open link a tap is on cannot be told."""
     return a.told_apart == b.told_apart
 
 
 def score(pack: PracticePack, named: Sequence[Fault], readings: Sequence[Reading], hints: int = 0) -> Score:
     """Return the score for naming faults, each with its place; none is “right”.
 
-    Missed danger weighs most: nothing, whatever else was found, if what is named would let the plug go in, as a
-    reversed group called weak. Right called before the readings can show it scores nothing either. Hints and
-    readings over what the tap doctor would have needed cost points.
+    Missed danger weighs most: nothing, whatever else was found, if what is named would let the plug go in, as
+    a reversed group called weak. Right called before the readings can show it scores nothing either. Hints
+    and readings over what the tap doctor would have needed cost points.
     """
     hidden = pack.faults
     truth = " and ".join(f.words for f in hidden) or "nothing is wrong"
