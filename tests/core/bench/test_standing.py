@@ -2,6 +2,7 @@
 
 import pytest
 
+from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.record_faults import record_fault
@@ -188,6 +189,16 @@ def test_a_design_edited_after_the_build_is_not_the_one_that_was_built(hoist, ho
     # What changes no metal leaves everything as it is.
     said = hoist.with_edits(("brief.title", "another"), ("joining.welder", "strong: nickel to 0.3 mm"))
     assert finished(hoist, hoist_analysis, pairs, lambda number: said).finished
+
+
+def test_more_welds_on_one_cell_open_only_the_rows_that_plan_them(hoist):
+    """The builder doubles the welds of cell 7 after all is welded: its two rows and what rests on them are open again."""
+    before = whole_build(hoist, analyse(hoist, EMPTY_LIBRARY))
+    doubled = hoist.edited("joining.doubled", (7,))
+    now, _ = told(doubled, analyse(doubled, EMPTY_LIBRARY), before, lambda number: hoist)
+    rows = {code for code in now.reasons if code.startswith("weld-")}
+    assert rows == {"weld-top-N1", "weld-bottom-N2"}
+    assert "are planned" in now.reasons["weld-top-N1"]
 
 
 def test_a_meter_found_wrong_takes_its_readings_with_it(hoist, hoist_analysis, pairs):

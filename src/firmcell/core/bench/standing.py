@@ -31,11 +31,12 @@ METER_CHECK = "meter-check"
 AFTER_MAKING = frozenset(("Prove", "Close", "Seal", "Cover"))
 """Phases in which what was made is proven or covered."""
 SAID_ONLY = {
-    "joining": ("judged_by", "joint_ohm", "welder"),
+    # More welds on some cells show in what their rows plan.
+    "joining": ("judged_by", "joint_ohm", "welder", "doubled"),
     "arrangement": ("spare_m",),
     "leads": ("drop_limit_v", "limit_k"),
 }
-"""Fields of the design that change no metal."""
+"""Fields of the design that change no metal, or are held against each record by themselves."""
 
 
 @frozen
