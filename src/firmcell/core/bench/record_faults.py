@@ -67,7 +67,11 @@ LONGEST_ON_CELL_S, LONGEST_S = 6.0, 60.0
 
 def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
     """Return the standing records of a step after its last "not right"."""
-    standing, _ = standing_events(events)
+    return _own(step, standing_events(events)[0])
+
+
+def _own(step: Step, standing: Iterable[Event]) -> list[Event]:
+    """Of the records that stand, those of a step after its last "not right"."""
     own = [e for e in standing if e.step == step.code]
     last = max((i for i, e in enumerate(own) if isinstance(e.data, NotRight)), default=-1)
     return own[last + 1 :]
@@ -89,7 +93,12 @@ def poles_left(step: Step, own: Iterable[Event]) -> tuple[str, ...]:
 
 
 def record_fault(
-    step: Step, events: Iterable[Event], state: BuildState, design: Design, passed: bool = False
+    step: Step,
+    events: Iterable[Event],
+    state: BuildState,
+    design: Design,
+    passed: bool = False,
+    kept: list[Event] | None = None,
 ) -> str | None:
     """Return in one sentence what of a step's records is missing or cannot be right, or None.
 
@@ -104,9 +113,11 @@ def record_fault(
     passed : bool
         Whether the step was passed before: other words for what was looked at then, as of an earlier version,
         are no fault.
+    kept : list of Event, optional
+        Those of `events` that are not taken back, where they are known already.
     """
-    events = list(events)
-    own = records_since_rework(step, events)
+    events = kept if kept is not None else standing_events(events)[0]
+    own = _own(step, events)
     latest: dict[str, object] = {e.data.kind: e.data for e in own}
     for kind in step.records:
         if kind == "tap-reading":
@@ -149,13 +160,12 @@ def _samples(step: Step, own: list[Event], events: list[Event]) -> str | None:
         need, have = step.counted or plenty, sum(s.peeled for s in some)
         proves = " prove 90 %" if need == plenty else " are asked for"
         return f"{have} samples peeled; {need} without a failure{proves}." if have < need else None
-    standing, _ = standing_events(events)
-    if not rows or step.joints == 0 or not any(isinstance(e.data, WeldSample) for e in standing):
+    if not rows or step.joints == 0 or not any(isinstance(e.data, WeldSample) for e in events):
         return None
     row = rows[-1]
     good = [
         e.data
-        for e in standing
+        for e in events
         if isinstance(e.data, WeldSample) and e.seq < row.seq and e.data.held == e.data.peeled
     ]
     if not any(_setting(s)[:3] == _setting(row.data)[:3] for s in good):
@@ -218,8 +228,7 @@ def _changed(step: Step, latest: dict[str, object], events: list[Event]) -> str 
     now = latest.get("polarity-reading")
     if not step.same_as or not isinstance(now, PolarityReading):
         return None
-    standing, _ = standing_events(events)
-    read = [e.data for e in standing if e.step == step.same_as and isinstance(e.data, PolarityReading)]
+    read = [e.data for e in events if e.step == step.same_as and isinstance(e.data, PolarityReading)]
     if not read or abs(now.volts - read[-1].volts) <= step.spread_v:
         return None
     return f"It reads {volts(now.volts)}; before it read {volts(read[-1].volts)}. Something drains it, or it is another: find out before you go on."

@@ -78,13 +78,14 @@ def standing(
     stale = _Stale(steps, events, design, revision)
     counting = [e for e in events if e.seq not in stale.reasons]
     state = fold(counting)
+    kept, _ = standing_events(counting)
     reasons: dict[str, str] = {}
     changed: dict[str, StepState] = {}
     for step in steps:
         own = stale.of_step(step.code)
         now = state.step(step.code)
         reason = own or (
-            record_fault(step, counting, state, design, passed=True)
+            record_fault(step, counting, state, design, passed=True, kept=kept)
             if now.status is StepStatus.PASSED
             else None
         )
@@ -133,22 +134,18 @@ class _Stale:
         self._step_of[event.seq] = _code(event)
 
     def _of_other_designs(self, design: Design, revision: Callable[[int], Design | None]) -> None:
-        differ: dict[tuple[int, str], str] = {}
-        designs: dict[int, Design | None] = {}
+        changed: dict[int, frozenset[str]] = {}
         for event in self.kept:
             step = self.by_code.get(_code(event))
             if step is None or isinstance(event.data, NotRight):
                 continue
-            key = event.revision, step.code
-            if key not in differ:
-                if event.revision not in designs:
-                    designs[event.revision] = revision(event.revision)
-                before = designs[event.revision]
-                differ[key] = _changed(step, before, design) if before is not None else ""
-            if differ[key]:
-                self._drop(
-                    event, f"The design has changed since: {differ[key]}. Do it again, or undo the change."
-                )
+            if event.revision not in changed:
+                before = revision(event.revision)
+                changed[event.revision] = _changed(before, design) if before is not None else frozenset()
+            found = [name for name in _rests_on(step) if name in changed[event.revision]]
+            if found:
+                words = ", ".join(CALLED.get(name, name) for name in found)
+                self._drop(event, f"The design has changed since: {words}. Do it again, or undo the change.")
 
     def _before_what_they_prove(self) -> None:
         """Walk back over the plan: after each making step's last touch, no earlier record proves it."""
@@ -213,10 +210,36 @@ def _proves(step: Step) -> bool:
     return step.phase in AFTER_MAKING or bool((METER - {"cell-check"}) & set(step.records))
 
 
-def _changed(step: Step, before: Design, now: Design) -> str:
-    """What of the design that a step rests on has changed, in words; "" if nothing has."""
-    if before == now:
-        return ""
+CALLED = {
+    "bms": "board and taps",
+    "joining": "strips and joints",
+    "arrangement": "layout",
+    "details": "the job",
+}
+"""Parts of the design in the builder's words."""
+PARTS = (
+    "cell",
+    "series",
+    "parallel",
+    "kind",
+    "details",
+    "arrangement",
+    "joining",
+    "leads",
+    "bms",
+    "insulation",
+)
+
+
+def _changed(before: Design, now: Design) -> frozenset[str]:
+    """Which parts of the design have changed."""
+    if before is now or before == now:
+        return frozenset()
+    return frozenset(name for name in PARTS if _matter(before, name) != _matter(now, name))
+
+
+def _rests_on(step: Step) -> list[str]:
+    """The parts of the design that a step rests on."""
     parts = ["cell", "series", "parallel", "kind", "details"]
     strips = any(r.startswith("strip:") for r in step.refs) or bool(MAKING & set(step.records))
     wires = bool(step.wires or step.begins) or any(
@@ -228,14 +251,7 @@ def _changed(step: Step, before: Design, now: Design) -> str:
         parts += ["leads", "bms"]
     if step.phase in ("Insulate", "Close"):
         parts.append("insulation")
-    found = [name for name in parts if _matter(before, name) != _matter(now, name)]
-    words = {
-        "bms": "board and taps",
-        "joining": "strips and joints",
-        "arrangement": "layout",
-        "details": "the job",
-    }
-    return ", ".join(words.get(name, name) for name in found)
+    return parts
 
 
 def _matter(design: Design, name: str) -> Any:
