@@ -116,7 +116,7 @@ class Trainer(QDialog):
         self.read_button.setDefault(True)
         self.read_button.clicked.connect(self.read)
         column.addWidget(self.read_button)
-        self.table = RowsTable(("Black", "Red", "Reads", "Truth then"), "Readings so far", wide=0)
+        self.table = RowsTable(("Black", "Red", "Reads", "Truth likely"), "Readings so far", wide=0)
         column.addWidget(self.table, 1)
 
     def _make_naming(self, column: QVBoxLayout) -> None:
@@ -301,7 +301,8 @@ class Trainer(QDialog):
         self.curve.show_points([points for _, points in history])
         weak = sorted(weak_kinds(history).items(), key=lambda item: -item[1])[:3]
         words = ", ".join(f"{kind} {percent(1 - need)}" for kind, need in weak if need > 0)
-        self.weakest.setText(f"Weakest, and asked more often: {words}." if words else "")
+        told = f"Weakest, and asked more often: {words}." if words else ""
+        self.weakest.setText(told or f"Your scores, the last on the right: {len(history)} so far.")
 
     def hint(self) -> None:
         """What the tap doctor would read next."""

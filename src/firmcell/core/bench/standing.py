@@ -91,7 +91,7 @@ def standing(
         )
         if reason and (own or now.status is StepStatus.PASSED):
             if now.status is not StepStatus.NOT_RIGHT:
-                changed[step.code] = replace(now, status=StepStatus.BEGUN, reopened=reason)
+                changed[step.code] = replace(now, status=StepStatus.BEGUN, reopened=reason, title=step.title)
             reasons[step.code] = reason
     if changed:
         state = replace(state, steps={**state.steps, **changed})

@@ -46,7 +46,7 @@ class StepStatus(StrEnum):
 @frozen
 class StepState:
     """One step's status, how often it was reworked, the numbers of its records that count, and why it is open
-    again once it was passed."""
+    again once it was passed, with its title then."""
 
     status: StepStatus = StepStatus.OPEN
     rework: int = 0
@@ -55,6 +55,7 @@ class StepState:
     time: str = ""
     note: str = ""
     reopened: str = ""
+    title: str = ""
 
 
 @frozen

@@ -98,7 +98,7 @@ def step_open_again(s: Situation) -> Iterator[Hit]:
     """A step that was passed and is open again."""
     for code, state in s.state.steps.items():
         if state.reopened:
-            yield Hit(f"Step {code} is open again. {state.reopened}", (f"step:{code}",))
+            yield Hit(f"“{state.title}” is open again. {state.reopened}", (f"step:{code}",))
 
 
 @rule(
