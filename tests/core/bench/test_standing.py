@@ -312,7 +312,10 @@ def findings_in(design, analysis, state):
             (words, False)
             for words in ("no smoke, all cool", "without any hissing", "ring set", "ventilated room")
         ),
-        *((words, True) for words in ("Smoke!", "burnt smell", "vented at the plus", "it SMOKED")),
+        *(
+            (words, True)
+            for words in ("Smoke!", "burnt smell", "vented at the plus", "it SMOKED", "it caught fire")
+        ),
         ("No burnt place, but it smoulders", True),
     ],
 )

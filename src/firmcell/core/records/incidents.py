@@ -7,7 +7,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.records.events import Event, Incident, NotRight, Remark, Resolution, StepPassed
 
 _MEANT = re.compile(
-    r"\b(smok\w*|smoul?der\w*|fire|flames?|burn(t|ed|ing)|hiss\w*|swell\w*|swollen|vent(ed|ing)|explo\w*|short[- ]circuit\w*)\b",
+    r"\b(smok\w*|smoul?der\w*|(on|caught|took) fire|flames?|burn(t|ed|ing)|hiss\w*|swell\w*|swollen|vent(ed|ing)|explo\w*|short[- ]circuit\w*)\b",
     re.IGNORECASE,
 )
 """Words in a remark, a reason or a note that tell of an incident whatever it is recorded as."""
