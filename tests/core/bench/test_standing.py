@@ -1,6 +1,8 @@
 """Evidence that cannot be fooled: each test is one way to a finished passport over bad records, and why it is closed."""
 
 import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
@@ -33,6 +35,8 @@ from firmcell.core.records.events import (
 )
 from firmcell.core.records.incidents import tells_of_one
 from firmcell.core.records.step import Step
+from firmcell.store.demo import hoist_in_rows
+from firmcell.store.part_files import shipped_library
 from tests.core.records.test_records import chain
 
 SETTING = {"machine": "m", "setting": "6", "pulses": 2, "strip": "s"}
@@ -332,3 +336,29 @@ def test_initials_and_who_else_is_named():
     ]
     assert others_named(events, "Wren Ashby") == ("Rowan Mill",)
     assert (initials("Rowan Mill"), initials("wren")) == ("RM", "W")
+
+
+@settings(max_examples=40, deadline=None)
+@given(st.data())
+def test_no_order_of_records_breaks_it_or_passes_a_step_without_its_records(data):
+    """Records, passes, rework, corrections and incidents in any order, some of steps that do not exist."""
+    steps, design = PLAN, HOIST
+    kinds = [r for s in steps for r in [*good_records(s, design), StepPassed(), NotRight(reason="no")]]
+    codes = st.sampled_from([*(s.code for s in steps), "nowhere", ""])
+    some = data.draw(st.lists(st.tuples(codes, st.sampled_from(kinds)), max_size=25))
+    some += [("", Correction(seq=n, reason="x")) for n in data.draw(st.lists(st.integers(1, 30), max_size=4))]
+    events = chain(*some)
+    other = design.edited("series", 9)
+    now = standing(steps, events, design, lambda number: data.draw(st.sampled_from([None, design, other])))
+    assert {e.seq for e in now.events} <= {e.seq for e in events}
+    for step in steps:
+        if now.state.step(step.code).status is StepStatus.PASSED:
+            assert record_fault(step, now.events, now.state, design, passed=True) is None
+    again = standing(steps, list(now.events), design, lambda number: None)
+    assert {s.code for s in steps if again.state.step(s.code).status is StepStatus.PASSED} <= {
+        s.code for s in steps if now.state.step(s.code).status is StepStatus.PASSED
+    } | set(now.reasons)
+
+
+HOIST = hoist_in_rows(shipped_library())
+PLAN = steps_of(HOIST, analyse(HOIST, EMPTY_LIBRARY))
