@@ -4,7 +4,7 @@ from collections.abc import Iterable
 
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import milliohms, plural, volts
-from firmcell.core.bench.weld_samples import zero_failure_sample
+from firmcell.core.bench.weld_samples import SAMPLE_SHARE, zero_failure_sample
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, terminal_torque
 from firmcell.core.model.limits import LEAST_INSULATION_OHM
@@ -53,8 +53,6 @@ RECORD_WORDS = {
 LEAST_LIVE_V = 0.5
 MOST_TAKEN_UP_KG = 0.0005
 """A wiped pack may weigh so much more after a dip, kg: what stays on its skin; engineering judgement."""
-SAMPLE_SHARE = 0.90
-"""Share of good welds that samples prove, and how surely; engineering judgement."""
 TWICE = 2.0
 """A cell with more than this many times the resistance of its class stands out; common practice, no source."""
 JOINT_TIMES = 4.0

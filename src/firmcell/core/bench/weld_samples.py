@@ -2,6 +2,9 @@
 
 from math import ceil, log
 
+SAMPLE_SHARE = 0.90
+"""Share of good welds that samples of a setting prove, and how surely; engineering judgement."""
+
 
 def zero_failure_sample(confidence: float, reliability: float) -> int:
     """Return the least n without failure that proves `reliability` with `confidence` (both 0 to 1,

@@ -6,7 +6,7 @@ from math import dist
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres, plural, volts
-from firmcell.core.bench.weld_samples import zero_failure_sample
+from firmcell.core.bench.weld_samples import SAMPLE_SHARE, zero_failure_sample
 from firmcell.core.jobs.cooling import SOLDERED_END_S
 from firmcell.core.jobs.proving_steps import total_step
 from firmcell.core.layout.stick import is_stick
@@ -136,7 +136,7 @@ def _practice(d: Design, a: Analysis) -> Step:
 
 
 def _weld_sample(strip: str) -> Step:
-    need = zero_failure_sample(0.90, 0.90)
+    need = zero_failure_sample(SAMPLE_SHARE, SAMPLE_SHARE)
     return Step(
         "weld-sample",
         "Weld",

@@ -109,7 +109,7 @@ def cell_fuse(design: Design, diameter_m: float, short_a: float) -> CellFuse:
         hard_a=hard,
         softest_ohm=cell.empty_v / melts - wire - fed_by,
         neighbours_too=others < 2,
-        pack_short_s=melts_no_sooner(diameter_m, short_a / design.parallel, warm),
+        pack_short_s=melts_no_sooner(diameter_m, UNEVEN * short_a / design.parallel, warm),
     )
 
 

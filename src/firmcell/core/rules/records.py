@@ -4,16 +4,13 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Severity, Situation, Stage
 from firmcell.core.base.wording import percent
-from firmcell.core.bench.weld_samples import proven_reliability, zero_failure_sample
+from firmcell.core.bench.weld_samples import SAMPLE_SHARE, proven_reliability, zero_failure_sample
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import LEAST_INSULATION_OHM
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, rule
 from firmcell.core.tap_check.group_verdicts import Verdict
 from firmcell.core.tap_check.recorded_readings import ruling_of
-
-SAMPLE_CONFIDENCE = 0.90
-SAMPLE_RELIABILITY = 0.90
 
 
 @rule(
@@ -131,7 +128,7 @@ def few_samples(s: Situation) -> Iterator[Hit]:
         if (w.machine, w.setting, w.pulses, w.strip) == (last.machine, last.setting, last.pulses, last.strip)
     ]
     peeled = sum(w.peeled for w in same) if all(w.held == w.peeled for w in same) else last.peeled
-    need = zero_failure_sample(SAMPLE_CONFIDENCE, SAMPLE_RELIABILITY)
+    need = zero_failure_sample(SAMPLE_SHARE, SAMPLE_SHARE)
     if peeled < need:
         yield Hit(
             f"{peeled} sample welds peeled and all held: that proves {percent(proven_reliability(0.9, peeled))} "

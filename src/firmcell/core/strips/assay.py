@@ -6,12 +6,14 @@ from math import erf, exp, pi, sqrt
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Strip, StripMetal
+from firmcell.core.physics.short_wire import COPPER_RESISTIVITY
+from firmcell.core.physics.wire_heat import COPPER_DENSITY
 
 NICKEL_OHM_M, NICKEL_KG_M3 = 6.93e-8, 8900.0
 """Ω·m at 20 °C and kg/m³ (CRC Handbook, values from memory)."""
 STEEL_OHM_M, STEEL_KG_M3 = (1.0e-7, 1.8e-7), 7850.0
 """Nickel-plated steel strip as sold, generic class value; density of steel (values from memory)."""
-COPPER_OHM_M, COPPER_KG_M3 = 1.7241e-8, 8960.0
+COPPER_OHM_M, COPPER_KG_M3 = COPPER_RESISTIVITY, COPPER_DENSITY
 NICKEL_SPREAD = 0.05
 """Strip sold as pure nickel is of several grades: 1 to 10 % more than the element; generic class value."""
 

@@ -82,6 +82,7 @@ class PackAsked:
     series : groups, 2 to 32.
     cell : its chemistry and bounds.
     now_v : what a group should stand at, V; `known_to_v` how well that is known.
+    parallel : cells of each group.
     measured : whether cells were measured before they were joined, and `now_v` is their mean.
     scatter_v : standard deviation between groups, V.
     """
@@ -93,6 +94,7 @@ class PackAsked:
     scatter_v: float = SCATTER_V
     meter: Meter = HAND_METER
     measured: bool = False
+    parallel: int = 1
 
 
 def point_name(point: int, series: int) -> str:

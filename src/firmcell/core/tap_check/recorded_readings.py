@@ -24,7 +24,7 @@ def pack_asked(design: Design, state: BuildState) -> PackAsked:
     read = [v for n, v in state.cell_volts.items() if n <= design.cell_count and v > 0]
     enough = len(read) >= max(3, design.cell_count // 2)
     now = sum(read) / len(read) if enough else design.cell_now_v
-    return PackAsked(design.series, design.cell, now, measured=enough)
+    return PackAsked(design.series, design.cell, now, measured=enough, parallel=design.parallel)
 
 
 def readings_of(state: BuildState, series: int) -> tuple[Reading, ...]:

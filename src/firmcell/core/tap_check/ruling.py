@@ -94,7 +94,9 @@ def _with_loads(proof: Proof, load: UnderLoad, asked: PackAsked) -> Proof:
     """The verdict once readings under load are heard too."""
     at_rest = {g.group: g.step_v for g in proof.groups if g.step_v is not None}
     series = asked.series
-    faults = loaded_faults(at_rest, load.between(load.lamp, series), load.between(load.pack, series))
+    faults = loaded_faults(
+        at_rest, load.between(load.lamp, series), load.between(load.pack, series), asked.parallel
+    )
     if not faults or proof.verdict is Verdict.WRONG:
         return proof
     worst = next((f for f in faults if f.wrong), faults[0])
