@@ -43,6 +43,10 @@ These are called right, are said at the moment of right, and have a test each in
 
 {unseen}
 
+Probes on the ends of cells (`group 3 at B2`) tell which end of a cut-off group is open, which taps cannot: by the net, in every one of 60
+packs within two readings more. Nothing between two points of one metal is no proof that they are joined: a meter of 10 MΩ across an open
+link pulls both its sides together.
+
 A lead through 100 kΩ pulls a reading against B0 down by 1 %: from B4 on that is seen, below it is not. Readings under a steady load, or while
 the pack is charged, are told only if cells were measured before they were joined. A slip in typing that leaves every group in order is
 not told; it hides a group that is wrong only where it happens to be as wrong the other way, at the tap beside it.

@@ -27,8 +27,9 @@ from firmcell.app.wheel import calm
 from firmcell.core.base.wording import percent
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.stage_marks import StagePaint
-from firmcell.core.tap_check.diagnosis import PackAsked, Reading, point_name
+from firmcell.core.tap_check.diagnosis import PackAsked, Reading
 from firmcell.core.tap_check.faults import Fault, FaultKind
+from firmcell.core.tap_check.points import point_count, point_name
 from firmcell.core.tap_check.practice_pack import (
     HINT_COSTS,
     PracticePack,
@@ -98,7 +99,7 @@ class Trainer(QDialog):
         column.addLayout(row)
         grid = QGridLayout()
         self.points = (calm(QComboBox()), calm(QComboBox()))
-        names = [point_name(p, self.asked.series) for p in range(2 * self.asked.series + 2)]
+        names = [point_name(p, self.asked.series) for p in range(point_count(self.asked.series))]
         for number, (combo, words) in enumerate(
             zip(self.points, ("&Black probe", "&Red probe"), strict=True)
         ):

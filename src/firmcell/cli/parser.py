@@ -202,7 +202,7 @@ def make_parser() -> argparse.ArgumentParser:
         nargs="*",
         metavar="V",
         help="volts at B1, B2 … against B0 in order, or B3=V for one pin, or B2:B3=V from the first to the second point (strip-B3 is "
-        "the pack's own metal); none takes the recorded ones",
+        "the pack's own metal, group-3-at-B2 the end of a cell of group 3 at B2); none takes the recorded ones",
     )
     sub.add_argument("--json", action="store_true")
     sub = command(

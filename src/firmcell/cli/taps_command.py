@@ -12,8 +12,8 @@ if TYPE_CHECKING:
 def run_taps(arguments: argparse.Namespace) -> int:
     """Print what readings of the sense plug say is wrong."""
     from firmcell.core.analysis.analyse import analyse
-    from firmcell.core.tap_check.diagnosis import point_name
     from firmcell.core.tap_check.group_verdicts import Verdict
+    from firmcell.core.tap_check.points import point_name
     from firmcell.core.tap_check.recorded_readings import PROVE_METER, pack_asked, proven_tests, ruling_of
     from firmcell.core.tap_check.ruling import rule_on
     from firmcell.core.tap_check.unseen import unseen_kinds
@@ -50,7 +50,8 @@ def run_taps(arguments: argparse.Namespace) -> int:
 
 def _readings(given: list[str], series: int) -> list["Reading"]:
     """Readings as they are typed: `B1:B3=7.42`, `B3=11.1` from B0, or only volts, tap after tap."""
-    from firmcell.core.tap_check.diagnosis import Reading, point_number
+    from firmcell.core.tap_check.diagnosis import Reading
+    from firmcell.core.tap_check.points import point_number
     from firmcell.store.units import parse
 
     readings: list[Reading] = []

@@ -79,9 +79,12 @@ class Pack:
         return self.low[node] if node in self.upper else self.high[node - 1]
 
     def point(self, number: int) -> int:
-        """Pins first, then the metal of each tap point."""
+        """Pins first, then the metal of each tap point, then the lower end of each group's cells, then the upper."""
         pins = len(self.joined_to)
-        return self.pin_at[number] if number < pins else self.strip(number - pins)
+        n = pins - 1
+        if number < 2 * pins:
+            return self.pin_at[number] if number < pins else self.strip(number - pins)
+        return (self.low if number < 2 * pins + n else self.high)[(number - 2 * pins) % n]
 
     def volts(self, black: int, red: int, meter_ohm: float = METER_OHM) -> float:
         """What an ideal display shows from one point to another with that resistance across."""

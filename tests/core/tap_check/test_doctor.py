@@ -12,12 +12,13 @@ from firmcell.core.jobs.new_pack import new_pack_steps
 from firmcell.core.model.parts import Cell
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import PolarityReading
-from firmcell.core.tap_check.diagnosis import PackAsked, Reading, point_name, point_number
+from firmcell.core.tap_check.diagnosis import PackAsked, Reading
 from firmcell.core.tap_check.doctor import LOOSE_TO_V, _exact, _expected, _Seen
 from firmcell.core.tap_check.doctor import diagnose as diagnose_with
 from firmcell.core.tap_check.faults import DANGEROUS, Fault, FaultKind, single_faults, together
 from firmcell.core.tap_check.group_verdicts import Verdict, judge_readings
 from firmcell.core.tap_check.meter import HAND_METER, Meter, floating_density
+from firmcell.core.tap_check.points import end_of, point_count, point_label, point_name, point_number
 from firmcell.core.tap_check.practice_pack import (
     faults_of,
     hidden_fault,
@@ -337,9 +338,14 @@ def test_meter_ranges_and_what_it_shows():
 def test_points_by_name():
     assert point_number("B3", 10) == 3
     assert point_number("strip B3", 10) == 14
+    assert point_number("Group 3 at B2", 10) == end_of(3, 2, 10)
     assert point_name(3, 10) == "pin B3"
     assert point_name(14, 10) == "the strip of B3"
-    for bad in ("B11", "", "C3", "strip"):
+    assert point_name(end_of(10, 10, 10), 10) == "the end of a cell of group 10 at B10"
+    for series in (1, 2, 32):
+        every = range(point_count(series))
+        assert [point_number(point_label(p, series), series) for p in every] == list(every)
+    for bad in ("B11", "", "C3", "strip", "group 3 at B5", "group 0 at B0"):
         with pytest.raises(Refusal, match="no point of this pack"):
             point_number(bad, 10)
 

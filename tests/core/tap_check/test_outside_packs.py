@@ -10,6 +10,7 @@ from firmcell.core.model.parts import Cell
 from firmcell.core.tap_check.diagnosis import PackAsked, Reading
 from firmcell.core.tap_check.group_verdicts import Verdict, judge_readings, reading_plan
 from firmcell.core.tap_check.loaded import loaded_faults
+from firmcell.core.tap_check.points import end_of
 from firmcell.core.tap_check.ruling import UnderLoad, rule_on
 from firmcell.core.tap_check.unseen import unseen_kinds
 from firmcell.store.part_files import part_named, shipped_library
@@ -154,3 +155,48 @@ def test_readings_typed_too_coarsely_are_asked_for_again():
     told = rule_on(readings, PackAsked(4, CELL, 3.78)).proof
     assert told.verdict is Verdict.LOOK
     assert "every place" in told.words
+
+
+@pytest.mark.parametrize("kind", ["link open", "link open above"])
+def test_ends_of_cells_tell_at_which_end_of_a_group_the_link_is_open(kind):
+    """At the taps both ends of a group that is cut off read alike; two readings more at cells decide it."""
+    for series in (3, 10, 24):
+        for seed in range(4):
+            pack, meter = made(kind, series, seed)
+            node = 1 + int(np.flatnonzero(pack.link_ohm > 1)[0])
+            asked = PackAsked(series, CELL, 3.78)
+            readings = {at: meter.read(pack, *at) for at in reading_plan(asked)}
+            planned = len(readings)
+            while len(readings) < planned + 4:
+                ruling = rule_on([Reading(*at, volts) for at, volts in readings.items()], asked)
+                assert ruling.proof.verdict is Verdict.WRONG
+                if ruling.doctor.suspicions[0].placed:
+                    break
+                at = ruling.proof.next_reading
+                readings[at] = meter.read(pack, *at)
+            assert len(readings) <= planned + 2
+            group = node if node in pack.upper else node + 1
+            assert f"he link at B{node} is open: the end of group {group} at B{node}" in ruling.proof.words
+
+
+def test_nothing_between_two_ends_of_one_metal_does_not_prove_them_joined():
+    """A meter across an open link pulls both its sides together and shows nothing: by the net, and so by the doctor."""
+    pack, _ = made("link open", 10, 3)
+    node = 1 + int(np.flatnonzero(pack.link_ohm > 1)[0])
+    below, above = end_of(node, node, 10), end_of(node + 1, node, 10)
+    assert abs(pack.volts(below, above)) < 0.03, "next to nothing, though the link is open"
+    asked = PackAsked(10, CELL, 3.78)
+    readings = [Reading(*at, pack.volts(*at)) for at in reading_plan(asked)]
+    before = rule_on(readings, asked).doctor.suspicions[0].probability
+    after = rule_on([*readings, Reading(below, above, pack.volts(below, above))], asked).doctor.suspicions
+    assert (
+        sum(s.probability for s in after if f"B{node} is open" in s.words or "a link at one end" in s.words)
+        > 0.9 * before
+    )
+
+
+def test_an_end_that_is_not_on_its_metal_is_told():
+    asked = PackAsked(4, CELL, 3.7)
+    told = judge_readings({**{(n - 1, n): 3.704 for n in range(1, 5)}, (2, end_of(3, 2, 4)): -3.7}, asked)
+    assert told.verdict is Verdict.WRONG
+    assert "Pin B2 against the end of a cell of group 3 at B2 reads -3.70 V" in told.words.replace("−", "-")

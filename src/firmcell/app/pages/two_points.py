@@ -9,8 +9,8 @@ from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import Across, LoadedReading, PointReading
-from firmcell.core.tap_check.diagnosis import point_name
 from firmcell.core.tap_check.group_verdicts import Proof, Verdict
+from firmcell.core.tap_check.points import point_count, point_label, point_name
 from firmcell.core.tap_check.recorded_readings import readings_of
 from firmcell.store.units import parse
 
@@ -52,8 +52,8 @@ class TwoPoints:
         self.next_words = self.page.text("")
 
     def fill(self) -> None:
-        names = [f"B{n}" for n in range(self.session.design.series + 1)]
-        names += [f"strip B{n}" for n in range(self.session.design.series + 1)]
+        series = self.session.design.series
+        names = [point_label(p, series) for p in range(point_count(series))]
         if [self.points[0].itemText(n) for n in range(self.points[0].count())] == names:
             return
         for combo in self.points:

@@ -1,7 +1,6 @@
 """What is asked of a pack, what was read, and what the doctor tells."""
 
 from firmcell.core.base.frozen import frozen
-from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.parts import Cell
 from firmcell.core.tap_check.faults import (
     Fault,
@@ -16,8 +15,7 @@ KNOWN_TO_V = 0.10
 
 @frozen
 class Reading:
-    """A voltage between two points: black probe, red probe, V. Points are pins of the plug (0 to S), or nodes
-    on the pack's own strips (S + 1 + node)."""
+    """A voltage between two points: black probe, red probe, V. Points are numbered as in `points`."""
 
     black: int
     red: int
@@ -26,12 +24,13 @@ class Reading:
 
 @frozen
 class Suspicion:
-    """One explanation: its faults, how likely it is (0 to 1), and how badly it misfits (mean square, about 1
-    is good)."""
+    """One explanation: its faults, how likely it is (0 to 1), how badly it misfits (mean square, about 1 is
+    good), and whether readings at the ends of cells tell which end of a group is open."""
 
     faults: tuple[Fault, ...]
     probability: float
     misfit: float
+    placed: bool = False
 
     @property
     def dangerous(self) -> bool:
@@ -41,7 +40,7 @@ class Suspicion:
     @property
     def words(self) -> str:
         """In plain words."""
-        return " and ".join(f.words for f in self.faults)
+        return " and ".join(f.placed_words if self.placed else f.words for f in self.faults)
 
     @property
     def refs(self) -> tuple[str, ...]:
@@ -95,25 +94,3 @@ class PackAsked:
     meter: Meter = HAND_METER
     measured: bool = False
     parallel: int = 1
-
-
-def point_name(point: int, series: int) -> str:
-    """Return how a point is called: pin B3, or the strip of B3."""
-    return f"pin B{point}" if point <= series else f"the strip of B{point - series - 1}"
-
-
-def point_number(name: str, series: int) -> int:
-    """Return the point of ``B3`` (a pin of the plug) or ``strip B3``.
-
-    Raises
-    ------
-    Refusal
-        If there is no such point.
-    """
-    strip = name.lower().startswith("strip")
-    digits = name.lower().removeprefix("strip").strip().removeprefix("b")
-    if not digits.isdigit() or int(digits) > series:
-        raise Refusal(
-            f"“{name}” is no point of this pack; B0 to B{series} are pins, strip B0 to strip B{series} its metal."
-        )
-    return int(digits) + (series + 1 if strip else 0)

@@ -26,6 +26,7 @@ from firmcell.core.tap_check.faults import (
 )
 from firmcell.core.tap_check.group_verdicts import STOP, Proof, Verdict
 from firmcell.core.tap_check.meter import floating_density
+from firmcell.core.tap_check.points import point_count, point_taps
 
 Whole = NDArray[np.intp]
 
@@ -61,6 +62,10 @@ SURE = 0.90
 
 
 LOOSE_TO_V = 0.35
+
+
+FLOATS_V = 0.05
+"""What a floating lead reads when the next reading is chosen, standard deviation in V; engineering judgement."""
 
 
 class _Seen:
@@ -133,7 +138,8 @@ class _Expected:
 
 
 def _expected(t: FaultTable, black: Whole, red: Whole, series: int) -> _Expected:
-    node = np.concatenate([t.node, np.tile(np.arange(series + 1), (len(t.faults), 1))], axis=1)
+    many = (len(t.faults), 1)
+    node = np.concatenate([t.node, np.tile(point_taps(series)[series + 1 :], many)], axis=1)
     rows = np.arange(len(t.faults))[:, None]
     zero = np.zeros((len(t.faults), 1))
     slope = np.concatenate([zero, np.cumsum(t.sign * t.lives, axis=1)], axis=1)
@@ -141,7 +147,13 @@ def _expected(t: FaultTable, black: Whole, red: Whole, series: int) -> _Expected
     variance = np.concatenate([zero, np.cumsum(t.var_v2, axis=1)], axis=1)
     # Metal above an open node hangs together, but not with what is below it.
     at = t.open_node[:, None]
-    above = (at > 0) & ((node > at) | ((node == at) & t.upper[:, None]))
+    # At the open node the tap and its strip are on one side; of the cells' ends, those of the group above on the
+    # upper, those of the group below on the lower.
+    taps = np.repeat(t.upper[:, None], 2 * series + 2, axis=1)
+    upper = np.concatenate(
+        [taps, np.ones((len(at), series), bool), np.zeros((len(at), series), bool)], axis=1
+    )
+    above = (at > 0) & ((node > at) | ((node == at) & upper))
     a, b = node[:, black], node[:, red]
     joined = (a >= 0) & (b >= 0) & (above[:, black] == above[:, red])
     a, b = np.maximum(a, 0), np.maximum(b, 0)
@@ -260,7 +272,7 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked, proof: Proof) -> Diag
     weight, other = np.exp(log - top), float(np.exp(background - top))
     total = float(weight.sum()) + other
     order = np.argsort(-weight)
-    suspicions = _merged(table, weight / total, misfit, order[:60])
+    suspicions = _merged(table, weight / total, misfit, order[:60], seen)
     against = "" if proof.verdict is Verdict.RIGHT else proof.words.removeprefix(STOP)
     best = suspicions[0] if suspicions else None
     innocent = best is not None and best.faults[0].kind is FaultKind.RIGHT
@@ -282,19 +294,24 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked, proof: Proof) -> Diag
     )
 
 
-def _merged(table: FaultTable, share: Array, misfit: Array, order: Whole) -> tuple[Suspicion, ...]:
-    """The likeliest explanations; those that no reading at the taps can tell apart, such as the two ends of a
-    group that is cut off, as one."""
+def _merged(
+    table: FaultTable, share: Array, misfit: Array, order: Whole, seen: _Seen
+) -> tuple[Suspicion, ...]:
+    """The likeliest explanations; those that no reading taken so far can tell apart as one: at the taps alone,
+    the two ends of a group that is cut off."""
     found: dict[bytes, Suspicion] = {}
-    for r in order.tolist():
+    at_ends = np.maximum(seen.black, seen.red) > 2 * seen.pack.series + 1
+    joined = _expected(table.take(order), seen.black[at_ends], seen.red[at_ends], seen.pack.series).joined
+    for place, r in enumerate(order.tolist()):
         if share[r] <= 1e-6:
             break
-        key = table.alike(r)
+        key = table.alike(r) + joined[place].tobytes()
         same = found.get(key)
         if same is None:
-            found[key] = Suspicion(table.faults[r], float(share[r]), float(misfit[r]))
+            found[key] = Suspicion(table.faults[r], float(share[r]), float(misfit[r]), bool(at_ends.any()))
         else:
-            found[key] = replace(same, probability=same.probability + float(share[r]))
+            more = same.probability + float(share[r])
+            found[key] = replace(same, probability=more, placed=False)
     return tuple(sorted(found.values(), key=lambda s: -s.probability)[:40])
 
 
@@ -304,7 +321,7 @@ def _checked(readings: Sequence[Reading], pack: PackAsked) -> dict[tuple[int, in
         raise Refusal(f"The tap doctor knows packs of 2 to {MOST_SERIES} groups; this one has {pack.series}.")
     last = {(r.black, r.red): r for r in readings if r.black != r.red}
     for r in last.values():
-        if not (0 <= r.black < 2 * pack.series + 2 and 0 <= r.red < 2 * pack.series + 2):
+        if not (min(r.black, r.red) >= 0 and max(r.black, r.red) < point_count(pack.series)):
             raise Refusal("A reading is between points that this pack does not have.")
         if not np.isfinite(r.volts):
             raise Refusal("A reading is not a number.")
@@ -387,13 +404,15 @@ def _next_reading(t: FaultTable, weight: Array, seen: _Seen) -> tuple[int, int] 
     """The two points whose reading best tells the likeliest faults apart: the expected overlap of what they
     predict is least.
 
-    Overlap of two normal predictions is their Bhattacharyya coefficient; a floating lead counts as a wide one
-    about nothing.
+    Overlap of two normal predictions is their Bhattacharyya coefficient; a floating lead counts as one about
+    nothing: a meter pulls both its probes together.
     """
     series = seen.pack.series
     pairs = [(a, b) for a in range(series + 1) for b in range(a + 1, series + 1)]
     # A pin against the strip it should be on reads nothing when it is.
     pairs += [(series + 1 + p, p) for p in range(series + 1)]
+    # The far pole against an end of a cell: nothing, where a link between them is open.
+    pairs += [(pole, end) for pole in (0, series) for end in range(2 * series + 2, point_count(series))]
     known = set(zip(seen.black.tolist(), seen.red.tolist(), strict=True))
     pairs = [p for p in pairs if p not in known and (p[1], p[0]) not in known]
     if not pairs or len(weight) < 2 or weight.sum() <= 0:
@@ -403,12 +422,14 @@ def _next_reading(t: FaultTable, weight: Array, seen: _Seen) -> tuple[int, int] 
     rows = np.arange(len(t.faults))[:, None]
     mean = np.where(e.joined, e.offset + e.slope * seen.common_v(), 0.0)
     spread = e.variance[rows, e.high] - e.variance[rows, e.low] + (0.004 * mean) ** 2 + 0.02**2
-    var = np.where(e.joined, spread + (0.06 * e.slope) ** 2, 0.3**2)
+    var = np.where(e.joined, spread + (0.06 * e.slope) ** 2, FLOATS_V**2)
     w = weight / weight.sum()
     gap = (mean[:, None] - mean[None]) ** 2 / (4 * (var[:, None] + var[None]))
     shape = 0.5 * np.log((var[:, None] + var[None]) / (2 * np.sqrt(var[:, None] * var[None])))
     overlap = np.exp(-gap - shape)
     clash = np.einsum("i,j,ijk->k", w, w, overlap) - (w**2).sum()
     # Of two that tell as much, the one against B0, then the one with the lower voltage.
-    effort = 1e-3 * (black != 0) + 1e-5 * np.abs(red - black)
+    # An end of a cell is asked for last: a sheet may lie on it.
+    taps = point_taps(series)
+    effort = 1e-3 * (black != 0) + 1e-5 * np.abs(taps[red] - taps[black]) + 2e-3 * (red > 2 * series + 1)
     return pairs[int((clash + effort).argmin())]

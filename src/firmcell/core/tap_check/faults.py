@@ -122,6 +122,15 @@ class Fault:
                 return f"the pack has {a[0]} groups in series"
 
     @property
+    def placed_words(self) -> str:
+        """The same, once readings at the ends of cells tell which end of a group is open."""
+        if self.kind is not FaultKind.OPEN_LINK:
+            return self.words
+        node, upper = self.at
+        side = node if upper else node + 1
+        return f"the link at B{node} is open: the end of group {side} at B{node} does not hang on its metal"
+
+    @property
     def refs(self) -> tuple[str, ...]:
         """What to light on the picture."""
         a = self.at

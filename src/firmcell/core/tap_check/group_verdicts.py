@@ -16,6 +16,7 @@ from firmcell.core.model.limits import GROUP_SPREAD_GOOD_V, GROUP_SPREAD_V
 from firmcell.core.model.parts import Cell
 from firmcell.core.tap_check.diagnosis import PackAsked
 from firmcell.core.tap_check.group_intervals import GroupInterval, GroupReading, group_intervals, shown_by
+from firmcell.core.tap_check.points import point_name, point_taps
 
 OVER_FULL_V = 0.05
 """A lithium group may stand so far over its full voltage before it is wrong, V: below where boards cut off; common
@@ -99,7 +100,7 @@ def judge_readings(
     Parameters
     ----------
     readings : mapping
-        Volts by black and red point: pins of the plug 0 to S, strips from S + 1.
+        Volts by black and red point, numbered as in `points`.
     asked : PackAsked
     proven : frozenset of str
         Names of tests passed besides, such as `CHEMISTRY_PROVEN`.
@@ -268,14 +269,18 @@ def _allowed(cell: Cell) -> tuple[float, float]:
 
 
 def _off_their_strips(readings: Mapping[tuple[int, int], float], asked: PackAsked) -> str:
-    """A pin that is not on the metal it should be on, in words; "" if none was found so."""
+    """Two points of what should be one metal that are not, in words; "" if none was found so."""
+    taps = point_taps(asked.series)
     for (black, red), shown in shown_by(asked.meter, readings).items():
-        pin, strip = sorted((black, red))
+        one, other = sorted((black, red))
         if (
-            strip - asked.series - 1 == pin
+            one < other < len(taps)
+            and taps[one] == taps[other]
             and abs(shown.volts) > NOTHING_V + asked.meter.digits * shown.place_v
         ):
-            return f"Pin B{pin} against the strip of B{pin} reads {volts(shown.volts)}; on its own metal it reads nothing"
+            first, second = (point_name(p, asked.series) for p in (one, other))
+            start = f"{first[0].upper()}{first[1:]}"
+            return f"{start} against {second} reads {volts(shown.volts)}; on one metal it reads nothing"
     return ""
 
 

@@ -59,9 +59,10 @@ class Meter:
 
 HAND_METER = Meter()
 """A common one of 6000 counts, 0.5 % + 2 digits."""
-FLOATING_SHARE, FLOATING_SD_V = 0.7, 0.06
-"""A lead that floats reads next to nothing in most cases (10 MΩ pull it down), anything now and then;
-engineering judgement."""
+FLOATING_SHARES, FLOATING_SD_V = (0.35, 0.35), (0.003, 0.06)
+"""A lead that floats reads nothing or next to nothing in most cases (10 MΩ pull it to the other probe), anything now
+and then; engineering judgement. So nothing, read between two points of what should be one metal, does not prove that
+they are joined."""
 
 
 def floating_density(volts: ArrayLike, most_v: float) -> Array:
@@ -91,6 +92,7 @@ def floating_density(volts: ArrayLike, most_v: float) -> Array:
     1.0
     """
     read = np.asarray(volts, dtype=float)
-    near = np.exp(-0.5 * (read / FLOATING_SD_V) ** 2) / (FLOATING_SD_V * np.sqrt(2 * np.pi))
-    anywhere = (np.abs(read) <= 1.2 * most_v) / (2.4 * most_v)
-    return np.asarray(FLOATING_SHARE * near + (1 - FLOATING_SHARE) * anywhere)
+    density = (1 - sum(FLOATING_SHARES)) * (np.abs(read) <= 1.2 * most_v) / (2.4 * most_v)
+    for share, sd in zip(FLOATING_SHARES, FLOATING_SD_V, strict=True):
+        density += share * np.exp(-0.5 * (read / sd) ** 2) / (sd * np.sqrt(2 * np.pi))
+    return np.asarray(density)

@@ -12,6 +12,7 @@ from firmcell.core.tap_check.diagnosis import PackAsked, Reading
 from firmcell.core.tap_check.doctor import LOOSE_TO_V
 from firmcell.core.tap_check.faults import Fault, FaultKind, FaultTable, combined, single_faults
 from firmcell.core.tap_check.group_verdicts import Verdict
+from firmcell.core.tap_check.points import point_count, point_taps
 from firmcell.core.tap_check.ruling import rule_on
 
 FLOAT_SD_V = 0.06
@@ -32,6 +33,7 @@ class PracticePack:
     meter_sign : −1 with the meter's leads exchanged.
     gains : calibration of the meter's three ranges.
     floats_at : what a floating point shows, V, by point.
+    seed : number of the pack.
     """
 
     asked: PackAsked
@@ -45,15 +47,18 @@ class PracticePack:
     floats_at: Array
     seed: int
 
-    def _above(self, node: int) -> bool:
-        return self.open_node > 0 and (node > self.open_node or (node == self.open_node and self.upper))
+    def _metal(self, point: int) -> tuple[int, bool]:
+        """The node a point is on, −1 for none, and whether that is above the open link."""
+        s = self.asked.series
+        node = int(self.node[point]) if point <= s else int(point_taps(s)[point])
+        # At the open node itself: ends of the group below are below, of the group above are above.
+        upper = self.upper if point <= 2 * s + 1 else point <= 3 * s + 1
+        return node, self.open_node > 0 and (node > self.open_node or (node == self.open_node and upper))
 
     def true_volts(self, black: int, red: int) -> float | None:
-        """Return the voltage from `black` to `red` (pins 0 to S, strips from S + 1), or None where nothing
-        joins them."""
-        s = self.asked.series
-        a, b = (int(self.node[p]) if p <= s else p - s - 1 for p in (black, red))
-        if a < 0 or b < 0 or self._above(a) != self._above(b):
+        """Return the voltage from `black` to `red`, numbered as in `points`, or None where nothing joins them."""
+        (a, a_above), (b, b_above) = self._metal(black), self._metal(red)
+        if a < 0 or b < 0 or a_above != b_above:
             return None
         return float(self.volts[b] - self.volts[a])
 
@@ -107,7 +112,7 @@ def practice_pack(asked: PackAsked, row: int, seed: int, *more: int) -> Practice
         bool(one.upper[0]),
         float(one.meter[0]),
         dice.uniform(-accuracy, accuracy, 3),
-        dice.normal(0, FLOAT_SD_V, 2 * asked.series + 2),
+        dice.normal(0, FLOAT_SD_V, point_count(asked.series)),
         seed,
     )
 

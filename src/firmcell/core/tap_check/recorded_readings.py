@@ -5,8 +5,9 @@ from functools import lru_cache
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import BuildState, StepStatus
-from firmcell.core.tap_check.diagnosis import Diagnosis, PackAsked, Reading, point_number
+from firmcell.core.tap_check.diagnosis import Diagnosis, PackAsked, Reading
 from firmcell.core.tap_check.group_verdicts import CHEMISTRY_PROVEN, Proof
+from firmcell.core.tap_check.points import point_number
 from firmcell.core.tap_check.ruling import UNLOADED, Ruling, UnderLoad, rule_on
 from firmcell.core.tap_check.unseen import CHEMISTRY_LOOK
 
