@@ -14,6 +14,7 @@ from firmcell.core.records.events import Incident, Resolution
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
     from firmcell.app.pages.tests_page import TestsPage
+    from firmcell.app.practice_window import PracticeWindow
     from firmcell.app.trainer import Trainer
 
 
@@ -81,6 +82,18 @@ class BenchCommands:
             self.window.look,
             self.window.settings,
             self.window,
+        )
+
+    def practise_by_eye(self) -> None:
+        """Open pictures to practise on: joints, crimps, welds, connectors and more."""
+        self.by_eye().exec()
+
+    def by_eye(self) -> "PracticeWindow":
+        """The window to practise by eye; it needs no job."""
+        from firmcell.app.practice_window import PracticeWindow
+
+        return PracticeWindow(
+            self.window.library.connectors, self.window.look, self.window.settings, self.window
         )
 
     def incident(self) -> None:

@@ -118,6 +118,7 @@ class Menus:
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
         self.action(bench, "Read &tests of cells (CSV)…", "", self.window.jobs.choose_cell_tests)
         self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
+        self.action(bench, "Practise by e&ye…", "Ctrl+Shift+H", self.window.at_bench.practise_by_eye)
 
     def _fill_view(self, view: Any) -> None:
         self.action(view, "&Turn over about the other axis", "Ctrl+T", self.window.looks.turn_axis)

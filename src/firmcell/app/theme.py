@@ -58,6 +58,29 @@ class Palette:
         return QColor(getattr(self, name))
 
 
+SEEN: dict[str, tuple[str | None, str | None, float]] = {
+    "seen.cup": ("#c9a24c", "#5e4310", 0.12),
+    "seen.fin": ("#c9a24c", "#5e4310", 0.12),
+    "seen.copper": ("#c77f45", "#6f3a12", 0.05),
+    "seen.strand": ("#c77f45", "#6f3a12", 0.06),
+    "seen.hole": ("#12181a", None, 0),
+    "seen.hollow": ("#1b1512", None, 0),
+    "seen.solder": ("#d5dade", "#7f888d", 0.08),
+    "seen.solder.dull": ("#9aa0a2", "#5a6164", 0.08),
+    "seen.shine": ("#ffffff", None, 0),
+    "seen.scorch": ("#2a1c14", None, 0),
+    "seen.pit": ("#2a2320", None, 0),
+    "seen.mark": ("#6d777b", None, 0),
+    "seen.heat": ("#6d7fb0", None, 0),
+    "seen.can": ("#b9c0c2", "#6b7478", 0.15),
+    "seen.blank": ("#eef0ee", "#59646a", 0.3),
+    "seen.pointer": ("#b0481a", None, 0),
+    "seen.browned": ("#8a5a2b", "#4a2c10", 0.3),
+    "seen.rust": ("#9c4a1a", None, 0),
+    "seen.lifted": ("#dfe3e4", "#20282b", 0.35),
+}
+"""What is seen on a joint, the same by day and by lamp: metal keeps its colour."""
+
 LIGHT = Palette(
     name="light",
     bench="#e6e2d6",
@@ -78,7 +101,8 @@ LIGHT = Palette(
     note="#2d5f94",
     good="#2f6b3f",
     lit="#e0a100",
-    roles={
+    roles=SEEN
+    | {
         "outline.insulation": ("#f3efe3", "#6b7478", 0.5),
         "space.edge": ("#efeadb", "#20282b", 0.6),
         "space.blocked": ("#b9b29d", "#4b565b", 0.3),
@@ -183,7 +207,8 @@ DARK = Palette(
     note="#8fbcf0",
     good="#86c795",
     lit="#ffcf3f",
-    roles={
+    roles=SEEN
+    | {
         "outline.insulation": ("#272f33", "#8b979b", 0.5),
         "space.edge": ("#232c30", "#c3c9c6", 0.6),
         "space.blocked": ("#4a4638", "#b9b29d", 0.3),

@@ -1,6 +1,5 @@
 """The trainer: a practice pack with a hidden fault, a simulated meter, and a score."""
 
-import json
 from functools import partial
 from typing import Any
 
@@ -20,7 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.canvas.view import PackView
-from firmcell.app.curve import Curve
+from firmcell.app.practice_history import PracticeHistory
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import Palette, sized
 from firmcell.app.wheel import calm
@@ -38,12 +37,8 @@ from firmcell.core.tap_check.practice_pack import (
     same_fault,
     score,
     told_by,
-    weak_kinds,
 )
 from firmcell.core.tap_check.ruling import rule_on
-
-KEPT = 300
-"""So many scores are remembered."""
 
 
 class Trainer(QDialog):
@@ -79,7 +74,8 @@ class Trainer(QDialog):
         self.faces = faces
         self._make_meter(column)
         self._make_naming(column)
-        self._make_history(column)
+        self.history = PracticeHistory(settings, "practice/history", self)
+        column.addWidget(self.history)
         self.resize(1060, 700)
         self.another()
 
@@ -164,14 +160,6 @@ class Trainer(QDialog):
             row.addWidget(button)
         column.addLayout(row)
 
-    def _make_history(self, column: QVBoxLayout) -> None:
-        self.curve = Curve(self)
-        column.addWidget(self.curve)
-        self.weakest = QLabel()
-        self.weakest.setWordWrap(True)
-        self.weakest.setObjectName("quiet")
-        column.addWidget(self.weakest)
-
     def _call(self, call: object, _: bool = False) -> None:
         call()  # type: ignore[operator]
 
@@ -181,9 +169,7 @@ class Trainer(QDialog):
         """Lay out another pack; each has a number."""
         seed = int(self.settings.value("practice/seed", 0)) + 1  # type: ignore[call-overload]
         self.settings.setValue("practice/seed", seed)
-        self.lay_out(
-            hidden_fault(self.asked, seed, self.level.currentIndex() + 1, weak_kinds(self.history()))
-        )
+        self.lay_out(hidden_fault(self.asked, seed, self.level.currentIndex() + 1, self.history.weak()))
 
     def _choose_level(self, index: int) -> None:
         self.settings.setValue("practice/level", index)
@@ -204,7 +190,6 @@ class Trainer(QDialog):
         self.points[1].setCurrentIndex(1)
         self._fill_places()
         self.view.show_faces(self.faces, self._blank)
-        self._show_history()
 
     def _fill_places(self) -> None:
         """The faults of the kind chosen, each with its place."""
@@ -276,8 +261,7 @@ class Trainer(QDialog):
     def name_it(self) -> None:
         """Say what is wrong, and see it on the picture, with what each reading told."""
         told = score(self.pack, self._chosen(), self.readings, self.hints)
-        history = [*self.history(), *(told.kinds or ((FaultKind.RIGHT.value, told.points),))]
-        self.settings.setValue("practice/history", json.dumps(history[-KEPT:]))
+        self.history.add(told.kinds or ((FaultKind.RIGHT.value, told.points),))
         self.words.setText(f"{told.points} points. {told.words}")
         for button in (self.name_button, self.read_button, self.add_button):
             button.setEnabled(False)
@@ -287,23 +271,6 @@ class Trainer(QDialog):
         self.view.show_faces(
             self.faces, StagePaint(marks, self._blank.quiet, f"{caption[0].upper()}{caption[1:]}")
         )
-        self._show_history()
-
-    def history(self) -> list[tuple[str, int]]:
-        """The scores so far, oldest first: kind of what was hidden, and points."""
-        try:
-            kept = json.loads(str(self.settings.value("practice/history", "[]")))
-            return [(str(kind), int(points)) for kind, points in kept]
-        except (ValueError, TypeError):
-            return []
-
-    def _show_history(self) -> None:
-        history = self.history()
-        self.curve.show_points([points for _, points in history])
-        weak = sorted(weak_kinds(history).items(), key=lambda item: -item[1])[:3]
-        words = ", ".join(f"{kind} {percent(1 - need)}" for kind, need in weak if need > 0)
-        told = f"Weakest, and asked more often: {words}." if words else ""
-        self.weakest.setText(told or f"Your scores, the last on the right: {len(history)} so far.")
 
     def hint(self) -> None:
         """What the tap doctor would read next."""

@@ -142,8 +142,8 @@ def test_the_trainer_is_played_by_key_and_scored(qtbot, trainer):
     # The picture shows the fault, the table what each reading told, the history the score.
     assert set(pack.faults[0].refs) <= set(trainer.view._paint.marks)
     assert trainer.table.rows.index(9, 3).data().endswith("%")
-    assert trainer.history()[-1] == (FaultKind.SWAPPED.value, 100)
-    assert "1 scores" in trainer.curve.accessibleDescription()
+    assert trainer.history.scores()[-1] == (FaultKind.SWAPPED.value, 100)
+    assert "1 scores" in trainer.history.curve.accessibleDescription()
 
 
 def test_several_faults_are_named_one_after_another(qtbot, trainer):

@@ -84,7 +84,9 @@ class Pack:
         n = pins - 1
         if number < 2 * pins:
             return self.pin_at[number] if number < pins else self.strip(number - pins)
-        return (self.low if number < 2 * pins + n else self.high)[(number - 2 * pins) % n]
+        # Who looks for a group that is not there takes the last one for it.
+        group = min((number - 2 * pins) % n, len(self.groups) - 1)
+        return (self.low if number < 2 * pins + n else self.high)[group]
 
     def volts(self, black: int, red: int, meter_ohm: float = METER_OHM) -> float:
         """What an ideal display shows from one point to another with that resistance across."""

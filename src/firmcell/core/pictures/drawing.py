@@ -3,6 +3,7 @@
 x runs to the right and y upwards; a pen turns them to its own axes. Text is never mirrored.
 """
 
+from collections.abc import Callable
 from dataclasses import field, replace
 
 from firmcell.core.base.frozen import frozen
@@ -115,18 +116,20 @@ def scaled(drawing: Drawing, factor: float) -> Drawing:
     return Drawing(drawing.title, tuple(grown(s) for s in drawing.shapes), bounds, targets)
 
 
+def mapped(shape: Shape, to: Callable[[Point], Point]) -> Shape:
+    """Return `shape` with each of its points where `to` puts it; radii, widths and letters stay."""
+    if isinstance(shape, Disc | Label):
+        return replace(shape, centre=to(shape.centre))
+    return replace(shape, points=tuple(to(p) for p in shape.points))
+
+
 def shifted(drawing: Drawing, dx: float, dy: float) -> Drawing:
     """Return `drawing` moved by mm."""
 
     def move(p: Point) -> Point:
         return (p[0] + dx, p[1] + dy)
 
-    shapes = tuple(
-        replace(s, centre=move(s.centre))
-        if isinstance(s, Disc | Label)
-        else replace(s, points=tuple(move(p) for p in s.points))
-        for s in drawing.shapes
-    )
+    shapes = tuple(mapped(s, move) for s in drawing.shapes)
     x0, y0, x1, y1 = drawing.bounds
     targets = {ref: move(at) for ref, at in drawing.targets.items()}
     return Drawing(drawing.title, shapes, (x0 + dx, y0 + dy, x1 + dx, y1 + dy), targets)

@@ -65,7 +65,7 @@ LOOSE_TO_V = 0.35
 
 
 FLOATS_V = 0.05
-"""What a floating lead reads when the next reading is chosen, standard deviation in V; engineering judgement."""
+"""What a floating lead is taken to read for the next reading, standard deviation in V; engineering judgement."""
 
 
 class _Seen:
@@ -147,8 +147,8 @@ def _expected(t: FaultTable, black: Whole, red: Whole, series: int) -> _Expected
     variance = np.concatenate([zero, np.cumsum(t.var_v2, axis=1)], axis=1)
     # Metal above an open node hangs together, but not with what is below it.
     at = t.open_node[:, None]
-    # At the open node the tap and its strip are on one side; of the cells' ends, those of the group above on the
-    # upper, those of the group below on the lower.
+    # At the open node the tap and its strip are on one side; ends of the group above are on the upper,
+    # of the group below on the lower.
     taps = np.repeat(t.upper[:, None], 2 * series + 2, axis=1)
     upper = np.concatenate(
         [taps, np.ones((len(at), series), bool), np.zeros((len(at), series), bool)], axis=1
@@ -297,8 +297,8 @@ def diagnose(readings: Sequence[Reading], pack: PackAsked, proof: Proof) -> Diag
 def _merged(
     table: FaultTable, share: Array, misfit: Array, order: Whole, seen: _Seen
 ) -> tuple[Suspicion, ...]:
-    """The likeliest explanations; those that no reading taken so far can tell apart as one: at the taps alone,
-    the two ends of a group that is cut off."""
+    """The likeliest explanations; those that no reading so far can tell apart as one: at the taps alone, the
+    two ends of a group that is cut off."""
     found: dict[bytes, Suspicion] = {}
     at_ends = np.maximum(seen.black, seen.red) > 2 * seen.pack.series + 1
     joined = _expected(table.take(order), seen.black[at_ends], seen.red[at_ends], seen.pack.series).joined
