@@ -65,7 +65,7 @@ LOOSE_TO_V = 0.35
 
 
 FLOATS_V = 0.05
-"""What a floating lead is taken to read for the next reading, standard deviation in V; engineering judgement."""
+"""What a floating lead is taken to read for the next reading, standard deviation, V; engineering judgement."""
 
 
 class _Seen:

@@ -142,7 +142,7 @@ def point_label(point: int, series: int) -> str:
 
 
 def point_number(name: str, series: int) -> int:
-    """Return the point of ``B3`` (a pin of the plug), ``strip B3`` or ``group 3 at B2`` (an end of its cells).
+    """Return the point of ``B3`` (a pin of the plug), ``strip B3`` or ``group 3 at B2`` (an end of a cell).
 
     Parameters
     ----------

@@ -56,7 +56,7 @@ class PracticePack:
         return node, self.open_node > 0 and (node > self.open_node or (node == self.open_node and upper))
 
     def true_volts(self, black: int, red: int) -> float | None:
-        """Return the voltage from `black` to `red`, numbered as in `points`, or None where nothing joins them."""
+        """Return the voltage from `black` to `red` (see `points`), or None where nothing joins them."""
         (a, a_above), (b, b_above) = self._metal(black), self._metal(red)
         if a < 0 or b < 0 or a_above != b_above:
             return None
