@@ -227,7 +227,7 @@ def test_a_photo_is_kept_hashed_and_seen_upright(photos, window, tmp_path):
     ]
     assert len(records) == 1
     window.session.save()
-    assert window.session.job.verify() is None
+    assert window.session.job.verify().fault is None
     copy = tmp_path / "copy.firmcell"
     with closing(sqlite3.connect(window.session.path)) as whole, closing(sqlite3.connect(copy)) as other:
         whole.backup(other)
@@ -238,7 +238,7 @@ def test_a_photo_is_kept_hashed_and_seen_upright(photos, window, tmp_path):
             job._db.execute(f"DROP TRIGGER {name}")
         job._db.execute("UPDATE attachments SET content = ? WHERE content = ?", (lying + b"x", lying))
         job._db.commit()
-        assert "lying.jpg) was changed or removed" in job.verify()
+        assert "lying.jpg) was changed or removed" in job.verify().fault
 
 
 def test_what_is_no_picture_is_refused_in_one_sentence_and_nothing_is_lost(photos, tmp_path):

@@ -76,7 +76,7 @@ def test_sigkill_while_recording_loses_nothing_that_was_shown(job, tmp_path):
         assert again.read_only_because is None
         events = again.events()
         assert len(events) >= last
-        assert again.verify() is None
+        assert again.verify().fault is None
         for number, event in enumerate(events[:last]):
             assert event.data.tap == number % 10 + 1
             assert event.data.volts == pytest.approx((number % 10 + 1) * 3.56 + number / 10000)

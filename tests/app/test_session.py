@@ -88,7 +88,7 @@ def test_a_taken_back_reading_counts_no_more(session):
     assert session.state.tap_volts == {}
     assert session.stage_state(Stage.TESTS)[0] == "empty"
     assert len(session.events) == 2
-    assert session.job.verify() is None
+    assert session.job.verify().fault is None
 
 
 def test_the_faces_are_drawn_once_for_each_analysis(session):

@@ -40,9 +40,9 @@ def test_exchange_is_lossless_both_ways(tmp_path, name):
         text = job_to_json(job)
     with import_job(text, "x.json", tmp_path / "copy.firmcell") as copy:
         assert job_to_json(copy) == text
-        assert copy.verify() is None
+        assert copy.verify().fault is None
         copy.append(Remark(text="goes on"))
-        assert copy.verify() is None
+        assert copy.verify().fault is None
     jsonschema.validate(json.loads(text), json.loads((DOCS / "schema/job.schema.json").read_text()))
 
 

@@ -28,7 +28,7 @@ def opened(name: str, tmp_path: Path, as_json: bool) -> JobFile:
 def test_a_pack_of_0_1_is_the_same_pack(tmp_path, library):
     with opened("orchard-hoist", tmp_path, as_json=False) as job:
         design = job.latest().design()
-        assert job.verify() is None
+        assert job.verify().fault is None
         assert (design.format, design.series, design.parallel) == (2, 10, 4)
         assert design.bms.board.series == 10
         assert design.insulation.sleeve.flat_width_m == pytest.approx(0.180)
@@ -46,7 +46,7 @@ def test_a_kind_and_its_steps_keep_their_records_under_new_names(tmp_path, libra
         design, events = job.latest().design(), job.events()
         assert design.kind is JobKind.CELL_BMS
         assert "guard-cell-check" in {event.step for event in events}
-        assert job.verify() is None
+        assert job.verify().fault is None
         state = fold(events)
         assert state.step("cell-bms-cell-check").status is StepStatus.PASSED
         codes = [s.code for s in steps_of(design, analyse(design, library))]

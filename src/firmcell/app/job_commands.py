@@ -19,6 +19,7 @@ from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Board
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import keep_part, load_library
+from firmcell.store.whole_files import write_whole
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -243,7 +244,8 @@ class JobCommands:
             # Imported here: paper, drawings and solids load packages that no start needs.
             from firmcell.store.layout_files import layout_bytes
 
-            path.write_bytes(layout_bytes(design, library, kind, paper))
+            # The dialog has asked whether a file that is there is to be replaced.
+            write_whole(path, layout_bytes(design, library, kind, paper), replace=True)
 
         task = Task(
             write,
@@ -287,7 +289,7 @@ class JobCommands:
         session, library = self.window.session, self.window.library
         design, page = session.design, passport_of(session.design, session.state, library, bound_of(session))
         task = Task(
-            lambda: path.write_bytes(passport_bytes(page, design, library, kind)),
+            lambda: write_whole(path, passport_bytes(page, design, library, kind), replace=True),
             lambda _: self.window.tell(f"The passport is written: {path}"),
             self.window.tell,
         )

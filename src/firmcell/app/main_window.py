@@ -21,6 +21,7 @@ from firmcell.app.bench_commands import BenchCommands
 from firmcell.app.canvas.view import PackView
 from firmcell.app.hand_tools import HandTools
 from firmcell.app.job_commands import JobCommands
+from firmcell.app.keeping import Keeping
 from firmcell.app.looks import Looks
 from firmcell.app.menus import Menus
 from firmcell.app.open_jobs import OpenJobs
@@ -79,6 +80,7 @@ class MainWindow(QMainWindow):
         self._kind = JobKind.NEW_PACK
         self.opening, self.looks = OpenJobs(self), Looks(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
+        self.keeping = Keeping(self)
         self._make_widgets()
         self.menus = Menus(self)
         self.looks.dress()

@@ -3,6 +3,7 @@
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from firmcell.app.background import Task
 from firmcell.app.session import Session, guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
@@ -87,19 +88,32 @@ class OpenJobs:
         self.window.view.fit()
         self.window.stack.setCurrentWidget(self.window.work)
         self.window._show_title()
-        fault = job.verify(session.events)
-        if fault:
-            self.window.tell(f"The record of this job was changed: {fault}", keep=True)
-        elif session.read_only_because:
+        self._verify(session)
+        if session.read_only_because:
             self.window.tell(f"Open for reading only: {session.read_only_because}.", keep=True)
         else:
             self.window._clear_notice()
         self.window._show_undo()
         self.window.go(stage)
 
+    def _verify(self, session: Session) -> None:
+        """Look over all that the file holds, off the interface thread, and say what was changed."""
+        path = session.path
+
+        def look() -> str | None:
+            with JobFile.open(path, read_only=True) as job:
+                return job.verify(signatures=False).fault
+
+        def told(fault: str | None) -> None:
+            if fault and session is self.window.session:
+                self.window.tell(f"This job was changed by something else: {fault}", keep=True)
+
+        self.window._tasks.append(Task(look, told, lambda _: None).start())
+
     def let_go(self) -> None:
         if self.window.session is not None:
-            if not self.window.session.close():
+            session = self.window.session
+            if not self.window.keeping.may_close(session) or not session.close():
                 raise Refusal("The job that is open could not be saved, so it stays open.")
             self.window.session.deleteLater()
             self.window.session = None

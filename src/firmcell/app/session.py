@@ -41,6 +41,8 @@ from firmcell.store.photos import attach_photo
 from firmcell.store.validation_words import first_fault
 
 AUTOSAVE_MS = 600
+RETRY_MS = 5000
+"""After a save that failed, ms until it is tried again."""
 
 
 def _wiring(design: Design, analysis: Analysis) -> Drawing:
@@ -116,7 +118,8 @@ class Session(QObject):
         self.counting: tuple[Event, ...] = tuple(self.events)
         self.state: BuildState = fold(self.events)
         self._designs = SavedDesigns(job)
-        self.dirty = False
+        self.dirty, self.given_up = False, False
+        self.not_saved_because = ""
         self.times = StepTimes(self)
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
         self.metal: UnderLoad | None = None
@@ -205,7 +208,7 @@ class Session(QObject):
         self._show_analysis(analyse(design, self.library))
         self.dirty = True
         self.saved.emit(False)
-        self._autosave.start()
+        self._autosave.start(AUTOSAVE_MS)
         self.changed.emit()
 
     def _show_analysis(self, analysis: Analysis) -> None:
@@ -316,9 +319,12 @@ class Session(QObject):
         try:
             self.job.add_revision(self.design, self.person, self.undo_stack.undoText())
         except Refusal as refusal:
+            self.not_saved_because = refusal.sentence
             self.refused.emit(refusal.sentence)
+            self._autosave.start(RETRY_MS)
             return False
-        self.dirty, self._on_disk = False, self.design
+        self._autosave.setInterval(AUTOSAVE_MS)
+        self.dirty, self._on_disk, self.not_saved_because = False, self.design, ""
         self.saved.emit(True)
         return True
 
@@ -368,21 +374,38 @@ class Session(QObject):
         own = [f for f in self.findings if f.stage is stage and f.severity < Severity.NOTE]
         return _state_of(stage, own, self), len(own)
 
+    def go_on_in(self, path: Path) -> None:
+        """Write everything, the design on screen too, to a new file and go on there.
+
+        Raises
+        ------
+        Refusal
+            If it cannot be written; then everything stays as it is.
+        """
+        self.job.copy_to(path)
+        new = JobFile.open(path)
+        self.job.close()
+        self.job, self._designs = new, SavedDesigns(new)
+        self.save()
+
     def close(self) -> bool:
-        """Save and let go of the file; False if the design could not be saved."""
+        """Save and let go of the file; False if the design could not be saved, and then the file stays open and held,
+        unless what is not saved was given up."""
+        if not self.save() and not self.given_up:
+            return False
+        self._autosave.stop()
         self._settle.stop()
         if self._metal_task is not None:
             self._metal_task.give_up()
             self._metal_task = None
         self._end_fix_search()
-        saved = self.save()
         if self.design is self._on_disk:
             # What is on screen, for the next time this job is opened; a file that went away is no hindrance.
             with suppress(Refusal):
                 text = self.job.latest().design_json
                 keep_analysis(kept_file(text, self.library), self.design, self.analysis)
         self.job.close()
-        return saved
+        return True
 
 
 def _state_of(stage: Stage, own: list[Finding], session: Session) -> str:
@@ -414,9 +437,11 @@ def guarded(call: Callable[[], object], tell: Callable[[str], None]) -> bool:
 
 def bound_of(session: Session) -> Bound:
     """Return what a passport of an open job written now is bound to."""
-    head = session.events[-1].hash if session.events else ""
+    # Imported here: a start writes no passport.
+    from firmcell.store.whole_job import bound_to
+
     saved = session.job.latest().number if not session.dirty else None
-    return Bound(head, saved, stops_of(session.findings))
+    return bound_to(session.job, saved, stops_of(session.findings))
 
 
 def keep_photo(

@@ -36,14 +36,18 @@ def run_new(arguments: argparse.Namespace) -> int:
 
 def run_export(arguments: argparse.Namespace) -> int:
     """Write a job in an open format."""
+    from firmcell.store.whole_files import check_target, write_whole
     from firmcell.store.whole_job import exported, open_read_only
 
+    out = Path(arguments.out)
+    if arguments.out != "-":
+        check_target(out, arguments.force)
     with open_read_only(arguments.job) as job:
         content = exported(job, arguments.to)
     if arguments.out == "-":
         sys.stdout.buffer.write(content)
     else:
-        _write_whole(Path(arguments.out), content)
+        write_whole(out, content, arguments.force)
     return 0
 
 
@@ -82,14 +86,3 @@ def _read(path: Path) -> str:
         raise Refusal(f"There is no file {path}.") from None
     except UnicodeDecodeError:
         raise Refusal(f"{path} is not a text file in UTF-8.") from None
-
-
-def _write_whole(path: Path, content: bytes) -> None:
-    """Write beside and rename, so that a full disk leaves no half file under the name."""
-    part = path.with_name(path.name + ".part")
-    try:
-        part.write_bytes(content)
-        part.replace(path)
-    except OSError as error:
-        part.unlink(missing_ok=True)
-        raise Refusal(f"{path} cannot be written: {(error.strerror or str(error)).lower()}.") from None

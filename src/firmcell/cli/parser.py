@@ -138,6 +138,7 @@ def make_parser() -> argparse.ArgumentParser:
         "wires: CSV of the BMS's wire list; wiring: 1:1 PDF of schematic and nail board",
     )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
+    sub.add_argument("--force", action="store_true", help="replace a file that is there (never a job)")
     sub = command(
         "import",
         run_import,
@@ -210,8 +211,18 @@ def make_parser() -> argparse.ArgumentParser:
     )
     sub.add_argument("job", type=Path, metavar="JOB")
     sub.add_argument("--json", action="store_true", help="one record a line")
-    sub = command("verify", run_verify, "check that no record was changed", "firm-cell verify hoist.firmcell")
+    sub = command(
+        "verify",
+        run_verify,
+        "check that nothing in a job was changed, and that it is the job of a passport",
+        "firm-cell verify hoist.firmcell --passport hoist.pdf",
+    )
     sub.add_argument("job", type=Path, metavar="JOB")
+    against = sub.add_mutually_exclusive_group()
+    against.add_argument("--passport", type=Path, metavar="FILE", help="a passport of it, PDF or HTML")
+    against.add_argument(
+        "--head", metavar="HEX", help="where the chain ended, as a passport prints it, or its first 8 places"
+    )
     sub = command(
         "shots",
         run_shots,

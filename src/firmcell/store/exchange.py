@@ -3,6 +3,7 @@
 import base64
 import binascii
 import json
+from dataclasses import asdict
 from pathlib import Path
 from typing import Any, Literal
 
@@ -13,6 +14,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
 from firmcell.core.records.events import Event, first_broken_link
 from firmcell.store.format_1 import brought_up
+from firmcell.store.job_chain import Link
 from firmcell.store.job_file import JobFile
 from firmcell.store.revisions import Attachment, Revision
 from firmcell.store.validation_words import first_fault
@@ -37,6 +39,19 @@ class ExchangedAttachment(Frozen):
     content_base64: str
 
 
+class ExchangedLink(Frozen):
+    """A link of the chain over everything in a job."""
+
+    number: int = Field(ge=1)
+    kind: str
+    place: str
+    digest: str = Field(pattern=r"^([0-9a-f]{64})?$")
+    prev: str = Field(pattern=r"^[0-9a-f]{64}$")
+    hash: str = Field(pattern=r"^[0-9a-f]{64}$")
+    key: str = Field(pattern=r"^([0-9a-f]{64})?$")
+    signature: str = Field(pattern=r"^([0-9a-f]{128})?$")
+
+
 class ExchangedJob(Frozen):
     """A whole job as JSON."""
 
@@ -45,6 +60,8 @@ class ExchangedJob(Frozen):
     revisions: tuple[ExchangedRevision, ...] = Field(min_length=1)
     events: tuple[Event, ...]
     attachments: tuple[ExchangedAttachment, ...] = ()
+    chain: tuple[ExchangedLink, ...] = ()
+    """Over everything above as it was stored; none where the job had none."""
 
 
 def job_to_json(job: JobFile) -> str:
@@ -64,6 +81,7 @@ def job_to_json(job: JobFile) -> str:
             )
             for a in job.attachments()
         ),
+        chain=tuple(ExchangedLink(**asdict(link)) for link in job.links()),
     )
     return whole.model_dump_json(indent=1) + "\n"
 
@@ -117,12 +135,11 @@ def import_job(text: str, where: str, path: Path) -> JobFile:
         except (binascii.Error, ValueError):
             raise Refusal(f"{where}: attachment “{a.name}” is not base64.") from None
         attachments.append(Attachment(a.name, a.media_type, a.time, content))
+    chain = [Link(**link.model_dump()) for link in whole.chain]
     numbers = [r.number for r in whole.revisions]
     if numbers != sorted(set(numbers)):
         raise Refusal(f"{where}: the numbers of the design revisions do not rise.")
     revisions = [
         Revision(r.number, r.time, r.person, r.note, r.design.model_dump_json()) for r in whole.revisions
     ]
-    job = JobFile.create_empty(path)
-    job.take_over(revisions, list(whole.events), attachments)
-    return job
+    return JobFile.made(path, lambda job: job.take_over(revisions, list(whole.events), attachments, chain))

@@ -30,6 +30,8 @@ def plain(error: Exception) -> str:
     text = str(error)
     if any(word in text.lower() for word in FULL) or getattr(error, "errno", None) == 28:
         return "the disk is full or cannot be written; free some space and do it again."
+    if text == "interrupted":
+        return "it takes too long, and is not as Firm Cell writes it."
     if "locked" in text:
         return "another program is writing to it; try again."
     return (getattr(error, "strerror", None) or text).rstrip(".") + "."

@@ -2,13 +2,14 @@
 
 import hashlib
 import json
+import os
 import sqlite3
-from collections.abc import Iterator
-from contextlib import contextmanager, suppress
+from collections.abc import Callable
+from dataclasses import replace
 from datetime import datetime
+from math import inf
 from pathlib import Path
-from types import TracebackType
-from typing import Any, Self, cast
+from typing import Any, cast
 
 from pydantic import ValidationError
 
@@ -22,16 +23,27 @@ from firmcell.core.records.events import (
     Event,
     Payload,
     PhotoKept,
-    first_broken_link,
     payload_json,
     sealed,
 )
-from firmcell.store.job_faults import FAULTS, plain, told
-from firmcell.store.job_header import build_file, check_new, connect, migrate, read_header
-from firmcell.store.job_lock import Lock, try_to_hold
+from firmcell.store.held_file import HeldFile
+from firmcell.store.job_chain import (
+    Link,
+    Verified,
+    add_row,
+    begin_chain,
+    head_of,
+    keep_or_begin,
+    link_at,
+    link_with,
+    links_of,
+    verified,
+)
+from firmcell.store.job_faults import FAULTS, plain
+from firmcell.store.job_header import build_file
 from firmcell.store.revisions import Attachment, Revision, parts_in
-from firmcell.store.sql_tables import SCHEMA_VERSION
 from firmcell.store.validation_words import first_fault
+from firmcell.store.whole_files import check_new, new_whole
 
 SUFFIX = ".firmcell"
 
@@ -70,106 +82,43 @@ def _payload(text: object) -> Payload:
     return cast("Payload", found)
 
 
-class JobFile:
+class JobFile(HeldFile):
     """An open job file.
 
     Use `create` or `open`. Every change is on disk when the call returns.
-
-    Attributes
-    ----------
-    path : Path
-    read_only_because : str or None
-        A sentence if nothing can be written, such as another window holding the file.
     """
-
-    def __init__(
-        self, path: Path, db: sqlite3.Connection, lock: "Lock | None", read_only_because: str | None
-    ) -> None:
-        self.path = path
-        self.read_only_because = read_only_because
-        self._db = db
-        self._lock = lock
 
     # -- opening and closing ------------------------------------------------------------------------
 
     @classmethod
     def create(cls, path: Path, design: Design, person: str = "", note: str = "begun") -> "JobFile":
-        """Make a new job file and open it.
+        """Make a new job file and open it; it is there with its design, or not at all.
 
         Raises
         ------
         Refusal
             If something of that name is there already, or the folder cannot be written.
         """
-        job = cls.create_empty(path)
-        job.add_revision(design, person, note)
-        return job
+
+        def fill(job: JobFile) -> None:
+            with job._writing():
+                begin_chain(job._db)
+            job.add_revision(design, person, note)
+
+        return cls.made(path, fill)
 
     @classmethod
-    def create_empty(cls, path: Path) -> "JobFile":
-        """Make a new job file without a design and open it; raises as `create` does."""
+    def made(cls, path: Path, fill: Callable[["JobFile"], object]) -> "JobFile":
+        """Make a new job file with what `fill` puts into it, the beginning of its chain among it, and open it;
+        raises as `create` does."""
+        path = Path(os.path.abspath(path))
         check_new(path)
         try:
-            build_file(path)
+            with new_whole(path) as part, cls(path, build_file(part), None, None) as job:
+                fill(job)
         except FAULTS as error:
-            path.unlink(missing_ok=True)
             raise Refusal(f"{path} cannot be made: {plain(error)}") from None
         return cls.open(path)
-
-    @classmethod
-    def open(cls, path: Path, read_only: bool = False) -> "JobFile":
-        """Open a job file; read-only if asked, if it cannot be written, or if another window holds it.
-
-        Raises
-        ------
-        Refusal
-            If it is missing, foreign, damaged, or from a newer version. Such a file is never written to.
-        """
-        version = read_header(path)
-        because, lock = ("opened for reading only", None) if read_only else try_to_hold(path)
-        try:
-            db = connect(path, because is not None)
-        except FAULTS as error:
-            if lock:
-                lock.release()
-            raise Refusal(f"{path} cannot be opened: {plain(error)}") from None
-        job = cls(path, db, lock, because)
-        try:
-            job._look_over(version)
-        except BaseException:
-            job.close()
-            raise
-        return job
-
-    def _look_over(self, version: int) -> None:
-        with told(self.path, "is damaged"):
-            result = self._db.execute("PRAGMA quick_check(1)").fetchone()[0]
-            if result != "ok":
-                raise Refusal(
-                    f"{self.path} is damaged ({result}); it is left as it is. Work from a copy or a backup."
-                )
-            if version < SCHEMA_VERSION and not self.read_only_because:
-                migrate(self._db, version)
-            self._db.execute("SELECT count(*) FROM revisions").fetchone()
-            self._db.execute("SELECT count(*) FROM events").fetchone()
-
-    def close(self) -> None:
-        """Close the file and let go of it."""
-        # Everything that was recorded is on disk already; a file that cannot even be closed must not stay
-        # held.
-        with suppress(*FAULTS):
-            self._db.close()
-        if self._lock:
-            self._lock.release()
-            self._lock = None
-
-    def __enter__(self) -> Self:
-        return self
-
-    def __exit__(
-        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
-    ) -> None:
-        self.close()
 
     # -- designs --------------------------------------------------------------------------------------
 
@@ -179,7 +128,7 @@ class JobFile:
         A design equal to the last one saved makes no new revision.
         """
         text = design.model_dump_json()
-        with told(self.path, "cannot be read"):
+        with self._reading():
             last = self._db.execute(
                 "SELECT number, design FROM revisions ORDER BY number DESC LIMIT 1"
             ).fetchone()
@@ -190,16 +139,25 @@ class JobFile:
                 "INSERT INTO revisions (time, person, note, design) VALUES (?, ?, ?, ?)",
                 (now(), person, note, text),
             )
-            for part in parts_in(design):
+            number = int(cursor.lastrowid or 0)
+            add_row(self._db, "revision", number)
+            self._keep_parts(design)
+        return number
+
+    def _keep_parts(self, design: Design) -> None:
+        """Keep a copy of every part of a design, where it is new or not as it was."""
+        for part in parts_in(design):
+            at, text = (part.kind, part.name), part.model_dump_json()
+            kept = self._db.execute("SELECT part FROM parts WHERE kind = ? AND name = ?", at).fetchone()
+            if kept is None or kept[0] != text:
                 self._db.execute(
-                    "INSERT OR REPLACE INTO parts (kind, name, part) VALUES (?, ?, ?)",
-                    (part.kind, part.name, part.model_dump_json()),
+                    "INSERT OR REPLACE INTO parts (kind, name, part) VALUES (?, ?, ?)", (*at, text)
                 )
-        return int(cursor.lastrowid or 0)
+                add_row(self._db, "part", at)
 
     def revisions(self) -> list[Revision]:
         """All saved designs, oldest first."""
-        with told(self.path, "cannot be read"):
+        with self._reading():
             rows = self._db.execute(
                 "SELECT number, time, person, note, design FROM revisions ORDER BY number"
             )
@@ -213,7 +171,7 @@ class JobFile:
         Refusal
             If there is none.
         """
-        with told(self.path, "cannot be read"):
+        with self._reading():
             row = self._db.execute(
                 "SELECT number, time, person, note, design FROM revisions ORDER BY number DESC LIMIT 1"
             ).fetchone()
@@ -223,7 +181,7 @@ class JobFile:
 
     def parts(self) -> list[tuple[str, str, dict[str, Any]]]:
         """Kind, name and values of every part that was ever in the design."""
-        with told(self.path, "cannot be read"):
+        with self._reading():
             rows = self._db.execute("SELECT kind, name, part FROM parts ORDER BY kind, name").fetchall()
         return [(kind, name, json.loads(text)) for kind, name, text in rows]
 
@@ -243,6 +201,7 @@ class JobFile:
             revision = self._db.execute("SELECT coalesce(max(number), 0) FROM revisions").fetchone()[0]
             event = sealed(seq, now(), person, instrument, step, revision, data, prev)
             self._insert(event)
+            add_row(self._db, "event", seq)
         return event
 
     def _insert(self, event: Event) -> None:
@@ -270,21 +229,29 @@ class JobFile:
         Refusal
             If a record cannot be read.
         """
-        with told(self.path, "cannot be read"):
+        with self._reading():
             rows = self._db.execute(
                 "SELECT seq, time, person, instrument, step, revision, data, prev, hash FROM events ORDER BY seq"
             ).fetchall()
         return [_event(self.path, row) for row in rows]
 
-    def verify(self, read: list[Event] | None = None) -> str | None:
-        """Return a sentence about the first record that was changed, or the first photo that is not the one
-        recorded; None if everything holds. `read` is the records, where they were read from the file just
-        now."""
-        events = self.events() if read is None else read
-        broken = first_broken_link(events)
-        photos = [e for e in events if isinstance(e.data, PhotoKept)]
-        if broken or not photos:
-            return broken
+    def verify(self, signatures: bool = True) -> Verified:
+        """Look over everything the file holds: records, designs, parts, attachments, and their one chain.
+
+        Parameters
+        ----------
+        signatures : bool
+            Whether each signature is looked at; the last one always is.
+        """
+        with self._reading("cannot be read", inf):
+            found = verified(self._db, signatures)
+            return found if found.fault else replace(found, fault=self._photo_fault())
+
+    def _photo_fault(self) -> str | None:
+        """The first photo that is not the one recorded."""
+        photos = [e for e in self.events() if isinstance(e.data, PhotoKept)]
+        if not photos:
+            return None
         kept = {hashlib.sha256(a.content).hexdigest() for a in self.attachments()}
         for event in photos:
             assert isinstance(event.data, PhotoKept)
@@ -292,19 +259,40 @@ class JobFile:
                 return f"The photo of record {event.seq} ({event.data.name}) was changed or removed."
         return None
 
+    def links(self) -> list[Link]:
+        """The whole chain; empty in an old file."""
+        with self._reading():
+            return links_of(self._db)
+
+    def head(self) -> Link | None:
+        """The last link of the chain, which stands for everything before it; None in an old file."""
+        with self._reading():
+            return head_of(self._db)
+
+    def link_at(self, number: int) -> Link | None:
+        """A link of the chain by its number."""
+        with self._reading():
+            return link_at(self._db, number)
+
+    def link_with(self, beginning: str) -> Link | None:
+        """A link of the chain by its hash, or the beginning of it."""
+        with self._reading():
+            return link_with(self._db, beginning)
+
     # -- attachments ----------------------------------------------------------------------------------
 
     def attach(self, name: str, media_type: str, content: bytes) -> None:
         """Keep a file in the job."""
         with self._writing():
-            self._db.execute(
+            cursor = self._db.execute(
                 "INSERT INTO attachments (name, media_type, time, content) VALUES (?, ?, ?, ?)",
                 (name, media_type, now(), content),
             )
+            add_row(self._db, "attachment", int(cursor.lastrowid or 0))
 
     def attachments(self) -> list[Attachment]:
         """All files kept in the job."""
-        with told(self.path, "cannot be read"):
+        with self._reading():
             if not self._db.execute("SELECT 1 FROM sqlite_master WHERE name = 'attachments'").fetchone():
                 return []
             rows = self._db.execute("SELECT name, media_type, time, content FROM attachments ORDER BY number")
@@ -313,9 +301,13 @@ class JobFile:
     # -- whole files ----------------------------------------------------------------------------------
 
     def take_over(
-        self, revisions: list[Revision], events: list[Event], attachments: list[Attachment]
+        self, revisions: list[Revision], events: list[Event], attachments: list[Attachment], chain: list[Link]
     ) -> None:
-        """Fill a new, empty file with everything of another; numbers, times and hashes stay as they are."""
+        """Fill a new, empty file with everything of another; numbers, times and hashes of records stay as they are.
+
+        Its chain stays too, signatures and all, if it is whole and stands for just these rows; otherwise a new one
+        begins, which names where the former ended.
+        """
         with self._writing():
             for r in revisions:
                 self._db.execute(
@@ -334,37 +326,21 @@ class JobFile:
                     "INSERT INTO attachments (name, media_type, time, content) VALUES (?, ?, ?, ?)",
                     (a.name, a.media_type, a.time, a.content),
                 )
+            keep_or_begin(self._db, chain)
 
     def copy_to(self, path: Path) -> None:
         """Write a whole copy to `path`, which must not exist."""
+        path = Path(os.path.abspath(path))
         check_new(path)
         try:
-            target = sqlite3.connect(path)
-            try:
-                self._db.backup(target)
-            finally:
-                target.close()
+            with new_whole(path) as part:
+                target = sqlite3.connect(part)
+                try:
+                    self._db.backup(target)
+                finally:
+                    target.close()
         except FAULTS as error:
-            path.unlink(missing_ok=True)
             raise Refusal(f"{path} cannot be written: {plain(error)}") from None
-
-    @contextmanager
-    def _writing(self) -> Iterator[None]:
-        if self.read_only_because:
-            raise Refusal(f"{self.path.name} is open for reading only: {self.read_only_because}.")
-        try:
-            self._db.execute("BEGIN IMMEDIATE")
-            try:
-                yield
-                self._db.execute("COMMIT")
-            except BaseException:
-                if self._db.in_transaction:
-                    self._db.execute("ROLLBACK")
-                raise
-        except FAULTS as error:
-            raise Refusal(
-                f"{self.path.name} could not be written: {plain(error)} What was recorded before is safe."
-            ) from None
 
 
 class SavedDesigns:

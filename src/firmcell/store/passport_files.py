@@ -59,6 +59,7 @@ def _drawn(passport: Passport, faces: list[Drawing], height: float) -> tuple[byt
     canvas = Canvas(buffer, pagesize=A4, invariant=1)
     canvas.setTitle(f"Passport {passport.designation} {passport.serial}".strip())
     canvas.setCreator("Firm Cell")
+    canvas.setKeywords(passport.seal)
     page = _Page(canvas, passport)
     page.heading()
     page.faces(faces, height)

@@ -27,5 +27,18 @@ _ATTACHMENTS = (
         name TEXT NOT NULL, media_type TEXT NOT NULL, time TEXT NOT NULL, content BLOB NOT NULL) STRICT""",
 )
 
-MIGRATIONS: tuple[tuple[str, ...], ...] = (_FIRST, _ATTACHMENTS)
+_CHAIN = (
+    """CREATE TABLE chain (
+        number INTEGER PRIMARY KEY,
+        kind TEXT NOT NULL, place TEXT NOT NULL, digest TEXT NOT NULL, prev TEXT NOT NULL,
+        hash TEXT NOT NULL UNIQUE, key TEXT NOT NULL, signature TEXT NOT NULL) STRICT""",
+    *(
+        f"""CREATE TRIGGER {table}_no_{verb.lower()} BEFORE {verb} ON {table}
+            BEGIN SELECT RAISE(ABORT, '{table} are never changed'); END"""
+        for table in ("attachments", "chain")
+        for verb in ("UPDATE", "DELETE")
+    ),
+)
+
+MIGRATIONS: tuple[tuple[str, ...], ...] = (_FIRST, _ATTACHMENTS, _CHAIN)
 SCHEMA_VERSION = len(MIGRATIONS)

@@ -27,6 +27,7 @@ from firmcell.store.csv_tables import analysis_csv
 from firmcell.store.exchange import job_to_json
 from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.part_files import load_library, model_from_table, part_named
+from firmcell.store.passport_seal import seal_text
 from firmcell.store.report import Report, report
 from firmcell.store.validation_words import first_fault
 
@@ -62,12 +63,20 @@ def passport_of(design: Design, state: BuildState, library: PartLibrary, bound: 
 
 def saved_passport(job: JobFile, design: Design, library: PartLibrary) -> tuple[BuildState, Bound]:
     """Return what counts of a job as it is on disk, and what its passport is bound to."""
-    analysis, events = analyse(design, library), job.events()
+    analysis = analyse(design, library)
     state = standing_of(job, design, analysis).state
     metal = solve_under_load(as_measured(design, state), analysis.layout, analysis.pack.run_time_s)
     findings = jobs.findings_of(Situation(design, analysis, state, library, metal))
-    head = events[-1].hash if events else ""
-    return state, Bound(head, job.latest().number, stops_of(findings))
+    return state, bound_to(job, job.latest().number, stops_of(findings))
+
+
+def bound_to(job: JobFile, revision: int | None, stops: tuple[str, ...]) -> Bound:
+    """Return what a passport of a job written now is bound to."""
+    head = job.head()
+    if head is None:
+        events = job.events()
+        return Bound(events[-1].hash if events else "", revision, stops)
+    return Bound(head.hash, revision, stops, head.number, head.key, seal_text(head))
 
 
 def exported(job: JobFile, kind: str) -> bytes:

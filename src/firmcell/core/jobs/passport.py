@@ -52,6 +52,7 @@ class Passport:
     unfinished: str
     worth: tuple[tuple[str, str, str, str], ...] = ()
     stops: tuple[str, ...] = ()
+    seal: str = ""
 
 
 @frozen
@@ -60,14 +61,20 @@ class Bound:
 
     Attributes
     ----------
-    head : hash of the last record; empty before the first.
+    head : hash of the last link of the job's chain; empty before the first.
     revision : number of the design's saved revision; None while it is not saved.
     stops : findings that stand as stop, in words.
+    link : number of that link; 0 in a file without a chain over everything.
+    key : public key that it is signed with, hex; empty if it is not.
+    seal : all this in one line, as QR code and file hold it.
     """
 
     head: str
     revision: int | None = None
     stops: tuple[str, ...] = ()
+    link: int = 0
+    key: str = ""
+    seal: str = ""
 
 
 def stops_of(findings: Iterable[Finding]) -> tuple[str, ...]:
@@ -136,7 +143,7 @@ def passport(
             *parts.records,
             *((f"Taps: {proof.words} {proof.remark}".strip(),) if tested else ()),
             *(f"STOP: {stop}" for stop in bound.stops),
-            f"{state.event_count} records on design revision {bound.revision or 'none'}; chain ends {_spaced(bound.head) or 'empty'}.",
+            f"{state.event_count} records on design revision {bound.revision or 'none'}; {_chain_words(bound)}.",
         ),
         essentials="\n".join(
             (
@@ -145,13 +152,23 @@ def passport(
                 f"serial {design.serial or 'none'}",
                 *parts.essentials,
                 f"revision {bound.revision or 'none'}",
-                f"record {bound.head or 'none'}",
+                bound.seal or f"record {bound.head or 'none'}",
             )
         ),
+        seal=bound.seal,
         finished=not unfinished,
         unfinished=unfinished,
         stops=bound.stops,
     )
+
+
+def _chain_words(bound: Bound) -> str:
+    """Where the chain ends and who signed it."""
+    ends = f"chain ends {_spaced(bound.head) or 'empty'}"
+    if not bound.link:
+        return ends
+    signed = f"signed by the workshop key {bound.key[:16]}" if bound.key else "not signed"
+    return f"{ends}, link {bound.link}, {signed}"
 
 
 def _spaced(head: str) -> str:
