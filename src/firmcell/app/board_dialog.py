@@ -4,7 +4,6 @@ from pydantic import ValidationError
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import (
     QDialogButtonBox,
-    QLabel,
     QPushButton,
     QScrollArea,
     QVBoxLayout,
@@ -13,6 +12,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.form_dialog import FormDialog
+from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import sized
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Design
@@ -29,10 +29,10 @@ class BoardDialog(FormDialog):
         self.setWindowTitle("Own board")
         self.board: Board | None = None
         layout = QVBoxLayout(self)
-        title = QLabel("A board of your own")
+        title = PlainLabel("A board of your own")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
         layout.addWidget(title)
-        words = QLabel(
+        words = PlainLabel(
             "Pads: as printed, in the order they lie, commas between, such as B-, B1, B2, B3, B4 or B+, 11.1, 7.4, 3.7, B-. The wiring is "
             "drawn in that order. Voltages a group; what you do not know, leave as it is."
         )
@@ -66,7 +66,7 @@ class BoardDialog(FormDialog):
         self.form = RecordForm(Board, system, given)
         area.setWidget(self.form)
         layout.addWidget(area, 1)
-        self.fault = QLabel()
+        self.fault = PlainLabel()
         self.fault.setObjectName("fault")
         self.fault.setWordWrap(True)
         layout.addWidget(self.fault)

@@ -2,8 +2,9 @@
 
 from typing import Any
 
-from PySide6.QtWidgets import QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
+from firmcell.app.plain import PlainLabel
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.existing_pack import UNKNOWN, PackAsItIs
@@ -23,7 +24,7 @@ class ExistingForm(QWidget):
         self.library = library
         box = QVBoxLayout(self)
         box.setContentsMargins(0, 0, 0, 0)
-        words = QLabel(
+        words = PlainLabel(
             "The pack as it is. Nothing is proposed over it; what is not known counts as the worst."
         )
         words.setWordWrap(True)
@@ -41,7 +42,7 @@ class ExistingForm(QWidget):
         self.board = self._combo("&Board in it", [NONE], library.boards)
 
     def _row(self, words: str, editor: QWidget) -> None:
-        label = QLabel(words)
+        label = PlainLabel(words)
         label.setBuddy(editor)
         editor.setAccessibleName(words.replace("&", ""))
         row = self._grid.rowCount()

@@ -11,6 +11,7 @@ from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
 from shiboken6 import isValid
 
+from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.quantity import Frozen, model_in, typed_in, unit_of
@@ -85,9 +86,9 @@ class FieldRow(QObject):
         self._first = row <= 1
         self.label = _Wrapped(title)
         self.label.setBuddy(editor)
-        self.unit = QLabel(unit)
+        self.unit = PlainLabel(unit)
         self.unit.setObjectName("quiet")
-        self.hint = QLabel()
+        self.hint = PlainLabel()
         self.hint.setObjectName("field-hint")
         self.hint.setWordWrap(True)
         self.hint.setFont(sized(0.86))

@@ -1,5 +1,6 @@
 """New jobs, files that come in and go out, parts of one's own: what the Job menu and the pages ask for."""
 
+from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -11,7 +12,6 @@ from PySide6.QtWidgets import (
 from firmcell.app.background import Task
 from firmcell.app.session import bound_of, guarded
 from firmcell.core.analysis.findings import Stage
-from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import existing_job, first_job
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.job_details import JobKind
@@ -19,26 +19,15 @@ from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Board
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import keep_part, load_library
+from firmcell.store.strangers import text_of
 from firmcell.store.whole_files import write_whole
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
     from firmcell.core.changes.existing_pack import PackAsItIs
     from firmcell.core.model.design import Design
-
-
-def text_of(path: Path) -> str:
-    """Return what a file holds as text.
-
-    Raises
-    ------
-    Refusal
-        If it cannot be read, or is no text in UTF-8.
-    """
-    try:
-        return path.read_text(encoding="utf-8")
-    except (OSError, UnicodeDecodeError):
-        raise Refusal(f"{path.name} cannot be read as text in UTF-8.") from None
+    from firmcell.core.records.events import CellTest
+    from firmcell.store.outline_files import Ring
 
 
 class JobCommands:
@@ -127,17 +116,20 @@ class JobCommands:
         if session is None:
             return
 
-        def take() -> None:
+        def read() -> "Ring":
+            # Imported here: drawings load packages that no start needs.
             from firmcell.store.outline_files import read_outline
 
-            ring = read_outline(path)
+            return read_outline(path)
+
+        def take(ring: "Ring") -> None:
             profile = session.design.brief.space is SpaceShape.PROFILE
             shape = SpaceShape.PROFILE if profile else SpaceShape.OUTLINE
             edits = (("brief.space", shape), ("brief.outline_m", ring))
             if session.edit_all(edits, f"Take the outline of {path.name}"):
                 self.window.tell(f"{path.name}: an outline of {len(ring)} corners. Now find places.")
 
-        guarded(take, self.window.tell)
+        self._read(read, take)
 
     def choose_measured(self) -> None:
         """Ask for a file with measured resistances of the cells and take it."""
@@ -154,15 +146,18 @@ class JobCommands:
         if session is None:
             return
 
-        def take() -> None:
+        cells = session.design.cell_count
+
+        def read() -> tuple[float, ...]:
             from firmcell.store.resistance_csv import resistances_from_csv
 
-            text = text_of(path)
-            ohms = resistances_from_csv(text, path.name, session.design.cell_count)
+            return resistances_from_csv(text_of(path), path.name, cells)
+
+        def take(ohms: tuple[float, ...]) -> None:
             if session.edit_all((("measured_ohm", ohms),), f"Take the measured cells of {path.name}"):
                 self.window.tell(f"{sum(o > 0 for o in ohms)} of {len(ohms)} cells are measured now.")
 
-        guarded(take, self.window.tell)
+        self._read(read, take)
 
     def choose_cell_tests(self) -> None:
         """Ask for a file with tests of reclaimed cells and record them."""
@@ -180,17 +175,30 @@ class JobCommands:
             self.window.tell("Open a job first: the tests are recorded in it.")
             return
 
-        def take() -> None:
+        cells = session.design.cell_count
+
+        def read() -> "tuple[CellTest, ...]":
             from firmcell.store.cell_tests_csv import cell_tests_from_csv
 
-            text = text_of(path)
-            tests = cell_tests_from_csv(text, path.name, session.design.cell_count)
+            return cell_tests_from_csv(text_of(path), path.name, cells)
+
+        def take(tests: "tuple[CellTest, ...]") -> None:
             step = "check-cells" if any(s.code == "check-cells" for s in session.steps) else ""
             for test in tests:
                 session.record(test, step)
             self.window.tell(f"{len(tests)} tests of cells are recorded.")
 
-        guarded(take, self.window.tell)
+        self._read(read, take)
+
+    def _read(self, read: Callable[[], Any], take: Callable[[Any], None]) -> None:
+        """Read a file off the interface thread, then take what is in it, if the same job is still open."""
+        session = self.window.session
+
+        def found(what: Any) -> None:
+            if self.window.session is session:
+                guarded(lambda: take(what), self.window.tell)
+
+        self.window._tasks.append(Task(read, found, self.window.tell).start())
 
     def own_board(self) -> None:
         """Ask for a board of the user's own, keep it among their parts, and take it."""

@@ -3,10 +3,11 @@
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QEvent, QObject, QTimer
+from PySide6.QtCore import QEvent, QObject, Qt, QTimer
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from firmcell.app.session import Session, guarded
+from firmcell.core.base.visible import visible
 from firmcell.store.job_file import SUFFIX
 
 if TYPE_CHECKING:
@@ -66,7 +67,8 @@ class Keeping(QObject):
         box = QMessageBox(self.window)
         box.setIcon(QMessageBox.Icon.Warning)
         box.setWindowTitle("The job could not be saved")
-        box.setText(because)
+        box.setTextFormat(Qt.TextFormat.PlainText)
+        box.setText(visible(because))
         elsewhere = box.addButton("Save &elsewhere…", QMessageBox.ButtonRole.AcceptRole)
         again = discard = None
         if closing:

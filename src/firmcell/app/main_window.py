@@ -8,7 +8,6 @@ from PySide6.QtCore import QPoint, QRect, QSettings, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QFont
 from PySide6.QtWidgets import (
     QHBoxLayout,
-    QLabel,
     QMainWindow,
     QSplitter,
     QStackedWidget,
@@ -28,12 +27,14 @@ from firmcell.app.open_jobs import OpenJobs
 from firmcell.app.page_signals import connect
 from firmcell.app.pages import Page, make_page
 from firmcell.app.picture_panel import PicturePanel
+from firmcell.app.plain import PlainLabel, RichLabel
 from firmcell.app.rating_plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
 from firmcell.app.start_page import StartPage
 from firmcell.app.tables import FindingsList
 from firmcell.app.theme import PALETTES, Palette, sized
 from firmcell.core.analysis.findings import Finding, Stage
+from firmcell.core.base.visible import visible
 from firmcell.core.jobs import PLANS
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -113,7 +114,7 @@ class MainWindow(QMainWindow):
         column.setSpacing(0)
         self.plate = RatingPlate(self.look)
         column.addWidget(self.plate)
-        self.banner = QLabel()
+        self.banner = PlainLabel()
         self.banner.setObjectName("banner")
         self.banner.setWordWrap(True)
         self.banner.hide()
@@ -127,8 +128,7 @@ class MainWindow(QMainWindow):
         self.split = QSplitter(Qt.Orientation.Horizontal)
         self.view = PackView(self.look)
         self.view.picked.connect(self.panel.picked)
-        self.card = QLabel(self.view)
-        self.card.setTextFormat(Qt.TextFormat.RichText)
+        self.card = RichLabel(self.view)
         self.card.setAccessibleName("Numbers of the part picked")
         self.card.hide()
         self.split.addWidget(self.view)
@@ -145,7 +145,7 @@ class MainWindow(QMainWindow):
         lower = QVBoxLayout(self.findings_box)
         lower.setContentsMargins(10, 4, 10, 6)
         lower.setSpacing(3)
-        self.findings_title = QLabel()
+        self.findings_title = PlainLabel()
         self.findings_title.setObjectName("findingsTitle")
         self.findings_title.setFont(sized(0.95, QFont.Weight.DemiBold))
         lower.addWidget(self.findings_title)
@@ -254,7 +254,8 @@ class MainWindow(QMainWindow):
             self.setWindowTitle("Firm Cell")
             self.setWindowModified(False)
             return
-        self.setWindowTitle(f"{self.session.design.brief.title}[*] – {self.session.path.name} – Firm Cell")
+        title = visible(f"{self.session.design.brief.title}[*] – {self.session.path.name} – Firm Cell")
+        self.setWindowTitle(title)
         self.setWindowModified(self.session.dirty)
 
     def _show_undo(self) -> None:
@@ -274,7 +275,7 @@ class MainWindow(QMainWindow):
         self.banner.show()
         if self.stack.currentIndex() == 0:
             # The start page has no banner of its own.
-            self.statusBar().showMessage(sentence, NOTICE_MS)
+            self.statusBar().showMessage(visible(sentence), NOTICE_MS)
         if not keep:
             self._notice.start()
 

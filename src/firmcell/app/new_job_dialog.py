@@ -8,7 +8,6 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFileDialog,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QPushButton,
     QScrollArea,
@@ -19,6 +18,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.existing_form import ExistingForm
 from firmcell.app.fields import RecordForm
 from firmcell.app.form_dialog import FormDialog
+from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
@@ -55,11 +55,11 @@ class NewPackDialog(FormDialog):
         self.job_kind = JobKind.NEW_PACK
         self.path = folder / f"new-pack{SUFFIX}"
         layout = QVBoxLayout(self)
-        title = QLabel("What is to be done, and what is asked of it?")
+        title = PlainLabel("What is to be done, and what is asked of it?")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
         layout.addWidget(title)
         self.kinds = self._choice(layout, "&Kind of job", [kind.value for kind in JobKind])
-        words = QLabel(
+        words = PlainLabel(
             "A first design is made from this: for a pack the lightest cells that meet it; for leads: wire, connector and fuse. "
             "A pack that is there stays as it is. Everything can be changed after."
         )
@@ -77,11 +77,11 @@ class NewPackDialog(FormDialog):
         # Enter in a field takes that field; no button may answer to it.
         browse.setAutoDefault(False)
         browse.clicked.connect(self._browse)
-        row.addWidget(QLabel("File"))
+        row.addWidget(PlainLabel("File"))
         row.addWidget(self.file, 1)
         row.addWidget(browse)
         layout.addLayout(row)
-        self.fault = QLabel()
+        self.fault = PlainLabel()
         self.fault.setObjectName("fault")
         self.fault.setWordWrap(True)
         layout.addWidget(self.fault)
@@ -99,7 +99,7 @@ class NewPackDialog(FormDialog):
 
     def _choice(self, layout: QVBoxLayout, words: str, choices: list[str]) -> QComboBox:
         """A named choice in a row of its own."""
-        row, label, box = QHBoxLayout(), QLabel(words), calm(QComboBox())
+        row, label, box = QHBoxLayout(), PlainLabel(words), calm(QComboBox())
         box.addItems(choices)
         box.setAccessibleName(words.replace("&", ""))
         label.setBuddy(box)

@@ -6,6 +6,8 @@ from PySide6.QtCore import QBuffer, QByteArray, QIODevice
 from PySide6.QtGui import QGuiApplication, QImage, QImageReader
 
 from firmcell.core.base.refusal import Refusal
+from firmcell.store.photos import LARGEST_BYTES
+from firmcell.store.strangers import bytes_of
 
 
 def read_file(path: Path) -> tuple[bytes, str]:
@@ -16,10 +18,7 @@ def read_file(path: Path) -> tuple[bytes, str]:
     Refusal
         If it cannot be read.
     """
-    try:
-        return path.read_bytes(), path.name
-    except OSError as error:
-        raise Refusal(f"{path.name} cannot be read: {error.strerror}.") from None
+    return bytes_of(path, LARGEST_BYTES), path.name
 
 
 def read_clipboard() -> tuple[bytes, str]:

@@ -19,7 +19,6 @@ from PySide6.QtWidgets import (
     QFileDialog,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QListWidget,
     QPushButton,
     QSizePolicy,
@@ -35,6 +34,7 @@ from firmcell.app.photo_hand import PhotoHand
 from firmcell.app.photo_marks import HINTS, PhotoTool
 from firmcell.app.photo_sources import read_clipboard, read_file, upright
 from firmcell.app.photo_view import PhotoView, Shown
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded, keep_photo
 from firmcell.app.theme import Palette
 from firmcell.app.wheel import calm
@@ -59,7 +59,7 @@ class ComparePanel(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         row = QHBoxLayout()
-        label = QLabel("&Design over it")
+        label = PlainLabel("&Design over it")
         self.slider = QSlider(Qt.Orientation.Horizontal)
         self.slider.setRange(0, 100)
         self.slider.setValue(50)
@@ -68,7 +68,7 @@ class ComparePanel(QWidget):
         row.addWidget(label)
         row.addWidget(self.slider, 1)
         column.addLayout(row)
-        self.told = QLabel()
+        self.told = PlainLabel()
         self.told.setWordWrap(True)
         column.addWidget(self.told)
         self.found = QListWidget()
@@ -147,7 +147,7 @@ class PhotoWindow(FormDialog):
             self.tools.addButton(button, place)
             grid.addWidget(button, place // 2, place % 2)
         side.addLayout(grid)
-        self.hint = QLabel()
+        self.hint = PlainLabel()
         self.hint.setWordWrap(True)
         self.hint.setObjectName("quiet")
         side.addWidget(self.hint)
@@ -165,7 +165,7 @@ class PhotoWindow(FormDialog):
         self.make.setAutoDefault(False)
         self.make.clicked.connect(self.make_layout)
         side.addWidget(self.make)
-        self.fault = QLabel()
+        self.fault = PlainLabel()
         self.fault.setObjectName("fault")
         self.fault.setWordWrap(True)
         side.addWidget(self.fault)

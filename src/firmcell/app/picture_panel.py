@@ -4,6 +4,7 @@ from typing import TYPE_CHECKING, cast
 
 from firmcell.app.canvas.tools import Tool
 from firmcell.app.hand_tools import HINTS
+from firmcell.app.plain import as_html
 from firmcell.app.session import own_picture
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
@@ -136,11 +137,11 @@ class PicturePanel:
             return
         p = self.window.look
         rows = "".join(
-            f"<tr><td style='color:{p.quiet};padding-right:10px'>{n}</td><td>{v}</td></tr>"
+            f"<tr><td style='color:{p.quiet};padding-right:10px'>{as_html(n)}</td><td>{as_html(v)}</td></tr>"
             for n, v in told.rows
         )
-        why = f"<div style='color:{p.quiet}'>{told.why}</div>" if told.why else ""
-        self.window.card.setText(f"<b>{told.title}</b><table>{rows}</table>{why}")
+        why = f"<div style='color:{p.quiet}'>{as_html(told.why)}</div>" if told.why else ""
+        self.window.card.setText(f"<b>{as_html(told.title)}</b><table>{rows}</table>{why}")
         self.window.card.setStyleSheet(
             f"background:{p.raised};border:1px solid {p.accent};border-radius:5px;padding:7px;"
         )

@@ -4,9 +4,10 @@ import json
 from collections.abc import Sequence
 
 from PySide6.QtCore import QSettings
-from PySide6.QtWidgets import QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from firmcell.app.curve import Curve
+from firmcell.app.plain import PlainLabel
 from firmcell.core.base.wording import percent
 from firmcell.core.tap_check.practice_pack import weak_kinds
 
@@ -24,7 +25,7 @@ class PracticeHistory(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         self.curve = Curve(self)
         column.addWidget(self.curve)
-        self.weakest = QLabel()
+        self.weakest = PlainLabel()
         self.weakest.setWordWrap(True)
         self.weakest.setObjectName("quiet")
         column.addWidget(self.weakest)

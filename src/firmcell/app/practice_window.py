@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QDialog,
     QHBoxLayout,
-    QLabel,
     QPushButton,
     QRadioButton,
     QVBoxLayout,
@@ -17,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.canvas.view import PackView
+from firmcell.app.plain import PlainLabel
 from firmcell.app.practice_history import PracticeHistory
 from firmcell.app.theme import Palette, sized
 from firmcell.app.wheel import calm
@@ -59,7 +59,7 @@ class PracticeWindow(QDialog):
 
     def _make_subject(self, column: QVBoxLayout) -> None:
         row = QHBoxLayout()
-        label = QLabel("&Subject")
+        label = PlainLabel("&Subject")
         self.subjects = calm(QComboBox())
         self.subjects.addItems(["a bit of everything", *(s.value for s in Subject)])
         self.subjects.setAccessibleName("Subject")
@@ -70,7 +70,7 @@ class PracticeWindow(QDialog):
         row.addWidget(label)
         row.addWidget(self.subjects, 1)
         column.addLayout(row)
-        self.question = QLabel()
+        self.question = PlainLabel()
         self.question.setWordWrap(True)
         self.question.setFont(sized(1.1, QFont.Weight.DemiBold))
         self.question.setAccessibleName("Question")
@@ -81,14 +81,14 @@ class PracticeWindow(QDialog):
         column.addLayout(self.choice_box)
         self.group = QButtonGroup(self)
         row = QHBoxLayout()
-        self.place_label = QLabel("&Where")
+        self.place_label = PlainLabel("&Where")
         self.places = calm(QComboBox())
         self.places.setAccessibleName("Where it is")
         self.place_label.setBuddy(self.places)
         row.addWidget(self.place_label)
         row.addWidget(self.places, 1)
         column.addLayout(row)
-        self.words = QLabel()
+        self.words = PlainLabel()
         self.words.setWordWrap(True)
         self.words.setAccessibleName("How you did")
         column.addWidget(self.words)

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from firmcell.app.icons import paint_mark, paint_stage
 from firmcell.app.theme import Palette, sized
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.visible import visible
 
 
 class RatingPlate(QWidget):
@@ -31,6 +32,8 @@ class RatingPlate(QWidget):
 
     def show_plate(self, title: str, designation: str, figures: tuple[tuple[str, str], ...]) -> None:
         """Show title, designation and pairs of name and value."""
+        title, designation = visible(title), visible(designation)
+        figures = tuple((name, visible(value)) for name, value in figures)
         self._title, self._designation, self._figures = title, designation, figures
         self.setAccessibleDescription(f"{title}, {designation}, " + ", ".join(f"{n} {v}" for n, v in figures))
         self.update()

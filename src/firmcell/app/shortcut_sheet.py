@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFrame,
     QGridLayout,
-    QLabel,
     QLineEdit,
     QScrollArea,
     QTabWidget,
@@ -17,6 +16,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import sized
 from firmcell.store.glossary import terms, terms_with
 
@@ -45,17 +45,17 @@ class ShortcutSheet(QDialog):
         columns = 2
         for number, (heading, keys) in enumerate(groups):
             box = QVBoxLayout()
-            title = QLabel(heading)
+            title = PlainLabel(heading)
             title.setObjectName("section")
             title.setFont(sized(1.05, QFont.Weight.DemiBold))
             box.addWidget(title)
             lines = QGridLayout()
             lines.setHorizontalSpacing(16)
             for row, (key, what) in enumerate(keys):
-                cap = QLabel(key)
+                cap = PlainLabel(key)
                 cap.setFont(sized(1.0, QFont.Weight.DemiBold))
                 lines.addWidget(cap, row, 0)
-                lines.addWidget(QLabel(what), row, 1)
+                lines.addWidget(PlainLabel(what), row, 1)
             lines.setColumnStretch(1, 1)
             box.addLayout(lines)
             box.addStretch(1)
@@ -79,7 +79,7 @@ class ShortcutSheet(QDialog):
         self.typed.setClearButtonEnabled(True)
         self.typed.textChanged.connect(self._find)
         column.addWidget(self.typed)
-        self.words = QLabel()
+        self.words = PlainLabel()
         self.words.setTextFormat(Qt.TextFormat.RichText)
         self.words.setWordWrap(True)
         self.words.setAlignment(Qt.AlignmentFlag.AlignTop)

@@ -5,11 +5,13 @@ from typing import Any
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from firmcell.app.canvas.view import PackView
+from firmcell.app.plain import PlainLabel, as_text
 from firmcell.app.theme import Palette, sized
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base.visible import visible
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.face import face_drawing
 from firmcell.store.demo import DEMO_JOBS, orchard_hoist
@@ -40,10 +42,10 @@ class StartPage(QWidget):
         self.picture.show_faces([face_drawing(design, analysis, face) for face in Face])
         outer.addWidget(self.picture, 6)
         column.addStretch(2)
-        title = QLabel("Firm Cell")
+        title = PlainLabel("Firm Cell")
         title.setFont(sized(2.6, QFont.Weight.Bold))
         column.addWidget(title)
-        words = QLabel(
+        words = PlainLabel(
             "The whole pack in one model: every number, wire, step and check on the bench comes from it."
         )
         words.setWordWrap(True)
@@ -93,17 +95,17 @@ class StartPage(QWidget):
     def _list(
         self, column: QVBoxLayout, heading: str, entries: list[tuple[str, str, Any]], empty: str
     ) -> None:
-        label = QLabel(heading)
+        label = PlainLabel(heading)
         label.setObjectName("section")
         label.setFont(sized(1.02, QFont.Weight.DemiBold))
         column.addWidget(label)
         if not entries:
-            none = QLabel(empty)
+            none = PlainLabel(empty)
             none.setObjectName("quiet")
             column.addWidget(none)
         for text, tip, call in entries:
-            button = QPushButton(text)
-            button.setToolTip(tip)
+            button = QPushButton(visible(text).replace("&", "&&"))
+            button.setToolTip(as_text(tip))
             button.setStyleSheet("text-align: left;")
             button.clicked.connect(call)
             column.addWidget(button)

@@ -28,6 +28,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.icons import paint_mark
 from firmcell.app.theme import Palette
 from firmcell.core.analysis.findings import Finding
+from firmcell.core.base.visible import visible
 
 Index = QModelIndex | QPersistentModelIndex
 REF_ROLE = Qt.ItemDataRole.UserRole
@@ -66,9 +67,9 @@ class RowsModel(QAbstractTableModel):
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         ref, texts = self._rows[index.row()]
         if role == Qt.ItemDataRole.DisplayRole:
-            return texts[index.column()]
+            return visible(texts[index.column()])
         if role == Qt.ItemDataRole.ToolTipRole:
-            return texts[index.column()]
+            return visible(texts[index.column()])
         if role == REF_ROLE:
             return ref
         return None
@@ -241,7 +242,7 @@ class _FindingDelegate(QStyledItemDelegate):
         sentence = QFontMetrics(option.font).elidedText(
             finding.sentence, Qt.TextElideMode.ElideRight, int(right - x)
         )
-        painter.drawText(QRectF(x, box.top(), right - x, box.height()), centre, sentence)
+        painter.drawText(QRectF(x, box.top(), right - x, box.height()), centre, visible(sentence))
         painter.restore()
 
 

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QDialog,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QPushButton,
     QRadioButton,
     QVBoxLayout,
@@ -19,6 +18,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.canvas.view import PackView
+from firmcell.app.plain import PlainLabel
 from firmcell.app.practice_history import PracticeHistory
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import Palette, sized
@@ -80,7 +80,7 @@ class Trainer(QDialog):
         self.another()
 
     def _make_meter(self, column: QVBoxLayout) -> None:
-        self.shown = QLabel("– – –")
+        self.shown = PlainLabel("– – –")
         self.shown.setFont(sized(2.6, QFont.Weight.Bold))
         self.shown.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.shown.setAccessibleName("The meter shows")
@@ -101,7 +101,7 @@ class Trainer(QDialog):
         ):
             combo.addItems(names)
             combo.setAccessibleName(words.replace("&", ""))
-            label = QLabel(words)
+            label = PlainLabel(words)
             label.setBuddy(combo)
             grid.addWidget(label, number, 0)
             grid.addWidget(combo, number, 1)
@@ -124,7 +124,7 @@ class Trainer(QDialog):
         self.kinds.currentIndexChanged.connect(self._fill_places)
         self.places.setAccessibleName("Where")
         self.places.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        label = QLabel("It &is")
+        label = PlainLabel("It &is")
         label.setBuddy(self.kinds)
         row.addWidget(label)
         row.addWidget(self.kinds, 1)
@@ -148,7 +148,7 @@ class Trainer(QDialog):
         self.name_button.clicked.connect(self.name_it)
         row.addWidget(self.name_button)
         column.addLayout(row)
-        self.words = QLabel()
+        self.words = PlainLabel()
         self.words.setWordWrap(True)
         self.words.setAccessibleName("How you did")
         column.addWidget(self.words)

@@ -9,9 +9,10 @@ from firmcell.core.base.refusal import Refusal
 
 def run_new(arguments: argparse.Namespace) -> int:
     """Make a job from a brief."""
+    from firmcell.store.strangers import text_of
     from firmcell.store.whole_job import new_from_brief, report_of
 
-    text = sys.stdin.read() if str(arguments.brief) == "-" else _read(arguments.brief)
+    text = sys.stdin.read() if str(arguments.brief) == "-" else text_of(arguments.brief)
     from firmcell.core.model.job_details import JobKind
 
     kinds = {k.value.replace(" ", "-").lower(): k for k in JobKind}
@@ -54,8 +55,9 @@ def run_export(arguments: argparse.Namespace) -> int:
 def run_import(arguments: argparse.Namespace) -> int:
     """Make a job from an exchanged JSON job."""
     from firmcell.store.exchange import import_job
+    from firmcell.store.strangers import MOST_JSON_BYTES, text_of
 
-    import_job(_read(arguments.json), str(arguments.json), arguments.output).close()
+    import_job(text_of(arguments.json, MOST_JSON_BYTES), str(arguments.json), arguments.output).close()
     print(arguments.output)
     return 0
 
@@ -77,12 +79,3 @@ def run_layout(arguments: argparse.Namespace) -> int:
     for sentence in found.advice:
         print(f"  {sentence}")
     return 0
-
-
-def _read(path: Path) -> str:
-    try:
-        return path.read_text(encoding="utf-8")
-    except FileNotFoundError:
-        raise Refusal(f"There is no file {path}.") from None
-    except UnicodeDecodeError:
-        raise Refusal(f"{path} is not a text file in UTF-8.") from None

@@ -7,6 +7,7 @@ import sys
 
 def run_log(arguments: argparse.Namespace) -> int:
     """Print every record of a job, oldest first."""
+    from firmcell.core.base.visible import visible
     from firmcell.core.records.event_words import event_words
     from firmcell.store.job_file import JobFile
 
@@ -17,7 +18,9 @@ def run_log(arguments: argparse.Namespace) -> int:
             print(json.dumps(event.model_dump(mode="json"), ensure_ascii=False))
         else:
             print(
-                f"{event.seq:>4}  {event.time[:19].replace('T', ' ')}  {event.person or '-':<16} {event.step or '-':<20} {event_words(event)}"
+                visible(
+                    f"{event.seq:>4}  {event.time[:19].replace('T', ' ')}  {event.person or '-':<16} {event.step or '-':<20} {event_words(event)}"
+                )
             )
     return 0
 

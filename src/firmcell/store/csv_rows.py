@@ -2,9 +2,11 @@
 
 import csv
 import io
+from itertools import islice
 
 from firmcell.core.base.refusal import Refusal
 
+MOST_ROWS, LONGEST_CELL = 20_000, 300
 Rows = list[tuple[int, list[str]]]
 
 
@@ -20,9 +22,16 @@ def table_rows(text: str, where: str) -> Rows:
     """
     delimiter = ";" if ";" in text else "\t" if "\t" in text else ","
     try:
-        rows = list(csv.reader(io.StringIO(text), delimiter=delimiter))
+        rows = list(islice(csv.reader(io.StringIO(text), delimiter=delimiter), MOST_ROWS + 1))
     except csv.Error as error:
         raise Refusal(f"{where} is not a readable CSV file: {error}.") from None
+    if len(rows) > MOST_ROWS:
+        raise Refusal(f"{where} has more than {MOST_ROWS} lines.")
+    for line, row in enumerate(rows, start=1):
+        if max(map(len, row), default=0) > LONGEST_CELL:
+            raise Refusal(
+                f"{where}, line {line}: a value of more than {LONGEST_CELL} characters stands there."
+            )
     return [
         (line, [cell.strip() for cell in row])
         for line, row in enumerate(rows, start=1)

@@ -2,13 +2,26 @@
 
 import csv
 import io
+from collections.abc import Sequence
 from math import degrees
 
 from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.visible import harmless_cell
 from firmcell.core.changes.by_hand import in_space
 from firmcell.core.model.design import Design
 from firmcell.core.strips.load_figures import UnderLoadFigures
 from firmcell.core.wiring.wire_list import WireEntry
+
+
+class _Writer:
+    """Rows of a CSV in which no text is taken for a formula."""
+
+    def __init__(self, out: io.StringIO) -> None:
+        self._write = csv.writer(out, lineterminator="\n")
+
+    def writerow(self, row: Sequence[object]) -> None:
+        """Write one row."""
+        self._write.writerow([harmless_cell(value) for value in row])
 
 
 def positions_csv(design: Design, analysis: Analysis) -> str:
@@ -16,7 +29,7 @@ def positions_csv(design: Design, analysis: Analysis) -> str:
     rows)."""
     layout = analysis.layout
     out = io.StringIO()
-    write = csv.writer(out, lineterminator="\n")
+    write = _Writer(out)
     write.writerow(["cell", "group", "plus_on", "x_mm", "y_mm", "angle_deg", "block", "layer", "locked"])
     for c in layout.cells:
         x, y = in_space(layout, c, c.x_m, c.y_m)
@@ -47,7 +60,7 @@ def positions_csv(design: Design, analysis: Analysis) -> str:
 def segments_csv(figures: UnderLoadFigures) -> str:
     """Return every segment of strip at the steady current, most loaded first; SI units in the headings."""
     out = io.StringIO()
-    write = csv.writer(out, lineterminator="\n")
+    write = _Writer(out)
     write.writerow(
         [
             "segment",
@@ -94,7 +107,7 @@ def segments_csv(figures: UnderLoadFigures) -> str:
 def wires_csv(entries: tuple[WireEntry, ...]) -> str:
     """Return the wire list to cut from; lengths in mm."""
     out = io.StringIO()
-    write = csv.writer(out, lineterminator="\n")
+    write = _Writer(out)
     write.writerow(["number", "name", "from", "to", "length_mm", "gauge", "colour", "end"])
     for e in entries:
         write.writerow(
@@ -122,7 +135,7 @@ ANALYSIS_COLUMNS = (
 def analysis_csv(analysis: Analysis) -> str:
     """Return cells, strips and taps as one CSV: a first column says which; SI units in the headings."""
     out = io.StringIO()
-    write = csv.writer(out, lineterminator="\n")
+    write = _Writer(out)
     write.writerow(ANALYSIS_COLUMNS)
     for c in analysis.layout.cells:
         face = "top" if c.positive_up else "bottom"

@@ -17,6 +17,7 @@ from firmcell.store.format_1 import brought_up
 from firmcell.store.job_chain import Link
 from firmcell.store.job_file import JobFile
 from firmcell.store.revisions import Attachment, Revision
+from firmcell.store.strangers import json_of
 from firmcell.store.validation_words import first_fault
 
 
@@ -94,11 +95,7 @@ def read_exchange(text: str, where: str) -> ExchangedJob:
     Refusal
         In one sentence: not JSON, another format or version, a field that is wrong, a broken chain.
     """
-    try:
-        raw: Any = json.loads(text)
-    except (json.JSONDecodeError, RecursionError) as error:
-        line = f", line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
-        raise Refusal(f"{where} is not JSON{line}.") from None
+    raw: Any = json_of(text, where)
     if not isinstance(raw, dict) or raw.get("format") != "firmcell-job":
         raise Refusal(f"{where} is not an exchanged Firm Cell job (its “format” must be “firmcell-job”).")
     if raw.get("version") not in (1, 2):

@@ -75,7 +75,7 @@ def _payload(text: object) -> Payload:
     start."""
     try:
         raw = json.loads(str(text))
-    except (json.JSONDecodeError, RecursionError):
+    except (ValueError, RecursionError):
         raw = None
     model = RECORD_KINDS.get(str(raw.get("kind"))) if isinstance(raw, dict) else None
     found = model.model_validate_json(str(text)) if model else PAYLOAD.validate_json(str(text))

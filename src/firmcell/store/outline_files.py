@@ -1,8 +1,8 @@
 """Outlines of a space from files: DXF, an SVG path, or a CSV of points in mm. Nothing is guessed silently."""
 
-import csv
 import io
 import re
+from itertools import pairwise
 from pathlib import Path
 from typing import Any
 from xml.etree import ElementTree
@@ -12,12 +12,17 @@ import numpy as np
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.geometry.plane import ring_fault, signed_area
+from firmcell.store.csv_rows import table_rows
+from firmcell.store.strangers import bytes_of
 from firmcell.store.units import parse, parse_number
 
 Ring = tuple[tuple[float, float], ...]
 SAG_M = 0.00005
 """How far a straight piece may lie beside the curve it stands for, m."""
-MOST_BYTES = 20_000_000
+MOST_BYTES = 8_000_000
+MOST_PIECES, MOST_POINTS = 20_000, 400_000
+"""Lines of a drawing, and points on them, that are looked at; an outline has hundreds."""
+LARGEST_M = 100.0
 MOST_CORNERS = 2000
 JOIN_M = 0.00002
 DXF_UNITS = {0: 1e-3, 1: 0.0254, 2: 0.3048, 4: 1e-3, 5: 1e-2, 6: 1.0, 13: 1e-6}
@@ -41,28 +46,15 @@ def read_outline(path: Path) -> Ring:
     reader = readers.get(path.suffix.lower())
     if reader is None:
         raise Refusal(f"{path.name}: an outline is read from .dxf, .svg or .csv.")
-    try:
-        if path.stat().st_size > MOST_BYTES:
-            raise Refusal(f"{path.name} is larger than {MOST_BYTES // 1_000_000} MB; save the outline alone.")
-        text = path.read_bytes().decode("utf-8", errors="replace")
-    except OSError as error:
-        raise Refusal(f"{path} cannot be read: {(error.strerror or str(error)).lower()}.") from None
-    return reader(text, path.name)
+    return reader(bytes_of(path, MOST_BYTES).decode("utf-8", errors="replace"), path.name)
 
 
 def outline_from_csv(text: str, where: str) -> Ring:
     """Return the outline in lines of x and y, mm unless a unit is written; a heading and empty lines are
     passed over."""
     points: list[tuple[float, float]] = []
-    delimiter = ";" if ";" in text else "\t" if "\t" in text else ","
-    try:
-        rows = list(csv.reader(io.StringIO(text), delimiter=delimiter))
-    except csv.Error as error:
-        raise Refusal(f"{where} is not a readable CSV file: {error}.") from None
-    for number, row in enumerate(rows, start=1):
-        cells = [cell.strip() for cell in row if cell.strip()]
-        if not cells or cells[0].startswith("#"):
-            continue
+    for number, row in table_rows(text, where):
+        cells = [cell for cell in row if cell]
         if len(cells) < 2:
             raise Refusal(f"{where}, line {number}: “{cells[0]}” alone is no point; x and y are wanted.")
         try:
@@ -87,6 +79,10 @@ def outline_from_svg(text: str, where: str) -> Ring:
     Sizes in mm, cm, in and px of the document and its viewBox give the scale; without them a user
     unit is 1/96 in, as the standard says. Transforms are not followed.
     """
+    if "<!DOCTYPE" in text[:10_000].upper() and "<!ENTITY" in text.upper():
+        raise Refusal(
+            f"{where} defines words of its own (an entity), which are not followed; save it as plain SVG."
+        )
     try:
         root = ElementTree.fromstring(text)
     except (ElementTree.ParseError, ValueError):
@@ -95,11 +91,15 @@ def outline_from_svg(text: str, where: str) -> Ring:
         raise Refusal(f"{where} is not an SVG file.")
     scale = _svg_scale(root, where)
     rings: list[Array] = []
-    for element in root.iter():
+    points = 0
+    for number, element in enumerate(root.iter()):
+        if number > MOST_PIECES or points > MOST_POINTS:
+            raise Refusal(f"{where} holds more than an outline; save the outline alone.")
         if "transform" in element.attrib:
             raise Refusal(f"{where} moves or turns parts by “transform”; save it with plain coordinates.")
         try:
             rings += _svg_rings(element, scale)
+            points += sum(map(len, rings[-1:]))
         except (ValueError, TypeError, ArithmeticError, IndexError, AssertionError):
             # The path reader asserts where it means that the data is wrong.
             raise Refusal(f"{where}: a {element.tag.rsplit('}', 1)[-1]} in it cannot be read.") from None
@@ -144,6 +144,8 @@ def _path_rings(d: str, scale: float) -> list[Array]:
     from svg.path import Line, parse_path
     from svg.path.path import Close, Move
 
+    if len(d) > 500_000:
+        raise ValueError(d[:20])
     rings: list[list[complex]] = []
     for piece in parse_path(d):
         if isinstance(piece, Move):
@@ -154,7 +156,9 @@ def _path_rings(d: str, scale: float) -> list[Array]:
         if isinstance(piece, Line | Close):
             rings[-1].append(piece.end)
             continue
-        length = float(piece.length(error=1e-3)) * scale
+        # Along eight chords: the exact length of a curve takes a millisecond each.
+        chords = [piece.point(k / 8) for k in range(9)]
+        length = sum(abs(b - a) for a, b in pairwise(chords)) * scale
         steps = int(min(max(np.ceil(length / (SAG_M * 20)), 8), 200))
         rings[-1] += [piece.point(k / steps) for k in range(1, steps + 1)]
     found = []
@@ -185,17 +189,27 @@ def outline_from_dxf(text: str, where: str) -> Ring:
         RecursionError,
     ):
         raise Refusal(f"{where} is not a readable DXF drawing.") from None
-    unit = DXF_UNITS.get(int(document.header.get("$INSUNITS", 0) or 0))
+    # The drawing reader fills in metres where nothing is said.
+    said = document.header.get("$INSUNITS", 0) if "$INSUNITS" in text else 0
+    unit = DXF_UNITS.get(int(said or 0))
     if unit is None:
         raise Refusal(f"{where} is drawn in a unit that is not read here; save it in mm.")
     pieces: list[Array] = []
     kinds = "LINE ARC CIRCLE ELLIPSE SPLINE LWPOLYLINE POLYLINE"
+    count = 0
     for entity in document.modelspace().query(kinds):
         try:
             line = dxf_path.make_path(entity)
-            points = np.array([(v.x, v.y) for v in line.flattening(SAG_M / unit)])
+            reach = max((abs(c) for v in line.control_vertices() for c in (v.x, v.y)), default=0.0) * unit
+            if not reach < LARGEST_M * 10:
+                continue
+            # A large curve is followed less finely: it has no more points than a small one.
+            points = np.array([(v.x, v.y) for v in line.flattening(max(SAG_M, 1e-5 * reach) / unit)])
         except (DXFError, ValueError, TypeError, ArithmeticError):
             continue
+        count += len(points)
+        if len(pieces) > MOST_PIECES or count > MOST_POINTS:
+            raise Refusal(f"{where} holds more than an outline; save the outline alone.")
         if len(points) > 1 and np.isfinite(points).all():
             pieces.append(points * unit)
     return _largest(_joined(pieces), where)
@@ -203,20 +217,27 @@ def outline_from_dxf(text: str, where: str) -> Ring:
 
 def _joined(pieces: list[Array]) -> list[Array]:
     """Closed rings of lines laid end to end."""
+    ends = np.array([p[k] for p in pieces for k in (0, -1)]).reshape(-1, 2)
+    if not len(ends):
+        return []
+    # Imported here: only drawings of loose lines are joined.
+    from scipy.spatial import KDTree
+
+    beside = KDTree(ends).query_ball_point(ends, JOIN_M)
+    left = set(range(len(pieces)))
     rings: list[Array] = []
-    open_lines = list(pieces)
-    while open_lines:
-        line = open_lines.pop()
-        while np.hypot(*(line[0] - line[-1])) > JOIN_M:
-            for n, other in enumerate(open_lines):
-                if np.hypot(*(other[0] - line[-1])) < JOIN_M:
-                    line = np.vstack([line, open_lines.pop(n)[1:]])
-                    break
-                if np.hypot(*(other[-1] - line[-1])) < JOIN_M:
-                    line = np.vstack([line, open_lines.pop(n)[::-1][1:]])
-                    break
-            else:
+    while left:
+        first = left.pop()
+        chain, end = [pieces[first]], 2 * first + 1
+        while np.hypot(*(chain[0][0] - ends[end])) > JOIN_M:
+            follows = next((e for e in beside[end] if e // 2 in left), None)
+            if follows is None:
                 break
+            left.discard(follows // 2)
+            piece = pieces[follows // 2]
+            chain.append((piece if follows % 2 == 0 else piece[::-1])[1:])
+            end = follows ^ 1
+        line = np.vstack(chain)
         if len(line) > 3 and np.hypot(*(line[0] - line[-1])) <= JOIN_M:
             rings.append(line[:-1])
     return rings

@@ -5,6 +5,7 @@ import io
 import json
 import re
 from functools import cache
+from itertools import islice
 from pathlib import Path
 from typing import Any, TypeVar
 
@@ -17,14 +18,20 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import PART_KINDS, Part
 from firmcell.store.parts_cache import cache_file, keep_parts, kept_parts
+from firmcell.store.strangers import text_of
 from firmcell.store.units import parse, suggestion
 from firmcell.store.validation_words import first_fault
+from firmcell.store.whole_files import write_whole
 
 P = TypeVar("P", bound=Part)
 M = TypeVar("M", bound=Frozen)
 
 # The ends of field names that tell a unit; a library writes `diameter = "21.2 mm"` for diameter_m.
 _UNIT_ENDINGS = re.compile(r"_(ohm_per_m|ohm_m|kg_per_m|kg_m3|j_kg_k|per_k|m2|kg|as|ohm|m|a|v|k|j|s|f)$")
+
+
+MOST_PART_BYTES, MOST_PARTS = 1_000_000, 5000
+"""Longest that a part file may be, and most parts in it."""
 
 
 def library_key(field: str) -> str:
@@ -77,7 +84,11 @@ def parts_from_toml(text: str, where: str) -> list[Part]:
     try:
         document = tomllib.loads(text)
     except tomllib.TOMLDecodeError as error:
-        raise Refusal(f"{where} is not a TOML file: {error}.") from None
+        raise Refusal(f"{where} is not a TOML file: {str(error)[:200]}.") from None
+    except RecursionError:
+        raise Refusal(f"{where} is nested too deeply.") from None
+    except ValueError:
+        raise Refusal(f"{where} holds a number of too many digits.") from None
     parts: list[Part] = []
     for kind, tables in document.items():
         if kind not in PART_KINDS or not isinstance(tables, list):
@@ -94,9 +105,11 @@ def parts_from_toml(text: str, where: str) -> list[Part]:
 def parts_from_csv(text: str, where: str) -> list[Part]:
     """Return all parts of a CSV file: a column ``kind`` and one for each field, values with units."""
     try:
-        rows = list(csv.DictReader(io.StringIO(text), strict=True))
+        rows = list(islice(csv.DictReader(io.StringIO(text), strict=True), MOST_PARTS + 1))
     except csv.Error as error:
         raise Refusal(f"{where} is not a readable CSV file: {error}.") from None
+    if len(rows) > MOST_PARTS:
+        raise Refusal(f"{where} has more than {MOST_PARTS} lines.")
     parts: list[Part] = []
     for number, row in enumerate(rows, start=2):
         kind = (row.pop("kind", "") or "").strip()
@@ -140,11 +153,9 @@ def user_parts(folder: Path) -> tuple[list[Part], list[str]]:
     for path in sorted([*folder.glob("*.toml"), *folder.glob("*.csv")]) if folder.is_dir() else []:
         read = parts_from_toml if path.suffix == ".toml" else parts_from_csv
         try:
-            parts += read(path.read_text(encoding="utf-8"), path.name)
+            parts += read(text_of(path, MOST_PART_BYTES), path.name)
         except Refusal as refusal:
-            faults.append(refusal.sentence)
-        except (OSError, UnicodeDecodeError) as error:
-            faults.append(f"{path.name} could not be read: {error}.")
+            faults.append(f"{refusal.sentence} It is left out.")
     return parts, faults
 
 
@@ -185,7 +196,7 @@ def keep_part(part: Part, folder: Path | None = None) -> Path:
         raise Refusal(f"{part.name} cannot be kept as a file; a value has a form that files do not hold.")
     try:
         where.mkdir(parents=True, exist_ok=True)
-        path.write_text(text, encoding="utf-8")
+        write_whole(path, text.encode(), replace=True)
     except OSError as error:
         raise Refusal(f"{path} could not be written: {error.strerror}.") from None
     return path

@@ -11,6 +11,7 @@ from reportlab.lib.utils import simpleSplit
 from reportlab.pdfgen.canvas import Canvas
 
 from firmcell import DATA
+from firmcell.core.base.visible import visible
 from firmcell.core.jobs.passport import Passport
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.store.pens.pdf import BOLD, REGULAR, draw_on, load_fonts
@@ -32,7 +33,9 @@ PICTURE_HEIGHTS_MM = (150, 140, 130, 120, 110, 100, 80)
 def passport_html(passport: Passport, faces: list[Drawing]) -> str:
     """Return the passport as one self-contained HTML page."""
     template = (DATA / "templates" / "passport.html").read_text(encoding="utf-8")
-    environment = Environment(autoescape=select_autoescape(default=True, default_for_string=True))
+    environment = Environment(
+        autoescape=select_autoescape(default=True, default_for_string=True), finalize=_shown
+    )
     qr = segno.make(passport.essentials, error="m", micro=False)
     return environment.from_string(template).render(
         p=passport,
@@ -40,6 +43,11 @@ def passport_html(passport: Passport, faces: list[Drawing]) -> str:
         faces=[to_svg(face, true_size=False) for face in faces],
         qr=qr.svg_inline(scale=3, border=2, dark="#1f2729", svgclass=None, lineclass=None),
     )
+
+
+def _shown(value: object) -> object:
+    """A text with what hides in it made visible; markup that the program made stays."""
+    return visible(value) if type(value) is str else value
 
 
 def passport_pdf(passport: Passport, faces: list[Drawing]) -> bytes:
@@ -96,7 +104,7 @@ class _Page:
     ) -> None:
         self.canvas.setFillColor(colour)
         self.canvas.setFont(font, size)
-        self.canvas.drawString(x, y, text)
+        self.canvas.drawString(x, y, visible(text))
 
     def heading(self) -> None:
         p = self.passport

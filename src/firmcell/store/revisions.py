@@ -54,7 +54,7 @@ def read_design(text: str, where: str) -> Design:
     """
     try:
         raw = json.loads(text)
-    except (json.JSONDecodeError, RecursionError):
+    except (ValueError, RecursionError):
         raise Refusal(f"{where} cannot be read: it is not JSON.") from None
     try:
         # As JSON again, for what JSON has no word for: tuples, kinds, places.

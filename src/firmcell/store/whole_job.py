@@ -1,6 +1,5 @@
 """What both the command line and the window do with a whole job: read it, report it, hand it out."""
 
-import json
 from pathlib import Path
 from typing import Any
 
@@ -29,6 +28,7 @@ from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.part_files import load_library, model_from_table, part_named
 from firmcell.store.passport_seal import seal_text
 from firmcell.store.report import Report, report
+from firmcell.store.strangers import json_of
 from firmcell.store.validation_words import first_fault
 
 
@@ -110,10 +110,7 @@ def passport_bytes(page: Passport, design: Design, library: PartLibrary, kind: s
 def brief_from_json(text: str, where: str, given: dict[str, float] | None = None) -> tuple[Brief, str | None]:
     """Return the brief in a JSON text with units, and the name of the cell if it fixes one; `given` are
     fields in SI that it need not hold."""
-    try:
-        raw: Any = json.loads(text)
-    except (json.JSONDecodeError, RecursionError):
-        raise Refusal(f"{where} is not JSON.") from None
+    raw: Any = json_of(text, where)
     if not isinstance(raw, dict):
         raise Refusal(f"{where} must hold one JSON object; see firm-cell --help for an example.")
     cell = raw.pop("cell", None)

@@ -5,13 +5,13 @@ from firmcell.core.analysis.findings import Stage
 GOOD = "cell,capacity Ah,resistance mΩ,first V,second V,days,cycles,origin\n1,2.7,5.2,1.335,1.331,7,120,drill\n3,1.5,15,1.33,1.25,7,300,shed\n"
 
 
-def test_a_table_of_tests_is_recorded_and_judged(window, tmp_path):
+def test_a_table_of_tests_is_recorded_and_judged(window, qtbot, tmp_path):
     assert window.opening.open_demo("lamp-refit")
     path = tmp_path / "tests.csv"
     path.write_text(GOOD)
     before = len(window.session.events)
     window.jobs.take_cell_tests(path)
-    assert "2 tests of cells are recorded" in window.banner.text()
+    qtbot.waitUntil(lambda: "2 tests of cells are recorded" in window.banner.text(), timeout=5000)
     assert [e.data.kind for e in window.session.events[before:]] == ["cell-test", "cell-test"]
     assert {e.step for e in window.session.events[before:]} == {"check-cells"}
     window.go(Stage.CELLS)
@@ -27,7 +27,7 @@ def test_a_table_of_tests_is_recorded_and_judged(window, tmp_path):
     assert any(f.code == "RC-1" for f in window.session.findings)
     path.write_text("cell\n99\n")
     window.jobs.take_cell_tests(path)
-    assert "there is no cell 99; this pack has 5" in window.banner.text()
+    qtbot.waitUntil(lambda: "there is no cell 99; this pack has 5" in window.banner.text(), timeout=5000)
     assert len(window.session.events) == before + 2
 
 

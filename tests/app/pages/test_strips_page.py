@@ -202,6 +202,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
         "cell;resistance mΩ\n" + "\n".join(f"{n};{25 if n != 12 else 60},0" for n in range(1, 41)) + "\n"
     )
     metal.jobs.take_measured(path)
+    qtbot.waitUntil(lambda: any(metal.session.design.measured_ohm), timeout=5000)
     settle(metal, qtbot)
     page = page_of(metal)
     assert "40 of 40" in page.measured.text()
@@ -211,7 +212,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     before = metal.session.design
     path.write_text("cell;resistance mΩ\n1;25\n99;25\n")
     metal.jobs.take_measured(path)
-    assert "there is no cell 99" in metal.banner.text()
+    qtbot.waitUntil(lambda: "there is no cell 99" in metal.banner.text(), timeout=5000)
     assert metal.session.design == before
 
 

@@ -8,6 +8,7 @@ from PySide6.QtGui import QFont
 from PySide6.QtWidgets import QGridLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from firmcell.app.fields import Field, bare_type, field_at
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session
 from firmcell.app.tables import RowsTable
 from firmcell.app.theme import sized
@@ -37,7 +38,7 @@ class Page(QScrollArea):
         self.body = QVBoxLayout(inside)
         self.body.setContentsMargins(14, 10, 14, 14)
         self.body.setSpacing(6)
-        title = QLabel(self.heading)
+        title = PlainLabel(self.heading)
         title.setFont(sized(1.25, QFont.Weight.DemiBold))
         self.body.addWidget(title)
         self._fields: list[tuple[str, Field]] = []
@@ -57,7 +58,7 @@ class Page(QScrollArea):
 
     def section(self, title: str) -> QLabel:
         """Begin a section under a heading."""
-        label = QLabel(title)
+        label = PlainLabel(title)
         label.setObjectName("section")
         label.setFont(sized(1.02, QFont.Weight.DemiBold))
         self.body.addWidget(label)
@@ -66,7 +67,7 @@ class Page(QScrollArea):
 
     def text(self, words: str = "", name: str = "quiet") -> QLabel:
         """A paragraph."""
-        label = QLabel(words)
+        label = PlainLabel(words)
         label.setObjectName(name)
         label.setWordWrap(True)
         label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
@@ -125,9 +126,9 @@ class Page(QScrollArea):
         grid.setVerticalSpacing(2)
         grid.setColumnStretch(1, 1)
         for row, (name, tell) in enumerate(figures):
-            label = QLabel(name)
+            label = PlainLabel(name)
             label.setObjectName("quiet")
-            value = QLabel()
+            value = PlainLabel()
             value.setWordWrap(True)
             value.setAccessibleName(name)
             value.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)

@@ -1,7 +1,6 @@
 """Work step by step: what to do, the caution for it, what to record, passed or not right."""
 
 from collections.abc import Iterable
-from html import escape
 from itertools import pairwise
 from typing import Any
 
@@ -21,6 +20,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.step_card import StepCard
+from firmcell.app.plain import as_html, as_text
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
@@ -75,6 +75,7 @@ class BenchPage(Page):
         self.list.picked.connect(self._picked_step)
         self.section("Lay out before you begin")
         self.lay_out = self.text(name="")
+        self.lay_out.setTextFormat(Qt.TextFormat.RichText)
         self.section("Record")
         self.log = self.table(("No.", "Time", "By", "What"), "Records of this job, newest first", wide=3)
         row = QHBoxLayout()
@@ -281,7 +282,10 @@ class BenchPage(Page):
             return False
         if not reason:
             reason, given = QInputDialog.getText(
-                self, "Not right", f"What is not right with “{step.title}”?", QLineEdit.EchoMode.Normal
+                self,
+                "Not right",
+                as_text(f"What is not right with “{step.title}”?"),
+                QLineEdit.EchoMode.Normal,
             )
             if not given or not reason.strip():
                 return False
@@ -307,7 +311,7 @@ class BenchPage(Page):
             typed, given = QInputDialog.getText(
                 self,
                 "Take back",
-                f"Initials of {' or '.join(others)}, who agrees:",
+                as_text(f"Initials of {' or '.join(others)}, who agrees:"),
                 QLineEdit.EchoMode.Normal,
             )
             if not given or typed.strip().upper() not in {initials(name) for name in others}:
@@ -340,8 +344,8 @@ def last_read(events: Iterable[Event]) -> dict[str, str]:
 def lay_out_words(laid: LaidOut) -> str:
     """Return what is laid out as rich text; what goes on before any joint in bold."""
     parts = (("Tools", laid.tools), ("Parts", laid.parts), ("Used up", laid.used_up))
-    lines = [f"<b>{escape(line[0].upper() + line[1:])}</b>" for line in laid.first]
-    lines += [f"{name}: {escape(', '.join(items))}" for name, items in parts if items]
+    lines = [f"<b>{as_html(line[0].upper() + line[1:])}</b>" for line in laid.first]
+    lines += [f"{name}: {as_html(', '.join(items))}" for name, items in parts if items]
     return "<br>".join(lines)
 
 

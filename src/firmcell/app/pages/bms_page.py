@@ -3,9 +3,10 @@
 from functools import partial
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QLineEdit
+from PySide6.QtWidgets import QHBoxLayout, QLineEdit
 
 from firmcell.app.pages.base_page import Page
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Stage
@@ -125,16 +126,16 @@ class BmsPage(Page):
         self.section("Temperature sensor")
         self.figures(("Should read", lambda: self._sensor()), ("Lies", lambda: self._sensor_place()))
         row = QHBoxLayout()
-        label = QLabel("It &reads")
+        label = PlainLabel("It &reads")
         self.sensor = QLineEdit()
         self.sensor.setAccessibleName("Reading of the temperature sensor, kΩ")
         self.sensor.setPlaceholderText("reading")
         self.sensor.editingFinished.connect(self.read_sensor)
         label.setBuddy(self.sensor)
-        self.sensor_words = QLabel()
+        self.sensor_words = PlainLabel()
         self.sensor_words.setWordWrap(True)
         self.sensor_words.setAccessibleName("What the sensor's reading says")
-        for part in (label, self.sensor, QLabel("kΩ")):
+        for part in (label, self.sensor, PlainLabel("kΩ")):
             row.addWidget(part)
         row.addWidget(self.sensor_words, 1)
         self.body.addLayout(row)

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QToolButton,
 )
 
@@ -22,6 +21,7 @@ from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.layout_figures import LayoutFigures
 from firmcell.app.pages.layout_search import LayoutSearch
 from firmcell.app.picked_cells import PICKED_COMMANDS
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
@@ -110,7 +110,7 @@ class LayoutPage(Page):
         self.tool_buttons[Tool.LOOK].setChecked(True)
         self.body.addLayout(grid)
         row = QHBoxLayout()
-        label = QLabel("&Group to paint")
+        label = PlainLabel("&Group to paint")
         self.group = calm(QComboBox())
         self.group.setAccessibleName("Group to paint")
         self.group.currentIndexChanged.connect(lambda index: self.group_wanted.emit(index + 1))

@@ -6,12 +6,12 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import (
     QComboBox,
     QHBoxLayout,
-    QLabel,
     QProgressBar,
     QWidget,
 )
 
 from firmcell.app.background import Search
+from firmcell.app.plain import PlainLabel
 from firmcell.app.wheel import calm
 from firmcell.core.changes import by_hand as hand
 from firmcell.core.layout.places import ORDER
@@ -41,7 +41,7 @@ class LayoutSearch:
         self.page.section("Places and groups")
         self.space = self.page.text("")
         row = QHBoxLayout()
-        label = QLabel("&Lattice")
+        label = PlainLabel("&Lattice")
         self.lattice = calm(QComboBox())
         self.lattice.addItems(list(LATTICES))
         self.lattice.setAccessibleName("Lattice to look for places on")

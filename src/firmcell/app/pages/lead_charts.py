@@ -3,9 +3,10 @@
 from typing import TYPE_CHECKING
 
 import numpy as np
-from PySide6.QtWidgets import QLabel, QWidget
+from PySide6.QtWidgets import QWidget
 
 from firmcell.app.pages.lead_figures import LONG_S
+from firmcell.app.plain import PlainLabel
 from firmcell.app.plots import Plot
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_times
@@ -50,7 +51,7 @@ class LeadCharts:
             plot = Plot(name, across, up, self.page.look, falls=key == "fuse")
             if key != "along":
                 plot.plot.setLogMode(x=True, y=True)
-            title = QLabel(name)
+            title = PlainLabel(name)
             title.setObjectName("quiet")
             place = self.page.body.indexOf(self.charts_here)
             self.page.body.insertWidget(place, plot)

@@ -6,6 +6,7 @@ from firmcell.app.connector_list import ConnectorList
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.lead_charts import LeadCharts
 from firmcell.app.pages.lead_figures import LeadFigures
+from firmcell.app.plain import PlainLabel
 from firmcell.app.plots import Plot
 from firmcell.app.session import guarded
 from firmcell.app.tables import RowsTable
@@ -68,7 +69,7 @@ class LeadsPage(Page):
             combo.addItems(list(choices))
             combo.setAccessibleName(words.replace("&", ""))
             combo.activated.connect(lambda _: self._cover())
-            label = QLabel(words)
+            label = PlainLabel(words)
             label.setBuddy(combo)
             row = grid.rowCount()
             grid.addWidget(label, row, 0)

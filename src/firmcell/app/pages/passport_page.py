@@ -5,6 +5,7 @@ from PySide6.QtGui import QColor, QFont, QPainter, QPaintEvent
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from firmcell.app.pages.base_page import Page
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import bound_of
 from firmcell.app.theme import sized
 from firmcell.core.analysis.findings import Stage
@@ -56,9 +57,9 @@ class PassportPage(Page):
     def build(self) -> None:
         top = QHBoxLayout()
         words = QVBoxLayout()
-        self.designation = QLabel()
+        self.designation = PlainLabel()
         self.designation.setFont(sized(1.5, QFont.Weight.DemiBold))
-        self.unfinished = QLabel()
+        self.unfinished = PlainLabel()
         self.unfinished.setWordWrap(True)
         words.addWidget(self.designation)
         words.addWidget(self.unfinished)
@@ -129,7 +130,7 @@ def _fill(grid: QGridLayout, pairs: tuple[tuple[str, str], ...]) -> None:
             item = grid.itemAtPosition(row, column)
             label = item.widget() if item else None
             if not isinstance(label, QLabel):
-                label = QLabel()
+                label = PlainLabel()
                 label.setWordWrap(column == 1)
                 label.setObjectName("quiet" if column == 0 else "")
                 label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.fields import RecordForm
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.theme import sized
 from firmcell.core.bench.cell_by_cell import cell_by_cell
@@ -82,7 +83,7 @@ class StepCard:
         self.add_buttons(step)
 
     def line(self, words: str, size: float, weight: QFont.Weight = QFont.Weight.Normal) -> QLabel:
-        label = QLabel(words)
+        label = PlainLabel(words)
         label.setWordWrap(True)
         label.setFont(sized(size, weight))
         self.page.card.addWidget(label)

@@ -3,8 +3,9 @@
 from typing import TYPE_CHECKING
 
 import numpy as np
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel
+from PySide6.QtWidgets import QComboBox, QHBoxLayout
 
+from firmcell.app.plain import PlainLabel
 from firmcell.app.wheel import calm
 from firmcell.core.base.wording import amperes, milliohms
 from firmcell.core.leads.main_leads import prospective_short_circuit
@@ -25,7 +26,7 @@ class BetweenPads:
         row = QHBoxLayout()
         self.points = (calm(QComboBox()), calm(QComboBox()))
         for combo, name in zip(self.points, ("From", "To"), strict=True):
-            label = QLabel(name)
+            label = PlainLabel(name)
             combo.setAccessibleName(f"{name} this pad")
             combo.currentIndexChanged.connect(self.tell)
             label.setBuddy(combo)

@@ -3,9 +3,10 @@
 from typing import TYPE_CHECKING, Any
 
 import numpy as np
-from PySide6.QtWidgets import QLabel, QWidget
+from PySide6.QtWidgets import QWidget
 
 from firmcell.app.pages.strip_forms import SAMPLES
+from firmcell.app.plain import PlainLabel
 from firmcell.app.plots import Plot
 from firmcell.app.theme import PALETTES
 from firmcell.core.base.quantity import ZERO_CELSIUS
@@ -53,7 +54,7 @@ class StripPlots:
             ("choice", "Strips for the most loaded link", "thickness, mm", "rise as a long strip, K"),
         ):
             plot = Plot(name, across, up, palette)
-            title = QLabel(name)
+            title = PlainLabel(name)
             title.setObjectName("quiet")
             title.setWordWrap(True)
             place = self.page.body.indexOf(self.plots_here)

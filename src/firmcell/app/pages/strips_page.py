@@ -4,7 +4,7 @@ it."""
 from typing import Any
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QProgressBar, QSlider
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QProgressBar, QSlider
 
 from firmcell.app.background import Search
 from firmcell.app.fields import Field
@@ -15,6 +15,7 @@ from firmcell.app.pages.strip_failures import StripFailures
 from firmcell.app.pages.strip_figures import StripFigures
 from firmcell.app.pages.strip_fixes import StripFixes
 from firmcell.app.pages.strip_plots import StripPlots
+from firmcell.app.plain import PlainLabel
 from firmcell.app.plots import Plot
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
@@ -74,7 +75,7 @@ class StripsPage(Page):
     def _load(self) -> None:
         self.section("Load")
         row = QHBoxLayout()
-        self.load_words = QLabel()
+        self.load_words = PlainLabel()
         self.slider = QSlider(Qt.Orientation.Horizontal)
         self.slider.setRange(0, SLIDER_STEPS)
         self.slider.setAccessibleName("Load current")
@@ -84,7 +85,7 @@ class StripsPage(Page):
         row.addWidget(self.load_words)
         self.body.addLayout(row)
         row = QHBoxLayout()
-        label = QLabel("&Paint")
+        label = PlainLabel("&Paint")
         self.what = calm(QComboBox())
         self.what.addItems([s.value for s in Shown])
         self.what.setAccessibleName("What is painted on the strips")
@@ -94,7 +95,7 @@ class StripsPage(Page):
         row.addWidget(self.what, 1)
         self.body.addLayout(row)
         row = QHBoxLayout()
-        self.measured = QLabel()
+        self.measured = PlainLabel()
         self.measured.setWordWrap(True)
         row.addWidget(self.measured, 1)
         row.addWidget(self.button("&Measured cells…", self.measured_wanted.emit, MEASURED_CSV))

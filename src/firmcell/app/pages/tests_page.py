@@ -8,6 +8,7 @@ from firmcell.app.background import Task
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.two_points import TwoPoints
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import SIMULATED, guarded
 from firmcell.app.theme import sized
 from firmcell.core.analysis.findings import Stage
@@ -37,7 +38,7 @@ class TestsPage(Page):
     meter_address = SIMULATED
 
     def build(self) -> None:
-        self.verdict = QLabel()
+        self.verdict = PlainLabel()
         self.verdict.setWordWrap(True)
         self.verdict.setFont(sized(1.2, QFont.Weight.DemiBold))
         self.verdict.setAccessibleName("Verdict on the taps")
@@ -194,20 +195,24 @@ class TestsPage(Page):
                 widget.deleteLater()
         self._lines, self._verdicts, self._expects = [], [], []
         for column, heading in enumerate(("Tap", "Expect", "Reading", "V", "")):
-            label = QLabel(heading)
+            label = PlainLabel(heading)
             label.setObjectName("quiet")
             label.setProperty("tap", -1)
             self.grid.addWidget(label, 0, column)
         for tap in self.session.analysis.bms.taps[1:]:
             black = self._black(tap.number)
             against = f" from B{black}" if black else ""
-            name, expect, verdict = QLabel(f"{tap.name}{against} ({tap.face.value})"), QLabel(), QLabel()
+            name, expect, verdict = (
+                PlainLabel(f"{tap.name}{against} ({tap.face.value})"),
+                PlainLabel(),
+                PlainLabel(),
+            )
             line = QLineEdit()
             line.setAlignment(Qt.AlignmentFlag.AlignRight)
             line.setAccessibleName(f"Reading at {tap.name} against B{black}, volts")
             line.setMaximumWidth(line.fontMetrics().horizontalAdvance("−000.000 V") + 24)
             line.returnPressed.connect(lambda n=tap.number: self.enter(n))
-            widgets: tuple[QWidget, ...] = (name, expect, line, QLabel("V"), verdict)
+            widgets: tuple[QWidget, ...] = (name, expect, line, PlainLabel("V"), verdict)
             for column, widget in enumerate(widgets):
                 widget.setProperty("tap", tap.number)
                 self.grid.addWidget(widget, tap.number, column)

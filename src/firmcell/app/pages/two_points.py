@@ -3,8 +3,9 @@
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QLineEdit
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLineEdit
 
+from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
@@ -26,7 +27,7 @@ class TwoPoints:
         row = QHBoxLayout()
         self.points = (calm(QComboBox()), calm(QComboBox()))
         for combo, words in zip(self.points, ("&Black", "&Red"), strict=True):
-            label = QLabel(words)
+            label = PlainLabel(words)
             label.setBuddy(combo)
             combo.setAccessibleName(f"{words[1:]} probe on")
             row.addWidget(label)
@@ -39,7 +40,7 @@ class TwoPoints:
         self.between.setPlaceholderText("reading")
         self.between.returnPressed.connect(self.enter)
         row.addWidget(self.between, 1)
-        row.addWidget(QLabel("V"))
+        row.addWidget(PlainLabel("V"))
         self.across = calm(QComboBox())
         self.across.addItem("nothing across", None)
         for across in Across:
