@@ -182,7 +182,7 @@ def test_no_line_of_the_passport_lies_on_its_footer(job, library, words):
 def test_a_passport_speaks_only_of_what_is_handed_over(tmp_path, library, name, pictures, limits, ratings):
     with JobFile.open(make_demo(name, tmp_path)) as job:
         page, drawings = _page(job, library)
-        svg = exported(job, "svg").decode()
+        svg = b"".join(exported(job, "svg")).decode()
     assert [d.title for d in drawings] == pictures
     assert page.limits_title == limits
     names = {n for n, _ in page.ratings}
@@ -240,7 +240,7 @@ def test_svg_is_to_scale_and_names_its_parts(hoist, hoist_analysis):
 
 
 def test_csv_has_every_cell_strip_and_tap(job, hoist_analysis):
-    rows = list(csv.DictReader(io.StringIO(exported(job, "csv").decode())))
+    rows = list(csv.DictReader(io.StringIO(b"".join(exported(job, "csv")).decode())))
     kinds = [r["table"] for r in rows]
     assert (kinds.count("cell"), kinds.count("strip"), kinds.count("tap")) == (
         40,

@@ -4,8 +4,10 @@ import builtins
 import gc
 import os
 import pwd
+import socket
 import sys
 import time
+from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -33,10 +35,19 @@ def check_screen(environment: dict[str, str]) -> None:
     display = environment.get("DISPLAY", "")
     if not display:
         raise Refusal(NO_SCREEN.format(why="neither DISPLAY nor WAYLAND_DISPLAY is set"))
-    if display.startswith(":"):
-        number = display[1:].split(".")[0]
-        if not Path(f"/tmp/.X11-unix/X{number}").exists():
-            raise Refusal(NO_SCREEN.format(why=f"DISPLAY is {display}, and no X server answers there"))
+    if display.startswith(":") and not _answers(display[1:].split(".")[0]):
+        raise Refusal(NO_SCREEN.format(why=f"DISPLAY is {display}, and no X server answers there"))
+
+
+def _answers(number: str) -> bool:
+    """Whether an X server takes calls; the socket of one that died may still be there."""
+    place = f"/tmp/.X11-unix/X{number}"
+    for address in (place, f"\0{place}"):
+        with socket.socket(socket.AF_UNIX, socket.SOCK_STREAM) as caller, suppress(OSError):
+            caller.settimeout(2.0)
+            caller.connect(address)
+            return True
+    return False
 
 
 def login_name() -> str:
@@ -124,6 +135,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from PySide6.QtCore import QSettings
 
     from firmcell.app.background import end_all
+    from firmcell.app.life import Life, begin_log
     from firmcell.app.main_window import MainWindow
     from firmcell.app.tidy import Tidy
 
@@ -148,9 +160,12 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     if os.environ.get("FIRMCELL_QUIT_WHEN_PAINTED"):
         window.painted.connect(lambda: _tell_start(window))
         window.painted.connect(application.quit)
+    life = Life(application, window, begin_log())
+    life.begin()
     window.show()
     # From here on garbage is looked for on this thread alone.
     Tidy(application)
     code = int(application.exec())
+    life.end()
     end_all()
     return code

@@ -44,11 +44,12 @@ def run_export(arguments: argparse.Namespace) -> int:
     if arguments.out != "-":
         check_target(out, arguments.force)
     with open_read_only(arguments.job) as job:
-        content = exported(job, arguments.to)
-    if arguments.out == "-":
-        sys.stdout.buffer.write(content)
-    else:
-        write_whole(out, content, arguments.force)
+        pieces = exported(job, arguments.to)
+        if arguments.out == "-":
+            for piece in pieces:
+                sys.stdout.buffer.write(piece)
+        else:
+            write_whole(out, pieces, arguments.force)
     return 0
 
 

@@ -1,5 +1,6 @@
 """Commands over the same core as the window."""
 
+import io
 import os
 import sys
 
@@ -24,11 +25,18 @@ def _run(argv: list[str]) -> int:
 
 def main(argv: list[str]) -> int:
     """Run one command; returns the exit code."""
+    for stream in (sys.stdout, sys.stderr):
+        # Where the output cannot show a letter, such as Ω in ASCII, it is written out.
+        if isinstance(stream, io.TextIOWrapper):
+            stream.reconfigure(errors="backslashreplace")
     try:
         return _run(argv)
     except Refusal as refusal:
         print(f"firm-cell: {refusal.sentence}", file=sys.stderr)
         return 1
+    except KeyboardInterrupt:
+        print("firm-cell: interrupted", file=sys.stderr)
+        return 130
     except BrokenPipeError:
         # The reader went away (such as head); that is not an error of ours.
         os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())

@@ -3,6 +3,7 @@
 import base64
 import binascii
 import json
+from collections.abc import Iterator
 from dataclasses import asdict
 from pathlib import Path
 from typing import Any, Literal
@@ -67,24 +68,31 @@ class ExchangedJob(Frozen):
 
 def job_to_json(job: JobFile) -> str:
     """Return the whole job as JSON text."""
+    return b"".join(json_pieces(job)).decode()
+
+
+def json_pieces(job: JobFile) -> Iterator[bytes]:
+    """Return the whole job as JSON, piece by piece: its attachments may be more than memory holds."""
     whole = ExchangedJob(
         revisions=tuple(
             ExchangedRevision(number=r.number, time=r.time, person=r.person, note=r.note, design=r.design())
             for r in job.revisions()
         ),
         events=tuple(job.events()),
-        attachments=tuple(
-            ExchangedAttachment(
-                name=a.name,
-                media_type=a.media_type,
-                time=a.time,
-                content_base64=base64.b64encode(a.content).decode(),
-            )
-            for a in job.attachments()
-        ),
         chain=tuple(ExchangedLink(**asdict(link)) for link in job.links()),
     )
-    return whole.model_dump_json(indent=1) + "\n"
+    # No text in it holds a line feed, so that this line stands there once.
+    before, empty, after = whole.model_dump_json(indent=1).partition('\n "attachments": []')
+    assert empty
+    yield f'{before}\n "attachments": ['.encode()
+    last = ""
+    for _, a in job.each_attachment():
+        content = base64.b64encode(a.content).decode()
+        one = ExchangedAttachment(name=a.name, media_type=a.media_type, time=a.time, content_base64=content)
+        lines = one.model_dump_json(indent=1).replace("\n", "\n  ")
+        yield f"{last}\n  {lines}".encode()
+        last = ","
+    yield (("\n ]" if last else "]") + after + "\n").encode()
 
 
 def read_exchange(text: str, where: str) -> ExchangedJob:

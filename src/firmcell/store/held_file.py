@@ -76,7 +76,7 @@ class HeldFile:
         """
         # A link is another name of one job.
         path = Path(os.path.realpath(path))
-        version = read_header(path)
+        read_header(path)
         check_beside(path)
         because, lock = ("opened for reading only", None) if read_only else try_to_hold(path)
         folder = None
@@ -91,14 +91,16 @@ class HeldFile:
             raise Refusal(f"{path} cannot be opened: {plain(error)}") from None
         job = cls(path, db, lock, because, folder)
         try:
-            job._look_over(version)
+            job._look_over()
         except BaseException:
             job.close()
             raise
         return job
 
-    def _look_over(self, version: int) -> None:
+    def _look_over(self) -> None:
         with self._reading("is damaged"):
+            # Not from the first bytes: those may be of a change that was cut off and is undone by now.
+            version = int(self._db.execute("PRAGMA user_version").fetchone()[0])
             unreadable, unsafe = strange_schema(self._db, version)
         if unreadable:
             raise Refusal(f"{self.path} is not a Firm Cell job: {unreadable}. It is left as it is.")
@@ -111,8 +113,12 @@ class HeldFile:
                     f"{self.path} is damaged ({result}); it is left as it is. Work from a copy or a backup."
                 )
         if version < SCHEMA_VERSION and not self.read_only_because:
-            with told(self.path, "cannot be brought up to this version"):
+            try:
                 migrate(self._db, version)
+            except FAULTS as error:
+                self.read_only_because = (
+                    f"it is of an older version and could not be brought up: {plain(error).rstrip('.')}"
+                )
         with self._reading("is damaged"):
             longest = self._db.execute(
                 # As bytes: the length of a text ends at its first zero.

@@ -16,11 +16,25 @@ FAULTS = (sqlite3.Error, OSError, UnicodeDecodeError)
 
 @contextmanager
 def told(path: Path, what: str) -> Iterator[None]:
-    """Tell a fault of the database as a refusal: the file, what it is, and why."""
+    """Tell a fault of the database as a refusal: the file, what it is, and why; a full disk or one that is switched off
+    is not taken for damage."""
     try:
         yield
     except FAULTS as error:
-        raise Refusal(f"{path} {what}: {plain(error)} It is left as it is.") from None
+        said = what if _damaged(error) else what.replace("is damaged", "cannot be read")
+        raise Refusal(f"{path} {said}: {plain(error)} It is left as it is.") from None
+
+
+def _damaged(error: Exception) -> bool:
+    code = getattr(error, "sqlite_errorcode", None)
+    if code is None:
+        return not isinstance(error, OSError)
+    return code & 0xFF in (
+        sqlite3.SQLITE_CORRUPT,
+        sqlite3.SQLITE_NOTADB,
+        sqlite3.SQLITE_ERROR,
+        sqlite3.SQLITE_FORMAT,
+    )
 
 
 def plain(error: Exception) -> str:

@@ -4,7 +4,7 @@ import hashlib
 import json
 import os
 import sqlite3
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from dataclasses import replace
 from datetime import datetime
 from math import inf
@@ -252,7 +252,7 @@ class JobFile(HeldFile):
         photos = [e for e in self.events() if isinstance(e.data, PhotoKept)]
         if not photos:
             return None
-        kept = {hashlib.sha256(a.content).hexdigest() for a in self.attachments()}
+        kept = set(self.attachment_numbers())
         for event in photos:
             assert isinstance(event.data, PhotoKept)
             if event.data.sha256 not in kept:
@@ -292,11 +292,40 @@ class JobFile(HeldFile):
 
     def attachments(self) -> list[Attachment]:
         """All files kept in the job."""
+        return [attachment for _, attachment in self.each_attachment()]
+
+    def attachment_numbers(self) -> dict[str, int]:
+        """The number of each attachment by the SHA-256 of its content; one after another, for they may be more than
+        memory holds."""
+        return {hashlib.sha256(a.content).hexdigest(): number for number, a in self.each_attachment()}
+
+    def each_attachment(self) -> Iterator[tuple[int, Attachment]]:
+        """Number and attachment, one after another."""
+        with self._reading("cannot be read", inf):
+            if not self._has("attachments"):
+                return
+            numbers = [n for (n,) in self._db.execute("SELECT number FROM attachments ORDER BY number")]
+            for number in numbers:
+                yield number, self.attachment(number)
+
+    def attachment(self, number: int) -> Attachment:
+        """One attachment by its number.
+
+        Raises
+        ------
+        Refusal
+            If there is none.
+        """
         with self._reading():
-            if not self._db.execute("SELECT 1 FROM sqlite_master WHERE name = 'attachments'").fetchone():
-                return []
-            rows = self._db.execute("SELECT name, media_type, time, content FROM attachments ORDER BY number")
-            return [Attachment(*row) for row in rows]
+            row = self._db.execute(
+                "SELECT name, media_type, time, content FROM attachments WHERE number = ?", (number,)
+            ).fetchone()
+        if row is None:
+            raise Refusal(f"{self.path.name} has no attachment {number}.")
+        return Attachment(*row)
+
+    def _has(self, table: str) -> bool:
+        return self._db.execute("SELECT 1 FROM sqlite_master WHERE name = ?", (table,)).fetchone() is not None
 
     # -- whole files ----------------------------------------------------------------------------------
 

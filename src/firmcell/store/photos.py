@@ -38,7 +38,7 @@ def attach_photo(job: JobFile, content: bytes, name: str) -> tuple[str, bool]:
         As `media_type`, or if the job cannot be written.
     """
     kind, digest = media_type(content, name), hashlib.sha256(content).hexdigest()
-    if any(hashlib.sha256(a.content).hexdigest() == digest for a in job.attachments()):
+    if digest in job.attachment_numbers():
         return digest, False
     job.attach(name, kind, content)
     return digest, True
@@ -52,7 +52,7 @@ def photo_bytes(job: JobFile, photo: Photo) -> bytes:
     Refusal
         If it is not in the job, or not the one that was brought in.
     """
-    for kept in job.attachments():
-        if hashlib.sha256(kept.content).hexdigest() == photo.sha256:
-            return kept.content
+    number = job.attachment_numbers().get(photo.sha256)
+    if number is not None:
+        return job.attachment(number).content
     raise Refusal(f"The picture of “{photo.name}” is not in the job, or was changed: bring it in again.")

@@ -3,7 +3,7 @@
 import os
 import secrets
 import stat
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from contextlib import contextmanager, suppress
 from pathlib import Path
 
@@ -80,8 +80,8 @@ def new_whole(path: Path) -> Iterator[Path]:
                 left.unlink()
 
 
-def write_whole(path: Path, content: bytes, replace: bool = False) -> None:
-    """Write a file so that either the whole of it or what was there before stands under its name.
+def write_whole(path: Path, content: bytes | Iterable[bytes], replace: bool = False) -> None:
+    """Write a file, of one piece or several, so that either the whole of it or what was there before stands under its name.
 
     Raises
     ------
@@ -93,7 +93,8 @@ def write_whole(path: Path, content: bytes, replace: bool = False) -> None:
     try:
         descriptor = os.open(part, os.O_WRONLY | os.O_CREAT | os.O_EXCL | os.O_CLOEXEC, 0o666)
         with os.fdopen(descriptor, "wb") as stream:
-            stream.write(content)
+            for piece in (content,) if isinstance(content, bytes) else content:
+                stream.write(piece)
             stream.flush()
             os.fsync(stream.fileno())
         check_target(path, replace)

@@ -1,5 +1,6 @@
 """What both the command line and the window do with a whole job: read it, report it, hand it out."""
 
+from collections.abc import Iterator
 from pathlib import Path
 from typing import Any
 
@@ -23,7 +24,7 @@ from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Wire
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.csv_tables import analysis_csv
-from firmcell.store.exchange import job_to_json
+from firmcell.store.exchange import json_pieces
 from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.part_files import load_library, model_from_table, part_named
 from firmcell.store.passport_seal import seal_text
@@ -79,10 +80,15 @@ def bound_to(job: JobFile, revision: int | None, stops: tuple[str, ...]) -> Boun
     return Bound(head.hash, revision, stops, head.number, head.key, seal_text(head))
 
 
-def exported(job: JobFile, kind: str) -> bytes:
-    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``."""
+def exported(job: JobFile, kind: str) -> Iterator[bytes]:
+    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``, in one piece or several."""
     if kind == "json":
-        return job_to_json(job).encode()
+        yield from json_pieces(job)
+    else:
+        yield _exported(job, kind)
+
+
+def _exported(job: JobFile, kind: str) -> bytes:
     design = job.latest().design()
     library, _ = load_library()
     analysis = analyse(design, library)
