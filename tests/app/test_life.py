@@ -7,8 +7,7 @@ import pytest
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication, QMessageBox
 
-from firmcell.app import life as life_module
-from firmcell.app.life import Life, begin_log
+from firmcell.app.life import Life, begin_log, end_log
 
 
 @pytest.fixture
@@ -16,15 +15,14 @@ def log(tmp_path, monkeypatch):
     monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path))
     path = begin_log()
     yield path
-    for handler in list(life_module.LOG.handlers):
-        life_module.LOG.removeHandler(handler)
-        handler.close()
+    end_log()
 
 
 @pytest.fixture
 def life(hoist_window, qapp, log):
     made = Life(qapp, hoist_window, log)
     yield made
+    made.end()
     made.deleteLater()
 
 
@@ -54,7 +52,7 @@ def test_something_unexpected_is_noted_saved_and_said_once(life, log, qtbot, hoi
     assert f"Everything is saved in {hoist_window.session.path}" in said[0]
     assert str(log) in said[0]
     assert hoist_window.session.job.latest().design().serial == "JUST BEFORE"
-    assert log.read_text().count("what nobody thought of") == 2
+    assert log.read_text().count("ZeroDivisionError: what nobody thought of") == 2
     assert "in fault" in log.read_text()
 
 

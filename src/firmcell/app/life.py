@@ -13,7 +13,7 @@ from contextlib import suppress
 from logging.handlers import RotatingFileHandler
 from pathlib import Path
 from types import TracebackType
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, TextIO
 
 from PySide6.QtCore import QObject, QSocketNotifier, QTimer
 from PySide6.QtWidgets import QApplication, QMessageBox
@@ -26,6 +26,7 @@ if TYPE_CHECKING:
 
 LOG = logging.getLogger("firmcell")
 LOG_BYTES, LOG_FILES = 500_000, 3
+_CRASH: list[TextIO] = []
 ENDING = (signal.SIGTERM, signal.SIGHUP, signal.SIGINT)
 """By each of these the program saves and ends."""
 
@@ -48,7 +49,8 @@ def begin_log() -> Path | None:
             path, maxBytes=LOG_BYTES, backupCount=LOG_FILES, encoding="utf-8", delay=False
         )
         # Where the program itself breaks down, the last lines are here.
-        faulthandler.enable((folder / "crash.txt").open("w"))
+        _CRASH.append((folder / "crash.txt").open("w", encoding="utf-8"))
+        faulthandler.enable(_CRASH[-1])
     except (OSError, RuntimeError):
         LOG.addHandler(logging.NullHandler())
         return None
@@ -56,6 +58,17 @@ def begin_log() -> Path | None:
     LOG.addHandler(handler)
     LOG.info("Firm Cell %s begins, process %d", __version__, os.getpid())
     return path
+
+
+def end_log() -> None:
+    """Close the log."""
+    for handler in list(LOG.handlers):
+        LOG.removeHandler(handler)
+        handler.close()
+    if _CRASH:
+        faulthandler.disable()
+    while _CRASH:
+        _CRASH.pop().close()
 
 
 class Life(QObject):
@@ -71,6 +84,7 @@ class Life(QObject):
         self._notifier = QSocketNotifier(self._hear.fileno(), QSocketNotifier.Type.Read, self)
         self._notifier.activated.connect(self._heard)
         self._before: dict[int, object] = {}
+        self._hooks = sys.excepthook, threading.excepthook
 
     def begin(self) -> None:
         """Listen to signals and to what nobody caught."""
@@ -83,10 +97,15 @@ class Life(QObject):
 
     def end(self) -> None:
         """Leave signals and faults as they were."""
-        signal.set_wakeup_fd(-1)
+        if self._before:
+            signal.set_wakeup_fd(-1)
         for number, before in self._before.items():
             signal.signal(number, before)  # type: ignore[arg-type]
-        sys.excepthook, threading.excepthook = sys.__excepthook__, threading.__excepthook__
+        self._before.clear()
+        sys.excepthook, threading.excepthook = self._hooks
+        self._notifier.setEnabled(False)
+        for end in (self._hear, self._say):
+            end.close()
 
     def _heard(self) -> None:
         numbers = b""

@@ -135,7 +135,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from PySide6.QtCore import QSettings
 
     from firmcell.app.background import end_all
-    from firmcell.app.life import Life, begin_log
+    from firmcell.app.life import Life, begin_log, end_log
     from firmcell.app.main_window import MainWindow
     from firmcell.app.tidy import Tidy
 
@@ -167,5 +167,6 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     Tidy(application)
     code = int(application.exec())
     life.end()
+    end_log()
     end_all()
     return code
