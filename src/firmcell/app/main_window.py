@@ -188,10 +188,10 @@ class MainWindow(QMainWindow):
     # -- jobs -------------------------------------------------------------------------------------------
 
     def _drop_pages(self) -> None:
-        for page in self.pages.values():
+        pages, self.pages = self.pages, {}
+        for page in pages.values():
             self.page_stack.removeWidget(page)
             page.deleteLater()
-        self.pages = {}
 
     def page(self, stage: Stage) -> Page:
         """The page of a stage, made when it is first wanted."""

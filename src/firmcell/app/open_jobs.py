@@ -113,8 +113,11 @@ class OpenJobs:
     def let_go(self) -> None:
         if self.window.session is not None:
             session = self.window.session
-            if not self.window.keeping.may_close(session) or not session.close():
+            if not self.window.keeping.may_close(session):
                 raise Refusal("The job that is open could not be saved, so it stays open.")
+            # While its file can still be read: a page that goes shows the one behind it for a moment.
+            self.window._drop_pages()
+            session.close()
             self.window.session.deleteLater()
             self.window.session = None
 
