@@ -72,6 +72,9 @@ class Menus:
         job.addSeparator()
         self.action(job, "P&hotos of the pack…", "Ctrl+Shift+P", self.window.jobs.photos)
         job.addSeparator()
+        self.action(job, "&History, remarks, attachments…", "Ctrl+Alt+H", self.window.jobs.history)
+        self.action(job, "Save as a te&mplate, without records…", "", self.window.jobs.save_template)
+        job.addSeparator()
         self.action(job, "&Start page", "Ctrl+W", self.window.opening.close_job)
         self.action(job, "&Quit", "Ctrl+Q", self.window.close)
 

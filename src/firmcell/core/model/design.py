@@ -404,6 +404,11 @@ class Design(JobDetails):
         joining = self.joining.model_copy(update={"joint_ohm": joint_ohm, "doubled": ()})
         return self.model_copy(update={"joining": joining})
 
+    @property
+    def as_template(self) -> "Design":
+        """The design as the beginning of another job: without serial number, photos and measured cells."""
+        return self.with_edits(("serial", ""), ("photos", ()), ("measured_ohm", ()))
+
     def edited(self, path: str, value: object) -> "Design":
         """Return a design with the field at the dotted `path` replaced, checked as a whole.
 
