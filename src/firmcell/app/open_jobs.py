@@ -3,6 +3,8 @@
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from PySide6.QtCore import QTimer
+
 from firmcell.app.background import Task
 from firmcell.app.session import Session, guarded
 from firmcell.core.analysis.findings import Stage
@@ -14,6 +16,8 @@ if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
 
 
+VERIFY_MS = 700
+"""After a job was opened, ms until all that its file holds is looked over."""
 RECENT = 10
 """Jobs remembered on the start page."""
 
@@ -88,7 +92,8 @@ class OpenJobs:
         self.window.view.fit()
         self.window.stack.setCurrentWidget(self.window.work)
         self.window._show_title()
-        self._verify(session)
+        # After the first picture: both want the same interpreter.
+        QTimer.singleShot(VERIFY_MS, lambda: self._verify(session))
         if session.read_only_because:
             self.window.tell(f"Open for reading only: {session.read_only_because}.", keep=True)
         else:
@@ -98,6 +103,8 @@ class OpenJobs:
 
     def _verify(self, session: Session) -> None:
         """Look over all that the file holds, off the interface thread, and say what was changed."""
+        if session is not self.window.session:
+            return
         path = session.path
 
         def look() -> str | None:

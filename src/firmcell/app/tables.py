@@ -108,6 +108,8 @@ class RowsTable(QTableView):
         header = self.horizontalHeader()
         header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft)
         header.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
+        # By the rows in sight: to look at ten thousand takes a third of a second.
+        header.setResizeContentsPrecision(0)
         header.setHighlightSections(False)
         if wide >= 0:
             header.setSectionResizeMode(wide, QHeaderView.ResizeMode.Stretch)

@@ -77,6 +77,7 @@ class BenchPage(Page):
         self.lay_out = self.text(name="")
         self.lay_out.setTextFormat(Qt.TextFormat.RichText)
         self.section("Record")
+        self._log_rows: dict[tuple[int, bool], tuple[str, tuple[str, ...]]] = {}
         self.log = self.table(("No.", "Time", "By", "What"), "Records of this job, newest first", wide=3)
         row = QHBoxLayout()
         self.take_back = QPushButton("Take back…")
@@ -122,25 +123,21 @@ class BenchPage(Page):
                 for step in s.steps
             ]
         )
-        self.log.set_rows(
-            [
-                (
-                    f"event:{e.seq}",
-                    (
-                        str(e.seq),
-                        e.time[5:16].replace("T", " "),
-                        e.person,
-                        ("(taken back) " if e.seq in s.state.taken_back else "") + event_words(e),
-                    ),
-                )
-                for e in reversed(s.events)
-            ]
-        )
+        self.log.set_rows([self._log_row(e, e.seq in s.state.taken_back) for e in reversed(s.events)])
         self.lay_out.setText(lay_out_words(laid_out(s.design, s.analysis, s.steps)))
         # The list stands at the step at hand: the focus, when it comes there, must not choose another step.
         self.list.pick(f"step:{self.step.code}" if self.step else "")
         self.list.blockSignals(False)
         self._show_card()
+
+    def _log_row(self, event: Event, taken: bool) -> tuple[str, tuple[str, ...]]:
+        """A record in the list; each is put into words once."""
+        at = event.seq, taken
+        if at not in self._log_rows:
+            words = ("(taken back) " if taken else "") + event_words(event)
+            time = event.time[5:16].replace("T", " ")
+            self._log_rows[at] = (f"event:{event.seq}", (str(event.seq), time, event.person, words))
+        return self._log_rows[at]
 
     def _left(self) -> str:
         """How much work is left, and how much waiting."""

@@ -63,6 +63,10 @@ LONGEST_ON_CELL_S, LONGEST_S = 6.0, 60.0
 """Longest time of an iron on a cell's end, and on any joint of a lead, s; common practice, no source."""
 
 
+ACROSS_STEPS = (WeldSample, PolarityReading)
+"""Kinds of record that other steps' records are held against."""
+
+
 def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
     """Return the standing records of a step after its last "not right"."""
     return _own(step, standing_events(events)[0])
@@ -70,7 +74,11 @@ def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
 
 def _own(step: Step, standing: Iterable[Event]) -> list[Event]:
     """Of the records that stand, those of a step after its last "not right"."""
-    own = [e for e in standing if e.step == step.code]
+    return _since([e for e in standing if e.step == step.code])
+
+
+def _since(own: list[Event]) -> list[Event]:
+    """Of a step's records those after its last "not right"."""
     last = max((i for i, e in enumerate(own) if isinstance(e.data, NotRight)), default=-1)
     return own[last + 1 :]
 
@@ -97,6 +105,7 @@ def record_fault(
     design: Design,
     passed: bool = False,
     kept: list[Event] | None = None,
+    of_step: list[Event] | None = None,
 ) -> str | None:
     """Return in one sentence what of a step's records is missing or cannot be right, or None.
 
@@ -112,10 +121,12 @@ def record_fault(
         Whether the step was passed before: other words for what was looked at then, as of an earlier version,
         are no fault.
     kept : list of Event, optional
-        Those of `events` that are not taken back, where they are known already.
+        Those of `events` that are not taken back, where they are known already; `ACROSS_STEPS` alone will do.
+    of_step : list of Event, optional
+        Those of the step, likewise.
     """
     events = kept if kept is not None else standing_events(events)[0]
-    own = _own(step, events)
+    own = _own(step, events) if of_step is None else _since(of_step)
     latest: dict[str, object] = {e.data.kind: e.data for e in own}
     for kind in step.records:
         if kind == "tap-reading":

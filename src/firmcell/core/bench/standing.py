@@ -10,7 +10,7 @@ from dataclasses import replace
 from typing import Any
 
 from firmcell.core.base.frozen import frozen
-from firmcell.core.bench.record_faults import record_fault
+from firmcell.core.bench.record_faults import ACROSS_STEPS, record_fault
 from firmcell.core.model.design import Design
 from firmcell.core.records.build_state import (
     RENAMED_STEPS,
@@ -79,13 +79,19 @@ def standing(
     counting = [e for e in events if e.seq not in stale.reasons]
     state = fold(counting)
     kept, _ = standing_events(counting)
+    by_step: dict[str, list[Event]] = {}
+    for event in kept:
+        by_step.setdefault(event.step, []).append(event)
+    samples = [e for e in kept if type(e.data) in ACROSS_STEPS]
     reasons: dict[str, str] = {}
     changed: dict[str, StepState] = {}
     for step in steps:
         own = stale.of_step(step.code)
         now = state.step(step.code)
         reason = own or (
-            record_fault(step, counting, state, design, passed=True, kept=kept)
+            record_fault(
+                step, counting, state, design, passed=True, kept=samples, of_step=by_step.get(step.code, [])
+            )
             if now.status is StepStatus.PASSED
             else None
         )
@@ -112,8 +118,9 @@ class _Stale:
         self.by_code = {s.code: s for s in steps}
         self.reasons: dict[int, str] = {}
         self._step_of: dict[int, str] = {}
+        self.codes = {e.seq: _code(e) for e in events}
         kept, self.taken = standing_events(events)
-        self.kept = [e for e in kept if not isinstance(e.data, Correction | Remark)]
+        self.kept = [e for e in kept if type(e.data) not in (Correction, Remark)]
         self._of_other_designs(design, revision)
         self._before_what_they_prove()
         self._by_a_wrong_meter()
@@ -135,22 +142,31 @@ class _Stale:
 
     def _of_other_designs(self, design: Design, revision: Callable[[int], Design | None]) -> None:
         changed: dict[int, frozenset[str]] = {}
+        # By revision and step: thousands of records share them.
+        why: dict[tuple[int, str], str] = {}
         for event in self.kept:
-            step = self.by_code.get(_code(event))
-            if step is None or isinstance(event.data, NotRight):
-                continue
-            if event.revision not in changed:
-                before = revision(event.revision)
-                changed[event.revision] = _changed(before, design) if before is not None else frozenset()
-            found = [name for name in _rests_on(step) if name in changed[event.revision]]
-            if found:
-                words = ", ".join(CALLED.get(name, name) for name in found)
-                self._drop(event, f"The design has changed since: {words}. Do it again, or undo the change.")
+            at = event.revision, self.codes[event.seq]
+            if at not in why:
+                step = self.by_code.get(at[1])
+                if event.revision not in changed:
+                    before = revision(event.revision)
+                    changed[event.revision] = _changed(before, design) if before is not None else frozenset()
+                rests = _rests_on(step) if step is not None else []
+                found = [CALLED.get(name, name) for name in rests if name in changed[event.revision]]
+                why[at] = ", ".join(found)
+            if why[at] and not isinstance(event.data, NotRight):
+                self._drop(
+                    event, f"The design has changed since: {why[at]}. Do it again, or undo the change."
+                )
 
     def _before_what_they_prove(self) -> None:
         """Walk back over the plan: after each making step's last touch, no earlier record proves it."""
         touched: dict[str, tuple[int, str]] = {}
+        making = {code for code, step in self.by_code.items() if _can_make(step)}
         for event in self.events:
+            correction = type(event.data) is Correction
+            if not correction and self.codes[event.seq] not in making:
+                continue
             if isinstance(event.data, Correction) and event.seq not in self.taken:
                 other = self.events[event.data.seq - 1] if event.data.seq <= len(self.events) else None
                 step = self.by_code.get(_code(other)) if other is not None else None
@@ -166,23 +182,26 @@ class _Stale:
             bounds[step.code] = latest
             if step.code in touched:
                 latest = max(latest, touched[step.code])
+        proving = {code for code, step in self.by_code.items() if _proves(step)}
         for event in self.kept:
-            step = self.by_code.get(_code(event))
-            if step is None or isinstance(event.data, NotRight) or not _proves(step):
+            code = self.codes[event.seq]
+            if code not in proving or isinstance(event.data, NotRight):
                 continue
-            seq, words = bounds[step.code]
+            seq, words = bounds[code]
             if event.seq < seq:
                 self._drop(event, f"After it {words} (record {seq}): it proves nothing of that. Do it again.")
 
     def _by_a_wrong_meter(self) -> None:
         wrong = 0
         for event in self.kept:
+            if self.codes[event.seq] != METER_CHECK:
+                continue
             bad = isinstance(event.data, NotRight) or (
                 isinstance(event.data, PolarityReading) and event.data.volts <= 0
             )
-            if _code(event) == METER_CHECK and bad:
+            if bad:
                 wrong = event.seq
-        for event in self.kept:
+        for event in self.kept if wrong else ():
             step = self.by_code.get(_code(event))
             read = event.data.kind in METER or (step is not None and bool(METER & set(step.records)))
             if event.seq < wrong and read and _code(event) != METER_CHECK:
@@ -193,10 +212,15 @@ def _code(event: Event | None) -> str:
     return RENAMED_STEPS.get(event.step, event.step) if event is not None else ""
 
 
+def _can_make(step: Step) -> bool:
+    """Whether metal is joined in a step."""
+    return bool(MAKING & set(step.records) or step.wires or step.begins)
+
+
 def _makes(step: Step, event: Event) -> bool:
     """Whether a record says that metal was joined in its step, or that it was not joined right."""
     making = MAKING & set(step.records)
-    if not (making or step.wires or step.begins):
+    if not _can_make(step):
         return False
     if isinstance(event.data, NotRight):
         return True

@@ -139,9 +139,12 @@ def standing_events(events: Iterable[Event]) -> tuple[list[Event], frozenset[int
     everything = list(events)
     taken: set[int] = set()
     # Later corrections first: one that takes back a correction restores what that one took.
-    for event in reversed(everything):
-        if isinstance(event.data, Correction) and event.seq not in taken and event.data.seq < event.seq:
+    for event in reversed([e for e in everything if type(e.data) is Correction]):
+        assert isinstance(event.data, Correction)
+        if event.seq not in taken and event.data.seq < event.seq:
             taken.add(event.data.seq)
+    if not taken:
+        return everything, frozenset()
     return [event for event in everything if event.seq not in taken], frozenset(taken)
 
 
@@ -149,7 +152,7 @@ def fold(events: Iterable[Event]) -> BuildState:
     """Return the state after `events`, oldest first."""
     everything = list(events)
     standing, taken = standing_events(everything)
-    steps: dict[str, StepState] = {}
+    of_step: dict[str, list[Event]] = {}
     taps: dict[int, float] = {}
     cell_ohm: dict[int, float] = {}
     cell_volts: dict[int, float] = {}
@@ -157,27 +160,31 @@ def fold(events: Iterable[Event]) -> BuildState:
     joints: list[float] = []
     read: dict[Across | None, dict[tuple[str, str], float]] = {a: {} for a in (None, *Across)}
     kept: dict[type, list[Any]] = {kind: [] for kind in KEPT}
-    for event in (e for e in standing if not isinstance(e.data, Correction)):
+    for event in standing:
         data = event.data
-        if isinstance(data, TapReading):
+        kind = type(data)
+        if kind is Correction:
+            continue
+        if event.step:
+            of_step.setdefault(event.step, []).append(event)
+        # One look at the kind, not a dozen: ten thousand records are folded at each new one.
+        if kind in kept:
+            kept[kind].append(data)
+        elif isinstance(data, TapReading):
             taps[data.tap] = data.volts
-        if isinstance(data, CellTest):
-            tests[data.cell] = data
-        if isinstance(data, CellReading | CellTest):
+        elif isinstance(data, CellReading | CellTest):
             volts = data.volts if isinstance(data, CellReading) else data.second_v
+            if isinstance(data, CellTest):
+                tests[data.cell] = data
             if data.ohms is not None:
                 cell_ohm[data.cell] = data.ohms
             if volts is not None:
                 cell_volts[data.cell] = volts
-        if isinstance(data, PointReading | LoadedReading):
+        elif isinstance(data, PointReading | LoadedReading):
             read[getattr(data, "across", None)][data.black, data.red] = data.volts
-        if isinstance(data, JointReading):
+        elif isinstance(data, JointReading):
             joints.append(data.ohms)
-        if type(data) in kept:
-            kept[type(data)].append(data)
-        if event.step:
-            code = RENAMED_STEPS.get(event.step, event.step)
-            steps[code] = _after(steps.get(code, StepState()), event)
+    steps = _step_states(of_step)
     return BuildState(
         steps=steps,
         tap_volts=taps,
@@ -206,14 +213,27 @@ def fold(events: Iterable[Event]) -> BuildState:
     )
 
 
-def _after(state: StepState, event: Event) -> StepState:
-    data = event.data
-    status, rework, note = state.status, state.rework, state.note
-    if isinstance(data, StepPassed):
-        status, note = StepStatus.PASSED, data.note
-    elif isinstance(data, NotRight):
-        status, rework, note = StepStatus.NOT_RIGHT, rework + 1, data.reason
-    elif status in (StepStatus.OPEN, StepStatus.PASSED):
-        # A new record on a passed step opens it again: it has to be passed anew.
-        status = StepStatus.BEGUN
-    return StepState(status, rework, (*state.records, event.seq), event.person, event.time, note)
+def _step_states(of_step: dict[str, list[Event]]) -> dict[str, StepState]:
+    """The state of each step after its records, by its code as it is called now."""
+    renamed: dict[str, list[Event]] = {}
+    for code, own in of_step.items():
+        renamed.setdefault(RENAMED_STEPS.get(code, code), []).extend(own)
+    if len(renamed) < len(of_step):
+        for own in renamed.values():
+            own.sort(key=lambda event: event.seq)
+    return {code: _step_state(own) for code, own in renamed.items()}
+
+
+def _step_state(own: list[Event]) -> StepState:
+    status, rework, note = StepStatus.OPEN, 0, ""
+    for event in own:
+        data = event.data
+        if isinstance(data, StepPassed):
+            status, note = StepStatus.PASSED, data.note
+        elif isinstance(data, NotRight):
+            status, rework, note = StepStatus.NOT_RIGHT, rework + 1, data.reason
+        elif status is StepStatus.OPEN or status is StepStatus.PASSED:
+            # A new record on a passed step opens it again: it has to be passed anew.
+            status = StepStatus.BEGUN
+    last = own[-1]
+    return StepState(status, rework, tuple(event.seq for event in own), last.person, last.time, note)

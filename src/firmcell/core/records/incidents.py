@@ -23,6 +23,10 @@ class OpenIncident:
     words: str
 
 
+MAY_TELL = (Incident, NotRight, Remark, Resolution, StepPassed)
+"""Kinds of record that tell of one, or of its end."""
+
+
 def open_incidents(standing: Iterable[Event]) -> tuple[OpenIncident, ...]:
     """Return the incidents among the records that stand, oldest first, without those that were resolved.
 
@@ -46,6 +50,8 @@ def open_incidents(standing: Iterable[Event]) -> tuple[OpenIncident, ...]:
     """
     found: dict[int, OpenIncident] = {}
     for event in standing:
+        if type(event.data) not in MAY_TELL:
+            continue
         match event.data:
             case Resolution(seq=seq):
                 found.pop(seq, None)
