@@ -15,8 +15,8 @@ def history(hoist_window, qtbot):
     session.save()
     session.edit_all((("series", 8), ("serial", "OH-7")), "Eight groups")
     session.save()
-    hoist_window.jobs.history()
-    made = hoist_window.jobs.history_window
+    hoist_window.history.show()
+    made = hoist_window.history.history_window
     qtbot.waitUntil(lambda: made.changes.rows.rowCount() > 0, timeout=10_000)
     return made
 
@@ -82,7 +82,7 @@ def test_a_template_has_the_design_and_no_record(hoist_window, tmp_path):
     assert session.events
     assert session.design.serial
     path = tmp_path / "template.firmcell"
-    hoist_window.jobs.write_template(path)
+    hoist_window.history.write_template(path)
     with JobFile.open(path) as job:
         assert job.events() == []
         assert job.attachments() == []

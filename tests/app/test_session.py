@@ -5,7 +5,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from firmcell.app import session as session_module
-from firmcell.app.session import Session, guarded
+from firmcell.app.session import Session, guarded, stage_state
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.design import Lattice, TurnAxis
@@ -48,7 +48,7 @@ def test_any_edits_undone_and_redone(session, edits):
         assert len(session.analysis.layout.cells) == session.design.cell_count
         assert len(session.analysis.bms.taps) == session.design.series + 1
         assert session.steps
-        assert {session.stage_state(s)[0] for s in Stage} <= {"empty", "fine", "look", "stop"}
+        assert {stage_state(session, s)[0] for s in Stage} <= {"empty", "fine", "look", "stop"}
     last = session.design
     count = session.undo_stack.index()
     while session.undo_stack.canUndo():
@@ -83,10 +83,10 @@ def test_nothing_is_recorded_when_the_design_cannot_be_saved(session, monkeypatc
 
 def test_a_taken_back_reading_counts_no_more(session):
     session.record(TapReading(tap=1, volts=9.0), "tap-voltages")
-    assert session.stage_state(Stage.TESTS)[0] == "stop"
+    assert stage_state(session, Stage.TESTS)[0] == "stop"
     session.record(Correction(seq=1, reason="meter was on another range"))
     assert session.state.tap_volts == {}
-    assert session.stage_state(Stage.TESTS)[0] == "empty"
+    assert stage_state(session, Stage.TESTS)[0] == "empty"
     assert len(session.events) == 2
     assert session.job.verify().fault is None
 

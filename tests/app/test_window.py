@@ -11,6 +11,7 @@ from firmcell.app import session as session_module
 from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.pages import tests_page
 from firmcell.app.pages.strips_page import StripsPage
+from firmcell.app.session import stage_state
 from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.jobs import PLANS
@@ -342,7 +343,7 @@ def test_proof_lights_wrong_taps_as_they_are_typed(hoist_window, qtbot):
         qtbot.keyClick(line, Qt.Key.Key_Return)
     assert window.session.state.tap_volts == {1: 3.56, 2: 7.12, 3: 14.24, 4: 10.68}
     assert "Do not plug in" in proof.verdict.text()
-    assert window.session.stage_state(Stage.TESTS)[0] == "stop"
+    assert stage_state(window.session, Stage.TESTS)[0] == "stop"
     assert proof._lines[4].hasFocus()
     line = proof._lines[4]
     qtbot.keyClicks(line, "much")
@@ -390,7 +391,7 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
         done.append(do_step(window, qtbot))
     assert done == [s.code for s in session.steps]
     assert session.current_step is None
-    assert session.stage_state(Stage.TESTS) == ("fine", 0)
+    assert stage_state(session, Stage.TESTS) == ("fine", 0)
     window.go(Stage.PASSPORT)
     passport = window.page(Stage.PASSPORT)
     assert passport.unfinished.text().startswith("Finished"), passport.unfinished.text()

@@ -28,6 +28,7 @@ from firmcell.core.model.design import Face
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.stage_marks import StagePaint
+from firmcell.core.records.event_words import event_words
 from firmcell.core.records.events import Remark
 from firmcell.store.design_differences import Difference, differences
 from firmcell.store.revisions import Revision
@@ -158,7 +159,7 @@ class HistoryWindow(QDialog):
         self.other.blockSignals(False)
         remarks = [e for e in self.session.events if isinstance(e.data, Remark)]
         self.remarks.set_rows(
-            [(str(e.seq), (str(e.seq), _time(e.time), e.person, e.data.text)) for e in reversed(remarks)]  # type: ignore[union-attr]
+            [(str(e.seq), (str(e.seq), _time(e.time), e.person, event_words(e))) for e in reversed(remarks)]
         )
         self._kept = [
             (number, a.name, a.media_type, len(a.content), a.time)

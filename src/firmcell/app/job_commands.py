@@ -101,44 +101,6 @@ class JobCommands:
             if guarded(lambda: session.job.copy_to(path), self.window.tell):
                 self.window.opening.open_path(path)
 
-    def history(self) -> None:
-        """Show saved designs, remarks and attachments, in a window of their own."""
-        session = self.window.session
-        if session is None:
-            self.window.tell("Open a job first.")
-            return
-        # Loaded when first wanted.
-        from firmcell.app.history_window import HistoryWindow
-
-        session.save()
-        self.history_window = HistoryWindow(session, self.window.system, self.window.look, self.window)
-        self.history_window.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.history_window.show()
-
-    def save_template(self) -> None:
-        """Ask where, and make another job of this design, with none of its records."""
-        session = self.window.session
-        if session is None:
-            return
-        start = session.path.with_name(f"{session.path.stem} (template){SUFFIX}")
-        name, _ = QFileDialog.getSaveFileName(
-            self.window, "Save as a template", str(start), f"Firm Cell job (*{SUFFIX})"
-        )
-        if name:
-            self.write_template(Path(name if name.endswith(SUFFIX) else name + SUFFIX))
-
-    def write_template(self, path: Path) -> None:
-        """Make another job of this design: no records, serial number, photos or measured cells."""
-        session = self.window.session
-        assert session is not None
-        design, person = session.design.as_template, session.person
-
-        def make() -> None:
-            JobFile.create(path, design, person, f"from {session.path.name}").close()
-            self.window.tell(f"{path} holds this design and no record.")
-
-        guarded(make, self.window.tell)
-
     def choose_outline(self) -> None:
         """Ask for a file with the outline of the space and take it."""
         folder = str(self.window.settings.value("folder", Path.home()))

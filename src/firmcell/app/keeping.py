@@ -1,4 +1,4 @@
-"""Keeps what is on screen safe: a job file that goes away while it is open, a save that fails, a window that closes."""
+"""Keeps what is on screen safe: a job file that goes away, a save that fails, a window that closes."""
 
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from firmcell.app.session import Session, guarded
 from firmcell.core.base.visible import visible
-from firmcell.store.job_file import SUFFIX
+from firmcell.store.job_file import SUFFIX, JobFile
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -96,7 +96,12 @@ class Keeping(QObject):
 
     def go_on_in(self, session: Session, path: Path) -> bool:
         """Write everything to `path` and go on there."""
-        done = guarded(lambda: session.go_on_in(path), self.window.tell)
+
+        def go() -> None:
+            session.job.copy_to(path)
+            session.go_on_in(JobFile.open(path))
+
+        done = guarded(go, self.window.tell)
         if done:
             self.window.opening.remember(session.path)
             self.window._show_title()

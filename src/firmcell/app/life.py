@@ -1,5 +1,5 @@
-"""What happens to the program from outside and by surprise: signals that end it, faults nobody thought of, and the log
-of both."""
+"""What happens to the program from outside and by surprise: signals that end it, and faults nobody thought
+of."""
 
 import faulthandler
 import logging
@@ -72,7 +72,8 @@ def end_log() -> None:
 
 
 class Life(QObject):
-    """Ends the program in order when it is told to, and says what is saved when something unexpected happens."""
+    """Ends the program in order when it is told to, and says what is saved when something unexpected
+    happens."""
 
     def __init__(self, application: QApplication, window: "MainWindow", log: Path | None) -> None:
         super().__init__(application)
@@ -106,6 +107,7 @@ class Life(QObject):
         self._notifier.setEnabled(False)
         for end in (self._hear, self._say):
             end.close()
+        end_log()
 
     def _heard(self) -> None:
         numbers = b""
@@ -168,3 +170,10 @@ class Life(QObject):
             box.exec()
         finally:
             self._showing = False
+
+
+def begin_life(application: QApplication, window: "MainWindow") -> Life:
+    """Begin the log, and listen to signals and faults from now on."""
+    life = Life(application, window, begin_log())
+    life.begin()
+    return life

@@ -19,6 +19,7 @@ from firmcell.app.background import Task
 from firmcell.app.bench_commands import BenchCommands
 from firmcell.app.canvas.view import PackView
 from firmcell.app.hand_tools import HandTools
+from firmcell.app.history_commands import HistoryCommands
 from firmcell.app.job_commands import JobCommands
 from firmcell.app.keeping import Keeping
 from firmcell.app.looks import Looks
@@ -81,6 +82,7 @@ class MainWindow(QMainWindow):
         self._kind = JobKind.NEW_PACK
         self.opening, self.looks = OpenJobs(self), Looks(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
+        self.history = HistoryCommands(self)
         self.keeping = Keeping(self)
         self._make_widgets()
         self.menus = Menus(self)

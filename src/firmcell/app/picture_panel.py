@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING, cast
 from firmcell.app.canvas.tools import Tool
 from firmcell.app.hand_tools import HINTS
 from firmcell.app.plain import as_html
-from firmcell.app.session import own_picture
+from firmcell.app.session import own_picture, stage_state
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.part_card import describe
@@ -41,7 +41,7 @@ class PicturePanel:
         self.window.view.show_faces([session.picture(f) for f in faces], paint)
         self.paint_strips()
         self.show_card(self.window.view.selected)
-        self.window.rail.show_states({stage: session.stage_state(stage) for stage in session.plan.stages})
+        self.window.rail.show_states({stage: stage_state(session, stage) for stage in session.plan.stages})
         self.window.findings.findings.set_items(session.findings)
         counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
         words = (

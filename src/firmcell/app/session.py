@@ -152,13 +152,8 @@ class Session(QObject):
     # -- designing ------------------------------------------------------------------------------------
 
     def edit(self, path: str, value: object, words: str) -> None:
-        """Propose a new value for the field at the dotted `path`.
-
-        Raises
-        ------
-        Refusal
-            In one sentence, if the design would not be valid or the job is read-only.
-        """
+        """Propose a new value for the field at the dotted `path`; refused in one sentence if the design
+        would not be valid or the job is read-only."""
         try:
             self.replace(self.design.edited(path, value), words)
         except ValidationError as error:
@@ -369,28 +364,15 @@ class Session(QObject):
 
     # -- overview -------------------------------------------------------------------------------------
 
-    def stage_state(self, stage: Stage) -> tuple[str, int]:
-        """Return empty, fine, look or stop, and how many findings the stage has (notes left out)."""
-        own = [f for f in self.findings if f.stage is stage and f.severity < Severity.NOTE]
-        return _state_of(stage, own, self), len(own)
-
-    def go_on_in(self, path: Path) -> None:
-        """Write everything, the design on screen too, to a new file and go on there.
-
-        Raises
-        ------
-        Refusal
-            If it cannot be written; then everything stays as it is.
-        """
-        self.job.copy_to(path)
-        new = JobFile.open(path)
+    def go_on_in(self, new: JobFile) -> None:
+        """Go on in another file, which holds all that this one does; the design on screen is saved there."""
         self.job.close()
         self.job, self._designs = new, SavedDesigns(new)
         self.save()
 
     def close(self) -> bool:
-        """Save and let go of the file; False if the design could not be saved, and then the file stays open and held,
-        unless what is not saved was given up."""
+        """Save and let go of the file; False if the design could not be saved, and then the file stays open
+        and held, unless what is not saved was given up."""
         if not self.save() and not self.given_up:
             return False
         self._autosave.stop()
@@ -406,6 +388,12 @@ class Session(QObject):
                 keep_analysis(kept_file(text, self.library), self.design, self.analysis)
         self.job.close()
         return True
+
+
+def stage_state(session: Session, stage: Stage) -> tuple[str, int]:
+    """Return empty, fine, look or stop, and how many findings the stage has (notes left out)."""
+    own = [f for f in session.findings if f.stage is stage and f.severity < Severity.NOTE]
+    return _state_of(stage, own, session), len(own)
 
 
 def _state_of(stage: Stage, own: list[Finding], session: Session) -> str:

@@ -118,8 +118,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     check_screen(dict(os.environ))
     # Starting makes many objects and throws few away: looking for those costs a tenth of the time.
     gc.disable()
-    # What needs no Qt comes first: once Qt is there, it reads the source of each module that is imported
-    # after it.
+    # What needs no Qt comes first: Qt reads the source of each module that is imported after it.
     import firmcell.core.analysis.analyse
     import firmcell.core.jobs  # noqa: F401
     from firmcell.store.demo import DEMO_JOBS
@@ -135,7 +134,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from PySide6.QtCore import QSettings
 
     from firmcell.app.background import end_all
-    from firmcell.app.life import Life, begin_log, end_log
+    from firmcell.app.life import begin_life
     from firmcell.app.main_window import MainWindow
     from firmcell.app.tidy import Tidy
 
@@ -160,13 +159,11 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     if os.environ.get("FIRMCELL_QUIT_WHEN_PAINTED"):
         window.painted.connect(lambda: _tell_start(window))
         window.painted.connect(application.quit)
-    life = Life(application, window, begin_log())
-    life.begin()
+    life = begin_life(application, window)
     window.show()
     # From here on garbage is looked for on this thread alone.
     Tidy(application)
     code = int(application.exec())
     life.end()
-    end_log()
     end_all()
     return code

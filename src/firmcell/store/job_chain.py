@@ -87,8 +87,8 @@ def take_into_chain(db: sqlite3.Connection, version: int) -> None:
 
 
 def keep_or_begin(db: sqlite3.Connection, links: Sequence[Link]) -> None:
-    """Put the chain of an exchanged job beside its rows, in the transaction that is open; where it is not whole, or does
-    not stand for them as they are stored now, begin a new one that names where it ended."""
+    """Put the chain of an exchanged job beside its rows, in the transaction that is open; where it is not
+    whole, or does not stand for them as they are stored now, begin a new one that names where it ended."""
     db.execute("SAVEPOINT chain_as_given")
     for link in links:
         db.execute(
@@ -175,8 +175,8 @@ def verified(db: sqlite3.Connection, signatures: bool = True) -> Verified:
     ----------
     db : sqlite3.Connection
     signatures : bool
-        Whether each signature is looked at, a tenth of a millisecond each. The last one is in any case, and it
-        vouches for all before it.
+        Whether each signature is looked at, a tenth of a millisecond each. The last one is in any case, and
+        it vouches for all before it.
     """
     fault = _broken_record(db)
     if not has_chain(db):

@@ -16,8 +16,8 @@ FAULTS = (sqlite3.Error, OSError, UnicodeDecodeError)
 
 @contextmanager
 def told(path: Path, what: str) -> Iterator[None]:
-    """Tell a fault of the database as a refusal: the file, what it is, and why; a full disk or one that is switched off
-    is not taken for damage."""
+    """Tell a fault of the database as a refusal: the file, what it is, and why; a full disk or one that is
+    switched off is not taken for damage."""
     try:
         yield
     except FAULTS as error:

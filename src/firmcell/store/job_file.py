@@ -109,8 +109,8 @@ class JobFile(HeldFile):
 
     @classmethod
     def made(cls, path: Path, fill: Callable[["JobFile"], object]) -> "JobFile":
-        """Make a new job file with what `fill` puts into it, the beginning of its chain among it, and open it;
-        raises as `create` does."""
+        """Make a new job file with what `fill` puts into it, the beginning of its chain among it, and open
+        it; raises as `create` does."""
         path = Path(os.path.abspath(path))
         check_new(path)
         try:
@@ -295,8 +295,8 @@ class JobFile(HeldFile):
         return [attachment for _, attachment in self.each_attachment()]
 
     def attachment_numbers(self) -> dict[str, int]:
-        """The number of each attachment by the SHA-256 of its content; one after another, for they may be more than
-        memory holds."""
+        """The number of each attachment by the SHA-256 of its content; one after another, for they may be
+        more than memory holds."""
         return {hashlib.sha256(a.content).hexdigest(): number for number, a in self.each_attachment()}
 
     def each_attachment(self) -> Iterator[tuple[int, Attachment]]:
@@ -332,10 +332,11 @@ class JobFile(HeldFile):
     def take_over(
         self, revisions: list[Revision], events: list[Event], attachments: list[Attachment], chain: list[Link]
     ) -> None:
-        """Fill a new, empty file with everything of another; numbers, times and hashes of records stay as they are.
+        """Fill a new, empty file with everything of another; numbers, times and hashes of records stay as
+        they are.
 
-        Its chain stays too, signatures and all, if it is whole and stands for just these rows; otherwise a new one
-        begins, which names where the former ended.
+        Its chain stays too, signatures and all, if it is whole and stands for just these rows; otherwise a
+        new one begins, which names where the former ended.
         """
         with self._writing():
             for r in revisions:

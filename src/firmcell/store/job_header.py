@@ -67,8 +67,8 @@ def is_job(path: Path) -> bool:
 
 
 def build_file(path: Path) -> sqlite3.Connection:
-    """Make an empty job file of the present schema, whose chain has not begun, under a name that nobody else knows, and
-    return it open."""
+    """Make an empty job file of the present schema, whose chain has not begun, under a name that nobody
+    else knows, and return it open."""
     db = sqlite3.connect(path, isolation_level=None)
     _make_sure(db)
     db.execute(f"PRAGMA application_id = {APPLICATION_ID}")
@@ -115,8 +115,8 @@ def connect_to_read(path: Path) -> tuple[sqlite3.Connection, Path | None]:
     -------
     db : sqlite3.Connection
     folder : Path or None
-        A temporary folder with a copy, where a write was cut off and is undone in the copy; the caller removes
-        it.
+        A temporary folder with a copy, where a write was cut off and is undone in the copy; the caller
+        removes it.
     """
     quoted = path.absolute().as_uri()
     beside = path.with_name(path.name + "-wal")

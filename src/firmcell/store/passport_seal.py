@@ -19,8 +19,8 @@ SHORTEST_HEAD = 8
 
 @frozen
 class Seal:
-    """The link that a passport stands for: its number (0 where only a hash is known), its hash or the beginning of it,
-    public key and signature, hex."""
+    """The link that a passport stands for: its number (0 where only a hash is known), its hash or the
+    beginning of it, public key and signature, hex."""
 
     number: int
     hash: str
@@ -86,7 +86,8 @@ def _pdf_words(path: Path, content: bytes) -> str:
 
 
 def seal_of_head(text: str) -> Seal:
-    """Return the seal of a hash as it is printed, whole or its beginning of 8 places or more, spaces between or not.
+    """Return the seal of a hash as it is printed, whole or its beginning of 8 places or more, spaces
+    between or not.
 
     Raises
     ------
@@ -102,7 +103,8 @@ def seal_of_head(text: str) -> Seal:
 
 
 def compared(job: JobFile, seal: Seal) -> tuple[bool, str]:
-    """Return whether a job is the one a passport was made of, perhaps with more since, and the sentence to say."""
+    """Return whether a job is the one a passport was made of, perhaps with more since, and the sentence to
+    say."""
     head = job.head()
     if head is None:
         return False, "The file is of version 0.2 or before and has no chain to hold a passport against."

@@ -29,8 +29,8 @@ def _published(version: int) -> frozenset[Entry]:
 def strange_schema(db: sqlite3.Connection, version: int) -> tuple[str | None, str | None]:
     """Return what is strange about the tables of a file: what forbids reading it, and what forbids writing.
 
-    A table that is not as published may hold anything, so that nothing of it is read. A trigger, view or index
-    that does not belong there, or one that is missing, could make records vanish: nothing is written.
+    A table that is not as published may hold anything, so that nothing of it is read. A trigger, view or
+    index that does not belong there, or one that is missing, could make records vanish: nothing is written.
     """
     found, right = _entries(db), _published(version)
     missing, more = right - found, found - right

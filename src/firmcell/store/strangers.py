@@ -19,7 +19,8 @@ def bytes_of(path: Path, most: int = MOST_BYTES) -> bytes:
     Raises
     ------
     Refusal
-        If it is not there, no plain file (a pipe or a device would wait for ever), too large, or cannot be read.
+        If it is not there, no plain file (a pipe or a device would wait for ever), too large, or cannot be
+        read.
     """
     try:
         descriptor = os.open(path, os.O_RDONLY | os.O_NONBLOCK | os.O_CLOEXEC)

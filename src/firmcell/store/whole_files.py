@@ -52,8 +52,8 @@ def check_target(path: Path, replace: bool) -> None:
 
 @contextmanager
 def new_whole(path: Path) -> Iterator[Path]:
-    """Make a file under a name of its own beside `path`; when the block ends well it is given the name `path`,
-    which must not exist, and is on disk. When it does not, nothing is left.
+    """Make a file under a name of its own beside `path`; when the block ends well it is given the name
+    `path`, which must not exist, and is on disk. When it does not, nothing is left.
 
     Raises
     ------
@@ -81,7 +81,8 @@ def new_whole(path: Path) -> Iterator[Path]:
 
 
 def write_whole(path: Path, content: bytes | Iterable[bytes], replace: bool = False) -> None:
-    """Write a file, of one piece or several, so that either the whole of it or what was there before stands under its name.
+    """Write a file, of one piece or several, so that either the whole of it or what was there before stands
+    under its name.
 
     Raises
     ------

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QComboBox, QPushButton, QToolButton
 
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS, Tool
 from firmcell.app.pages.layout_page import LayoutPage
+from firmcell.app.session import stage_state
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Face, Lie
@@ -171,7 +172,7 @@ def test_click_turns_and_locks(stack, qtbot, tool):
     assert (after.locked != before.locked) == (tool is Tool.LOCK)
     if tool is Tool.TURN:
         assert any(f.code == "LY-12" for f in stack.session.findings)
-        assert stack.session.stage_state(Stage.LAYOUT)[0] == "stop"
+        assert stage_state(stack.session, Stage.LAYOUT)[0] == "stop"
 
 
 def test_drag_swaps_and_paints(stack, page, qtbot):

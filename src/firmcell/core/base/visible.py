@@ -1,4 +1,5 @@
-"""What hides in a text, made visible: control characters, and those that turn or hide what stands beside them."""
+"""What hides in a text, made visible: control characters, and those that turn or hide what stands beside
+them."""
 
 import re
 
@@ -10,8 +11,8 @@ _HIDDEN = re.compile(
 
 
 def visible(text: str) -> str:
-    """Return a text with every character that cannot be seen in its place, and would change how the rest is read, written
-    out.
+    """Return a text with every character that cannot be seen in its place, and would change how the rest is
+    read, written out.
 
     Parameters
     ----------
@@ -36,8 +37,8 @@ def visible(text: str) -> str:
 
 
 def harmless_cell(value: object) -> object:
-    """Return a value for a cell of a table: a text that a spreadsheet would run as a formula is kept from it by an
-    apostrophe.
+    """Return a value for a cell of a table: a text that a spreadsheet would run as a formula is kept from
+    it by an apostrophe.
 
     Parameters
     ----------
