@@ -111,21 +111,21 @@ class BuildState:
 
 
 EMPTY_STATE = BuildState()
-KEPT = (
-    InsulationReading,
-    CellCheck,
-    WeldSample,
-    WeldRow,
-    SolderJoint,
-    ScrewJoint,
-    Checked,
-    PolarityReading,
-    CrimpJoint,
-    AsFound,
-    PhotoKept,
-    Weighing,
-)
-"""Records that are kept whole."""
+KEPT: dict[str, type] = {
+    "insulation": InsulationReading,
+    "cell_checks": CellCheck,
+    "weld_samples": WeldSample,
+    "weld_rows": WeldRow,
+    "solder_joints": SolderJoint,
+    "screw_joints": ScrewJoint,
+    "checks": Checked,
+    "polarity": PolarityReading,
+    "crimps": CrimpJoint,
+    "as_found": AsFound,
+    "photos": PhotoKept,
+    "weighings": Weighing,
+}
+"""Records that are kept whole, by the field of the state."""
 RENAMED_STEPS = {
     f"guard-{name}": f"cell-bms-{name}"
     for name in ("cell-check", "ring", "minus", "strap", "wake", "sleeve", "proof")
@@ -159,7 +159,7 @@ def fold(events: Iterable[Event]) -> BuildState:
     tests: dict[int, CellTest] = {}
     joints: list[float] = []
     read: dict[Across | None, dict[tuple[str, str], float]] = {a: {} for a in (None, *Across)}
-    kept: dict[type, list[Any]] = {kind: [] for kind in KEPT}
+    kept: dict[type, list[Any]] = {kind: [] for kind in KEPT.values()}
     for event in standing:
         data = event.data
         kind = type(data)
@@ -195,21 +195,10 @@ def fold(events: Iterable[Event]) -> BuildState:
         point_volts=read[None],
         lamp_volts=read[Across.LAMP],
         loaded_volts=read[Across.PACK_LOADED],
-        insulation=tuple(kept[InsulationReading]),
-        cell_checks=tuple(kept[CellCheck]),
-        weld_samples=tuple(kept[WeldSample]),
-        weld_rows=tuple(kept[WeldRow]),
-        solder_joints=tuple(kept[SolderJoint]),
-        screw_joints=tuple(kept[ScrewJoint]),
-        checks=tuple(kept[Checked]),
-        polarity=tuple(kept[PolarityReading]),
-        crimps=tuple(kept[CrimpJoint]),
-        as_found=tuple(kept[AsFound]),
-        photos=tuple(kept[PhotoKept]),
-        weighings=tuple(kept[Weighing]),
         taken_back=taken,
         event_count=len(everything),
         incidents=open_incidents(standing),
+        **{name: tuple(kept[kind]) for name, kind in KEPT.items()},
     )
 
 
