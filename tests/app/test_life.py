@@ -7,6 +7,7 @@ import pytest
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication, QMessageBox
 
+from firmcell.app import life as life_module
 from firmcell.app.life import Life, begin_log, end_log
 
 
@@ -61,9 +62,13 @@ def test_what_could_not_be_saved_is_said(life, hoist_window, monkeypatch):
     assert "the last changes of the design are NOT" in life.words()
 
 
-def test_the_log_turns_over(log):
-    for n in range(30_000):
+def test_the_log_turns_over(tmp_path, monkeypatch):
+    monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path))
+    monkeypatch.setattr(life_module, "LOG_BYTES", 20_000)
+    log = begin_log()
+    for n in range(1500):
         logging.getLogger("firmcell").info("line %d of a long day at the bench, one after another", n)
     files = sorted(p.name for p in log.parent.glob("log*"))
     assert files == ["log.txt", "log.txt.1", "log.txt.2", "log.txt.3"]
-    assert sum(p.stat().st_size for p in log.parent.glob("log*")) < 2_100_000
+    assert sum(p.stat().st_size for p in log.parent.glob("log*")) < 4 * 21_000
+    end_log()

@@ -97,7 +97,7 @@ def old_file(path: Path, design: str) -> None:
 def test_a_kill_leaves_nothing_or_a_good_file(what, tmp_path, hoist):
     dice = random.Random(what)
     bad = []
-    for number in range(rounds(4, 200)):
+    for number in range(rounds(2, 200)):
         folder = tmp_path / str(number)
         folder.mkdir()
         path = folder / "job.firmcell"

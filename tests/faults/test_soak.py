@@ -10,8 +10,8 @@ from tests.faults.rounds import rounds
 
 @pytest.mark.slow
 def test_random_use_neither_grows_nor_fails():
-    """In the short form twenty seconds only show that nothing fails; growth shows in the long one."""
-    seconds = rounds(20, 1800)
+    """In the short form six seconds only show that nothing fails; growth shows in the long one."""
+    seconds = rounds(6, 1800)
     done = subprocess.run(
         [sys.executable, "-m", "tests.faults.soak", str(seconds), "5"],
         capture_output=True,

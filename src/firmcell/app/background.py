@@ -26,7 +26,13 @@ def _forget_ended() -> None:
     """Let go of jobs that ended a while ago; only ever called on the interface thread."""
     now = time.monotonic()
     while _ENDED and now - _ENDED[0][0] > REMEMBERED_S:
-        _ENDED.pop(0)
+        _, job = _ENDED.pop(0)
+        # The pool keeps hold of the runner now and then, long after its end.
+        job._runner.forget()
+        if isValid(job):
+            # What is connected to it often holds it in turn, a ring that no search for garbage sees through:
+            # page, job and all would stay for ever.
+            job.deleteLater()
 
 
 def end_all(seconds: float = 5.0) -> bool:
@@ -54,6 +60,10 @@ class _Runner(QRunnable):
 
     def run(self) -> None:
         self._work()
+
+    def forget(self) -> None:
+        """Hold on to nothing; only ever called long after `run` has ended."""
+        self._work = _nothing
 
 
 class _Job(QObject):

@@ -88,7 +88,8 @@ class FieldRow(QObject):
         self.label.setBuddy(editor)
         self.unit = PlainLabel(unit)
         self.unit.setObjectName("quiet")
-        self.hint = PlainLabel()
+        # Of the editor until it floats: it goes with its page, whether it was ever shown or not.
+        self.hint = PlainLabel("", editor)
         self.hint.setObjectName("field-hint")
         self.hint.setWordWrap(True)
         self.hint.setFont(sized(0.86))

@@ -163,6 +163,22 @@ class JobFile(HeldFile):
             )
             return [Revision(*row) for row in rows]
 
+    def revision(self, number: int) -> Revision:
+        """A saved design by its number.
+
+        Raises
+        ------
+        Refusal
+            If there is none.
+        """
+        with self._reading():
+            row = self._db.execute(
+                "SELECT number, time, person, note, design FROM revisions WHERE number = ?", (number,)
+            ).fetchone()
+        if row is None:
+            raise Refusal(f"{self.path.name} has no design no. {number}.")
+        return Revision(*row)
+
     def latest(self) -> Revision:
         """The design saved last.
 
@@ -382,9 +398,8 @@ class SavedDesigns:
     def __call__(self, number: int) -> Design | None:
         """The design of a revision."""
         if number not in self._read:
-            found = next((r for r in self._job.revisions() if r.number == number), None)
             try:
-                self._read[number] = found.design() if found is not None else None
+                self._read[number] = self._job.revision(number).design()
             except Refusal:
                 self._read[number] = None
         return self._read[number]
