@@ -1,5 +1,6 @@
 """One file under several names, locks that are links, and a job taken away while it is open."""
 
+import errno
 import os
 import sqlite3
 import subprocess
@@ -9,6 +10,7 @@ import pytest
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import Remark
+from firmcell.store import held_file, job_lock
 from firmcell.store.job_file import JobFile
 
 
@@ -85,6 +87,28 @@ def test_reading_leaves_no_file_and_no_new_time(job):
         assert reader.verify().fault is None
         assert [p.name for p in path.parent.iterdir()] == [path.name]
     assert path.stat().st_mtime_ns == before
+
+
+def test_a_disk_that_takes_no_locks_is_told_from_a_second_window(job, monkeypatch):
+    """As some network folders answer: nothing is written there, for a second writer would not be seen."""
+    path = job.path
+    job.close()
+
+    def no_locks(*_):
+        raise OSError(errno.EOPNOTSUPP, os.strerror(errno.EOPNOTSUPP))
+
+    monkeypatch.setattr(job_lock.fcntl, "flock", no_locks)
+    with JobFile.open(path) as opened:
+        assert "takes no locks" in opened.read_only_because
+
+
+def test_a_check_that_takes_too_long_refuses_no_job(job, monkeypatch):
+    path = job.path
+    job.close()
+    monkeypatch.setattr(held_file, "QUICK_CHECK_S", -1.0)
+    monkeypatch.setattr(held_file, "STEPS_BETWEEN", 1)
+    with JobFile.open(path) as opened:
+        opened.append(Remark(text="goes on"))
 
 
 # -- taken away while it is open ------------------------------------------------------------------------

@@ -107,7 +107,7 @@ class HeldFile:
         if unsafe and not self.read_only_because:
             self.read_only_because = unsafe
         with self._reading("is damaged", QUICK_CHECK_S):
-            result = self._db.execute("PRAGMA quick_check(1)").fetchone()[0]
+            result = self._quick_check()
             if result != "ok":
                 raise Refusal(
                     f"{self.path} is damaged ({result}); it is left as it is. Work from a copy or a backup."
@@ -129,6 +129,15 @@ class HeldFile:
             raise Refusal(
                 f"{self.path} holds a design or record that is too long to be one; it is left as it is."
             )
+
+    def _quick_check(self) -> str:
+        """What the database says of every page; "ok" too where a large job on a slow disk would take too long."""
+        try:
+            return str(self._db.execute("PRAGMA quick_check(1)").fetchone()[0])
+        except sqlite3.OperationalError as error:
+            if str(error) == "interrupted":
+                return "ok"
+            raise
 
     def close(self) -> None:
         """Close the file and let go of it."""
@@ -162,8 +171,9 @@ class HeldFile:
             return self.adrift
         there = self._lock.where_now()
         if there is not None and folder_can_be_written(there):
+            followed = connect_to_write(there)
             self._db.close()
-            self._db = connect_to_write(there)
+            self._db = followed
             self._db.set_progress_handler(self._too_long, STEPS_BETWEEN)
             self.moved_from, self.path = self.path, there
             return None

@@ -3,6 +3,7 @@
 Nothing lies beside the job: there is no second file that could be a link to something else, or be deleted.
 """
 
+import errno
 import fcntl
 import os
 import pwd
@@ -80,8 +81,10 @@ def try_to_hold(path: Path) -> tuple[str | None, Lock | None]:
         ), None
     try:
         fcntl.flock(descriptor, fcntl.LOCK_EX | fcntl.LOCK_NB)
-    except OSError:
+    except OSError as error:
         os.close(descriptor)
+        if error.errno not in (errno.EWOULDBLOCK, errno.EACCES):
+            return f"its disk takes no locks ({error.strerror}); save a copy on a disk of this machine", None
         return f"it is open elsewhere ({_holder(about) or 'unknown'})", None
     return None, Lock(descriptor)
 
