@@ -22,6 +22,7 @@ from firmcell.app.drawing_paint import paint_drawing
 from firmcell.app.icons import paint_mark
 from firmcell.app.tables import ITEM_ROLE, ItemsModel
 from firmcell.app.theme import Palette, sized
+from firmcell.core.base.visible import visible
 from firmcell.core.base.wording import amperes, celsius
 from firmcell.core.leads.connectors import ConnectorFit
 from firmcell.core.pictures.connector_faces import connector_face
@@ -76,7 +77,7 @@ class _ConnectorDelegate(QStyledItemDelegate):
         painter.setPen(ink)
         painter.setFont(sized(1.0, QFont.Weight.DemiBold))
         name = QFontMetrics(painter.font()).elidedText(
-            fit.connector.name, Qt.TextElideMode.ElideRight, int(text.width())
+            visible(fit.connector.name), Qt.TextElideMode.ElideRight, int(text.width())
         )
         painter.drawText(text, left, name)
         painter.setFont(option.font)
@@ -86,7 +87,7 @@ class _ConnectorDelegate(QStyledItemDelegate):
         shade = {"stop": "stop", "look": "attention", "fine": "good"}[_mark(fit)]
         painter.setPen(p.colour("on_accent") if picked else p.colour(shade))
         words = QFontMetrics(option.font).elidedText(
-            fit.words, Qt.TextElideMode.ElideRight, int(text.width())
+            visible(fit.words), Qt.TextElideMode.ElideRight, int(text.width())
         )
         painter.drawText(text.adjusted(0, line * 2.1, 0, 0), left, words)
         ground = p.colour("accent" if picked else "raised")

@@ -16,6 +16,7 @@ from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.quantity import Frozen, model_in, typed_in, unit_of
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.visible import visible
 from firmcell.core.model.parts import Part
 from firmcell.store.units import System, parse, show, show_number, shown_unit
 
@@ -287,9 +288,9 @@ class Field(QObject):
         else:
             names = [part.name for part in self.choices]
             if value is not None and value.name not in names:
-                combo.addItem(f"{value.name} (only in this job)", value)
+                combo.addItem(f"{visible(value.name)} (only in this job)", value)
             for part in self.choices:
-                combo.addItem(part.name, part)
+                combo.addItem(visible(part.name), part)
         for index in range(combo.count()):
             data = combo.itemData(index)
             if data == value or (isinstance(data, Part) and value is not None and data.name == value.name):

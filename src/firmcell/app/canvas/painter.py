@@ -29,6 +29,7 @@ from firmcell.app.canvas.measures import (
 )
 from firmcell.app.canvas.tools import FRAMES, Tool
 from firmcell.app.theme import FAMILY
+from firmcell.core.base.visible import visible
 from firmcell.core.pictures.drawing import Area, Disc, Label, Stroke
 from firmcell.core.pictures.strip_colours import Scale
 
@@ -184,10 +185,10 @@ class PackPainter:
         painter.setFont(label_font(max(round(height), 1)))
         painter.setPen(QColor(fill or self.view._palette.ink))
         if label.anchor == "start":
-            painter.drawText(QPointF(place.x(), place.y() + height * 0.36), label.text)
+            painter.drawText(QPointF(place.x(), place.y() + height * 0.36), visible(label.text))
         else:
             box = QRectF(place.x() - 500, place.y() - height, 1000, 2 * height)
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, label.text)
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, visible(label.text))
 
     def paint_values(self, painter: QPainter) -> None:
         if not self.view._paint.values:

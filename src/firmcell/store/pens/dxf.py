@@ -2,6 +2,7 @@
 
 import io
 
+from firmcell.core.base.visible import visible
 from firmcell.core.pictures.drawing import Area, Disc, Label, Shape, Stroke
 from firmcell.core.pictures.templates import Template
 
@@ -41,7 +42,9 @@ def to_dxf(templates: tuple[Template, ...]) -> bytes:
                 space.add_lwpolyline(points, close=isinstance(shape, Area), dxfattribs=attributes)
             elif isinstance(shape, Label):
                 text = space.add_text(
-                    shape.text.replace("−", "-"), height=shape.height, dxfattribs=attributes
+                    " ".join(visible(shape.text).split()).replace("−", "-"),
+                    height=shape.height,
+                    dxfattribs=attributes,
                 )
                 x, y = shape.centre
                 text.set_placement((x, y + dy), align=TextEntityAlignment.MIDDLE_CENTER)

@@ -8,6 +8,7 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 
 from firmcell import DATA
+from firmcell.core.base.visible import visible
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape
 from firmcell.store.pens.ink import PAPER
 
@@ -49,9 +50,9 @@ def _draw(canvas: Canvas, shape: Shape) -> None:
         canvas.setFont(BOLD, shape.height)
         x, y = shape.centre[0], shape.centre[1] - shape.height * 0.36
         if shape.anchor == "middle":
-            canvas.drawCentredString(x, y, shape.text)
+            canvas.drawCentredString(x, y, visible(shape.text))
         else:
-            canvas.drawString(x, y, shape.text)
+            canvas.drawString(x, y, visible(shape.text))
         return
     path = canvas.beginPath()
     path.moveTo(*shape.points[0])

@@ -2,6 +2,7 @@
 
 from xml.sax.saxutils import escape, quoteattr
 
+from firmcell.core.base.visible import visible
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke
 from firmcell.store.pens.ink import PAPER, Ink
 
@@ -32,7 +33,7 @@ def _shape(shape: Shape, top: float) -> str:
         x, y = xy((shape.centre[0], shape.centre[1] - shape.height * 0.36))
         return (
             f'<text x="{x}" y="{y}" font-size="{_number(shape.height)}" text-anchor="{shape.anchor}" '
-            f'font-weight="600" fill="{ink.fill}"{css}>{escape(shape.text)}</text>'
+            f'font-weight="600" fill="{ink.fill}"{css}>{escape(visible(shape.text))}</text>'
         )
     points = " ".join(",".join(xy(p)) for p in shape.points)
     if isinstance(shape, Area):
@@ -56,5 +57,5 @@ def to_svg(drawing: Drawing, margin: float = 2.0, true_size: bool = True) -> str
     body = "\n".join(_shape(shape, y1 + margin) for shape in drawing.shapes)
     return (
         f'<svg xmlns="http://www.w3.org/2000/svg" {size}viewBox="{_number(x0 - margin)} 0 {_number(width)} '
-        f'{_number(height)}" font-family="{FONT}"><title>{escape(drawing.title)}</title>\n{body}\n</svg>'
+        f'{_number(height)}" font-family="{FONT}"><title>{escape(visible(drawing.title))}</title>\n{body}\n</svg>'
     )
