@@ -58,8 +58,10 @@ def test_something_unexpected_is_noted_saved_and_said_once(life, log, qtbot, hoi
 
 
 def test_what_could_not_be_saved_is_said(life, hoist_window, monkeypatch):
-    monkeypatch.setattr(type(hoist_window.session), "save", lambda _: False)
-    assert "the last changes of the design are NOT" in life.words()
+    # For these words alone: a window that cannot save asks, and nobody would answer.
+    with monkeypatch.context() as only:
+        only.setattr(type(hoist_window.session), "save", lambda _: False)
+        assert "the last changes of the design are NOT" in life.words()
 
 
 def test_the_log_turns_over(tmp_path, monkeypatch):

@@ -238,7 +238,7 @@ def test_a_photo_is_kept_hashed_and_seen_upright(photos, window, tmp_path):
             job._db.execute(f"DROP TRIGGER {name}")
         job._db.execute("UPDATE attachments SET content = ? WHERE content = ?", (lying + b"x", lying))
         job._db.commit()
-        assert "lying.jpg) was changed or removed" in job.verify().fault
+        assert "Attachment 3 was changed" in job.verify().fault
 
 
 def test_what_is_no_picture_is_refused_in_one_sentence_and_nothing_is_lost(photos, tmp_path):
@@ -252,7 +252,7 @@ def test_what_is_no_picture_is_refused_in_one_sentence_and_nothing_is_lost(photo
         photos.bring_in(content, "x.jpg")
         assert words in photos.fault.text()
     photos.bring_in_file(tmp_path / "not there.jpg")
-    assert "cannot be read" in photos.fault.text()
+    assert "There is no file" in photos.fault.text()
     QGuiApplication.clipboard().clear()
     photos.paste()
     assert "no picture on the clipboard" in photos.fault.text()

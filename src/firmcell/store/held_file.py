@@ -24,6 +24,7 @@ from firmcell.store.job_header import (
 from firmcell.store.job_lock import Lock, identity_of, try_to_hold
 from firmcell.store.schema_check import strange_schema
 from firmcell.store.sql_tables import SCHEMA_VERSION
+from firmcell.store.whole_files import check_new, new_whole
 
 READ_S, QUICK_CHECK_S = 2.0, 20.0
 """Longest that one look into a file may take, and the check of every page of it, s."""
@@ -131,7 +132,8 @@ class HeldFile:
             )
 
     def _quick_check(self) -> str:
-        """What the database says of every page; "ok" too where a large job on a slow disk would take too long."""
+        """What the database says of every page; "ok" too where a large job on a slow disk would take too
+        long."""
         try:
             return str(self._db.execute("PRAGMA quick_check(1)").fetchone()[0])
         except sqlite3.OperationalError as error:
@@ -191,6 +193,20 @@ class HeldFile:
         )
         self.read_only_because = gone + " while it was open"
         return self.adrift
+
+    def copy_to(self, path: Path) -> None:
+        """Write a whole copy to `path`, which must not exist."""
+        path = Path(os.path.abspath(path))
+        check_new(path)
+        try:
+            with new_whole(path) as part:
+                target = sqlite3.connect(part)
+                try:
+                    self._db.backup(target)
+                finally:
+                    target.close()
+        except FAULTS as error:
+            raise Refusal(f"{path} cannot be written: {plain(error)}") from None
 
     @contextmanager
     def _writing(self) -> Iterator[None]:

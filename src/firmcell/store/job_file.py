@@ -3,7 +3,6 @@
 import hashlib
 import json
 import os
-import sqlite3
 from collections.abc import Callable, Iterator
 from dataclasses import replace
 from datetime import datetime
@@ -373,20 +372,6 @@ class JobFile(HeldFile):
                     (a.name, a.media_type, a.time, a.content),
                 )
             keep_or_begin(self._db, chain)
-
-    def copy_to(self, path: Path) -> None:
-        """Write a whole copy to `path`, which must not exist."""
-        path = Path(os.path.abspath(path))
-        check_new(path)
-        try:
-            with new_whole(path) as part:
-                target = sqlite3.connect(part)
-                try:
-                    self._db.backup(target)
-                finally:
-                    target.close()
-        except FAULTS as error:
-            raise Refusal(f"{path} cannot be written: {plain(error)}") from None
 
 
 class SavedDesigns:

@@ -319,7 +319,8 @@ def test_an_outline_from_a_file_becomes_the_space(stack, page, qtbot, tmp_path):
     path = tmp_path / "tray.csv"
     path.write_text("x,y\n0,0\n300,0\n300,120\n0,120\n")
     stack.jobs.take_outline(path)
-    qtbot.waitUntil(lambda: design(stack).brief.space is SpaceShape.OUTLINE, timeout=5000)
+    qtbot.waitUntil(lambda: "4 corners" in stack.banner.text(), timeout=5000)
+    assert design(stack).brief.space is SpaceShape.OUTLINE
     assert design(stack).brief.box_m[:2] == pytest.approx((0.3, 0.12))
     assert "4 corners" in page.search.space.text()
     path.write_text("0,0\n300,abc\n")
