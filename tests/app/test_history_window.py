@@ -77,6 +77,11 @@ def test_files_are_kept_and_written_out_unchanged(history, hoist_window, qtbot, 
     qtbot.waitUntil(lambda: "There is no file" in history.told.text(), timeout=5000)
 
 
+def test_it_closes_with_its_job(history, hoist_window):
+    hoist_window.opening.close_job()
+    assert not history.isVisible()
+
+
 def test_a_template_has_the_design_and_no_record(hoist_window, tmp_path):
     session = hoist_window.session
     assert session.events

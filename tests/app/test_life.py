@@ -1,6 +1,7 @@
 """Faults nobody thought of: noted in a log with rotation, and said with what is saved."""
 
 import logging
+import signal
 import sys
 
 import pytest
@@ -62,6 +63,19 @@ def test_what_could_not_be_saved_is_said(life, hoist_window, monkeypatch):
     with monkeypatch.context() as only:
         only.setattr(type(hoist_window.session), "save", lambda _: False)
         assert "the last changes of the design are NOT" in life.words()
+
+
+def test_told_to_end_with_a_full_disk_it_asks_nobody(life, hoist_window, monkeypatch, qapp):
+    """Nobody may be there to answer; a question would keep it running for ever."""
+    hoist_window.session.edit("serial", "UNSAVED", "serial")
+    asked = []
+    with monkeypatch.context() as only:
+        only.setattr(type(hoist_window.session), "save", lambda _: False)
+        only.setattr(hoist_window.keeping, "ask", lambda *_, **__: asked.append(1))
+        only.setattr(life_module.QApplication, "exit", lambda code: asked.append(code))
+        life.end_by(signal.SIGTERM)
+    assert asked == [128 + signal.SIGTERM]
+    assert hoist_window.session is None
 
 
 def test_the_log_turns_over(tmp_path, monkeypatch):

@@ -91,6 +91,13 @@ def test_what_was_changed_after_the_fact_is_found_and_named(filled, way):
         assert words in fault
 
 
+def test_a_link_of_a_kind_that_nobody_knows_is_named(filled):
+    """As a later version, or somebody with the key, might add."""
+    with filled._writing():
+        job_chain.add_link(filled._db, "note", "7", "0" * 64)
+    assert filled.verify().fault == "note 7 was removed."
+
+
 def test_a_truncated_job_holds_by_itself_and_not_against_its_passport(filled):
     """The last record, its link and nothing else: the file alone cannot show it, the passport does."""
     head = filled.head()

@@ -12,6 +12,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import Remark
 from firmcell.store import held_file, job_lock
 from firmcell.store.job_file import JobFile
+from firmcell.store.part_names import part_beside
 
 
 def test_a_link_is_another_name_of_one_job(job, tmp_path):
@@ -44,6 +45,17 @@ def test_a_hard_link_is_never_written_through(job, tmp_path):
     backup.unlink()
     with JobFile.open(path) as opened:
         assert opened.read_only_because is None
+
+
+def test_a_making_cut_off_at_its_last_moment_leaves_a_job_that_is_written_to(job):
+    """Killed between the new name and the end of the first one: a hard link of the program's own."""
+    path = job.path
+    job.close()
+    os.link(path, part_beside(path))
+    with JobFile.open(path) as opened:
+        assert opened.read_only_because is None
+        opened.append(Remark(text="x"))
+    assert [p.name for p in path.parent.iterdir()] == [path.name]
 
 
 def test_nothing_lies_beside_a_job_so_nothing_there_can_be_destroyed(job, tmp_path):

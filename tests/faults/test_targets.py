@@ -82,5 +82,8 @@ def test_names_as_long_as_a_disk_bears_are_written(tmp_path):
     path = tmp_path / ("n" * 250 + ".csv")
     write_whole(path, b"x")
     assert path.read_bytes() == b"x"
+    wide = tmp_path / ("Ω電" * 50 + ".csv")
+    write_whole(wide, b"y")
+    assert wide.read_bytes() == b"y"
     with pytest.raises(Refusal, match="cannot be written"):
         write_whole(tmp_path / ("n" * 300), b"x")

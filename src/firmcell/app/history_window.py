@@ -161,14 +161,10 @@ class HistoryWindow(QDialog):
         self.remarks.set_rows(
             [(str(e.seq), (str(e.seq), _time(e.time), e.person, event_words(e))) for e in reversed(remarks)]
         )
-        self._kept = [
-            (number, a.name, a.media_type, len(a.content), a.time)
-            for number, a in self.session.job.each_attachment()
-        ]
         self.attachments.set_rows(
             [
                 (str(number), (str(number), name, kind, _size(size), _time(time)))
-                for number, name, kind, size, time in self._kept
+                for number, name, kind, time, size in self.session.job.attachment_list()
             ]
         )
         if newest_first:

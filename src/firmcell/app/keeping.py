@@ -54,12 +54,10 @@ class Keeping(QObject):
 
     def may_close(self, session: Session) -> bool:
         """Save; where that fails, ask. Returns whether the job may be closed, saved or given up."""
-        while not session.save():
+        while not session.save() and not session.given_up:
             because = session.not_saved_because
             if not self.ask(session, because, closing=True):
                 return False
-            if session.given_up or session is not self.window.session:
-                return True
         return True
 
     def ask(self, session: Session, because: str, closing: bool) -> bool:

@@ -15,7 +15,8 @@ from pathlib import Path
 from types import TracebackType
 from typing import TYPE_CHECKING, TextIO
 
-from PySide6.QtCore import QObject, QSocketNotifier, QTimer
+from platformdirs import user_state_path
+from PySide6.QtCore import QObject, QSocketNotifier, Qt, QTimer
 from PySide6.QtWidgets import QApplication, QMessageBox
 
 from firmcell import __version__
@@ -33,7 +34,7 @@ ENDING = (signal.SIGTERM, signal.SIGHUP, signal.SIGINT)
 
 def state_folder() -> Path:
     """Return the user's folder for what the program notes of itself."""
-    return Path(os.environ.get("XDG_STATE_HOME") or Path.home() / ".local" / "state") / "firm-cell"
+    return user_state_path("firm-cell")
 
 
 def begin_log() -> Path | None:
@@ -49,7 +50,8 @@ def begin_log() -> Path | None:
             path, maxBytes=LOG_BYTES, backupCount=LOG_FILES, encoding="utf-8", delay=False
         )
         # Where the program itself breaks down, the last lines are here.
-        _CRASH.append((folder / "crash.txt").open("w", encoding="utf-8"))
+        # Added to: who starts again after it must still find them.
+        _CRASH.append((folder / "crash.txt").open("a", encoding="utf-8"))
         faulthandler.enable(_CRASH[-1])
     except (OSError, RuntimeError):
         LOG.addHandler(logging.NullHandler())
@@ -166,6 +168,7 @@ class Life(QObject):
             box = QMessageBox(self.window)
             box.setIcon(QMessageBox.Icon.Warning)
             box.setWindowTitle("Something unexpected happened")
+            box.setTextFormat(Qt.TextFormat.PlainText)
             box.setText(self.words())
             box.exec()
         finally:

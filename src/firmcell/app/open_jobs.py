@@ -4,6 +4,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QDialog
 
 from firmcell.app.background import Task
 from firmcell.app.session import Session, guarded
@@ -122,6 +123,10 @@ class OpenJobs:
             session = self.window.session
             if not self.window.keeping.may_close(session):
                 raise Refusal("The job that is open could not be saved, so it stays open.")
+            # Windows that show the job go with it.
+            for shown in self.window.findChildren(QDialog):
+                if getattr(shown, "session", None) is session:
+                    shown.close()
             # While its file can still be read: a page that goes shows the one behind it for a moment.
             self.window._drop_pages()
             session.close()

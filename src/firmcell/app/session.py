@@ -314,11 +314,11 @@ class Session(QObject):
         try:
             self.job.add_revision(self.design, self.person, self.undo_stack.undoText())
         except Refusal as refusal:
-            self.not_saved_because = refusal.sentence
-            self.refused.emit(refusal.sentence)
+            before, self.not_saved_because = self.not_saved_because, refusal.sentence
+            if refusal.sentence != before:  # Said once; it is tried again in silence.
+                self.refused.emit(refusal.sentence)
             self._autosave.start(RETRY_MS)
             return False
-        self._autosave.setInterval(AUTOSAVE_MS)
         self.dirty, self._on_disk, self.not_saved_because = False, self.design, ""
         self.saved.emit(True)
         return True

@@ -244,7 +244,7 @@ class HeldFile:
     def _reading(self, what: str = "cannot be read", seconds: float = READ_S) -> Iterator[None]:
         """Within a time: a file from a stranger may hold what takes for ever to read."""
         outer = self._until
-        self._until = min(outer, monotonic() + seconds) if outer < inf else monotonic() + seconds
+        self._until = min(outer, monotonic() + seconds)
         try:
             with told(self.path, what):
                 yield

@@ -133,12 +133,15 @@ def add_link(db: sqlite3.Connection, kind: str, place: str, digest: str) -> None
     )
 
 
+def has_table(db: sqlite3.Connection, name: str) -> bool:
+    """Return whether a file has a table; those of older versions have fewer."""
+    found = db.execute("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = ?", (name,)).fetchone()
+    return found is not None
+
+
 def has_chain(db: sqlite3.Connection) -> bool:
     """Return whether a file has a chain over everything."""
-    return (
-        db.execute("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'chain'").fetchone()
-        is not None
-    )
+    return has_table(db, "chain")
 
 
 def links_of(db: sqlite3.Connection) -> list[Link]:
@@ -216,9 +219,12 @@ def _place(kind: str, row: Sequence[object]) -> str:
 
 def _rows(db: sqlite3.Connection, kind: str) -> Iterator[tuple[str, str]]:
     order = "kind, name" if kind == "part" else WHERE[kind]
-    for row in (
-        db.execute(f"{ROWS[kind]} ORDER BY {order}").fetchall() if kind != "attachment" else _one_by_one(db)
-    ):
+    if not has_table(db, f"{kind}s"):
+        return
+    rows = (
+        _one_by_one(db) if kind == "attachment" else db.execute(f"{ROWS[kind]} ORDER BY {order}").fetchall()
+    )
+    for row in rows:
         yield _place(kind, row), _digest(row)
 
 
@@ -290,7 +296,8 @@ def _changed_row(db: sqlite3.Connection, links: Sequence[Link]) -> str | None:
             if last[kind, place] != digest:
                 return f"{name} was changed after it was written."
     gone = next((at for at in last if at not in seen), None)
-    return f"{NAMES[gone[0]].format(gone[1])} was removed." if gone else None
+    # A kind that this version does not know is named all the same.
+    return f"{NAMES.get(gone[0], gone[0] + ' {}').format(gone[1])} was removed." if gone else None
 
 
 def signers_words(told: Verified) -> str:

@@ -27,10 +27,12 @@ from firmcell.core.records.events import (
 )
 from firmcell.store.held_file import HeldFile
 from firmcell.store.job_chain import (
+    ROWS,
     Link,
     Verified,
     add_row,
     begin_chain,
+    has_table,
     head_of,
     keep_or_begin,
     link_at,
@@ -45,6 +47,7 @@ from firmcell.store.validation_words import first_fault
 from firmcell.store.whole_files import check_new, new_whole
 
 SUFFIX = ".firmcell"
+REVISIONS = ROWS["revision"]
 
 
 def now() -> str:
@@ -157,41 +160,21 @@ class JobFile(HeldFile):
     def revisions(self) -> list[Revision]:
         """All saved designs, oldest first."""
         with self._reading():
-            rows = self._db.execute(
-                "SELECT number, time, person, note, design FROM revisions ORDER BY number"
-            )
-            return [Revision(*row) for row in rows]
+            return [Revision(*row) for row in self._db.execute(f"{REVISIONS} ORDER BY number")]
 
     def revision(self, number: int) -> Revision:
-        """A saved design by its number.
-
-        Raises
-        ------
-        Refusal
-            If there is none.
-        """
-        with self._reading():
-            row = self._db.execute(
-                "SELECT number, time, person, note, design FROM revisions WHERE number = ?", (number,)
-            ).fetchone()
-        if row is None:
-            raise Refusal(f"{self.path.name} has no design no. {number}.")
-        return Revision(*row)
+        """A saved design by its number; refused if there is none."""
+        return self._revision(f"{REVISIONS} WHERE number = ?", (number,), f"no design no. {number}")
 
     def latest(self) -> Revision:
-        """The design saved last.
+        """The design saved last; refused if there is none."""
+        return self._revision(f"{REVISIONS} ORDER BY number DESC LIMIT 1", (), "no design")
 
-        Raises
-        ------
-        Refusal
-            If there is none.
-        """
+    def _revision(self, statement: str, values: tuple[int, ...], none: str) -> Revision:
         with self._reading():
-            row = self._db.execute(
-                "SELECT number, time, person, note, design FROM revisions ORDER BY number DESC LIMIT 1"
-            ).fetchone()
+            row = self._db.execute(statement, values).fetchone()
         if row is None:
-            raise Refusal(f"{self.path} holds no design.")
+            raise Refusal(f"{self.path} holds {none}.")
         return Revision(*row)
 
     def parts(self) -> list[tuple[str, str, dict[str, Any]]]:
@@ -316,12 +299,17 @@ class JobFile(HeldFile):
 
     def each_attachment(self) -> Iterator[tuple[int, Attachment]]:
         """Number and attachment, one after another."""
-        with self._reading("cannot be read", inf):
-            if not self._has("attachments"):
-                return
-            numbers = [n for (n,) in self._db.execute("SELECT number FROM attachments ORDER BY number")]
-            for number in numbers:
-                yield number, self.attachment(number)
+        for number, *_ in self.attachment_list():
+            yield number, self.attachment(number)
+
+    def attachment_list(self) -> list[tuple[int, str, str, str, int]]:
+        """Number, name, media type, time and size in bytes of each attachment, without its content."""
+        with self._reading():
+            if not has_table(self._db, "attachments"):
+                return []
+            return self._db.execute(
+                "SELECT number, name, media_type, time, length(content) FROM attachments ORDER BY number"
+            ).fetchall()
 
     def attachment(self, number: int) -> Attachment:
         """One attachment by its number.
@@ -338,9 +326,6 @@ class JobFile(HeldFile):
         if row is None:
             raise Refusal(f"{self.path.name} has no attachment {number}.")
         return Attachment(*row)
-
-    def _has(self, table: str) -> bool:
-        return self._db.execute("SELECT 1 FROM sqlite_master WHERE name = ?", (table,)).fetchone() is not None
 
     # -- whole files ----------------------------------------------------------------------------------
 

@@ -11,6 +11,8 @@ from contextlib import suppress
 from dataclasses import dataclass
 from pathlib import Path
 
+from firmcell.store.part_names import drop_own_part
+
 Identity = tuple[int, int]
 """Device and inode: what a file is, whatever its name."""
 
@@ -72,6 +74,8 @@ def try_to_hold(path: Path) -> tuple[str | None, Lock | None]:
         descriptor = os.open(path, os.O_RDWR | os.O_NOFOLLOW | os.O_CLOEXEC)
     except OSError as error:
         return f"it cannot be held for writing ({error.strerror})", None
+    if os.fstat(descriptor).st_nlink > 1:
+        drop_own_part(path)
     about = os.fstat(descriptor)
     if about.st_nlink > 1:
         os.close(descriptor)

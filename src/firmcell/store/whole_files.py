@@ -1,7 +1,6 @@
 """Files that are there whole or not at all, and never in the place of something else."""
 
 import os
-import secrets
 import stat
 from collections.abc import Iterable, Iterator
 from contextlib import contextmanager, suppress
@@ -9,6 +8,7 @@ from pathlib import Path
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.store.job_header import is_job
+from firmcell.store.part_names import part_beside
 
 
 def check_new(path: Path) -> None:
@@ -60,7 +60,7 @@ def new_whole(path: Path) -> Iterator[Path]:
     Refusal
         If something stands at `path` by then.
     """
-    part = _beside(path)
+    part = part_beside(path)
     try:
         yield part
         _to_disk(part)
@@ -73,7 +73,7 @@ def new_whole(path: Path) -> Iterator[Path]:
             # No hard links here (a stick, a share).
             check_new(path)
             os.rename(part, path)
-        _to_disk(path.parent)
+        _folder_to_disk(path)
     finally:
         for left in (part, part.with_name(part.name + "-journal")):
             with suppress(OSError):
@@ -90,7 +90,7 @@ def write_whole(path: Path, content: bytes | Iterable[bytes], replace: bool = Fa
         As `check_target`, or if the disk is full.
     """
     check_target(path, replace)
-    part = _beside(path)
+    part = part_beside(path)
     try:
         descriptor = os.open(part, os.O_WRONLY | os.O_CREAT | os.O_EXCL | os.O_CLOEXEC, 0o666)
         with os.fdopen(descriptor, "wb") as stream:
@@ -100,7 +100,7 @@ def write_whole(path: Path, content: bytes | Iterable[bytes], replace: bool = Fa
             os.fsync(stream.fileno())
         check_target(path, replace)
         os.replace(part, path)
-        _to_disk(path.parent)
+        _folder_to_disk(path)
     except OSError as error:
         raise Refusal(f"{path} cannot be written: {(error.strerror or str(error)).lower()}.") from None
     finally:
@@ -108,8 +108,10 @@ def write_whole(path: Path, content: bytes | Iterable[bytes], replace: bool = Fa
             part.unlink()
 
 
-def _beside(path: Path) -> Path:
-    return path.with_name(f".{path.name[:180]}.{secrets.token_hex(6)}.part")
+def _folder_to_disk(path: Path) -> None:
+    """Wait until the name of a file is on disk; not every kind of disk can be asked for that."""
+    with suppress(OSError):
+        _to_disk(path.parent)
 
 
 def _to_disk(path: Path) -> None:
