@@ -108,8 +108,8 @@ class RowsTable(QTableView):
         header = self.horizontalHeader()
         header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft)
         header.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
-        # By the rows in sight: to look at ten thousand takes a third of a second.
-        header.setResizeContentsPrecision(0)
+        # By so many rows: to look at ten thousand takes a second, and a table not yet shown looks at all it has.
+        header.setResizeContentsPrecision(60)
         header.setHighlightSections(False)
         if wide >= 0:
             header.setSectionResizeMode(wide, QHeaderView.ResizeMode.Stretch)

@@ -118,7 +118,7 @@ class _Stale:
         self.by_code = {s.code: s for s in steps}
         self.reasons: dict[int, str] = {}
         self._step_of: dict[int, str] = {}
-        self.codes = {e.seq: _code(e) for e in events}
+        self.codes = {e.seq: RENAMED_STEPS.get(e.step, e.step) for e in events}
         kept, self.taken = standing_events(events)
         self.kept = [e for e in kept if type(e.data) not in (Correction, Remark)]
         self._of_other_designs(design, revision)
@@ -146,6 +146,8 @@ class _Stale:
         why: dict[tuple[int, str], str] = {}
         for event in self.kept:
             at = event.revision, self.codes[event.seq]
+            if why.get(at) == "":
+                continue
             if at not in why:
                 step = self.by_code.get(at[1])
                 if event.revision not in changed:
@@ -163,9 +165,9 @@ class _Stale:
         """Walk back over the plan: after each making step's last touch, no earlier record proves it."""
         touched: dict[str, tuple[int, str]] = {}
         making = {code for code, step in self.by_code.items() if _can_make(step)}
+        codes = self.codes
         for event in self.events:
-            correction = type(event.data) is Correction
-            if not correction and self.codes[event.seq] not in making:
+            if codes[event.seq] not in making and type(event.data) is not Correction:
                 continue
             if isinstance(event.data, Correction) and event.seq not in self.taken:
                 other = self.events[event.data.seq - 1] if event.data.seq <= len(self.events) else None
@@ -183,13 +185,13 @@ class _Stale:
             if step.code in touched:
                 latest = max(latest, touched[step.code])
         proving = {code for code, step in self.by_code.items() if _proves(step)}
+        before = {code: bounds[code] for code in proving}
         for event in self.kept:
-            code = self.codes[event.seq]
-            if code not in proving or isinstance(event.data, NotRight):
+            bound = before.get(codes[event.seq])
+            if bound is None or event.seq >= bound[0] or type(event.data) is NotRight:
                 continue
-            seq, words = bounds[code]
-            if event.seq < seq:
-                self._drop(event, f"After it {words} (record {seq}): it proves nothing of that. Do it again.")
+            seq, words = bound
+            self._drop(event, f"After it {words} (record {seq}): it proves nothing of that. Do it again.")
 
     def _by_a_wrong_meter(self) -> None:
         wrong = 0

@@ -1,5 +1,6 @@
 """The state of a build: a fold over its events."""
 
+from collections import defaultdict
 from collections.abc import Iterable
 from dataclasses import field
 from enum import StrEnum
@@ -152,7 +153,7 @@ def fold(events: Iterable[Event]) -> BuildState:
     """Return the state after `events`, oldest first."""
     everything = list(events)
     standing, taken = standing_events(everything)
-    of_step: dict[str, list[Event]] = {}
+    of_step: defaultdict[str, list[Event]] = defaultdict(list)
     taps: dict[int, float] = {}
     cell_ohm: dict[int, float] = {}
     cell_volts: dict[int, float] = {}
@@ -162,12 +163,12 @@ def fold(events: Iterable[Event]) -> BuildState:
     kept: dict[type, list[Any]] = {kind: [] for kind in KEPT.values()}
     for event in standing:
         data = event.data
+        # One look at the kind, not a dozen: ten thousand records are folded at each new one.
         kind = type(data)
         if kind is Correction:
             continue
         if event.step:
-            of_step.setdefault(event.step, []).append(event)
-        # One look at the kind, not a dozen: ten thousand records are folded at each new one.
+            of_step[event.step].append(event)
         if kind in kept:
             kept[kind].append(data)
         elif isinstance(data, TapReading):
