@@ -50,6 +50,14 @@ class Blocked(Frozen):
     holds_board: bool = Field(False, title="The board stands here")
 
 
+class Stands(StrEnum):
+    """What is round the pack in use; it decides how its heat gets away."""
+
+    FREE = "on feet or hung up, air all round"
+    SURFACE = "on a surface, open above"
+    CLOSED = "in a closed compartment"
+
+
 class TouchMeasures(StrEnum):
     """What is done against a touch where the pack is over the touch limit."""
 
@@ -81,6 +89,7 @@ class Brief(Frozen):
     mass_limit_kg: Kilograms | None = Field(None, title="Mass limit")
     ambient_min_k: Kelvin = Field(273.15, title="Coldest place of use")
     ambient_max_k: Kelvin = Field(303.15, title="Hottest place of use")
+    stands: Stands = Field(Stands.SURFACE, title="In use it stands")
     load_capacitance_f: Farads = Field(0.0, title="Capacitors in the load")
     wet: bool = Field(False, title="It gets wet")
     shaken: bool = Field(False, title="It is dropped or shaken")

@@ -140,6 +140,39 @@ def nusselt_plate(rayleigh_number: ArrayLike, prandtl: ArrayLike) -> Array:
     return np.asarray((0.825 + 0.387 * ra ** (1 / 6) / factor) ** 2)
 
 
+def nusselt_horizontal_plate(rayleigh_number: ArrayLike, upward: bool) -> Array:
+    """Return the mean Nusselt number of a warm horizontal plate; the characteristic length is area over
+    perimeter.
+
+    McAdams' correlations: facing up 0.54 Ra^¼ to 1e7 and 0.15 Ra^⅓ above; facing down 0.27 Ra^¼, half as much.
+
+    Parameters
+    ----------
+    rayleigh_number : array_like
+        1.
+    upward : bool
+        Whether the warm side faces up.
+
+    Returns
+    -------
+    nusselt : ndarray
+        1.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> [round(float(nusselt_horizontal_plate(1e6, up)), 2) for up in (True, False)]  # 0.54 and 0.27 × 31.62
+    [17.08, 8.54]
+    """
+    ra = np.asarray(rayleigh_number, dtype=float)
+    if not upward:
+        return np.asarray(0.27 * ra**0.25)
+    return np.asarray(np.where(ra < 1e7, 0.54 * ra**0.25, 0.15 * ra ** (1 / 3)))
+
+
 def cylinder_loss(
     surface_k: ArrayLike, ambient_k: ArrayLike, diameter_m: ArrayLike, emissivity: float
 ) -> Array:

@@ -15,17 +15,15 @@ from firmcell.core.model.parts import Cell, Strip
 from firmcell.core.physics.convection import plate_loss
 from firmcell.core.physics.resistor_network import linear_solver
 from firmcell.core.physics.strip_heat import SHEET_EMISSIVITY, resistance_per_metre
+from firmcell.core.strips.heat_envelope import AIR_CONDUCTIVITY, RADIAL_CONDUCTIVITY, Envelope, true_places
 
 CELL_HEAT_CAPACITY = 1000.0
 """J/kg·K of a whole cell; generic class value (published figures lie between 830 and 1100)."""
-AIR_CONDUCTIVITY = 0.027
-"""W/m·K of still air at 40 °C (Incropera's table, value from memory)."""
 WRAP_M, WRAP_CONDUCTIVITY = 0.0001, 0.15
 """Thickness (m) and conductivity (W/m·K) of a cell's wrap; generic class value."""
-SHEET_CONDUCTIVITY = 0.15
-"""W/m·K of insulation sheet, tape and sleeve; generic class value."""
-FOAM_CONDUCTIVITY = 0.04
-"""W/m·K; generic class value."""
+BETWEEN_LAYERS_M2K_W = 0.012
+"""Thermal resistance between the ends of two cells that stand one above the other: sheets, metal and the air
+between them, m²K/W; engineering judgement."""
 
 
 def fin_conductance(width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float) -> Array:
@@ -168,12 +166,20 @@ def fin_limit(
     return np.asarray(np.sqrt(allowed / ohm))
 
 
+SIX_ROUND = 0.8
+"""On a staggered lattice each of six ways carries so much of what one of four does: the heat crosses a cell at an
+angle. Own finite differences over a unit cell of either lattice."""
+ACROSS_A_CELL = 0.45
+"""Conductance across a cell from one line of contact to the other, in units of its conductivity and length: own
+finite differences give 0.3 to 0.6 for gaps of 0 to 2 mm."""
+
+
 def touching_conductance(radius_m: float, length_m: float, gap_m: float) -> float:
     """Return the heat two parallel cylinders side by side exchange for each kelvin, W/K.
 
-    Through the wraps and the wedge of still air between them: G = π k L √(r/δ) for a narrow gap δ
-    (the gap r(θ²) + δ integrated over the near side). Radiation and glue are left out, which keeps
-    the middle of the pack warmer than it is.
+    Through the wraps and the wedge of still air between them, the gap r θ² + δ integrated over an eighth of a turn to
+    either side, and across half of either cell. Radiation and glue are left out, which
+    keeps the middle of the pack warmer than it is.
 
     Parameters
     ----------
@@ -196,15 +202,9 @@ def touching_conductance(radius_m: float, length_m: float, gap_m: float) -> floa
     2.0
     """
     narrow = gap_m + 2 * WRAP_M * AIR_CONDUCTIVITY / WRAP_CONDUCTIVITY
-    return float(np.pi * AIR_CONDUCTIVITY * length_m * np.sqrt(radius_m / narrow))
-
-
-@frozen
-class Wrapping:
-    """What lies between the cells and the air: sheet, tape and sleeve together, and foam, m."""
-
-    sheets_m: float
-    foam_m: float
+    steep = np.sqrt(radius_m / narrow)
+    wedge = 2 * AIR_CONDUCTIVITY * steep * np.arctan(steep * np.sin(np.pi / 4))
+    return float(length_m / (1 / wedge + 1 / (ACROSS_A_CELL * RADIAL_CONDUCTIVITY)))
 
 
 @frozen(eq=False)
@@ -216,15 +216,18 @@ class PackLumps:
     capacity_j_k : heat capacity of each cell with its metal (n,), J/K.
     pairs : neighbours, index pairs (k, 2).
     pair_w_k : conductance of each pair (k,), W/K.
-    outside_m2 : outer surface that belongs to each cell (n,), m².
-    barrier_m2k_w : thermal resistance of what covers the cells, m²K/W.
+    envelope : what is round all of them.
     """
 
     capacity_j_k: Array
     pairs: NDArray[np.intp]
     pair_w_k: Array
-    outside_m2: Array
-    barrier_m2k_w: float
+    envelope: Envelope
+
+    @property
+    def outside_m2(self) -> Array:
+        """Outer surface that belongs to each cell (n,), m²."""
+        return self.envelope.outside_m2
 
     def solver(self, own_w_k: Array) -> Callable[[Array], Array]:
         """Return what solves (exchange between cells + `own_w_k` of each) × rise = heat."""
@@ -233,32 +236,19 @@ class PackLumps:
         at = np.concatenate([i, j, i, j, own]), np.concatenate([i, j, j, i, own])
         return linear_solver(n, at, np.concatenate([g, g, -g, -g, own_w_k]))
 
-    def outer_conductance(self, mean_k: float, ambient_k: float) -> Array:
-        """Return the conductance of each cell to the air (n,), W/K, with the surface at a mean temperature of
-        the pack.
+    def surface_k(self, temperature_k: Array) -> float:
+        """Return the mean temperature of the cells weighted by what of the outside is theirs, K."""
+        return float(np.average(temperature_k, weights=self.outside_m2))
 
-        Convection as from a plate as high as a cell is thick, and radiation; in series with what covers the
-        cells.
-        """
-        surface = max(mean_k, ambient_k + 1.0)
-        for _ in range(3):
-            h = float(plate_loss(surface, ambient_k, PLATE_M, SHEET_EMISSIVITY)) / (
-                PLATE_M * (surface - ambient_k)
-            )
-            through = 1 / (1 / h + self.barrier_m2k_w)
-            surface = ambient_k + max((mean_k - ambient_k) * through / h, 1.0)
-        return np.asarray(self.outside_m2 * through)
-
-
-PLATE_M = 0.08
-"""Height of the pack's sides for convection, m: about the length of a common cell; it enters by its quarter
-power."""
+    def outer_conductance(self, surface_k: float, ambient_k: float) -> Array:
+        """Return the conductance of each cell to the air (n,), W/K, the outer cells at a mean temperature."""
+        return self.envelope.conductance(min(surface_k, RUNAWAY_K), ambient_k)
 
 
 def pack_lumps(
     layout: Layout,
     cell: Cell,
-    wrapping: Wrapping,
+    envelope: Envelope,
     strip_pairs: NDArray[np.intp],
     strip_w_k: Array,
     metal_kg: float,
@@ -268,42 +258,46 @@ def pack_lumps(
     Parameters
     ----------
     layout, cell : Layout, Cell
-    wrapping : Wrapping
+    envelope : Envelope
+        What is round all cells.
     strip_pairs, strip_w_k : ndarray
         Cells that a strip joins (index pairs) and what it conducts, W/K.
     metal_kg : float
         Strips, spread evenly over the cells (450 J/kg·K, nickel and steel).
     """
     n, length = len(layout.cells), cell.length_m
-    points = layout.points_m
     if cell.is_round:
+        points = layout.points_m
         near = near_pairs(points, layout.pitch_m * 1.25)
-        same = np.array(
-            [layout.cells[i].block == layout.cells[j].block for i, j in near.tolist()], dtype=bool
-        )
-        near = near[same] if len(near) else near
-        radius = cell.diameter_m / 2
+        same = [layout.cells[i].block == layout.cells[j].block for i, j in near.tolist()]
+        near = near[np.array(same, dtype=bool)] if len(near) else near
         apart = np.hypot(*(points[near[:, 0]] - points[near[:, 1]]).T) - cell.diameter_m
-        touch = np.array([touching_conductance(radius, length, max(float(g), 0.0)) for g in apart])
-        # A free cell shows its whole side; each touching neighbour takes a sixth of it on the densest
-        # lattice.
-        seen = np.zeros(n)
-        np.add.at(seen, near.ravel(), 1)
-        side = np.pi * cell.diameter_m * length * np.clip(1 - seen / 6, 0, 1)
-        ends = 2 * layout.pitch_m**2 * np.ones(n)
+        touch = np.array(
+            [touching_conductance(cell.diameter_m / 2, length, max(float(g), 0.0)) for g in apart]
+        )
+        round_each = np.bincount(near.ravel(), minlength=n)
+        touch *= np.where(round_each[near].max(axis=1, initial=0) > 4, SIX_ROUND, 1.0)
+        end_m2 = np.pi / 4 * cell.diameter_m**2
     else:
         near = layout.neighbours
         face = cell.width_m * length
         touch = np.full(len(near), face / (2 * WRAP_M / WRAP_CONDUCTIVITY + 0.0005 / AIR_CONDUCTIVITY))
-        seen = np.zeros(n)
-        np.add.at(seen, near.ravel(), 1)
-        side = face * np.clip(2 - seen, 0, 2) + 2 * cell.diameter_m * length
-        ends = 2 * cell.diameter_m * cell.width_m * np.ones(n)
-    pairs = np.vstack([near, strip_pairs]) if len(strip_pairs) else near
-    conductance = np.concatenate([touch, strip_w_k]) if len(strip_pairs) else touch
-    covers = wrapping.sheets_m / SHEET_CONDUCTIVITY + wrapping.foam_m / FOAM_CONDUCTIVITY
+        end_m2 = cell.diameter_m * cell.width_m
+    above = _one_above_the_other(layout)
+    pairs = np.vstack([near, strip_pairs.reshape(-1, 2), above])
+    through = np.full(len(above), end_m2 / BETWEEN_LAYERS_M2K_W)
+    conductance = np.concatenate([touch, strip_w_k, through])
     capacity = np.full(n, cell.mass_kg * CELL_HEAT_CAPACITY + metal_kg * 450.0 / max(n, 1))
-    return PackLumps(capacity, pairs.astype(np.intp), conductance, side + ends, covers)
+    return PackLumps(capacity, pairs.astype(np.intp), conductance, envelope)
+
+
+def _one_above_the_other(layout: Layout) -> NDArray[np.intp]:
+    """Index pairs (k, 2) of cells of neighbouring layers that stand one above the other."""
+    if layout.layers == 1:
+        return np.empty((0, 2), dtype=np.intp)
+    layer = np.array([c.layer for c in layout.cells])
+    near = near_pairs(true_places(layout), layout.pitch_m / 2)
+    return np.asarray(near[np.abs(layer[near[:, 0]] - layer[near[:, 1]]) == 1])
 
 
 def steady_temperatures(lumps: PackLumps, heat_w: Array, ambient_k: float) -> Array:
@@ -335,7 +329,7 @@ def steady_temperatures(lumps: PackLumps, heat_w: Array, ambient_k: float) -> Ar
     --------
     >>> import numpy as np
     >>> class Lone:  # one cell that loses 0.1 W for each kelvin
-    ...     outside_m2 = np.ones(1)
+    ...     surface_k = staticmethod(lambda kelvin: float(kelvin.mean()))
     ...     outer_conductance = staticmethod(lambda mean_k, ambient_k: np.array([0.1]))
     ...     solver = staticmethod(lambda diagonal: lambda heat: heat / diagonal)
     >>> steady_temperatures(Lone(), np.array([2.0]), 300.0).tolist()
@@ -345,7 +339,7 @@ def steady_temperatures(lumps: PackLumps, heat_w: Array, ambient_k: float) -> Ar
     temperatures = np.full(len(heat_w), mean)
     for _ in range(12):
         temperatures = ambient_k + lumps.solver(lumps.outer_conductance(mean, ambient_k))(heat_w)
-        new = float(np.average(temperatures, weights=lumps.outside_m2))
+        new = lumps.surface_k(temperatures)
         if abs(new - mean) < 0.01:
             break
         mean = new
@@ -371,7 +365,7 @@ def run_temperatures(
     Returns
     -------
     temperature : ndarray, shape (steps + 1, n)
-        K.
+        K, `RUNAWAY_K` at most.
 
     Notes
     -----
@@ -387,6 +381,7 @@ def run_temperatures(
     >>> import numpy as np
     >>> class Lone:  # 50 J/K, 0.1 W/K to the air
     ...     capacity_j_k = np.array([50.0])
+    ...     surface_k = staticmethod(lambda kelvin: float(kelvin.mean()))
     ...     outer_conductance = staticmethod(lambda mean_k, ambient_k: np.array([0.1]))
     ...     solver = staticmethod(lambda diagonal: lambda heat: heat / diagonal)
     >>> run = run_temperatures(Lone(), np.full((500, 1), 2.0), 300.0, 1.0)[:, 0]
@@ -400,8 +395,8 @@ def run_temperatures(
     solve = lumps.solver(lumps.capacity_j_k)
     for number, heat in enumerate(heat_w):
         if number % every == 0:
-            outer = lumps.outer_conductance(ambient_k + float(rise.mean()), ambient_k)
+            outer = lumps.outer_conductance(lumps.surface_k(ambient_k + rise), ambient_k)
             solve = lumps.solver(outer + lumps.capacity_j_k / step_s)
         rise = solve(heat + lumps.capacity_j_k / step_s * rise)
         out.append(rise)
-    return np.asarray(ambient_k + np.array(out))
+    return np.asarray(np.minimum(ambient_k + np.array(out), RUNAWAY_K))

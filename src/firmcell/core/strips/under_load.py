@@ -13,13 +13,13 @@ from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.physics.resistor_network import Network, Solution, solve
 from firmcell.core.physics.wire_heat import resistance_at
+from firmcell.core.strips.heat_envelope import Surroundings, Wrapping, envelope_of
 from firmcell.core.strips.joints import joint_resistances
 from firmcell.core.strips.load_figures import CellLoad, Segment, UnderLoadFigures
 from firmcell.core.strips.made_of import metal_of, ohms_per_metre
 from firmcell.core.strips.network import Metalwork, metalwork, open_node
 from firmcell.core.strips.pack_heat import (
     PackLumps,
-    Wrapping,
     fin_conductance,
     fin_limit,
     fin_middle_rise,
@@ -104,7 +104,8 @@ def solve_under_load(design: Design, layout: Layout, run_time_s: float) -> Under
             layout,
             design,
             Wrapping(sheets, insulation.foam_m),
-            brief.current_steady_a,
+            Surroundings(brief.stands, design.arrangement.lie, brief.box_m),
+            brief.duty.lasting_a,
             brief.ambient_max_k,
             round(run_time_s, 1),
         )
@@ -118,6 +119,7 @@ class _Matter:
     layout: Layout
     design: Design
     wrapping: Wrapping
+    where: Surroundings
     current_a: float
     ambient_k: float
     run_time_s: float
@@ -132,6 +134,7 @@ class _Matter:
             d.leads.wire,
             d.leads.length_m,
             self.wrapping,
+            self.where,
             self.current_a,
             self.ambient_k,
             self.run_time_s,
@@ -178,7 +181,8 @@ class _Worker:
         ).reshape(-1, 2)
         conducts = self.conduction / np.maximum(self.length, 1e-4)
         mass = float((self.section * self.length).sum() * 8500)
-        self.lumps = pack_lumps(layout, self.cell, matter.wrapping, self.ends, conducts, mass)
+        envelope = envelope_of(layout, self.cell, matter.wrapping, matter.where)
+        self.lumps = pack_lumps(layout, self.cell, envelope, self.ends, conducts, mass)
 
     def _metal(self, kind: StripKind) -> tuple[float, float, float, float, float]:
         strip, layers = self.strips[kind]
@@ -295,7 +299,7 @@ class _Worker:
             gradient_k=float(cell_k.max() - cell_k.min()),
             settled_cell_k=float(steady.max()),
             passes=passes,
-            runs_away=not settled or bool((warm >= RUNAWAY_K - 1).any()),
+            runs_away=not settled or bool(max(warm.max(initial=0.0), cell_k.max()) >= RUNAWAY_K - 1),
         )
 
     def _segments(
@@ -369,7 +373,8 @@ class _Worker:
     def _end_of_run(self, heat: Array) -> Array:
         seconds = self.matter.run_time_s
         if seconds <= 0:
-            return np.full(len(heat), self.matter.ambient_k)
+            # A load that the pack cannot serve at all: what it would come to if it were made to.
+            seconds = self.design.parallel * self.cell.capacity_as / max(self.matter.current_a, 1e-9)
         steps = 12
         found = run_temperatures(
             self.lumps, np.tile(heat, (steps, 1)), self.matter.ambient_k, seconds / steps
@@ -416,6 +421,7 @@ def duty_temperatures(
     ... )
     >>> class Lone:  # 50 J/K, 0.1 W/K to the air
     ...     capacity_j_k = np.array([50.0])
+    ...     surface_k = staticmethod(lambda kelvin: float(kelvin.mean()))
     ...     outer_conductance = staticmethod(lambda mean_k, ambient_k: np.array([0.1]))
     ...     solver = staticmethod(lambda diagonal: lambda heat: heat / diagonal)
     >>> solved = Of(figures=Of(cells=(Of(heat_w=0.5),)), current_a=10.0, lumps=Lone())

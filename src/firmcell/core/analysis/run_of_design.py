@@ -1,0 +1,121 @@
+"""A design made ready to run: cells as measured, network, heat, and what may end it."""
+
+from enum import StrEnum
+
+import numpy as np
+
+from firmcell.core.analysis.figures import Analysis
+from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
+from firmcell.core.cells.cell_model import CellTraits
+from firmcell.core.cells.class_models import behaviour
+from firmcell.core.model.design import Design
+from firmcell.core.run.engine import aged
+from firmcell.core.run.pack_in_time import PackInTime, RunLimits
+from firmcell.core.strips.under_load import UnderLoad, cell_resistances
+from firmcell.core.wiring.current_way import tails_ohm
+
+
+class Age(StrEnum):
+    """How worn the cells are."""
+
+    NEW = "new"
+    HALF = "half worn"
+    END = "end of life"
+
+
+WORN = {Age.NEW: (1.0, 1.0), Age.HALF: (0.9, 1.25), Age.END: (0.8, 1.5)}
+"""Capacity left and resistance grown. End of life at 80 % and one and a half times: common practice, no source."""
+
+
+@frozen
+class CellsAs:
+    """How the cells are taken.
+
+    Attributes
+    ----------
+    age : new, half worn, or at the end.
+    resistance : further factor on every resistance: an edge of the band of the class.
+    scatter : standard deviation of capacity and resistance from cell to cell, as a share; 0 all alike.
+    seed : of the scatter.
+    """
+
+    age: Age = Age.NEW
+    resistance: float = 1.0
+    scatter: float = 0.0
+    seed: int = 1
+
+
+def pack_in_time(
+    design: Design,
+    analysis: Analysis,
+    metal: UnderLoad,
+    cells: CellsAs | None = None,
+    capacity_as: Array | None = None,
+) -> PackInTime:
+    """Return a design ready to run.
+
+    Parameters
+    ----------
+    design : Design
+        With the measured resistances of its cells, where there are.
+    analysis, metal : Analysis, UnderLoad
+        Of the design.
+    cells : CellsAs, optional
+        How they are taken; new and alike if left out.
+    capacity_as : ndarray, shape (n,), optional
+        Measured capacity of each cell, 0 where it was not measured, A·s.
+
+    Notes
+    -----
+    A cell's measured resistance takes the place of its class's in proportion. The network is that at working
+    temperature.
+    """
+    design, cells = design.as_made, cells or CellsAs()
+    own = behaviour(design.cell)
+    n = design.cell_count
+    capacity_left, grown = WORN[cells.age]
+    resistance = np.asarray(own.traits.resistance) * cell_resistances(design) / design.cell.resistance_ohm
+    capacity = np.full(n, float(np.asarray(own.traits.capacity)))
+    if capacity_as is not None:
+        capacity *= np.where(capacity_as > 0, capacity_as, design.cell.capacity_as) / design.cell.capacity_as
+    if cells.scatter:
+        random = np.random.default_rng(cells.seed)
+        resistance = resistance * np.exp(cells.scatter * random.standard_normal(n))
+        capacity = capacity * (1 - np.abs(cells.scatter * random.standard_normal(n)) / 2)
+    traits = CellTraits(np.full(n, design.cell.capacity_as), capacity, resistance, np.ones(n))
+    return PackInTime(
+        numbers=np.array([c.number for c in metal.layout.cells], dtype=np.intp),
+        groups=np.array([c.group for c in metal.layout.cells], dtype=np.intp),
+        network=metal.network,
+        joint_ohm=metal.joint_ohm,
+        outside_ohm=outside_ohm(design, analysis),
+        model=own.model,
+        traits=aged(traits, capacity_left, grown * cells.resistance),
+        full=own.full,
+        lumps=metal.lumps,
+        limits=run_limits(design),
+    )
+
+
+def outside_ohm(design: Design, analysis: Analysis) -> float:
+    """Return the resistance between the cells' strips and the load, Ω: tails, board, leads, connector and fuse."""
+    board = design.bms.board
+    return tails_ohm(analysis.wiring) + (board.resistance_ohm if board else 0.0) + analysis.leads.loop_ohm
+
+
+def run_limits(design: Design) -> RunLimits:
+    """Return what may end a run of a design."""
+    cell, board = design.cell, design.bms.board
+    return RunLimits(
+        load_least_v=design.brief.load_voltage_min_v,
+        cell_least_v=cell.empty_v,
+        cell_most_v=cell.full_v,
+        cell_most_k=cell.temperature_max_k,
+        cell_least_k=cell.temperature_charge_min_k,
+        board_least_v=board.under_voltage_v if board else None,
+        board_most_v=board.over_voltage_v if board else None,
+        board_trip_a=board.current_peak_a if board else None,
+        board_delay_s=board.trip_delay_s if board else 0.0,
+        fuse=design.leads.fuse,
+    )

@@ -1,0 +1,1 @@
+"""How one cell behaves: resting voltage, resistances, diffusion, heat, age."""

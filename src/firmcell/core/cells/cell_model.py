@@ -1,0 +1,308 @@
+"""One cell in time: resting voltage, ohmic resistance, and three ways in which it tires under a current.
+
+Currents are in *It*, multiples of the current that empties the rated capacity in one hour, so that one set of
+parameters serves every size of cell of a class. A state and all of a cell's parameters may be arrays over cells.
+"""
+
+import numpy as np
+from numpy.typing import ArrayLike
+
+from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
+
+GAS_J_MOL_K, FARADAY_AS_MOL, WARM_K = 8.314463, 96485.33, 298.15
+"""Gas constant, Faraday's constant (CODATA), and the temperature at which parameters are given, K."""
+KNOTS = np.array([0.0, 0.05, 0.15, 0.3, 0.5, 0.7, 0.9, 1.0])
+"""States of charge at which the resistances of a model are given."""
+BELOW_EMPTY_V = 30.0
+"""Fall of the resting voltage for each unit of charge below empty, V: steep, as at the end of every curve."""
+NEARLY_NONE_LEFT = 0.95
+"""Depletion from which on its logarithm goes on as a straight line."""
+
+
+@frozen(eq=False)
+class CellModel:
+    """Parameters of one class of cell.
+
+    Attributes
+    ----------
+    name, source : of the parameters, and where they come from.
+    charge, resting_v, entropy_v_k : resting voltage and its change with temperature over state of charge (k,).
+    ohmic_v, fast_v : ohmic and fast resistance at `KNOTS` (8,), V for each It at 25 °C.
+    depth : how far the surface of the grains lags behind the mean charge at `KNOTS` (8,), charge for each It.
+    ohmic_j, fast_j, depth_j, depth_time_j, depletion_j, depletion_time_j, exchange_j : activation energies,
+        J/mol.
+    fast_s, depth_s, depletion_s : time constants, s.
+    depletion_it, depletion_v, crowding : current at which the electrolyte runs out (before crowding), the
+        voltage scale of that, and by how much it runs out faster the less is left.
+    exchange_it : exchange current of the charge transfer, It.
+    charge_factor : ohmic resistance in charge over that in discharge.
+    capacity_ratio : charge between the ends of the resting curve over the rated capacity.
+    resistance_band : greatest and least resistance of cells of the class over that of the model; an honest
+        guess where it says so in `source`.
+    """
+
+    name: str
+    source: str
+    charge: Array
+    resting_v: Array
+    entropy_v_k: Array
+    ohmic_v: Array
+    fast_v: Array
+    depth: Array
+    ohmic_j: float
+    fast_j: float
+    depth_j: float
+    depth_time_j: float
+    depletion_j: float
+    depletion_time_j: float
+    exchange_j: float
+    fast_s: float
+    depth_s: float
+    depletion_s: float
+    depletion_it: float
+    depletion_v: float
+    crowding: float
+    exchange_it: float
+    charge_factor: float
+    capacity_ratio: float
+    resistance_band: tuple[float, float]
+
+    def resting(self, charge: ArrayLike) -> Array:
+        """Return the resting voltage at states of charge, V; it falls steeply below empty and rises above
+        full."""
+        z = np.asarray(charge, dtype=float)
+        inside = np.interp(z, self.charge, self.resting_v)
+        return np.asarray(inside + np.minimum(z, 0.0) * BELOW_EMPTY_V + np.maximum(z - 1.0, 0.0))
+
+    def entropy(self, charge: ArrayLike) -> Array:
+        """Return the change of the resting voltage with temperature, V/K."""
+        return np.asarray(np.interp(np.asarray(charge, dtype=float), self.charge, self.entropy_v_k))
+
+
+@frozen(eq=False)
+class CellState:
+    """What a cell remembers; each an array over cells.
+
+    Attributes
+    ----------
+    charge : mean state of charge, 1 full.
+    fast_v : over the fast branch, V.
+    lag : of the surface of the grains behind the mean charge.
+    depletion : of the electrolyte, 0 rested, 1 run out.
+    """
+
+    charge: Array
+    fast_v: Array
+    lag: Array
+    depletion: Array
+
+    @classmethod
+    def rested(cls, charge: ArrayLike) -> "CellState":
+        """Return the state after a long rest at a state of charge."""
+        z = np.atleast_1d(np.asarray(charge, dtype=float))
+        return cls(z, np.zeros_like(z), np.zeros_like(z), np.zeros_like(z))
+
+
+@frozen(eq=False)
+class CellTraits:
+    """What sets one cell apart from its model; each a float or an array over cells.
+
+    Attributes
+    ----------
+    rated_as : rated capacity when new, A·s: what It stands for.
+    capacity : capacity left over that when new.
+    resistance : ohmic and fast resistance and charge transfer over those of the model.
+    transport : what lags and what runs out over those of the model.
+    """
+
+    rated_as: ArrayLike
+    capacity: ArrayLike = 1.0
+    resistance: ArrayLike = 1.0
+    transport: ArrayLike = 1.0
+
+
+def arrhenius(activation_j: float, temperature_k: ArrayLike) -> Array:
+    """Return by how much a resistance is greater than at 25 °C.
+
+    Parameters
+    ----------
+    activation_j : float
+        J/mol.
+    temperature_k : array_like
+        K.
+
+    Returns
+    -------
+    ratio : ndarray
+
+    References
+    ----------
+    .. [1] arrhenius
+
+    Examples
+    --------
+    >>> round(float(arrhenius(20_000.0, 263.15)), 2)  # exp(20 000 / 8.314 × (1/263.15 − 1/298.15))
+    2.92
+    """
+    kelvin = np.asarray(temperature_k, dtype=float)
+    return np.asarray(np.exp(activation_j / GAS_J_MOL_K * (1 / kelvin - 1 / WARM_K)))
+
+
+def advanced(
+    model: CellModel,
+    traits: CellTraits,
+    state: CellState,
+    current_it: ArrayLike,
+    temperature_k: ArrayLike,
+    step_s: float | Array,
+) -> CellState:
+    """Return the state after a step of constant current and temperature.
+
+    Parameters
+    ----------
+    model : CellModel
+    traits : CellTraits
+    state : CellState
+        Of n cells.
+    current_it : array_like, shape (n,)
+        Out of the plus, It.
+    temperature_k : array_like, shape (n,)
+        K.
+    step_s : float or ndarray
+        s.
+
+    Returns
+    -------
+    state : CellState
+
+    Notes
+    -----
+    Charge by counting; the other three fall towards their settled value with their time constant, solved exactly
+    for the step. What is settled: current × fast resistance; current × depth; and current over the limiting
+    current, which crowding lowers the further the depletion has gone.
+
+    References
+    ----------
+    .. [1] plett
+
+    Examples
+    --------
+    >>> from firmcell.core.cells.published_sets import SETS
+    >>> import numpy as np
+    >>> hour = advanced(SETS["Chen2020"], CellTraits(18_000.0), CellState.rested(1.0), 0.5, 298.15, 3600.0)
+    >>> used = 0.5 / SETS["Chen2020"].capacity_ratio
+    >>> bool(abs(1 - hour.charge[0] - used) < 1e-12)
+    True
+    """
+    it = np.asarray(current_it, dtype=float)
+    grown, harder = np.asarray(traits.resistance, dtype=float), np.asarray(traits.transport, dtype=float)
+    charge = state.charge - it * step_s / 3600.0 / (model.capacity_ratio * np.asarray(traits.capacity))
+    middle = (charge + state.charge) / 2
+    fast = np.exp(-np.asarray(step_s) / model.fast_s)
+    fast_v = it * grown * np.interp(middle, KNOTS, model.fast_v) * arrhenius(model.fast_j, temperature_k)
+    slow = np.exp(-step_s / (model.depth_s * arrhenius(model.depth_time_j, temperature_k)))
+    lag = it * harder * np.interp(middle, KNOTS, model.depth) * arrhenius(model.depth_j, temperature_k)
+    left = np.maximum(1 - model.crowding * np.clip(state.depletion, -0.5, 1.2), 0.02)
+    flow = np.exp(-step_s * left / (model.depletion_s * arrhenius(model.depletion_time_j, temperature_k)))
+    gone = it * harder / model.depletion_it * arrhenius(model.depletion_j, temperature_k) / left
+    return CellState(
+        charge,
+        state.fast_v * fast + (1 - fast) * fast_v,
+        state.lag * slow + (1 - slow) * lag,
+        state.depletion * flow + (1 - flow) * gone,
+    )
+
+
+def inner_voltage(model: CellModel, state: CellState) -> Array:
+    """Return the voltage behind the ohmic resistance (n,), V: resting voltage at the grains' surface less what
+    the fast branch and the depletion take."""
+    gone = np.minimum(state.depletion, NEARLY_NONE_LEFT)
+    lost = -np.log1p(-gone) + (state.depletion - gone) / (1 - NEARLY_NONE_LEFT)
+    return np.asarray(model.resting(state.charge - state.lag) - state.fast_v - model.depletion_v * lost)
+
+
+def ohmic_voltage(
+    model: CellModel, traits: CellTraits, charge: Array, temperature_k: ArrayLike
+) -> tuple[Array, Array, Array]:
+    """Return what the instantaneous loss is made of: V for each It of ohmic resistance, the voltage scale of the
+    charge transfer, V, and its exchange current, It.
+
+    Notes
+    -----
+    Loss = ohmic × i + 2 (R T / F) asinh(i / 2 i₀): Ohm, and Butler and Volmer with equal ends.
+    """
+    grown = np.asarray(traits.resistance, dtype=float)
+    ohmic = grown * np.interp(charge, KNOTS, model.ohmic_v) * arrhenius(model.ohmic_j, temperature_k)
+    scale = 2 * GAS_J_MOL_K * np.asarray(temperature_k, dtype=float) / FARADAY_AS_MOL
+    exchange = model.exchange_it / arrhenius(model.exchange_j, temperature_k) / grown
+    return np.asarray(ohmic), np.broadcast_to(scale, charge.shape), np.broadcast_to(exchange, charge.shape)
+
+
+def chord_ohm(
+    model: CellModel, traits: CellTraits, charge: Array, temperature_k: ArrayLike, current_it: ArrayLike
+) -> Array:
+    """Return the instantaneous loss over the current (n,), V for each It: the resistance that a network sees."""
+    it = np.asarray(current_it, dtype=float)
+    ohmic, scale, exchange = ohmic_voltage(model, traits, charge, temperature_k)
+    ratio = it / (2 * exchange)
+    small = np.abs(ratio) < 1e-6
+    slope = np.where(small, 1.0, np.arcsinh(ratio) / np.where(small, 1.0, ratio)) / (2 * exchange)
+    return np.asarray(ohmic * np.where(it < 0, model.charge_factor, 1.0) + scale * slope)
+
+
+def terminal_voltage(
+    model: CellModel, traits: CellTraits, state: CellState, current_it: ArrayLike, temperature_k: ArrayLike
+) -> Array:
+    """Return the voltage between the poles (n,), V.
+
+    Parameters
+    ----------
+    model : CellModel
+    traits : CellTraits
+    state : CellState
+        Of n cells.
+    current_it : array_like, shape (n,)
+        Out of the plus, It.
+    temperature_k : array_like, shape (n,)
+        K.
+
+    Returns
+    -------
+    voltage : ndarray, shape (n,)
+        V.
+
+    References
+    ----------
+    .. [1] plett
+
+    Examples
+    --------
+    >>> from firmcell.core.cells.published_sets import SETS
+    >>> rest = terminal_voltage(SETS["Chen2020"], CellTraits(18_000.0), CellState.rested(1.0), 0.0, 298.15)
+    >>> [round(float(v), 3) for v in rest]
+    [4.2]
+    """
+    it = np.asarray(current_it, dtype=float)
+    ohm = chord_ohm(model, traits, state.charge, temperature_k, it)
+    return np.asarray(inner_voltage(model, state) - it * ohm)
+
+
+def heat_w(
+    model: CellModel,
+    traits: CellTraits,
+    state: CellState,
+    current_it: ArrayLike,
+    voltage_v: ArrayLike,
+    temperature_k: ArrayLike,
+) -> Array:
+    """Return the heat that cells make (n,), W: what the resting voltage at the mean charge would give and the
+    poles do not, and the reversible heat.
+
+    Notes
+    -----
+    I (U − V) − I T dU/dT (Bernardi, Pawlikowski and Newman).
+    """
+    ampere = np.asarray(current_it) * np.asarray(traits.rated_as) / 3600.0
+    own = model.resting(state.charge) - np.asarray(voltage_v)
+    return np.asarray(ampere * (own - np.asarray(temperature_k) * model.entropy(state.charge)))

@@ -1,0 +1,194 @@
+"""Which model a cell of a class follows, and how it is fitted to the cell's own capacity and resistance."""
+
+from dataclasses import replace
+from functools import cache, lru_cache
+
+import numpy as np
+
+from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
+from firmcell.core.cells.cell_model import (
+    KNOTS,
+    WARM_K,
+    CellModel,
+    CellState,
+    CellTraits,
+    advanced,
+    terminal_voltage,
+)
+from firmcell.core.cells.published_sets import SETS
+from firmcell.core.model.chemistry import Chemistry, resting_voltage
+from firmcell.core.model.parts import Cell, CellForm
+
+ENERGY_CELL_V = 0.09
+"""Resistance times capacity, V for each It, from which on a round lithium-ion cell is made for energy and not for
+power; between the generic classes of either kind."""
+LEAST_GROWN = 0.1
+"""A cell of less resistance than its class loses by transport alone is taken to have this part of the ohmic one."""
+WIDE = (0.7, 1.6)
+"""Band of resistance of a class without a published set of its own; engineering judgement."""
+
+
+@frozen(eq=False)
+class Behaviour:
+    """A cell's model with what sets the cell apart from it.
+
+    Attributes
+    ----------
+    full : state of charge at which the resting voltage is the cell's full voltage.
+    """
+
+    model: CellModel
+    traits: CellTraits
+    full: float
+
+
+@cache
+def class_model(chemistry: Chemistry, form: CellForm, for_energy: bool) -> CellModel:
+    """Return the model that stands for a class of cell, with its source."""
+    if chemistry is Chemistry.LI_ION:
+        if for_energy and form is not CellForm.POUCH:
+            return SETS["ORegan2022"]
+        return replace(
+            SETS["Mohtat2020"],
+            name="lithium-ion power",
+            source=SETS["Mohtat2020"].source
+            + "; it stands for every lithium-ion cell that is not a round energy cell: wide band",
+            resistance_band=WIDE,
+        )
+    if chemistry is Chemistry.LFP:
+        # The set was measured at one temperature: how it slows in the cold is borrowed.
+        warm, lent = SETS["Prada2013"], SETS["ORegan2022"]
+        return replace(
+            warm,
+            name="iron phosphate",
+            source=f"{warm.source}; in the cold as {lent.source}: wide band",
+            ohmic_j=lent.ohmic_j,
+            fast_j=lent.fast_j,
+            depth_j=lent.depth_j,
+            depth_time_j=lent.depth_time_j,
+            depletion_j=lent.depletion_j,
+            depletion_time_j=lent.depletion_time_j,
+            resistance_band=WIDE,
+        )
+    return _drawn_by_hand(chemistry)
+
+
+def _drawn_by_hand(chemistry: Chemistry) -> CellModel:
+    """A class without a published set: the generic resting curve, flat resistances, a wide band."""
+    charge = np.concatenate([np.linspace(0, 0.1, 11), np.linspace(0.15, 1, 18)])
+    more_when_empty = np.array([2.5, 1.6, 1.2, 1.0, 1.0, 1.0, 1.0, 1.1])
+    return CellModel(
+        name=str(chemistry),
+        source="generic class value, drawn by hand; no published set: wide band",
+        charge=charge,
+        resting_v=resting_voltage(chemistry, charge),
+        entropy_v_k=np.full_like(charge, -0.0004 if not chemistry.is_lithium else 0.0),
+        ohmic_v=0.030 * more_when_empty,
+        fast_v=0.010 * more_when_empty,
+        depth=0.02 * np.ones_like(KNOTS),
+        ohmic_j=20_000.0,
+        fast_j=30_000.0,
+        depth_j=25_000.0,
+        depth_time_j=10_000.0,
+        depletion_j=20_000.0,
+        depletion_time_j=0.0,
+        exchange_j=30_000.0,
+        fast_s=10.0,
+        depth_s=300.0,
+        depletion_s=60.0,
+        depletion_it=12.0,
+        depletion_v=0.05,
+        crowding=0.3,
+        exchange_it=5.0,
+        charge_factor=1.0,
+        capacity_ratio=1.0,
+        resistance_band=WIDE,
+    )
+
+
+@cache
+def pulse_v(model: CellModel, grown: float) -> float:
+    """Return the resistance of a model by a step from 0.2 It to 1 It after 10 s, at half charge and 25 °C, V for
+    each It; its ohmic and fast resistances `grown`."""
+    traits, state = CellTraits(3600.0, resistance=grown), CellState.rested(0.5)
+    volts = []
+    for rate in (0.2, 1.0):
+        state = advanced(model, traits, state, rate, WARM_K, 10.0)
+        volts.append(float(terminal_voltage(model, traits, state, rate, WARM_K)[0]))
+    return (volts[0] - volts[1]) / 0.8
+
+
+@lru_cache(maxsize=128)
+def behaviour(cell: Cell) -> Behaviour:
+    """Return how a new cell of a class behaves.
+
+    Parameters
+    ----------
+    cell : Cell
+
+    Returns
+    -------
+    behaviour : Behaviour
+
+    Notes
+    -----
+    Ohmic and fast resistances are scaled so that a step after 10 s finds the cell's d.c. resistance; charge so that
+    0.2 It from full to empty at 25 °C gives the rated capacity. What moves slowly in the grains and the electrolyte
+    is left as in the set: it goes with the rate, and a resistance in milliohms tells nothing of it.
+
+    References
+    ----------
+    .. [1] iec-61960
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import CELL
+    >>> own = behaviour(CELL)
+    >>> bool(0.5 < own.traits.resistance < 2.0), bool(0.9 < own.full <= 1.0)
+    (True, True)
+    """
+    hours = cell.capacity_as / 3600.0
+    model = class_model(cell.chemistry, cell.form, cell.resistance_ohm * hours >= ENERGY_CELL_V)
+    least, most = pulse_v(model, 1e-6), pulse_v(model, 1.0)
+    grown = max((cell.resistance_ohm * hours - least) / (most - least), LEAST_GROWN)
+    top = float(np.interp(cell.full_v, model.resting_v, model.charge))
+    left = 1.0 / model.capacity_ratio
+    for _ in range(3):
+        used, mean_v = _delivered(model, CellTraits(cell.capacity_as, left, grown), top, cell.empty_v)
+        left *= 1.0 / used
+        if model.resistance_band == WIDE and mean_v > cell.nominal_v:
+            model = _lowered(model, mean_v - cell.nominal_v)
+    return Behaviour(model, CellTraits(cell.capacity_as, left, grown), top)
+
+
+def _lowered(model: CellModel, by_v: float) -> CellModel:
+    """A model of a stand-in class whose resting voltage is lower in the middle, so that the mean is the cell's own
+    nominal voltage and it holds no more than its rated energy."""
+    weight = np.interp(model.charge, [0.0, 0.1, 0.9, 1.0], [0.0, 1.0, 1.0, 0.0])
+    return replace(model, resting_v=model.resting_v - weight * by_v / 0.9)
+
+
+def _delivered(model: CellModel, traits: CellTraits, charge: float, least_v: float) -> tuple[float, float]:
+    """What a slow discharge (0.2 It at 25 °C) gives, over the rated capacity, and its mean voltage, V."""
+    state, used, energy = CellState.rested(charge), 0.0, 0.0
+    before = float(terminal_voltage(model, traits, state, 0.2, WARM_K)[0])
+    for seconds in np.concatenate([np.full(25, 600.0), np.full(100, 50.0)]):
+        state = advanced(model, traits, state, 0.2, WARM_K, float(seconds))
+        now = float(terminal_voltage(model, traits, state, 0.2, WARM_K)[0])
+        part = float(seconds) * 0.2 / 3600.0
+        if now < least_v:
+            part *= max(before - least_v, 0.0) / max(before - now, 1e-9)
+            now = least_v
+        used += part
+        energy += part * (before + now) / 2
+        if now <= least_v:
+            break
+        before = now
+    return used, energy / max(used, 1e-9)
+
+
+def lanes(own: Behaviour, count: int, charge: float | None = None) -> CellState:
+    """Return `count` rested cells at a state of charge; full if none is given."""
+    at: Array = np.full(count, own.full if charge is None else charge)
+    return CellState.rested(at)

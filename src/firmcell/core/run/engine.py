@@ -1,0 +1,397 @@
+"""Runs a pack: cells, network and heat together, in steps as long as the error allows."""
+
+from collections.abc import Callable
+
+import numpy as np
+
+from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
+from firmcell.core.cells.cell_model import CellState, CellTraits, advanced, chord_ohm, inner_voltage
+from firmcell.core.leads.fuse_timing import opening_times
+from firmcell.core.run.demand import Demand
+from firmcell.core.run.pack_in_time import PackCurrents, PackInTime
+from firmcell.core.run.run_result import EndedBy, RunResult
+
+STEPS_S = (0.25, 0.5, 1.0, 2.0, 4.0, 8.0, 15.0, 30.0, 60.0, 120.0)
+"""Lengths of step; of a fixed row, so that the factors of the heat can be used again, s."""
+STEP_V, STEP_K, STEP_SHARE = 0.02, 0.8, 0.04
+"""In one step a cell changes by no more than this: V, K, and share of its current."""
+LONGEST_S = 400 * 3600.0
+MOST_STEPS = 40_000
+EXACT_S = 0.02
+"""When something ends a run is found to this, s."""
+
+
+@frozen(eq=False)
+class Moment:
+    """A pack at one moment."""
+
+    time_s: float
+    cells: CellState
+    kelvin: Array
+    cell_a: Array
+    cell_v: Array
+    volts: float
+    current_a: float
+    fuse_used: float
+    over_trip_s: float
+
+
+class Run:
+    """One run of a pack; `steps` goes on until something ends it."""
+
+    def __init__(self, pack: PackInTime, ambient_k: float) -> None:
+        self.pack, self.ambient_k = pack, ambient_k
+        self.currents = PackCurrents(pack.network)
+        self.group_of = pack.groups - 1
+        self.in_group = np.bincount(self.group_of)
+        self._heat: dict[tuple[float, int], Callable[[Array], Array]] = {}
+        self._outer: dict[int, Array] = {}
+        self.one_it = np.asarray(pack.traits.rated_as, dtype=float) / 3600.0
+
+    # -- one moment ------------------------------------------------------------------------------------
+
+    def solved(
+        self, cells: CellState, kelvin: Array, before_a: Array, asked: Callable[[float, float], float | None]
+    ) -> tuple[Array, Array, float, float] | None:
+        """Return current and voltage of each cell, voltage at the load and current; None if nothing can give what
+        is asked. `asked` tells the current from the open voltage and the resistance behind it."""
+        pack = self.pack
+        inner = inner_voltage(pack.model, cells)
+        own = chord_ohm(pack.model, pack.traits, cells.charge, kelvin, before_a / self.one_it) / self.one_it
+        ohm = own + 2 * pack.joint_ohm
+        given, share, open_v, behind = self.currents.solve(inner, ohm)
+        current = asked(open_v, behind + pack.outside_ohm)
+        if current is None:
+            return None
+        cell_a = given + share * current
+        volts = open_v - current * (behind + pack.outside_ohm)
+        return cell_a, inner - cell_a * own, volts, current
+
+    def _outer_of(self, kelvin: Array) -> tuple[int, Array]:
+        """Conductance to the air, for the outer cells' temperature in steps of 2 K."""
+        mean = self.pack.lumps.surface_k(kelvin)
+        step = round((mean - self.ambient_k) / 2)
+        if step not in self._outer:
+            at = self.ambient_k + max(step, 0) * 2.0
+            self._outer[step] = self.pack.lumps.outer_conductance(at, self.ambient_k)
+        return step, self._outer[step]
+
+    def warmed(self, kelvin: Array, heat_w: Array, step_s: float) -> Array:
+        """Return the temperatures after a step, by the middle of the step (second order, keeps the energy)."""
+        step, outer = self._outer_of(kelvin)
+        lumps = self.pack.lumps
+        holds = 2 * lumps.capacity_j_k / step_s
+        if (step_s, step) not in self._heat:
+            if step_s not in STEPS_S:
+                solve = lumps.solver(holds + outer)
+            else:
+                solve = self._heat[step_s, step] = lumps.solver(holds + outer)
+        else:
+            solve = self._heat[step_s, step]
+        rise = kelvin - self.ambient_k
+        return np.asarray(2 * solve(holds * rise + heat_w) - rise + self.ambient_k)
+
+    def heat_of(self, cells: CellState, kelvin: Array, cell_a: Array, cell_v: Array) -> Array:
+        """Return the heat of each cell with its joints, W."""
+        model = self.pack.model
+        own = model.resting(cells.charge) - kelvin * model.entropy(cells.charge)
+        return np.asarray(cell_a * (own - cell_v) + cell_a**2 * 2 * self.pack.joint_ohm)
+
+    # -- one step --------------------------------------------------------------------------------------
+
+    def stepped(
+        self, now: Moment, step_s: float, asked: Callable[[float, float], float | None]
+    ) -> tuple[Moment, float] | None:
+        """Return the moment after a step and how coarse the step was (1 is just right); None if it collapses."""
+        pack, one = self.pack, self.one_it
+        heat0 = self.heat_of(now.cells, now.kelvin, now.cell_a, now.cell_v)
+        guess = advanced(pack.model, pack.traits, now.cells, now.cell_a / one, now.kelvin, step_s)
+        first = self.solved(guess, now.kelvin, now.cell_a, asked)
+        if first is None:
+            return None
+        mean_a = (now.cell_a + first[0]) / 2
+        heat1 = self.heat_of(guess, now.kelvin, first[0], first[1])
+        kelvin = self.warmed(now.kelvin, (heat0 + heat1) / 2, step_s)
+        cells = advanced(pack.model, pack.traits, now.cells, mean_a / one, (now.kelvin + kelvin) / 2, step_s)
+        found = self.solved(cells, kelvin, first[0], asked)
+        if found is None:
+            return None
+        cell_a, cell_v, volts, current = found
+        coarse = max(
+            float(np.abs(cell_v - now.cell_v).max()) / STEP_V,
+            float(np.abs(kelvin - now.kelvin).max()) / STEP_K,
+            float(np.abs(cell_a - now.cell_a).max()) / (STEP_SHARE * max(float(np.abs(cell_a).max()), 0.05)),
+        )
+        used, over = now.fuse_used, now.over_trip_s
+        limits = pack.limits
+        if limits.fuse is not None:
+            used += step_s / float(opening_times(limits.fuse, abs(current))[0])
+        if limits.board_trip_a is not None:
+            over = over + step_s if current > limits.board_trip_a else 0.0
+        return Moment(now.time_s + step_s, cells, kelvin, cell_a, cell_v, volts, current, used, over), coarse
+
+    def groups_v(self, cell_v: Array) -> Array:
+        """Return the mean voltage of each group, V."""
+        return np.asarray(np.bincount(self.group_of, cell_v) / self.in_group)
+
+    def margins(self, m: Moment) -> dict[EndedBy, float]:
+        """Return how far each thing that may end the run is from doing so; negative once it has."""
+        limits, found = self.pack.limits, {}
+        group_v = self.groups_v(m.cell_v)
+        if m.current_a > 0:
+            if limits.load_least_v is not None:
+                found[EndedBy.LOAD] = m.volts - limits.load_least_v
+            found[EndedBy.CELL_EMPTY] = float(m.cell_v.min()) - limits.cell_least_v
+            if limits.board_least_v is not None:
+                found[EndedBy.BOARD_UNDER] = float(group_v.min()) - limits.board_least_v
+        elif limits.board_most_v is not None:
+            found[EndedBy.BOARD_OVER] = limits.board_most_v - float(group_v.max())
+        found[EndedBy.TOO_HOT] = limits.cell_most_k - float(m.kelvin.max())
+        if limits.fuse is not None:
+            found[EndedBy.FUSE] = 1.0 - m.fuse_used
+        if limits.board_trip_a is not None:
+            found[EndedBy.BOARD_TRIP] = max(limits.board_delay_s, 1e-3) - m.over_trip_s
+        return found
+
+    def where(self, by: EndedBy, m: Moment) -> int:
+        """Return the cell or group that ended the run, 0 for none."""
+        if by is EndedBy.CELL_EMPTY:
+            return int(self.pack.numbers[m.cell_v.argmin()])
+        if by is EndedBy.TOO_HOT:
+            return int(self.pack.numbers[m.kelvin.argmax()])
+        if by is EndedBy.BOARD_UNDER:
+            return int(self.groups_v(m.cell_v).argmin()) + 1
+        if by is EndedBy.BOARD_OVER:
+            return int(self.groups_v(m.cell_v).argmax()) + 1
+        return 0
+
+
+class Recorder:
+    """Gathers moments, and the sums over the steps between them."""
+
+    def __init__(self, run: Run) -> None:
+        self.run, self.moments = run, list[Moment]()
+        self.energy = self.charge = self.heat = self.drop = self.chemical = 0.0
+        self._rates: tuple[float, ...] | None = None
+
+    def take(self, m: Moment) -> None:
+        """Add a moment; the one before it reaches to it in a straight line."""
+        rates = self._rates_of(m)
+        if self.moments and self._rates is not None:
+            step = (m.time_s - self.moments[-1].time_s) / 2
+            sums = [step * (a + b) for a, b in zip(rates, self._rates, strict=True)]
+            self.energy += sums[0]
+            self.charge += sums[1]
+            self.heat += sums[2]
+            self.drop += sums[3]
+            self.chemical += sums[4]
+        self._rates = rates
+        self.moments.append(m)
+
+    def jump(self, m: Moment) -> None:
+        """Take up the state of a moment at which the demand has changed at once."""
+        self._rates = self._rates_of(m)
+        self.moments.append(m)
+
+    def _rates_of(self, m: Moment) -> tuple[float, ...]:
+        pack, model = self.run.pack, self.run.pack.model
+        heat = float(self.run.heat_of(m.cells, m.kelvin, m.cell_a, m.cell_v).sum())
+        joints = float((m.cell_a**2 * 2 * pack.joint_ohm).sum())
+        own = model.resting(m.cells.charge) - m.kelvin * model.entropy(m.cells.charge)
+        poles_w = m.current_a * (m.volts + m.current_a * pack.outside_ohm)
+        strips = float((m.cell_a * m.cell_v).sum()) - joints - poles_w
+        outside = m.current_a**2 * pack.outside_ohm
+        power = m.volts * m.current_a
+        return power, m.current_a, heat, strips + outside, float((m.cell_a * own).sum())
+
+    def result(self, by: EndedBy, at: int) -> RunResult:
+        """Return everything of the run."""
+        ms, pack = self.moments, self.run.pack
+        charge = np.array([m.cells.charge for m in ms])
+        kelvin = np.array([m.kelvin for m in ms])
+        groups = np.array([self.run.groups_v(m.cell_v) for m in ms])
+        return RunResult(
+            numbers=pack.numbers,
+            groups=pack.groups,
+            time_s=np.array([m.time_s for m in ms]),
+            voltage_v=np.array([m.volts for m in ms]),
+            current_a=np.array([m.current_a for m in ms]),
+            group_least_v=groups.min(axis=1),
+            group_most_v=groups.max(axis=1),
+            temperature_max_k=kelvin.max(axis=1),
+            temperature_mean_k=kelvin.mean(axis=1),
+            charge_min=charge.min(axis=1),
+            charge_max=charge.max(axis=1),
+            cell_charge=charge,
+            cell_a=np.array([m.cell_a for m in ms]),
+            cell_k=kelvin,
+            energy_j=self.energy,
+            delivered_as=self.charge,
+            heat_j=self.heat,
+            drop_j=self.drop,
+            chemical_j=self.chemical,
+            ended_by=by,
+            ended_at=at,
+        )
+
+
+def current_for(value: float, watts: bool) -> Callable[[float, float], float | None]:
+    """Return what tells the current for a current or a power asked, from open voltage and resistance."""
+    if not watts:
+        return lambda open_v, ohm: value
+
+    def of_power(open_v: float, ohm: float) -> float | None:
+        root = open_v * open_v - 4 * ohm * value
+        return None if root < 0 else 2 * value / (open_v + float(np.sqrt(root)))
+
+    return of_power
+
+
+def start(
+    run: Run, charge: Array, kelvin: Array, asked: Callable[[float, float], float | None]
+) -> Moment | None:
+    """Return the first moment of a rested pack under what is asked."""
+    cells = CellState.rested(charge)
+    before = np.zeros(run.pack.count)
+    found = None
+    for _ in range(3):
+        found = run.solved(cells, kelvin, before, asked)
+        if found is None:
+            return None
+        before = found[0]
+    assert found is not None
+    return Moment(0.0, cells, kelvin, *found, 0.0, 0.0)
+
+
+def discharge(
+    pack: PackInTime,
+    demand: Demand,
+    charge: float | Array,
+    ambient_k: float,
+    told: Callable[[float], bool] | None = None,
+) -> RunResult:
+    """Return the run of a rested pack under a demand until something ends it.
+
+    Parameters
+    ----------
+    pack : PackInTime
+        Of n cells.
+    demand : Demand
+        Out of the pack is positive; a negative value charges, as a vehicle that brakes does.
+    charge : float or ndarray, shape (n,)
+        State of charge at the start, 1 full.
+    ambient_k : float
+        Of the air, and of the pack at the start, K.
+    told : callable, optional
+        Called with the least charge now and then; stops the run where it returns True.
+
+    Returns
+    -------
+    result : RunResult
+
+    Notes
+    -----
+    Each step: currents at its start, cells and heat by them, currents at its end, cells and heat again by the mean
+    (Heun); heat by the middle of the step. Its length keeps the change of voltage, temperature and
+    current small. What ends the run is found by halving the last step.
+
+    References
+    ----------
+    .. [1] plett
+    """
+    run = Run(pack, ambient_k)
+    n = pack.count
+    asked = current_for(demand.at(0.0), demand.watts)
+    full = np.broadcast_to(np.asarray(charge, dtype=float) * pack.full, (n,)).copy()
+    if not pack.network.whole:
+        return _nothing(run, full, EndedBy.OPEN)
+    now = start(run, full, np.full(n, ambient_k), asked)
+    if now is None:
+        return _nothing(run, full, EndedBy.TOO_MUCH)
+    kept = Recorder(run)
+    kept.take(now)
+    already = [by for by, left in run.margins(now).items() if left <= 0]
+    if already:
+        return kept.result(already[0], run.where(already[0], now))
+    size = 2
+    for count in range(MOST_STEPS):
+        if now.time_s >= min(demand.lasts_s, LONGEST_S) - 1e-9:
+            break
+        until = demand.next_change(now.time_s) - now.time_s
+        step = min(STEPS_S[size], until)
+        found = run.stepped(now, step, asked)
+        if size and (found is None or found[1] > 1.6):
+            size -= 1
+            continue
+        if found is None:
+            return kept.result(EndedBy.TOO_MUCH, 0)
+        after, coarse = found
+        ended = [by for by, left in run.margins(after).items() if left <= 0]
+        if ended:
+            last, by = _exactly(run, now, step, asked)
+            kept.take(last)
+            return kept.result(by, run.where(by, last))
+        kept.take(after)
+        now = after
+        if step >= until - 1e-9:
+            asked = current_for(demand.at(now.time_s), demand.watts)
+            again = run.solved(now.cells, now.kelvin, now.cell_a, asked)
+            again = again and run.solved(now.cells, now.kelvin, again[0], asked)
+            if again is None:
+                return kept.result(EndedBy.TOO_MUCH, 0)
+            now = Moment(now.time_s, now.cells, now.kelvin, *again, now.fuse_used, now.over_trip_s)
+            kept.jump(now)
+            ended = [by for by, left in run.margins(now).items() if left <= 0]
+            if ended:
+                return kept.result(ended[0], run.where(ended[0], now))
+            size = min(size, 2)
+        elif coarse < 0.6 and size + 1 < len(STEPS_S):
+            size += 1
+        if told is not None and count % 8 == 0 and told(float(now.cells.charge.min())):
+            break
+    return kept.result(EndedBy.TIME, 0)
+
+
+def _exactly(
+    run: Run, now: Moment, step_s: float, asked: Callable[[float, float], float | None]
+) -> tuple[Moment, EndedBy]:
+    """The moment at which the first of what may end the run does."""
+    low, high, last, by = 0.0, step_s, now, EndedBy.TIME
+    while high - low > EXACT_S:
+        middle = (low + high) / 2
+        found = run.stepped(now, middle, asked)
+        ended = [b for b, left in run.margins(found[0]).items() if left <= 0] if found else []
+        if found is None or ended:
+            high = middle
+            if found is not None:
+                last, by = found[0], ended[0]
+        else:
+            low = middle
+    if by is EndedBy.TIME:
+        found = run.stepped(now, high, asked)
+        assert found is not None
+        last = found[0]
+        by = next(b for b, left in run.margins(last).items() if left <= 0)
+    return last, by
+
+
+def _nothing(run: Run, charge: Array, by: EndedBy) -> RunResult:
+    """A run that could not begin."""
+    n = run.pack.count
+    kept = Recorder(run)
+    still = np.zeros(n)
+    cells = CellState.rested(charge)
+    volts = run.pack.model.resting(charge)
+    kept.jump(Moment(0.0, cells, np.full(n, run.ambient_k), still, volts, 0.0, 0.0, 0.0, 0.0))
+    return kept.result(by, 0)
+
+
+def aged(traits: CellTraits, capacity: float, resistance: float) -> CellTraits:
+    """Return cells that have lost capacity and whose resistances have grown."""
+    return CellTraits(
+        traits.rated_as,
+        np.asarray(traits.capacity) * capacity,
+        np.asarray(traits.resistance) * resistance,
+        np.asarray(traits.transport) * resistance,
+    )

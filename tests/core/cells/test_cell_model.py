@@ -1,0 +1,188 @@
+"""A cell in time against PyBaMM: its Thevenin model with the same parameters, and its full model for the published
+sets. The numbers in the JSON files were written by PyBaMM, through tools/."""
+
+import json
+from pathlib import Path
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from firmcell.core.cells.cell_model import (
+    KNOTS,
+    WARM_K,
+    CellModel,
+    CellState,
+    CellTraits,
+    advanced,
+    heat_w,
+    terminal_voltage,
+)
+from firmcell.core.cells.class_models import WIDE, behaviour, class_model, lanes
+from firmcell.core.cells.published_sets import SETS
+from firmcell.core.model.chemistry import Chemistry, resting_voltage
+from firmcell.core.model.parts import CellForm
+from firmcell.store.part_files import shipped_library
+
+HERE = Path(__file__).parent
+FULL = json.loads((HERE / "full_model.json").read_text(encoding="utf-8"))
+THEVENIN = json.loads((HERE / "thevenin.json").read_text(encoding="utf-8"))
+CELLS = shipped_library().cells
+ASKED_RATES, ASKED_K = (0.2, 0.5, 1.0, 2.0), (263.15, 273.15, 298.15, 313.15)
+
+
+def discharged(model, traits, it, kelvin, least_v, charge=1.0, steps=600):
+    """Energy (V·It·s) and charge (It·s) of a discharge at constant current and temperature, in small steps."""
+    state, step = CellState.rested(charge), 1.3 * 3600 / it / steps
+    before = float(terminal_voltage(model, traits, state, it, kelvin)[0])
+    energy = used = 0.0
+    for _ in range(steps):
+        state = advanced(model, traits, state, it, kelvin, step)
+        now = float(terminal_voltage(model, traits, state, it, kelvin)[0])
+        part = min((before - least_v) / max(before - now, 1e-12), 1.0) if now < least_v else 1.0
+        energy += part * step * it * (before + max(now, least_v)) / 2
+        used += part * step * it
+        if now < least_v:
+            break
+        before = now
+    return energy, used
+
+
+KNEE = {("ORegan2022", 273.15, 1.0): 0.11, ("ORegan2022", 263.15, 2.0): 0.06}
+"""Where the electrolyte just runs out the fit is too hopeful by so much: told in docs/run.md. A pack warms itself out
+of there; at -10 °C and 2 It a cell gives a twentieth of its capacity."""
+
+
+@pytest.mark.parametrize("name", sorted(FULL))
+def test_energies_of_the_published_sets_against_the_full_model(name):
+    """PyBaMM's Doyle–Fuller–Newman model, isothermal: within 4 % at 25 °C, 10 % elsewhere, never 3 % too hopeful."""
+    seen = 0
+    for run in FULL[name]["discharges"]:
+        key = name, run["kelvin"], run["rate_it"]
+        if run["kelvin"] not in ASKED_K or run["rate_it"] not in ASKED_RATES:
+            continue
+        traits = CellTraits(FULL[name]["nominal_as"])
+        energy, _ = discharged(SETS[name], traits, run["rate_it"], run["kelvin"], FULL[name]["least_v"])
+        off = energy * FULL[name]["nominal_as"] / 3600 / run["energy_j"] - 1
+        most = KNEE.get(key, 0.03)
+        assert -(0.04 if run["kelvin"] == 298.15 else 0.10) < off < most, (key, off)
+        seen += 1
+    assert seen >= 13
+
+
+def thevenin_model():
+    cell = THEVENIN["cell"]
+    charge = np.linspace(0, 1, 101)
+    flat, it_a = np.ones_like(KNOTS), cell["capacity_ah"]
+    return CellModel(
+        name="test",
+        source="",
+        charge=charge,
+        resting_v=resting_voltage(Chemistry.LI_ION, charge),
+        entropy_v_k=np.full(101, cell["entropy_v_k"]),
+        ohmic_v=cell["r0_ohm"] * it_a * flat,
+        fast_v=cell["r1_ohm"] * it_a * flat,
+        depth=0 * flat,
+        ohmic_j=cell["r0_j_mol"],
+        fast_j=0.0,
+        depth_j=0.0,
+        depth_time_j=0.0,
+        depletion_j=0.0,
+        depletion_time_j=0.0,
+        exchange_j=0.0,
+        fast_s=cell["r1_ohm"] * cell["c1_f"],
+        depth_s=100.0,
+        depletion_s=100.0,
+        depletion_it=1e9,
+        depletion_v=0.0,
+        crowding=0.0,
+        exchange_it=1e9,
+        charge_factor=1.0,
+        capacity_ratio=1.0,
+        resistance_band=(1.0, 1.0),
+    )
+
+
+def test_one_cell_in_time_against_pybamm_thevenin():
+    """Same resting curve, R0(T), R1, C1 and lump: within 2 mV and 0.2 K, in discharge, rest and charge."""
+    cell, model = THEVENIN["cell"], thevenin_model()
+    traits = CellTraits(cell["capacity_ah"] * 3600)
+    state, kelvin, air = CellState.rested(0.95), cell["air_k"], cell["air_k"]
+    worst_v = worst_k = 0.0
+    for k in range(1, len(THEVENIN["time_s"])):
+        step = THEVENIN["time_s"][k] - THEVENIN["time_s"][k - 1]
+        it = THEVENIN["current_a"][k] / cell["capacity_ah"]
+        if step <= 0:
+            continue
+        parts = 10
+        for _ in range(parts):
+            volts = terminal_voltage(model, traits, state, it, kelvin)
+            heat = float(heat_w(model, traits, state, it, volts, kelvin)[0])
+            kelvin += (heat - cell["to_air_w_k"] * (kelvin - air)) * step / parts / cell["mass_j_k"]
+            state = advanced(model, traits, state, it, kelvin, step / parts)
+        volts = float(terminal_voltage(model, traits, state, it, kelvin)[0])
+        worst_v = max(worst_v, abs(volts - THEVENIN["voltage_v"][k]))
+        worst_k = max(worst_k, abs(kelvin - THEVENIN["kelvin"][k]))
+    assert worst_v < 0.002, worst_v
+    assert worst_k < 0.2, worst_k
+    assert max(THEVENIN["kelvin"]) > air + 5
+
+
+@pytest.mark.parametrize("cell", CELLS, ids=lambda c: c.name)
+def test_a_new_cell_has_its_rated_capacity_and_never_more_than_its_rated_energy(cell):
+    """0.2 It to empty at 25 °C is how the rated capacity is defined (IEC 61960-3, 61951-2)."""
+    own = behaviour(cell)
+    energy, used = discharged(own.model, own.traits, 0.2, WARM_K, cell.empty_v, own.full)
+    assert used / 3600 == pytest.approx(1.0, abs=0.004)
+    assert energy / 3600 < 1.02 * cell.nominal_v
+    fast, _ = discharged(own.model, own.traits, 1.0, WARM_K, cell.empty_v, own.full)
+    cold, _ = discharged(own.model, own.traits, 0.5, 253.15, cell.empty_v, own.full)
+    assert cold < fast * 1.05
+    assert fast < energy
+
+
+@pytest.mark.parametrize("cell", [CELLS[1], CELLS[3], CELLS[8]], ids=lambda c: c.name)
+@pytest.mark.parametrize("it", [0.3, 1.0])
+def test_colder_older_or_faster_never_gives_more(cell, it):
+    own = behaviour(cell)
+
+    def given_by(kelvin=WARM_K, capacity=1.0, grown=1.0, rate=it):
+        old = CellTraits(
+            own.traits.rated_as, own.traits.capacity * capacity, own.traits.resistance * grown, grown
+        )
+        return discharged(own.model, old, rate, kelvin, cell.empty_v, own.full, 240)[1]
+
+    new = given_by()
+    assert given_by(capacity=0.9, grown=1.25) < new
+    assert given_by(capacity=0.8, grown=1.5) < given_by(capacity=0.9, grown=1.25)
+    assert given_by(kelvin=273.15) < new
+    assert given_by(kelvin=253.15) < given_by(kelvin=273.15)
+    assert given_by(rate=1.5 * it) < new
+
+
+@given(
+    charge=st.floats(0.05, 1.0),
+    it=st.floats(-1.0, 3.0),
+    kelvin=st.floats(243.15, 333.15),
+    seconds=st.floats(0.1, 600),
+)
+def test_steps_of_any_length_stay_finite_and_add_up(charge, it, kelvin, seconds):
+    model, traits = SETS["ORegan2022"], CellTraits(18_000.0)
+    once = advanced(model, traits, CellState.rested(charge), it, kelvin, seconds)
+    twice = advanced(model, traits, CellState.rested(charge), it, kelvin, seconds / 2)
+    twice = advanced(model, traits, twice, it, kelvin, seconds / 2)
+    for field in ("charge", "fast_v", "lag", "depletion"):
+        assert np.isfinite(getattr(once, field)).all()
+    assert twice.charge == pytest.approx(once.charge, abs=1e-12)
+    assert np.isfinite(terminal_voltage(model, traits, once, it, kelvin)).all()
+
+
+def test_classes_without_a_set_say_so_and_carry_a_wide_band():
+    for chemistry in (Chemistry.LTO, Chemistry.NIMH, Chemistry.NICD):
+        model = class_model(chemistry, CellForm.ROUND, False)
+        assert "no published set" in model.source
+        assert model.resistance_band == WIDE
+    assert class_model(Chemistry.LI_ION, CellForm.ROUND, True).name == "ORegan2022"
+    assert class_model(Chemistry.LFP, CellForm.ROUND, False).resistance_band == WIDE
+    assert lanes(behaviour(CELLS[0]), 3).charge.shape == (3,)
