@@ -1,6 +1,7 @@
 """Runs a pack: cells, network and heat together, in steps as long as the error allows."""
 
 from collections.abc import Callable
+from dataclasses import field
 
 import numpy as np
 
@@ -18,8 +19,14 @@ STEP_V, STEP_K, STEP_SHARE = 0.02, 0.8, 0.04
 """In one step a cell changes by no more than this: V, K, and share of its current."""
 LONGEST_S = 400 * 3600.0
 MOST_STEPS = 40_000
+COARSE, FINE = 1.6, 0.6
+"""A step that came out coarser is made again, half as long; after one finer than that the next is longer."""
 EXACT_S = 0.02
 """When something ends a run is found to this, s."""
+
+
+Asked = Callable[[float, float], float | None]
+"""Tells the current from the open voltage of the pack and the resistance behind it; None if there is none."""
 
 
 @frozen(eq=False)
@@ -52,7 +59,7 @@ class Run:
     # -- one moment ------------------------------------------------------------------------------------
 
     def solved(
-        self, cells: CellState, kelvin: Array, before_a: Array, asked: Callable[[float, float], float | None]
+        self, cells: CellState, kelvin: Array, before_a: Array, asked: Asked
     ) -> tuple[Array, Array, float, float] | None:
         """Return current and voltage of each cell, voltage at the load and current; None if nothing can give what
         is asked. `asked` tells the current from the open voltage and the resistance behind it."""
@@ -100,20 +107,21 @@ class Run:
 
     # -- one step --------------------------------------------------------------------------------------
 
-    def stepped(
-        self, now: Moment, step_s: float, asked: Callable[[float, float], float | None]
-    ) -> tuple[Moment, float] | None:
+    def stepped(self, now: Moment, step_s: float, asked: Asked) -> tuple[Moment, float] | None:
         """Return the moment after a step and how coarse the step was (1 is just right); None if it collapses."""
         pack, one = self.pack, self.one_it
         heat0 = self.heat_of(now.cells, now.kelvin, now.cell_a, now.cell_v)
-        guess = advanced(pack.model, pack.traits, now.cells, now.cell_a / one, now.kelvin, step_s)
+        drained = self.drained(now.cell_v)
+        before_it = (now.cell_a + drained) / one
+        guess = advanced(pack.model, pack.traits, now.cells, before_it, now.kelvin, step_s)
         first = self.solved(guess, now.kelvin, now.cell_a, asked)
         if first is None:
             return None
         mean_a = (now.cell_a + first[0]) / 2
         heat1 = self.heat_of(guess, now.kelvin, first[0], first[1])
         kelvin = self.warmed(now.kelvin, (heat0 + heat1) / 2, step_s)
-        cells = advanced(pack.model, pack.traits, now.cells, mean_a / one, (now.kelvin + kelvin) / 2, step_s)
+        mean_it, mean_k = (mean_a + drained) / one, (now.kelvin + kelvin) / 2
+        cells = advanced(pack.model, pack.traits, now.cells, mean_it, mean_k, step_s)
         found = self.solved(cells, kelvin, first[0], asked)
         if found is None:
             return None
@@ -153,6 +161,22 @@ class Run:
         if limits.board_trip_a is not None:
             found[EndedBy.BOARD_TRIP] = max(limits.board_delay_s, 1e-3) - m.over_trip_s
         return found
+
+    def ended_by(self, m: Moment) -> EndedBy | None:
+        """Return what has ended the run at a moment, None if nothing has."""
+        return next((by for by, left in self.margins(m).items() if left <= 0), None)
+
+    def taken_up(self, m: Moment, asked: Asked) -> Moment | None:
+        """Return the moment at which something else is asked at once; None if it cannot be given."""
+        found = self.solved(m.cells, m.kelvin, m.cell_a, asked)
+        found = found and self.solved(m.cells, m.kelvin, found[0], asked)
+        if found is None:
+            return None
+        return Moment(m.time_s, m.cells, m.kelvin, *found, m.fuse_used, m.over_trip_s)
+
+    def drained(self, cell_v: Array) -> Array | float:
+        """Return what each cell gives beside the network (n,), A: nothing, unless a board balances."""
+        return 0.0
 
     def where(self, by: EndedBy, m: Moment) -> int:
         """Return the cell or group that ended the run, 0 for none."""
@@ -236,7 +260,7 @@ class Recorder:
         )
 
 
-def current_for(value: float, watts: bool) -> Callable[[float, float], float | None]:
+def current_for(value: float, watts: bool) -> Asked:
     """Return what tells the current for a current or a power asked, from open voltage and resistance."""
     if not watts:
         return lambda open_v, ohm: value
@@ -248,9 +272,7 @@ def current_for(value: float, watts: bool) -> Callable[[float, float], float | N
     return of_power
 
 
-def start(
-    run: Run, charge: Array, kelvin: Array, asked: Callable[[float, float], float | None]
-) -> Moment | None:
+def start(run: Run, charge: Array, kelvin: Array, asked: Asked) -> Moment | None:
     """Return the first moment of a rested pack under what is asked."""
     cells = CellState.rested(charge)
     before = np.zeros(run.pack.count)
@@ -262,6 +284,24 @@ def start(
         before = found[0]
     assert found is not None
     return Moment(0.0, cells, kelvin, *found, 0.0, 0.0)
+
+
+@frozen(eq=False)
+class Play:
+    """How a run goes on: what is asked when, and until when.
+
+    Attributes
+    ----------
+    asked_at : what is asked from a moment on.
+    next_change : when that changes next, s.
+    lasts_s : when it is over, s.
+    told : called with the least charge now and then; stops the run where it returns True.
+    """
+
+    asked_at: Callable[[float], Asked]
+    next_change: Callable[[float], float]
+    lasts_s: float
+    told: Callable[[float], bool] = field(default=lambda charge: False)
 
 
 def discharge(
@@ -300,90 +340,90 @@ def discharge(
     ----------
     .. [1] plett
     """
-    run = Run(pack, ambient_k)
-    n = pack.count
-    asked = current_for(demand.at(0.0), demand.watts)
+    play = Play(
+        lambda time_s: current_for(demand.at(time_s), demand.watts),
+        demand.next_change,
+        min(demand.lasts_s, LONGEST_S),
+        told or (lambda least: False),
+    )
+    return played(Run(pack, ambient_k), play, charge)
+
+
+def played(run: Run, play: Play, charge: float | Array) -> RunResult:
+    """Return a run from a rested state at a charge."""
+    n, pack = run.pack.count, run.pack
     full = np.broadcast_to(np.asarray(charge, dtype=float) * pack.full, (n,)).copy()
     if not pack.network.whole:
-        return _nothing(run, full, EndedBy.OPEN)
-    now = start(run, full, np.full(n, ambient_k), asked)
+        return not_begun(run, charge, EndedBy.OPEN)
+    asked = play.asked_at(0.0)
+    now = start(run, full, np.full(n, run.ambient_k), asked)
     if now is None:
-        return _nothing(run, full, EndedBy.TOO_MUCH)
+        return not_begun(run, charge, EndedBy.TOO_MUCH)
     kept = Recorder(run)
     kept.take(now)
-    already = [by for by, left in run.margins(now).items() if left <= 0]
-    if already:
-        return kept.result(already[0], run.where(already[0], now))
-    size = 2
-    for count in range(MOST_STEPS):
-        if now.time_s >= min(demand.lasts_s, LONGEST_S) - 1e-9:
-            break
-        until = demand.next_change(now.time_s) - now.time_s
+    by = run.ended_by(now)
+    size, count = 2, 0
+    while by is None and now.time_s < play.lasts_s - 1e-9 and count < MOST_STEPS:
+        count += 1
+        until = play.next_change(now.time_s) - now.time_s
         step = min(STEPS_S[size], until)
         found = run.stepped(now, step, asked)
-        if size and (found is None or found[1] > 1.6):
+        if size and (found is None or found[1] > COARSE):
             size -= 1
             continue
         if found is None:
             return kept.result(EndedBy.TOO_MUCH, 0)
         after, coarse = found
-        ended = [by for by, left in run.margins(after).items() if left <= 0]
-        if ended:
-            last, by = _exactly(run, now, step, asked)
-            kept.take(last)
-            return kept.result(by, run.where(by, last))
+        by = run.ended_by(after)
+        if by is not None:
+            now, by = _exactly(run, now, step, asked)
+            kept.take(now)
+            break
         kept.take(after)
         now = after
         if step >= until - 1e-9:
-            asked = current_for(demand.at(now.time_s), demand.watts)
-            again = run.solved(now.cells, now.kelvin, now.cell_a, asked)
-            again = again and run.solved(now.cells, now.kelvin, again[0], asked)
-            if again is None:
+            asked = play.asked_at(now.time_s)
+            changed = run.taken_up(now, asked)
+            if changed is None:
                 return kept.result(EndedBy.TOO_MUCH, 0)
-            now = Moment(now.time_s, now.cells, now.kelvin, *again, now.fuse_used, now.over_trip_s)
+            now = changed
             kept.jump(now)
-            ended = [by for by, left in run.margins(now).items() if left <= 0]
-            if ended:
-                return kept.result(ended[0], run.where(ended[0], now))
-            size = min(size, 2)
-        elif coarse < 0.6 and size + 1 < len(STEPS_S):
+            by, size = run.ended_by(now), min(size, 2)
+        elif coarse < FINE and size + 1 < len(STEPS_S):
             size += 1
-        if told is not None and count % 8 == 0 and told(float(now.cells.charge.min())):
+        if count % 8 == 0 and play.told(float(now.cells.charge.min())):
             break
-    return kept.result(EndedBy.TIME, 0)
+    return kept.result(by or EndedBy.TIME, run.where(by, now) if by else 0)
 
 
-def _exactly(
-    run: Run, now: Moment, step_s: float, asked: Callable[[float, float], float | None]
-) -> tuple[Moment, EndedBy]:
+def _exactly(run: Run, now: Moment, step_s: float, asked: Asked) -> tuple[Moment, EndedBy]:
     """The moment at which the first of what may end the run does."""
     low, high, last, by = 0.0, step_s, now, EndedBy.TIME
     while high - low > EXACT_S:
         middle = (low + high) / 2
         found = run.stepped(now, middle, asked)
-        ended = [b for b, left in run.margins(found[0]).items() if left <= 0] if found else []
-        if found is None or ended:
+        ended = run.ended_by(found[0]) if found else EndedBy.TOO_MUCH
+        if ended is None:
+            low = middle
+        else:
             high = middle
             if found is not None:
-                last, by = found[0], ended[0]
-        else:
-            low = middle
+                last, by = found[0], ended
     if by is EndedBy.TIME:
         found = run.stepped(now, high, asked)
         assert found is not None
-        last = found[0]
-        by = next(b for b, left in run.margins(last).items() if left <= 0)
+        last, by = found[0], run.ended_by(found[0]) or EndedBy.TIME
     return last, by
 
 
-def _nothing(run: Run, charge: Array, by: EndedBy) -> RunResult:
-    """A run that could not begin."""
-    n = run.pack.count
+def not_begun(run: Run, charge: float | Array, by: EndedBy) -> RunResult:
+    """Return a run that could not begin: the pack at rest, and what stands against it."""
+    n, pack = run.pack.count, run.pack
+    cells = CellState.rested(np.broadcast_to(np.asarray(charge, dtype=float) * pack.full, (n,)).copy())
+    volts = pack.model.resting(cells.charge)
+    pole = float(np.bincount(run.group_of, volts) @ (1 / run.in_group))
     kept = Recorder(run)
-    still = np.zeros(n)
-    cells = CellState.rested(charge)
-    volts = run.pack.model.resting(charge)
-    kept.jump(Moment(0.0, cells, np.full(n, run.ambient_k), still, volts, 0.0, 0.0, 0.0, 0.0))
+    kept.jump(Moment(0.0, cells, np.full(n, run.ambient_k), np.zeros(n), volts, pole, 0.0, 0.0, 0.0))
     return kept.result(by, 0)
 
 

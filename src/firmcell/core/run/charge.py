@@ -1,0 +1,99 @@
+"""Charges a pack of lithium cells: constant current, then constant voltage, with the board's balancing."""
+
+from collections.abc import Callable
+
+import numpy as np
+
+from firmcell.core.base.arrays import Array
+from firmcell.core.base.frozen import frozen
+from firmcell.core.run.engine import LONGEST_S, Asked, Moment, Play, Run, not_begun, played
+from firmcell.core.run.pack_in_time import PackInTime
+from firmcell.core.run.run_result import EndedBy, RunResult
+
+TAPER_IT = 0.05
+"""A charge is over when the current at constant voltage has fallen to a twentieth of It (common practice, no
+source)."""
+BALANCES_FROM_V = 0.03
+"""A board bleeds a group from so far under the full voltage of a cell on, V; generic class value."""
+
+
+@frozen
+class Charger:
+    """A charger by its voltage and current, and what the board bleeds from a full group.
+
+    Attributes
+    ----------
+    voltage_v, current_a : full voltage of the pack, and greatest current.
+    outside_ohm : between the pack's poles and the charger, Ω.
+    balance_a : what the board takes from a group that is nearly full, A; 0 does not balance.
+    """
+
+    voltage_v: float
+    current_a: float
+    outside_ohm: float
+    balance_a: float = 0.0
+
+
+class _Charging(Run):
+    """A run into the pack."""
+
+    def __init__(self, pack: PackInTime, charger: Charger, ambient_k: float) -> None:
+        super().__init__(pack, ambient_k)
+        self.charger = charger
+        self.ends_a = TAPER_IT * float(self.one_it.mean()) * float(self.in_group.mean())
+
+    def margins(self, m: Moment) -> dict[EndedBy, float]:
+        """Full comes before what the board or the heat may end."""
+        return {EndedBy.FULL: -m.current_a - self.ends_a, **super().margins(m)}
+
+    def drained(self, cell_v: Array) -> Array:
+        """The board's balancing, shared by the cells of a group."""
+        high = self.groups_v(cell_v) > self.pack.limits.cell_most_v - BALANCES_FROM_V
+        return np.asarray((high * self.charger.balance_a / self.in_group)[self.group_of])
+
+
+def charge(
+    pack: PackInTime,
+    charger: Charger,
+    start: float | Array,
+    ambient_k: float,
+    told: Callable[[float], bool] | None = None,
+) -> RunResult:
+    """Return the charge of a rested pack at constant current, then constant voltage, until it is full.
+
+    Parameters
+    ----------
+    pack : PackInTime
+        Of n lithium cells.
+    charger : Charger
+    start : float or ndarray, shape (n,)
+        State of charge at the start, 1 full.
+    ambient_k : float
+        K.
+    told : callable, optional
+        Called with the least charge now and then; stops the run where it returns True.
+
+    Returns
+    -------
+    result : RunResult
+        Currents into the pack are negative, and so are energy and charge delivered.
+
+    Notes
+    -----
+    The charger gives its current, or less where that would lift its terminals over its voltage. It ends at a twentieth
+    of It; at a group that the board holds too high; at a cell too hot; it does not begin below the cell's
+    least temperature for charging.
+    """
+    run = _Charging(pack, charger, ambient_k)
+    more_ohm = charger.outside_ohm - pack.outside_ohm
+
+    def asked(open_v: float, ohm: float) -> float:
+        return min(max(-charger.current_a, (open_v - charger.voltage_v) / (ohm + more_ohm)), 0.0)
+
+    def at(time_s: float) -> Asked:
+        return asked
+
+    play = Play(at, lambda time_s: LONGEST_S, LONGEST_S, told or (lambda least: False))
+    if ambient_k < pack.limits.cell_least_k:
+        return not_begun(run, start, EndedBy.TOO_COLD)
+    return played(run, play, start)
