@@ -14,6 +14,7 @@ energies of the full model into `tests/core/cells/full_model.json`, which the te
 import json
 import pickle
 import sys
+import textwrap
 import warnings
 from pathlib import Path
 from typing import Any
@@ -279,7 +280,14 @@ def written(models: list[CellModel]) -> str:
         "",
         "import numpy as np",
         "",
+        "from firmcell.core.base.arrays import Array",
         "from firmcell.core.cells.cell_model import CellModel",
+        "",
+        "",
+        "def numbers(text: str) -> Array:",
+        '    """Return the numbers that stand in a text."""',
+        "    return np.array(text.split(), dtype=float)",
+        "",
         "",
         "SETS: dict[str, CellModel] = {",
     ]
@@ -297,7 +305,8 @@ def vars_of(model: CellModel) -> dict[str, Any]:
 
 def literal(value: Any) -> str:
     if isinstance(value, np.ndarray):
-        return f"np.array([{', '.join(f'{v:.6g}' for v in value)}])"
+        rows = textwrap.wrap(" ".join(f"{v:.6g}" for v in value), 100)
+        return 'numbers(\n"""\n' + "\n".join(rows) + '\n"""\n)'
     if isinstance(value, float):
         return f"{value:.6g}"
     return repr(value)

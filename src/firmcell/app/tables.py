@@ -108,7 +108,8 @@ class RowsTable(QTableView):
         header = self.horizontalHeader()
         header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft)
         header.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
-        # By so many rows: to look at ten thousand takes a second, and a table not yet shown looks at all it has.
+        # By so many rows: to look at ten thousand takes a second, and a table not yet shown looks at all it
+        # has.
         header.setResizeContentsPrecision(60)
         header.setHighlightSections(False)
         if wide >= 0:

@@ -6,7 +6,20 @@ import sys
 
 from firmcell.core.base.refusal import Refusal
 
-COMMANDS = ("open", "analyse", "new", "export", "import", "layout", "wire", "taps", "log", "verify", "shots")
+COMMANDS = (
+    "open",
+    "analyse",
+    "new",
+    "export",
+    "import",
+    "layout",
+    "wire",
+    "taps",
+    "run",
+    "log",
+    "verify",
+    "shots",
+)
 
 
 def _run(argv: list[str]) -> int:

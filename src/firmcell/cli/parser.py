@@ -1,6 +1,7 @@
 """What can be typed: commands, options, examples."""
 
 import argparse
+import re
 from collections.abc import Callable
 from pathlib import Path
 
@@ -8,6 +9,7 @@ from firmcell import __version__
 from firmcell.cli.analyse_command import run_analyse
 from firmcell.cli.job_commands import run_export, run_import, run_layout, run_new
 from firmcell.cli.record_commands import run_log, run_verify
+from firmcell.cli.run_command import run_run
 from firmcell.cli.taps_command import run_taps
 from firmcell.cli.window_commands import run_open, run_shots
 from firmcell.cli.wire_command import run_wire
@@ -28,6 +30,7 @@ examples:
   firm-cell export hoist.firmcell --to template faces.pdf
   firm-cell wire --current 30 --length "1.2 m" --drop 2% --ambient 35C
   firm-cell taps hoist.firmcell 3.56 7.12 14.24 10.68 17.80      what the readings say
+  firm-cell run hoist.firmcell --duty --ambient -10C --age end      how long, how warm, what ends it
   firm-cell export hoist.firmcell --to wiring wiring.pdf
   firm-cell log hoist.firmcell                  every record, oldest first
   firm-cell verify hoist.firmcell               is the record unchanged?
@@ -206,6 +209,7 @@ def make_parser() -> argparse.ArgumentParser:
         "the pack's own metal, group-3-at-B2 the end of a cell of group 3 at B2); none takes the recorded ones",
     )
     sub.add_argument("--json", action="store_true")
+    _add_run(command)
     sub = command(
         "log", run_log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json"
     )
@@ -231,3 +235,40 @@ def make_parser() -> argparse.ArgumentParser:
     )
     sub.add_argument("folder", type=Path, metavar="DIR")
     return parser
+
+
+def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:
+    sub = command(
+        "run",
+        run_run,
+        "the pack through time: how long it lasts, how warm it gets, what ends it",
+        "firm-cell run hoist.firmcell --current 12A --from 80% --ambient -10C --age half",
+    )
+    # “-10C” is a temperature and no option.
+    sub._negative_number_matcher = re.compile(r"^-\d")
+    sub.add_argument("job", type=Path, metavar="JOB")
+    drawn = sub.add_mutually_exclusive_group()
+    drawn.add_argument(
+        "--current", metavar="A", help="constant current; without any of these the brief's steady one"
+    )
+    drawn.add_argument("--power", metavar="W", help="constant power")
+    drawn.add_argument(
+        "--profile",
+        type=Path,
+        metavar="FILE",
+        help="CSV with columns time_s and current_a or power_w; each value holds until the next row",
+    )
+    drawn.add_argument("--duty", action="store_true", help="the brief's steady current with its peaks")
+    drawn.add_argument("--charge", action="store_true", help="charge it with the charger of the design")
+    sub.add_argument("--from", dest="start", default="100%", metavar="%", help="state of charge at the start")
+    sub.add_argument(
+        "--ambient",
+        metavar="T",
+        help="air, and pack at the start; 25 °C or what the brief's climate has nearest",
+    )
+    sub.add_argument(
+        "--age", choices=("new", "half", "end"), default="new", help="end: 80 %% left, 1.5 x resistance"
+    )
+    out = sub.add_mutually_exclusive_group()
+    out.add_argument("--json", action="store_true", help="everything over time, in SI units")
+    out.add_argument("--csv", metavar="OUT", help="moment by moment; - for standard output")

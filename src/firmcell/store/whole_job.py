@@ -10,19 +10,21 @@ from firmcell.core import jobs
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Situation
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.bench.measured_values import as_measured
+from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.bench.standing import Standing, standing
 from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.jobs.passport import Bound, Passport, stops_of
+from firmcell.core.jobs.plan import Subject
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Wire
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.strips.under_load import solve_under_load
+from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.csv_tables import analysis_csv
 from firmcell.store.exchange import json_pieces
 from firmcell.store.job_file import JobFile, SavedDesigns
@@ -49,6 +51,29 @@ def report_of(job: JobFile) -> Report:
     fixes = tuple(c.fix for c in verified_fixes(measured, analysis, metal, library))
     situation = Situation(design, analysis, state, library, metal, fixes)
     return report(design, analysis, metal, state, library, jobs.findings_of(situation))
+
+
+def measured_pack(job: JobFile) -> tuple[Design, Analysis, UnderLoad, Array]:
+    """Return the design of a job with what was measured on its cells, its analysis, its solved pack, and
+    the measured capacity of each cell, 0 where none was, A·s.
+
+    Raises
+    ------
+    Refusal
+        If the kind of job has no pack.
+    """
+    design = job.latest().design()
+    if jobs.plan_of(design).subject is not Subject.PACK:
+        raise Refusal("This kind of job has no pack that could run.")
+    analysis = analyse(design, load_library()[0])
+    state = standing_of(job, design, analysis).state
+    measured = as_measured(design, state)
+    return (
+        measured,
+        analysis,
+        solve_under_load(measured, analysis.layout, analysis.pack.run_time_s),
+        capacities(measured, state),
+    )
 
 
 def standing_of(job: JobFile, design: Design, analysis: Analysis) -> Standing:

@@ -1,5 +1,6 @@
 """A design made ready to run: cells as measured, network, heat, and what may end it."""
 
+from collections.abc import Callable
 from enum import StrEnum
 
 import numpy as np
@@ -7,11 +8,15 @@ import numpy as np
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
-from firmcell.core.cells.cell_model import CellTraits
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.cells.cell_model import CellModel, CellTraits
 from firmcell.core.cells.class_models import behaviour
 from firmcell.core.model.design import Design
-from firmcell.core.run.engine import aged
+from firmcell.core.run.charge import Charger, charge
+from firmcell.core.run.demand import Demand
+from firmcell.core.run.engine import aged, discharge
 from firmcell.core.run.pack_in_time import PackInTime, RunLimits
+from firmcell.core.run.run_result import RunResult
 from firmcell.core.strips.under_load import UnderLoad, cell_resistances
 from firmcell.core.wiring.current_way import tails_ohm
 
@@ -24,6 +29,8 @@ class Age(StrEnum):
     END = "end of life"
 
 
+AGES = {"new": Age.NEW, "half": Age.HALF, "end": Age.END}
+"""By the words of the command line."""
 WORN = {Age.NEW: (1.0, 1.0), Age.HALF: (0.9, 1.25), Age.END: (0.8, 1.5)}
 """Capacity left and resistance grown. End of life at 80 % and one and a half times: common practice, no source."""
 
@@ -99,7 +106,8 @@ def pack_in_time(
 
 
 def outside_ohm(design: Design, analysis: Analysis) -> float:
-    """Return the resistance between the cells' strips and the load, Ω: tails, board, leads, connector and fuse."""
+    """Return the resistance between the cells' strips and the load, Ω: tails, board, leads, connector and
+    fuse."""
     board = design.bms.board
     return tails_ohm(analysis.wiring) + (board.resistance_ohm if board else 0.0) + analysis.leads.loop_ohm
 
@@ -119,3 +127,77 @@ def run_limits(design: Design) -> RunLimits:
         board_delay_s=board.trip_delay_s if board else 0.0,
         fuse=design.leads.fuse,
     )
+
+
+@frozen(eq=False)
+class Asked:
+    """A run that is asked for.
+
+    Attributes
+    ----------
+    demand : what is drawn; None charges the pack with the charger of the design.
+    start : state of charge, 1 full.
+    ambient_k : of the air, and of the pack at the start, K.
+    """
+
+    demand: Demand | None
+    start: float
+    ambient_k: float
+    age: Age = Age.NEW
+
+
+def run_of(
+    design: Design, pack: PackInTime, asked: Asked, told: Callable[[float], bool] | None = None
+) -> RunResult:
+    """Return a run of a pack made ready.
+
+    Raises
+    ------
+    Refusal
+        For the charge of a nickel pack, which ends by other signs than a voltage.
+    """
+    if asked.demand is not None:
+        return discharge(pack, asked.demand, asked.start, asked.ambient_k, told)
+    if not design.cell.chemistry.is_lithium:
+        raise Refusal(
+            "The charge of nickel cells is not worked out over time yet: it ends by time, by a fall of voltage or by "
+            f"warmth. As a rule: {design.cell.facts.charge_words}."
+        )
+    board = design.bms.board
+    charger = Charger(
+        voltage_v=design.series * design.cell.full_v,
+        current_a=design.charge_current_a,
+        outside_ohm=pack.outside_ohm,
+        balance_a=board.balance_current_a if board else 0.0,
+    )
+    return charge(pack, charger, asked.start, asked.ambient_k, told)
+
+
+def run_with_band(
+    design: Design,
+    analysis: Analysis,
+    metal: UnderLoad,
+    asked: Asked,
+    capacity_as: Array | None = None,
+    told: Callable[[float], bool] | None = None,
+) -> tuple[RunResult, tuple[RunResult, RunResult] | None, CellModel]:
+    """Return a run, the same with the cells of the least and the greatest resistance of their class, and
+    the model.
+
+    Where every cell's resistance was measured there is no band.
+    """
+    pack = pack_in_time(design, analysis, metal, CellsAs(asked.age), capacity_as)
+    result = run_of(design, pack, asked, told)
+    known = len(design.measured_ohm) >= design.cell_count and all(ohm > 0 for ohm in design.measured_ohm)
+    if known or asked.demand is None:
+        return result, None, pack.model
+    low, high = (
+        run_of(
+            design,
+            pack_in_time(design, analysis, metal, CellsAs(asked.age, edge), capacity_as),
+            asked,
+            told,
+        )
+        for edge in pack.model.resistance_band
+    )
+    return result, (low, high), pack.model

@@ -29,6 +29,15 @@ def as_measured(design: Design, state: BuildState) -> Design:
     return design.with_edits(*edits) if edits else design
 
 
+def capacities(design: Design, state: BuildState) -> Array:
+    """Return the recorded capacity of each cell (n,), A·s, 0 where none was recorded."""
+    found = np.zeros(design.cell_count)
+    for number, test in state.cell_tests.items():
+        if test.capacity_as is not None and number <= design.cell_count:
+            found[number - 1] = test.capacity_as
+    return found
+
+
 def at_first_touch(metal: UnderLoad, cell_volts: dict[int, float]) -> Array:
     """Return what each cell gives (n,), A, with nothing drawn, all strips on and every cell still at its own
     voltage.

@@ -1,7 +1,8 @@
 """One cell in time: resting voltage, ohmic resistance, and three ways in which it tires under a current.
 
 Currents are in *It*, multiples of the current that empties the rated capacity in one hour, so that one set of
-parameters serves every size of cell of a class. A state and all of a cell's parameters may be arrays over cells.
+parameters serves every size of cell of a class. A state and all of a cell's parameters may be arrays over
+cells.
 """
 
 import numpy as np
@@ -27,7 +28,8 @@ class CellModel:
     Attributes
     ----------
     name, source : of the parameters, and where they come from.
-    charge, resting_v, entropy_v_k : resting voltage and its change with temperature over state of charge (k,).
+    charge, resting_v, entropy_v_k : resting voltage and its change with temperature over state of charge
+    (k,).
     ohmic_v, fast_v : ohmic and fast resistance at `KNOTS` (8,), V for each It at 25 °C.
     depth : how far the surface of the grains lags behind the mean charge at `KNOTS` (8,), charge for each It.
     ohmic_j, fast_j, depth_j, depth_time_j, depletion_j, depletion_time_j, exchange_j : activation energies,
@@ -165,10 +167,8 @@ def advanced(
     traits : CellTraits
     state : CellState
         Of n cells.
-    current_it : array_like, shape (n,)
-        Out of the plus, It.
-    temperature_k : array_like, shape (n,)
-        K.
+    current_it, temperature_k : array_like, shape (n,)
+        Out of the plus, It; K.
     step_s : float or ndarray
         s.
 
@@ -178,9 +178,9 @@ def advanced(
 
     Notes
     -----
-    Charge by counting; the other three fall towards their settled value with their time constant, solved exactly
-    for the step. What is settled: current × fast resistance; current × depth; and current over the limiting
-    current, which crowding lowers the further the depletion has gone.
+    Charge by counting; the others fall towards their settled value with their time constant, solved
+    exactly. Settled are current × fast resistance; current × depth; current over the limiting one, lowered
+    by crowding.
 
     References
     ----------
@@ -189,7 +189,6 @@ def advanced(
     Examples
     --------
     >>> from firmcell.core.cells.published_sets import SETS
-    >>> import numpy as np
     >>> hour = advanced(SETS["Chen2020"], CellTraits(18_000.0), CellState.rested(1.0), 0.5, 298.15, 3600.0)
     >>> used = 0.5 / SETS["Chen2020"].capacity_ratio
     >>> bool(abs(1 - hour.charge[0] - used) < 1e-12)
@@ -215,8 +214,8 @@ def advanced(
 
 
 def inner_voltage(model: CellModel, state: CellState) -> Array:
-    """Return the voltage behind the ohmic resistance (n,), V: resting voltage at the grains' surface less what
-    the fast branch and the depletion take."""
+    """Return the voltage behind the ohmic resistance (n,), V: resting voltage at the grains' surface less
+    what the fast branch and the depletion take."""
     gone = np.minimum(state.depletion, NEARLY_NONE_LEFT)
     lost = -np.log1p(-gone) + (state.depletion - gone) / (1 - NEARLY_NONE_LEFT)
     return np.asarray(model.resting(state.charge - state.lag) - state.fast_v - model.depletion_v * lost)
@@ -225,8 +224,8 @@ def inner_voltage(model: CellModel, state: CellState) -> Array:
 def ohmic_voltage(
     model: CellModel, traits: CellTraits, charge: Array, temperature_k: ArrayLike
 ) -> tuple[Array, Array, Array]:
-    """Return what the instantaneous loss is made of: V for each It of ohmic resistance, the voltage scale of the
-    charge transfer, V, and its exchange current, It.
+    """Return what the instantaneous loss is made of: V for each It of ohmic resistance, the voltage scale
+    of the charge transfer, V, and its exchange current, It.
 
     Notes
     -----
@@ -242,7 +241,8 @@ def ohmic_voltage(
 def chord_ohm(
     model: CellModel, traits: CellTraits, charge: Array, temperature_k: ArrayLike, current_it: ArrayLike
 ) -> Array:
-    """Return the instantaneous loss over the current (n,), V for each It: the resistance that a network sees."""
+    """Return the instantaneous loss over the current (n,), V for each It: the resistance that a network
+    sees."""
     it = np.asarray(current_it, dtype=float)
     ohmic, scale, exchange = ohmic_voltage(model, traits, charge, temperature_k)
     ratio = it / (2 * exchange)

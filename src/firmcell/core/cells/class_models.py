@@ -109,8 +109,8 @@ def _drawn_by_hand(chemistry: Chemistry) -> CellModel:
 
 @cache
 def pulse_v(model: CellModel, grown: float) -> float:
-    """Return the resistance of a model by a step from 0.2 It to 1 It after 10 s, at half charge and 25 °C, V for
-    each It; its ohmic and fast resistances `grown`."""
+    """Return the resistance of a model by a step from 0.2 It to 1 It after 10 s, at half charge and 25 °C,
+    V for each It; its ohmic and fast resistances `grown`."""
     traits, state = CellTraits(3600.0, resistance=grown), CellState.rested(0.5)
     volts = []
     for rate in (0.2, 1.0):
@@ -133,9 +133,10 @@ def behaviour(cell: Cell) -> Behaviour:
 
     Notes
     -----
-    Ohmic and fast resistances are scaled so that a step after 10 s finds the cell's d.c. resistance; charge so that
-    0.2 It from full to empty at 25 °C gives the rated capacity. What moves slowly in the grains and the electrolyte
-    is left as in the set: it goes with the rate, and a resistance in milliohms tells nothing of it.
+    Ohmic and fast resistances are scaled so that a step after 10 s finds the cell's d.c. resistance; charge
+    so that 0.2 It from full to empty at 25 °C gives the rated capacity. What moves slowly in the grains and
+    the electrolyte is left as in the set: it goes with the rate, and a resistance in milliohms tells
+    nothing of it.
 
     References
     ----------
@@ -163,8 +164,8 @@ def behaviour(cell: Cell) -> Behaviour:
 
 
 def _lowered(model: CellModel, by_v: float) -> CellModel:
-    """A model of a stand-in class whose resting voltage is lower in the middle, so that the mean is the cell's own
-    nominal voltage and it holds no more than its rated energy."""
+    """A model of a stand-in class whose resting voltage is lower in the middle, so that the mean is the
+    cell's own nominal voltage and it holds no more than its rated energy."""
     weight = np.interp(model.charge, [0.0, 0.1, 0.9, 1.0], [0.0, 1.0, 1.0, 0.0])
     return replace(model, resting_v=model.resting_v - weight * by_v / 0.9)
 

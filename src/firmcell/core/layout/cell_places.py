@@ -122,6 +122,12 @@ class Layout(Frozen):
         return np.array([(c.x_m, c.y_m) for c in self.cells]).reshape(-1, 2)
 
     @cached_property
+    def stacked_points_m(self) -> Array:
+        """Centres (n, 2) with the layers one above the other, m."""
+        lifted = [self.lifted_m(cell.layer) for cell in self.cells]
+        return np.asarray(self.points_m - np.column_stack([np.zeros(len(lifted)), lifted]))
+
+    @cached_property
     def neighbours(self) -> NDArray[np.intp]:
         """Index pairs (k, 2) into `cells` of direct neighbours, within one block."""
         angles = np.array([c.angle_rad for c in self.cells])

@@ -144,7 +144,8 @@ def nusselt_horizontal_plate(rayleigh_number: ArrayLike, upward: bool) -> Array:
     """Return the mean Nusselt number of a warm horizontal plate; the characteristic length is area over
     perimeter.
 
-    McAdams' correlations: facing up 0.54 Ra^¼ to 1e7 and 0.15 Ra^⅓ above; facing down 0.27 Ra^¼, half as much.
+    McAdams' correlations: facing up 0.54 Ra^¼ to 1e7 and 0.15 Ra^⅓ above; facing down 0.27 Ra^¼, half as
+    much.
 
     Parameters
     ----------

@@ -16,6 +16,9 @@ source)."""
 BALANCES_FROM_V = 0.03
 """A board bleeds a group from so far under the full voltage of a cell on, V; generic class value."""
 
+EVEN_V = 0.005
+"""Groups that stand no more than this over the lowest are left alone, V; generic class value."""
+
 
 @frozen
 class Charger:
@@ -48,7 +51,8 @@ class _Charging(Run):
 
     def drained(self, cell_v: Array) -> Array:
         """The board's balancing, shared by the cells of a group."""
-        high = self.groups_v(cell_v) > self.pack.limits.cell_most_v - BALANCES_FROM_V
+        volts = self.groups_v(cell_v)
+        high = (volts > self.pack.limits.cell_most_v - BALANCES_FROM_V) & (volts > volts.min() + EVEN_V)
         return np.asarray((high * self.charger.balance_a / self.in_group)[self.group_of])
 
 
@@ -80,9 +84,9 @@ def charge(
 
     Notes
     -----
-    The charger gives its current, or less where that would lift its terminals over its voltage. It ends at a twentieth
-    of It; at a group that the board holds too high; at a cell too hot; it does not begin below the cell's
-    least temperature for charging.
+    The charger gives its current, or less where that would lift its terminals over its voltage. It ends at
+    a twentieth of It; at a group that the board holds too high; at a cell too hot; it does not begin below
+    the cell's least temperature for charging.
     """
     run = _Charging(pack, charger, ambient_k)
     more_ohm = charger.outside_ohm - pack.outside_ohm

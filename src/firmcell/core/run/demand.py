@@ -14,7 +14,8 @@ class Demand:
 
     Attributes
     ----------
-    times_s, values : when each value begins (k,), from 0 on, and the value (k,), A or W; out of the pack is positive.
+    times_s, values : when each value begins (k,), from 0 on, and the value (k,), A or W; out of the pack is
+    positive.
     watts : whether the values are powers.
     repeats_s : after this it begins again; 0 never. The last value then lasts until there.
     lasts_s : when the demand is over, s; infinite if only the pack ends it.

@@ -61,8 +61,8 @@ class Run:
     def solved(
         self, cells: CellState, kelvin: Array, before_a: Array, asked: Asked
     ) -> tuple[Array, Array, float, float] | None:
-        """Return current and voltage of each cell, voltage at the load and current; None if nothing can give what
-        is asked. `asked` tells the current from the open voltage and the resistance behind it."""
+        """Return current and voltage of each cell, voltage at the load and current; None if nothing can
+        give what is asked. `asked` tells the current from the open voltage and the resistance behind it."""
         pack = self.pack
         inner = inner_voltage(pack.model, cells)
         own = chord_ohm(pack.model, pack.traits, cells.charge, kelvin, before_a / self.one_it) / self.one_it
@@ -85,7 +85,8 @@ class Run:
         return step, self._outer[step]
 
     def warmed(self, kelvin: Array, heat_w: Array, step_s: float) -> Array:
-        """Return the temperatures after a step, by the middle of the step (second order, keeps the energy)."""
+        """Return the temperatures after a step, by the middle of the step (second order, keeps the
+        energy)."""
         step, outer = self._outer_of(kelvin)
         lumps = self.pack.lumps
         holds = 2 * lumps.capacity_j_k / step_s
@@ -108,7 +109,8 @@ class Run:
     # -- one step --------------------------------------------------------------------------------------
 
     def stepped(self, now: Moment, step_s: float, asked: Asked) -> tuple[Moment, float] | None:
-        """Return the moment after a step and how coarse the step was (1 is just right); None if it collapses."""
+        """Return the moment after a step and how coarse the step was (1 is just right); None if it
+        collapses."""
         pack, one = self.pack, self.one_it
         heat0 = self.heat_of(now.cells, now.kelvin, now.cell_a, now.cell_v)
         drained = self.drained(now.cell_v)
@@ -332,8 +334,8 @@ def discharge(
 
     Notes
     -----
-    Each step: currents at its start, cells and heat by them, currents at its end, cells and heat again by the mean
-    (Heun); heat by the middle of the step. Its length keeps the change of voltage, temperature and
+    Each step: currents at its start, cells and heat by them, currents at its end, cells and heat again by
+    the mean (Heun); heat by the middle of the step. Its length keeps the change of voltage, temperature and
     current small. What ends the run is found by halving the last step.
 
     References

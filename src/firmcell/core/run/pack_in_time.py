@@ -25,7 +25,8 @@ class RunLimits:
     Attributes
     ----------
     load_least_v, cell_least_v, cell_most_v, cell_most_k : load's cut-off; empty, full and hottest of a cell.
-    board_least_v, board_most_v, board_trip_a, board_delay_s : of a group, by the board; current at which it opens.
+    board_least_v, board_most_v, board_trip_a, board_delay_s : of a group, by the board; current at which it
+    opens.
     fuse : in the main line.
     """
 
@@ -75,9 +76,9 @@ class PackInTime:
 class PackCurrents:
     """Solves the network for cells whose voltage and resistance change, on one factorisation.
 
-    A cell of resistance R = R̄ + δ under a current J looks from outside like a cell of R̄ whose voltage is lower by
-    δ J. For few cells the network is condensed on to them once, and J solved at once; for many, J is found
-    by going round a few times with the factors of R̄, which are made anew when δ has grown.
+    A cell of resistance R = R̄ + δ under a current J looks from outside like a cell of R̄ whose voltage is
+    lower by δ J. For few cells the network is condensed on to them once, and J solved at once; for many, J
+    is found by going round a few times with the factors of R̄, which are made anew when δ has grown.
     """
 
     def __init__(self, network: Network) -> None:
@@ -93,8 +94,8 @@ class PackCurrents:
         self._load_ohm = 0.0
 
     def solve(self, inner_v: Array, ohm: Array) -> tuple[Array, Array, float, float]:
-        """Return what each cell gives with nothing drawn, and what it gives more for each ampere drawn (n,); the
-        voltage between the poles with nothing drawn, V, and the resistance behind them, Ω.
+        """Return what each cell gives with nothing drawn, and what it gives more for each ampere drawn
+        (n,); the voltage between the poles with nothing drawn, V, and the resistance behind them, Ω.
 
         Parameters
         ----------

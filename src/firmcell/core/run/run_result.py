@@ -37,7 +37,8 @@ class RunResult:
     temperature_max_k, temperature_mean_k, charge_min, charge_max : over the cells (k,).
     cell_charge, cell_a, cell_k : of each cell at each moment (k, n).
     energy_j, delivered_as : to the load; negative in charge.
-    heat_j, drop_j, chemical_j : heat of the cells, lost in strips, joints and leads, and taken from the cells' resting
+    heat_j, drop_j, chemical_j : heat of the cells, lost in strips, joints and leads, and taken from the
+    cells' resting
         voltage with the reversible heat: they and the energy close the balance.
     ended_by, ended_at : what ended it, and the number of the group or cell where, 0 for none.
     """

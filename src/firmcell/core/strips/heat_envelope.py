@@ -1,4 +1,5 @@
-"""How the heat of a pack gets to the air: one envelope round all cells, on feet, on a surface or in a compartment."""
+"""How the heat of a pack gets to the air: one envelope round all cells, on feet, on a surface or in a
+compartment."""
 
 import numpy as np
 from numpy.typing import NDArray
@@ -63,7 +64,8 @@ class Envelope:
 
     Attributes
     ----------
-    side_m2, side_cell, side_air_m : the outline in short pieces (k,): area, m², the cell that is nearest, and the
+    side_m2, side_cell, side_air_m : the outline in short pieces (k,): area, m², the cell that is nearest,
+    and the
         air between it and that cell, m.
     side_parts : how much of the outline is upright, faces up and faces down.
     upright_m2, top_m2, under_m2 : of the ends of each cell (n,) by the way they face, m².
@@ -108,8 +110,9 @@ class Envelope:
 
         Notes
         -----
-        Natural convection by the place of each face, and radiation, in series with what covers the cells; then, for
-        all of it, with the walls of a closed compartment, whose air is taken to be as warm everywhere.
+        Natural convection by the place of each face, and radiation, in series with what covers the cells;
+        then, for all of it, with the walls of a closed compartment, whose air is taken to be as warm
+        everywhere.
         """
         if not self.walls_m2:
             return self._to_air(mean_k, ambient_k)
@@ -174,9 +177,9 @@ def envelope_of(layout: Layout, cell: Cell, wrapping: Wrapping, where: Surroundi
 
     Notes
     -----
-    The outline's length is shared out to the nearest cells; grooves between cells, and the faces between layers, give
-    nothing to the air. Where cells lie, a quarter of the outline faces up and a quarter down, and the ends are
-    upright.
+    The outline's length is shared out to the nearest cells; grooves between cells, and the faces between
+    layers, give nothing to the air. Where cells lie, a quarter of the outline faces up and a quarter down,
+    and the ends are upright.
 
     References
     ----------
@@ -184,7 +187,7 @@ def envelope_of(layout: Layout, cell: Cell, wrapping: Wrapping, where: Surroundi
     """
     n = len(layout.cells)
     layer = np.array([c.layer for c in layout.cells])
-    points = true_places(layout)
+    points = layout.stacked_points_m
     plan, around = np.zeros(n), 0.0
     sides: list[Pieces] = []
     for own in _hulls(points, layer, cell):
@@ -211,12 +214,6 @@ def envelope_of(layout: Layout, cell: Cell, wrapping: Wrapping, where: Surroundi
         wrapping.barrier_m2k_w,
         where,
     )
-
-
-def true_places(layout: Layout) -> Array:
-    """Return where the cells stand (n, 2) with the layers one above the other, m."""
-    lifted = [layout.lifted_m(c.layer) for c in layout.cells]
-    return np.asarray(layout.points_m - np.column_stack([np.zeros(len(lifted)), lifted]))
 
 
 def _as_it_lies(

@@ -15,7 +15,7 @@ from firmcell.core.model.parts import Cell, Strip
 from firmcell.core.physics.convection import plate_loss
 from firmcell.core.physics.resistor_network import linear_solver
 from firmcell.core.physics.strip_heat import SHEET_EMISSIVITY, resistance_per_metre
-from firmcell.core.strips.heat_envelope import AIR_CONDUCTIVITY, RADIAL_CONDUCTIVITY, Envelope, true_places
+from firmcell.core.strips.heat_envelope import AIR_CONDUCTIVITY, RADIAL_CONDUCTIVITY, Envelope
 
 CELL_HEAT_CAPACITY = 1000.0
 """J/kg·K of a whole cell; generic class value (published figures lie between 830 and 1100)."""
@@ -177,8 +177,8 @@ finite differences give 0.3 to 0.6 for gaps of 0 to 2 mm."""
 def touching_conductance(radius_m: float, length_m: float, gap_m: float) -> float:
     """Return the heat two parallel cylinders side by side exchange for each kelvin, W/K.
 
-    Through the wraps and the wedge of still air between them, the gap r θ² + δ integrated over an eighth of a turn to
-    either side, and across half of either cell. Radiation and glue are left out, which
+    Through the wraps and the wedge of still air between them, the gap r θ² + δ integrated over an eighth of
+    a turn to either side, and across half of either cell. Radiation and glue are left out, which
     keeps the middle of the pack warmer than it is.
 
     Parameters
@@ -296,7 +296,7 @@ def _one_above_the_other(layout: Layout) -> NDArray[np.intp]:
     if layout.layers == 1:
         return np.empty((0, 2), dtype=np.intp)
     layer = np.array([c.layer for c in layout.cells])
-    near = near_pairs(true_places(layout), layout.pitch_m / 2)
+    near = near_pairs(layout.stacked_points_m, layout.pitch_m / 2)
     return np.asarray(near[np.abs(layer[near[:, 0]] - layer[near[:, 1]]) == 1])
 
 

@@ -398,10 +398,8 @@ def duty_temperatures(
 
     Returns
     -------
-    time : ndarray, shape (k,)
-        s.
-    temperature : ndarray, shape (k, n)
-        K.
+    time, temperature : ndarray, shape (k,) and (k, n)
+        s, K.
 
     Notes
     -----

@@ -1,0 +1,75 @@
+"""``firm-cell run``: the pack of a job through time."""
+
+import argparse
+import json
+import sys
+from typing import TYPE_CHECKING
+
+from firmcell.core.base.refusal import Refusal
+
+if TYPE_CHECKING:
+    from firmcell.core.model.design import Design
+    from firmcell.core.run.demand import Demand
+
+
+def run_run(arguments: argparse.Namespace) -> int:
+    """Print or write what a run of the pack gives."""
+    from pathlib import Path
+
+    from firmcell.core.analysis.run_of_design import AGES, Asked, run_with_band
+    from firmcell.core.analysis.run_words import band_words, run_words
+    from firmcell.store.run_files import run_csv, run_data
+    from firmcell.store.units import parse
+    from firmcell.store.whole_files import write_whole
+    from firmcell.store.whole_job import measured_pack, open_read_only
+
+    with open_read_only(arguments.job) as job:
+        design, analysis, metal, capacity = measured_pack(job)
+    start = parse(arguments.start, "1", "%")
+    if not 0 < start <= 1:
+        raise Refusal(f"The run starts from {arguments.start}: more than 0 and up to 100 % is right.")
+    ambient = parse(arguments.ambient, "K", "°C") if arguments.ambient else None
+    asked = Asked(
+        demand=None if arguments.charge else _demand(arguments, design),
+        start=start,
+        ambient_k=ambient
+        if ambient is not None
+        else min(max(298.15, design.brief.ambient_min_k), design.brief.ambient_max_k),
+        age=AGES[arguments.age],
+    )
+    result, edges, model = run_with_band(design, analysis, metal, asked, capacity)
+    words = run_words(result, design)
+    if edges is not None:
+        words.append(band_words(edges, model.source))
+    if arguments.json:
+        print(json.dumps(run_data(result, words), ensure_ascii=False))
+    elif arguments.csv == "-":
+        sys.stdout.write(run_csv(result))
+    elif arguments.csv:
+        write_whole(Path(arguments.csv), run_csv(result).encode())
+    else:
+        print("\n".join(words))
+    return 0
+
+
+def _demand(arguments: argparse.Namespace, design: "Design") -> "Demand":
+    from pathlib import Path
+
+    from firmcell.core.run.demand import of_duty, steady
+    from firmcell.store.run_files import profile_from_csv
+    from firmcell.store.strangers import text_of
+    from firmcell.store.units import parse
+
+    if arguments.current:
+        value, watts = parse(arguments.current, "A", "A"), False
+    elif arguments.power:
+        value, watts = parse(arguments.power, "W", "W"), True
+    elif arguments.profile:
+        return profile_from_csv(text_of(arguments.profile), Path(arguments.profile).name)
+    elif arguments.duty:
+        return of_duty(design.brief.duty)
+    else:
+        value, watts = design.brief.current_steady_a, False
+    if value <= 0:
+        raise Refusal("The current or power of a run is more than 0.")
+    return steady(value, watts)

@@ -1,0 +1,114 @@
+"""Profiles that a run is asked for, and runs handed out, as CSV and JSON."""
+
+import csv
+import io
+from typing import Any
+
+import numpy as np
+
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.run.demand import Demand, of_profile
+from firmcell.core.run.run_result import RunResult
+from firmcell.store.csv_rows import table_rows
+from firmcell.store.units import parse_number
+
+RIGHT = "a first line such as “time_s,current_a” or “time_s,power_w” is right"
+TIME_WORDS = {
+    "time_s": 1.0,
+    "time s": 1.0,
+    "time": 1.0,
+    "t": 1.0,
+    "s": 1.0,
+    "time_min": 60.0,
+    "time min": 60.0,
+}
+VALUE_WORDS = {
+    "current_a": False,
+    "current a": False,
+    "current": False,
+    "a": False,
+    "power_w": True,
+    "power w": True,
+    "power": True,
+    "w": True,
+}
+RUN_FORMAT = 1
+
+
+def profile_from_csv(text: str, where: str) -> Demand:
+    """Return the demand of a table of time and current or power; each value holds until the next row's time.
+
+    Raises
+    ------
+    Refusal
+        Naming the line and what would be right.
+    """
+    table = table_rows(text, where)
+    if not table:
+        raise Refusal(f"{where} holds no profile; {RIGHT}.")
+    line, headings = table[0]
+    named = [
+        " ".join(h.lower().replace("(", " ").replace(")", " ").replace("[", " ").replace("]", " ").split())
+        for h in headings
+    ]
+    times = [k for k, name in enumerate(named) if name in TIME_WORDS]
+    values = [k for k, name in enumerate(named) if name in VALUE_WORDS]
+    if len(times) != 1 or len(values) != 1:
+        raise Refusal(
+            f"{where}, line {line}: one column of time and one of current or power are wanted; {RIGHT}."
+        )
+    found = np.array(
+        [_row(row, (times[0], values[0]), f"{where}, line {n}") for n, row in table[1:]]
+    ).reshape(-1, 2)
+    try:
+        return of_profile(
+            found[:, 0] * TIME_WORDS[named[times[0]]], found[:, 1], VALUE_WORDS[named[values[0]]]
+        )
+    except Refusal as refusal:
+        raise Refusal(f"{where}: {refusal.sentence}") from None
+
+
+def _row(row: list[str], columns: tuple[int, int], where: str) -> tuple[float, float]:
+    try:
+        time, value = (parse_number(row[k]) for k in columns)
+    except (IndexError, ValueError, Refusal):
+        raise Refusal(f"{where}: a time and a value are wanted here, such as 120 and 12.5.") from None
+    return time, value
+
+
+COLUMNS = (
+    "time_s",
+    "voltage_v",
+    "current_a",
+    "group_least_v",
+    "group_most_v",
+    "temperature_max_k",
+    "temperature_mean_k",
+    "charge_min",
+    "charge_max",
+)
+
+
+def run_csv(result: RunResult) -> str:
+    """Return a run moment by moment; the unit is the end of each heading."""
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(COLUMNS)
+    for row in zip(*(getattr(result, name).tolist() for name in COLUMNS), strict=True):
+        write.writerow([f"{value:.6g}" for value in row])
+    return out.getvalue()
+
+
+def run_data(result: RunResult, words: list[str]) -> dict[str, Any]:
+    """Return a run as data for JSON: columns over time, totals in SI, and what ended it."""
+    return {
+        "format": RUN_FORMAT,
+        **{name: [round(v, 6) for v in getattr(result, name).tolist()] for name in COLUMNS},
+        "energy_j": result.energy_j,
+        "delivered_as": result.delivered_as,
+        "heat_j": result.heat_j,
+        "lost_in_metal_j": result.drop_j,
+        "ended_by": str(result.ended_by),
+        "ended_at": result.ended_at,
+        "words": words,
+    }

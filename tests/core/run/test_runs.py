@@ -1,0 +1,311 @@
+"""Packs in time: against an own simulation in small steps, an ngspice transient, and what must hold of any run."""
+
+import shutil
+import subprocess
+from dataclasses import replace
+
+import numpy as np
+import pytest
+
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.run_of_design import AGES, Age, Asked, CellsAs, pack_in_time, run_with_band
+from firmcell.core.analysis.run_words import run_words
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.cells.cell_model import CellState, advanced, inner_voltage, ohmic_voltage
+from firmcell.core.model.duty import Duty
+from firmcell.core.run.charge import Charger, charge
+from firmcell.core.run.demand import Demand, of_duty, of_profile, steady
+from firmcell.core.run.engine import current_for, discharge
+from firmcell.core.run.pack_in_time import PackCurrents, RunLimits
+from firmcell.core.run.run_result import EndedBy
+from firmcell.core.strips.under_load import solve_under_load
+from firmcell.store.demo import bee_house_scale, hay_loft_lantern, orchard_hoist
+from firmcell.store.part_files import shipped_library
+
+LIBRARY = shipped_library()
+OPEN_LIMITS = RunLimits(None, 0.5, 5.0, 900.0, 0.0)
+"""Nothing but an empty cell ends the run."""
+
+
+def ready(design, **cells):
+    analysis = analyse(design, LIBRARY)
+    metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+    return pack_in_time(design, analysis, metal, CellsAs(**cells))
+
+
+HOIST = orchard_hoist(LIBRARY)
+SCALE = bee_house_scale(LIBRARY)
+PACK = ready(HOIST)
+
+
+def by_hand(pack, amperes, seconds, step_s, ambient_k):
+    """The same pack in small explicit steps: the whole nodal matrix solved anew each time with NumPy's dense solver,
+    nothing condensed, nothing kept, heat by explicit Euler."""
+    n, net = pack.count, pack.network
+    one = pack.traits.rated_as / 3600
+    state, kelvin, cell_a = CellState.rested(np.full(n, pack.full)), np.full(n, ambient_k), np.zeros(n)
+    volts = 0.0
+    for _ in range(round(seconds / step_s)):
+        for _ in range(3):
+            ohmic, scale, exchange = ohmic_voltage(pack.model, pack.traits, state.charge, kelvin)
+            it = np.where(np.abs(cell_a) < 1e-9, 1e-9, cell_a / one)
+            ohm = (ohmic + scale * np.arcsinh(it / 2 / exchange) / it) / one + 2 * pack.joint_ohm
+            inner = inner_voltage(pack.model, state)
+            matrix, right = np.zeros((net.nodes, net.nodes)), np.zeros(net.nodes)
+            for (a, b), r in [*zip(net.ends, net.ohm, strict=True), *zip(net.cell_ends, ohm, strict=True)]:
+                matrix[a, a] += 1 / r
+                matrix[b, b] += 1 / r
+                matrix[a, b] -= 1 / r
+                matrix[b, a] -= 1 / r
+            np.add.at(right, net.cell_ends[:, 1], inner / ohm)
+            np.add.at(right, net.cell_ends[:, 0], -inner / ohm)
+            low, high = net.poles
+            right[high] -= amperes
+            right[low] += amperes
+            keep = np.arange(net.nodes) != low
+            node = np.zeros(net.nodes)
+            node[keep] = np.linalg.solve(matrix[np.ix_(keep, keep)], right[keep])
+            cell_a = (inner - node[net.cell_ends[:, 1]] + node[net.cell_ends[:, 0]]) / ohm
+        volts = node[high] - amperes * pack.outside_ohm
+        cell_v = inner - cell_a * (ohm - 2 * pack.joint_ohm)
+        own = pack.model.resting(state.charge) - kelvin * pack.model.entropy(state.charge)
+        heat = cell_a * (own - cell_v) + cell_a**2 * 2 * pack.joint_ohm
+        flow = -pack.lumps.outer_conductance(pack.lumps.surface_k(kelvin), ambient_k) * (kelvin - ambient_k)
+        for (i, j), g in zip(pack.lumps.pairs, pack.lumps.pair_w_k, strict=True):
+            flow[i] += g * (kelvin[j] - kelvin[i])
+            flow[j] += g * (kelvin[i] - kelvin[j])
+        state = advanced(pack.model, pack.traits, state, cell_a / one, kelvin, step_s)
+        kelvin = kelvin + step_s * (heat + flow) / pack.lumps.capacity_j_k
+    return volts, state.charge, kelvin, cell_a
+
+
+@pytest.mark.parametrize("scatter", [0.0, 0.06])
+def test_a_pack_against_an_own_simulation_in_small_steps(scatter):
+    pack = replace(ready(SCALE, scatter=scatter), limits=OPEN_LIMITS)
+    seconds, amperes = 2400.0, 5.0
+    found = discharge(pack, steady(amperes, lasts_s=seconds), 1.0, 283.15)
+    volts, left, kelvin, cell_a = by_hand(pack, amperes, seconds, 2.0, 283.15)
+    assert found.ended_by is EndedBy.TIME
+    assert found.time_s[-1] == pytest.approx(seconds)
+    assert found.voltage_v[-1] == pytest.approx(volts, abs=0.004)
+    assert np.abs(found.cell_charge[-1] - left).max() < 5e-4
+    assert np.abs(found.cell_k[-1] - kelvin).max() < 0.06
+    assert np.abs(found.cell_a[-1] - cell_a).max() < 0.03
+
+
+@pytest.mark.slow
+@pytest.mark.skipif(shutil.which("ngspice") is None, reason="ngspice is installed by ./check")
+def test_the_network_in_time_against_an_ngspice_transient(tmp_path):
+    """A pack of scattered cells over 600 s: each cell a capacitor (its resting curve straight over this stretch), two
+    resistances and one RC, in ngspice; the strips as they are."""
+    base = ready(SCALE, scatter=0.08)
+    charge = np.array([0.0, 1.0])
+    flat = np.ones(8)
+    model = replace(
+        base.model, charge=charge, resting_v=np.array([2.9, 3.5]), entropy_v_k=np.zeros(2), depth=0 * flat,
+        depletion_v=0.0, exchange_it=1e12, ohmic_j=0.0, fast_j=0.0, ohmic_v=0.05 * flat, fast_v=0.02 * flat,
+        fast_s=20.0, capacity_ratio=1.0,
+    )  # fmt: skip
+    pack = replace(base, model=model, full=1.0, limits=OPEN_LIMITS, outside_ohm=0.0)
+    found = discharge(pack, steady(6.0, lasts_s=600.0), 0.9, 298.15)
+    one = pack.traits.rated_as / 3600
+    lines = ["pack in time"]
+    lines += [
+        f"R{k} n{a} n{b} {r:.9g}"
+        for k, ((a, b), r) in enumerate(zip(pack.network.ends, pack.network.ohm, strict=True))
+    ]
+    for k, (a, b) in enumerate(pack.network.cell_ends):
+        grown = pack.traits.resistance[k]
+        farad = pack.traits.rated_as[k] * pack.traits.capacity[k] / 0.6
+        start = 2.9 + 0.6 * 0.9
+        r0 = 0.05 * grown / one[k] + 2 * pack.joint_ohm[k]
+        r1 = 0.02 * grown / one[k]
+        lines += [
+            f"C{k} x{k} n{a} {farad:.9g} IC={start:.9g}",
+            f"RA{k} x{k} y{k} {r1:.9g}",
+            f"CA{k} x{k} y{k} {20.0 / r1:.9g} IC=0",
+            f"RB{k} y{k} n{b} {r0:.9g}",
+        ]
+    low, high = pack.network.poles
+    lines += [f"IL n{high} n{low} 6", f"RG n{low} 0 1e-3", ".tran 0.5 600 0 0.5 uic", ".control", "run"]
+    lines += [f"print v(n{high})-v(n{low}) v(x0,n{pack.network.cell_ends[0][0]})", ".endc", ".end"]
+    netlist = tmp_path / "pack.cir"
+    netlist.write_text("\n".join(lines), encoding="utf-8")
+    out = subprocess.run(
+        ["ngspice", "-b", str(netlist)], capture_output=True, text=True, timeout=120, check=False
+    ).stdout
+    rows = [line.split() for line in out.splitlines() if len(line.split()) == 4 and line.split()[0].isdigit()]
+    last = rows[-1]
+    assert float(last[1]) == pytest.approx(600.0, abs=1.0)
+    assert found.voltage_v[-1] == pytest.approx(float(last[2]), abs=2e-3)
+    assert 2.9 + 0.6 * found.cell_charge[-1][0] == pytest.approx(float(last[3]), abs=1e-3)
+
+
+def test_few_and_many_cells_are_solved_alike(monkeypatch):
+    ohm = np.linspace(0.8, 1.3, PACK.count) * 0.02
+    inner = 3.6 + 0.05 * np.sin(np.arange(PACK.count))
+    few = PackCurrents(PACK.network)
+    few.solve(inner, np.full(PACK.count, 0.02))
+    monkeypatch.setattr("firmcell.core.run.pack_in_time.FEW", 0)
+    many = PackCurrents(PACK.network)
+    for one, other in zip(few.solve(inner, ohm), many.solve(inner, ohm), strict=True):
+        assert one == pytest.approx(other, abs=2e-5)
+
+
+@pytest.mark.parametrize("kelvin", [263.15, 298.15, 313.15])
+@pytest.mark.parametrize("age", list(Age))
+def test_the_energy_balance_closes(kelvin, age):
+    """Taken from the cells = given to the load + heat + lost in metal; heat = stored + given to the air."""
+    pack = ready(HOIST, age=age)
+    run = discharge(pack, of_duty(HOIST.brief.duty), 1.0, kelvin)
+    assert abs(run.balance) < 1e-3
+    stored = float(pack.lumps.capacity_j_k @ (run.cell_k[-1] - kelvin))
+    out = [
+        float(pack.lumps.outer_conductance(pack.lumps.surface_k(k), kelvin) @ (k - kelvin))
+        for k in run.cell_k
+    ]
+    air = float(np.trapezoid(out, run.time_s))
+    assert stored + air == pytest.approx(run.heat_j, rel=0.02)
+
+
+def test_what_ends_a_run_is_found_and_said():
+    gentle = discharge(PACK, steady(5.0), 1.0, 298.15)
+    assert gentle.ended_by is EndedBy.LOAD
+    assert gentle.voltage_v[-1] == pytest.approx(HOIST.brief.load_voltage_min_v, abs=0.005)
+    hot = discharge(PACK, steady(HOIST.brief.current_steady_a), 1.0, 313.15)
+    assert hot.ended_by is EndedBy.TOO_HOT
+    assert hot.temperature_max_k[-1] == pytest.approx(HOIST.cell.temperature_max_k, abs=0.01)
+    assert str(hot.ended_at) in run_words(hot, HOIST)[0]
+    free = replace(
+        PACK, limits=replace(PACK.limits, load_least_v=None, board_least_v=None, cell_most_k=400.0)
+    )
+    empty = discharge(free, steady(20.0), 1.0, 298.15)
+    assert empty.ended_by is EndedBy.CELL_EMPTY
+    board = replace(free, limits=replace(free.limits, board_least_v=3.0))
+    opened = discharge(board, steady(20.0), 1.0, 298.15)
+    assert opened.ended_by is EndedBy.BOARD_UNDER
+    assert opened.group_least_v[-1] == pytest.approx(3.0, abs=0.003)
+    assert opened.time_s[-1] < empty.time_s[-1]
+    trips = replace(free, limits=replace(free.limits, board_trip_a=30.0, board_delay_s=0.5, fuse=None))
+    tripped = discharge(trips, steady(31.0), 1.0, 298.15)
+    assert tripped.ended_by is EndedBy.BOARD_TRIP
+    assert tripped.time_s[-1] == pytest.approx(0.5, abs=0.05)
+    no_board = replace(PACK, limits=replace(PACK.limits, board_trip_a=None))
+    fused = discharge(no_board, steady(2.5 * HOIST.leads.fuse.rating_a), 1.0, 298.15)
+    assert fused.ended_by is EndedBy.FUSE
+    assert discharge(free, steady(1e6, watts=True), 1.0, 298.15).ended_by is EndedBy.TOO_MUCH
+    already = discharge(PACK, steady(5.0), 0.01, 298.15)
+    assert already.time_s[-1] == 0
+    assert "does not begin" in run_words(already, HOIST)[0]
+
+
+def test_power_is_held():
+    run = discharge(PACK, steady(300.0, watts=True), 1.0, 298.15)
+    assert run.voltage_v * run.current_a == pytest.approx(300.0, rel=1e-6)
+    assert run.current_a[-1] > run.current_a[0]
+    assert run.energy_j == pytest.approx(300.0 * run.time_s[-1], rel=1e-6)
+
+
+def test_a_power_has_the_smaller_of_two_currents():
+    of_power = current_for(100.0, watts=True)
+    assert of_power(40.0, 0.1) == pytest.approx(2.51582, abs=1e-4)  # 40 I − 0.1 I² = 100, by hand
+    assert of_power(5.0, 0.1) is None
+
+
+def test_hotter_air_never_cooler_and_older_never_longer():
+    runs = [discharge(PACK, steady(10.0), 1.0, k) for k in (273.15, 288.15, 303.15, 313.15)]
+    hottest = [float(r.temperature_max_k.max()) for r in runs]
+    assert hottest == sorted(hottest)
+    lasted = [discharge(ready(HOIST, age=age), steady(10.0), 1.0, 298.15).delivered_as for age in Age]
+    assert lasted == sorted(lasted, reverse=True)
+
+
+@pytest.mark.parametrize("parallel", [2, 3, 5])
+def test_more_cells_in_parallel_are_never_hotter_at_one_current(parallel):
+    def hottest(p):
+        design = HOIST.with_edits(
+            ("parallel", p), ("arrangement.rows", p), ("arrangement.placed", ()), ("arrangement.drawn", ()),
+            ("arrangement.removed", ()), ("brief.space", "box"),
+        )  # fmt: skip
+        pack = replace(ready(design), limits=OPEN_LIMITS)
+        return float(discharge(pack, steady(10.0, lasts_s=1200.0), 1.0, 298.15).temperature_max_k.max())
+
+    assert hottest(parallel + 1) < hottest(parallel)
+
+
+def test_a_charge_goes_to_constant_voltage_and_tapers():
+    full_v = HOIST.series * HOIST.cell.full_v
+    charger = Charger(full_v, 5.0, PACK.outside_ohm, 0.05)
+    run = charge(PACK, charger, 0.1, 293.15)
+    assert run.ended_by is EndedBy.FULL
+    assert run.current_a.min() == pytest.approx(-5.0)
+    assert run.current_a[-1] == pytest.approx(
+        -0.05 * HOIST.parallel * HOIST.cell.capacity_as / 3600, rel=0.01
+    )
+    assert run.voltage_v.max() <= full_v + 1e-3
+    assert 0.95 < run.charge_min[-1] <= 1.01
+    assert abs(run.balance) < 1e-3
+    assert charge(PACK, charger, 0.1, 268.15).ended_by is EndedBy.TOO_COLD
+    low = replace(PACK, limits=replace(PACK.limits, board_most_v=4.0))
+    assert charge(low, charger, 0.1, 293.15).ended_by is EndedBy.BOARD_OVER
+
+
+def test_balancing_brings_groups_together():
+    uneven = np.where(PACK.groups == 3, 0.93, 0.90)
+    charger = Charger(HOIST.series * HOIST.cell.full_v, 2.0, PACK.outside_ohm, 1.0)
+    even = charge(PACK, charger, uneven, 293.15)
+    never = charge(PACK, replace(charger, balance_a=0.0), uneven, 293.15)
+    assert np.ptp(even.cell_charge[-1]) < 0.7 * np.ptp(never.cell_charge[-1])
+
+
+def test_duty_and_profile():
+    assert of_duty(Duty(20.0, 45.0, 10.0, 60.0)).at(65.0) == 45.0
+    assert of_duty(Duty(20.0, 45.0, 10.0, 60.0)).at(75.0) == 20.0
+    assert of_duty(Duty(20.0, 45.0, 10.0)).at(10.0) == 20.0
+    assert of_duty(Duty(20.0, 45.0, 10.0)).next_change(10.0) == float("inf")
+    assert of_duty(Duty(20.0, 45.0, 90.0, 60.0)).at(500.0) == 45.0
+    run = discharge(PACK, of_duty(Duty(10.0, 40.0, 15.0, 120.0)), 1.0, 298.15)
+    peaks = np.flatnonzero(np.diff(run.current_a) > 1)
+    assert len(peaks) == pytest.approx(run.time_s[-1] / 120, abs=1.5)
+    profile = of_profile(np.array([0.0, 60.0, 90.0]), np.array([10.0, -5.0, 0.0]), watts=False)
+    run = discharge(PACK, profile, 0.6, 298.15)
+    assert run.ended_by is EndedBy.TIME
+    assert run.time_s[-1] == pytest.approx(90.0)
+    assert run.delivered_as == pytest.approx(10 * 60 - 5 * 30, rel=1e-6)
+    for times in ([1.0, 2.0], [0.0, 0.0], [0.0]):
+        with pytest.raises(Refusal):
+            of_profile(np.array(times), np.ones(len(times)), watts=False)
+    assert isinstance(profile, Demand)
+
+
+def test_the_band_lies_round_the_run_and_a_nickel_charge_is_refused():
+    analysis = analyse(HOIST, LIBRARY)
+    metal = solve_under_load(HOIST, analysis.layout, analysis.pack.run_time_s)
+    run, edges, model = run_with_band(HOIST, analysis, metal, Asked(steady(10.0), 1.0, 298.15, AGES["half"]))
+    assert edges is not None
+    assert edges[0].delivered_as > run.delivered_as > edges[1].delivered_as
+    known = HOIST.with_edits(("measured_ohm", (0.024,) * HOIST.cell_count))
+    assert run_with_band(known, analysis, metal, Asked(steady(10.0), 1.0, 298.15))[1] is None
+    assert model.source
+    lantern = hay_loft_lantern(LIBRARY)
+    analysis = analyse(lantern, LIBRARY)
+    metal = solve_under_load(lantern, analysis.layout, analysis.pack.run_time_s)
+    with pytest.raises(Refusal, match="nickel"):
+        run_with_band(lantern, analysis, metal, Asked(None, 0.1, 298.15))
+
+
+def test_a_weak_cell_carries_less_and_its_group_empties_first():
+    ohms = [0.0] * HOIST.cell_count
+    weak = HOIST.with_edits(("measured_ohm", (*ohms[:9], 0.060, *ohms[10:])))
+    pack = ready(weak)
+    run = discharge(pack, steady(20.0), 1.0, 298.15)
+    at = int(np.flatnonzero(pack.numbers == 10)[0])
+    mates = np.flatnonzero((pack.groups == pack.groups[at]) & (pack.numbers != 10))
+    assert run.cell_a[1][at] < 0.75 * run.cell_a[1][mates].mean()
+
+
+def test_it_can_be_stopped():
+    asked = []
+    run = discharge(PACK, steady(5.0), 1.0, 298.15, lambda least: asked.append(least) or len(asked) > 2)
+    assert len(asked) == 3
+    assert run.charge_min[-1] > 0.2
