@@ -102,10 +102,20 @@ def test_the_network_in_time_against_an_ngspice_transient(tmp_path):
     charge = np.array([0.0, 1.0])
     flat = np.ones(8)
     model = replace(
-        base.model, charge=charge, resting_v=np.array([2.9, 3.5]), entropy_v_k=np.zeros(2), depth=0 * flat,
-        depletion_v=0.0, exchange_it=1e12, ohmic_j=0.0, fast_j=0.0, ohmic_v=0.05 * flat, fast_v=0.02 * flat,
-        fast_s=20.0, capacity_ratio=1.0,
-    )  # fmt: skip
+        base.model,
+        charge=charge,
+        resting_v=np.array([2.9, 3.5]),
+        entropy_v_k=np.zeros(2),
+        depth=0 * flat,
+        depletion_v=0.0,
+        exchange_it=1e12,
+        ohmic_j=0.0,
+        fast_j=0.0,
+        ohmic_v=0.05 * flat,
+        fast_v=0.02 * flat,
+        fast_s=20.0,
+        capacity_ratio=1.0,
+    )
     pack = replace(base, model=model, full=1.0, limits=OPEN_LIMITS, outside_ohm=0.0)
     found = discharge(pack, steady(6.0, lasts_s=600.0), 0.9, 298.15)
     one = pack.traits.rated_as / 3600
@@ -224,9 +234,13 @@ def test_hotter_air_never_cooler_and_older_never_longer():
 def test_more_cells_in_parallel_are_never_hotter_at_one_current(parallel):
     def hottest(p):
         design = HOIST.with_edits(
-            ("parallel", p), ("arrangement.rows", p), ("arrangement.placed", ()), ("arrangement.drawn", ()),
-            ("arrangement.removed", ()), ("brief.space", "box"),
-        )  # fmt: skip
+            ("parallel", p),
+            ("arrangement.rows", p),
+            ("arrangement.placed", ()),
+            ("arrangement.drawn", ()),
+            ("arrangement.removed", ()),
+            ("brief.space", "box"),
+        )
         pack = replace(ready(design), limits=OPEN_LIMITS)
         return float(discharge(pack, steady(10.0, lasts_s=1200.0), 1.0, 298.15).temperature_max_k.max())
 
