@@ -12,7 +12,9 @@ if TYPE_CHECKING:
 
 def connect(window: "MainWindow", stage: Stage, page: Any) -> None:
     """Connect the signals of a stage's new page to the window."""
-    if stage is Stage.BENCH:
+    if stage is Stage.BRIEF:
+        page.moment_changed.connect(window.panel.paint_bands)
+    elif stage is Stage.BENCH:
         page.go_to_tests.connect(partial(window.enter, Stage.TESTS))
         page.step_shown.connect(window.panel.paint)
         page.photos_wanted.connect(window.jobs.photos)
@@ -27,7 +29,7 @@ def connect(window: "MainWindow", stage: Stage, page: Any) -> None:
         page.outline_wanted.connect(window.jobs.choose_outline)
         page.export_wanted.connect(window.jobs.export)
     elif stage is Stage.STRIPS:
-        page.load_changed.connect(window.panel.paint_strips)
+        page.load_changed.connect(window.panel.paint_bands)
         page.measured_wanted.connect(window.jobs.choose_measured)
         page.export_wanted.connect(window.jobs.export)
     elif stage is Stage.BMS:

@@ -9,11 +9,13 @@ from firmcell.app.session import own_picture, stage_state
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.part_card import describe
+from firmcell.core.pictures.run_paint import run_paint
 from firmcell.core.pictures.stage_marks import StagePaint, stage_paint, with_strips
 from firmcell.core.pictures.strip_colours import Shown, strip_paint, why_paint
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.pages.design_pages import BriefPage
     from firmcell.app.pages.layout_page import LayoutPage
     from firmcell.app.pages.strips_page import StripsPage
 
@@ -39,7 +41,7 @@ class PicturePanel:
         if self.window.view.tool is Tool.STRIP:
             paint = with_strips(paint)
         self.window.view.show_faces([session.picture(f) for f in faces], paint)
-        self.paint_strips()
+        self.paint_bands()
         self.show_card(self.window.view.selected)
         self.window.rail.show_states({stage: stage_state(session, stage) for stage in session.plan.stages})
         self.window.findings.findings.set_items(session.findings)
@@ -96,10 +98,12 @@ class PicturePanel:
         if page is not None:
             cast("LayoutPage", page).tell(words)
 
-    def paint_strips(self) -> None:
-        """Lay heat or current over the strips in the Strips stage; nothing elsewhere, or while it is worked
-        out."""
+    def paint_bands(self) -> None:
+        """Lay heat or current over the strips in the Strips stage, a moment of a run over the cells in the Brief
+        stage; nothing elsewhere, or while it is worked out."""
         session = self.window.session
+        if session is not None and self.window.stage is Stage.BRIEF and self._paint_run():
+            return
         page = cast("StripsPage | None", self.window.pages.get(Stage.STRIPS))
         loaded = page.loaded() if page is not None and self.window.stage is Stage.STRIPS else None
         if session is None or session.metal is None or loaded is None or page is None:
@@ -112,6 +116,21 @@ class PicturePanel:
             paint = strip_paint(session.metal, loaded, page.shown, axis, page.failures.failure_shares())
         bands = [paint.bands[f] if isinstance(f, Face) else () for f in self.shown()]
         self.window.view.show_bands(bands, paint.scale)
+
+    def _paint_run(self) -> bool:
+        """Show the moment of the run that the Brief page stands at; whether there is one."""
+        page = cast("BriefPage | None", self.window.pages.get(Stage.BRIEF))
+        session = self.window.session
+        if page is None or session is None or page.run is None or page.run.result is None:
+            return False
+        run, axis = page.run, session.design.arrangement.turn_axis
+        assert run.result is not None
+        if len(run.result.numbers) != len(session.analysis.layout.cells):
+            return False
+        paint = run_paint(run.result, run.moment, run.shown, session.analysis.layout, axis)
+        bands = [paint.bands[f] if isinstance(f, Face) else () for f in self.shown()]
+        self.window.view.show_bands(bands, paint.scale)
+        return True
 
     def light(self, ref: str) -> None:
         """A page asks to light a part; the page itself is not told again."""

@@ -37,6 +37,7 @@ class Plot(QWidget):
         self.plot.setLabel("left", up)
         self.plot.showGrid(x=False, y=True, alpha=0.25)
         self._legend = self.plot.addLegend(offset=(-8 if falls else 8, 6), labelTextSize="9pt")
+        self._cursor: Any = None
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.addWidget(self.plot)
@@ -57,6 +58,16 @@ class Plot(QWidget):
     def clear(self) -> None:
         """Take everything away."""
         self.plot.clear()
+        self._cursor = None
+
+    def upright(self, x: float) -> None:
+        """Draw an upright line at x; there is one at most."""
+        if self._cursor is None:
+            self._cursor = self._library.InfiniteLine(
+                angle=90, movable=False, pen=self._library.mkPen(self.palette_now.ink, width=1)
+            )
+            self.plot.addItem(self._cursor)
+        self._cursor.setValue(x)
 
     def line(self, x: Any, y: Any, name: str, colour: str, dashed: bool = False, width: float = 2.0) -> None:
         """Draw a line."""

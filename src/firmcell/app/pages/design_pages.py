@@ -1,8 +1,10 @@
 """The pages of brief, cells and insulation: fields, figures and tables over the design."""
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QPushButton
 
 from firmcell.app.pages.base_page import Page
+from firmcell.app.pages.run_section import RunSection
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.wording import (
     amperes,
@@ -14,6 +16,7 @@ from firmcell.core.base.wording import (
     volts,
 )
 from firmcell.core.bench.reclaimed import ReclaimedCell, reclaimed_cell
+from firmcell.core.jobs.plan import Subject
 from firmcell.core.layout.series_parallel import compare_cells
 from firmcell.core.model.brief import SpaceShape
 from firmcell.store.units import show
@@ -26,6 +29,7 @@ class BriefPage(Page):
     """What the pack is for."""
 
     stage, heading = Stage.BRIEF, "Brief: what is asked of the pack"
+    moment_changed = Signal()
 
     def build(self) -> None:
         self.section("Job")
@@ -44,6 +48,7 @@ class BriefPage(Page):
             "current_steady_a",
             "current_peak_a",
             "peak_duration_s",
+            "peak_every_s",
         ):
             self.field(f"brief.{name}")
         self.section("Run time")
@@ -54,10 +59,26 @@ class BriefPage(Page):
             self.field(f"brief.{name}")
         self.outline = self.text("")
         self.section("Conditions of use")
-        for name in ("ambient_min_k", "ambient_max_k", "wet", "shaken", "must_not_cut_out", "measures"):
+        for name in (
+            "ambient_min_k",
+            "ambient_max_k",
+            "stands",
+            "wet",
+            "shaken",
+            "must_not_cut_out",
+            "measures",
+        ):
             self.field(f"brief.{name}")
+        self.run: RunSection | None = None
+        if self.session.plan.subject is Subject.PACK:
+            self.run_title = self.section("Run: the pack through time")
+            self.run = RunSection(self.session)
+            self.run.moment_changed.connect(self.moment_changed)
+            self.body.addWidget(self.run)
 
     def refresh_more(self) -> None:
+        if self.run is not None:
+            self.run.forget_if_changed()
         brief = self.session.design.brief
         words = {
             SpaceShape.BOX: "",

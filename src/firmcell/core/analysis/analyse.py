@@ -22,8 +22,7 @@ from firmcell.core.insulation.outer_size import (
 from firmcell.core.layout.cell_places import Layout, lay_out
 from firmcell.core.layout.fit_in_space import fit_figures
 from firmcell.core.layout.series_parallel import (
-    END_OF_DISCHARGE_SOC,
-    PEAK_SOC,
+    loaded_voltages,
     series_parallel_options,
     usable_charge_and_energy,
 )
@@ -175,15 +174,15 @@ def _pack_of(
         cell,
         design.series,
         design.parallel,
-        duty.steady_a,
+        duty,
         design.brief.load_voltage_min_v,
         total_ohm - metal.cells_ohm,
     )
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
     end, dip = (
-        design.series * float(resting_voltage(cell.chemistry, soc)) - current * total_ohm
-        for soc, current in ((END_OF_DISCHARGE_SOC, duty.steady_a), (PEAK_SOC, duty.peak_a))
+        float(v)
+        for v in loaded_voltages(cell, design.series, design.parallel, duty, total_ohm - metal.cells_ohm)
     )
     wires_kg = 2 * design.leads.parallel * design.leads.length_m * design.leads.wire.mass_kg_per_m
     return PackFigures.model_construct(

@@ -50,6 +50,19 @@ def run_words(result: RunResult, design: Design) -> list[str]:
     return words
 
 
+def moment_words(result: RunResult, moment: int) -> str:
+    """Return a moment of a run in words."""
+    warm = result.cell_k[moment]
+    hottest = int(warm.argmax())
+    current = float(result.current_a[moment])
+    way = "out" if current >= 0 else "in"
+    return (
+        f"After {duration(float(result.time_s[moment]))}: {volts(float(result.voltage_v[moment]))}, "
+        f"{amperes(abs(current))} {way}, cell {int(result.numbers[hottest])} at {celsius(float(warm[hottest]))}, "
+        f"{percent(max(float(result.charge_min[moment]), 0))} left in the weakest cell."
+    )
+
+
 def band_words(edges: tuple[RunResult, RunResult], source: str) -> str:
     """Return in one sentence between what a run lies by how cells of a class differ."""
     low, high = sorted(edges, key=lambda r: float(r.time_s[-1]))

@@ -3,21 +3,23 @@
 from functools import lru_cache
 
 import numpy as np
-from numpy.typing import ArrayLike
+from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.base import wording as w
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
+from firmcell.core.cells.steady_trace import PEAK_LEFT, steady_trace
 from firmcell.core.layout.rows import SIN60
 from firmcell.core.layout.space import rooms_for
 from firmcell.core.model.brief import Brief, SpaceShape
-from firmcell.core.model.chemistry import Chemistry, resting_voltage
 from firmcell.core.model.design import Arrangement, Lie
+from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Cell
 
-END_OF_DISCHARGE_SOC = 0.10
-"""State of charge at which the load must still get its least voltage under the steady current."""
-PEAK_SOC = 0.20
+END_OF_DISCHARGE_SOC = 0.25
+"""State of charge at which the load must still get its least voltage under the steady current: a pack that it cuts off
+sooner is too low for it. Engineering judgement."""
+PEAK_SOC = PEAK_LEFT
 """State of charge at which the load must still get its least voltage under the peak current."""
 PATH_OHM_PER_GROUP = 0.0015
 """Strip, joints and a share of board, leads and fuse, for each group in series, while none is chosen yet;
@@ -33,7 +35,7 @@ class SeriesParallel(Frozen):
     reasons : what it fails on, in words; empty if feasible.
     energy_usable_j : from full to the load's cut-off at the steady current, J.
     cell_steady_a, cell_peak_a : current of one cell, A.
-    voltage_end_v : pack under steady current at 10 % charge, V.
+    voltage_end_v : pack under steady current with a quarter of its charge left, V.
     """
 
     series: int
@@ -59,47 +61,62 @@ class SeriesParallel(Frozen):
         return f"{self.series}S{self.parallel}P"
 
 
-@lru_cache(maxsize=32)
-def _resting_curve(cell: Cell) -> Array:
-    return np.minimum(resting_voltage(cell.chemistry, np.linspace(0.0, 1.0, 201)), cell.full_v)
-
-
 def usable_charge_and_energy(
     cell: Cell,
     series: ArrayLike,
     parallel: ArrayLike,
-    current_a: float,
+    duty: Duty,
     load_min_v: float,
     path_ohm: ArrayLike,
 ) -> tuple[Array, Array]:
-    """Return charge (A·s) and energy (J) delivered from full at a constant current to the cut-off.
+    """Return charge (A·s) and energy (J) that new cells deliver from full at the steady current of a duty to the cut-off.
 
     The cut-off is the higher of the load's least voltage and the empty voltage of the groups. The
-    cell is its generic resting curve less current times resistance; `path_ohm` is everything else
-    in the loop. `series`, `parallel` and `path_ohm` broadcast. Rate loss beyond the resistance is
-    not counted.
+    cells are alike and follow the model of their class in time, warming themselves; `path_ohm` is everything
+    else in the loop. `series`, `parallel` and `path_ohm` broadcast.
     """
-    s, p, path = (
-        a[..., None]
-        for a in np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
+    s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
+    rates, back = np.unique(duty.steady_a * 3600.0 / (p * cell.capacity_as), return_inverse=True)
+    trace = steady_trace(cell, tuple(rates.tolist()), duty.peak_a / duty.steady_a, duty.peak_s)
+    cells = trace.volts[back.reshape(p.shape)]
+    pack = s[..., None] * cells - duty.steady_a * path[..., None]
+    # How far over the nearer of its two ends each moment lies; the first one below ends it.
+    over = np.minimum(pack - load_min_v, s[..., None] * (cells - cell.empty_v))
+    ended = over < 0
+    first = np.where(ended.any(axis=-1), ended.argmax(axis=-1), len(trace.given) - 1)
+    before = np.maximum(first - 1, 0)
+
+    def at(table: Array, place: NDArray[np.intp]) -> Array:
+        return np.asarray(np.take_along_axis(table, place[..., None], axis=-1)[..., 0])
+
+    here, there = at(over, before), at(over, first)
+    part = np.clip(here / np.maximum(here - there, 1e-12), 0.0, 1.0)
+    used = trace.given[before] + part * (trace.given[first] - trace.given[before])
+    sums = np.concatenate(
+        [
+            np.zeros((*pack.shape[:-1], 1)),
+            np.cumsum((pack[..., 1:] + pack[..., :-1]) / 2 * np.diff(trace.given), axis=-1),
+        ],
+        axis=-1,
     )
-    group = _resting_curve(cell) - current_a / p * cell.resistance_ohm
-    pack = s * group - current_a * path
-    alive = (pack >= load_min_v) & (group >= cell.empty_v)
-    # Voltage rises with charge, so what is alive is the upper end of the curve.
-    capacity = cell.capacity_as * p[..., 0]
-    return capacity * alive.mean(axis=-1), capacity * np.where(alive, pack, 0.0).mean(axis=-1)
+    last = at(pack, before)
+    area = at(sums, before) + (used - trace.given[before]) * (2 * last + part * (at(pack, first) - last)) / 2
+    begun = over[..., 0] >= 0
+    capacity = cell.capacity_as * p
+    return np.where(begun, capacity * used, 0.0), np.where(begun, capacity * area, 0.0)
 
 
-@lru_cache(maxsize=32)
-def _rest_at(chemistry: Chemistry, soc: float) -> float:
-    return float(resting_voltage(chemistry, soc))
-
-
-def loaded_voltage(cell: Cell, series: int, parallel: int, current_a: float, soc: float) -> float:
-    """Return the pack voltage in V at a state of charge under a current, with generic strip resistance."""
-    rest = _rest_at(cell.chemistry, soc)
-    return series * (rest - current_a * (cell.resistance_ohm / parallel + PATH_OHM_PER_GROUP))
+def loaded_voltages(
+    cell: Cell, series: ArrayLike, parallel: ArrayLike, duty: Duty, path_ohm: ArrayLike
+) -> tuple[Array, Array]:
+    """Return the pack voltages in V under the steady current with a quarter of the charge left, and at the end of a peak
+    with three tenths; `path_ohm` is everything in the loop but the cells. Arguments broadcast."""
+    s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
+    rates, back = np.unique(duty.steady_a * 3600.0 / (p * cell.capacity_as), return_inverse=True)
+    trace = steady_trace(cell, tuple(rates.tolist()), duty.peak_a / duty.steady_a, duty.peak_s)
+    end = trace.voltage_left(END_OF_DISCHARGE_SOC)[back.reshape(p.shape)]
+    dip = trace.peak_v[back.reshape(p.shape)]
+    return s * end - duty.steady_a * path, s * dip - duty.peak_a * path
 
 
 def _series_range(brief: Brief, cell: Cell) -> range:
@@ -124,19 +141,24 @@ def _least_parallel(brief: Brief, cell: Cell, series: int) -> int:
 
 
 def _judge(
-    brief: Brief, cell: Cell, series: int, parallel: int, energy: float, room: int | None
+    brief: Brief,
+    cell: Cell,
+    series: int,
+    parallel: int,
+    energy: float,
+    ends_v: tuple[float, float],
+    room: int | None,
 ) -> SeriesParallel:
     """Return the option `series` × `parallel` with everything it fails on; `room` is how many cells fit."""
     reasons: list[str] = []
     full = series * cell.full_v
     if full > brief.load_voltage_max_v + 1e-9:
         reasons.append(f"full it gives {w.volts(full)}, the load accepts {w.volts(brief.load_voltage_max_v)}")
-    end = loaded_voltage(cell, series, parallel, brief.current_steady_a, END_OF_DISCHARGE_SOC)
+    end, dip = ends_v
     if end < brief.load_voltage_min_v:
         reasons.append(
             f"near empty it gives {w.volts(end)} under load, the load needs {w.volts(brief.load_voltage_min_v)}"
         )
-    dip = loaded_voltage(cell, series, parallel, brief.current_peak_a, PEAK_SOC)
     if end >= brief.load_voltage_min_v > dip:
         reasons.append(
             f"the peak pulls it down to {w.volts(dip)}, the load needs {w.volts(brief.load_voltage_min_v)}"
@@ -218,18 +240,14 @@ def series_parallel_options(brief: Brief, cell: Cell) -> tuple[SeriesParallel, .
     if not pairs:
         return ()
     counts = np.array(pairs, dtype=float)
-    _, energies = usable_charge_and_energy(
-        cell,
-        counts[:, 0],
-        counts[:, 1],
-        brief.current_steady_a,
-        brief.load_voltage_min_v,
-        counts[:, 0] * PATH_OHM_PER_GROUP,
-    )
+    path = counts[:, 0] * PATH_OHM_PER_GROUP
+    of_pairs = cell, counts[:, 0], counts[:, 1]
+    _, energies = usable_charge_and_energy(*of_pairs, brief.duty, brief.load_voltage_min_v, path)
+    ends = zip(*(v.tolist() for v in loaded_voltages(*of_pairs, brief.duty, path)), strict=True)
     room = room_for_cells(brief, cell)
     options = [
-        _judge(brief, cell, series, parallel, energy, room)
-        for (series, parallel), energy in zip(pairs, energies.tolist(), strict=True)
+        _judge(brief, cell, series, parallel, energy, ends_v, room)
+        for (series, parallel), energy, ends_v in zip(pairs, energies.tolist(), ends, strict=True)
     ]
     options.sort(key=lambda o: (not o.feasible, len(o.reasons), o.series * o.parallel, o.series))
     return tuple(options)

@@ -3,9 +3,10 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
-from firmcell.core.base.wording import amperes, kilograms, millimetres, plural, volts, watt_hours
+from firmcell.core.base.wording import amperes, kilograms, millimetres, percent, plural, volts, watt_hours
 from firmcell.core.layout.cell_places import lay_out
 from firmcell.core.layout.rows import best_rows, stack_size
+from firmcell.core.layout.series_parallel import END_OF_DISCHARGE_SOC, PEAK_SOC
 from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.design import Arrangement, Lattice
 from firmcell.core.rules.table import COMMON_PRACTICE, PHYSICS, Hit, rule
@@ -47,15 +48,18 @@ def too_high(s: Situation) -> Iterator[Hit]:
     "LY-2",
     Stage.LAYOUT,
     Severity.ATTENTION,
-    source="generic resting curve, resistance of the whole loop",
+    source="cell model of the class, resistance of the whole loop",
     reason="The load switches off before the cells are empty.",
 )
 def too_low(s: Situation) -> Iterator[Hit]:
     """Voltage near empty below what the load needs."""
     need = s.design.brief.load_voltage_min_v
     for when, value in (
-        ("at the steady current with 10 % left", s.analysis.pack.voltage_end_steady_v),
-        ("at the peak with 20 % left", s.analysis.pack.voltage_end_peak_v),
+        (
+            f"at the steady current with {percent(END_OF_DISCHARGE_SOC)} left",
+            s.analysis.pack.voltage_end_steady_v,
+        ),
+        (f"at the peak with {percent(PEAK_SOC)} left", s.analysis.pack.voltage_end_peak_v),
     ):
         if value < need:
             yield Hit(f"The load sees {volts(value)} {when}; it needs {volts(need)}.", fix=_best_feasible(s))
@@ -66,7 +70,7 @@ def too_low(s: Situation) -> Iterator[Hit]:
     "LY-3",
     Stage.LAYOUT,
     Severity.ATTENTION,
-    source="generic resting curve at the steady current",
+    source="cell model of the class at the steady current, 25 °C",
     reason="It will not run as long as asked.",
 )
 def too_little_energy(s: Situation) -> Iterator[Hit]:

@@ -6,6 +6,7 @@ import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
+from firmcell.core.cells.steady_trace import heat_over_ohmic
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design, JudgedBy
 from firmcell.core.model.limits import RUNAWAY_K
@@ -201,6 +202,7 @@ class _Worker:
         strips, leads_ohm = slice(len(self.length)), network.ohm[len(self.length) :]
         cell_k = np.full(len(self.layout.cells), ambient)
         passes, settled = 0, False
+        more = heat_over_ohmic(self.cell, current / self.design.parallel, self._seconds(), ambient)
         while passes < MOST_PASSES and not settled:
             passes += 1
             ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
@@ -214,7 +216,7 @@ class _Worker:
             )
             state = solve(network, 0.0, current)
             segment_w = (state.current_a**2 * network.ohm)[strips]
-            heat = state.cell_a**2 * network.cell_ohm
+            heat = state.cell_a**2 * (network.cell_ohm + (more - 1.0) * self.cell_ohm)
             np.add.at(heat, self.ends[:, 0], segment_w / 2)
             np.add.at(heat, self.ends[:, 1], segment_w / 2)
             if passes <= 2:
@@ -282,7 +284,7 @@ class _Worker:
         # What the two leads of a pole lose is counted with the leads.
         leads_w = float((state.current_a**2 * network.ohm)[len(self.length) :].sum())
         steady = steady_temperatures(self.lumps, heat, ambient)
-        hottest = int(cell_k.argmax())
+        hottest, strips_w = int(cell_k.argmax()), float((flow**2 * ohms).sum())
         return UnderLoadFigures.model_construct(
             segments=self._segments(flow, ohms, warm, long_limit, place_limit),
             cells=self._cell_loads(state.cell_a, cell_k, heat),
@@ -291,9 +293,9 @@ class _Worker:
             resistance_ohm=-float(state.volts[network.poles[1]]) / current - leads_w / current**2
             if network.whole and current
             else None,
-            strips_w=float((flow**2 * ohms).sum()),
+            strips_w=strips_w,
             joints_w=float((state.cell_a**2 * 2 * self.joint_ohm).sum()),
-            cells_w=float((state.cell_a**2 * self.cell_ohm).sum()),
+            cells_w=float(heat.sum()) - float((state.cell_a**2 * 2 * self.joint_ohm).sum()) - strips_w,
             hottest_cell=self.layout.cells[hottest].number,
             hottest_cell_k=float(cell_k[hottest]),
             gradient_k=float(cell_k.max() - cell_k.min()),
@@ -370,11 +372,13 @@ class _Worker:
             JudgedBy.WORSE: np.minimum(long_run, in_place),
         }[self.joining.judged_by]
 
+    def _seconds(self) -> float:
+        """How long it runs; a load that the pack cannot serve at all: as long as it would if it were made to."""
+        whole = self.design.parallel * self.cell.capacity_as / max(self.matter.current_a, 1e-9)
+        return self.matter.run_time_s if self.matter.run_time_s > 0 else whole
+
     def _end_of_run(self, heat: Array) -> Array:
-        seconds = self.matter.run_time_s
-        if seconds <= 0:
-            # A load that the pack cannot serve at all: what it would come to if it were made to.
-            seconds = self.design.parallel * self.cell.capacity_as / max(self.matter.current_a, 1e-9)
+        seconds = self._seconds()
         steps = 12
         found = run_temperatures(
             self.lumps, np.tile(heat, (steps, 1)), self.matter.ambient_k, seconds / steps

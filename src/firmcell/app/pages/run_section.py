@@ -1,0 +1,382 @@
+"""The run of the pack: what is asked, what it gives, its curves, and the pack at any moment of it."""
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtWidgets import (
+    QComboBox,
+    QFileDialog,
+    QGridLayout,
+    QHBoxLayout,
+    QLineEdit,
+    QProgressBar,
+    QPushButton,
+    QSlider,
+    QVBoxLayout,
+    QWidget,
+)
+
+from firmcell.app.background import Task
+from firmcell.app.plain import PlainLabel
+from firmcell.app.plots import Plot
+from firmcell.app.session import Session
+from firmcell.app.theme import PALETTES
+from firmcell.app.wheel import calm
+from firmcell.core.analysis.run_of_design import Age, Asked, run_with_band
+from firmcell.core.analysis.run_words import band_words, moment_words, run_words
+from firmcell.core.base.quantity import ZERO_CELSIUS
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.bench.measured_values import as_measured, capacities
+from firmcell.core.pictures.run_paint import ShownInRun
+from firmcell.core.run.demand import Demand, of_duty, steady
+from firmcell.core.run.run_result import RunResult
+from firmcell.store.run_files import profile_from_csv
+from firmcell.store.strangers import text_of
+from firmcell.store.units import parse, show
+
+STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE = (
+    "the brief's steady current",
+    "the brief's current with its peaks",
+    "a current",
+    "a power",
+    "a profile from a file",
+    "nothing: charge it",
+)
+UNITS = {CURRENT: "A", POWER: "W"}
+TELL_MS = 80
+
+
+class RunSection(QWidget):
+    """The run of the pack: what is asked, what it gives, its curves, and the pack at any moment of it.
+
+    Signals
+    -------
+    moment_changed : the picture shows another moment, or another thing of it.
+    """
+
+    moment_changed = Signal()
+
+    def __init__(self, session: Session, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.session = session
+        self.result: RunResult | None = None
+        self.kept: RunResult | None = None
+        self.shown = ShownInRun.TEMPERATURE
+        self._profile: Demand | None = None
+        self._task: Task | None = None
+        self._of: tuple[Any, ...] = ()
+        self._left = [1.0]
+        self._stop = False
+        self._plots: dict[str, Plot] = {}
+        body = QVBoxLayout(self)
+        body.setContentsMargins(0, 0, 0, 0)
+        body.setSpacing(6)
+        self._asked(body)
+        self._running(body)
+        self.words = PlainLabel("")
+        self.words.setWordWrap(True)
+        self.words.setAccessibleName("What the run gives")
+        self.words.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+        body.addWidget(self.words)
+        self._scrubber(body)
+        self.plots_here = QVBoxLayout()
+        body.addLayout(self.plots_here)
+        self._clock = QTimer(self)
+        self._clock.setInterval(TELL_MS)
+        self._clock.timeout.connect(self._tell_progress)
+        self._fit_value()
+
+    # -- what is asked ----------------------------------------------------------------------------------
+
+    def _asked(self, body: QVBoxLayout) -> None:
+        grid = QGridLayout()
+        self.drawn = self._choice(("&Drawn", (STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE)), grid, 0)
+        self.value = self._entry(("How m&uch", "10 A"), grid, 1)
+        self.start = self._entry(("From a c&harge of", "100 %"), grid, 2)
+        ambient = self.session.design.brief.ambient_max_k
+        self.ambient = self._entry(("&Air, and pack at the start", show(ambient, "K")), grid, 3)
+        self.age = self._choice(("Cell&s are", tuple(a.value for a in Age)), grid, 4)
+        self.drawn.currentIndexChanged.connect(self._fit_value)
+        body.addLayout(grid)
+        row = QHBoxLayout()
+        self.go = self._button("&Run it", self.run, "Works out the run; a few seconds at most")
+        self.go.setProperty("main", "true")
+        self.keep = self._button(
+            "&Keep to compare", self.keep_it, "The curves of this run stay, dashed, behind those of the next"
+        )
+        row.addWidget(self.go)
+        row.addWidget(self.keep)
+        row.addStretch(1)
+        body.addLayout(row)
+        self.keep.setEnabled(False)
+
+    def _choice(self, what: tuple[str, tuple[str, ...]], grid: QGridLayout, row: int) -> QComboBox:
+        label, box = PlainLabel(what[0]), calm(QComboBox())
+        box.addItems(list(what[1]))
+        box.setAccessibleName(what[0].replace("&", ""))
+        label.setBuddy(box)
+        grid.addWidget(label, row, 0)
+        grid.addWidget(box, row, 1)
+        return box
+
+    def _entry(self, what: tuple[str, str], grid: QGridLayout, row: int) -> QLineEdit:
+        label, line = PlainLabel(what[0]), QLineEdit(what[1])
+        line.setAccessibleName(what[0].replace("&", ""))
+        line.returnPressed.connect(self.run)
+        label.setBuddy(line)
+        grid.addWidget(label, row, 0)
+        grid.addWidget(line, row, 1)
+        return line
+
+    def _button(self, text: str, call: Callable[[], object], tip: str) -> QPushButton:
+        button = QPushButton(text)
+        button.setToolTip(tip)
+        button.setAccessibleDescription(tip)
+        button.clicked.connect(lambda _=False: call())
+        return button
+
+    def _fit_value(self) -> None:
+        """The value asked for goes with what is drawn."""
+        what = self.drawn.currentText()
+        if what == PROFILE and self.isVisible():
+            self._choose_profile()
+        self.value.setEnabled(what in UNITS)
+        brief = self.session.design.brief
+        told = {
+            STEADY: show(brief.current_steady_a, "A"),
+            DUTY: f"{show(brief.current_steady_a, 'A')}, peaks of {show(brief.current_peak_a, 'A')}",
+            PROFILE: "a profile" if self._profile is None else "as in the file",
+            CHARGE: show(self.session.design.charge_current_a, "A") + " in",
+        }
+        if what in told:
+            self.value.setText(told[what])
+        else:
+            middle = brief.current_steady_a * self.session.analysis.pack.voltage_nominal_v
+            self.value.setText(show(brief.current_steady_a, "A") if what == CURRENT else f"{middle:.0f} W")
+
+    def _choose_profile(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(
+            self, "Profile: time_s and current_a or power_w", "", "CSV (*.csv)"
+        )
+        if not name:
+            return
+        try:
+            self._profile = profile_from_csv(text_of(Path(name)), Path(name).name)
+        except Refusal as refusal:
+            self.words.setText(refusal.sentence)
+
+    def _demand(self) -> Demand | None:
+        what, brief = self.drawn.currentText(), self.session.design.brief
+        if what in UNITS:
+            value = parse(self.value.text(), UNITS[what], UNITS[what])
+            if value <= 0:
+                raise Refusal("What is drawn is more than 0.")
+            return steady(value, watts=what == POWER)
+        if what == PROFILE:
+            if self._profile is None:
+                raise Refusal("Choose a file first: a CSV with the columns time_s and current_a or power_w.")
+            return self._profile
+        return {STEADY: steady(brief.current_steady_a), DUTY: of_duty(brief.duty)}.get(what)
+
+    # -- the run ----------------------------------------------------------------------------------------
+
+    def _running(self, body: QVBoxLayout) -> None:
+        row = QHBoxLayout()
+        row.setContentsMargins(0, 0, 0, 0)
+        self.progress = QProgressBar()
+        self.progress.setRange(0, 100)
+        self.progress.setAccessibleName("Progress of the run")
+        row.addWidget(self.progress, 1)
+        row.addWidget(self._button("S&top", self.stop, "Ends the run where it is"))
+        self.busy = QWidget()
+        self.busy.setLayout(row)
+        self.busy.hide()
+        body.addWidget(self.busy)
+
+    def run(self) -> None:
+        """Work out the run, off the interface thread."""
+        s = self.session
+        if s.metal is None or s.metal.layout is not s.analysis.layout:
+            self.words.setText("The strips are still being worked out; try again in a moment.")
+            return
+        try:
+            start = parse(self.start.text(), "1", "%")
+            if not 0 < start <= 1:
+                raise Refusal("A run starts from more than 0 and up to 100 %.")
+            age = Age(self.age.currentText())
+            asked = Asked(self._demand(), start, parse(self.ambient.text(), "K", "°C"), age)
+        except Refusal as refusal:
+            self.words.setText(refusal.sentence)
+            return
+        self.give_up()
+        design, measured, metal, analysis = s.design, as_measured(s.design, s.state), s.metal, s.analysis
+        known, left = capacities(measured, s.state), [1.0]
+        self._left, self._stop = left, False
+
+        def told(least: float) -> bool:
+            left[0] = least
+            return self._stop
+
+        def work() -> Any:
+            return run_with_band(measured, analysis, metal, asked, known, told)
+
+        def done(found: Any) -> None:
+            self._ended()
+            if design is not self.session.design:
+                return
+            self.result, edges, model = found
+            self._of = (design,)
+            words = run_words(self.result, design)
+            if edges is not None:
+                words.append(band_words(edges, model.source))
+            self.words.setText("\n".join(words))
+            self.keep.setEnabled(True)
+            self._show_result()
+
+        def refused(sentence: str) -> None:
+            self._ended()
+            self.words.setText(sentence)
+
+        self.busy.show()
+        self._clock.start()
+        self._task = Task(work, done, refused).start()
+
+    def _tell_progress(self) -> None:
+        self.progress.setValue(round(100 * (1 - max(self._left[0], 0.0))))
+
+    def _ended(self) -> None:
+        self._task = None
+        self._clock.stop()
+        self.busy.hide()
+
+    def stop(self) -> None:
+        """End the run where it is."""
+        self._stop = True
+
+    def give_up(self) -> None:
+        """Let go of a run that nobody waits for any more."""
+        self._stop = True
+        if self._task is not None:
+            self._task.give_up()
+            self._ended()
+
+    def forget_if_changed(self) -> None:
+        """A run of another design is shown no longer."""
+        if self.result is not None and self._of != (self.session.design,):
+            self.result = None
+            self.words.setText("The design has changed since the run: run it again.")
+            self.keep.setEnabled(False)
+            self._show_result()
+        if self.drawn.currentText() not in UNITS:
+            self._fit_value()
+
+    # -- what it gives ----------------------------------------------------------------------------------
+
+    def _scrubber(self, body: QVBoxLayout) -> None:
+        self.scrub = QWidget()
+        grid = QGridLayout(self.scrub)
+        grid.setContentsMargins(0, 0, 0, 0)
+        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider.setAccessibleName("Moment of the run")
+        self.slider.setToolTip("Move it through the run; the picture shows the pack at that moment")
+        self.slider.valueChanged.connect(self._moved)
+        label = PlainLabel("&Moment")
+        label.setBuddy(self.slider)
+        grid.addWidget(label, 0, 0)
+        grid.addWidget(self.slider, 0, 1)
+        self.moment_words = PlainLabel("")
+        self.moment_words.setWordWrap(True)
+        grid.addWidget(self.moment_words, 1, 0, 1, 2)
+        self.paint_what = self._choice(("&Paint", tuple(s.value for s in ShownInRun)), grid, 2)
+        self.paint_what.currentIndexChanged.connect(self._choose_shown)
+        self.scrub.hide()
+        body.addWidget(self.scrub)
+
+    @property
+    def moment(self) -> int:
+        """The number of the moment that the picture shows."""
+        if self.result is None:
+            return 0
+        return self.result.at(self.slider.value() / 1000 * float(self.result.time_s[-1]))
+
+    def _moved(self) -> None:
+        if self.result is not None:
+            self.moment_words.setText(moment_words(self.result, self.moment))
+            for plot in self._plots.values():
+                plot.upright(float(self.result.time_s[self.moment]) / 60)
+        self.moment_changed.emit()
+
+    def _choose_shown(self, index: int) -> None:
+        self.shown = list(ShownInRun)[index]
+        self.moment_changed.emit()
+
+    def keep_it(self) -> None:
+        """Keep this run's curves behind those of the next."""
+        self.kept = self.result
+        self._draw()
+
+    def _show_result(self) -> None:
+        runs = self.result is not None and len(self.result.time_s) > 1
+        self.scrub.setVisible(runs)
+        if runs and not self._plots:
+            self._make_plots()
+        for plot in self._plots.values():
+            plot.setVisible(runs)
+        self._draw()
+        self.slider.blockSignals(True)
+        self.slider.setRange(0, 1000)
+        self.slider.setValue(1000)
+        self.slider.blockSignals(False)
+        self._moved()
+
+    def _make_plots(self) -> None:
+        palette = PALETTES["dark" if self.palette().window().color().lightness() < 128 else "light"]
+        for key, up in (
+            ("volts", "at the load, V"),
+            ("amperes", "current, A"),
+            ("kelvin", "temperature, °C"),
+            ("charge", "charge left, %"),
+        ):
+            plot = Plot(f"{up} over the run", "time, min", up, palette, falls=key in ("volts", "charge"))
+            plot.setMaximumHeight(plot.minimumHeight())
+            self.plots_here.addWidget(plot)
+            self._plots[key] = plot
+
+    def dress(self, look: str) -> None:
+        """Take the colours of the look."""
+        for plot in self._plots.values():
+            plot.dress(PALETTES[look])
+        self._draw()
+
+    def _draw(self) -> None:
+        for plot in self._plots.values():
+            plot.clear()
+        for result, dashed in ((self.kept, True), (self.result, False)):
+            if result is not None and self._plots:
+                self._draw_one(result, dashed)
+
+    def _draw_one(self, result: RunResult, dashed: bool) -> None:
+        minutes = result.time_s / 60
+        p = next(iter(self._plots.values())).palette_now
+        curves = {
+            "volts": ((result.voltage_v, "at the load", p.accent),),
+            "amperes": ((np.abs(result.current_a), "current", p.accent),),
+            "kelvin": (
+                (result.temperature_max_k - ZERO_CELSIUS, "hottest cell", p.stop),
+                (result.temperature_mean_k - ZERO_CELSIUS, "mean", p.accent),
+            ),
+            "charge": (
+                (result.charge_max * 100, "fullest cell", p.accent),
+                (result.charge_min * 100, "weakest cell", p.stop),
+            ),
+        }
+        for key, lines in curves.items():
+            for values, name, colour in lines:
+                self._plots[key].line(minutes, values, "" if dashed else name, colour, dashed=dashed)
+        if not dashed:
+            limit = self.session.design.cell.temperature_max_k - ZERO_CELSIUS
+            ends = np.array([0.0, minutes[-1]])
+            self._plots["kelvin"].line(ends, np.array([limit, limit]), "allowed", p.attention, dashed=True)

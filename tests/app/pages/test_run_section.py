@@ -1,0 +1,134 @@
+"""The run on the Brief page, driven as a user does it: by keys and the slider."""
+
+import pytest
+from PySide6.QtCore import Qt
+
+from firmcell.app.pages import run_section
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.pictures.run_paint import ShownInRun, run_paint
+from firmcell.core.run.run_result import EndedBy
+
+
+@pytest.fixture
+def brief(hoist_window, qtbot):
+    hoist_window.go(Stage.BRIEF)
+    page = hoist_window.pages[Stage.BRIEF]
+    qtbot.waitUntil(lambda: hoist_window.session.metal is not None, timeout=10_000)
+    return page
+
+
+def run_now(page, qtbot):
+    before = page.run.result
+    page.run.go.setFocus()
+    qtbot.keyClick(page.run.go, Qt.Key.Key_Space)
+    qtbot.waitUntil(lambda: page.run.result is not None and page.run.result is not before, timeout=30_000)
+
+
+def test_a_run_is_told_drawn_and_scrubbed(brief, hoist_window, qtbot):
+    section = brief.run
+    assert not section.scrub.isVisibleTo(brief)
+    run_now(brief, qtbot)
+    assert section.result.ended_by is EndedBy.TOO_HOT
+    assert section.words.text().startswith("It ends after ")
+    assert "Cells of a class differ" in section.words.text()
+    assert section.scrub.isVisibleTo(brief)
+    assert len(section._plots) == 4
+    # The picture shows the pack at the moment of the slider, hotter the later.
+    section.slider.setValue(0)
+    cold = [b.tone for b in hoist_window.view._bands[0]]
+    section.slider.setFocus()
+    qtbot.keyClick(section.slider, Qt.Key.Key_End)
+    warm = [b.tone for b in hoist_window.view._bands[0]]
+    assert max(cold) == pytest.approx(0.0)
+    assert min(warm) > 0.7
+    assert "After 25.9 min" in section.moment_words.text()
+    section.paint_what.setCurrentIndex(1)
+    assert section.shown is ShownInRun.CHARGE
+    assert hoist_window.view._scale_words.title == "charge left in the cell"
+    # Elsewhere nothing of it is painted.
+    hoist_window.go(Stage.LAYOUT)
+    assert hoist_window.view._scale_words is None
+
+
+def test_two_runs_lie_over_each_other_and_an_edit_forgets_them(brief, hoist_window, qtbot):
+    section = brief.run
+    run_now(brief, qtbot)
+    qtbot.keyClick(section.keep, Qt.Key.Key_Space)
+    section.age.setCurrentText("end of life")
+    run_now(brief, qtbot)
+    assert section.kept is not section.result
+    assert section.result.time_s[-1] < section.kept.time_s[-1]
+    assert len(section._plots["volts"].plot.listDataItems()) == 2
+    hoist_window.session.edit("brief.ambient_max_k", 300.0, "test")
+    assert section.result is None
+    assert "run it again" in section.words.text()
+    assert not section.scrub.isVisibleTo(brief)
+
+
+def test_what_is_typed_wrong_is_told_in_a_sentence(brief, qtbot):
+    section = brief.run
+    section.drawn.setCurrentText(run_section.POWER)
+    for line, wrong in (
+        (section.value, "much"),
+        (section.value, "-3 W"),
+        (section.start, "140 %"),
+        (section.ambient, "warm"),
+    ):
+        right = line.text()
+        line.setText(wrong)
+        qtbot.keyClick(line, Qt.Key.Key_Return)
+        assert section.result is None
+        assert section.words.text().endswith(".")
+        line.setText(right)
+    section.value.setText("150 W")
+    run_now(brief, qtbot)
+    assert section.result.ended_by is EndedBy.LOAD
+
+
+def test_a_profile_and_a_charge(brief, qtbot, tmp_path, monkeypatch):
+    section = brief.run
+    profile = tmp_path / "climb.csv"
+    profile.write_text("time_s,current_a\n0,10\n120,30\n180,-5\n240,0\n", encoding="utf-8")
+    monkeypatch.setattr(run_section.QFileDialog, "getOpenFileName", lambda *_: (str(profile), ""))
+    monkeypatch.setattr(section, "isVisible", lambda: True)
+    section.drawn.setCurrentText(run_section.PROFILE)
+    run_now(brief, qtbot)
+    assert section.result.time_s[-1] == pytest.approx(240.0)
+    section.drawn.setCurrentText(run_section.CHARGE)
+    section.start.setText("60 %")
+    section.ambient.setText("20 °C")
+    run_now(brief, qtbot)
+    assert section.result.ended_by is EndedBy.FULL
+    profile.write_text("time,what\n0,10\n", encoding="utf-8")
+    section.drawn.setCurrentText(run_section.PROFILE)
+    assert "time_s,current_a" in section.words.text()
+
+
+def test_a_run_can_be_stopped(brief, qtbot, monkeypatch):
+    section = brief.run
+    section.drawn.setCurrentText(run_section.CURRENT)
+    section.value.setText("1 A")
+    section.run()
+    section.stop()
+    qtbot.waitUntil(lambda: section.result is not None, timeout=30_000)
+    assert section.result.ended_by is EndedBy.TIME
+    assert section.result.charge_min[-1] > 0.5
+
+
+def test_discs_stand_on_the_cells(brief, hoist_window, qtbot):
+    run_now(brief, qtbot)
+    s, section = hoist_window.session, brief.run
+    axis = s.design.arrangement.turn_axis
+    paint = run_paint(section.result, section.moment, ShownInRun.TEMPERATURE, s.analysis.layout, axis)
+    for face, bands in paint.bands.items():
+        cans = {
+            shape.ref: shape
+            for shape in s.picture(face).shapes
+            if shape.ref.startswith("cell:") and hasattr(shape, "radius")
+        }
+        for band in bands:
+            if band.ref in cans:
+                assert cans[band.ref].centre == pytest.approx(band.line[0], abs=0.02)
+    hottest = int(section.result.numbers[section.result.cell_k[section.moment].argmax()])
+    told = {b.ref for b in next(iter(paint.bands.values())) if b.text}
+    assert f"cell:{hottest}" in told
