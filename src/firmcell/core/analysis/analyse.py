@@ -11,6 +11,8 @@ from firmcell.core.bms.board_choice import (
 )
 from firmcell.core.bms.sense_leads import sense_short
 from firmcell.core.bms.taps import tap_list
+from firmcell.core.cells.cell_model import WARM_K
+from firmcell.core.cells.steady_trace import voltage_at_start
 from firmcell.core.insulation.outer_size import (
     board_place,
     envelope,
@@ -51,6 +53,8 @@ from firmcell.core.wiring.graph import Wiring
 from firmcell.core.wiring.of_design import wiring_of
 
 STORED_AT_SOC = 0.5
+WORN_OUT = 1.5
+"""Resistance at the end of a cell's life over that of a new one; common practice, no source."""
 
 
 @frozen
@@ -180,6 +184,7 @@ def _pack_of(
     )
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
+    cold, cold_new, cold_old = _in_the_cold(design, total_ohm - metal.cells_ohm)
     end, dip = (
         float(v)
         for v in loaded_voltages(cell, design.series, design.parallel, duty, total_ohm - metal.cells_ohm)
@@ -214,12 +219,36 @@ def _pack_of(
         sag_peak_v=duty.peak_a * total_ohm,
         voltage_end_steady_v=end,
         voltage_end_peak_v=dip,
+        energy_cold_j=cold,
+        voltage_cold_start_v=cold_new,
+        voltage_cold_start_old_v=cold_old,
         heat_steady_w=duty.steady_a**2 * inside_ohm,
         heat_peak_w=duty.peak_a**2 * inside_ohm,
         short_circuit_a=supply.short_a,
         mass_kg=design.cell_count * cell.mass_kg + sum(piece.mass_kg for piece in metal.pieces) + wires_kg,
         transport=transport_class(cell.chemistry, cell.capacity_as * cell.nominal_v, energy),
     )
+
+
+def _in_the_cold(design: Design, path_ohm: float) -> tuple[float, float, float]:
+    """What the pack delivers in the coldest place, J, and the voltage at the load at the end of a peak there, V, with
+    new cells and at the end of their life."""
+    cell, duty, kelvin = design.cell, design.brief.duty, design.brief.ambient_min_k
+    _, energy = usable_charge_and_energy(
+        cell,
+        design.series,
+        design.parallel,
+        duty,
+        design.brief.load_voltage_min_v,
+        path_ohm,
+        min(kelvin, WARM_K),
+    )
+    rate = duty.peak_a * 3600.0 / (design.parallel * cell.capacity_as)
+    new, old = (
+        design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm
+        for grown in (1.0, WORN_OUT)
+    )
+    return float(energy), new, old
 
 
 def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:

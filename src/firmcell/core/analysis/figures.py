@@ -33,7 +33,14 @@ ANALYSIS_FORMAT = 2
 
 class PackFigures(Frozen):
     """The pack as a whole. The unit is the end of each name; ``_ah`` and ``_wh`` repeat SI fields for
-    labels."""
+    labels.
+
+    Attributes
+    ----------
+    energy_cold_j : as `energy_usable_j`, begun at the coldest place of use.
+    voltage_cold_start_v, voltage_cold_start_old_v : at the load at the end of a peak from full, rested, at the coldest
+        place of use; of new cells, and at the end of their life.
+    """
 
     designation: str
     cell_designation: str
@@ -63,6 +70,9 @@ class PackFigures(Frozen):
     sag_peak_v: float
     voltage_end_steady_v: float
     voltage_end_peak_v: float
+    energy_cold_j: float
+    voltage_cold_start_v: float
+    voltage_cold_start_old_v: float
     heat_steady_w: float
     heat_peak_w: float
     short_circuit_a: float

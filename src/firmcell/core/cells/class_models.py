@@ -193,3 +193,8 @@ def lanes(own: Behaviour, count: int, charge: float | None = None) -> CellState:
     """Return `count` rested cells at a state of charge; full if none is given."""
     at: Array = np.full(count, own.full if charge is None else charge)
     return CellState.rested(at)
+
+
+def hottest_edge(cell: Cell) -> float:
+    """Return by how much the resistance of a cell of its class may be above that of the model."""
+    return behaviour(cell).model.resistance_band[1]

@@ -1,5 +1,6 @@
 """One cell emptied at a constant current: its voltage and warmth over the charge given, for many currents at once."""
 
+from dataclasses import replace
 from functools import lru_cache
 
 import numpy as np
@@ -151,3 +152,41 @@ def heat_over_ohmic(cell: Cell, current_a: float, seconds: float, ambient_k: flo
     made = float(np.interp(until, trace.given, trace.heat_j[0]))
     plain = current_a**2 * cell.resistance_ohm * until * 3600.0 / rate
     return max(made / max(plain, 1e-12), 1.0)
+
+
+@lru_cache(maxsize=128)
+def voltage_at_start(
+    cell: Cell, current_it: float, seconds: float, kelvin: float, grown: float = 1.0
+) -> float:
+    """Return the voltage of a full, rested cell at the end of a current that begins at a temperature.
+
+    Parameters
+    ----------
+    cell : Cell
+    current_it, seconds : float
+        It, s.
+    kelvin : float
+        K; the cell does not warm itself in so short a time.
+    grown : float
+        Resistances over those of a new cell.
+
+    Returns
+    -------
+    voltage : float
+        V.
+
+    References
+    ----------
+    .. [1] plett
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import CELL
+    >>> warm, cold = (voltage_at_start(CELL, 2.0, 10.0, kelvin) for kelvin in (298.15, 263.15))
+    >>> bool(cold < warm)
+    True
+    """
+    own = behaviour(cell)
+    traits = replace(own.traits, resistance=np.asarray(own.traits.resistance) * grown, transport=grown)
+    rate, state, at = np.array([current_it]), CellState.rested(own.full), np.array([kelvin])
+    return float(_peak(replace(own, traits=traits), state, rate, seconds, at)[0])

@@ -8,6 +8,7 @@ from numpy.typing import ArrayLike, NDArray
 from firmcell.core.base import wording as w
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
+from firmcell.core.cells.cell_model import WARM_K
 from firmcell.core.cells.steady_trace import PEAK_LEFT, steady_trace
 from firmcell.core.layout.rows import SIN60
 from firmcell.core.layout.space import rooms_for
@@ -68,6 +69,7 @@ def usable_charge_and_energy(
     duty: Duty,
     load_min_v: float,
     path_ohm: ArrayLike,
+    ambient_k: float = WARM_K,
 ) -> tuple[Array, Array]:
     """Return charge (A·s) and energy (J) that new cells deliver from full at the steady current of a duty to the cut-off.
 
@@ -77,7 +79,7 @@ def usable_charge_and_energy(
     """
     s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
     rates, back = np.unique(duty.steady_a * 3600.0 / (p * cell.capacity_as), return_inverse=True)
-    trace = steady_trace(cell, tuple(rates.tolist()), duty.peak_a / duty.steady_a, duty.peak_s)
+    trace = steady_trace(cell, tuple(rates.tolist()), duty.peak_a / duty.steady_a, duty.peak_s, ambient_k)
     cells = trace.volts[back.reshape(p.shape)]
     pack = s[..., None] * cells - duty.steady_a * path[..., None]
     # How far over the nearer of its two ends each moment lies; the first one below ends it.

@@ -3,7 +3,16 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
-from firmcell.core.base.wording import amperes, kilograms, millimetres, percent, plural, volts, watt_hours
+from firmcell.core.base.wording import (
+    amperes,
+    celsius,
+    kilograms,
+    millimetres,
+    percent,
+    plural,
+    volts,
+    watt_hours,
+)
 from firmcell.core.layout.cell_places import lay_out
 from firmcell.core.layout.rows import best_rows, stack_size
 from firmcell.core.layout.series_parallel import END_OF_DISCHARGE_SOC, PEAK_SOC
@@ -80,6 +89,36 @@ def too_little_energy(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"It delivers {watt_hours(have)} to the load; {watt_hours(wanted)} is wanted.",
             fix=_best_feasible(s),
+        )
+
+
+@rule(
+    "LY-18",
+    Stage.LAYOUT,
+    Severity.ATTENTION,
+    source="cell model of the class from full at the coldest place, resistance of the whole loop",
+    reason="Cold cells resist more: a load that runs in summer may not start in winter.",
+)
+def too_low_in_the_cold(s: Situation) -> Iterator[Hit]:
+    """The peak at the coldest start, and the energy there, below what the load needs."""
+    brief, pack = s.design.brief, s.analysis.pack
+    need, where = brief.load_voltage_min_v, celsius(brief.ambient_min_k)
+    if pack.voltage_cold_start_v < need:
+        yield Hit(
+            f"At {where}, full and rested, the peak of {amperes(brief.current_peak_a)} pulls the load down to "
+            f"{volts(pack.voltage_cold_start_v)}; it needs {volts(need)}. Warm the pack first, or take more cells in parallel."
+        )
+    elif pack.voltage_cold_start_old_v < need:
+        yield Hit(
+            f"At {where} the peak will pull the load down to {volts(pack.voltage_cold_start_old_v)} once the cells are worn; "
+            f"it needs {volts(need)}.",
+            severity=Severity.NOTE,
+        )
+    wanted = brief.energy_wanted_j
+    if wanted is not None and pack.energy_cold_j < wanted <= pack.energy_usable_j:
+        yield Hit(
+            f"At {where} it delivers about {watt_hours(pack.energy_cold_j)}; {watt_hours(wanted)} is wanted.",
+            severity=Severity.NOTE,
         )
 
 

@@ -1,6 +1,8 @@
 """How the heat of a pack gets to the air: one envelope round all cells, on feet, on a surface or in a
 compartment."""
 
+from functools import lru_cache
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -162,6 +164,7 @@ Pieces = tuple[Array, NDArray[np.intp], Array]
 """The outline in short pieces: size, the nearest cell, and the air between, m."""
 
 
+@lru_cache(maxsize=8)
 def envelope_of(layout: Layout, cell: Cell, wrapping: Wrapping, where: Surroundings) -> Envelope:
     """Return the envelope of a pack: the convex outline of its cells, as high as all layers together.
 
@@ -261,9 +264,11 @@ def _hulls(points: Array, layer: Array, cell: Cell) -> list[Array]:
 def _outline(layout: Layout, cell: Cell, points: Array, own: Array) -> Array:
     """Points on the outlines of cells."""
     if cell.is_round:
+        # The outline of equal discs is that of the discs at the corners of the outline of their middles.
+        corners = hull(points[own])
         turns = np.linspace(0, 2 * np.pi, 24, endpoint=False)
         ring = cell.diameter_m / 2 * np.column_stack([np.cos(turns), np.sin(turns)])
-        return np.asarray((points[own][:, None] + ring[None]).reshape(-1, 2))
+        return np.asarray((corners[:, None] + ring[None]).reshape(-1, 2))
     angle = np.array([layout.cells[k].angle_rad for k in own.tolist()])
     half = np.array([[-1, -1], [1, -1], [1, 1], [-1, 1]]) * (cell.diameter_m / 2, cell.width_m / 2)
     c, s = np.cos(angle)[:, None], np.sin(angle)[:, None]
