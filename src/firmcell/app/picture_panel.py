@@ -99,8 +99,8 @@ class PicturePanel:
             cast("LayoutPage", page).tell(words)
 
     def paint_bands(self) -> None:
-        """Lay heat or current over the strips in the Strips stage, a moment of a run over the cells in the Brief
-        stage; nothing elsewhere, or while it is worked out."""
+        """Lay heat or current over the strips in the Strips stage, a moment of a run over the cells in the
+        Brief stage; nothing elsewhere, or while it is worked out."""
         session = self.window.session
         if session is not None and self.window.stage is Stage.BRIEF and self._paint_run():
             return
@@ -123,7 +123,7 @@ class PicturePanel:
         session = self.window.session
         if page is None or session is None or page.run is None or page.run.result is None:
             return False
-        run, axis = page.run, session.design.arrangement.turn_axis
+        run, axis = page.run.curves, session.design.arrangement.turn_axis
         assert run.result is not None
         if len(run.result.numbers) != len(session.analysis.layout.cells):
             return False

@@ -26,24 +26,25 @@ def run_now(page, qtbot):
 
 def test_a_run_is_told_drawn_and_scrubbed(brief, hoist_window, qtbot):
     section = brief.run
-    assert not section.scrub.isVisibleTo(brief)
+    assert not section.curves.isVisibleTo(brief)
     run_now(brief, qtbot)
     assert section.result.ended_by is EndedBy.TOO_HOT
     assert section.words.text().startswith("It ends after ")
     assert "Cells of a class differ" in section.words.text()
-    assert section.scrub.isVisibleTo(brief)
-    assert len(section._plots) == 4
+    assert section.curves.isVisibleTo(brief)
+    assert len(section.curves.plots) == 4
     # The picture shows the pack at the moment of the slider, hotter the later.
-    section.slider.setValue(0)
+    section.curves.slider.setValue(0)
     cold = [b.tone for b in hoist_window.view._bands[0]]
-    section.slider.setFocus()
-    qtbot.keyClick(section.slider, Qt.Key.Key_End)
+    section.curves.slider.setFocus()
+    qtbot.keyClick(section.curves.slider, Qt.Key.Key_End)
     warm = [b.tone for b in hoist_window.view._bands[0]]
     assert max(cold) == pytest.approx(0.0)
     assert min(warm) > 0.7
-    assert "After 25.9 min" in section.moment_words.text()
-    section.paint_what.setCurrentIndex(1)
-    assert section.shown is ShownInRun.CHARGE
+    ended = section.words.text().removeprefix("It ends after ").split(":")[0]
+    assert section.curves.moment_words.text().startswith(f"After {ended}: ")
+    section.curves.paint_what.setCurrentIndex(1)
+    assert section.curves.shown is ShownInRun.CHARGE
     assert hoist_window.view._scale_words.title == "charge left in the cell"
     # Elsewhere nothing of it is painted.
     hoist_window.go(Stage.LAYOUT)
@@ -56,13 +57,13 @@ def test_two_runs_lie_over_each_other_and_an_edit_forgets_them(brief, hoist_wind
     qtbot.keyClick(section.keep, Qt.Key.Key_Space)
     section.age.setCurrentText("end of life")
     run_now(brief, qtbot)
-    assert section.kept is not section.result
-    assert section.result.time_s[-1] < section.kept.time_s[-1]
-    assert len(section._plots["volts"].plot.listDataItems()) == 2
+    assert section.curves.kept is not section.result
+    assert section.result.time_s[-1] < section.curves.kept.time_s[-1]
+    assert len(section.curves.plots["volts"].plot.listDataItems()) == 2
     hoist_window.session.edit("brief.ambient_max_k", 300.0, "test")
     assert section.result is None
     assert "run it again" in section.words.text()
-    assert not section.scrub.isVisibleTo(brief)
+    assert not section.curves.isVisibleTo(brief)
 
 
 def test_what_is_typed_wrong_is_told_in_a_sentence(brief, qtbot):
@@ -119,7 +120,7 @@ def test_discs_stand_on_the_cells(brief, hoist_window, qtbot):
     run_now(brief, qtbot)
     s, section = hoist_window.session, brief.run
     axis = s.design.arrangement.turn_axis
-    paint = run_paint(section.result, section.moment, ShownInRun.TEMPERATURE, s.analysis.layout, axis)
+    paint = run_paint(section.result, section.curves.moment, ShownInRun.TEMPERATURE, s.analysis.layout, axis)
     for face, bands in paint.bands.items():
         cans = {
             shape.ref: shape
@@ -129,6 +130,6 @@ def test_discs_stand_on_the_cells(brief, hoist_window, qtbot):
         for band in bands:
             if band.ref in cans:
                 assert cans[band.ref].centre == pytest.approx(band.line[0], abs=0.02)
-    hottest = int(section.result.numbers[section.result.cell_k[section.moment].argmax()])
+    hottest = int(section.result.numbers[section.result.cell_k[section.curves.moment].argmax()])
     told = {b.ref for b in next(iter(paint.bands.values())) if b.text}
     assert f"cell:{hottest}" in told

@@ -47,12 +47,12 @@ def press(qtbot, page, name):
 
 def test_heat_is_known_a_moment_after_an_edit(metal, qtbot):
     assert any(f.code == "SR-11" for f in metal.session.findings)
-    metal.session.edit("brief.current_steady_a", 12.0, "less")
+    metal.session.edit("brief.current_steady_a", 8.0, "less")
     # At once the old heat is gone; the new one comes by itself.
     assert metal.session.metal is None
     assert "…" in page_of(metal).told.hottest_cell()
     settle(metal, qtbot)
-    assert metal.session.metal.current_a == 12.0
+    assert metal.session.metal.current_a == 8.0
     assert not any(f.code == "SR-11" for f in metal.session.findings)
 
 

@@ -159,7 +159,7 @@ def test_a_box_that_takes_straight_rows_the_other_way_round_gets_them(library):
         current_peak_a=190.0,
         peak_duration_s=4.0,
         peak_every_s=90.0,
-        energy_j=1.9 * 3.6e6,
+        energy_j=1.7 * 3.6e6,
         box_length_m=0.4318,
         box_width_m=0.2413,
         box_height_m=0.127,

@@ -57,7 +57,7 @@ def sheet_ohm(length_mm, pads, slots, ends, width_mm, step=0.5):
     free = np.flatnonzero(there.ravel() & (at < 0))
     place = np.full(nx * ny, -1)
     place[free] = np.arange(len(free))
-    g = 0.15e-3 / 69.3e-9
+    g = 0.15e-3 / 96e-9
     rows, cols, vals, right = [], [], [], np.zeros(len(free))
     for a, b in ((i, j), (j, i)):
         mine = place[a] >= 0
@@ -83,7 +83,7 @@ def pads_of(pitch, width):
 
 def model_ohm(ends, pitch, width):
     """The same between two sets of pads through rails and rungs of the band that the program takes."""
-    per_m = 69.3e-9 / (0.15e-3 * ladder_band(width * 1e-3, pitch * 1e-3))
+    per_m = 96e-9 / (0.15e-3 * ladder_band(width * 1e-3, pitch * 1e-3))
     spans = [(n, n + 1) for row in (0, 4) for n in range(row, row + 3)] + [(n, n + 4) for n in range(4)]
     g = np.zeros((8, 8))
     for a, b in spans:

@@ -88,7 +88,7 @@ def test_collecting_strip_carries_k_over_p():
     """Analytic: fed evenly by P cells and tapped at one end, k/P in the k-th span (REFERENCES.md)."""
     library = shipped_library()
     # Cells of a great resistance feed evenly whatever the strip does.
-    cell = library.cells[4].model_copy(update={"resistance_ohm": 1e4})
+    cell = library.cells[4].model_copy(update={"resistance_ohm": 1e5})
     layout = lay_out(cell, 1, 5, Arrangement(rows=5))
     strip = part_named(library, Strip, "pure nickel strip 0.15 × 8")
     shares = strip_shares(layout, Joining(link_strip=strip, collector_strip=strip), cell.resistance_ohm)

@@ -73,7 +73,7 @@ class BriefPage(Page):
         if self.session.plan.subject is Subject.PACK:
             self.run_title = self.section("Run: the pack through time")
             self.run = RunSection(self.session)
-            self.run.moment_changed.connect(self.moment_changed)
+            self.run.curves.moment_changed.connect(self.moment_changed)
             self.body.addWidget(self.run)
 
     def refresh_more(self) -> None:

@@ -4,8 +4,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any
 
-import numpy as np
-from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import (
     QComboBox,
     QFileDialog,
@@ -14,23 +13,19 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QProgressBar,
     QPushButton,
-    QSlider,
     QVBoxLayout,
     QWidget,
 )
 
 from firmcell.app.background import Task
+from firmcell.app.pages.run_curves import RunCurves
 from firmcell.app.plain import PlainLabel
-from firmcell.app.plots import Plot
 from firmcell.app.session import Session
-from firmcell.app.theme import PALETTES
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.run_of_design import Age, Asked, run_with_band
-from firmcell.core.analysis.run_words import band_words, moment_words, run_words
-from firmcell.core.base.quantity import ZERO_CELSIUS
+from firmcell.core.analysis.run_words import band_words, run_words
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
-from firmcell.core.pictures.run_paint import ShownInRun
 from firmcell.core.run.demand import Demand, of_duty, steady
 from firmcell.core.run.run_result import RunResult
 from firmcell.store.run_files import profile_from_csv
@@ -50,27 +45,17 @@ TELL_MS = 80
 
 
 class RunSection(QWidget):
-    """The run of the pack: what is asked, what it gives, its curves, and the pack at any moment of it.
-
-    Signals
-    -------
-    moment_changed : the picture shows another moment, or another thing of it.
-    """
-
-    moment_changed = Signal()
+    """The run of the pack: what is asked of it, and what it gives."""
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session = session
         self.result: RunResult | None = None
-        self.kept: RunResult | None = None
-        self.shown = ShownInRun.TEMPERATURE
         self._profile: Demand | None = None
         self._task: Task | None = None
         self._of: tuple[Any, ...] = ()
         self._left = [1.0]
         self._stop = False
-        self._plots: dict[str, Plot] = {}
         body = QVBoxLayout(self)
         body.setContentsMargins(0, 0, 0, 0)
         body.setSpacing(6)
@@ -81,9 +66,8 @@ class RunSection(QWidget):
         self.words.setAccessibleName("What the run gives")
         self.words.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         body.addWidget(self.words)
-        self._scrubber(body)
-        self.plots_here = QVBoxLayout()
-        body.addLayout(self.plots_here)
+        self.curves = RunCurves()
+        body.addWidget(self.curves)
         self._clock = QTimer(self)
         self._clock.setInterval(TELL_MS)
         self._clock.timeout.connect(self._tell_progress)
@@ -105,7 +89,7 @@ class RunSection(QWidget):
         self.go = self._button("&Run it", self.run, "Works out the run; a few seconds at most")
         self.go.setProperty("main", "true")
         self.keep = self._button(
-            "&Keep to compare", self.keep_it, "The curves of this run stay, dashed, behind those of the next"
+            "&Keep to compare", self._keep, "The curves of this run stay, dashed, behind those of the next"
         )
         row.addWidget(self.go)
         row.addWidget(self.keep)
@@ -180,6 +164,9 @@ class RunSection(QWidget):
                 raise Refusal("Choose a file first: a CSV with the columns time_s and current_a or power_w.")
             return self._profile
         return {STEADY: steady(brief.current_steady_a), DUTY: of_duty(brief.duty)}.get(what)
+
+    def _keep(self) -> None:
+        self.curves.keep_it()
 
     # -- the run ----------------------------------------------------------------------------------------
 
@@ -273,110 +260,5 @@ class RunSection(QWidget):
         if self.drawn.currentText() not in UNITS:
             self._fit_value()
 
-    # -- what it gives ----------------------------------------------------------------------------------
-
-    def _scrubber(self, body: QVBoxLayout) -> None:
-        self.scrub = QWidget()
-        grid = QGridLayout(self.scrub)
-        grid.setContentsMargins(0, 0, 0, 0)
-        self.slider = QSlider(Qt.Orientation.Horizontal)
-        self.slider.setAccessibleName("Moment of the run")
-        self.slider.setToolTip("Move it through the run; the picture shows the pack at that moment")
-        self.slider.valueChanged.connect(self._moved)
-        label = PlainLabel("&Moment")
-        label.setBuddy(self.slider)
-        grid.addWidget(label, 0, 0)
-        grid.addWidget(self.slider, 0, 1)
-        self.moment_words = PlainLabel("")
-        self.moment_words.setWordWrap(True)
-        grid.addWidget(self.moment_words, 1, 0, 1, 2)
-        self.paint_what = self._choice(("&Paint", tuple(s.value for s in ShownInRun)), grid, 2)
-        self.paint_what.currentIndexChanged.connect(self._choose_shown)
-        self.scrub.hide()
-        body.addWidget(self.scrub)
-
-    @property
-    def moment(self) -> int:
-        """The number of the moment that the picture shows."""
-        if self.result is None:
-            return 0
-        return self.result.at(self.slider.value() / 1000 * float(self.result.time_s[-1]))
-
-    def _moved(self) -> None:
-        if self.result is not None:
-            self.moment_words.setText(moment_words(self.result, self.moment))
-            for plot in self._plots.values():
-                plot.upright(float(self.result.time_s[self.moment]) / 60)
-        self.moment_changed.emit()
-
-    def _choose_shown(self, index: int) -> None:
-        self.shown = list(ShownInRun)[index]
-        self.moment_changed.emit()
-
-    def keep_it(self) -> None:
-        """Keep this run's curves behind those of the next."""
-        self.kept = self.result
-        self._draw()
-
     def _show_result(self) -> None:
-        runs = self.result is not None and len(self.result.time_s) > 1
-        self.scrub.setVisible(runs)
-        if runs and not self._plots:
-            self._make_plots()
-        for plot in self._plots.values():
-            plot.setVisible(runs)
-        self._draw()
-        self.slider.blockSignals(True)
-        self.slider.setRange(0, 1000)
-        self.slider.setValue(1000)
-        self.slider.blockSignals(False)
-        self._moved()
-
-    def _make_plots(self) -> None:
-        palette = PALETTES["dark" if self.palette().window().color().lightness() < 128 else "light"]
-        for key, up in (
-            ("volts", "at the load, V"),
-            ("amperes", "current, A"),
-            ("kelvin", "temperature, °C"),
-            ("charge", "charge left, %"),
-        ):
-            plot = Plot(f"{up} over the run", "time, min", up, palette, falls=key in ("volts", "charge"))
-            plot.setMaximumHeight(plot.minimumHeight())
-            self.plots_here.addWidget(plot)
-            self._plots[key] = plot
-
-    def dress(self, look: str) -> None:
-        """Take the colours of the look."""
-        for plot in self._plots.values():
-            plot.dress(PALETTES[look])
-        self._draw()
-
-    def _draw(self) -> None:
-        for plot in self._plots.values():
-            plot.clear()
-        for result, dashed in ((self.kept, True), (self.result, False)):
-            if result is not None and self._plots:
-                self._draw_one(result, dashed)
-
-    def _draw_one(self, result: RunResult, dashed: bool) -> None:
-        minutes = result.time_s / 60
-        p = next(iter(self._plots.values())).palette_now
-        curves = {
-            "volts": ((result.voltage_v, "at the load", p.accent),),
-            "amperes": ((np.abs(result.current_a), "current", p.accent),),
-            "kelvin": (
-                (result.temperature_max_k - ZERO_CELSIUS, "hottest cell", p.stop),
-                (result.temperature_mean_k - ZERO_CELSIUS, "mean", p.accent),
-            ),
-            "charge": (
-                (result.charge_max * 100, "fullest cell", p.accent),
-                (result.charge_min * 100, "weakest cell", p.stop),
-            ),
-        }
-        for key, lines in curves.items():
-            for values, name, colour in lines:
-                self._plots[key].line(minutes, values, "" if dashed else name, colour, dashed=dashed)
-        if not dashed:
-            limit = self.session.design.cell.temperature_max_k - ZERO_CELSIUS
-            ends = np.array([0.0, minutes[-1]])
-            self._plots["kelvin"].line(ends, np.array([limit, limit]), "allowed", p.attention, dashed=True)
+        self.curves.show_run(self.result, self.session.design.cell.temperature_max_k)

@@ -1,5 +1,7 @@
 """One pure function from a design to everything the program knows about it."""
 
+from typing import Any
+
 from firmcell.core.analysis.figures import Analysis, BmsFigures, InsulationFigures, PackFigures
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH, WH
@@ -80,6 +82,8 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
     """
     design = design.as_made
     metal = _strips_of(design)
+    # First of all: it works out at once the discharges that the figures of the pack ask for as well.
+    options = series_parallel_options(design.brief, design.cell)
     supply = design.details.supply or Supply(design.series * design.cell.full_v, metal.ohm)
     bms = _bms_of(design, metal, supply)
     bridged = {piece.node for piece in metal.pieces if piece.kind is StripKind.BRIDGE}
@@ -87,7 +91,7 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY) -> Analysis:
     leads = _leads_of(design, library, supply, wiring)
     return Analysis.model_construct(
         pack=_pack_of(design, metal, leads, supply, tails_ohm(wiring)),
-        options=series_parallel_options(design.brief, design.cell),
+        options=options,
         layout=metal.layout,
         fit=fit_figures(design, metal.layout),
         measures=layout_measures(metal.layout, metal.pieces),
@@ -184,7 +188,6 @@ def _pack_of(
     )
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
-    cold, cold_new, cold_old = _in_the_cold(design, total_ohm - metal.cells_ohm)
     end, dip = (
         float(v)
         for v in loaded_voltages(cell, design.series, design.parallel, duty, total_ohm - metal.cells_ohm)
@@ -219,9 +222,7 @@ def _pack_of(
         sag_peak_v=duty.peak_a * total_ohm,
         voltage_end_steady_v=end,
         voltage_end_peak_v=dip,
-        energy_cold_j=cold,
-        voltage_cold_start_v=cold_new,
-        voltage_cold_start_old_v=cold_old,
+        **_in_the_cold(design, total_ohm - metal.cells_ohm),
         heat_steady_w=duty.steady_a**2 * inside_ohm,
         heat_peak_w=duty.peak_a**2 * inside_ohm,
         short_circuit_a=supply.short_a,
@@ -230,9 +231,9 @@ def _pack_of(
     )
 
 
-def _in_the_cold(design: Design, path_ohm: float) -> tuple[float, float, float]:
-    """What the pack delivers in the coldest place, J, and the voltage at the load at the end of a peak there, V, with
-    new cells and at the end of their life."""
+def _in_the_cold(design: Design, path_ohm: float) -> dict[str, Any]:
+    """What the pack delivers in the coldest place, J, and the voltage at the load at the end of a peak
+    there, V, with new cells and at the end of their life."""
     cell, duty, kelvin = design.cell, design.brief.duty, design.brief.ambient_min_k
     _, energy = usable_charge_and_energy(
         cell,
@@ -248,7 +249,11 @@ def _in_the_cold(design: Design, path_ohm: float) -> tuple[float, float, float]:
         design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm
         for grown in (1.0, WORN_OUT)
     )
-    return float(energy), new, old
+    return {
+        "energy_cold_j": float(energy),
+        "voltage_cold_start_v": new,
+        "voltage_cold_start_old_v": old,
+    }
 
 
 def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:

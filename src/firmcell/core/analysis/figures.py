@@ -38,7 +38,8 @@ class PackFigures(Frozen):
     Attributes
     ----------
     energy_cold_j : as `energy_usable_j`, begun at the coldest place of use.
-    voltage_cold_start_v, voltage_cold_start_old_v : at the load at the end of a peak from full, rested, at the coldest
+    voltage_cold_start_v, voltage_cold_start_old_v : at the load at the end of a peak from full, rested, at
+    the coldest
         place of use; of new cells, and at the end of their life.
     """
 

@@ -62,6 +62,11 @@ class SeriesParallel(Frozen):
         return f"{self.series}S{self.parallel}P"
 
 
+def lanes(rates: Array, ambient_k: float) -> tuple[tuple[float, float], ...]:
+    """Return currents, It, with the air they are drawn in, K."""
+    return tuple((rate, ambient_k) for rate in rates.tolist())
+
+
 def usable_charge_and_energy(
     cell: Cell,
     series: ArrayLike,
@@ -71,7 +76,8 @@ def usable_charge_and_energy(
     path_ohm: ArrayLike,
     ambient_k: float = WARM_K,
 ) -> tuple[Array, Array]:
-    """Return charge (A·s) and energy (J) that new cells deliver from full at the steady current of a duty to the cut-off.
+    """Return charge (A·s) and energy (J) that new cells deliver from full at the steady current of a duty
+    to the cut-off.
 
     The cut-off is the higher of the load's least voltage and the empty voltage of the groups. The
     cells are alike and follow the model of their class in time, warming themselves; `path_ohm` is everything
@@ -79,7 +85,7 @@ def usable_charge_and_energy(
     """
     s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
     rates, back = np.unique(duty.steady_a * 3600.0 / (p * cell.capacity_as), return_inverse=True)
-    trace = steady_trace(cell, tuple(rates.tolist()), duty.peak_a / duty.steady_a, duty.peak_s, ambient_k)
+    trace = steady_trace(cell, lanes(rates, ambient_k), duty.peak_a / duty.steady_a, duty.peak_s)
     cells = trace.volts[back.reshape(p.shape)]
     pack = s[..., None] * cells - duty.steady_a * path[..., None]
     # How far over the nearer of its two ends each moment lies; the first one below ends it.
@@ -111,11 +117,12 @@ def usable_charge_and_energy(
 def loaded_voltages(
     cell: Cell, series: ArrayLike, parallel: ArrayLike, duty: Duty, path_ohm: ArrayLike
 ) -> tuple[Array, Array]:
-    """Return the pack voltages in V under the steady current with a quarter of the charge left, and at the end of a peak
-    with three tenths; `path_ohm` is everything in the loop but the cells. Arguments broadcast."""
+    """Return the pack voltages in V under the steady current with a quarter of the charge left, and at the
+    end of a peak with three tenths; `path_ohm` is everything in the loop but the cells. Arguments
+    broadcast."""
     s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
     rates, back = np.unique(duty.steady_a * 3600.0 / (p * cell.capacity_as), return_inverse=True)
-    trace = steady_trace(cell, tuple(rates.tolist()), duty.peak_a / duty.steady_a, duty.peak_s)
+    trace = steady_trace(cell, lanes(rates, WARM_K), duty.peak_a / duty.steady_a, duty.peak_s)
     end = trace.voltage_left(END_OF_DISCHARGE_SOC)[back.reshape(p.shape)]
     dip = trace.peak_v[back.reshape(p.shape)]
     return s * end - duty.steady_a * path, s * dip - duty.peak_a * path
@@ -244,6 +251,12 @@ def series_parallel_options(brief: Brief, cell: Cell) -> tuple[SeriesParallel, .
     counts = np.array(pairs, dtype=float)
     path = counts[:, 0] * PATH_OHM_PER_GROUP
     of_pairs = cell, counts[:, 0], counts[:, 1]
+    # What an analysis of one of them asks next, all at once: in the cold as well.
+    rates = np.unique(brief.duty.steady_a * 3600.0 / (counts[:, 1] * cell.capacity_as))
+    cold = lanes(rates, min(brief.ambient_min_k, WARM_K))
+    steady_trace(
+        cell, lanes(rates, WARM_K) + cold, brief.duty.peak_a / brief.duty.steady_a, brief.duty.peak_s
+    )
     _, energies = usable_charge_and_energy(*of_pairs, brief.duty, brief.load_voltage_min_v, path)
     ends = zip(*(v.tolist() for v in loaded_voltages(*of_pairs, brief.duty, path)), strict=True)
     room = room_for_cells(brief, cell)

@@ -31,8 +31,8 @@ class ShownInRun(StrEnum):
 def run_paint(
     result: RunResult, moment: int, shown: ShownInRun, layout: Layout, axis: TurnAxis
 ) -> StripPaint:
-    """Return the discs of both faces for a moment of a run; the scale spans the whole run, so that colours of two
-    moments compare."""
+    """Return the discs of both faces for a moment of a run; the scale spans the whole run, so that colours
+    of two moments compare."""
     table, unit, title = {
         ShownInRun.TEMPERATURE: (result.cell_k - ZERO_CELSIUS, "°C", "temperature of the cell"),
         ShownInRun.CHARGE: (result.cell_charge * 100, "%", "charge left in the cell"),

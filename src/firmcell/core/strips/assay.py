@@ -9,13 +9,12 @@ from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.short_wire import COPPER_RESISTIVITY
 from firmcell.core.physics.wire_heat import COPPER_DENSITY
 
-NICKEL_OHM_M, NICKEL_KG_M3 = 6.93e-8, 8900.0
-"""Ω·m at 20 °C and kg/m³ (CRC Handbook, values from memory)."""
+NICKEL_OHM_M, NICKEL_KG_M3 = (6.93e-8, 9.6e-8), 8900.0
+"""Ω·m at 20 °C, from high purity (CRC Handbook) to the commercially pure metal that strip is made of (makers' sheets,
+85 to 96 nΩ·m), and kg/m³; values from memory."""
 STEEL_OHM_M, STEEL_KG_M3 = (1.0e-7, 1.8e-7), 7850.0
 """Nickel-plated steel strip as sold, generic class value; density of steel (values from memory)."""
 COPPER_OHM_M, COPPER_KG_M3 = COPPER_RESISTIVITY, COPPER_DENSITY
-NICKEL_SPREAD = 0.05
-"""Strip sold as pure nickel is of several grades: 1 to 10 % more than the element; generic class value."""
 
 
 @frozen
@@ -107,7 +106,7 @@ def by_resistance(
     relative = sqrt(sum(m.relative**2 for m in (current_a, volts, length_m, width_m, thickness_m)))
     result = Measured(value, value * relative)
     likely = {
-        StripMetal.NICKEL: _at(result, NICKEL_OHM_M * (1 + NICKEL_SPREAD), NICKEL_OHM_M * NICKEL_SPREAD),
+        StripMetal.NICKEL: _within(result, *NICKEL_OHM_M),
         StripMetal.PLATED_STEEL: _within(result, *STEEL_OHM_M),
         StripMetal.COPPER: _at(result, COPPER_OHM_M, COPPER_OHM_M * 0.03),
     }
@@ -206,7 +205,7 @@ def assayed_strip(strip: Strip, assay: Assay, width_m: float, thickness_m: float
     """
     metal = assay.metal or StripMetal.PLATED_STEEL
     usual = {
-        StripMetal.NICKEL: NICKEL_OHM_M * (1 + NICKEL_SPREAD),
+        StripMetal.NICKEL: NICKEL_OHM_M[1],
         StripMetal.PLATED_STEEL: STEEL_OHM_M[1],
         StripMetal.COPPER: COPPER_OHM_M,
     }

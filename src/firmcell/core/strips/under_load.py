@@ -202,7 +202,9 @@ class _Worker:
         strips, leads_ohm = slice(len(self.length)), network.ohm[len(self.length) :]
         cell_k = np.full(len(self.layout.cells), ambient)
         passes, settled = 0, False
-        more = heat_over_ohmic(self.cell, current / self.design.parallel, self._seconds(), ambient)
+        duty = self.design.brief.duty
+        of_duty = duty.peak_a / duty.steady_a, duty.peak_s
+        more = heat_over_ohmic(self.cell, current / self.design.parallel, self._seconds(), *of_duty)
         while passes < MOST_PASSES and not settled:
             passes += 1
             ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
@@ -373,16 +375,14 @@ class _Worker:
         }[self.joining.judged_by]
 
     def _seconds(self) -> float:
-        """How long it runs; a load that the pack cannot serve at all: as long as it would if it were made to."""
+        """How long it runs; a load that the pack cannot serve at all: as long as it would if it were made
+        to."""
         whole = self.design.parallel * self.cell.capacity_as / max(self.matter.current_a, 1e-9)
         return self.matter.run_time_s if self.matter.run_time_s > 0 else whole
 
     def _end_of_run(self, heat: Array) -> Array:
-        seconds = self._seconds()
-        steps = 12
-        found = run_temperatures(
-            self.lumps, np.tile(heat, (steps, 1)), self.matter.ambient_k, seconds / steps
-        )
+        steps = np.tile(heat, (12, 1))
+        found = run_temperatures(self.lumps, steps, self.matter.ambient_k, self._seconds() / len(steps))
         return np.asarray(found[-1])
 
 
