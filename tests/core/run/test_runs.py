@@ -292,7 +292,7 @@ def test_duty_and_profile():
     assert isinstance(profile, Demand)
 
 
-def test_the_band_lies_round_the_run_and_a_nickel_charge_is_refused():
+def test_the_band_lies_round_the_run():
     analysis = analyse(HOIST, LIBRARY)
     metal = solve_under_load(HOIST, analysis.layout, analysis.pack.run_time_s)
     run, edges, model = run_with_band(HOIST, analysis, metal, Asked(steady(10.0), 1.0, 298.15, AGES["half"]))
@@ -301,11 +301,48 @@ def test_the_band_lies_round_the_run_and_a_nickel_charge_is_refused():
     known = HOIST.with_edits(("measured_ohm", (0.024,) * HOIST.cell_count))
     assert run_with_band(known, analysis, metal, Asked(steady(10.0), 1.0, 298.15))[1] is None
     assert model.source
-    lantern = hay_loft_lantern(LIBRARY)
-    analysis = analyse(lantern, LIBRARY)
-    metal = solve_under_load(lantern, analysis.layout, analysis.pack.run_time_s)
-    with pytest.raises(Refusal, match="nickel"):
-        run_with_band(lantern, analysis, metal, Asked(None, 0.1, 298.15))
+
+
+def lantern_charged(current_a, start, **edits):
+    """The lantern's five hydride cells of 3 Ah, charged without the fuse of its load."""
+    design = hay_loft_lantern(LIBRARY).with_edits(
+        ("charge_current_a", current_a), ("leads.fuse", None), *edits.items()
+    )
+    analysis = analyse(design, LIBRARY)
+    metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+    return run_with_band(design, analysis, metal, Asked(None, start, 293.15))[0]
+
+
+def test_nickel_is_charged_slowly_by_the_clock():
+    """0.1 It for 16 h from empty (IEC 61951-2, value from memory): full, and all that goes in at the end is heat."""
+    run = lantern_charged(0.3, 0.05)
+    assert run.ended_by is EndedBy.TIME
+    assert run.time_s[-1] == pytest.approx(16 * 3600)
+    assert 0.95 < run.charge_min[-1] < 1.05
+    late = run.time_s > 14 * 3600
+    assert np.ptp(run.charge_min[late]) < 0.005
+    # Warmest before it settles; the voltage has come down from its top.
+    assert run.temperature_max_k[-1] > 293.15 + 5
+    assert run.voltage_v[-1] < run.voltage_v.max()
+    assert abs(run.balance) < 1e-3
+
+
+@pytest.mark.parametrize("start", [0.05, 0.6, 1.0])
+def test_a_fast_charge_of_nickel_ends_by_its_signs(start):
+    """Half an It: ended by fall or warming before a quarter more than what was missing is in, also put in full."""
+    run = lantern_charged(1.5, start)
+    assert run.ended_by in (EndedBy.FALL, EndedBy.RISE)
+    given = -run.delivered_as / (3 * 3600)
+    assert given < 1.25 * (1 - start) + 0.15
+    assert run.charge_min[-1] > 0.9
+    assert run.temperature_max_k.max() < 318.15
+
+
+def test_nickel_in_discharge_has_no_gas():
+    pack = ready(hay_loft_lantern(LIBRARY))
+    run = discharge(replace(pack, limits=OPEN_LIMITS), steady(1.0, lasts_s=3600.0), 1.0, 293.15)
+    given = float(run.cell_charge[0].mean() - run.cell_charge[-1].mean())
+    assert given == pytest.approx(1.0 / 3.0 / float(np.mean(pack.traits.capacity)), rel=1e-3)
 
 
 def test_a_weak_cell_carries_less_and_its_group_empties_first():

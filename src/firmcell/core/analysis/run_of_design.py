@@ -8,11 +8,11 @@ import numpy as np
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
-from firmcell.core.base.refusal import Refusal
 from firmcell.core.cells.cell_model import CellModel, CellTraits
 from firmcell.core.cells.class_models import behaviour
+from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Design
-from firmcell.core.run.charge import Charger, charge
+from firmcell.core.run.charge import Charger, NickelCharger, charge, charge_nickel
 from firmcell.core.run.demand import Demand
 from firmcell.core.run.engine import aged, discharge
 from firmcell.core.run.pack_in_time import PackInTime, RunLimits
@@ -149,20 +149,11 @@ class Asked:
 def run_of(
     design: Design, pack: PackInTime, asked: Asked, told: Callable[[float], bool] | None = None
 ) -> RunResult:
-    """Return a run of a pack made ready.
-
-    Raises
-    ------
-    Refusal
-        For the charge of a nickel pack, which ends by other signs than a voltage.
-    """
+    """Return a run of a pack made ready."""
     if asked.demand is not None:
         return discharge(pack, asked.demand, asked.start, asked.ambient_k, told)
     if not design.cell.chemistry.is_lithium:
-        raise Refusal(
-            "The charge of nickel cells is not worked out over time yet: it ends by time, by a fall of voltage or by "
-            f"warmth. As a rule: {design.cell.facts.charge_words}."
-        )
+        return charge_nickel(pack, nickel_charger(design, pack), asked.start, asked.ambient_k, told)
     board = design.bms.board
     charger = Charger(
         voltage_v=design.series * design.cell.full_v,
@@ -171,6 +162,29 @@ def run_of(
         balance_a=board.balance_current_a if board else 0.0,
     )
     return charge(pack, charger, asked.start, asked.ambient_k, told)
+
+
+SLOW_IT = 0.15
+"""Up to this current nickel is charged by the clock alone; above, a fall of voltage or warmth must end it."""
+FALL_V = {Chemistry.NIMH: 0.005, Chemistry.NICD: 0.010}
+"""Fall of a cell's voltage that ends a fast charge, V (value from memory, IEC 61951-2 and common practice)."""
+RISE_K_S = 1.0 / 60.0
+
+
+def nickel_charger(design: Design, pack: PackInTime) -> NickelCharger:
+    """Return how the charger of a design charges nickel: slowly by the clock, 1.6 times the capacity (a
+    tenth for 16 h), or fast until the voltage falls or the cells warm by 1 K/min, with a clock of 1.3 times
+    the capacity behind both."""
+    whole = design.parallel * design.cell.capacity_as
+    current = design.charge_current_a
+    slow = current * 3600.0 / whole <= SLOW_IT
+    return NickelCharger(
+        current_a=current,
+        lasts_s=(1.6 if slow else 1.3) * whole / current,
+        fall_v=None if slow else design.series * FALL_V[design.cell.chemistry],
+        rise_k_s=None if slow else RISE_K_S,
+        outside_ohm=pack.outside_ohm,
+    )
 
 
 def run_with_band(

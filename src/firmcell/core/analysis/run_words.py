@@ -21,6 +21,8 @@ def ended_words(result: RunResult, design: Design) -> str:
         EndedBy.TOO_COLD: f"it is too cold to charge: the cells need {celsius(cell.temperature_charge_min_k)}",
         EndedBy.TOO_MUCH: "the pack cannot give what is asked at any voltage",
         EndedBy.FULL: "the pack is full",
+        EndedBy.FALL: "the voltage falls, the pack is full",
+        EndedBy.RISE: "the cells warm by 1 K a minute, the pack is full",
         EndedBy.TIME: "what was asked is over",
         EndedBy.OPEN: "the strips leave no way for the current",
     }[result.ended_by]

@@ -40,6 +40,10 @@ class CellModel:
     exchange_it : exchange current of the charge transfer, It.
     charge_factor : ohmic resistance in charge over that in discharge.
     capacity_ratio : charge between the ends of the resting curve over the rated capacity.
+    side_it, side_width : of nickel: current that makes gas instead of charge at the full charge, It, and by
+    how much
+        more charge it grows e-fold; none where `side_it` is 0.
+    side_v_k : by how much the voltage falls for each kelvin where all of the current makes gas, V/K.
     resistance_band : greatest and least resistance of cells of the class over that of the model; an honest
         guess where it says so in `source`.
     """
@@ -69,6 +73,17 @@ class CellModel:
     charge_factor: float
     capacity_ratio: float
     resistance_band: tuple[float, float]
+    side_it: float = 0.0
+    side_width: float = 0.04
+    side_v_k: float = 0.0
+
+    def side_current(self, charge: Array, current_it: Array) -> Array:
+        """Return how much of a charge current makes gas and heat instead of charge (n,), It; 0 in
+        discharge."""
+        if not self.side_it:
+            return np.zeros_like(charge)
+        gas = self.side_it * np.exp(np.minimum((charge - 1.0) / self.side_width, 8.0))
+        return np.asarray(np.clip(np.minimum(gas, -current_it), 0.0, None))
 
     def resting(self, charge: ArrayLike) -> Array:
         """Return the resting voltage at states of charge, V; it falls steeply below empty and rises above
@@ -196,7 +211,7 @@ def advanced(
     """
     it = np.asarray(current_it, dtype=float)
     grown, harder = np.asarray(traits.resistance, dtype=float), np.asarray(traits.transport, dtype=float)
-    charge = state.charge - it * step_s / 3600.0 / (model.capacity_ratio * np.asarray(traits.capacity))
+    charge = _counted(model, traits, state.charge, it, step_s)
     middle = (charge + state.charge) / 2
     fast = np.exp(-np.asarray(step_s) / model.fast_s)
     fast_v = it * grown * np.interp(middle, KNOTS, model.fast_v) * arrhenius(model.fast_j, temperature_k)
@@ -213,12 +228,34 @@ def advanced(
     )
 
 
+SIDE_STEPS = 4
+
+
+def _counted(model: CellModel, traits: CellTraits, charge: Array, it: Array, step_s: float | Array) -> Array:
+    """The charge after a step; of nickel in parts, as what is not taken up grows quickly near full."""
+    hours = np.asarray(step_s) / 3600.0 / (model.capacity_ratio * np.asarray(traits.capacity))
+    if not model.side_it or not (it < 0).any():
+        return np.asarray(charge - it * hours)
+    for _ in range(SIDE_STEPS):
+        charge = charge - (it + model.side_current(charge, it)) * hours / SIDE_STEPS
+    return charge
+
+
 def inner_voltage(model: CellModel, state: CellState) -> Array:
     """Return the voltage behind the ohmic resistance (n,), V: resting voltage at the grains' surface less
     what the fast branch and the depletion take."""
     gone = np.minimum(state.depletion, NEARLY_NONE_LEFT)
     lost = -np.log1p(-gone) + (state.depletion - gone) / (1 - NEARLY_NONE_LEFT)
     return np.asarray(model.resting(state.charge - state.lag) - state.fast_v - model.depletion_v * lost)
+
+
+def gas_voltage(model: CellModel, charge: Array, current_it: Array, temperature_k: ArrayLike) -> Array:
+    """Return by how much the voltage of nickel falls as it warms in overcharge (n,), V: the fall that ends
+    a charge."""
+    if not model.side_it:
+        return np.zeros_like(charge)
+    share = model.side_current(charge, current_it) / np.maximum(-current_it, 1e-9)
+    return np.asarray(share * model.side_v_k * (np.asarray(temperature_k, dtype=float) - WARM_K))
 
 
 def ohmic_voltage(
@@ -285,7 +322,8 @@ def terminal_voltage(
     """
     it = np.asarray(current_it, dtype=float)
     ohm = chord_ohm(model, traits, state.charge, temperature_k, it)
-    return np.asarray(inner_voltage(model, state) - it * ohm)
+    fall = gas_voltage(model, state.charge, np.broadcast_to(it, state.charge.shape), temperature_k)
+    return np.asarray(inner_voltage(model, state) - fall - it * ohm)
 
 
 def heat_w(
@@ -301,8 +339,10 @@ def heat_w(
 
     Notes
     -----
-    I (U − V) − I T dU/dT (Bernardi, Pawlikowski and Newman).
+    I (U − V) − I T dU/dT (Bernardi, Pawlikowski and Newman), and all that goes into gas and back into water.
     """
     ampere = np.asarray(current_it) * np.asarray(traits.rated_as) / 3600.0
     own = model.resting(state.charge) - np.asarray(voltage_v)
-    return np.asarray(ampere * (own - np.asarray(temperature_k) * model.entropy(state.charge)))
+    gas = model.side_current(state.charge, np.asarray(current_it, dtype=float))
+    lost = gas * np.asarray(traits.rated_as) / 3600.0 * model.resting(state.charge)
+    return np.asarray(ampere * (own - np.asarray(temperature_k) * model.entropy(state.charge)) + lost)

@@ -75,7 +75,11 @@ def class_model(chemistry: Chemistry, form: CellForm, for_energy: bool) -> CellM
 
 
 def _drawn_by_hand(chemistry: Chemistry) -> CellModel:
-    """A class without a published set: the generic resting curve, flat resistances, a wide band."""
+    """A class without a published set: the generic resting curve, flat resistances, a wide band.
+
+    Of nickel: a tenth of It is taken up no further than full, 3 mV are lost for each kelvin of overcharge
+    (common practice, no source).
+    """
     charge = np.concatenate([np.linspace(0, 0.1, 11), np.linspace(0.15, 1, 18)])
     more_when_empty = np.array([2.5, 1.6, 1.2, 1.0, 1.0, 1.0, 1.0, 1.1])
     return CellModel(
@@ -104,6 +108,8 @@ def _drawn_by_hand(chemistry: Chemistry) -> CellModel:
         charge_factor=1.0,
         capacity_ratio=1.0,
         resistance_band=WIDE,
+        side_it=0.0 if chemistry.is_lithium else 0.1,
+        side_v_k=0.0 if chemistry.is_lithium else 0.003,
     )
 
 

@@ -1,4 +1,5 @@
-"""Charges a pack of lithium cells: constant current, then constant voltage, with the board's balancing."""
+"""Charges a pack: lithium by constant current, then constant voltage, with the board's balancing; nickel by
+time, by the fall of its voltage, or by how fast it warms."""
 
 from collections.abc import Callable
 
@@ -101,3 +102,95 @@ def charge(
     if ambient_k < pack.limits.cell_least_k:
         return not_begun(run, start, EndedBy.TOO_COLD)
     return played(run, play, start)
+
+
+@frozen
+class NickelCharger:
+    """A charger for nickel: a constant current, and what ends it; None does not.
+
+    Attributes
+    ----------
+    current_a, lasts_s : its current, and its clock.
+    fall_v : fall of the pack's voltage under its top.
+    rise_k_s : warming of the hottest cell, K/s.
+    outside_ohm : between the pack's poles and the charger, Ω.
+    """
+
+    current_a: float
+    lasts_s: float
+    fall_v: float | None
+    rise_k_s: float | None
+    outside_ohm: float
+
+
+AFTER_START_S = 600.0
+"""Neither fall nor warming is looked at before: both happen at the start of a charge too (common practice, no source)."""
+
+
+class _NickelCharging(Run):
+    """A run into a pack of nickel cells."""
+
+    def __init__(self, pack: PackInTime, charger: NickelCharger, ambient_k: float) -> None:
+        super().__init__(pack, ambient_k)
+        self.charger, self.top_v = charger, 0.0
+
+    def margins(self, m: Moment) -> dict[EndedBy, float]:
+        """The signs of full come before too hot."""
+        found: dict[EndedBy, float] = {}
+        if m.time_s > AFTER_START_S:
+            self.top_v = max(self.top_v, m.volts)
+            if self.charger.fall_v is not None:
+                found[EndedBy.FALL] = self.charger.fall_v - (self.top_v - m.volts)
+            if self.charger.rise_k_s is not None:
+                found[EndedBy.RISE] = self.charger.rise_k_s - self._warming(m)
+        return {**found, **super().margins(m)}
+
+    def _warming(self, m: Moment) -> float:
+        """How fast the hottest cell warms, K/s."""
+        lumps = self.pack.lumps
+        heat = self.heat_of(m.cells, m.kelvin, m.cell_a, m.cell_v)
+        _, outer = self._outer_of(m.kelvin)
+        i, j = lumps.pairs.T
+        flow = lumps.pair_w_k * (m.kelvin[i] - m.kelvin[j])
+        n = len(heat)
+        given = np.bincount(i, flow, n) - np.bincount(j, flow, n) + outer * (m.kelvin - self.ambient_k)
+        hottest = int(m.kelvin.argmax())
+        return float((heat - given)[hottest] / lumps.capacity_j_k[hottest])
+
+
+def charge_nickel(
+    pack: PackInTime,
+    charger: NickelCharger,
+    start: float | Array,
+    ambient_k: float,
+    told: Callable[[float], bool] | None = None,
+) -> RunResult:
+    """Return the charge of a rested pack of nickel cells at a constant current until clock, fall or warming
+    end it.
+
+    Parameters
+    ----------
+    pack : PackInTime
+        Of n nickel cells.
+    charger : NickelCharger
+    start : float or ndarray, shape (n,)
+        State of charge at the start, 1 full.
+    ambient_k : float
+        K.
+    told : callable, optional
+        Called with the least charge now and then; stops the run where it returns True.
+
+    Returns
+    -------
+    result : RunResult
+        Ended by `EndedBy.TIME` where the clock did.
+    """
+    run = _NickelCharging(pack, charger, ambient_k)
+    if ambient_k < pack.limits.cell_least_k:
+        return not_begun(run, start, EndedBy.TOO_COLD)
+    lasts = min(charger.lasts_s, LONGEST_S)
+
+    def at(time_s: float) -> Asked:
+        return lambda open_v, ohm: -charger.current_a
+
+    return played(run, Play(at, lambda time_s: lasts, lasts, told or (lambda least: False)), start)

@@ -7,7 +7,14 @@ import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
-from firmcell.core.cells.cell_model import CellState, CellTraits, advanced, chord_ohm, inner_voltage
+from firmcell.core.cells.cell_model import (
+    CellState,
+    CellTraits,
+    advanced,
+    chord_ohm,
+    gas_voltage,
+    inner_voltage,
+)
 from firmcell.core.leads.fuse_timing import opening_times
 from firmcell.core.run.demand import Demand
 from firmcell.core.run.pack_in_time import PackCurrents, PackInTime
@@ -64,7 +71,9 @@ class Run:
         """Return current and voltage of each cell, voltage at the load and current; None if nothing can
         give what is asked. `asked` tells the current from the open voltage and the resistance behind it."""
         pack = self.pack
-        inner = inner_voltage(pack.model, cells)
+        inner = inner_voltage(pack.model, cells) - gas_voltage(
+            pack.model, cells.charge, before_a / self.one_it, kelvin
+        )
         own = chord_ohm(pack.model, pack.traits, cells.charge, kelvin, before_a / self.one_it) / self.one_it
         ohm = own + 2 * pack.joint_ohm
         given, share, open_v, behind = self.currents.solve(inner, ohm)
@@ -104,7 +113,10 @@ class Run:
         """Return the heat of each cell with its joints, W."""
         model = self.pack.model
         own = model.resting(cells.charge) - kelvin * model.entropy(cells.charge)
-        return np.asarray(cell_a * (own - cell_v) + cell_a**2 * 2 * self.pack.joint_ohm)
+        gas_w = (
+            model.side_current(cells.charge, cell_a / self.one_it) * self.one_it * model.resting(cells.charge)
+        )
+        return np.asarray(cell_a * (own - cell_v) + cell_a**2 * 2 * self.pack.joint_ohm + gas_w)
 
     # -- one step --------------------------------------------------------------------------------------
 
@@ -229,7 +241,10 @@ class Recorder:
         strips = float((m.cell_a * m.cell_v).sum()) - joints - poles_w
         outside = m.current_a**2 * pack.outside_ohm
         power = m.volts * m.current_a
-        return power, m.current_a, heat, strips + outside, float((m.cell_a * own).sum())
+        # What is made into gas does not stay in the cells.
+        gas = model.side_current(m.cells.charge, m.cell_a / self.run.one_it) * self.run.one_it
+        kept = float((m.cell_a * own).sum() + (gas * model.resting(m.cells.charge)).sum())
+        return power, m.current_a, heat, strips + outside, kept
 
     def result(self, by: EndedBy, at: int) -> RunResult:
         """Return everything of the run."""

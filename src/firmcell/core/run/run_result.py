@@ -22,6 +22,8 @@ class EndedBy(StrEnum):
     TOO_COLD = "too cold to charge"
     TOO_MUCH = "more power than the pack can give"
     FULL = "full"
+    FALL = "full: voltage fell"
+    RISE = "full: warms fast"
     TIME = "end of what was asked"
     OPEN = "no way for the current"
 
