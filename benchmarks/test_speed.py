@@ -13,12 +13,14 @@ import statistics
 import subprocess
 import sys
 import time
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.run_of_design import CellsAs, pack_in_time
 from firmcell.core.bms import taps
 from firmcell.core.layout import cell_places, fit_in_space, series_parallel
 from firmcell.core.layout.search import arrange, laid_out
@@ -27,6 +29,9 @@ from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model import chemistry, design
 from firmcell.core.physics import resistor_network
 from firmcell.core.pictures.strip_colours import Shown, at_load, strip_paint
+from firmcell.core.run.demand import steady
+from firmcell.core.run.engine import discharge
+from firmcell.core.run.pack_in_time import PackInTime
 from firmcell.core.strips import clearances, current_shares, made_of, network, pieces, runs, under_load
 from firmcell.core.strips.failures import Scatter, all_failures, monte_carlo
 from firmcell.core.tap_check.diagnosis import PackAsked
@@ -292,3 +297,25 @@ def test_tap_doctor(benchmark, reference, series):
     readings = practice_pack(asked, swapped, 1, empty).readings()
     benchmark.pedantic(diagnose, (readings, asked), rounds=10, warmup_rounds=1)
     tell(benchmark, reference, f"tap doctor, two faults, {series} groups")
+
+
+# -- the run ------------------------------------------------------------------------------------------------
+
+
+def ready(pack: design.Design, scatter: float = 0.0) -> PackInTime:
+    analysis = analyse(pack, SHELF)
+    metal = under_load.solve_under_load(pack, analysis.layout, 3600.0)
+    return pack_in_time(pack, analysis, metal, CellsAs(scatter=scatter))
+
+
+def test_a_whole_discharge(benchmark, reference):
+    pack = ready(orchard_hoist(SHELF))
+    benchmark.pedantic(lambda: discharge(pack, steady(10.0), 1.0, 298.15), rounds=10, warmup_rounds=1)
+    tell(benchmark, reference, "10S4P from full to the load's cut-off, every cell by itself")
+
+
+def test_an_hour_of_800_cells(benchmark, reference):
+    pack = ready(big(20, 40).with_edits(("bms.board", None), ("leads.fuse", None)), scatter=0.03)
+    pack = replace(pack, limits=replace(pack.limits, load_least_v=None, cell_most_k=400.0))
+    benchmark.pedantic(lambda: discharge(pack, steady(100.0, lasts_s=3600.0), 1.0, 298.15), rounds=3)
+    tell(benchmark, reference, "20S40P for an hour, cells scattered by 3 %")

@@ -23,7 +23,7 @@ def ended_words(result: RunResult, design: Design) -> str:
         EndedBy.FULL: "the pack is full",
         EndedBy.FALL: "the voltage falls, the pack is full",
         EndedBy.RISE: "the cells warm by 1 K a minute, the pack is full",
-        EndedBy.TIME: "what was asked is over",
+        EndedBy.TIME: "its clock ends the charge" if result.delivered_as < 0 else "what was asked is over",
         EndedBy.OPEN: "the strips leave no way for the current",
     }[result.ended_by]
     seconds = float(result.time_s[-1])
@@ -48,7 +48,10 @@ def run_words(result: RunResult, design: Design) -> list[str]:
     warmest = int(result.numbers[int(result.cell_k[hottest].argmax())])
     words.append(f"Warmest: cell {warmest}, {celsius(float(result.temperature_max_k[hottest]))}.")
     low = float(result.voltage_v.min())
-    words.append(f"Voltage at the load from {volts(float(result.voltage_v[0]))}, at the least {volts(low)}.")
+    where = "charger" if charging else "load"
+    words.append(
+        f"Voltage at the {where} from {volts(float(result.voltage_v[0]))}, at the least {volts(low)}."
+    )
     return words
 
 
