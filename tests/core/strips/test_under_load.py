@@ -31,7 +31,7 @@ from firmcell.core.strips.pack_heat import fin_conductance, fin_limit, fin_middl
 from firmcell.core.strips.runs import StripKind, strip_runs
 from firmcell.core.strips.two_metals import laid_together
 from firmcell.core.strips.under_load import between, duty_temperatures, solve_under_load
-from firmcell.store.demo import hoist_in_rows, orchard_hoist
+from firmcell.store.demo import hay_loft_lantern, hoist_in_rows, orchard_hoist
 from firmcell.store.part_files import part_named, shipped_library
 
 SHELF = shipped_library()
@@ -845,3 +845,18 @@ def test_recorded_cells_and_joints_take_the_place_of_assumed_ones():
         solved(weak_cell()).figures.cells[17].deviation, abs=0.02
     )
     assert as_measured(design, BuildState()) is design
+
+
+def test_the_end_of_a_collecting_strip_of_one_cell_is_judged():
+    """A pack of single cells has no span of collecting strip: 30 A over a nickel strip of 0.1 × 5 is told all the same."""
+    lantern = hay_loft_lantern(SHELF).with_edits(
+        ("brief.current_steady_a", 30.0), ("brief.current_peak_a", 30.0)
+    )
+    thin = lantern.edited("joining.collector_strip", part_named(SHELF, Strip, "pure nickel strip 0.1 × 5"))
+    metal = solved(thin)
+    assert not [s for s in metal.figures.segments if s.kind is StripKind.COLLECTOR]
+    told = [f.sentence for f in findings_of(_situation(thin, metal)) if f.code == "SR-2"]
+    assert len(told) == 2
+    assert "minus lead carries 30 A" in told[0]
+    calm = solved(hay_loft_lantern(SHELF))
+    assert "SR-2" not in {f.code for f in findings_of(_situation(hay_loft_lantern(SHELF), calm))}

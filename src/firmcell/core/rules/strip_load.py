@@ -7,13 +7,15 @@ from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import amperes, celsius, plural
 from firmcell.core.cells.class_models import hottest_edge
-from firmcell.core.model.design import JudgedBy
+from firmcell.core.model.design import JudgedBy, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit
 from firmcell.core.rules.table import Hit, rule
 from firmcell.core.strips.bars import least_bar
-from firmcell.core.strips.made_of import WELDABLE_M, strip_takes_screw
+from firmcell.core.strips.made_of import WELDABLE_M, metal_of, strip_takes_screw
+from firmcell.core.strips.pack_heat import fin_limit
 from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
@@ -162,8 +164,36 @@ def link_over_limit(s: Situation) -> Iterator[Hit]:
     reason="A collecting strip carries more the nearer it is to the lead.",
 )
 def collector_over_limit(s: Situation) -> Iterator[Hit]:
-    """Collecting strip over its long-run limit."""
-    yield from _overload(s, True, "Beside the main lead the collecting strip carries", "collector")
+    """Collecting strip over its long-run limit, and its end that the main lead is joined to."""
+    hits = list(_overload(s, True, "Beside the main lead the collecting strip carries", "collector"))
+    yield from hits
+    if s.metal is not None and not hits:
+        yield from _tail_overload(s, s.metal)
+
+
+def _tail_overload(s: Situation, metal: UnderLoad) -> Iterator[Hit]:
+    """The end of the strip between the last cell and the lead, which no span between two cells is: of a single cell it
+    is all there is. It is short, so it is judged in place: a cell at one end, the lead at the other."""
+    joining, layout = s.design.joining, metal.layout
+    if joining.leads_bolted or joining.style is StripStyle.PLATES:
+        return
+    strip, layers = metal_of(layout, joining, StripKind.COLLECTOR)
+    current, ambient = s.design.brief.duty.lasting_a, s.design.brief.ambient_max_k
+    for pole, (first, second) in enumerate(zip(layout.lead_cells, layout.second_lead_cells, strict=True)):
+        cell_k = next(c.temperature_k for c in metal.figures.cells if c.number == first)
+        limit = float(
+            fin_limit(strip, layers, LEAD_TAIL_M + PAD_OVERHANG_M, s.analysis.strip_limit_k, ambient, cell_k)
+        )
+        one = current * (0.6 if second else 1.0)
+        if one > limit:
+            yield Hit(
+                f"The end of the collecting strip at the {'plus' if pole else 'minus'} lead carries {amperes(one)} of "
+                f"{amperes(limit)}, {layers} × {strip.name}.",
+                refs=(f"cell:{first}",),
+                fix=Fix(f"Use {layers + 1} layers", (("joining.collector_layers", layers + 1),))
+                if layers < LAYERS_WORTH_WELDING
+                else None,
+            )
 
 
 @rule(
