@@ -105,6 +105,23 @@ def test_a_profile_and_a_charge(brief, qtbot, tmp_path, monkeypatch):
     assert "time_s,current_a" in section.words.text()
 
 
+def test_a_run_goes_out_as_csv(brief, qtbot, tmp_path, monkeypatch):
+    section, out = brief.run, tmp_path / "run.csv"
+    assert not section.out.isEnabled()
+    run_now(brief, qtbot)
+    monkeypatch.setattr(run_section.QFileDialog, "getSaveFileName", lambda *_: (str(out), ""))
+    qtbot.keyClick(section.out, Qt.Key.Key_Space)
+    rows = out.read_text(encoding="utf-8").splitlines()
+    assert rows[0].startswith("time_s,voltage_v,current_a")
+    assert len(rows) == len(section.result.time_s) + 1
+    monkeypatch.setattr(
+        run_section.QFileDialog, "getSaveFileName", lambda *_: (str(tmp_path / "no" / "run.csv"), "")
+    )
+    qtbot.keyClick(section.out, Qt.Key.Key_Space)
+    assert not section.words.text().startswith("It ends")
+    assert section.words.text().endswith(".")
+
+
 def test_a_run_can_be_stopped(brief, qtbot, monkeypatch):
     section = brief.run
     section.drawn.setCurrentText(run_section.CURRENT)

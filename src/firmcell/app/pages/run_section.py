@@ -28,9 +28,10 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.run.demand import Demand, of_duty, steady
 from firmcell.core.run.run_result import RunResult
-from firmcell.store.run_files import profile_from_csv
+from firmcell.store.run_files import profile_from_csv, run_csv
 from firmcell.store.strangers import text_of
 from firmcell.store.units import parse, show
+from firmcell.store.whole_files import write_whole
 
 STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE = (
     "the brief's steady current",
@@ -91,11 +92,15 @@ class RunSection(QWidget):
         self.keep = self._button(
             "&Keep to compare", self._keep, "The curves of this run stay, dashed, behind those of the next"
         )
+        self.out = self._button(
+            "CS&V…", self._save, "The run moment by moment: what to compare a charge at the bench with"
+        )
         row.addWidget(self.go)
         row.addWidget(self.keep)
+        row.addWidget(self.out)
         row.addStretch(1)
         body.addLayout(row)
-        self.keep.setEnabled(False)
+        self._may_keep(False)
 
     def _choice(self, what: tuple[str, tuple[str, ...]], grid: QGridLayout, row: int) -> QComboBox:
         label, box = PlainLabel(what[0]), calm(QComboBox())
@@ -165,8 +170,23 @@ class RunSection(QWidget):
             return self._profile
         return {STEADY: steady(brief.current_steady_a), DUTY: of_duty(brief.duty)}.get(what)
 
+    def _may_keep(self, may: bool) -> None:
+        self.keep.setEnabled(may)
+        self.out.setEnabled(may)
+
     def _keep(self) -> None:
         self.curves.keep_it()
+
+    def _save(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(self, "The run moment by moment", "run.csv", "CSV (*.csv)")
+        if not name or self.result is None:
+            return
+        try:
+            write_whole(Path(name), run_csv(self.result).encode(), replace=True)
+        except Refusal as refusal:
+            self.words.setText(refusal.sentence)
+        except OSError as error:
+            self.words.setText(f"{name} could not be written: {error.strerror}.")
 
     # -- the run ----------------------------------------------------------------------------------------
 
@@ -220,7 +240,7 @@ class RunSection(QWidget):
             if edges is not None:
                 words.append(band_words(edges, model.source))
             self.words.setText("\n".join(words))
-            self.keep.setEnabled(True)
+            self._may_keep(True)
             self._show_result()
 
         def refused(sentence: str) -> None:
@@ -255,7 +275,7 @@ class RunSection(QWidget):
         if self.result is not None and self._of != (self.session.design,):
             self.result = None
             self.words.setText("The design has changed since the run: run it again.")
-            self.keep.setEnabled(False)
+            self._may_keep(False)
             self._show_result()
         if self.drawn.currentText() not in UNITS:
             self._fit_value()

@@ -2,6 +2,8 @@
 
 from typing import Any
 
+import numpy as np
+
 from firmcell.core.analysis.figures import Analysis, BmsFigures, InsulationFigures, PackFigures
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH, WH
@@ -50,6 +52,7 @@ from firmcell.core.strips.layout_measures import layout_measures
 from firmcell.core.strips.pieces import StripPiece, collecting_strip, strip_pieces
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.stock import stock_lengths, stock_plan
+from firmcell.core.strips.under_load import cell_resistances
 from firmcell.core.wiring.current_way import charge_loop, loop_of, tails_ohm
 from firmcell.core.wiring.graph import Wiring
 from firmcell.core.wiring.of_design import wiring_of
@@ -132,8 +135,16 @@ def _strips_of(design: Design) -> _Strips:
         pieces,
         strip_shares(layout, design.joining, cell.resistance_ohm, lead_ohm),
         collecting_strip(layout, design.joining, pieces),
-        design.series * cell.resistance_ohm / design.parallel,
+        _cells_ohm(design, layout),
     )
+
+
+def _cells_ohm(design: Design, layout: Layout) -> float:
+    """Resistance of all cells, Ω: as measured where it was; the cells of a group side by side."""
+    if not any(design.measured_ohm):
+        return design.series * design.cell.resistance_ohm / design.parallel
+    siemens = np.bincount([c.group - 1 for c in layout.cells], 1.0 / cell_resistances(design))
+    return float((1.0 / siemens).sum())
 
 
 def _leads_of(design: Design, library: PartLibrary, supply: Supply, wiring: Wiring) -> LeadFigures:
@@ -178,20 +189,19 @@ def _pack_of(
     bms_ohm = board.resistance_ohm if board else 0.0
     inside_ohm = metal.ohm + ends_ohm  # of the tails of the collecting strips
     total_ohm = inside_ohm + bms_ohm + leads.loop_ohm
+    # Cells measured to resist more than their class do so in the way of the current.
+    path_ohm = total_ohm - design.series * cell.resistance_ohm / design.parallel
     delivered, usable = usable_charge_and_energy(
         cell,
         design.series,
         design.parallel,
         duty,
         design.brief.load_voltage_min_v,
-        total_ohm - metal.cells_ohm,
+        path_ohm,
     )
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
-    end, dip = (
-        float(v)
-        for v in loaded_voltages(cell, design.series, design.parallel, duty, total_ohm - metal.cells_ohm)
-    )
+    end, dip = (float(v) for v in loaded_voltages(cell, design.series, design.parallel, duty, path_ohm))
     wires_kg = 2 * design.leads.parallel * design.leads.length_m * design.leads.wire.mass_kg_per_m
     return PackFigures.model_construct(
         designation=pack_designation(cell, design.series, design.parallel),
@@ -222,7 +232,7 @@ def _pack_of(
         sag_peak_v=duty.peak_a * total_ohm,
         voltage_end_steady_v=end,
         voltage_end_peak_v=dip,
-        **_in_the_cold(design, total_ohm - metal.cells_ohm),
+        **_in_the_cold(design, path_ohm),
         heat_steady_w=duty.steady_a**2 * inside_ohm,
         heat_peak_w=duty.peak_a**2 * inside_ohm,
         short_circuit_a=supply.short_a,
