@@ -355,6 +355,26 @@ def test_a_weak_cell_carries_less_and_its_group_empties_first():
     assert run.cell_a[1][at] < 0.75 * run.cell_a[1][mates].mean()
 
 
+def test_charge_within_a_profile_ends_where_it_would_do_harm():
+    """A vehicle that brakes: a full pack is not charged over its full voltage, and a frozen one not at all."""
+    braking = of_profile(np.array([0.0, 30.0, 3600.0, 3601.0]), np.array([5.0, -10.0, 5.0, 0.0]), watts=False)
+    no_board = replace(PACK, limits=replace(PACK.limits, board_most_v=None))
+    over = discharge(no_board, braking, 1.0, 298.15)
+    assert over.ended_by is EndedBy.CELL_OVER
+    assert "over its full voltage" in run_words(over, HOIST)[0]
+    assert discharge(PACK, braking, 0.6, 268.15).ended_by is EndedBy.TOO_COLD
+    assert discharge(PACK, braking, 0.6, HOIST.cell.temperature_charge_min_k).ended_by is not EndedBy.TOO_COLD
+
+
+def test_an_uneven_pack_without_a_board_goes_over_at_one_cell():
+    uneven = np.where(PACK.groups == 3, 0.95, 0.70)
+    charger = Charger(HOIST.series * HOIST.cell.full_v, 5.0, PACK.outside_ohm)
+    no_board = replace(PACK, limits=replace(PACK.limits, board_most_v=None))
+    run = charge(no_board, charger, uneven, 293.15)
+    assert run.ended_by is EndedBy.CELL_OVER
+    assert PACK.groups[PACK.numbers == run.ended_at].tolist() == [3]
+
+
 def test_it_can_be_stopped():
     asked = []
     run = discharge(PACK, steady(5.0), 1.0, 298.15, lambda least: asked.append(least) or len(asked) > 2)

@@ -112,6 +112,11 @@ def outside_ohm(design: Design, analysis: Analysis) -> float:
     return tails_ohm(analysis.wiring) + (board.resistance_ohm if board else 0.0) + analysis.leads.loop_ohm
 
 
+OVER_FULL_V = 0.05
+"""A lithium cell is not charged further over its full voltage, V: what boards allow before they open (generic class
+value)."""
+
+
 def run_limits(design: Design) -> RunLimits:
     """Return what may end a run of a design."""
     cell, board = design.cell, design.bms.board
@@ -121,6 +126,7 @@ def run_limits(design: Design) -> RunLimits:
         cell_most_v=cell.full_v,
         cell_most_k=cell.temperature_max_k,
         cell_least_k=cell.temperature_charge_min_k,
+        cell_over_v=cell.full_v + OVER_FULL_V if cell.chemistry.is_lithium else None,
         board_least_v=board.under_voltage_v if board else None,
         board_most_v=board.over_voltage_v if board else None,
         board_trip_a=board.current_peak_a if board else None,

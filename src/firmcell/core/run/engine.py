@@ -28,6 +28,7 @@ LONGEST_S = 400 * 3600.0
 MOST_STEPS = 40_000
 COARSE, FINE = 1.6, 0.6
 """A step that came out coarser is made again, half as long; after one finer than that the next is longer."""
+NEARLY_K = 0.01
 EXACT_S = 0.02
 """When something ends a run is found to this, s."""
 
@@ -167,8 +168,12 @@ class Run:
             found[EndedBy.CELL_EMPTY] = float(m.cell_v.min()) - limits.cell_least_v
             if limits.board_least_v is not None:
                 found[EndedBy.BOARD_UNDER] = float(group_v.min()) - limits.board_least_v
-        elif limits.board_most_v is not None:
-            found[EndedBy.BOARD_OVER] = limits.board_most_v - float(group_v.max())
+        elif m.current_a < 0:
+            if limits.board_most_v is not None:
+                found[EndedBy.BOARD_OVER] = limits.board_most_v - float(group_v.max())
+            if limits.cell_over_v is not None:
+                found[EndedBy.CELL_OVER] = limits.cell_over_v - float(m.cell_v.max())
+            found[EndedBy.TOO_COLD] = float(m.kelvin.min()) - limits.cell_least_k + NEARLY_K
         found[EndedBy.TOO_HOT] = limits.cell_most_k - float(m.kelvin.max())
         if limits.fuse is not None:
             found[EndedBy.FUSE] = 1.0 - m.fuse_used
@@ -196,6 +201,8 @@ class Run:
         """Return the cell or group that ended the run, 0 for none."""
         if by is EndedBy.CELL_EMPTY:
             return int(self.pack.numbers[m.cell_v.argmin()])
+        if by is EndedBy.CELL_OVER:
+            return int(self.pack.numbers[m.cell_v.argmax()])
         if by is EndedBy.TOO_HOT:
             return int(self.pack.numbers[m.kelvin.argmax()])
         if by is EndedBy.BOARD_UNDER:

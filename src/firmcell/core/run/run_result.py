@@ -16,6 +16,7 @@ class EndedBy(StrEnum):
     CELL_EMPTY = "cell empty"
     BOARD_UNDER = "board: group under-voltage"
     BOARD_OVER = "board: group over-voltage"
+    CELL_OVER = "cell over its full voltage"
     BOARD_TRIP = "board: current trip"
     FUSE = "fuse"
     TOO_HOT = "cell too hot"
