@@ -17,6 +17,7 @@ from firmcell.core.cells.cell_model import (
     CellTraits,
     advanced,
     heat_w,
+    lag_share,
     terminal_voltage,
 )
 from firmcell.core.cells.class_models import WIDE, behaviour, class_model, lanes
@@ -159,6 +160,28 @@ def test_colder_older_or_faster_never_gives_more(cell, it):
     assert given_by(kelvin=273.15) < new
     assert given_by(kelvin=253.15) < given_by(kelvin=273.15)
     assert given_by(rate=1.5 * it) < new
+
+
+WARMED = {(263.15, 1.0): 12.46, (298.15, 1.0): 16.23}
+"""Energy, Wh, of a cell of O'Regan's set that warms itself, cooled by 0.0531 W/K, 60.6 J/K: PyBaMM 26.10, full model,
+lumped, without heat of mixing."""
+
+
+@pytest.mark.parametrize(("kelvin", "rate"), list(WARMED))
+def test_a_cell_that_warms_itself_gives_no_more_than_the_full_model(kelvin, rate):
+    model, traits, state = SETS["ORegan2022"], CellTraits(18_000.0), CellState.rested(1.0)
+    now, energy, share = kelvin, 0.0, lag_share(kelvin)
+    while True:
+        state = advanced(model, traits, state, rate, now, 2.0)
+        volts = float(terminal_voltage(model, traits, state, rate, now)[0])
+        if volts < 2.5:
+            break
+        heat = float(heat_w(model, traits, state, rate, volts, now, share)[0])
+        now += 2.0 * (heat - 0.0531 * (now - kelvin)) / 60.6
+        energy += volts * rate * 5.0 * 2.0 / 3600
+    assert 0.85 * WARMED[kelvin, rate] < energy < 1.03 * WARMED[kelvin, rate]
+    # The full model ends at 40.5 °C in air of 25 °C: not cooler than that.
+    assert kelvin < 290 or now > 313.6
 
 
 @given(

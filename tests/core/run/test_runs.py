@@ -68,7 +68,11 @@ def by_hand(pack, amperes, seconds, step_s, ambient_k):
             cell_a = (inner - node[net.cell_ends[:, 1]] + node[net.cell_ends[:, 0]]) / ohm
         volts = node[high] - amperes * pack.outside_ohm
         cell_v = inner - cell_a * (ohm - 2 * pack.joint_ohm)
-        own = pack.model.resting(state.charge) - kelvin * pack.model.entropy(state.charge)
+        # In air of 10 °C half of what the lag loses is counted as heat.
+        share = np.clip((ambient_k - 273.15) / 20, 0, 1)
+        own = pack.model.resting(state.charge - (1 - share) * state.lag) - kelvin * pack.model.entropy(
+            state.charge
+        )
         heat = cell_a * (own - cell_v) + cell_a**2 * 2 * pack.joint_ohm
         flow = -pack.lumps.outer_conductance(pack.lumps.surface_k(kelvin), ambient_k) * (kelvin - ambient_k)
         for (i, j), g in zip(pack.lumps.pairs, pack.lumps.pair_w_k, strict=True):

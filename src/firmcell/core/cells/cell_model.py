@@ -326,6 +326,30 @@ def terminal_voltage(
     return np.asarray(inner_voltage(model, state) - fall - it * ohm)
 
 
+LAG_COUNTS_K = (273.15, 293.15)
+"""Air from which on the loss by the lag counts as heat: not at all up to the first, wholly from the second on."""
+
+
+def lag_share(ambient_k: ArrayLike) -> Array:
+    """Return how much of what the lag loses is counted as heat at once, by the air, K.
+
+    Whether it comes out at once is not settled: the full model of PyBaMM leaves it out, with its heat of
+    mixing it gives more than is counted here. In warm air it is counted, so that no cell comes out too
+    cool; in the cold it is not, so that no pack is said to warm itself to a run that it does not give.
+    """
+    low, high = LAG_COUNTS_K
+    return np.asarray(np.clip((np.asarray(ambient_k, dtype=float) - low) / (high - low), 0.0, 1.0))
+
+
+def source_voltage(
+    model: CellModel, state: CellState, temperature_k: ArrayLike, share: ArrayLike = 1.0
+) -> Array:
+    """Return the voltage that heat is counted from (n,), V: resting, less what of the lag is not counted,
+    less T dU/dT."""
+    left = model.resting(state.charge - (1.0 - np.asarray(share)) * state.lag)
+    return np.asarray(left - np.asarray(temperature_k) * model.entropy(state.charge))
+
+
 def heat_w(
     model: CellModel,
     traits: CellTraits,
@@ -333,16 +357,17 @@ def heat_w(
     current_it: ArrayLike,
     voltage_v: ArrayLike,
     temperature_k: ArrayLike,
+    share: ArrayLike = 1.0,
 ) -> Array:
     """Return the heat that cells make (n,), W: what the resting voltage at the mean charge would give and the
-    poles do not, and the reversible heat.
+    poles do not, and the reversible heat; of what the lag loses a share.
 
     Notes
     -----
     I (U − V) − I T dU/dT (Bernardi, Pawlikowski and Newman), and all that goes into gas and back into water.
     """
     ampere = np.asarray(current_it) * np.asarray(traits.rated_as) / 3600.0
-    own = model.resting(state.charge) - np.asarray(voltage_v)
+    own = source_voltage(model, state, temperature_k, share) - np.asarray(voltage_v)
     gas = model.side_current(state.charge, np.asarray(current_it, dtype=float))
     lost = gas * np.asarray(traits.rated_as) / 3600.0 * model.resting(state.charge)
-    return np.asarray(ampere * (own - np.asarray(temperature_k) * model.entropy(state.charge)) + lost)
+    return np.asarray(ampere * own + lost)

@@ -13,6 +13,7 @@ from firmcell.core.cells.cell_model import (
     CellState,
     advanced,
     heat_w,
+    lag_share,
     terminal_voltage,
 )
 from firmcell.core.cells.class_models import Behaviour, behaviour
@@ -121,7 +122,7 @@ def _discharged(
         if step:
             state = advanced(own.model, own.traits, state, rates, kelvin, seconds)
         volts = terminal_voltage(own.model, own.traits, state, rates, kelvin)
-        heat = heat_w(own.model, own.traits, state, rates, volts, kelvin)
+        heat = heat_w(own.model, own.traits, state, rates, volts, kelvin, lag_share(ambient_k))
         settled, fades = ambient_k + heat / to_air, np.exp(-seconds * to_air / holds)
         kelvin = settled + (kelvin - settled) * fades
         made = made + heat * seconds

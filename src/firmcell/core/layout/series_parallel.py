@@ -63,8 +63,8 @@ class SeriesParallel(Frozen):
 
 
 def _different(values: Array) -> tuple[Array, NDArray[np.intp]]:
-    """The different ones among values, and which of them each is. Not by np.unique, which loads numpy.ma at its first
-    call: 20 ms of the start."""
+    """The different ones among values, and which of them each is. Not by np.unique, which loads numpy.ma at
+    its first call: 20 ms of the start."""
     places = {value: k for k, value in enumerate(sorted(set(values.ravel().tolist())))}
     back = np.array([places[value] for value in values.ravel().tolist()], dtype=np.intp)
     return np.array(list(places)), back.reshape(values.shape)

@@ -172,8 +172,9 @@ def collector_over_limit(s: Situation) -> Iterator[Hit]:
 
 
 def _tail_overload(s: Situation, metal: UnderLoad) -> Iterator[Hit]:
-    """The end of the strip between the last cell and the lead, which no span between two cells is: of a single cell it
-    is all there is. It is short, so it is judged in place: a cell at one end, the lead at the other."""
+    """The end of the strip between the last cell and the lead, which no span between two cells is: of a
+    single cell it is all there is. It is short, so it is judged in place: a cell at one end, the lead at
+    the other."""
     joining, layout = s.design.joining, metal.layout
     if joining.leads_bolted or joining.style is StripStyle.PLATES:
         return

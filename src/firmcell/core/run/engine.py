@@ -14,6 +14,8 @@ from firmcell.core.cells.cell_model import (
     chord_ohm,
     gas_voltage,
     inner_voltage,
+    lag_share,
+    source_voltage,
 )
 from firmcell.core.leads.fuse_timing import opening_times
 from firmcell.core.run.demand import Demand
@@ -57,6 +59,7 @@ class Run:
 
     def __init__(self, pack: PackInTime, ambient_k: float) -> None:
         self.pack, self.ambient_k = pack, ambient_k
+        self.share = float(lag_share(ambient_k))
         self.currents = PackCurrents(pack.network)
         self.group_of = pack.groups - 1
         self.in_group = np.bincount(self.group_of)
@@ -112,8 +115,7 @@ class Run:
 
     def heat_of(self, cells: CellState, kelvin: Array, cell_a: Array, cell_v: Array) -> Array:
         """Return the heat of each cell with its joints, W."""
-        model = self.pack.model
-        own = model.resting(cells.charge) - kelvin * model.entropy(cells.charge)
+        model, own = self.pack.model, source_voltage(self.pack.model, cells, kelvin, self.share)
         gas_w = (
             model.side_current(cells.charge, cell_a / self.one_it) * self.one_it * model.resting(cells.charge)
         )
@@ -243,7 +245,7 @@ class Recorder:
         pack, model = self.run.pack, self.run.pack.model
         heat = float(self.run.heat_of(m.cells, m.kelvin, m.cell_a, m.cell_v).sum())
         joints = float((m.cell_a**2 * 2 * pack.joint_ohm).sum())
-        own = model.resting(m.cells.charge) - m.kelvin * model.entropy(m.cells.charge)
+        own = source_voltage(model, m.cells, m.kelvin, self.run.share)
         poles_w = m.current_a * (m.volts + m.current_a * pack.outside_ohm)
         strips = float((m.cell_a * m.cell_v).sum()) - joints - poles_w
         outside = m.current_a**2 * pack.outside_ohm

@@ -24,7 +24,8 @@ class RunLimits:
 
     Attributes
     ----------
-    load_least_v, cell_least_v, cell_most_v, cell_most_k, cell_least_k : load's cut-off; empty, full and hottest of a
+    load_least_v, cell_least_v, cell_most_v, cell_most_k, cell_least_k : load's cut-off; empty, full and
+    hottest of a
         cell, and the coldest at which it may be charged.
     cell_over_v : no cell is charged beyond, V; nickel has no such voltage.
     board_least_v, board_most_v, board_trip_a, board_delay_s : of a group, by the board; current at which it
