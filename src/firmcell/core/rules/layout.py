@@ -117,7 +117,8 @@ def too_low_in_the_cold(s: Situation) -> Iterator[Hit]:
     wanted = brief.energy_wanted_j
     if wanted is not None and pack.energy_cold_j < wanted <= pack.energy_usable_j:
         yield Hit(
-            f"At {where} it delivers about {watt_hours(pack.energy_cold_j)}; {watt_hours(wanted)} is wanted.",
+            f"At {where} it may give as little as {watt_hours(pack.energy_cold_j)}; {watt_hours(wanted)} is wanted. "
+            "The run on the Brief page works it out for the whole pack.",
             severity=Severity.NOTE,
         )
 
