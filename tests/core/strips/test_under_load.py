@@ -1,5 +1,6 @@
 """The metal under load: against ngspice, NumPy, networkx, closed forms; failures against fresh solves; heat in balance."""
 
+import re
 import shutil
 import subprocess
 
@@ -860,3 +861,22 @@ def test_the_end_of_a_collecting_strip_of_one_cell_is_judged():
     assert "minus lead carries 30 A" in told[0]
     calm = solved(hay_loft_lantern(SHELF))
     assert "SR-2" not in {f.code for f in findings_of(_situation(hay_loft_lantern(SHELF), calm))}
+
+
+def test_the_cell_that_carries_most_is_held_to_its_limit_and_not_the_even_part():
+    """Three of four cells of group 5 resist five times as much: the fourth carries five eighths of 25 A (by hand: strips
+    resist little), 15.6 A of its 10 A, though an even part is 6.25 A; at the peak of 45 A it is 28 A of 15 A."""
+    ohms = [0.0] * 40
+    layout = layout_of(orchard_hoist(SHELF))
+    mates = [c.number for c in layout.group_cells(5)]
+    for number in mates[1:]:
+        ohms[number - 1] = 0.120
+    design = orchard_hoist(SHELF).edited("measured_ohm", tuple(ohms))
+    metal = solved(design)
+    told = {f.code: f.sentence for f in findings_of(_situation(design, metal))}
+    # Joints and strips take a little of it back.
+    for code, by_hand in (("CE-1", 25 * 5 / 8), ("CE-3", 45 * 5 / 8)):
+        found = re.match(rf"Cell {mates[0]} gives ([\d.]+) A", told[code])
+        assert 0.92 * by_hand < float(found[1]) < by_hand, code
+    even = {f.code for f in findings_of(_situation(orchard_hoist(SHELF), solved(orchard_hoist(SHELF))))}
+    assert not even & {"CE-1", "CE-3"}

@@ -39,6 +39,23 @@ def cell_over_steady(s: Situation) -> Iterator[Hit]:
             f"Each cell gives {amperes(current)} steadily; its limit is {amperes(limit)}.",
             fix=_more_parallel(s, need),
         )
+    else:
+        yield from _fullest_over(s, s.design.brief.duty.lasting_a, limit, "steadily")
+
+
+def _fullest_over(s: Situation, load_a: float, limit_a: float, when: str) -> Iterator[Hit]:
+    """The cell that carries most over the real layout, where that is over a limit that an even part is not."""
+    if s.metal is None or not s.metal.figures.whole or not s.metal.current_a:
+        return
+    fullest = max(s.metal.figures.cells, key=lambda c: abs(c.current_a))
+    most = abs(fullest.current_a) * load_a / s.metal.current_a
+    if most > limit_a * (1 + 1e-9):
+        yield Hit(
+            f"Cell {fullest.number} gives {amperes(most)} {when}, more than its even part: the strips and its resistance make it "
+            f"so; the limit is {amperes(limit_a)}.",
+            refs=(f"cell:{fullest.number}",),
+            fix=_more_parallel(s, s.design.parallel * most / limit_a),
+        )
 
 
 @rule(
@@ -73,6 +90,8 @@ def cell_over_peak(s: Situation) -> Iterator[Hit]:
             f"Each cell gives {amperes(current)} at the peak; its limit is {amperes(limit)}.",
             fix=_more_parallel(s, need),
         )
+    else:
+        yield from _fullest_over(s, s.design.brief.current_peak_a, limit, "at the peak")
 
 
 @rule(
