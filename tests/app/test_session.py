@@ -203,3 +203,13 @@ def test_a_job_whose_file_can_no_longer_be_read_is_let_go_all_the_same(qapp, job
 
     monkeypatch.setattr(job, "latest", gone)
     assert session.close()
+
+
+def test_undo_reaches_back_five_hundred_edits_and_no_further(hoist_window):
+    """Long use must not fill the memory; older designs are in the history."""
+    session = hoist_window.session
+    assert session.undo_stack.undoLimit() == 500
+    for n in range(3):
+        session.edit("brief.title", f"hoist {n}", "title")
+    session.undo_stack.undo()
+    assert session.design.brief.title == "hoist 1"

@@ -54,6 +54,8 @@ def _wiring(design: Design, analysis: Analysis) -> Drawing:
 
 SIMULATED = "simulated"
 """In place of an address: the meter that ships with the program."""
+MOST_UNDONE = 500
+"""So many edits can be undone one by one; what was before them is in the history of designs."""
 SETTLE_MS = 120
 """After the last edit, before heat is worked out: typing and dragging must not wait for it, ms."""
 OPENED_MS = 300
@@ -72,6 +74,12 @@ class _Edit(QUndoCommand):
 
     def undo(self) -> None:
         self._session._show_or_keep(self._old, self._new)
+
+
+def _undo_stack(owner: QObject) -> QUndoStack:
+    stack = QUndoStack(owner)
+    stack.setUndoLimit(MOST_UNDONE)
+    return stack
 
 
 def _once(parent: QObject, after_ms: int, call: Callable[[], object]) -> QTimer:
@@ -113,7 +121,7 @@ class Session(QObject):
     ) -> None:
         super().__init__(parent)
         self.job, self.library, self.person = job, library, person
-        self.undo_stack = QUndoStack(self)
+        self.undo_stack = _undo_stack(self)
         self.events: list[Event] = job.events()
         self.counting: tuple[Event, ...] = tuple(self.events)
         self.state: BuildState = fold(self.events)

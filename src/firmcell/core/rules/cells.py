@@ -44,7 +44,8 @@ def cell_over_steady(s: Situation) -> Iterator[Hit]:
 
 
 def _fullest_over(s: Situation, load_a: float, limit_a: float, when: str) -> Iterator[Hit]:
-    """The cell that carries most over the real layout, where that is over a limit that an even part is not."""
+    """The cell that carries most over the real layout, where that is over a limit that an even part is
+    not."""
     if s.metal is None or not s.metal.figures.whole or not s.metal.current_a:
         return
     fullest = max(s.metal.figures.cells, key=lambda c: abs(c.current_a))
