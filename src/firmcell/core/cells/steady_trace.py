@@ -89,7 +89,9 @@ def steady_trace(
     >>> bool(slow > fast)
     True
     """
-    key = cell, peak, peak_s
+    # The same current worked out in two ways differs in its last digits.
+    lanes = tuple((round(rate, 9), kelvin) for rate, kelvin in lanes)
+    key = cell, round(peak, 9), peak_s
     if key not in _ROWS and len(_ROWS) >= MOST_KINDS:
         _ROWS.clear()
     known = _ROWS.setdefault(key, {})
