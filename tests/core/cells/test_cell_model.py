@@ -209,3 +209,24 @@ def test_classes_without_a_set_say_so_and_carry_a_wide_band():
     assert class_model(Chemistry.LI_ION, CellForm.ROUND, True).name == "ORegan2022"
     assert class_model(Chemistry.LFP, CellForm.ROUND, False).resistance_band == WIDE
     assert lanes(behaviour(CELLS[0]), 3).charge.shape == (3,)
+
+
+@pytest.mark.parametrize("cell", CELLS, ids=lambda c: c.name)
+def test_reversible_heat_is_small_and_energy_is_conserved(cell):
+    """Voltage changes by under 0.5 mV/K (usual for these cells, value from memory), and the heat of a discharge is no
+    more than what the rated energy lacks, with a tenth of it for the reversible part."""
+    own = behaviour(cell)
+    assert np.abs(own.model.entropy_v_k).max() <= 0.0005
+    state, it, step = CellState.rested(own.full), 0.5, 20.0
+    heat = energy = 0.0
+    while True:
+        state = advanced(own.model, own.traits, state, it, WARM_K, step)
+        volts = float(terminal_voltage(own.model, own.traits, state, it, WARM_K)[0])
+        if volts < cell.empty_v:
+            break
+        heat += step * float(heat_w(own.model, own.traits, state, it, volts, WARM_K)[0])
+        energy += step * volts * it * cell.capacity_as / 3600
+    resting = own.model.resting(np.linspace(float(state.charge[0]), own.full, 400))
+    held = float(resting.mean()) * (own.full - float(state.charge[0])) * own.model.capacity_ratio
+    held *= float(np.asarray(own.traits.capacity)) * cell.capacity_as
+    assert energy + heat == pytest.approx(held, rel=0.12)
