@@ -69,7 +69,7 @@ def test_a_lead_in_the_middle_of_its_strip_is_joined_between_two_cells():
     assert end.middle == pytest.approx(((a.x_m + b.x_m) / 2, (a.y_m + b.y_m) / 2))
 
 
-@pytest.mark.parametrize(("low", "steady"), [(9.0, 241.0), (18.0, 114.0), (30.0, 200.0)])
+@pytest.mark.parametrize(("low", "steady"), [(9.0, 241.0), (18.0, 114.0), (30.0, 150.0)])
 def test_a_lug_on_a_bar_lies_past_the_cells_of_other_groups(low, steady):
     """Lugs of 17 to 24 mm on rows 18 to 22 mm apart, by shapely; and what sticks out is said."""
     brief = Brief(
@@ -82,6 +82,7 @@ def test_a_lug_on_a_bar_lies_past_the_cells_of_other_groups(low, steady):
     )
     design = propose(brief, SHELF)
     assert design.joining.leads_bolted
+    assert design.cell.is_round  # what is worked out by hand below holds for rows of those
     layout = layout_of(design)
     seat = lead_seat(design.joining, design.leads, layout.pitch_m)
     radius, looked, out = design.cell.largest_m[0] / 2, 0, 0.0
