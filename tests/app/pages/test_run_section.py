@@ -129,7 +129,9 @@ def test_a_run_can_be_stopped(brief, qtbot, monkeypatch):
     section.run()
     section.stop()
     qtbot.waitUntil(lambda: section.result is not None, timeout=30_000)
-    assert section.result.ended_by is EndedBy.TIME
+    assert section.result.ended_by is EndedBy.STOPPED
+    assert "stopped here" in section.words.text()
+    assert "Cells of a class differ" not in section.words.text()
     assert section.result.charge_min[-1] > 0.5
 
 

@@ -8,9 +8,10 @@ import numpy as np
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.analysis.run_of_design import AGES, Age, Asked, CellsAs, pack_in_time, run_with_band
+from firmcell.core.analysis.run_of_design import AGES, Asked, CellsAs, pack_in_time, run_with_band
 from firmcell.core.analysis.run_words import run_words
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.cells.age import Age
 from firmcell.core.cells.cell_model import CellState, advanced, inner_voltage, ohmic_voltage
 from firmcell.core.model.duty import Duty
 from firmcell.core.run.charge import Charger, charge
@@ -383,4 +384,5 @@ def test_it_can_be_stopped():
     asked = []
     run = discharge(PACK, steady(5.0), 1.0, 298.15, lambda least: asked.append(least) or len(asked) > 2)
     assert len(asked) == 3
+    assert run.ended_by is EndedBy.STOPPED
     assert run.charge_min[-1] > 0.2

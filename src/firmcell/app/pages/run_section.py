@@ -22,10 +22,11 @@ from firmcell.app.pages.run_curves import RunCurves
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session
 from firmcell.app.wheel import calm
-from firmcell.core.analysis.run_of_design import Age, Asked, run_with_band
+from firmcell.core.analysis.run_of_design import Asked, run_with_band
 from firmcell.core.analysis.run_words import band_words, run_words
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
+from firmcell.core.cells.age import Age
 from firmcell.core.run.demand import Demand, of_duty, steady
 from firmcell.core.run.run_result import RunResult
 from firmcell.store.run_files import profile_from_csv, run_csv
@@ -55,8 +56,7 @@ class RunSection(QWidget):
         self._profile: Demand | None = None
         self._task: Task | None = None
         self._of: tuple[Any, ...] = ()
-        self._left = [1.0]
-        self._stop = False
+        self._left, self._stop = [1.0], [False]
         body = QVBoxLayout(self)
         body.setContentsMargins(0, 0, 0, 0)
         body.setSpacing(6)
@@ -220,12 +220,13 @@ class RunSection(QWidget):
             return
         self.give_up()
         design, measured, metal, analysis = s.design, as_measured(s.design, s.state), s.metal, s.analysis
-        known, left = capacities(measured, s.state), [1.0]
-        self._left, self._stop = left, False
+        known, left, stop = capacities(measured, s.state), [1.0], [False]
+        # Of this run alone: one that was given up stays told to end.
+        self._left, self._stop = left, stop
 
         def told(least: float) -> bool:
             left[0] = least
-            return self._stop
+            return stop[0]
 
         def work() -> Any:
             return run_with_band(measured, analysis, metal, asked, known, told)
@@ -261,11 +262,11 @@ class RunSection(QWidget):
 
     def stop(self) -> None:
         """End the run where it is."""
-        self._stop = True
+        self._stop[0] = True
 
     def give_up(self) -> None:
         """Let go of a run that nobody waits for any more."""
-        self._stop = True
+        self._stop[0] = True
         if self._task is not None:
             self._task.give_up()
             self._ended()

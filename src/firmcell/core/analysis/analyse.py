@@ -15,6 +15,7 @@ from firmcell.core.bms.board_choice import (
 )
 from firmcell.core.bms.sense_leads import sense_short
 from firmcell.core.bms.taps import tap_list
+from firmcell.core.cells.age import WORN, Age
 from firmcell.core.cells.cell_model import WARM_K
 from firmcell.core.cells.steady_trace import voltage_at_start
 from firmcell.core.insulation.outer_size import (
@@ -58,8 +59,6 @@ from firmcell.core.wiring.graph import Wiring
 from firmcell.core.wiring.of_design import wiring_of
 
 STORED_AT_SOC = 0.5
-WORN_OUT = 1.5
-"""Resistance at the end of a cell's life over that of a new one; common practice, no source."""
 
 
 @frozen
@@ -257,7 +256,7 @@ def _in_the_cold(design: Design, path_ohm: float) -> dict[str, Any]:
     rate = duty.peak_a * 3600.0 / (design.parallel * cell.capacity_as)
     new, old = (
         design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm
-        for grown in (1.0, WORN_OUT)
+        for grown in (1.0, WORN[Age.END][1])
     )
     return {
         "energy_cold_j": float(energy),

@@ -1,38 +1,28 @@
 """A design made ready to run: cells as measured, network, heat, and what may end it."""
 
 from collections.abc import Callable
-from enum import StrEnum
 
 import numpy as np
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
+from firmcell.core.cells.age import WORN, Age
 from firmcell.core.cells.cell_model import CellModel, CellTraits
 from firmcell.core.cells.class_models import behaviour
+from firmcell.core.charging.in_host import SLOW_FACTOR
 from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Design
 from firmcell.core.run.charge import Charger, NickelCharger, charge, charge_nickel
 from firmcell.core.run.demand import Demand
 from firmcell.core.run.engine import aged, discharge
 from firmcell.core.run.pack_in_time import PackInTime, RunLimits
-from firmcell.core.run.run_result import RunResult
+from firmcell.core.run.run_result import EndedBy, RunResult
 from firmcell.core.strips.under_load import UnderLoad, cell_resistances
 from firmcell.core.wiring.current_way import tails_ohm
 
-
-class Age(StrEnum):
-    """How worn the cells are."""
-
-    NEW = "new"
-    HALF = "half worn"
-    END = "end of life"
-
-
 AGES = {"new": Age.NEW, "half": Age.HALF, "end": Age.END}
 """By the words of the command line."""
-WORN = {Age.NEW: (1.0, 1.0), Age.HALF: (0.9, 1.25), Age.END: (0.8, 1.5)}
-"""Capacity left and resistance grown. End of life at 80 % and one and a half times: common practice, no source."""
 
 
 @frozen
@@ -175,6 +165,9 @@ SLOW_IT = 0.15
 FALL_V = {Chemistry.NIMH: 0.005, Chemistry.NICD: 0.010}
 """Fall of a cell's voltage that ends a fast charge, V (value from memory, IEC 61951-2 and common practice)."""
 RISE_K_S = 1.0 / 60.0
+"""Warming that ends a fast charge, K/s: 1 K/min (IEC 61951-2 and common practice, from memory)."""
+FAST_CLOCK = 1.3
+"""Charge put in over the capacity at which the clock behind a fast charge ends it; engineering judgement."""
 
 
 def nickel_charger(design: Design, pack: PackInTime) -> NickelCharger:
@@ -186,7 +179,7 @@ def nickel_charger(design: Design, pack: PackInTime) -> NickelCharger:
     slow = current * 3600.0 / whole <= SLOW_IT
     return NickelCharger(
         current_a=current,
-        lasts_s=(1.6 if slow else 1.3) * whole / current,
+        lasts_s=(SLOW_FACTOR if slow else FAST_CLOCK) * whole / current,
         fall_v=None if slow else design.series * FALL_V[design.cell.chemistry],
         rise_k_s=None if slow else RISE_K_S,
         outside_ohm=pack.outside_ohm,
@@ -209,7 +202,7 @@ def run_with_band(
     pack = pack_in_time(design, analysis, metal, CellsAs(asked.age), capacity_as)
     result = run_of(design, pack, asked, told)
     known = len(design.measured_ohm) >= design.cell_count and all(ohm > 0 for ohm in design.measured_ohm)
-    if known or asked.demand is None:
+    if known or asked.demand is None or result.ended_by is EndedBy.STOPPED:
         return result, None, pack.model
     low, high = (
         run_of(
@@ -220,4 +213,6 @@ def run_with_band(
         )
         for edge in pack.model.resistance_band
     )
+    if EndedBy.STOPPED in (low.ended_by, high.ended_by):
+        return result, None, pack.model
     return result, (low, high), pack.model

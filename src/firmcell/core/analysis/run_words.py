@@ -25,6 +25,7 @@ def ended_words(result: RunResult, design: Design) -> str:
         EndedBy.FALL: "the voltage falls, the pack is full",
         EndedBy.RISE: "the cells warm by 1 K a minute, the pack is full",
         EndedBy.TIME: "its clock ends the charge" if result.delivered_as < 0 else "what was asked is over",
+        EndedBy.STOPPED: "it was stopped here, what follows was not worked out",
         EndedBy.OPEN: "the strips leave no way for the current",
     }[result.ended_by]
     seconds = float(result.time_s[-1])

@@ -13,6 +13,8 @@ from firmcell.core.base.frozen import frozen
 
 GAS_J_MOL_K, FARADAY_AS_MOL, WARM_K = 8.314463, 96485.33, 298.15
 """Gas constant, Faraday's constant (CODATA), and the temperature at which parameters are given, K."""
+CELL_HEAT_CAPACITY = 1000.0
+"""J/kg·K of a whole cell; generic class value (published figures lie between 830 and 1100)."""
 KNOTS = np.array([0.0, 0.05, 0.15, 0.3, 0.5, 0.7, 0.9, 1.0])
 """States of charge at which the resistances of a model are given."""
 BELOW_EMPTY_V = 30.0

@@ -9,6 +9,7 @@ import numpy as np
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.cells.cell_model import (
+    CELL_HEAT_CAPACITY,
     WARM_K,
     CellState,
     advanced,
@@ -22,7 +23,6 @@ from firmcell.core.model.parts import Cell
 TO_AIR_W_M2K = 5.0
 """What a cell in a pack gives off over its own side, W/m²K: more than most do in the middle of one, so that it stays
 colder and gives less; engineering judgement."""
-HEAT_CAPACITY_J_KG_K = 1000.0
 GIVEN = np.concatenate(
     [np.linspace(0, 0.85, 18)[[0, 1, 2, 4, 6, 8, 10, 12, 14, 15, 16, 17]], np.linspace(0.85, 1.12, 19)[1:]]
 )
@@ -114,7 +114,7 @@ def _discharged(
     own, rates = behaviour(cell), np.maximum(rates, LEAST_IT)
     state = CellState.rested(np.full(len(rates), own.full))
     kelvin, out = ambient_k, []
-    holds = cell.mass_kg * HEAT_CAPACITY_J_KG_K
+    holds = cell.mass_kg * CELL_HEAT_CAPACITY
     sides = np.pi * cell.diameter_m if cell.is_round else 2 * (cell.diameter_m + cell.width_m)
     to_air = TO_AIR_W_M2K * sides * cell.length_m
     made, peak_v = np.zeros(len(rates)), np.zeros(len(rates))

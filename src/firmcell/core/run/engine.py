@@ -55,7 +55,7 @@ class Moment:
 
 
 class Run:
-    """One run of a pack; `steps` goes on until something ends it."""
+    """One run of a pack: what its cells and network do in a step, and what would end it."""
 
     def __init__(self, pack: PackInTime, ambient_k: float) -> None:
         self.pack, self.ambient_k = pack, ambient_k
@@ -418,8 +418,10 @@ def played(run: Run, play: Play, charge: float | Array) -> RunResult:
         elif coarse < FINE and size + 1 < len(STEPS_S):
             size += 1
         if count % 8 == 0 and play.told(float(now.cells.charge.min())):
-            break
-    return kept.result(by or EndedBy.TIME, run.where(by, now) if by else 0)
+            return kept.result(EndedBy.STOPPED, 0)
+    if by is None:
+        by = EndedBy.STOPPED if count >= MOST_STEPS else EndedBy.TIME
+    return kept.result(by, run.where(by, now))
 
 
 def _exactly(run: Run, now: Moment, step_s: float, asked: Asked) -> tuple[Moment, EndedBy]:

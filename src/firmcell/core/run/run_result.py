@@ -26,6 +26,7 @@ class EndedBy(StrEnum):
     FALL = "full: voltage fell"
     RISE = "full: warms fast"
     TIME = "end of what was asked"
+    STOPPED = "stopped before its end"
     OPEN = "no way for the current"
 
 

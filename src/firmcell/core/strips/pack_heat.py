@@ -8,6 +8,7 @@ from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
+from firmcell.core.cells.cell_model import CELL_HEAT_CAPACITY
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.limits import RUNAWAY_K
@@ -17,8 +18,6 @@ from firmcell.core.physics.resistor_network import linear_solver
 from firmcell.core.physics.strip_heat import SHEET_EMISSIVITY, resistance_per_metre
 from firmcell.core.strips.heat_envelope import AIR_CONDUCTIVITY, RADIAL_CONDUCTIVITY, Envelope
 
-CELL_HEAT_CAPACITY = 1000.0
-"""J/kg·K of a whole cell; generic class value (published figures lie between 830 and 1100)."""
 WRAP_M, WRAP_CONDUCTIVITY = 0.0001, 0.15
 """Thickness (m) and conductivity (W/m·K) of a cell's wrap; generic class value."""
 BETWEEN_LAYERS_M2K_W = 0.012
