@@ -51,6 +51,14 @@ def test_a_run_is_told_drawn_and_scrubbed(brief, hoist_window, qtbot):
     assert hoist_window.view._scale_words is None
 
 
+def test_a_job_opened_with_a_kept_analysis_runs(brief, qtbot):
+    """Its layout is equal to that of the solved strips, and another object: it was told for ever to try again later."""
+    analysis = brief.session.analysis
+    brief.session.analysis = analysis.model_copy(update={"layout": analysis.layout.model_copy()})
+    run_now(brief, qtbot)
+    assert brief.run.words.text().startswith("It ends after ")
+
+
 def test_two_runs_lie_over_each_other_and_an_edit_forgets_them(brief, hoist_window, qtbot):
     section = brief.run
     run_now(brief, qtbot)

@@ -206,7 +206,7 @@ class RunSection(QWidget):
     def run(self) -> None:
         """Work out the run, off the interface thread."""
         s = self.session
-        if s.metal is None or s.metal.layout is not s.analysis.layout:
+        if s.metal is None:
             self.words.setText("The strips are still being worked out; try again in a moment.")
             return
         try:
