@@ -24,7 +24,7 @@ from firmcell.core.changes.strip_fixes import VerifiedFix, strip_fixes
 from firmcell.core.jobs import findings_of, plan_of
 from firmcell.core.jobs.passport import Bound, stops_of
 from firmcell.core.jobs.plan import JobPlan
-from firmcell.core.model.design import Design, Face
+from firmcell.core.model.design import Design, Face, StripStyle
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.photo import Photo, PhotoShows
 from firmcell.core.pictures.drawing import Drawing, shifted
@@ -141,9 +141,6 @@ class Session(QObject):
         self._to_work_out = kept is not None
         self.design: Design = kept[0] if kept else latest.design()
         self._on_disk = self.design
-        self.analysis: Analysis
-        self.findings: tuple[Finding, ...]
-        self.steps: tuple[Step, ...]
         self._show_analysis(kept[1] if kept else analyse(self.design, library))
         self._settle.start(OPENED_MS)
 
@@ -207,8 +204,9 @@ class Session(QObject):
 
     def _show(self, design: Design) -> None:
         self.design = design
-        self._to_work_out = False
-        self._show_analysis(analyse(design, self.library))
+        # Plates are solved as sheets a moment later, with the heat.
+        self._to_work_out = design.joining.style is StripStyle.PLATES
+        self._show_analysis(analyse(design, self.library, sheets=not self._to_work_out))
         self.dirty = True
         self.saved.emit(False)
         self._autosave.start(AUTOSAVE_MS)
@@ -238,12 +236,15 @@ class Session(QObject):
         def solved(found: tuple[Analysis | None, UnderLoad]) -> None:
             anew, metal = found
             if design is self.design and measured == as_measured(self.design, self.state):
+                before, self.metal = self.analysis, metal
                 if anew is not None:
                     self.analysis, self._to_work_out = anew, False
-                self.metal = metal
                 self.strip_fixes = None
                 self._judge()
                 self._look_for_fixes(measured, metal)
+                if before.pack != self.analysis.pack:
+                    self.steps = self.plan.steps(self.design, self.analysis)
+                    self.changed.emit()
                 self.metal_ready.emit()
 
         def work() -> tuple[Analysis | None, UnderLoad]:
@@ -288,8 +289,7 @@ class Session(QObject):
 
     def picture(self, what: Face | str) -> Drawing:
         """A face, the "section", the "leads", the "wiring", the one picture of this kind of "job", or that
-        of a stage by its name; each
-        made once for an analysis."""
+        of a stage by its name; each made once for an analysis."""
         if isinstance(what, Face):
             return self.face(what)
         if what not in self._pictures:

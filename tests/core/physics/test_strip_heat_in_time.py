@@ -81,9 +81,7 @@ def test_the_rise_without_loss_is_above_one_with_loss(strip: Strip, n: int, over
 
 def test_the_collecting_strip_is_judged_by_its_most_loaded_tail(hoist):
     layout = lay_out(hoist.cell, hoist.series, hoist.parallel, hoist.arrangement)
-    pieces = strip_pieces(
-        layout, hoist.joining, hoist.cell.resistance_ohm, hoist.brief.duty, 333.15, AIR, hoist.leads
-    )
+    pieces = strip_pieces(layout, hoist.joining, hoist.cell, hoist.brief.duty, AIR, hoist.leads)
     strip, n, share = collecting_strip(layout, hoist.joining, pieces)
     assert (strip, n) == (hoist.joining.collector_strip, hoist.joining.collector_layers)
     assert share == max(p.lead_share for p in pieces)

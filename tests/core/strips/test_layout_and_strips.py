@@ -91,7 +91,7 @@ def test_collecting_strip_carries_k_over_p():
     cell = library.cells[4].model_copy(update={"resistance_ohm": 1e5})
     layout = lay_out(cell, 1, 5, Arrangement(rows=5))
     strip = part_named(library, Strip, "pure nickel strip 0.15 × 8")
-    shares = strip_shares(layout, Joining(link_strip=strip, collector_strip=strip), cell.resistance_ohm)
+    shares = strip_shares(layout, Joining(link_strip=strip, collector_strip=strip), cell)
     for run, spans in zip(strip_runs(layout), shares.spans, strict=True):
         assert spans == pytest.approx([0.2, 0.4, 0.6, 0.8], rel=1e-6), run.id
     assert sum(shares.cells.values()) == pytest.approx(1.0)

@@ -12,9 +12,10 @@ from firmcell.app.theme import PALETTES
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import milliohms, plural
 from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.strips.duty_heat import duty_temperatures
 from firmcell.core.strips.failures import Scatter, ScatterBands, monte_carlo
 from firmcell.core.strips.strip_choice import BAR_THICKNESS_M, STRIP_THICKNESS_M, WELDERS, strip_choices
-from firmcell.core.strips.under_load import UnderLoad, duty_temperatures
+from firmcell.core.strips.under_load import UnderLoad
 
 if TYPE_CHECKING:
     from firmcell.app.pages.strips_page import StripsPage

@@ -8,6 +8,7 @@ HEAD = """* {title}
 * Nodes: c12p is the pad on the plus of cell 12, c12m the one on its minus; out_plus and 0 are the connector's contacts.
 * Cells: Vcell12 in series with Rcell12 (its d.c. resistance and the welds at both ends).
 * Strips: Rseg_N3_L1_2 is the second span of the first link of tap point B3, at working temperature.
+* Plates: Rplate1, Rplate2 and so on join each pad or tab of a plate to every other as the sheet between them does.
 """
 
 
@@ -39,6 +40,9 @@ def spice_netlist(metal: UnderLoad, leads: LeadFigures, cell_volts: float, load_
     lines = [HEAD.format(title=" ".join(title.split()) or "pack", load=load_a, volts=cell_volts).rstrip()]
     names = {node: pad_name(*pad) for pad, node in metal.work.pad.items()}
     network = metal.network
+    for place, plate in metal.work.sheets.items():
+        tabs = plate.nodes[len(plate.nodes) - len(plate.sheet.tab_cells) :].tolist()
+        names.update({n: f"tab{k + 1}_N{metal.runs[place].node}" for k, n in enumerate(tabs)})
     contacts_at = [n for n in network.poles if n not in names]
     names.update({n: f"contact_{'minus' if n == network.poles[0] else 'plus'}" for n in contacts_at})
     for cell, (minus, plus), ohm in zip(
@@ -47,15 +51,12 @@ def spice_netlist(metal: UnderLoad, leads: LeadFigures, cell_volts: float, load_
         inner = f"c{cell.number}i"
         lines.append(f"Vcell{cell.number} {inner} {names[minus]} DC {cell_volts:.9g}")
         lines.append(f"Rcell{cell.number} {inner} {names[plus]} {ohm:.12g}")
-    for segment, (a, b), ohm in zip(
-        metal.figures.segments, network.ends.tolist(), network.ohm.tolist(), strict=False
-    ):
-        lines.append(f"{element_name(segment.id)} {names[a]} {names[b]} {ohm:.12g}")
-    rest = slice(len(metal.figures.segments), None)
-    for count, ((a, b), ohm) in enumerate(
-        zip(network.ends[rest].tolist(), network.ohm[rest].tolist(), strict=True)
-    ):
-        lines.append(f"Rlead_of_two{count + 1} {names[a]} {names[b]} {ohm:.12g}")
+    spans, both = len(metal.work.spans), len(metal.work.spans) + metal.work.leads
+    elements = [element_name(segment.id) for segment in metal.figures.segments[:spans]]
+    elements += [f"Rlead_of_two{count + 1}" for count in range(metal.work.leads)]
+    elements += [f"Rplate{count + 1}" for count in range(len(network.ohm) - both)]
+    for element, (a, b), ohm in zip(elements, network.ends.tolist(), network.ohm.tolist(), strict=True):
+        lines.append(f"{element} {names[a]} {names[b]} {ohm:.12g}")
     minus, plus = (names[n] for n in network.poles)
     # Where a pole has two leads they are written above, and only the join of their ends is left.
     one = [1e-6 if n in contacts_at else leads.wire_ohm for n in network.poles]

@@ -7,6 +7,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import joints_in_words
+from firmcell.core.strips.load_figures import Segment
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
 from firmcell.core.strips.why_there import missing_without
@@ -64,7 +65,7 @@ def _solved_strip(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:
     return (
         (
             "Carries",
-            f"{amperes(worst.current_a)} of {amperes(worst.limit_a)} ({percent(worst.share)}) between {worst.cells[0]} and {worst.cells[1]}",
+            f"{amperes(worst.current_a)} of {amperes(worst.limit_a)} ({percent(worst.share)}) {_between(worst)}",
         ),
         (
             "Warms to",
@@ -74,8 +75,21 @@ def _solved_strip(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:
             "Loses",
             f"{figures(sum(s.drop_v for s in mine) * 1e3)} mV, {figures(sum(s.heat_w for s in mine) * 1e3)} mW",
         ),
-        ("Density", f"{figures(worst.density_a_m2 / 1e6)} A/mm²"),
+        ("Density", f"{figures(worst.density_a_m2 / 1e6)} A/mm²{_fullest(mine)}"),
     )
+
+
+def _between(segment: Segment) -> str:
+    """Where a segment lies; the tab of a plate has one cell."""
+    first, second = segment.cells
+    return f"between {first} and {second}" if first != second else f"in the tab at {first}"
+
+
+def _fullest(segments: list[Segment]) -> str:
+    """The greatest density in any place of a plate."""
+    peak = max(s.peak_a_m2 for s in segments)
+    plate = segments[0].kind is StripKind.PLATE
+    return f", {figures(peak / 1e6)} beside a joint or slot" if plate else ""
 
 
 def _solved_cell(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:

@@ -93,8 +93,7 @@ def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
     factor = load_a / metal.current_a if metal.current_a else 0.0
     f = metal.figures
     flow = np.array([s.current_a for s in f.segments]) * factor
-    limit = np.array([s.limit_a for s in f.segments])
-    ohm = metal.network.ohm[: len(metal.figures.segments)]
+    spans, bands = len(metal.work.spans), f.segments[len(metal.work.spans) :]
     cell_k = np.minimum(ambient_k + (metal.cell_k - ambient_k) * factor**2, RUNAWAY_K)
     number = {c.number: n for n, c in enumerate(metal.layout.cells)}
     ends = np.array([[number[c] for c in s.cells] for s in f.segments], dtype=np.intp).reshape(-1, 2)
@@ -105,22 +104,26 @@ def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
             for strip, layers in (metal.strips[kind] for kind in metal.kinds)
         ]
     ).reshape(-1, 2)
-    loss = fin_conductance(columns[:, 1], ends_k, ambient_k) if len(ends) else np.zeros(0)
+    loss = fin_conductance(columns[:, 1], ends_k[:spans], ambient_k) if spans else np.zeros(0)
+    ohm = metal.network.ohm[:spans]
     rise = fin_middle_rise(
-        flow,
+        flow[:spans],
         ohm / np.maximum(metal.span_lengths_m, 1e-9),
         metal.span_lengths_m,
         columns[:, 0],
         loss,
-        ends_k - ambient_k,
+        ends_k[:spans] - ambient_k,
     )
-    share = np.where(limit > 0, flow / np.maximum(limit, 1e-12), 0.0)
+    # A plate's own rise over its pads goes with the square of the load.
+    own = np.array([s.in_place_k for s in bands]) - metal.cell_k[ends[spans:]].max(axis=1, initial=0.0)
+    plates_k = cell_k[ends[spans:]].max(axis=1, initial=0.0) + own * factor**2
+    share = np.array([s.share for s in f.segments]) * factor
     cell_a = metal.state.cell_a * factor
-    heat = flow**2 * ohm
+    heat = np.array([s.heat_w for s in f.segments]) * factor**2
     return AtLoad(
         flow,
         heat,
-        np.minimum(ambient_k + rise, RUNAWAY_K),
+        np.minimum(np.concatenate([ambient_k + rise, plates_k]), RUNAWAY_K),
         share,
         cell_a,
         cell_k,

@@ -136,6 +136,9 @@ def _solved_overload(s: Situation, metal: UnderLoad, collectors: bool, words: st
     if not segments:
         return
     worst = max(segments, key=lambda g: g.share)
+    if worst.kind is StripKind.PLATE:
+        tab = worst.cells[0] == worst.cells[1]
+        words = f"{'The tab of plate' if tab else 'Plate'} {worst.piece} carries"
     yield Hit(
         f"{words} {amperes(worst.current_a)} of {amperes(worst.limit_a)} ({celsius(worst.long_run_k)} as a long strip, "
         f"{celsius(worst.in_place_k)} in place; judged by {s.design.joining.judged_by.value}).",

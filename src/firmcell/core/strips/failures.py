@@ -51,12 +51,14 @@ class Removed:
     cell_a : of the cells (n, k), A.
     pole_v : voltage of the pack's plus (k,), V.
     cut : whether the removal cuts the network in two (k,).
+    volts : potential of each node (nodes, k), V.
     """
 
     current_a: Array
     cell_a: Array
     pole_v: Array
     cut: NDArray[np.bool_]
+    volts: Array
 
 
 def remove_each(
@@ -86,7 +88,9 @@ def remove_each(
     change = answer * factor
     now = flow[:, None] + siemens[:, None] * (change[ends[:, 0]] - change[ends[:, 1]])
     now[branches, place] = 0.0
-    return Removed(now[:m], now[m:], volts[network.poles[1]] + change[network.poles[1]], cut)
+    return Removed(
+        now[:m], now[m:], volts[network.poles[1]] + change[network.poles[1]], cut, volts[:, None] + change
+    )
 
 
 def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float, tuple[Failure, ...]]]:
@@ -94,28 +98,34 @@ def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float,
 
     Joints of cells and segments of strip, each alone, at the steady current. The joint of a cell at either
     end takes the whole cell away, so both are told as one branch. Of two leads on one pole each is taken away
-    as well. Doubled joints are passed over: what lets go there is one of two.
+    as well. Doubled joints are passed over: what lets go there is one of two. A plate is one piece and is not
+    taken apart; what its metal carries when a joint lets go is judged.
     """
     network, state, figures = metal.network, metal.state, metal.figures
-    m, n = len(network.ohm), len(network.cell_ohm)
-    strips, doubled = len(figures.segments), set(metal.doubled)
-    # A lead is judged with the leads; here it only must not count as overloaded.
-    limits = np.array([max(s.limit_a, 1e-6) for s in figures.segments] + [np.inf] * (m - strips))
+    m, n, spans, doubled = len(network.ohm), len(network.cell_ohm), len(metal.work.spans), set(metal.doubled)
+    lead = metal.work.of_leads.stop
+    # A lead is judged with the leads, a plate by its bands; here they only must not count as overloaded.
+    limits = np.array([max(s.limit_a, 1e-6) for s in figures.segments[:spans]] + [np.inf] * (m - spans))
+    in_plates = _BandShares(metal)
     before = np.abs(state.current_a) / limits
     cells_before = np.abs(state.cell_a) / cell_limit_a
-    base = np.concatenate([before, cells_before])
-    branch_names = [f"segment:{s.id}" for s in figures.segments] + [
-        f"lead:{n + 1}" for n in range(m - strips)
-    ]
-    names = branch_names + [f"cell:{c.number}" for c in figures.cells]
+    base = np.concatenate([before, cells_before, in_plates.of(state.volts[:, None])[:, 0]])
+    branch_names = [f"segment:{s.id}" for s in figures.segments[:spans]]
+    branch_names += [f"lead:{n + 1}" for n in range(lead - spans)]
+    names = branch_names + ["plate"] * (m - lead) + [f"cell:{c.number}" for c in figures.cells]
+    names += [f"segment:{s.id}" for s in figures.segments[spans:]]
     pole = float(state.volts[network.poles[1]])
     found: list[Failure] = []
-    everything = np.arange(m + n)
-    for start in range(0, m + n, CHUNK):
+    everything = np.concatenate([np.arange(lead), m + np.arange(n)])
+    for start in range(0, len(everything), CHUNK):
         some = everything[start : start + CHUNK]
         gone = remove_each(network, state.current_a, state.cell_a, state.volts, some)
         shares = np.concatenate(
-            [np.abs(gone.current_a) / limits[:, None], np.abs(gone.cell_a) / cell_limit_a]
+            [
+                np.abs(gone.current_a) / limits[:, None],
+                np.abs(gone.cell_a) / cell_limit_a,
+                in_plates.of(gone.volts),
+            ]
         )
         worst = shares.argmax(axis=0)
         for k, branch in enumerate(some.tolist()):
@@ -136,12 +146,31 @@ def all_failures(metal: UnderLoad, cell_limit_a: float) -> Iterator[tuple[float,
                     worst_ref=names[w],
                     share=float(shares[w, k]),
                     share_before=float(base[w]),
-                    cell_share=float(shares[m:, k].max()) if n else 0.0,
+                    cell_share=float(shares[m : m + n, k].max()) if n else 0.0,
                     resistance_more_ohm=max(more, 0.0),
                 )
             )
         ranked = tuple(sorted(found, key=lambda f: (f.opens != "pack", -f.share, f.ref)))
-        yield min((start + len(some)) / (m + n), 1.0), ranked
+        yield min((start + len(some)) / len(everything), 1.0), ranked
+
+
+class _BandShares:
+    """Share of their limits that the bands of plates have, from the potentials of their joints."""
+
+    def __init__(self, metal: UnderLoad) -> None:
+        self._nodes = [one.nodes for one in metal.work.sheets.values()]
+        warmer = [one.sheet.square_ohm for one in metal.work.sheets.values()]
+        flows = [one.sheet.flow for one in metal.work.sheets.values()]
+        limits = iter(metal.figures.segments[len(metal.work.spans) :])
+        self._rows = [
+            flow / (ohm * np.array([max(next(limits).limit_a, 1e-6) for _ in flow])[:, None])
+            for flow, ohm in zip(flows, warmer, strict=True)
+        ]
+
+    def of(self, volts: Array) -> Array:
+        """The shares (b, k) for k sets of potentials of all nodes (nodes, k)."""
+        found = [np.abs(rows @ volts[nodes]) for rows, nodes in zip(self._rows, self._nodes, strict=True)]
+        return np.vstack(found) if found else np.zeros((0, volts.shape[1]))
 
 
 def _what_opens(metal: UnderLoad, branch: int) -> str:

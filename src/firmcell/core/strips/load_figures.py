@@ -11,14 +11,16 @@ from firmcell.core.strips.runs import StripKind
 
 @dataclass(frozen=True, slots=True)
 class Segment:
-    """One straight piece of metal between two neighbouring pads.
+    """Metal between two neighbouring pads: a piece of strip, or that of a plate there, its tab for a lead
+    too.
 
     Attributes
     ----------
     id : of the piece of strip it belongs to, and its number in it from 1, such as N3-L1.2.
     cells : the two cells it lies between.
     current_a : at the steady current.
-    density_a_m2 : current over metal section, A/m².
+    density_a_m2 : current over metal section, A/m²; of a plate, mean where its middle cuts it.
+    peak_a_m2 : greatest in any place of a plate outside its joints, in half a millimetre to one, A/m².
     drop_v, heat_w : at working temperature.
     long_run_k : of a long strip with this current, one face in still air.
     in_place_k : of its hottest point, both ends on the cells.
@@ -37,6 +39,7 @@ class Segment:
     to_m: tuple[float, float]
     current_a: float
     density_a_m2: float
+    peak_a_m2: float
     resistance_ohm: float
     drop_v: float
     heat_w: float

@@ -10,9 +10,9 @@ from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Face, Joining, Leads
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.joint_kinds import JoinedBy
-from firmcell.core.model.parts import Strip
+from firmcell.core.model.parts import Cell, Strip
 from firmcell.core.physics import strip_heat as strip_limit
-from firmcell.core.strips.current_shares import strip_shares
+from firmcell.core.strips.current_shares import one_lead_ohm, strip_shares
 from firmcell.core.strips.joints import joint_count
 from firmcell.core.strips.laid import LeadSeat, tail_lengths
 from firmcell.core.strips.lead_ends import lead_seat
@@ -116,11 +116,11 @@ class _Metal:
 def strip_pieces(
     layout: Layout,
     joining: Joining,
-    cell_ohm: float,
+    cell: Cell,
     duty: Duty,
-    limit_k: float,
     ambient_k: float,
     leads: Leads,
+    sheets: bool = True,
 ) -> tuple[StripPiece, ...]:
     """Return every piece of strip on both faces, in order of node.
 
@@ -128,18 +128,19 @@ def strip_pieces(
     ----------
     layout : Layout
     joining : Joining
-    cell_ohm : float
-        D.C. resistance of a cell, Ω.
+    cell : Cell
+        Its resistance divides the current, its greatest temperature limits the strip.
     duty : Duty
         Of the pack.
-    limit_k, ambient_k : float
-        Temperature the strip may reach and that of the surrounding air, K.
+    ambient_k : float
+        Of the surrounding air, K.
     leads : Leads
         Of the pack: how long the tails for them are, and where a pole has two, how they share the current.
+    sheets : bool
+        Whether plates are solved as sheets, or count as bars from pad to pad.
     """
-    seat = lead_seat(joining, leads, layout.pitch_m)
-    lead_ohm = leads.length_m * leads.wire.resistance_ohm_per_m
-    shares = strip_shares(layout, joining, cell_ohm, lead_ohm)
+    seat, limit_k = lead_seat(joining, leads, layout.pitch_m), cell.temperature_max_k
+    shares = strip_shares(layout, joining, cell, one_lead_ohm(layout, joining, leads), sheets)
     runs = metal_runs(layout, joining)
     metals = {kind: _Metal(layout, joining, kind, limit_k, ambient_k) for kind in {r.kind for r in runs}}
     # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.

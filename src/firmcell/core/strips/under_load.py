@@ -1,5 +1,6 @@
 """The metal under load: current, heat and temperature of every segment, joint and cell of the real layout."""
 
+from dataclasses import replace
 from functools import lru_cache
 
 import numpy as np
@@ -14,6 +15,7 @@ from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.physics.resistor_network import Network, Solution, solve
 from firmcell.core.physics.wire_heat import resistance_at
+from firmcell.core.strips.current_shares import one_lead_ohm
 from firmcell.core.strips.heat_envelope import Surroundings, Wrapping, envelope_of
 from firmcell.core.strips.joints import joint_resistances
 from firmcell.core.strips.load_figures import CellLoad, Segment, UnderLoadFigures
@@ -28,7 +30,9 @@ from firmcell.core.strips.pack_heat import (
     run_temperatures,
     steady_temperatures,
 )
+from firmcell.core.strips.plate_sheets import plate_sheets
 from firmcell.core.strips.runs import StripKind, StripRun, metal_runs, span_metres
+from firmcell.core.strips.sheet_bands import SheetBands
 
 SETTLED_K = 0.05
 
@@ -44,8 +48,9 @@ class UnderLoad:
     ----------
     work : the network at working temperature.
     runs : its pieces.
-    span_lengths_m, span_sections_m2, conduction_w_m : of each span (m,).
-    strips : metal and layers of each span's kind.
+    kinds, span_lengths_m : of each span of strip (m,).
+    strips : metal and layers of each kind there is.
+    bands : of the plates; their segments come after those of the spans.
     state : at the steady current, cells alike in voltage.
     lumps : of the cells.
     cell_k : steady temperature of each cell (n,), K.
@@ -59,6 +64,7 @@ class UnderLoad:
     kinds: tuple[StripKind, ...]
     strips: dict[StripKind, tuple[Strip, int]]
     span_lengths_m: Array
+    bands: SheetBands
     state: Solution
     lumps: PackLumps
     cell_k: Array
@@ -159,17 +165,19 @@ class _Worker:
         self.matter, self.design, self.layout = matter, design, layout
         self.joining, self.cell = design.joining, design.cell
         self.joint_ohm = joint_resistances(layout, design.joining)
-        lead_ohm = design.leads.length_m * design.leads.wire.resistance_ohm_per_m
+        lead_ohm = one_lead_ohm(layout, design.joining, design.leads)
         self.runs = metal_runs(layout, self.joining)
         self.cell_ohm = cell_resistances(design)
         self.cold = ohms_per_metre(layout, self.joining)
-        self.work = metalwork(layout, self.runs, self.cold, self.cell_ohm, self.joint_ohm, lead_ohm)
+        sheets = plate_sheets(layout, self.joining, self.cell, self.runs)
+        self.work = metalwork(layout, self.runs, self.cold, self.cell_ohm, self.joint_ohm, lead_ohm, sheets)
         kinds = [self.runs[place].kind for place, _ in self.work.spans]
         self.kinds = tuple(kinds)
-        self.strips = {kind: metal_of(layout, self.joining, kind) for kind in set(kinds)}
+        there = {*kinds, *(self.runs[place].kind for place in sheets)}
+        self.strips = {kind: metal_of(layout, self.joining, kind) for kind in there}
         lengths = [span_metres(run) for run in self.runs]
         self.length = np.array([lengths[place][number] for place, number in self.work.spans])
-        by_kind = {k: self._metal(k) for k in self.strips}
+        by_kind = {k: self._metal(k) for k in set(kinds)}
         columns = np.array([by_kind[k] for k in kinds]).reshape(-1, 5)
         self.section, self.conduction, self.width, self.coefficient, self.ohm_per_m = columns.T
         place = {c.number: n for n, c in enumerate(layout.cells)}
@@ -180,10 +188,15 @@ class _Worker:
             ],
             dtype=np.intp,
         ).reshape(-1, 2)
-        conducts = self.conduction / np.maximum(self.length, 1e-4)
-        mass = float((self.section * self.length).sum() * 8500)
+        plate = metal_of(layout, self.joining, StripKind.PLATE)
+        self.bands = SheetBands(self.work, self.runs, place, *plate)
+        self.all_ends = np.vstack([self.ends, self.bands.ends])
+        by_plates, plates_w_k = self.bands.conducting(place)
+        pairs = np.vstack([self.ends, by_plates])
+        conducts = np.concatenate([self.conduction / np.maximum(self.length, 1e-4), plates_w_k])
+        mass = (float((self.section * self.length).sum()) + self.bands.metal_m3) * 8500
         envelope = envelope_of(layout, self.cell, matter.wrapping, matter.where)
-        self.lumps = pack_lumps(layout, self.cell, envelope, self.ends, conducts, mass)
+        self.lumps = pack_lumps(layout, self.cell, envelope, pairs, conducts, mass)
 
     def _metal(self, kind: StripKind) -> tuple[float, float, float, float, float]:
         strip, layers = self.strips[kind]
@@ -199,7 +212,7 @@ class _Worker:
     def result(self) -> UnderLoad:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         network, warm = self.work.network, np.full(len(self.length), 293.15)
-        strips, leads_ohm = slice(len(self.length)), network.ohm[len(self.length) :]
+        strips, cold, plates_k = slice(len(self.length)), network.ohm, 293.15
         cell_k = np.full(len(self.layout.cells), ambient)
         passes, settled = 0, False
         duty = self.design.brief.duty
@@ -208,19 +221,22 @@ class _Worker:
         while passes < MOST_PASSES and not settled:
             passes += 1
             ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
+            ohm = self.bands.resistors(cold, plates_k)
+            ohm[strips] = np.maximum(self.length * ohm_per_m, 1e-9)
             network = Network(
                 network.nodes,
                 network.ends,
-                np.concatenate([np.maximum(self.length * ohm_per_m, 1e-9), leads_ohm]),
+                ohm,
                 network.cell_ends,
                 network.cell_ohm,
                 network.poles,
             )
             state = solve(network, 0.0, current)
-            segment_w = (state.current_a**2 * network.ohm)[strips]
+            load = self.bands.load(state, plates_k)
+            segment_w = np.concatenate([(state.current_a**2 * network.ohm)[strips], load.heat_w])
             heat = state.cell_a**2 * (network.cell_ohm + (more - 1.0) * self.cell_ohm)
-            np.add.at(heat, self.ends[:, 0], segment_w / 2)
-            np.add.at(heat, self.ends[:, 1], segment_w / 2)
+            np.add.at(heat, self.all_ends[:, 0], segment_w / 2)
+            np.add.at(heat, self.all_ends[:, 1], segment_w / 2)
             if passes <= 2:
                 # Strips make so little of the heat that the cells' temperature does not change after that.
                 cell_k = self._end_of_run(heat)
@@ -230,10 +246,11 @@ class _Worker:
                 state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, ends_k - ambient
             )
             new = np.clip(ambient + rise, ambient, RUNAWAY_K)
-            settled = bool(len(new) == 0 or np.abs(new - warm).max() < SETTLED_K)
-            warm = new
-        work = Metalwork(network, self.work.spans, self.work.pad)
-        figures = self._figures(network, state, cell_k, warm, heat, passes, settled)
+            mean_k = min(self.bands.mean_k(load, cell_k[self.bands.ends], plates_k), RUNAWAY_K)
+            settled = max(np.abs(new - warm).max(initial=0.0), abs(mean_k - plates_k)) < SETTLED_K
+            warm, plates_k = new, mean_k
+        work = replace(self.work, network=network)
+        figures = self._figures(network, state, cell_k, warm, plates_k, heat, passes, settled)
         return UnderLoad(
             self.layout,
             self.runs,
@@ -241,6 +258,7 @@ class _Worker:
             self.kinds,
             self.strips,
             self.length,
+            self.bands,
             state,
             self.lumps,
             cell_k,
@@ -254,7 +272,8 @@ class _Worker:
         limit, ambient = self.cell.temperature_max_k, self.matter.ambient_k
         long_run, in_place = np.zeros(len(self.length)), np.zeros(len(self.length))
         kinds = np.array(self.kinds)
-        for kind, (strip, layers) in self.strips.items():
+        for kind in set(self.kinds):
+            strip, layers = self.strips[kind]
             mine = kinds == kind
             long_run[mine] = strip_limit.long_run_limit(strip, layers, limit, ambient)
             in_place[mine] = fin_limit(strip, layers, self.length[mine], limit, ambient, ends_k[mine])
@@ -262,7 +281,8 @@ class _Worker:
 
     def _long_run(self, current: Array) -> Array:
         found, kinds = np.zeros(len(current)), np.array(self.kinds)
-        for kind, (strip, layers) in self.strips.items():
+        for kind in set(self.kinds):
+            strip, layers = self.strips[kind]
             mine = kinds == kind
             some, back = np.unique(np.round(np.abs(current[mine]), 4), return_inverse=True)
             temperatures = strip_limit.long_run_temperature(strip, layers, some, self.matter.ambient_k)
@@ -275,6 +295,7 @@ class _Worker:
         state: Solution,
         cell_k: Array,
         warm: Array,
+        plates_k: float,
         heat: Array,
         passes: int,
         settled: bool,
@@ -284,11 +305,15 @@ class _Worker:
         long_limit, place_limit = self._limits(ends_k)
         flow, ohms = np.abs(state.current_a[: len(self.length)]), network.ohm[: len(self.length)]
         # What the two leads of a pole lose is counted with the leads.
-        leads_w = float((state.current_a**2 * network.ohm)[len(self.length) :].sum())
+        leads_w = float((state.current_a**2 * network.ohm)[self.work.of_leads].sum())
+        load, band_ends_k = self.bands.load(state, plates_k), cell_k[self.bands.ends]
+        limit_k = self.cell.temperature_max_k
+        may = self.bands.limits(load, band_ends_k, limit_k, ambient, self.joining.judged_by)
+        bands = self.bands.segments(state, load, band_ends_k, plates_k, ambient, may)
         steady = steady_temperatures(self.lumps, heat, ambient)
-        hottest, strips_w = int(cell_k.argmax()), float((flow**2 * ohms).sum())
+        hottest, strips_w = int(cell_k.argmax()), float((flow**2 * ohms).sum() + load.heat_w.sum())
         return UnderLoadFigures.model_construct(
-            segments=self._segments(flow, ohms, warm, long_limit, place_limit),
+            segments=self._segments(flow, ohms, warm, long_limit, place_limit) + bands,
             cells=self._cell_loads(state.cell_a, cell_k, heat),
             whole=network.whole,
             open_at=open_node(self.layout, self.work),
@@ -303,7 +328,8 @@ class _Worker:
             gradient_k=float(cell_k.max() - cell_k.min()),
             settled_cell_k=float(steady.max()),
             passes=passes,
-            runs_away=not settled or bool(max(warm.max(initial=0.0), cell_k.max()) >= RUNAWAY_K - 1),
+            runs_away=not settled
+            or bool(max(warm.max(initial=0.0), plates_k, cell_k.max()) >= RUNAWAY_K - 1),
         )
 
     def _segments(
@@ -324,6 +350,7 @@ class _Worker:
                 to_m=runs[r].points_m[runs[r].spans[n][1]],
                 current_a=i,
                 density_a_m2=i / a,
+                peak_a_m2=i / a,
                 resistance_ohm=ohm,
                 drop_v=i * ohm,
                 heat_w=i * i * ohm,
@@ -384,67 +411,6 @@ class _Worker:
         steps = np.tile(heat, (12, 1))
         found = run_temperatures(self.lumps, steps, self.matter.ambient_k, self._seconds() / len(steps))
         return np.asarray(found[-1])
-
-
-def duty_temperatures(
-    design: Design, metal: UnderLoad, cycles_s: float, step_s: float = 10.0
-) -> tuple[Array, Array]:
-    """Return the temperature of each cell over a duty cycle.
-
-    Parameters
-    ----------
-    design : Design
-        Its brief says steady current, peak, how long and how often.
-    metal : UnderLoad
-        The pack of n cells solved at the steady current; heat goes with the square of the current.
-    cycles_s, step_s : float
-        How long the load lasts, and the step, s.
-
-    Returns
-    -------
-    time, temperature : ndarray, shape (k,) and (k, n)
-        s, K.
-
-    Notes
-    -----
-    Steady current, with the peak for its duration each time `peak_every_s` of the brief has passed.
-
-    References
-    ----------
-    .. [1] incropera
-
-    Examples
-    --------
-    >>> import numpy as np
-    >>> from types import SimpleNamespace as Of
-    >>> brief = Of(
-    ...     peak_every_s=0.0, peak_duration_s=10.0, current_peak_a=45.0,
-    ...     current_steady_a=20.0, ambient_max_k=300.0
-    ... )
-    >>> class Lone:  # 50 J/K, 0.1 W/K to the air
-    ...     capacity_j_k = np.array([50.0])
-    ...     surface_k = staticmethod(lambda kelvin: float(kelvin.mean()))
-    ...     outer_conductance = staticmethod(lambda mean_k, ambient_k: np.array([0.1]))
-    ...     solver = staticmethod(lambda diagonal: lambda heat: heat / diagonal)
-    >>> solved = Of(figures=Of(cells=(Of(heat_w=0.5),)), current_a=10.0, lumps=Lone())
-    >>> time, kelvin = duty_temperatures(Of(brief=brief), solved, 5000.0)
-    >>> # Twice the current, 2 W, 20 K after ten time constants.
-    >>> round(float(time[-1])), round(float(kelvin[-1, 0]), 1)
-    (5000, 320.0)
-    """
-    brief = design.brief
-    steps = max(int(cycles_s / step_s), 1)
-    time = np.arange(steps) * step_s
-    part = np.zeros(steps)
-    if brief.peak_every_s:
-        # The part of each step that is peak, so that a short peak is not lost between two steps.
-        within = time % brief.peak_every_s
-        begins = max(brief.peak_every_s - brief.peak_duration_s, 0.0)
-        part = np.clip((within + step_s - begins) / step_s, 0.0, min(brief.peak_duration_s / step_s, 1.0))
-    square = part * brief.current_peak_a**2 + (1 - part) * brief.current_steady_a**2
-    unit = np.array([c.heat_w for c in metal.figures.cells]) / max(metal.current_a, 1e-9) ** 2
-    found = run_temperatures(metal.lumps, square[:, None] * unit[None], brief.ambient_max_k, step_s)
-    return np.concatenate([time, [steps * step_s]]), found
 
 
 def between(

@@ -4,7 +4,7 @@ from collections.abc import Iterable
 
 from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Design, LeadEnds
+from firmcell.core.model.design import Design, LeadEnds, StripStyle
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy
 from firmcell.core.model.limits import LEAD_TAIL_M
 from firmcell.core.model.parts import Board, ChargePort, Connector, Fuse, SwitchSide
@@ -20,6 +20,8 @@ CHARGE_FUSE_AT_M = 0.05
 POLE = {"−": "minus", "+": "plus"}
 ORDINAL = {2: "second", 3: "third", 4: "fourth"}
 SPARK_OHM = 5.6
+IN_THE_SHEET_OHM = 1e-6
+"""Of the tab of a plate, whose metal is solved with the plate."""
 """Resistance through which a spark-limiting contact touches first; generic class value."""
 
 
@@ -112,6 +114,8 @@ class _PackWiring:
         pole = POLE[sign]
         count = 2 if self.layout.second_lead_cells[place] else 1
         strip_ohm = LEAD_TAIL_M * ohms_per_metre(self.layout, self.design.joining)[StripKind.COLLECTOR]
+        if self.design.joining.style is StripStyle.PLATES:
+            strip_ohm = IN_THE_SHEET_OHM
         ends = []
         for n in range(1, count + 1):
             which = "" if n == 1 else f".{n}"

@@ -1,0 +1,128 @@
+"""Plates as sheets: joints, bands, shapes that recur, what they may carry, and what they fall back to."""
+
+import numpy as np
+import pytest
+
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.findings import Situation
+from firmcell.core.jobs import findings_of
+from firmcell.core.model.design import Lattice, StripStyle
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.physics.resistor_network import Network, solve
+from firmcell.core.records.build_state import EMPTY_STATE
+from firmcell.core.strips import plate_sheets
+from firmcell.core.strips.current_shares import strip_shares
+from firmcell.core.strips.failures import all_failures
+from firmcell.core.strips.plate_sheets import sheet_load
+from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.under_load import solve_under_load
+from tests.core.strips.test_under_load import SHELF, layout_of, plain
+
+
+def plated(**changes):
+    return plain(joining__style=StripStyle.PLATES, bms__board=None, **changes)
+
+
+def under_load(design, seconds=600.0):
+    return solve_under_load(design, layout_of(design), seconds)
+
+
+@pytest.mark.parametrize("lattice", [Lattice.SQUARE, Lattice.STAGGERED])
+@pytest.mark.parametrize("joined", [JoinedBy.WELD, JoinedBy.SOLDER, JoinedBy.SCREW])
+def test_finer_squares_change_little_and_never_for_the_worse(lattice, joined, monkeypatch):
+    design = plated(arrangement__lattice=lattice, joining__joined_by=joined)
+    layout = layout_of(design)
+    usual = strip_shares(layout, design.joining, design.cell)
+    for cached in (plate_sheets.plate_sheets, plate_sheets._solved, strip_shares):
+        cached.cache_clear()
+    monkeypatch.setattr(plate_sheets, "SQUARES", 60_000)
+    monkeypatch.setattr(plate_sheets, "STEPS_M", (0.0002, 0.001))
+    fine = strip_shares(layout, design.joining, design.cell)
+    for cached in (plate_sheets.plate_sheets, plate_sheets._solved, strip_shares):
+        cached.cache_clear()
+    joints = sum(i**2 for i in fine.cells.values()) * 2 * 0.0002
+    assert 0.98 < (usual.heat_ohm - joints) / (fine.heat_ohm - joints) < 1.06
+
+
+def test_a_collecting_plate_brings_all_of_the_current_to_its_tab():
+    metal = under_load(plated())
+    load = metal.current_a
+    for node in (0, 10):
+        bands = [s for s in metal.figures.segments if s.node == node]
+        tab = next(s for s in bands if s.cells[0] == s.cells[1])
+        assert tab.current_a == pytest.approx(load, rel=1e-6)
+        # Beside it the plate carries what three of four cells give.
+        beside = max(s.current_a for s in bands if s is not tab)
+        assert beside == pytest.approx(0.75 * load, rel=0.05)
+        # The tab is 10 mm wide.
+        assert tab.density_a_m2 == pytest.approx(load / (0.010 * metal.bands.thick_m), rel=0.03)
+        assert tab.peak_a_m2 >= tab.density_a_m2
+
+
+def test_bands_carry_what_their_potentials_say():
+    metal = under_load(plated())
+    rng = np.random.default_rng(4)
+    for one in metal.work.sheets.values():
+        volts = rng.normal(size=len(one.nodes))
+        pads = len(volts) - len(one.sheet.tab_cells)
+        into = one.sheet.fields.siemens @ volts / one.sheet.square_ohm
+        found = sheet_load(one.sheet, volts[:pads], into[pads:])
+        assert found.current_a == pytest.approx(one.sheet.flow @ volts / one.sheet.square_ohm, rel=1e-6)
+        assert found.heat_w.sum() == pytest.approx(float(volts @ into), rel=1e-6)
+
+
+def test_equal_plates_are_solved_once():
+    plate_sheets.plate_sheets.cache_clear()
+    plate_sheets._solved.cache_clear()
+    under_load(plated(series=20, parallel=10, arrangement__rows=10))
+    assert plate_sheets._solved.cache_info().misses <= 8 < 21
+
+
+def test_plates_that_cannot_be_solved_count_as_bars(monkeypatch):
+    design = plated()
+    monkeypatch.setattr(plate_sheets, "MOST_PADS", 3)
+    plate_sheets.plate_sheets.cache_clear()
+    metal = under_load(design.edited("serial", "as bars").edited("leads.length_m", 0.31))
+    plate_sheets.plate_sheets.cache_clear()
+    assert not metal.work.sheets
+    assert {s.kind for s in metal.figures.segments} == {StripKind.PLATE}
+
+
+def test_a_tab_too_narrow_for_its_current_is_told():
+    design = plated(
+        series=3, parallel=8, arrangement__rows=8, brief__current_steady_a=60.0, brief__current_peak_a=80.0
+    )
+    analysis = analyse(design, SHELF)
+    metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+    tabs = [s for s in metal.figures.segments if s.cells[0] == s.cells[1]]
+    assert len(tabs) == 2
+    assert all(s.share > 1 for s in tabs)
+    told = [
+        f
+        for f in findings_of(Situation(design, analysis, EMPTY_STATE, SHELF, metal=metal))
+        if f.code == "SR-1"
+    ]
+    assert told
+    assert "late N" in told[0].sentence
+
+
+def test_a_joint_that_lets_go_loads_the_plate_as_a_network_without_it_says():
+    metal = under_load(plated(series=4, parallel=6, arrangement__rows=6))
+    *_, (_, found) = all_failures(metal, 100.0)
+    by_ref = {f.ref: f for f in found}
+    assert not [f for f in found if f.ref.startswith("segment")]
+    limits = np.array([s.limit_a for s in metal.figures.segments])
+    for number in (1, 9):
+        place = next(n for n, c in enumerate(metal.layout.cells) if c.number == number)
+        net = metal.network
+        kept = np.arange(len(net.cell_ohm)) != place
+        rest = Network(net.nodes, net.ends, net.ohm, net.cell_ends[kept], net.cell_ohm[kept], net.poles)
+        state = solve(rest, 0.0, metal.current_a)
+        flows = np.concatenate(
+            [
+                np.abs(one.sheet.flow @ state.volts[one.nodes]) / one.sheet.square_ohm
+                for one in metal.work.sheets.values()
+            ]
+        )
+        worst = max(float((flows / limits).max()), by_ref[f"joint:{number}"].cell_share)
+        assert by_ref[f"joint:{number}"].share == pytest.approx(worst, rel=1e-6)
