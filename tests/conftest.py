@@ -50,7 +50,7 @@ def hoist(library: PartLibrary) -> Design:
         ("brief.blocked", ()),
         ("brief.box_length_m", 0.240),
         ("brief.box_width_m", 0.110),
-        ("joining.link_layers", 1),
+        ("joining.link_layers", 2),
         ("joining.collector_layers", 2),
     )
 

@@ -16,8 +16,8 @@ def test_outer_size_by_hand(hoist, hoist_analysis):
     assert e.bare_length_m == pytest.approx(0.22425)
     assert e.length_m == pytest.approx(0.22485)
     assert e.bare_width_m == pytest.approx(4 * 0.0214 + 0.001)
-    # 70.3 + 0.3 cell, twice (2 × 0.15 strip + 0.25 sheet + 0.06 tape).
-    assert e.bare_height_m == pytest.approx(0.0706 + 2 * (0.0003 + 0.00031))
+    # 70.3 + 0.3 cell, twice (2 × 2 × 0.15 strip where links cross parallel strips, 0.25 sheet, 0.06 tape).
+    assert e.bare_height_m == pytest.approx(0.0706 + 2 * (0.0006 + 0.00031))
     assert e.margin_width_m == pytest.approx(0.110 - 0.002 - e.width_m)
 
 

@@ -134,7 +134,7 @@ def test_joule_heat_of_a_ladder_by_hand(hoist, library):
     design = hoist.edited("series", 2).edited("parallel", 1).edited("arrangement.rows", 1)
     analysis = analyse(design, library)
     strip = design.joining.link_strip
-    link = strip.resistivity_ohm_m * analysis.layout.pitch_m / strip.section_m2
+    link = strip.resistivity_ohm_m * analysis.layout.pitch_m / (strip.section_m2 * design.joining.link_layers)
     collecting = design.joining.collector_strip
     layers = design.joining.collector_layers
     tail = (

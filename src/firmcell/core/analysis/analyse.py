@@ -40,7 +40,7 @@ from firmcell.core.leads.main_leads import (
     way_figures,
 )
 from firmcell.core.model.chemistry import resting_voltage
-from firmcell.core.model.design import BoardPlace, Design, LeadEnds
+from firmcell.core.model.design import BoardPlace, Design, LeadEnds, Lie
 from firmcell.core.model.designation import cell_designation, pack_designation, transport_class
 from firmcell.core.model.duty import Supply
 from firmcell.core.model.job_details import Wired
@@ -122,7 +122,10 @@ def _strips_of(design: Design, sheets: bool) -> _Strips:
     brief, cell, leads = design.brief, design.cell, design.leads
     layout = lay_out(cell, design.series, design.parallel, design.arrangement)
     one_ohm = one_lead_ohm(layout, design.joining, leads)
-    pieces = strip_pieces(layout, design.joining, cell, brief.duty, brief.ambient_max_k, leads, sheets)
+    standing = design.arrangement.lie is Lie.STANDING
+    pieces = strip_pieces(
+        layout, design.joining, cell, brief.duty, brief.ambient_max_k, leads, standing, sheets
+    )
     return _Strips(
         layout,
         pieces,

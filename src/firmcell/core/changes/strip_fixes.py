@@ -8,7 +8,7 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Fix
 from firmcell.core.base.frozen import frozen
 from firmcell.core.layout.cell_places import CellPlace, Layout, lay_out, place_in_space
-from firmcell.core.model.design import Design, Joining, StripRef
+from firmcell.core.model.design import Design, Joining, Lie, StripRef
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Strip, StripMetal
@@ -243,6 +243,7 @@ def _both_stronger(design: Design, layout: Layout, library: PartLibrary) -> Iter
     widest = WIDEST_STRIP_M if joining.joined_by is not JoinedBy.SCREW else WIDEST_BAR_M
     present = joining.link_strip.section_m2 * joining.link_layers / joining.link_strip.resistivity_ohm_m
     links = []
+    down = design.arrangement.lie is Lie.STANDING
     share_a = design.brief.duty.lasting_a / (design.parallel if design.cell.is_round else 1)
     limit_k, ambient_k = design.cell.temperature_max_k, design.brief.ambient_max_k
     for strip in library.strips:
@@ -254,7 +255,7 @@ def _both_stronger(design: Design, layout: Layout, library: PartLibrary) -> Iter
         for layers in range(1, MOST_LAYERS_OFFERED + 1):
             better = strip.section_m2 * layers / strip.resistivity_ohm_m > present
             # What cannot carry its even share as a long strip is not worth solving the pack for.
-            if better and long_run_limit(strip, layers, limit_k, ambient_k) >= share_a:
+            if better and long_run_limit(strip, layers, limit_k, ambient_k, down) >= share_a:
                 links.append((strip.section_m2 * layers, strip, layers))
     bars = list(_bars_on_tabs(design, layout, library))
     for _, strip, layers in sorted(links, key=lambda each: each[0])[:MOST_LINKS_TRIED]:

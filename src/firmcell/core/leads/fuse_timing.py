@@ -242,10 +242,10 @@ def strip_times(
     True
     """
     part = max(share, 1e-9)
-    start = float(long_run_temperature(strip, layers, part * loaded_a, ambient_k))
+    start = float(long_run_temperature(strip, layers, part * loaded_a, ambient_k, down=True))
     current = np.asarray(current_a, dtype=float) * part
     limit = ambient_k + STRIP_RISE_K
-    return np.minimum(seconds_to_reach(strip, layers, current, start, limit, ambient_k), NEVER_S)
+    return np.minimum(seconds_to_reach(strip, layers, current, start, limit, ambient_k, True), NEVER_S)
 
 
 class Protection(Frozen):

@@ -217,8 +217,17 @@ def cylinder_loss(
     return np.asarray(np.pi * diameter * (h * (surface - ambient) + radiated))
 
 
-def plate_loss(surface_k: ArrayLike, ambient_k: ArrayLike, width_m: ArrayLike, emissivity: float) -> Array:
+def plate_loss(
+    surface_k: ArrayLike,
+    ambient_k: ArrayLike,
+    width_m: ArrayLike,
+    emissivity: float,
+    down: ArrayLike = False,
+) -> Array:
     """Return the heat lost by one face of each metre of a strip `width_m` wide, W/m.
+
+    A strip that faces down keeps a cushion of warm air under it: about half is carried off, or nothing is
+    known of how it lies and it counts as upright.
 
     Parameters
     ----------
@@ -228,6 +237,8 @@ def plate_loss(surface_k: ArrayLike, ambient_k: ArrayLike, width_m: ArrayLike, e
         m.
     emissivity : float
         Of the surface, 0 to 1.
+    down : array_like of bool
+        Whether the face looks down.
 
     Returns
     -------
@@ -237,6 +248,7 @@ def plate_loss(surface_k: ArrayLike, ambient_k: ArrayLike, width_m: ArrayLike, e
     References
     ----------
     .. [1] churchill-chu-1975a
+    .. [2] incropera
 
     Examples
     --------
@@ -249,5 +261,9 @@ def plate_loss(surface_k: ArrayLike, ambient_k: ArrayLike, width_m: ArrayLike, e
     width = np.asarray(width_m, dtype=float)
     ra, pr, conductivity = rayleigh(surface, ambient, width)
     h = nusselt_plate(ra, pr) * conductivity / width
+    if np.any(down):
+        # Area over perimeter of a long strip is half its width, and the Rayleigh number goes with the cube.
+        cushioned = nusselt_horizontal_plate(ra / 8, upward=False) * conductivity / (width / 2)
+        h = np.where(down, np.minimum(cushioned, h), h)
     radiated = emissivity * STEFAN_BOLTZMANN * (surface**4 - ambient**4)
     return np.asarray(width * (h * (surface - ambient) + radiated))

@@ -53,7 +53,7 @@ def resistance_per_metre(strip: Strip, layers: int, temperature_k: ArrayLike) ->
     return resistance_at(at_20, temperature_k, strip.temperature_coefficient_per_k)
 
 
-def long_run_limit(strip: Strip, layers: int, limit_k: float, ambient_k: float) -> float:
+def long_run_limit(strip: Strip, layers: int, limit_k: float, ambient_k: float, down: bool = False) -> float:
     """Return the steady current in A that holds a long strip at `limit_k` in air at `ambient_k`.
 
     One face gives heat off to still air and surroundings; the face towards the cells counts as
@@ -68,6 +68,8 @@ def long_run_limit(strip: Strip, layers: int, limit_k: float, ambient_k: float) 
         One on the other.
     limit_k, ambient_k : float
         K.
+    down : bool
+        Whether its free face looks down.
 
     Returns
     -------
@@ -89,11 +91,13 @@ def long_run_limit(strip: Strip, layers: int, limit_k: float, ambient_k: float) 
     """
     if limit_k <= ambient_k:
         return 0.0
-    loss = plate_loss(limit_k, ambient_k, strip.width_m, SHEET_EMISSIVITY)
+    loss = plate_loss(limit_k, ambient_k, strip.width_m, SHEET_EMISSIVITY, down)
     return float(np.sqrt(loss / resistance_per_metre(strip, layers, limit_k)))
 
 
-def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambient_k: float) -> Array:
+def long_run_temperature(
+    strip: Strip, layers: int, current_a: ArrayLike, ambient_k: float, down: bool = False
+) -> Array:
     """Return the steady temperature in K of a long strip at `current_a`; 773.15 means it runs away.
 
     Parameters
@@ -106,6 +110,8 @@ def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambien
         A.
     ambient_k : float
         K.
+    down : bool
+        Whether its free face looks down.
 
     Returns
     -------
@@ -129,7 +135,7 @@ def long_run_temperature(strip: Strip, layers: int, current_a: ArrayLike, ambien
 
     def imbalance(strip_k: Array) -> Array:
         heat = current**2 * resistance_per_metre(strip, layers, strip_k)
-        return plate_loss(strip_k, ambient_k, strip.width_m, SHEET_EMISSIVITY) - heat
+        return plate_loss(strip_k, ambient_k, strip.width_m, SHEET_EMISSIVITY, down) - heat
 
     return bisect(imbalance, np.full(current.shape, ambient_k), 773.15)
 
@@ -202,7 +208,13 @@ def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float, 
 
 
 def seconds_to_reach(
-    strip: Strip, layers: int, current_a: ArrayLike, start_k: float, limit_k: float, ambient_k: float
+    strip: Strip,
+    layers: int,
+    current_a: ArrayLike,
+    start_k: float,
+    limit_k: float,
+    ambient_k: float,
+    down: bool = False,
 ) -> Array:
     """Return how long in s a long strip takes from `start_k` to `limit_k`; inf where it never gets there.
 
@@ -219,6 +231,8 @@ def seconds_to_reach(
         A.
     start_k, limit_k, ambient_k : float
         K.
+    down : bool
+        Whether its free face looks down.
 
     Returns
     -------
@@ -246,7 +260,7 @@ def seconds_to_reach(
     # of less.
     kelvin = np.append(start_k + step * (np.arange(STEPS) + 0.5), limit_k)
     gain = current**2 * resistance_per_metre(strip, layers, kelvin)
-    net = gain - plate_loss(kelvin, ambient_k, strip.width_m, SHEET_EMISSIVITY)
+    net = gain - plate_loss(kelvin, ambient_k, strip.width_m, SHEET_EMISSIVITY, down)
     gets_there = (net > 0).all(axis=-1)
     terms = heat_capacity_per_metre(strip, layers) * step / np.where(net > 0, net, 1.0)[..., :-1]
     return np.where(gets_there, terms.sum(axis=-1), np.inf)

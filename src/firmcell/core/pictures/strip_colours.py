@@ -104,7 +104,7 @@ def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
             for strip, layers in (metal.strips[kind] for kind in metal.kinds)
         ]
     ).reshape(-1, 2)
-    loss = fin_conductance(columns[:, 1], ends_k[:spans], ambient_k) if spans else np.zeros(0)
+    loss = fin_conductance(columns[:, 1], ends_k[:spans], ambient_k, metal.down) if spans else np.zeros(0)
     ohm = metal.network.ohm[:spans]
     rise = fin_middle_rise(
         flow[:spans],
@@ -112,7 +112,7 @@ def at_load(metal: UnderLoad, load_a: float, ambient_k: float) -> AtLoad:
         metal.span_lengths_m,
         columns[:, 0],
         loss,
-        ends_k[:spans] - ambient_k,
+        ends_k[:spans] + metal.joint_k * factor**2 - ambient_k,
     )
     # A plate's own rise over its pads goes with the square of the load.
     own = np.array([s.in_place_k for s in bands]) - metal.cell_k[ends[spans:]].max(axis=1, initial=0.0)

@@ -7,17 +7,18 @@ from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.wording import amperes, celsius, plural
 from firmcell.core.cells.class_models import hottest_edge
-from firmcell.core.model.design import JudgedBy, StripStyle
+from firmcell.core.model.design import Face, JudgedBy, Lie, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.model.parts import Strip, StripMetal
-from firmcell.core.physics.strip_heat import long_run_limit
+from firmcell.core.physics.strip_heat import long_run_limit, resistance_per_metre
 from firmcell.core.rules.table import Hit, rule
 from firmcell.core.strips.bars import least_bar
+from firmcell.core.strips.joints import joint_k_per_w, joint_resistance
 from firmcell.core.strips.made_of import WELDABLE_M, metal_of, strip_takes_screw
 from firmcell.core.strips.pack_heat import fin_limit
 from firmcell.core.strips.pieces import MOST_LAYERS, StripPiece
-from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.runs import StripKind, facing_down
 from firmcell.core.strips.under_load import UnderLoad
 
 LAYERS_WORTH_WELDING = 3
@@ -82,6 +83,7 @@ def _least_strip(
 ) -> Fix | None:
     """The least metal that carries what a piece does in few layers."""
     joining, ambient = s.design.joining, s.design.brief.ambient_max_k
+    down = s.design.arrangement.lie is Lie.STANDING
     best: tuple[float, int, Strip] | None = None
     for strip in s.library.strips:
         welded = joining.joined_by is JoinedBy.WELD
@@ -94,7 +96,10 @@ def _least_strip(
         if not strip_takes_screw(strip, joining):
             continue
         for layers in range(1, most_layers + 1):
-            if long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient) >= piece.current_steady_a:
+            if (
+                long_run_limit(strip, layers, s.analysis.strip_limit_k, ambient, down)
+                >= piece.current_steady_a
+            ):
                 metal = strip.section_m2 * layers
                 if best is None or metal < best[0]:
                     best = (metal, layers, strip)
@@ -185,10 +190,16 @@ def _tail_overload(s: Situation, metal: UnderLoad) -> Iterator[Hit]:
     current, ambient = s.design.brief.duty.lasting_a, s.design.brief.ambient_max_k
     for pole, (first, second) in enumerate(zip(layout.lead_cells, layout.second_lead_cells, strict=True)):
         cell_k = next(c.temperature_k for c in metal.figures.cells if c.number == first)
-        limit = float(
-            fin_limit(strip, layers, LEAD_TAIL_M + PAD_OVERHANG_M, s.analysis.strip_limit_k, ambient, cell_k)
+        one, long = current * (0.6 if second else 1.0), LEAD_TAIL_M + PAD_OVERHANG_M
+        ohm = float(resistance_per_metre(strip, layers, s.analysis.strip_limit_k)) * long
+        through_w = one**2 * (ohm + joint_resistance(joining)) / 2
+        joint_k = through_w * joint_k_per_w(joining)
+        down = facing_down(
+            _face_of(metal, layout.series if pole else 0), s.design.arrangement.lie is Lie.STANDING
         )
-        one = current * (0.6 if second else 1.0)
+        limit = float(
+            fin_limit(strip, layers, long, s.analysis.strip_limit_k, ambient, cell_k, joint_k, down)
+        )
         if one > limit:
             yield Hit(
                 f"The end of the collecting strip at the {'plus' if pole else 'minus'} lead carries {amperes(one)} of "
@@ -198,6 +209,11 @@ def _tail_overload(s: Situation, metal: UnderLoad) -> Iterator[Hit]:
                 if layers < LAYERS_WORTH_WELDING
                 else None,
             )
+
+
+def _face_of(metal: UnderLoad, node: int) -> Face:
+    """The face that the strips of a tap point lie on."""
+    return next((r.face for r in metal.runs if r.node == node), Face.TOP)
 
 
 @rule(

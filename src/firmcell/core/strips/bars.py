@@ -71,13 +71,13 @@ def a_bar_carries(cell: Cell, library: PartLibrary, gap_m: float, current_a: flo
 def _carrying(
     library: PartLibrary, room_m: float, layers: int, current_a: float, cell: Cell, ambient_k: float
 ) -> list[Strip]:
-    """Bars that carry a current in so many layers beside this cell. Each lies over its own group only, in the
-    `room_m` that keeps its distance to the cells of the next."""
+    """Bars that carry a current in so many layers beside this cell, on either face. Each lies over its own
+    group only, in the `room_m` that keeps its distance to the cells of the next."""
     return [
         s
         for s in library.strips
         if s.metal is StripMetal.COPPER
         and s.thickness_m >= BAR_FROM_M
         and s.width_m <= room_m
-        and long_run_limit(s, layers, cell.temperature_max_k, ambient_k) >= current_a
+        and long_run_limit(s, layers, cell.temperature_max_k, ambient_k, down=True) >= current_a
     ]

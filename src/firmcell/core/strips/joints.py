@@ -85,6 +85,54 @@ def joint_resistance(joining: Joining) -> float:
     return joining.joint_ohm or KINDS[joining.joined_by].ohm
 
 
+SPOT_RADIUS_M, SOLDERED_RADIUS_M = 0.00075, 0.003
+"""Radius of one weld spot, two a pair, and of a soldered joint, m; common practice, no source."""
+CAN_M, CAN_W_MK, CAN_REACH_M = 0.0003, 50.0, 0.005
+"""Wall of a can or cap, its conductivity (W/m·K), and how far round a joint the heat spreads in it before it is in
+the cell, m; generic class values."""
+
+
+def joint_k_per_w(joining: Joining) -> float:
+    """Return how much hotter the metal at a pad is than the cell under it for each watt that passes.
+
+    Heat spreads from the spots of the joint in the cell's thin wall. That it comes together to them in the
+    strip is made up for by the span, which counts from middle to middle of the pads and is shorter.
+
+    Parameters
+    ----------
+    joining : Joining
+
+    Returns
+    -------
+    resistance : float
+        K/W; none into the solid terminal that a screw sits in.
+
+    Notes
+    -----
+    ln(r₂/r₁) / 2πkt from a circle to another in a sheet, for each spot, to `CAN_REACH_M`.
+
+    References
+    ----------
+    .. [1] incropera
+
+    Examples
+    --------
+    >>> from firmcell.core.model.design import Joining
+    >>> from firmcell.core.model.sample_parts import NICKEL
+    >>> joining = Joining(link_strip=NICKEL, collector_strip=NICKEL, welds_per_pad=1)
+    >>> round(joint_k_per_w(joining), 2)  # ln(5 / 0.75) / (2 × 2π × 50 × 0.3e-3)
+    10.06
+    """
+    match joining.joined_by:
+        case JoinedBy.WELD:
+            spots, radius = 2 * joining.welds_per_pad, SPOT_RADIUS_M
+        case JoinedBy.SCREW:
+            return 0.0
+        case JoinedBy.TABS | JoinedBy.SOLDER:
+            spots, radius = 1, SOLDERED_RADIUS_M
+    return float(np.log(CAN_REACH_M / radius) / (2 * np.pi * spots * CAN_W_MK * CAN_M))
+
+
 def joint_count(run: StripRun, joining: Joining) -> int:
     """Return the weld pairs of a run, all layers, with twice as many on pads of doubled cells; or its
     soldered or screwed joints.

@@ -169,7 +169,8 @@ def _leads(
     ends: list[tuple[int, int]],
     ohms: list[float],
 ) -> tuple[tuple[int, int], int]:
-    """Add the leads of poles that have two; returns the nodes of minus and plus, and how many nodes there are."""
+    """Add the leads of poles that have two; returns the nodes of minus and plus, and how many nodes there
+    are."""
     poles = []
     for first, second, positive in zip(
         layout.lead_cells, layout.second_lead_cells, (False, True), strict=True

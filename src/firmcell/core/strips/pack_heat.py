@@ -25,7 +25,9 @@ BETWEEN_LAYERS_M2K_W = 0.012
 between them, m²K/W; engineering judgement."""
 
 
-def fin_conductance(width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float) -> Array:
+def fin_conductance(
+    width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float, down: ArrayLike = False
+) -> Array:
     """Return the heat a metre of strip loses from one face for each kelvin over the air.
 
     Parameters
@@ -36,6 +38,8 @@ def fin_conductance(width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float) 
         K; taken at least 1 K over the air.
     ambient_k : float
         K.
+    down : array_like of bool
+        Whether the free face looks down.
 
     Returns
     -------
@@ -54,7 +58,8 @@ def fin_conductance(width_m: ArrayLike, surface_k: ArrayLike, ambient_k: float) 
     True
     """
     surface = np.maximum(np.asarray(surface_k, dtype=float), ambient_k + 1.0)
-    return np.asarray(plate_loss(surface, ambient_k, width_m, SHEET_EMISSIVITY) / (surface - ambient_k))
+    lost = plate_loss(surface, ambient_k, width_m, SHEET_EMISSIVITY, down)
+    return np.asarray(lost / (surface - ambient_k))
 
 
 def fin_middle_rise(
@@ -114,7 +119,14 @@ are at fault and not the strip. Engineering judgement."""
 
 
 def fin_limit(
-    strip: Strip, layers: int, length_m: ArrayLike, limit_k: float, ambient_k: float, ends_k: ArrayLike
+    strip: Strip,
+    layers: int,
+    length_m: ArrayLike,
+    limit_k: float,
+    ambient_k: float,
+    ends_k: ArrayLike,
+    joints_k: ArrayLike = 0.0,
+    down: ArrayLike = False,
 ) -> Array:
     """Return the current that brings the middle of a short strip between two cells to what it may have.
 
@@ -128,6 +140,10 @@ def fin_limit(
         K.
     ends_k : array_like
         Temperature of the cells at its ends, K.
+    joints_k : array_like
+        How much hotter than the cells the metal at the joints is, K.
+    down : array_like of bool
+        Whether the free face looks down.
 
     Returns
     -------
@@ -136,8 +152,7 @@ def fin_limit(
 
     Notes
     -----
-    It may have `limit_k`, or 5 K more than its ends where those are near the limit already. Metal and loss
-    are taken at that temperature.
+    It may have `limit_k`, or 5 K more than its cells where those are near it. Metal and loss are taken there.
 
     References
     ----------
@@ -148,19 +163,19 @@ def fin_limit(
     >>> from firmcell.core.model.sample_parts import NICKEL
     >>> from firmcell.core.physics.strip_heat import resistance_per_metre
     >>> limit = float(fin_limit(NICKEL, 1, 0.02, 333.15, 303.15, 303.15))
-    >>> ohm = float(resistance_per_metre(NICKEL, 1, 333.15))
-    >>> loss = float(fin_conductance(8e-3, 333.15, 303.15))
-    >>> carries = NICKEL.conductivity_w_m_k * 1.2e-6
+    >>> ohm, loss = float(resistance_per_metre(NICKEL, 1, 333.15)), float(fin_conductance(8e-3, 333.15,
+    303.15)) >>> carries = NICKEL.conductivity_w_m_k * 1.2e-6
     >>> round(float(fin_middle_rise(limit, ohm, 0.02, carries, loss, 0.0)), 6)  # it is the inverse of the fin
     30.0
     """
     allowed_k = np.maximum(limit_k, np.asarray(ends_k, dtype=float) + OWN_RISE_K)
     ohm = resistance_per_metre(strip, layers, allowed_k)
-    h = fin_conductance(strip.width_m, allowed_k, ambient_k)
+    h = fin_conductance(strip.width_m, allowed_k, ambient_k, down)
     conduction = strip.conductivity_w_m_k * strip.section_m2 * layers
     half = np.sqrt(h / conduction) * np.asarray(length_m, dtype=float) / 2
     fade = 1 / np.cosh(np.minimum(half, 300.0))
-    room = (allowed_k - ambient_k) - (np.asarray(ends_k, dtype=float) - ambient_k) * fade
+    at_joints = np.asarray(ends_k, dtype=float) + np.asarray(joints_k, dtype=float) - ambient_k
+    room = (allowed_k - ambient_k) - at_joints * fade
     allowed = h * np.maximum(room, 0.0) / np.maximum(1 - fade, 1e-12)
     return np.asarray(np.sqrt(allowed / ohm))
 

@@ -17,7 +17,7 @@ from firmcell.core.strips.joints import joint_count
 from firmcell.core.strips.laid import LeadSeat, tail_lengths
 from firmcell.core.strips.lead_ends import lead_seat
 from firmcell.core.strips.made_of import metal_of, strip_asked
-from firmcell.core.strips.runs import StripKind, StripRun, leads_on, metal_runs
+from firmcell.core.strips.runs import StripKind, StripRun, facing_down, leads_on, metal_runs
 
 MOST_LAYERS = 8
 
@@ -79,26 +79,33 @@ class StripPiece(Frozen):
     @computed_field  # type: ignore[prop-decorator]
     @property
     def share_of_limit(self) -> float:
-        """Steady current over limit."""
-        return self.current_steady_a / self.limit_a if self.limit_a else float("inf")
+        """Steady current between its cells over the limit of a long strip. Its end for a main lead is short
+        and is judged in its place once the heat is solved; a plate and the strip on a single cell have
+        nothing else."""
+        if not self.limit_a:
+            return float("inf")
+        spans, most = max(self.span_share, default=0.0), max(*self.span_share, self.lead_share, 1e-12)
+        part = spans / most if spans and self.kind is not StripKind.PLATE else 1.0
+        return self.current_steady_a * part / self.limit_a
 
 
 class _Metal:
     """Figures of one strip in a number of layers, worked out once for all its pieces."""
 
     def __init__(
-        self, layout: Layout, joining: Joining, kind: StripKind, limit_k: float, ambient_k: float
+        self, layout: Layout, joining: Joining, kind: StripKind, limit_k: float, ambient_k: float, down: bool
     ) -> None:
+        self.down = down
         self.strip, self.layers = metal_of(layout, joining, kind)
         self.asked, self.laid, self.under = strip_asked(joining, kind)
         if self.under is None:
             # The heat given off does not depend on the layers, and resistance goes with their inverse.
-            single = strip_limit.long_run_limit(self.strip, 1, limit_k, ambient_k)
+            single = strip_limit.long_run_limit(self.strip, 1, limit_k, ambient_k, down)
             self.limits = [single * n**0.5 for n in range(1, MOST_LAYERS + 1)]
         else:
             part = "collector" if kind in (StripKind.COLLECTOR, StripKind.BRIDGE) else "link"
             self.limits = [
-                strip_limit.long_run_limit(*metal_of(layout, more, kind), limit_k, ambient_k)
+                strip_limit.long_run_limit(*metal_of(layout, more, kind), limit_k, ambient_k, down)
                 for more in (
                     joining.model_copy(update={f"{part}_layers": n}) for n in range(1, MOST_LAYERS + 1)
                 )
@@ -120,6 +127,7 @@ def strip_pieces(
     duty: Duty,
     ambient_k: float,
     leads: Leads,
+    standing: bool = True,
     sheets: bool = True,
 ) -> tuple[StripPiece, ...]:
     """Return every piece of strip on both faces, in order of node.
@@ -136,13 +144,16 @@ def strip_pieces(
         Of the surrounding air, K.
     leads : Leads
         Of the pack: how long the tails for them are, and where a pole has two, how they share the current.
+    standing : bool
+        Whether the cells stand, so that strip on the bottom face looks down.
     sheets : bool
-        Whether plates are solved as sheets, or count as bars from pad to pad.
+        Whether plates are solved as sheets.
     """
     seat, limit_k = lead_seat(joining, leads, layout.pitch_m), cell.temperature_max_k
     shares = strip_shares(layout, joining, cell, one_lead_ohm(layout, joining, leads), sheets)
     runs = metal_runs(layout, joining)
-    metals = {kind: _Metal(layout, joining, kind, limit_k, ambient_k) for kind in {r.kind for r in runs}}
+    laid = [(run.kind, facing_down(run.face, standing)) for run in runs]
+    metals = {key: _Metal(layout, joining, key[0], limit_k, ambient_k, key[1]) for key in set(laid)}
     # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
     tails = [
         max((shares.leads[run.node != 0, at] for at in leads_on(layout, run)), default=0.0) for run in runs
@@ -151,27 +162,15 @@ def strip_pieces(
         max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
         for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
     ]
-    temperatures = {
-        kind: dict(
-            zip(some, _temperatures(metal, tuple(m * duty.lasting_a for m in some), ambient_k), strict=True)
-        )
-        for kind, metal in metals.items()
-        for some in [sorted({m for m, run in zip(loads, runs, strict=True) if run.kind is kind})]
-    }
+    temperatures: dict[tuple[StripKind, bool], dict[float, float]] = {}
+    for key, metal in metals.items():
+        some = sorted({m for m, one in zip(loads, laid, strict=True) if one == key})
+        currents = tuple(m * duty.lasting_a for m in some)
+        temperatures[key] = dict(zip(some, _temperatures(metal, currents, ambient_k), strict=True))
+    made = (layout, joining, seat, duty)
     return tuple(
-        _piece(
-            layout,
-            joining,
-            seat,
-            run,
-            metals[run.kind],
-            duty,
-            span_share,
-            tail,
-            most,
-            temperatures[run.kind][most],
-        )
-        for run, span_share, tail, most in zip(runs, shares.spans, tails, loads, strict=True)
+        _piece(*made, run, metals[key], span_share, tail, most, temperatures[key][most])
+        for run, key, span_share, tail, most in zip(runs, laid, shares.spans, tails, loads, strict=True)
     )
 
 
@@ -179,9 +178,9 @@ def _piece(
     layout: Layout,
     joining: Joining,
     seat: LeadSeat,
+    duty: Duty,
     run: StripRun,
     metal: _Metal,
-    duty: Duty,
     span_share: tuple[float, ...],
     tail: float,
     most: float,
@@ -231,7 +230,9 @@ def _piece(
 
 
 def _temperatures(metal: _Metal, currents_a: tuple[float, ...], ambient_k: float) -> list[float]:
-    found = strip_limit.long_run_temperature(metal.strip, metal.layers, np.array(currents_a), ambient_k)
+    found = strip_limit.long_run_temperature(
+        metal.strip, metal.layers, np.array(currents_a), ambient_k, metal.down
+    )
     return [float(k) for k in found]
 
 

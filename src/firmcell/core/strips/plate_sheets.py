@@ -17,6 +17,7 @@ from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
 from firmcell.core.model.parts import Cell
 from firmcell.core.physics.resistor_network import Indices
 from firmcell.core.physics.sheet import SheetFields, SheetGrid, grid_of, sheet_fields
+from firmcell.core.strips.joints import SOLDERED_RADIUS_M, SPOT_RADIUS_M
 from firmcell.core.strips.made_of import metal_of
 from firmcell.core.strips.plates import TAB_M, Plate, plates
 from firmcell.core.strips.runs import StripKind, StripRun
@@ -26,12 +27,11 @@ SQUARES = 8000
 STEPS_M = (0.0005, 0.001)
 MOST_PADS = 80
 """A plate with more is not solved as a sheet."""
-SPOT_APART_M, SPOT_RADIUS_M = 0.002, 0.00075
-"""Weld spots: how far either lies from the middle of the pad, and their radius, m; common practice, no source."""
+SPOT_APART_M, PAIRS_OVER_M = 0.002, 0.004
+"""How far weld spots lie from the slot between them, and over what length of it several pairs do, m; common practice,
+no source."""
 LEAST_BETWEEN = 1e-9
 """Of joints with others between them, conductance in sheets of 1 Ω a square: as good as none."""
-SOLDERED_RADIUS_M = 0.003
-"""Of a soldered joint, m; common practice, no source."""
 
 
 @frozen(eq=False)
@@ -172,6 +172,7 @@ def _shape_of(
         tuple(run.cells.index(n) for n in tab_cells),
         joining.joined_by,
         joining.thread_m,
+        joining.welds_per_pad,
     ), tab_cells
 
 
@@ -197,6 +198,7 @@ class _Shape:
     tab_pads: tuple[int, ...]
     joined_by: JoinedBy
     thread_m: float
+    welds: int
 
 
 @lru_cache(maxsize=64)
@@ -218,8 +220,9 @@ def _under_pad(grid: SheetGrid, shape: _Shape, number: int) -> Indices:
         return grid.near(shape.wired[number], SPOT_RADIUS_M)
     match shape.joined_by:
         case JoinedBy.WELD:
-            spots = middle + np.array([[-SPOT_APART_M, 0.0], [SPOT_APART_M, 0.0]])
-            return grid.near(spots, SPOT_RADIUS_M)
+            over = np.linspace(-PAIRS_OVER_M / 2, PAIRS_OVER_M / 2, shape.welds) if shape.welds > 1 else [0.0]
+            spots = [(side * SPOT_APART_M, y) for side in (-1, 1) for y in over]
+            return grid.near(middle + np.array(spots), SPOT_RADIUS_M)
         case JoinedBy.SCREW:
             hole = (shape.thread_m + HOLE_EASE_M) / 2
             return grid.near(middle, shape.thread_m, hole - grid.step_m)
@@ -327,7 +330,9 @@ def sheet_load(sheet: PlateSheet, pads_v: Array, tabs_a: Array, warmer: float = 
     cut_width = np.bincount(bands.cut_band, bands.cut_open, count)
     across = on_cut / np.maximum(cut_width, 1e-9)
     tabs = slice(count - len(tabs_a), count) if count else slice(0)
-    across[tabs] = np.maximum(across[tabs], np.abs(tabs_a[: len(across[tabs])]) / TAB_M[1])
+    peak = _greatest(bands.of_square, density, count)
+    over_tab = np.minimum(np.abs(tabs_a[: len(across[tabs])]) / TAB_M[1], peak[tabs])
+    across[tabs] = np.maximum(across[tabs], over_tab)
     twice = 2 * square_ohm * sheet.conducts_w_k
     at_tabs = phi[list(fields.tab_squares)]
     harmonic = fields.share @ base**2 + square_ohm * (fields.per_a @ (2 * at_tabs * tabs_a))
@@ -336,7 +341,7 @@ def sheet_load(sheet: PlateSheet, pads_v: Array, tabs_a: Array, warmer: float = 
         current_a=np.asarray(current, dtype=float),
         heat_w=np.asarray(heat_w, dtype=float),
         cut_a_m=across,
-        peak_a_m=_greatest(bands.of_square, density, count),
+        peak_a_m=peak,
         rise_k=_greatest(bands.of_square, rise, count),
     )
 

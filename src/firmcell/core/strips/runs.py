@@ -299,3 +299,9 @@ def leads_on(layout: Layout, run: StripRun) -> tuple[int, ...]:
         return first is not None and first.id == run.id
 
     return tuple(at for at in wanted if bears(at))
+
+
+def facing_down(face: Face, standing: bool) -> bool:
+    """Whether the free side of strip on a face looks down as the pack stands; on cells that lie it is
+    upright."""
+    return standing and face is Face.BOTTOM

@@ -8,12 +8,12 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.model.design import JudgedBy
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
-from firmcell.core.physics.resistor_network import Solution
+from firmcell.core.physics.resistor_network import Indices, Solution
 from firmcell.core.strips.load_figures import Segment
 from firmcell.core.strips.network import Metalwork
 from firmcell.core.strips.pack_heat import OWN_RISE_K
 from firmcell.core.strips.plate_sheets import SheetLoad
-from firmcell.core.strips.runs import StripRun
+from firmcell.core.strips.runs import StripRun, facing_down
 
 MEAN_OF_RISE = 2 / 3
 """Mean rise of metal between two joints over its greatest (a parabola)."""
@@ -33,19 +33,30 @@ class SheetBands:
     tabs."""
 
     def __init__(
-        self, work: Metalwork, runs: tuple[StripRun, ...], cell_at: dict[int, int], strip: Strip, layers: int
+        self,
+        work: Metalwork,
+        runs: tuple[StripRun, ...],
+        cell_at: dict[int, int],
+        strip: Strip,
+        layers: int,
+        standing: bool,
     ) -> None:
         self.work, self.runs, self.strip, self.layers = work, runs, strip, layers
         self.thick_m = strip.section_m2 / strip.width_m * layers
         self.at: list[tuple[int, int]] = []
         cells: list[tuple[int, int]] = []
+        nodes: list[Indices] = []
         for place, one in work.sheets.items():
             run = runs[place]
             pairs = [(run.cells[i], run.cells[j]) for i, j in run.spans]
+            tabs = [run.cells.index(n) for n in one.sheet.tab_cells]
+            nodes += [*(one.nodes[list(pair)] for pair in run.spans), *(one.nodes[[n, n]] for n in tabs)]
             pairs += [(n, n) for n in one.sheet.tab_cells]
             self.at += [(place, n) for n in range(len(pairs))]
             cells += pairs
         self.cells = cells
+        self.nodes = np.array(nodes, dtype=np.intp).reshape(-1, 2)
+        self.down = np.array([facing_down(runs[place].face, standing) for place, _ in self.at], dtype=bool)
         self.ends = np.array([[cell_at[a], cell_at[b]] for a, b in cells], dtype=np.intp).reshape(-1, 2)
 
     def __len__(self) -> int:
@@ -104,7 +115,8 @@ class SheetBands:
     ) -> BandLimits:
         """Return how near to their limits the bands are, with their ends (b, 2) at a temperature, K."""
         strip, layers = self.strip, self.layers
-        most = max(strip_limit.long_run_limit(strip, layers, limit_k, ambient_k), 1e-9)
+        up, down = (strip_limit.long_run_limit(strip, layers, limit_k, ambient_k, d) for d in (False, True))
+        most = np.maximum(np.where(self.down, down, up), 1e-9)
         long_run = load.cut_a_m * strip.width_m / most
         ends = ends_k.max(axis=1) if len(self) else np.zeros(0)
         room = np.maximum(limit_k, ends + OWN_RISE_K) - ends
@@ -130,9 +142,13 @@ class SheetBands:
         """Return the bands as segments of metal."""
         if not len(self):
             return ()
-        long_k = strip_limit.long_run_temperature(
-            self.strip, self.layers, load.cut_a_m * self.strip.width_m, ambient_k
+        up, down = (
+            strip_limit.long_run_temperature(
+                self.strip, self.layers, load.cut_a_m * self.strip.width_m, ambient_k, d
+            )
+            for d in (False, True)
         )
+        long_k = np.where(self.down, down, up)
         flow, warmer = np.abs(load.current_a), float(self.warmer(mean_k))
         most = {name: _may(flow, getattr(found, name)) for name in ("long_run", "in_place", "judged")}
         made = []

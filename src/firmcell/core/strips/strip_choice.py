@@ -28,7 +28,7 @@ def strip_choices(
     strip: Strip, current_a: float, ambient_k: float, bars: bool = False
 ) -> tuple[StripChoice, ...]:
     """Return the rise of long strips (or `bars`) of the metal of `strip` at a current, by width and
-    thickness."""
+    thickness, on the face that looks down."""
     least, most = BAR_THICKNESS_M if bars else STRIP_THICKNESS_M
     thickness = np.linspace(least, most, 26)
     choices = []
@@ -40,6 +40,7 @@ def strip_choices(
                     1,
                     current_a,
                     ambient_k,
+                    down=True,
                 )
             )
             - ambient_k

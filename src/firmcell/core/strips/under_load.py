@@ -9,7 +9,7 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.cells.steady_trace import heat_over_ohmic
 from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Design, JudgedBy
+from firmcell.core.model.design import Design, JudgedBy, Lie
 from firmcell.core.model.limits import RUNAWAY_K
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
@@ -17,7 +17,7 @@ from firmcell.core.physics.resistor_network import Network, Solution, solve
 from firmcell.core.physics.wire_heat import resistance_at
 from firmcell.core.strips.current_shares import one_lead_ohm
 from firmcell.core.strips.heat_envelope import Surroundings, Wrapping, envelope_of
-from firmcell.core.strips.joints import joint_resistances
+from firmcell.core.strips.joints import joint_k_per_w, joint_resistances
 from firmcell.core.strips.load_figures import CellLoad, Segment, UnderLoadFigures
 from firmcell.core.strips.made_of import metal_of, ohms_per_metre
 from firmcell.core.strips.network import Metalwork, metalwork, open_node
@@ -31,7 +31,7 @@ from firmcell.core.strips.pack_heat import (
     steady_temperatures,
 )
 from firmcell.core.strips.plate_sheets import plate_sheets
-from firmcell.core.strips.runs import StripKind, StripRun, metal_runs, span_metres
+from firmcell.core.strips.runs import StripKind, StripRun, facing_down, metal_runs, span_metres
 from firmcell.core.strips.sheet_bands import SheetBands
 
 SETTLED_K = 0.05
@@ -56,6 +56,8 @@ class UnderLoad:
     cell_k : steady temperature of each cell (n,), K.
     doubled : numbers of the cells with twice the welds.
     joint_ohm : of the joint on one pad of each cell (n,), part of what it has in the network, Ω.
+    joint_k : how much hotter than the cells the joints at the ends of each span of strip are (m,), K.
+    down : whether each span of strip looks down (m,).
     """
 
     layout: Layout
@@ -71,6 +73,8 @@ class UnderLoad:
     current_a: float
     joint_ohm: Array
     doubled: tuple[int, ...]
+    joint_k: Array
+    down: Array
     figures: UnderLoadFigures
 
     @property
@@ -189,7 +193,10 @@ class _Worker:
             dtype=np.intp,
         ).reshape(-1, 2)
         plate = metal_of(layout, self.joining, StripKind.PLATE)
-        self.bands = SheetBands(self.work, self.runs, place, *plate)
+        standing = matter.where.lie is Lie.STANDING
+        self.bands = SheetBands(self.work, self.runs, place, *plate, standing)
+        faces = [self.runs[r].face for r, _ in self.work.spans]
+        self.down = np.array([facing_down(face, standing) for face in faces], dtype=bool)
         self.all_ends = np.vstack([self.ends, self.bands.ends])
         by_plates, plates_w_k = self.bands.conducting(place)
         pairs = np.vstack([self.ends, by_plates])
@@ -241,16 +248,20 @@ class _Worker:
                 # Strips make so little of the heat that the cells' temperature does not change after that.
                 cell_k = self._end_of_run(heat)
             ends_k = cell_k[self.ends].mean(axis=1)
-            loss = fin_conductance(self.width, np.maximum(warm, ends_k), ambient)
+            joints_k, plate_joints_k = self._joints_k(state, segment_w)
+            loss = fin_conductance(self.width, np.maximum(warm, ends_k), ambient, self.down)
+            ends_rise = ends_k + joints_k - ambient
             rise = fin_middle_rise(
-                state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, ends_k - ambient
+                state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, ends_rise
             )
             new = np.clip(ambient + rise, ambient, RUNAWAY_K)
-            mean_k = min(self.bands.mean_k(load, cell_k[self.bands.ends], plates_k), RUNAWAY_K)
+            plate_ends_k = cell_k[self.bands.ends] + plate_joints_k
+            mean_k = min(self.bands.mean_k(load, plate_ends_k, plates_k), RUNAWAY_K)
             settled = max(np.abs(new - warm).max(initial=0.0), abs(mean_k - plates_k)) < SETTLED_K
             warm, plates_k = new, mean_k
         work = replace(self.work, network=network)
-        figures = self._figures(network, state, cell_k, warm, plates_k, heat, passes, settled)
+        joints = joints_k, plate_joints_k
+        figures = self._figures(network, state, cell_k, joints, warm, plates_k, heat, passes, settled)
         return UnderLoad(
             self.layout,
             self.runs,
@@ -265,27 +276,42 @@ class _Worker:
             current,
             self.joint_ohm,
             self.joining.doubled,
+            joints_k,
+            self.down,
             figures,
         )
 
-    def _limits(self, ends_k: Array) -> tuple[Array, Array]:
+    def _joints_k(self, state: Solution, segment_w: Array) -> tuple[Array, Array]:
+        """How much hotter the metal at the joints is than the cells: mean of both ends of each span of strip
+        (m,), and both ends of each band of plate (b, 2), K. Half of what a joint makes goes through it."""
+        network, spans = self.work.network, len(self.length)
+        ends = np.vstack([network.ends[:spans], self.bands.nodes])
+        joint_w = state.cell_a**2 * self.joint_ohm / 2
+        at = np.concatenate([ends.ravel(), network.cell_ends.ravel()])
+        through = np.bincount(at, np.repeat(np.concatenate([segment_w / 2, joint_w]), 2), network.nodes)
+        rise = np.asarray(through * joint_k_per_w(self.joining), dtype=float)
+        return np.asarray(rise[ends[:spans]].mean(axis=1)), rise[self.bands.nodes]
+
+    def _limits(self, ends_k: Array, joints_k: Array) -> tuple[Array, Array]:
         limit, ambient = self.cell.temperature_max_k, self.matter.ambient_k
         long_run, in_place = np.zeros(len(self.length)), np.zeros(len(self.length))
         kinds = np.array(self.kinds)
-        for kind in set(self.kinds):
+        for kind, down in {*zip(self.kinds, self.down.tolist(), strict=True)}:
             strip, layers = self.strips[kind]
-            mine = kinds == kind
-            long_run[mine] = strip_limit.long_run_limit(strip, layers, limit, ambient)
-            in_place[mine] = fin_limit(strip, layers, self.length[mine], limit, ambient, ends_k[mine])
+            mine = (kinds == kind) & (self.down == down)
+            long_run[mine] = strip_limit.long_run_limit(strip, layers, limit, ambient, down)
+            in_place[mine] = fin_limit(
+                strip, layers, self.length[mine], limit, ambient, ends_k[mine], joints_k[mine], down
+            )
         return long_run, in_place
 
     def _long_run(self, current: Array) -> Array:
         found, kinds = np.zeros(len(current)), np.array(self.kinds)
-        for kind in set(self.kinds):
+        for kind, down in {*zip(self.kinds, self.down.tolist(), strict=True)}:
             strip, layers = self.strips[kind]
-            mine = kinds == kind
+            mine = (kinds == kind) & (self.down == down)
             some, back = np.unique(np.round(np.abs(current[mine]), 4), return_inverse=True)
-            temperatures = strip_limit.long_run_temperature(strip, layers, some, self.matter.ambient_k)
+            temperatures = strip_limit.long_run_temperature(strip, layers, some, self.matter.ambient_k, down)
             found[mine] = temperatures[back]
         return found
 
@@ -294,6 +320,7 @@ class _Worker:
         network: Network,
         state: Solution,
         cell_k: Array,
+        joints_k: tuple[Array, Array],
         warm: Array,
         plates_k: float,
         heat: Array,
@@ -302,11 +329,11 @@ class _Worker:
     ) -> UnderLoadFigures:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         ends_k = cell_k[self.ends].mean(axis=1) if len(self.ends) else np.zeros(0)
-        long_limit, place_limit = self._limits(ends_k)
+        long_limit, place_limit = self._limits(ends_k, joints_k[0])
         flow, ohms = np.abs(state.current_a[: len(self.length)]), network.ohm[: len(self.length)]
         # What the two leads of a pole lose is counted with the leads.
         leads_w = float((state.current_a**2 * network.ohm)[self.work.of_leads].sum())
-        load, band_ends_k = self.bands.load(state, plates_k), cell_k[self.bands.ends]
+        load, band_ends_k = self.bands.load(state, plates_k), cell_k[self.bands.ends] + joints_k[1]
         limit_k = self.cell.temperature_max_k
         may = self.bands.limits(load, band_ends_k, limit_k, ambient, self.joining.judged_by)
         bands = self.bands.segments(state, load, band_ends_k, plates_k, ambient, may)
