@@ -16,8 +16,8 @@ def run_run(arguments: argparse.Namespace) -> int:
     """Print or write what a run of the pack gives."""
     from pathlib import Path
 
-    from firmcell.core.analysis.run_of_design import AGES, Asked, run_with_band
-    from firmcell.core.analysis.run_words import band_words, run_words
+    from firmcell.core.analysis.run_of_design import AGES, Asked, conductors_of, run_with_band
+    from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
     from firmcell.store.run_files import run_csv, run_data
     from firmcell.store.units import parse
     from firmcell.store.whole_files import write_whole
@@ -38,11 +38,12 @@ def run_run(arguments: argparse.Namespace) -> int:
         age=AGES[arguments.age],
     )
     result, edges, model = run_with_band(design, analysis, metal, asked, capacity)
-    words = run_words(result, design)
+    conductors = conductors_of(design, metal, result, asked.ambient_k)
+    words = run_words(result, design) + conductor_words(conductors, result)
     if edges is not None:
         words.append(band_words(edges, model.source))
     if arguments.json:
-        print(json.dumps(run_data(result, words), ensure_ascii=False))
+        print(json.dumps(run_data(result, words, conductors), ensure_ascii=False))
     elif arguments.csv == "-":
         sys.stdout.write(run_csv(result))
     elif arguments.csv:

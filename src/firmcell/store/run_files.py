@@ -7,6 +7,7 @@ from typing import Any
 import numpy as np
 
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.run.conductors import Conductor
 from firmcell.core.run.demand import Demand, of_profile
 from firmcell.core.run.run_result import RunResult
 from firmcell.store.csv_rows import table_rows
@@ -99,8 +100,9 @@ def run_csv(result: RunResult) -> str:
     return out.getvalue()
 
 
-def run_data(result: RunResult, words: list[str]) -> dict[str, Any]:
-    """Return a run as data for JSON: columns over time, totals in SI, and what ended it."""
+def run_data(result: RunResult, words: list[str], conductors: tuple[Conductor, ...] = ()) -> dict[str, Any]:
+    """Return a run as data for JSON: columns over time, totals in SI, what ended it, and how warm strips,
+    leads and contacts got."""
     return {
         "format": RUN_FORMAT,
         **{name: [round(v, 6) for v in getattr(result, name).tolist()] for name in COLUMNS},
@@ -110,5 +112,16 @@ def run_data(result: RunResult, words: list[str]) -> dict[str, Any]:
         "lost_in_metal_j": result.drop_j,
         "ended_by": str(result.ended_by),
         "ended_at": result.ended_at,
+        "conductors": [
+            {
+                "name": one.name,
+                "hottest_k": one.hottest_k,
+                "limit_k": one.limit_k,
+                "hottest_after_s": float(result.time_s[one.hottest]),
+                "over_from_s": one.over_from(result),
+                "where": one.where[one.hottest] if one.where else None,
+            }
+            for one in conductors
+        ],
         "words": words,
     }

@@ -22,8 +22,8 @@ from firmcell.app.pages.run_curves import RunCurves
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session
 from firmcell.app.wheel import calm
-from firmcell.core.analysis.run_of_design import Asked, run_with_band
-from firmcell.core.analysis.run_words import band_words, run_words
+from firmcell.core.analysis.run_of_design import Asked, conductors_of, run_with_band
+from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.cells.age import Age
@@ -229,15 +229,16 @@ class RunSection(QWidget):
             return stop[0]
 
         def work() -> Any:
-            return run_with_band(measured, analysis, metal, asked, known, told)
+            found = run_with_band(measured, analysis, metal, asked, known, told)
+            return *found, conductors_of(measured, metal, found[0], asked.ambient_k)
 
         def done(found: Any) -> None:
             self._ended()
             if design is not self.session.design:
                 return
-            self.result, edges, model = found
+            self.result, edges, model, conductors = found
             self._of = (design,)
-            words = run_words(self.result, design)
+            words = run_words(self.result, design) + conductor_words(conductors, self.result)
             if edges is not None:
                 words.append(band_words(edges, model.source))
             self.words.setText("\n".join(words))

@@ -17,6 +17,7 @@ from firmcell.core.bms.sense_leads import sense_short
 from firmcell.core.bms.taps import tap_list
 from firmcell.core.cells.age import WORN, Age
 from firmcell.core.cells.cell_model import WARM_K
+from firmcell.core.cells.class_models import hottest_edge
 from firmcell.core.cells.steady_trace import voltage_at_start
 from firmcell.core.insulation.outer_size import (
     board_place,
@@ -70,6 +71,7 @@ class _Strips:
     shares: StripShares
     collecting: tuple[Strip, int, float]
     cells_ohm: float
+    weak_more_ohm: float
 
     @property
     def ohm(self) -> float:
@@ -132,14 +134,19 @@ def _strips_of(design: Design, sheets: bool) -> _Strips:
         strip_shares(layout, design.joining, cell, one_ohm, sheets),
         collecting_strip(layout, design.joining, pieces),
         _cells_ohm(design, layout),
+        _cells_ohm(design, layout, hottest_edge(cell)) - _cells_ohm(design, layout),
     )
 
 
-def _cells_ohm(design: Design, layout: Layout) -> float:
-    """Resistance of all cells, Ω: as measured where it was; the cells of a group side by side."""
+def _cells_ohm(design: Design, layout: Layout, edge: float = 1.0) -> float:
+    """Resistance of all cells, Ω: as measured where it was, else `edge` times that of the class; the cells
+    of a group side by side."""
     if not any(design.measured_ohm):
-        return design.series * design.cell.resistance_ohm / design.parallel
-    siemens = np.bincount([c.group - 1 for c in layout.cells], 1.0 / cell_resistances(design))
+        return edge * design.series * design.cell.resistance_ohm / design.parallel
+    known = np.zeros(design.cell_count, dtype=bool)
+    known[: len(design.measured_ohm)] = np.array(design.measured_ohm[: design.cell_count]) > 0
+    ohms = cell_resistances(design) * np.where(known, 1.0, edge)
+    siemens = np.bincount([c.group - 1 for c in layout.cells], 1.0 / ohms)
     return float((1.0 / siemens).sum())
 
 
@@ -228,7 +235,7 @@ def _pack_of(
         sag_peak_v=duty.peak_a * total_ohm,
         voltage_end_steady_v=end,
         voltage_end_peak_v=dip,
-        **_in_the_cold(design, path_ohm),
+        **_at_the_edges(design, path_ohm, metal.weak_more_ohm),
         heat_steady_w=duty.steady_a**2 * inside_ohm,
         heat_peak_w=duty.peak_a**2 * inside_ohm,
         short_circuit_a=supply.short_a,
@@ -237,19 +244,14 @@ def _pack_of(
     )
 
 
-def _in_the_cold(design: Design, path_ohm: float) -> dict[str, Any]:
+def _at_the_edges(design: Design, path_ohm: float, weak_more_ohm: float) -> dict[str, Any]:
     """What the pack delivers in the coldest place, J, and the voltage at the load at the end of a peak
-    there, V, with new cells and at the end of their life."""
+    there, V, with new cells and at the end of their life; and what with cells as weak as any of their
+    class."""
     cell, duty, kelvin = design.cell, design.brief.duty, design.brief.ambient_min_k
-    _, energy = usable_charge_and_energy(
-        cell,
-        design.series,
-        design.parallel,
-        duty,
-        design.brief.load_voltage_min_v,
-        path_ohm,
-        min(kelvin, WARM_K),
-    )
+    of_pack = (cell, design.series, design.parallel, duty, design.brief.load_voltage_min_v, path_ohm)
+    _, energy = usable_charge_and_energy(*of_pack, min(kelvin, WARM_K))
+    _, weak = usable_charge_and_energy(*of_pack, more_ohm=weak_more_ohm * design.parallel / design.series)
     rate = duty.peak_a * 3600.0 / (design.parallel * cell.capacity_as)
     new, old = (
         design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm
@@ -257,6 +259,8 @@ def _in_the_cold(design: Design, path_ohm: float) -> dict[str, Any]:
     )
     return {
         "energy_cold_j": float(energy),
+        "energy_weak_j": float(weak),
+        "weak_more_ohm": weak_more_ohm,
         "voltage_cold_start_v": new,
         "voltage_cold_start_old_v": old,
     }

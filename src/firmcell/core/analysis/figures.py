@@ -38,6 +38,9 @@ class PackFigures(Frozen):
     Attributes
     ----------
     energy_cold_j : as `energy_usable_j`, begun at the coldest place of use.
+    energy_weak_j : as `energy_usable_j`, of cells that resist as much as any of their class; measured ones
+    as measured.
+    weak_more_ohm : what such cells add to the resistance of the pack.
     voltage_cold_start_v, voltage_cold_start_old_v : at the load at the end of a peak from full, rested, at
     the coldest
         place of use; of new cells, and at the end of their life.
@@ -72,6 +75,8 @@ class PackFigures(Frozen):
     voltage_end_steady_v: float
     voltage_end_peak_v: float
     energy_cold_j: float
+    energy_weak_j: float
+    weak_more_ohm: float
     voltage_cold_start_v: float
     voltage_cold_start_old_v: float
     heat_steady_w: float

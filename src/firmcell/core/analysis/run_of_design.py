@@ -11,13 +11,18 @@ from firmcell.core.cells.age import WORN, Age
 from firmcell.core.cells.cell_model import CellModel, CellTraits
 from firmcell.core.cells.class_models import behaviour
 from firmcell.core.charging.in_host import SLOW_FACTOR
+from firmcell.core.leads.main_leads import LEADS_TOGETHER
+from firmcell.core.leads.wire_rating import carriers
 from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Design
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.run.charge import Charger, NickelCharger, charge, charge_nickel
+from firmcell.core.run.conductors import Conductor, contact_through, strips_through, wire_through
 from firmcell.core.run.demand import Demand
 from firmcell.core.run.engine import aged, discharge
 from firmcell.core.run.pack_in_time import PackInTime, RunLimits
 from firmcell.core.run.run_result import EndedBy, RunResult
+from firmcell.core.strips.pack_heat import OWN_RISE_K
 from firmcell.core.strips.under_load import UnderLoad, cell_resistances
 from firmcell.core.wiring.current_way import tails_ohm
 
@@ -116,6 +121,7 @@ def run_limits(design: Design) -> RunLimits:
         cell_most_v=cell.full_v,
         cell_most_k=cell.temperature_max_k,
         cell_least_k=cell.temperature_charge_min_k,
+        cell_gives_from_k=cell.temperature_discharge_min_k,
         cell_over_v=cell.full_v + OVER_FULL_V if cell.chemistry.is_lithium else None,
         board_least_v=board.under_voltage_v if board else None,
         board_most_v=board.over_voltage_v if board else None,
@@ -202,7 +208,8 @@ def run_with_band(
     pack = pack_in_time(design, analysis, metal, CellsAs(asked.age), capacity_as)
     result = run_of(design, pack, asked, told)
     known = len(design.measured_ohm) >= design.cell_count and all(ohm > 0 for ohm in design.measured_ohm)
-    if known or asked.demand is None or result.ended_by is EndedBy.STOPPED:
+    begun = result.time_s[-1] > 0 and result.ended_by is not EndedBy.STOPPED
+    if known or asked.demand is None or not begun:
         return result, None, pack.model
     low, high = (
         run_of(
@@ -216,3 +223,39 @@ def run_with_band(
     if EndedBy.STOPPED in (low.ended_by, high.ended_by):
         return result, None, pack.model
     return result, (low, high), pack.model
+
+
+def conductors_of(
+    design: Design, metal: UnderLoad, result: RunResult, ambient_k: float
+) -> tuple[Conductor, ...]:
+    """Return strips, leads and contacts through a run of a design; of a charge those to the charger, if it
+    has some of its own.
+
+    Parameters
+    ----------
+    design : Design
+    metal : UnderLoad
+        Of the design.
+    result : RunResult
+    ambient_k : float
+        Of the air, K.
+    """
+    leads, time_s = design.leads, result.time_s
+    strips_k, where = strips_through(metal, result)
+    charging = result.delivered_as < 0 and leads.charge_connector is not None
+    wire = leads.to_charger if charging else leads.wire
+    plug = leads.charge_connector if charging else leads.outlet
+    share = 1.0 if charging else carriers(leads.parallel)
+    # Laid in the insulation, the leads are in air as warm as the cells get.
+    inside = leads.laying is WireLaying.INSULATION
+    around = max(ambient_k, float(result.temperature_max_k.max())) if inside else ambient_k
+    wire_k = wire_through(wire, leads.laying, LEADS_TOGETHER, around, time_s, result.current_a / share)
+    found = [
+        # Strips on cells that are at their limit may be a little warmer: then the cells are at fault.
+        Conductor("strips", strips_k, design.cell.temperature_max_k + OWN_RISE_K, where),
+        Conductor("leads", wire_k, min(leads.limit_k, wire.insulation_limit_k)),
+    ]
+    if plug is not None and plug.contact_resistance_ohm > 0:
+        contact_k = contact_through(plug, ambient_k, time_s, result.current_a)
+        found.append(Conductor("contacts", contact_k, plug.temperature_max_k))
+    return tuple(found)

@@ -3,6 +3,7 @@
 from firmcell.core.base.quantity import AH, WH
 from firmcell.core.base.wording import amperes, celsius, duration, figures, percent, volts, watt_hours
 from firmcell.core.model.design import Design
+from firmcell.core.run.conductors import Conductor
 from firmcell.core.run.run_result import EndedBy, RunResult
 
 
@@ -20,6 +21,7 @@ def ended_words(result: RunResult, design: Design) -> str:
         EndedBy.FUSE: "the fuse may open",
         EndedBy.TOO_HOT: f"cell {at} is at its greatest temperature, {celsius(cell.temperature_max_k)}",
         EndedBy.TOO_COLD: f"too cold to charge: the cells need {celsius(cell.temperature_charge_min_k)}",
+        EndedBy.COLD_TO_GIVE: f"too cold: the cells give current from {celsius(cell.temperature_discharge_min_k)} on",
         EndedBy.TOO_MUCH: "the pack cannot give what is asked at any voltage",
         EndedBy.FULL: "the pack is full",
         EndedBy.FALL: "the voltage falls, the pack is full",
@@ -54,6 +56,25 @@ def run_words(result: RunResult, design: Design) -> list[str]:
     words.append(
         f"Voltage at the {where} from {volts(float(result.voltage_v[0]))}, at the least {volts(low)}."
     )
+    return words
+
+
+def conductor_words(conductors: tuple[Conductor, ...], result: RunResult) -> list[str]:
+    """Return how warm strips, leads and contacts got in a run, and since when one is too warm."""
+    if result.time_s[-1] <= 0:
+        return []
+    each = []
+    for one in conductors:
+        which = f" ({one.where[one.hottest]})" if one.where else ""
+        each.append(f"{one.name}{which} {celsius(one.hottest_k)}")
+    words = [f"At their warmest: {', '.join(each)}."]
+    for one in conductors:
+        since = one.over_from(result)
+        if since is not None:
+            words.append(
+                f"The {one.name} are over the {celsius(one.limit_k)} they may have"
+                + (f" from {duration(since)} on." if since > 0 else " from the start.")
+            )
     return words
 
 

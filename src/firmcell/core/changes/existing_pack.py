@@ -85,6 +85,7 @@ def worst_of_size(library: PartLibrary, size: str) -> Cell:
             "current_charge_a": min(least("current_charge_a"), OLD_CELL_C / 2 * hour_a),
             "temperature_max_k": least("temperature_max_k"),
             "temperature_charge_min_k": max(c.temperature_charge_min_k for c in like),
+            "temperature_discharge_min_k": max(c.temperature_discharge_min_k for c in like),
             "empty_v": max(c.empty_v for c in like),
             "full_v": least("full_v"),
             "diameter_m": max(c.diameter_m for c in like),

@@ -83,18 +83,20 @@ def usable_charge_and_energy(
     load_min_v: float,
     path_ohm: ArrayLike,
     ambient_k: float = WARM_K,
+    more_ohm: float = 0.0,
 ) -> tuple[Array, Array]:
     """Return charge (A·s) and energy (J) that new cells deliver from full at the steady current of a duty
     to the cut-off.
 
     The cut-off is the higher of the load's least voltage and the empty voltage of the groups. The
-    cells are alike and follow the model of their class in time, warming themselves; `path_ohm` is everything
-    else in the loop. `series`, `parallel` and `path_ohm` broadcast.
+    cells are alike and follow the model of their class in time, warming themselves; each resists by
+    `more_ohm` more than that. `path_ohm` is everything else in the loop. `series`, `parallel` and
+    `path_ohm` broadcast.
     """
     s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
     rates, back = _different(duty.steady_a * 3600.0 / (p * cell.capacity_as))
     trace = steady_trace(cell, lanes(rates, ambient_k), duty.peak_a / duty.steady_a, duty.peak_s)
-    cells = trace.volts[back]
+    cells = trace.volts[back] - (duty.steady_a / p * more_ohm)[..., None]
     pack = s[..., None] * cells - duty.steady_a * path[..., None]
     # How far over the nearer of its two ends each moment lies; the first one below ends it.
     over = np.minimum(pack - load_min_v, s[..., None] * (cells - cell.empty_v))

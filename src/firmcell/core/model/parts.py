@@ -82,6 +82,7 @@ class Cell(Part):
     mass_kg: Kilograms = Field(title="Mass", gt=0)
     temperature_max_k: Kelvin = Field(333.15, title="Greatest temperature")
     temperature_charge_min_k: Kelvin = Field(273.15, title="Least temperature for charging")
+    temperature_discharge_min_k: Kelvin = Field(253.15, title="Least temperature for discharge")
     empty_v: Volts = Field(title="Empty", gt=0)
     nominal_v: Volts = Field(title="Nominal", gt=0)
     full_v: Volts = Field(title="Full", gt=0)

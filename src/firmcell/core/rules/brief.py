@@ -54,6 +54,22 @@ def cold_charging(s: Situation) -> Iterator[Hit]:
 
 
 @rule(
+    "BR-4",
+    Stage.BRIEF,
+    Severity.ATTENTION,
+    source="cell class, discharge limit",
+    reason="Below it the maker promises nothing: voltage breaks down under load, and a cell may be harmed.",
+)
+def cold_discharge(s: Situation) -> Iterator[Hit]:
+    """Coldest place below the discharge limit."""
+    coldest, least = s.design.brief.ambient_min_k, s.design.cell.temperature_discharge_min_k
+    if coldest < least:
+        yield Hit(
+            f"It is used down to {celsius(coldest)}; this cell is made to give current from {celsius(least)} on."
+        )
+
+
+@rule(
     "BR-3",
     Stage.BRIEF,
     Severity.ATTENTION,

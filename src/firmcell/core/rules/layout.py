@@ -63,16 +63,20 @@ def too_high(s: Situation) -> Iterator[Hit]:
 def too_low(s: Situation) -> Iterator[Hit]:
     """Voltage near empty below what the load needs."""
     need = s.design.brief.load_voltage_min_v
-    for when, value in (
-        (
-            f"at the steady current with {percent(END_OF_DISCHARGE_SOC)} left",
-            s.analysis.pack.voltage_end_steady_v,
-        ),
-        (f"at the peak with {percent(PEAK_SOC)} left", s.analysis.pack.voltage_end_peak_v),
-    ):
+    for when, value, _ in _late_looks(s):
         if value < need:
             yield Hit(f"The load sees {volts(value)} {when}; it needs {volts(need)}.", fix=_best_feasible(s))
             return
+
+
+def _late_looks(s: Situation) -> tuple[tuple[str, float, float], ...]:
+    """When the load sees least, what it sees, V, and at what current, A."""
+    pack, duty = s.analysis.pack, s.design.brief.duty
+    steadily = f"at the steady current with {percent(END_OF_DISCHARGE_SOC)} left"
+    return (
+        (steadily, pack.voltage_end_steady_v, duty.steady_a),
+        (f"at the peak with {percent(PEAK_SOC)} left", pack.voltage_end_peak_v, duty.peak_a),
+    )
 
 
 @rule(
@@ -89,6 +93,30 @@ def too_little_energy(s: Situation) -> Iterator[Hit]:
         yield Hit(
             f"It delivers {watt_hours(have)} to the load; {watt_hours(wanted)} is wanted.",
             fix=_best_feasible(s),
+        )
+
+
+@rule(
+    "LY-19",
+    Stage.LAYOUT,
+    Severity.NOTE,
+    source="greatest resistance of cells of the class, see docs/run.md",
+    reason="Cells of a class differ; until they are measured the pack may be one of the weaker ones.",
+)
+def too_little_with_weak_cells(s: Situation) -> Iterator[Hit]:
+    """Voltage or energy enough with cells as their class is in the middle, and not at its weak edge."""
+    need, pack, wanted = s.design.brief.load_voltage_min_v, s.analysis.pack, s.design.brief.energy_wanted_j
+    weak = "With cells that resist as much as any of their class"
+    for when, value, current in _late_looks(s):
+        sees = value - current * pack.weak_more_ohm
+        if sees < need <= value:
+            yield Hit(
+                f"{weak} the load sees {volts(sees)} {when}; it needs {volts(need)}. Measure the cells."
+            )
+            return
+    if wanted is not None and pack.energy_weak_j < wanted <= pack.energy_usable_j:
+        yield Hit(
+            f"{weak} the load gets {watt_hours(pack.energy_weak_j)}; {watt_hours(wanted)} is wanted. Measure the cells."
         )
 
 

@@ -168,6 +168,7 @@ class Run:
             if limits.load_least_v is not None:
                 found[EndedBy.LOAD] = m.volts - limits.load_least_v
             found[EndedBy.CELL_EMPTY] = float(m.cell_v.min()) - limits.cell_least_v
+            found[EndedBy.COLD_TO_GIVE] = float(m.kelvin.min()) - limits.cell_gives_from_k + NEARLY_K
             if limits.board_least_v is not None:
                 found[EndedBy.BOARD_UNDER] = float(group_v.min()) - limits.board_least_v
         elif m.current_a < 0:

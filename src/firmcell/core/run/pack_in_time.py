@@ -25,8 +25,8 @@ class RunLimits:
     Attributes
     ----------
     load_least_v, cell_least_v, cell_most_v, cell_most_k, cell_least_k : load's cut-off; empty, full and
-    hottest of a
-        cell, and the coldest at which it may be charged.
+        hottest of a cell, and the coldest at which it may be charged.
+    cell_gives_from_k : the coldest at which it may be discharged, K.
     cell_over_v : no cell is charged beyond, V; nickel has no such voltage.
     board_least_v, board_most_v, board_trip_a, board_delay_s : of a group, by the board; current at which it
     opens.
@@ -39,6 +39,7 @@ class RunLimits:
     cell_most_k: float
     cell_least_k: float
     cell_over_v: float | None = None
+    cell_gives_from_k: float = 0.0
     board_least_v: float | None = None
     board_most_v: float | None = None
     board_trip_a: float | None = None

@@ -21,6 +21,7 @@ class EndedBy(StrEnum):
     FUSE = "fuse"
     TOO_HOT = "cell too hot"
     TOO_COLD = "too cold to charge"
+    COLD_TO_GIVE = "too cold to discharge"
     TOO_MUCH = "more power than the pack can give"
     FULL = "full"
     FALL = "full: voltage fell"

@@ -230,14 +230,7 @@ class _Worker:
             ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
             ohm = self.bands.resistors(cold, plates_k)
             ohm[strips] = np.maximum(self.length * ohm_per_m, 1e-9)
-            network = Network(
-                network.nodes,
-                network.ends,
-                ohm,
-                network.cell_ends,
-                network.cell_ohm,
-                network.poles,
-            )
+            network = replace(self.work.network, ohm=ohm)
             state = solve(network, 0.0, current)
             load = self.bands.load(state, plates_k)
             segment_w = np.concatenate([(state.current_a**2 * network.ohm)[strips], load.heat_w])
