@@ -57,7 +57,7 @@ def orchard_hoist(library: PartLibrary) -> Design:
         ("joining.link_layers", 1),
         ("joining.collector_strip", nickel),
         ("joining.collector_layers", 4),
-        ("joining.collector_under", part_named(library, Strip, "copper strip 0.1 × 8")),
+        ("joining.collector_under", part_named(library, Strip, "copper strip 0.2 × 10")),
     )
 
 

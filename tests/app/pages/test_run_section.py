@@ -74,6 +74,29 @@ def test_two_runs_lie_over_each_other_and_an_edit_forgets_them(brief, hoist_wind
     assert not section.curves.isVisibleTo(brief)
 
 
+def test_the_same_pack_with_other_cells_lies_over_it(brief, hoist_window, qtbot):
+    section = brief.run
+    run_now(brief, qtbot)
+    qtbot.keyClick(section.keep, Qt.Key.Key_Space)
+    assert [section.cell.itemText(n) for n in range(section.cell.count())] == [
+        "those of the design",
+        "21700 power 4.0 Ah",
+    ]
+    section.cell.setFocus()
+    qtbot.keyClick(section.cell, Qt.Key.Key_Down)
+    run_now(brief, qtbot)
+    # Less capacity, and less than half of the resistance: cooler for as long as it runs.
+    own, power = section.curves.kept, section.result
+    early = own.at(600.0), power.at(600.0)
+    assert power.temperature_max_k[early[1]] < own.temperature_max_k[early[0]] - 5
+    assert "At their warmest: strips" in section.words.text()
+    # The design itself keeps its cells; with others the choice is anew.
+    assert hoist_window.session.design.cell.name == "21700 high-energy 5.0 Ah"
+    other = next(c for c in hoist_window.session.library.cells if c.name == "21700 power 4.0 Ah")
+    hoist_window.session.edit("cell", other, "test")
+    assert section.cell.itemText(1) == "21700 high-energy 5.0 Ah"
+
+
 def test_what_is_typed_wrong_is_told_in_a_sentence(brief, qtbot):
     section = brief.run
     section.drawn.setCurrentText(run_section.POWER)

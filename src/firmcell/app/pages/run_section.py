@@ -22,6 +22,7 @@ from firmcell.app.pages.run_curves import RunCurves
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session
 from firmcell.app.wheel import calm
+from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.run_of_design import Asked, conductors_of, run_with_band
 from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
 from firmcell.core.base.refusal import Refusal
@@ -29,6 +30,7 @@ from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.cells.age import Age
 from firmcell.core.run.demand import Demand, of_duty, steady
 from firmcell.core.run.run_result import RunResult
+from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.run_files import profile_from_csv, run_csv
 from firmcell.store.strangers import text_of
 from firmcell.store.units import parse, show
@@ -42,6 +44,7 @@ STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE = (
     "a profile from a file",
     "nothing: charge it",
 )
+OWN_CELL = "those of the design"
 UNITS = {CURRENT: "A", POWER: "W"}
 TELL_MS = 80
 
@@ -84,6 +87,7 @@ class RunSection(QWidget):
         ambient = self.session.design.brief.ambient_max_k
         self.ambient = self._entry(("&Air, and pack at the start", show(ambient, "K")), grid, 3)
         self.age = self._choice(("Cell&s are", tuple(a.value for a in Age)), grid, 4)
+        self.cell = self._choice(("With ce&lls", (OWN_CELL, *self._others())), grid, 5)
         self.drawn.currentIndexChanged.connect(self._fit_value)
         body.addLayout(grid)
         row = QHBoxLayout()
@@ -101,6 +105,16 @@ class RunSection(QWidget):
         row.addStretch(1)
         body.addLayout(row)
         self._may_keep(False)
+
+    def _others(self) -> tuple[str, ...]:
+        """Other cells of the library that go into the same places."""
+        own = self.session.design.cell
+        alike = (own.form, own.size, own.chemistry.is_lithium)
+        return tuple(
+            c.name
+            for c in self.session.library.cells
+            if (c.form, c.size, c.chemistry.is_lithium) == alike and c.name != own.name
+        )
 
     def _choice(self, what: tuple[str, tuple[str, ...]], grid: QGridLayout, row: int) -> QComboBox:
         label, box = PlainLabel(what[0]), calm(QComboBox())
@@ -228,9 +242,19 @@ class RunSection(QWidget):
             left[0] = least
             return stop[0]
 
+        other = next((c for c in s.library.cells if c.name == self.cell.currentText()), None)
+        library = s.library
+
         def work() -> Any:
-            found = run_with_band(measured, analysis, metal, asked, known, told)
-            return *found, conductors_of(measured, metal, found[0], asked.ambient_k)
+            if other is None:
+                found = run_with_band(measured, analysis, metal, asked, known, told)
+                return *found, conductors_of(measured, metal, found[0], asked.ambient_k)
+            # The same pack with other cells, none of them measured.
+            instead = design.with_edits(("cell", other), ("measured_ohm", ()))
+            anew = analyse(instead, library)
+            solved = solve_under_load(instead, anew.layout, anew.pack.run_time_s)
+            found = run_with_band(instead, anew, solved, asked, None, told)
+            return *found, conductors_of(instead, solved, found[0], asked.ambient_k)
 
         def done(found: Any) -> None:
             self._ended()
@@ -238,7 +262,8 @@ class RunSection(QWidget):
                 return
             self.result, edges, model, conductors = found
             self._of = (design,)
-            words = run_words(self.result, design) + conductor_words(conductors, self.result)
+            run_by = design if other is None else design.edited("cell", other)
+            words = run_words(self.result, run_by) + conductor_words(conductors, self.result)
             if edges is not None:
                 words.append(band_words(edges, model.source))
             self.words.setText("\n".join(words))
@@ -279,6 +304,10 @@ class RunSection(QWidget):
             self.words.setText("The design has changed since the run: run it again.")
             self._may_keep(False)
             self._show_result()
+        others = (OWN_CELL, *self._others())
+        if tuple(self.cell.itemText(n) for n in range(self.cell.count())) != others:
+            self.cell.clear()
+            self.cell.addItems(list(others))
         if self.drawn.currentText() not in UNITS:
             self._fit_value()
 
