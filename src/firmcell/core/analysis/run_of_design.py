@@ -15,6 +15,7 @@ from firmcell.core.leads.main_leads import LEADS_TOGETHER
 from firmcell.core.leads.wire_rating import carriers
 from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Design
+from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.run.charge import Charger, NickelCharger, charge, charge_nickel
 from firmcell.core.run.conductors import Conductor, contact_through, strips_through, wire_through
@@ -154,6 +155,9 @@ def run_of(
     """Return a run of a pack made ready."""
     if asked.demand is not None:
         return discharge(pack, asked.demand, asked.start, asked.ambient_k, told)
+    host = charger_of_host(design, pack)
+    if host is not None:
+        return charge_nickel(pack, host, asked.start, asked.ambient_k, told)
     if not design.cell.chemistry.is_lithium:
         return charge_nickel(pack, nickel_charger(design, pack), asked.start, asked.ambient_k, told)
     board = design.bms.board
@@ -190,6 +194,37 @@ def nickel_charger(design: Design, pack: PackInTime) -> NickelCharger:
         rise_k_s=None if slow else RISE_K_S,
         outside_ohm=pack.outside_ohm,
     )
+
+
+DAY_S = 86_400.0
+"""A charge that nothing ends is followed for a day."""
+
+
+def charger_of_host(design: Design, pack: PackInTime) -> NickelCharger | None:
+    """Return the charger that the pack's host brings along, where it knows no voltage to end at and its owner told
+    enough of it; None otherwise."""
+    told = design.host_charger
+    by_source = told.end is ChargeEnd.RESISTOR
+    if by_source and (told.open_v is None or told.resistor_ohm is None):
+        return None
+    if not by_source and (told.current_a is None or told.end not in BLIND):
+        return None
+    nickel = not design.cell.chemistry.is_lithium
+    return NickelCharger(
+        current_a=told.current_a or 0.0,
+        lasts_s=told.clock_s or DAY_S,
+        fall_v=design.series * FALL_V[design.cell.chemistry]
+        if told.end is ChargeEnd.DROP and nickel
+        else None,
+        rise_k_s=RISE_K_S if told.end is ChargeEnd.HEAT and nickel else None,
+        outside_ohm=pack.outside_ohm,
+        source_v=told.open_v if by_source else None,
+        resistor_ohm=told.resistor_ohm or 0.0 if by_source else 0.0,
+    )
+
+
+BLIND = (ChargeEnd.CLOCK, ChargeEnd.NEVER, ChargeEnd.DROP, ChargeEnd.HEAT)
+"""Ends of a charge at a constant current that know no voltage."""
 
 
 def run_with_band(

@@ -3,6 +3,7 @@
 from firmcell.core.base.quantity import AH, WH
 from firmcell.core.base.wording import amperes, celsius, duration, figures, percent, volts, watt_hours
 from firmcell.core.model.design import Design
+from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.run.conductors import Conductor
 from firmcell.core.run.run_result import EndedBy, RunResult
 
@@ -26,7 +27,7 @@ def ended_words(result: RunResult, design: Design) -> str:
         EndedBy.FULL: "the pack is full",
         EndedBy.FALL: "the voltage falls, the pack is full",
         EndedBy.RISE: "the cells warm by 1 K a minute, the pack is full",
-        EndedBy.TIME: "its clock ends the charge" if result.delivered_as < 0 else "what was asked is over",
+        EndedBy.TIME: _clock_words(result, design),
         EndedBy.STOPPED: "it was stopped here, what follows was not worked out",
         EndedBy.OPEN: "the strips leave no way for the current",
     }[result.ended_by]
@@ -34,6 +35,16 @@ def ended_words(result: RunResult, design: Design) -> str:
     if seconds <= 0:
         return f"It does not begin: {why}."
     return f"It ends after {duration(seconds)}: {why}."
+
+
+def _clock_words(result: RunResult, design: Design) -> str:
+    """What the end of a time means: of what was asked, of a charger's clock, or of our patience."""
+    host = design.host_charger
+    if result.delivered_as >= 0:
+        return "what was asked is over"
+    if host.end in (ChargeEnd.NOT_ENTERED, ChargeEnd.UNKNOWN) or host.clock_s is not None:
+        return "its clock ends the charge"
+    return "nothing ends this charge, and it was followed no longer"
 
 
 def run_words(result: RunResult, design: Design) -> list[str]:

@@ -106,11 +106,13 @@ def charge(
 
 @frozen
 class NickelCharger:
-    """A charger for nickel: a constant current, and what ends it; None does not.
+    """A charger that knows no voltage to end at: a constant current, or a source behind a resistor, and what ends it;
+    None does not.
 
     Attributes
     ----------
     current_a, lasts_s : its current, and its clock.
+    source_v, resistor_ohm : a source behind a resistor in place of the current, V and Ω.
     fall_v : fall of the pack's voltage under its top.
     rise_k_s : warming of the hottest cell, K/s.
     outside_ohm : between the pack's poles and the charger, Ω.
@@ -121,6 +123,8 @@ class NickelCharger:
     fall_v: float | None
     rise_k_s: float | None
     outside_ohm: float
+    source_v: float | None = None
+    resistor_ohm: float = 0.0
 
 
 AFTER_START_S = 600.0
@@ -165,13 +169,12 @@ def charge_nickel(
     ambient_k: float,
     told: Callable[[float], bool] | None = None,
 ) -> RunResult:
-    """Return the charge of a rested pack of nickel cells at a constant current until clock, fall or warming
-    end it.
+    """Return the charge of a rested pack by a charger that knows no voltage, until clock, fall or warming end it.
 
     Parameters
     ----------
     pack : PackInTime
-        Of n nickel cells.
+        Of n cells.
     charger : NickelCharger
     start : float or ndarray, shape (n,)
         State of charge at the start, 1 full.
@@ -190,7 +193,12 @@ def charge_nickel(
         return not_begun(run, start, EndedBy.TOO_COLD)
     lasts = min(charger.lasts_s, LONGEST_S)
 
+    def asked(open_v: float, ohm: float) -> float:
+        if charger.source_v is None:
+            return -charger.current_a
+        return min((open_v - charger.source_v) / (ohm + charger.resistor_ohm), 0.0)
+
     def at(time_s: float) -> Asked:
-        return lambda open_v, ohm: -charger.current_a
+        return asked
 
     return played(run, Play(at, lambda time_s: lasts, lasts, told or (lambda least: False)), start)
