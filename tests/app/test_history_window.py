@@ -98,7 +98,7 @@ def test_a_template_has_the_design_and_no_record(hoist_window, tmp_path):
 
 
 def test_every_field_that_differs_is_named_once(hoist, library):
-    other = hoist.with_edits(("leads.length_m", 0.3), ("joining.link_layers", 2), ("bms.board", None))
+    other = hoist.with_edits(("leads.length_m", 0.3), ("joining.link_layers", 3), ("bms.board", None))
     found = differences(hoist, other)
     assert {d.path for d in found} == {"leads.length_m", "joining.link_layers", "bms.board"}
     assert all(d.before != d.after for d in found)

@@ -135,10 +135,10 @@ def test_a_fault_of_the_program_leaves_the_pack_as_it_was(session, monkeypatch):
     reported = []
     monkeypatch.setattr("sys.excepthook", lambda *fault: reported.append(fault[0]))
 
-    def broken(design, library):
+    def broken(design, library, sheets=True):
         if design.series == 7:
             raise ValueError("invented fault")
-        return real(design, library)
+        return real(design, library, sheets)
 
     monkeypatch.setattr(session_module, "analyse", broken)
     session.edit("series", 7, "seven groups")

@@ -13,7 +13,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 from firmcell.app.background import Search, Task
 from firmcell.app.step_times import StepTimes
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.analysis.figures import Analysis
+from firmcell.core.analysis.figures import Analysis, PackFigures, with_pack_of
 from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
@@ -76,6 +76,18 @@ class _Edit(QUndoCommand):
         self._session._show_or_keep(self._old, self._new)
 
 
+def _picture(session: "Session", what: str) -> Drawing:
+    """A picture that is no face, made from the design and its analysis as they are."""
+    make = {
+        "section": section_drawing,
+        "leads": session.plan.leads_picture,
+        "wiring": _wiring,
+        "job": session.plan.picture or _wiring,
+        **{own_picture(stage): own.drawn for stage, own in session.plan.stage_pictures.items()},
+    }[what]
+    return make(session.design, session.analysis)
+
+
 def _undo_stack(owner: QObject) -> QUndoStack:
     stack = QUndoStack(owner)
     stack.setUndoLimit(MOST_UNDONE)
@@ -126,16 +138,15 @@ class Session(QObject):
         self.counting: tuple[Event, ...] = tuple(self.events)
         self.state: BuildState = fold(self.events)
         self._designs = SavedDesigns(job)
-        self.dirty, self.given_up = False, False
-        self.not_saved_because = ""
+        self.dirty, self.given_up, self.not_saved_because = False, False, ""
         self.times = StepTimes(self)
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
         self.metal: UnderLoad | None = None
+        self.measured: Analysis | None = None
         self.strip_fixes: tuple[VerifiedFix, ...] | None = None
         self._metal_task: Task | None = None
         self._fix_search: Search | None = None
-        self._settle = _once(self, SETTLE_MS, self._solve_metal)
-        latest = job.latest()
+        self._settle, latest = _once(self, SETTLE_MS, self._solve_metal), job.latest()
         kept = kept_analysis(kept_file(latest.design_json, library))
         # What was kept is shown at once, and worked out anew with the heat, a moment later.
         self._to_work_out = kept is not None
@@ -218,8 +229,7 @@ class Session(QObject):
         self._stand()
         self._faces: dict[Face, Drawing] = {}
         self._pictures: dict[str, Drawing] = {}
-        self.metal = None
-        self.strip_fixes = None
+        self.metal = self.measured = self.strip_fixes = None
         self._end_fix_search()
         self._judge()
         self._settle.start()
@@ -231,25 +241,27 @@ class Session(QObject):
             self._metal_task.give_up()
         design, layout, seconds = self.design, self.analysis.layout, self.analysis.pack.run_time_s
         measured = as_measured(design, self.state)
-        library = self.library if self._to_work_out else None
+        library, to_work_out = self.library, self._to_work_out
 
-        def solved(found: tuple[Analysis | None, UnderLoad]) -> None:
-            anew, metal = found
+        def solved(found: tuple[Analysis | None, Analysis | None, UnderLoad]) -> None:
+            anew, as_found, metal = found
             if design is self.design and measured == as_measured(self.design, self.state):
-                before, self.metal = self.analysis, metal
+                before, self.metal = self.pack, metal
                 if anew is not None:
                     self.analysis, self._to_work_out = anew, False
+                self.measured = with_pack_of(self.analysis, as_found) if as_found else None
                 self.strip_fixes = None
                 self._judge()
                 self._look_for_fixes(measured, metal)
-                if before.pack != self.analysis.pack:
+                if before != self.pack:
                     self.steps = self.plan.steps(self.design, self.analysis)
                     self.changed.emit()
                 self.metal_ready.emit()
 
-        def work() -> tuple[Analysis | None, UnderLoad]:
-            anew = analyse(design, library) if library else None
-            return anew, solve_under_load(measured, layout, seconds)
+        def work() -> tuple[Analysis | None, Analysis | None, UnderLoad]:
+            anew = analyse(design, library) if to_work_out else None
+            as_found = None if measured == design else analyse(measured, library)
+            return anew, as_found, solve_under_load(measured, layout, seconds)
 
         self._metal_task = Task(work, solved, lambda _: None).start()
 
@@ -270,6 +282,11 @@ class Session(QObject):
         search = Search(lambda: strip_fixes(measured, metal.layout, metal, library, seconds), self)
         search.finished.connect(found)
         self._fix_search = search.start()
+
+    @property
+    def pack(self) -> PackFigures:
+        """The figures of the pack, with what was measured at the bench once they are worked out."""
+        return (self.measured or self.analysis).pack
 
     def _end_fix_search(self) -> None:
         if self._fix_search is not None:
@@ -293,20 +310,15 @@ class Session(QObject):
         if isinstance(what, Face):
             return self.face(what)
         if what not in self._pictures:
-            make = {
-                "section": section_drawing,
-                "leads": self.plan.leads_picture,
-                "wiring": _wiring,
-                "job": self.plan.picture or _wiring,
-                **{own_picture(stage): own.drawn for stage, own in self.plan.stage_pictures.items()},
-            }[what]
-            self._pictures[what] = make(self.design, self.analysis)
+            self._pictures[what] = _picture(self, what)
         return self._pictures[what]
 
     def _judge(self) -> None:
         fixes = tuple(c.fix for c in self.strip_fixes or ())
         self.findings = findings_of(
-            Situation(self.design, self.analysis, self.state, self.library, self.metal, fixes)
+            Situation(
+                self.design, self.measured or self.analysis, self.state, self.library, self.metal, fixes
+            )
         )
 
     def _stand(self) -> None:

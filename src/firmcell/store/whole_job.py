@@ -8,7 +8,7 @@ from pydantic import ValidationError
 
 from firmcell.core import jobs
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.analysis.figures import Analysis
+from firmcell.core.analysis.figures import Analysis, with_pack_of
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
@@ -49,6 +49,8 @@ def report_of(job: JobFile) -> Report:
     measured = as_measured(design, state)
     metal = solve_under_load(measured, analysis.layout, analysis.pack.run_time_s)
     fixes = tuple(c.fix for c in verified_fixes(measured, analysis, metal, library))
+    if measured != design:
+        analysis = with_pack_of(analysis, analyse(measured, library))
     situation = Situation(design, analysis, state, library, metal, fixes)
     return report(design, analysis, metal, state, library, jobs.findings_of(situation))
 
@@ -91,7 +93,10 @@ def saved_passport(job: JobFile, design: Design, library: PartLibrary) -> tuple[
     """Return what counts of a job as it is on disk, and what its passport is bound to."""
     analysis = analyse(design, library)
     state = standing_of(job, design, analysis).state
-    metal = solve_under_load(as_measured(design, state), analysis.layout, analysis.pack.run_time_s)
+    measured = as_measured(design, state)
+    metal = solve_under_load(measured, analysis.layout, analysis.pack.run_time_s)
+    if measured != design:
+        analysis = with_pack_of(analysis, analyse(measured, library))
     findings = jobs.findings_of(Situation(design, analysis, state, library, metal))
     return state, bound_to(job, job.latest().number, stops_of(findings))
 

@@ -204,29 +204,27 @@ class LayoutPage(Page):
             (
                 "Content",
                 lambda: (
-                    f"{figures(s.analysis.pack.capacity_ah)} Ah, {watt_hours(s.analysis.pack.energy_j)} rated, "
-                    f"{watt_hours(s.analysis.pack.energy_usable_j)} to the load, {duration(s.analysis.pack.run_time_s)}"
+                    f"{figures(s.pack.capacity_ah)} Ah, {watt_hours(s.pack.energy_j)} rated, "
+                    f"{watt_hours(s.pack.energy_usable_j)} to the load, {duration(s.pack.run_time_s)}"
                 ),
             ),
             (
                 "Sag",
-                lambda: (
-                    f"{volts(s.analysis.pack.sag_steady_v)} steady, {volts(s.analysis.pack.sag_peak_v)} at the peak"
-                ),
+                lambda: f"{volts(s.pack.sag_steady_v)} steady, {volts(s.pack.sag_peak_v)} at the peak",
             ),
             (
                 "Near empty",
                 lambda: (
-                    f"{volts(s.analysis.pack.voltage_end_steady_v)} steady, {volts(s.analysis.pack.voltage_end_peak_v)} at the peak"
+                    f"{volts(s.pack.voltage_end_steady_v)} steady, {volts(s.pack.voltage_end_peak_v)} at the peak"
                 ),
             ),
             (
                 "Heat",
                 lambda: (
-                    f"{figures(s.analysis.pack.heat_steady_w)} W steady, {figures(s.analysis.pack.heat_peak_w)} W at the peak"
+                    f"{figures(s.pack.heat_steady_w)} W steady, {figures(s.pack.heat_peak_w)} W at the peak"
                 ),
             ),
-            ("Mass", lambda: kilograms(s.analysis.pack.mass_kg)),
+            ("Mass", lambda: kilograms(s.pack.mass_kg)),
         )
 
     # -- the engine -------------------------------------------------------------------------------------

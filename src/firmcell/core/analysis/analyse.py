@@ -195,12 +195,7 @@ def _pack_of(
     # Cells measured to resist more than their class do so in the way of the current.
     path_ohm = total_ohm - design.series * cell.resistance_ohm / design.parallel
     delivered, usable = usable_charge_and_energy(
-        cell,
-        design.series,
-        design.parallel,
-        duty,
-        design.brief.load_voltage_min_v,
-        path_ohm,
+        cell, design.series, cells_like(design, metal.layout), duty, design.brief.load_voltage_min_v, path_ohm
     )
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
@@ -235,7 +230,7 @@ def _pack_of(
         sag_peak_v=duty.peak_a * total_ohm,
         voltage_end_steady_v=end,
         voltage_end_peak_v=dip,
-        **_at_the_edges(design, path_ohm, metal.weak_more_ohm),
+        **_at_the_edges(design, metal, path_ohm),
         heat_steady_w=duty.steady_a**2 * inside_ohm,
         heat_peak_w=duty.peak_a**2 * inside_ohm,
         short_circuit_a=supply.short_a,
@@ -244,14 +239,27 @@ def _pack_of(
     )
 
 
-def _at_the_edges(design: Design, path_ohm: float, weak_more_ohm: float) -> dict[str, Any]:
+def cells_like(design: Design, layout: Layout) -> float:
+    """Return how many cells of the class hold what the weakest group does, by the capacities that were
+    measured."""
+    if not any(design.measured_as):
+        return float(design.parallel)
+    held = np.full(design.cell_count, design.cell.capacity_as)
+    measured = np.array(design.measured_as[: design.cell_count])
+    held[: len(measured)] = np.where(measured > 0, measured, held[: len(measured)])
+    of_groups = np.bincount([c.group - 1 for c in layout.cells], held)
+    return float(of_groups.min()) / design.cell.capacity_as
+
+
+def _at_the_edges(design: Design, metal: _Strips, path_ohm: float) -> dict[str, Any]:
     """What the pack delivers in the coldest place, J, and the voltage at the load at the end of a peak
     there, V, with new cells and at the end of their life; and what with cells as weak as any of their
     class."""
     cell, duty, kelvin = design.cell, design.brief.duty, design.brief.ambient_min_k
-    of_pack = (cell, design.series, design.parallel, duty, design.brief.load_voltage_min_v, path_ohm)
+    like = cells_like(design, metal.layout)
+    of_pack = (cell, design.series, like, duty, design.brief.load_voltage_min_v, path_ohm)
     _, energy = usable_charge_and_energy(*of_pack, min(kelvin, WARM_K))
-    _, weak = usable_charge_and_energy(*of_pack, more_ohm=weak_more_ohm * design.parallel / design.series)
+    _, weak = usable_charge_and_energy(*of_pack, more_ohm=metal.weak_more_ohm * like / design.series)
     rate = duty.peak_a * 3600.0 / (design.parallel * cell.capacity_as)
     new, old = (
         design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm
@@ -260,7 +268,7 @@ def _at_the_edges(design: Design, path_ohm: float, weak_more_ohm: float) -> dict
     return {
         "energy_cold_j": float(energy),
         "energy_weak_j": float(weak),
-        "weak_more_ohm": weak_more_ohm,
+        "weak_more_ohm": metal.weak_more_ohm,
         "voltage_cold_start_v": new,
         "voltage_cold_start_old_v": old,
     }

@@ -150,3 +150,9 @@ class Analysis(Frozen):
 
     def __hash__(self) -> int:
         return id(self)
+
+
+def with_pack_of(analysis: Analysis, measured: Analysis) -> Analysis:
+    """Return an analysis with the figures of the pack as it was measured; places, wiring and steps stay as
+    designed."""
+    return analysis.model_copy(update={"pack": measured.pack})

@@ -201,8 +201,8 @@ DAY_S = 86_400.0
 
 
 def charger_of_host(design: Design, pack: PackInTime) -> NickelCharger | None:
-    """Return the charger that the pack's host brings along, where it knows no voltage to end at and its owner told
-    enough of it; None otherwise."""
+    """Return the charger that the pack's host brings along, where it knows no voltage to end at and its
+    owner told enough of it; None otherwise."""
     told = design.host_charger
     by_source = told.end is ChargeEnd.RESISTOR
     if by_source and (told.open_v is None or told.resistor_ohm is None):

@@ -10,7 +10,8 @@ from firmcell.core.strips.under_load import UnderLoad
 
 
 def as_measured(design: Design, state: BuildState) -> Design:
-    """Return the design with recorded resistances of cells and joints in the place of assumed ones.
+    """Return the design with recorded resistances and capacities of cells, and resistances of joints, in
+    the place of assumed ones; its cells at the mean of their recorded voltages, once each has one.
 
     A recorded cell counts before one read from a list; the joint's resistance is the mean of all that were
     measured. With nothing recorded it is the design itself. Readings of cells that the pack does not have are
@@ -24,6 +25,13 @@ def as_measured(design: Design, state: BuildState) -> Design:
         for number, ohm in known.items():
             ohms[number - 1] = ohm
         edits.append(("measured_ohm", tuple(ohms)))
+    held = capacities(design, state)
+    if held.any():
+        edits.append(("measured_as", tuple(held.tolist())))
+    volts = [state.cell_volts.get(n) for n in range(1, design.cell_count + 1)]
+    read = [v for v in volts if v]
+    if len(read) == len(volts) and design.cell.empty_v <= sum(read) / len(read) <= design.cell.full_v:
+        edits.append(("cell_now_v", sum(read) / len(read)))
     if state.joint_ohm:
         edits.append(("joining.joint_ohm", sum(state.joint_ohm) / len(state.joint_ohm)))
     return design.with_edits(*edits) if edits else design

@@ -178,7 +178,7 @@ def copy_cells(design: Design, numbers: Sequence[int], dx_m: float, dy_m: float)
         ("series", design.series + series),
         ("parallel", design.parallel + parallel),
         ("arrangement.placed", tuple(new)),
-        *((("measured_ohm", ()),) if design.measured_ohm else ()),
+        *((name, ()) for name in ("measured_ohm", "measured_as") if getattr(design, name)),
     )
     lost = "; measured resistances are given up" if design.measured_ohm else ""
     return HandEdit(edits, f"Copy {cells_in_words(chosen)}{lost}")
@@ -218,6 +218,7 @@ def delete_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
         *_strips_kept(design, place),
         ("joining.doubled", tuple(place[n] for n in design.joining.doubled if n in place)),
         ("measured_ohm", tuple(design.measured_ohm[n - 1] for n in kept) if design.measured_ohm else ()),
+        ("measured_as", tuple(design.measured_as[n - 1] for n in kept) if design.measured_as else ()),
     )
     return HandEdit(edits, f"Delete {cells_in_words(chosen)}")
 

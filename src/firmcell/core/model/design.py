@@ -7,6 +7,7 @@ from pydantic import Field, model_validator
 
 from firmcell.core.base.quantity import (
     Amperes,
+    Coulombs,
     Count,
     Frozen,
     Kelvin,
@@ -369,6 +370,7 @@ class Design(JobDetails):
     insulation: PackInsulation
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
     measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
+    measured_as: tuple[Coulombs, ...] = Field((), title="Measured capacity of each cell", max_length=2000)
     charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)
     existing: ExistingPack | None = Field(None, title="The pack as it is")
     serial: str = Field("", title="Serial number", max_length=40)
@@ -407,7 +409,7 @@ class Design(JobDetails):
     @property
     def as_template(self) -> "Design":
         """The design as the beginning of another job: without serial number, photos and measured cells."""
-        return self.with_edits(("serial", ""), ("photos", ()), ("measured_ohm", ()))
+        return self.with_edits(("serial", ""), ("photos", ()), ("measured_ohm", ()), ("measured_as", ()))
 
     def edited(self, path: str, value: object) -> "Design":
         """Return a design with the field at the dotted `path` replaced, checked as a whole.
@@ -434,7 +436,7 @@ class Design(JobDetails):
             edits = (
                 *edits,
                 *(("arrangement." + name, ()) for name in ("placed", "spare_m", "drawn", "removed")),
-                *((("measured_ohm", ()),) if "measured_ohm" not in changed else ()),
+                *((name, ()) for name in ("measured_ohm", "measured_as") if name not in changed),
             )
         for path, value in edits:
             fields = _replaced(type(self), fields, path.split("."), value)

@@ -106,8 +106,8 @@ def charge(
 
 @frozen
 class NickelCharger:
-    """A charger that knows no voltage to end at: a constant current, or a source behind a resistor, and what ends it;
-    None does not.
+    """A charger that knows no voltage to end at: a constant current, or a source behind a resistor, and
+    what ends it; None does not.
 
     Attributes
     ----------
@@ -169,7 +169,8 @@ def charge_nickel(
     ambient_k: float,
     told: Callable[[float], bool] | None = None,
 ) -> RunResult:
-    """Return the charge of a rested pack by a charger that knows no voltage, until clock, fall or warming end it.
+    """Return the charge of a rested pack by a charger that knows no voltage, until clock, fall or warming
+    end it.
 
     Parameters
     ----------

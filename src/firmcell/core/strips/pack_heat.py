@@ -163,8 +163,8 @@ def fin_limit(
     >>> from firmcell.core.model.sample_parts import NICKEL
     >>> from firmcell.core.physics.strip_heat import resistance_per_metre
     >>> limit = float(fin_limit(NICKEL, 1, 0.02, 333.15, 303.15, 303.15))
-    >>> ohm, loss = float(resistance_per_metre(NICKEL, 1, 333.15)), float(fin_conductance(8e-3, 333.15,
-    303.15)) >>> carries = NICKEL.conductivity_w_m_k * 1.2e-6
+    >>> ohm = float(resistance_per_metre(NICKEL, 1, 333.15))
+    >>> loss, carries = float(fin_conductance(8e-3, 333.15, 303.15)), NICKEL.conductivity_w_m_k * 1.2e-6
     >>> round(float(fin_middle_rise(limit, ohm, 0.02, carries, loss, 0.0)), 6)  # it is the inverse of the fin
     30.0
     """
