@@ -29,7 +29,7 @@ SHELLS = 3
 HOTTEST_K = 1300.0
 """Copper is about to melt; nothing is reckoned beyond, K."""
 TABLE_TO_K, TABLE_POINTS = 900.0, 61
-GROWTH = 1.2
+GROWTH = 1.3
 """Each step of a run is so many times the last; checked against steps a hundred times finer."""
 TURNS_MARGIN = 0.985
 """Loss is less while the wire is cooler than at its limit; against the transient the limit is then kept."""

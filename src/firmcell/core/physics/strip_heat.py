@@ -7,7 +7,7 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics.convection import plate_loss
 from firmcell.core.physics.root_finding import bisect
-from firmcell.core.physics.wire_heat import resistance_at
+from firmcell.core.physics.wire_heat import CELSIUS_20, resistance_at
 from firmcell.core.physics.wire_in_time import rise_without_loss
 
 SHEET_EMISSIVITY = 0.9
@@ -131,11 +131,56 @@ def long_run_temperature(
     >>> round(float(long_run_temperature(nickel, 1, 0.0, 303.15)), 1)
     303.1
     """
+    ohm = float(resistance_per_metre(strip, layers, CELSIUS_20))
+    return settled_temperature(
+        np.asarray(current_a, dtype=float),
+        ohm,
+        strip.temperature_coefficient_per_k,
+        strip.width_m,
+        ambient_k,
+        down,
+    )
+
+
+def settled_temperature(
+    current_a: ArrayLike,
+    ohm_per_m: ArrayLike,
+    coefficient: ArrayLike,
+    width_m: ArrayLike,
+    ambient_k: float,
+    down: ArrayLike = False,
+) -> Array:
+    """Return the steady temperature of long strips, each of its own metal; 773.15 K means it runs away.
+
+    Parameters
+    ----------
+    current_a, ohm_per_m, coefficient, width_m : array_like
+        A; Ω/m at 20 °C, 1/K of its rise with temperature, m. They broadcast.
+    ambient_k : float
+        K.
+    down : array_like of bool
+        Whether the free face looks down.
+
+    Returns
+    -------
+    temperature : ndarray
+        K.
+
+    References
+    ----------
+    .. [1] churchill-chu-1975a
+
+    Examples
+    --------
+    >>> cold, melts = settled_temperature([0.0, 1e4], 0.05, 0.006, 0.008, 303.15)
+    >>> round(float(cold), 1), round(float(melts), 2)
+    (303.2, 773.15)
+    """
     current = np.asarray(current_a, dtype=float)
 
     def imbalance(strip_k: Array) -> Array:
-        heat = current**2 * resistance_per_metre(strip, layers, strip_k)
-        return plate_loss(strip_k, ambient_k, strip.width_m, SHEET_EMISSIVITY, down) - heat
+        heat = current**2 * resistance_at(ohm_per_m, strip_k, coefficient)
+        return plate_loss(strip_k, ambient_k, width_m, SHEET_EMISSIVITY, down) - heat
 
     return bisect(imbalance, np.full(current.shape, ambient_k), 773.15)
 

@@ -118,7 +118,7 @@ def awg_area(gauge: ArrayLike) -> Array:
     return np.asarray(np.pi / 4 * awg_diameter(gauge) ** 2)
 
 
-def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficient: float) -> Array:
+def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficient: ArrayLike) -> Array:
     """Return resistance at a temperature from its value at 20 °C; linear in temperature, same unit as given.
 
     Parameters
@@ -127,7 +127,7 @@ def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficien
         At 20 °C, any unit.
     temperature_k : array_like
         K.
-    coefficient : float
+    coefficient : array_like
         1/K, against 20 °C.
 
     Returns
@@ -145,7 +145,9 @@ def resistance_at(resistance_20: ArrayLike, temperature_k: ArrayLike, coefficien
     1.393
     """
     rise = np.asarray(temperature_k, dtype=float) - CELSIUS_20
-    return np.asarray(np.asarray(resistance_20, dtype=float) * (1 + coefficient * rise))
+    return np.asarray(
+        np.asarray(resistance_20, dtype=float) * (1 + np.asarray(coefficient, dtype=float) * rise)
+    )
 
 
 def conductor_diameter(area_m2: ArrayLike) -> Array:

@@ -5,6 +5,7 @@ from functools import lru_cache
 import numpy as np
 from pydantic import computed_field
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Face, Joining, Leads
@@ -162,15 +163,13 @@ def strip_pieces(
         max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
         for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
     ]
-    temperatures: dict[tuple[StripKind, bool], dict[float, float]] = {}
-    for key, metal in metals.items():
-        some = sorted({m for m, one in zip(loads, laid, strict=True) if one == key})
-        currents = tuple(m * duty.lasting_a for m in some)
-        temperatures[key] = dict(zip(some, _temperatures(metal, currents, ambient_k), strict=True))
+    settled = _temperatures([metals[key] for key in laid], np.array(loads) * duty.lasting_a, ambient_k)
     made = (layout, joining, seat, duty)
     return tuple(
-        _piece(*made, run, metals[key], span_share, tail, most, temperatures[key][most])
-        for run, key, span_share, tail, most in zip(runs, laid, shares.spans, tails, loads, strict=True)
+        _piece(*made, run, metals[key], span_share, tail, most, kelvin)
+        for run, key, span_share, tail, most, kelvin in zip(
+            runs, laid, shares.spans, tails, loads, settled, strict=True
+        )
     )
 
 
@@ -229,11 +228,17 @@ def _piece(
     )
 
 
-def _temperatures(metal: _Metal, currents_a: tuple[float, ...], ambient_k: float) -> list[float]:
-    found = strip_limit.long_run_temperature(
-        metal.strip, metal.layers, np.array(currents_a), ambient_k, metal.down
-    )
-    return [float(k) for k in found]
+def _temperatures(metals: list[_Metal], currents_a: Array, ambient_k: float) -> list[float]:
+    """Where each of some pieces settles as a long strip, K; all at once, and what is alike once."""
+    rows = [
+        (round(a, 9), m.ohm_per_m, m.strip.temperature_coefficient_per_k, m.strip.width_m, m.down)
+        for a, m in zip(currents_a.tolist(), metals, strict=True)
+    ]
+    some = list(dict.fromkeys(rows))
+    current, ohm, coefficient, width, down = (np.array(column) for column in zip(*some, strict=True))
+    found = strip_limit.settled_temperature(current, ohm, coefficient, width, ambient_k, down)
+    known = dict(zip(some, found.tolist(), strict=True))
+    return [known[row] for row in rows]
 
 
 def collecting_strip(
