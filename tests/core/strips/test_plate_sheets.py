@@ -1,5 +1,7 @@
 """Plates as sheets: joints, bands, shapes that recur, what they may carry, and what they fall back to."""
 
+import random
+
 import numpy as np
 import pytest
 
@@ -126,3 +128,32 @@ def test_a_joint_that_lets_go_loads_the_plate_as_a_network_without_it_says():
         )
         worst = max(float((flows / limits).max()), by_ref[f"joint:{number}"].cell_share)
         assert by_ref[f"joint:{number}"].share == pytest.approx(worst, rel=1e-6)
+
+
+@pytest.mark.parametrize("seed", range(8))
+def test_whatever_plates_are_chosen_heat_and_current_close(seed):
+    """Random packs, joints, gaps and cells: what the poles lose is what metal, joints and cells turn to heat; nothing is
+    negative or undefined, and no band carries more on the mean than at its fullest."""
+    rng = random.Random(seed)
+    design = plated(
+        series=rng.randint(1, 6),
+        parallel=rng.randint(1, 6),
+        arrangement__rows=rng.choice([1, 2, 3]),
+        arrangement__lattice=rng.choice(list(Lattice)),
+        joining__joined_by=rng.choice([JoinedBy.WELD, JoinedBy.SOLDER, JoinedBy.SCREW]),
+        joining__gap_m=rng.choice([0.0, 0.0005, 0.001, 0.003]),
+        joining__link_layers=rng.randint(1, 3),
+        joining__welds_per_pad=rng.randint(1, 3),
+        cell=rng.choice([c for c in SHELF.cells if c.is_round]),
+    )
+    metal = under_load(design)
+    state, network, segments = metal.state, metal.network, metal.figures.segments
+    heat = (state.current_a**2 * network.ohm).sum() + (state.cell_a**2 * network.cell_ohm).sum()
+    if metal.figures.whole:
+        assert -state.volts[network.poles[1]] * metal.current_a == pytest.approx(heat, rel=1e-6)
+    assert sum(s.heat_w for s in segments) == pytest.approx(metal.figures.strips_w, rel=1e-6)
+    for s in segments:
+        figures = (s.current_a, s.share, s.in_place_k, s.density_a_m2, s.limit_a, s.resistance_ohm, s.heat_w)
+        assert all(np.isfinite(figures))
+        assert min(figures) >= 0
+        assert not metal.work.sheets or s.density_a_m2 <= s.peak_a_m2 * 1.001 + 1

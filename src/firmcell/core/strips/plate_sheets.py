@@ -130,8 +130,11 @@ def plate_sheets(
         if place is None or plate.parts > 1 or len(plate.pads_m) > MOST_PADS:
             continue
         shape, tab_cells = _shape_of(plate, runs[place], layout, joining)
+        solved = _solved(shape)
+        if solved is None:
+            continue
         found[place] = PlateSheet(
-            *_solved(shape),
+            *solved,
             tab_cells,
             plate.tabs_m[-len(tab_cells) :] if tab_cells else (),
             strip.resistivity_ohm_m / thick,
@@ -202,13 +205,18 @@ class _Shape:
 
 
 @lru_cache(maxsize=64)
-def _solved(shape: _Shape) -> tuple[SheetFields, Bands]:
+def _solved(shape: _Shape) -> tuple[SheetFields, Bands] | None:
+    """The fields and bands of a shape; None where joints lie on each other, so that there is no sheet
+    between them."""
     step = float(np.clip((shape.metal.area / SQUARES) ** 0.5, *STEPS_M))
     grid = grid_of(shape.metal, step)
     pads = [_under_pad(grid, shape, number) for number in range(len(shape.pads))]
     tabs = [grid.near(tab, TAB_M[1] / 2 - step) for tab in shape.tabs]
     taken = np.concatenate(pads)
     tabs = [np.setdiff1d(tab, taken) for tab in tabs]
+    squares = np.concatenate([*pads, *tabs])
+    if len(np.unique(squares)) < len(squares) or not all(len(joint) for joint in (*pads, *tabs)):
+        return None
     fields = sheet_fields(grid, pads, tabs)
     return fields, _bands(fields, shape)
 
