@@ -95,3 +95,57 @@ def test_a_job_without_a_pack_does_not_run(jobs, capsys):
     code, _, err = run(capsys, jobs["sprayer-lead-change"])
     assert code == 1
     assert "no pack" in err
+
+
+def test_the_plan_of_a_charge(jobs, capsys, tmp_path):
+    out = tmp_path / "plan.csv"
+    assert run(capsys, jobs["orchard-hoist"], "--charge", "--from", "30%", "--plan", out)[0] == 0
+    rows = list(csv.DictReader(out.read_text(encoding="utf-8").splitlines()))
+    assert list(rows[0]) == ["time_s", "low_v", "high_v", "low_a", "high_a", "most_k"]
+    assert [float(r["time_s"]) for r in rows[:3]] == [0.0, 60.0, 120.0]
+    assert all(float(r["low_v"]) < float(r["high_v"]) for r in rows)
+    code, _, said = run(capsys, jobs["orchard-hoist"], "--plan", "-")
+    assert code != 0
+    assert "give --charge as well" in said
+
+
+def test_a_log_is_held_against_the_plan(jobs, capsys, tmp_path):
+    plan, log = tmp_path / "plan.csv", tmp_path / "log.csv"
+    charge = (jobs["orchard-hoist"], "--charge", "--from", "30%")
+    run(capsys, *charge, "--plan", plan)
+    rows = list(csv.DictReader(plan.read_text(encoding="utf-8").splitlines()))[::10]
+    # Another order of columns, minutes, millivolts, as a logger might write it.
+    lines = [
+        f"{(float(r['low_v']) + float(r['high_v'])) / 2 * 1000:.0f};{float(r['time_s']) / 60:.2f};25,4"
+        for r in rows
+    ]
+    log.write_text(
+        "Voltage [mV];Time (min);Temperature (°C)\n".replace("Voltage [mV]", "mV") + "\n".join(lines)
+    )
+    code, out, _ = run(capsys, *charge, "--against", log)
+    assert (code, out) == (0, f"All {len(rows)} readings lie within the plan.\n")
+    log.write_text("time_s,voltage_v\n600,36.4\n1200,31.9\n")
+    code, out, _ = run(capsys, *charge, "--against", log)
+    assert code == 1
+    assert "After 20 min it is at 31.90 V" in out
+    log.write_text("time_s,voltage_v,temperature_c\n600,38.0,71\n")
+    assert "a cell is at 71 °C" in run(capsys, *charge, "--against", log)[1]
+
+
+@pytest.mark.parametrize(
+    ("text", "right"),
+    [
+        ("", "holds no readings"),
+        ("time_s,voltage_v\n", "holds no readings"),
+        ("time_s,current_a\n1,2\n", "line 1: one column of voltage"),
+        ("voltage_v,v,time_s\n1,2,3\n", "line 1: one column of voltage"),
+        ("time_s,voltage_v\n60,many\n", "line 2: a number is wanted"),
+        ("time_s,voltage_v\n60\n", "line 2: a number is wanted"),
+    ],
+)
+def test_a_wrong_log_gets_a_sentence(jobs, capsys, tmp_path, text, right):
+    log = tmp_path / "log.csv"
+    log.write_text(text)
+    code, _, said = run(capsys, jobs["orchard-hoist"], "--charge", "--from", "30%", "--against", log)
+    assert code != 0
+    assert right in said

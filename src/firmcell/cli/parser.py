@@ -272,3 +272,13 @@ def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:
     out = sub.add_mutually_exclusive_group()
     out.add_argument("--json", action="store_true", help="everything over time, in SI units")
     out.add_argument("--csv", metavar="OUT", help="moment by moment; - for standard output")
+    out.add_argument(
+        "--against",
+        metavar="LOG",
+        help="of a charge: a CSV of readings (time_s, voltage_v, temperature_c) held against that plan",
+    )
+    out.add_argument(
+        "--plan",
+        metavar="OUT",
+        help="of a charge: between what voltage, current and warmth lie, minute by minute; - for standard output",
+    )

@@ -9,6 +9,7 @@ from firmcell.core.base.refusal import Refusal
 
 if TYPE_CHECKING:
     from firmcell.core.model.design import Design
+    from firmcell.core.run.charge_plan import ChargePlan
     from firmcell.core.run.demand import Demand
 
 
@@ -18,11 +19,14 @@ def run_run(arguments: argparse.Namespace) -> int:
 
     from firmcell.core.analysis.run_of_design import AGES, Asked, conductors_of, run_with_band
     from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
-    from firmcell.store.run_files import run_csv, run_data
+    from firmcell.core.run.charge_plan import charge_plan
+    from firmcell.store.run_files import plan_csv, run_csv, run_data
     from firmcell.store.units import parse
     from firmcell.store.whole_files import write_whole
     from firmcell.store.whole_job import measured_pack, open_read_only
 
+    if (arguments.plan or arguments.against) and not arguments.charge:
+        raise Refusal("A plan is of a charge: give --charge as well.")
     with open_read_only(arguments.job) as job:
         design, analysis, metal, capacity = measured_pack(job)
     start = parse(arguments.start, "1", "%")
@@ -42,6 +46,15 @@ def run_run(arguments: argparse.Namespace) -> int:
     words = run_words(result, design) + conductor_words(conductors, result)
     if edges is not None:
         words.append(band_words(edges, model.source))
+    if arguments.plan or arguments.against:
+        plan = charge_plan((result, *(edges or ())), asked.ambient_k)
+        if arguments.against:
+            return _compared(plan, arguments.against)
+        if arguments.plan == "-":
+            sys.stdout.write(plan_csv(plan))
+        else:
+            write_whole(Path(arguments.plan), plan_csv(plan).encode())
+        return 0
     if arguments.json:
         print(json.dumps(run_data(result, words, conductors), ensure_ascii=False))
     elif arguments.csv == "-":
@@ -51,6 +64,29 @@ def run_run(arguments: argparse.Namespace) -> int:
     else:
         print("\n".join(words))
     return 0
+
+
+def _compared(plan: "ChargePlan", log: str) -> int:
+    """Say which readings of a log lie outside the plan of the charge; 1 if any does."""
+    from pathlib import Path
+
+    from firmcell.core.run.charge_plan import against_plan
+    from firmcell.store.run_files import log_from_csv
+    from firmcell.store.strangers import text_of
+
+    readings = zip(
+        *(column.tolist() for column in log_from_csv(text_of(Path(log)), Path(log).name)), strict=True
+    )
+    told = [
+        against_plan(plan, time, volts, kelvin if kelvin == kelvin else None)  # not a number: not read
+        for time, volts, kelvin in readings
+    ]
+    outside = [words for words in told if words]
+    if not outside:
+        print(f"All {len(told)} readings lie within the plan.")
+        return 0
+    print(f"{len(outside)} of {len(told)} readings lie outside the plan. The first: {outside[0]}")
+    return 1
 
 
 def _demand(arguments: argparse.Namespace, design: "Design") -> "Demand":

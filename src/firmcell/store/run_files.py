@@ -6,7 +6,9 @@ from typing import Any
 
 import numpy as np
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.run.charge_plan import ChargePlan
 from firmcell.core.run.conductors import Conductor
 from firmcell.core.run.demand import Demand, of_profile
 from firmcell.core.run.run_result import RunResult
@@ -48,10 +50,7 @@ def profile_from_csv(text: str, where: str) -> Demand:
     if not table:
         raise Refusal(f"{where} holds no profile; {RIGHT}.")
     line, headings = table[0]
-    named = [
-        " ".join(h.lower().replace("(", " ").replace(")", " ").replace("[", " ").replace("]", " ").split())
-        for h in headings
-    ]
+    named = [_plain(h) for h in headings]
     times = [k for k, name in enumerate(named) if name in TIME_WORDS]
     values = [k for k, name in enumerate(named) if name in VALUE_WORDS]
     if len(times) != 1 or len(values) != 1:
@@ -67,6 +66,60 @@ def profile_from_csv(text: str, where: str) -> Demand:
         )
     except Refusal as refusal:
         raise Refusal(f"{where}: {refusal.sentence}") from None
+
+
+VOLTS_WORDS = {"voltage_v": 1.0, "voltage v": 1.0, "voltage": 1.0, "v": 1.0, "mv": 1e-3, "voltage_mv": 1e-3}
+KELVIN_WORDS = {
+    "temperature_k": 0.0,
+    "temperature_c": 273.15,
+    "temperature °c": 273.15,
+    "°c": 273.15,
+    "c": 273.15,
+}
+LOG_RIGHT = "a first line such as “time_s,voltage_v,temperature_c” is right; the temperature may be missing"
+
+
+def log_from_csv(text: str, where: str) -> tuple[Array, Array, Array]:
+    """Return times (k,), s, voltages (k,), V, and temperatures (k,), K, of a log of a charge, its columns
+    told apart by their headings; temperatures are not a number where there is none.
+
+    Raises
+    ------
+    Refusal
+        Naming the line and what would be right.
+    """
+    table = table_rows(text, where)
+    if len(table) < 2:
+        raise Refusal(f"{where} holds no readings; {LOG_RIGHT}.")
+    line, headings = table[0]
+    named = [_plain(h) for h in headings]
+    found = {}
+    for what, words in (("time", TIME_WORDS), ("voltage", VOLTS_WORDS), ("temperature", KELVIN_WORDS)):
+        columns = [k for k, name in enumerate(named) if name in words]
+        if len(columns) > 1 or (not columns and what != "temperature"):
+            raise Refusal(f"{where}, line {line}: one column of {what} is wanted; {LOG_RIGHT}.")
+        found[what] = columns[0] if columns else None
+    wanted = tuple(k for k in found.values() if k is not None)
+    rows = np.array([_numbers(row, wanted, f"{where}, line {n}") for n, row in table[1:]])
+    kelvin = np.full(len(rows), np.nan)
+    if found["temperature"] is not None:
+        kelvin = rows[:, 2] + KELVIN_WORDS[named[found["temperature"]]]
+    time, volts = found["time"] or 0, found["voltage"] or 0
+    return rows[:, 0] * TIME_WORDS[named[time]], rows[:, 1] * VOLTS_WORDS[named[volts]], kelvin
+
+
+def _plain(heading: str) -> str:
+    """A heading in small letters, its unit without brackets."""
+    for bracket in "()[]":
+        heading = heading.replace(bracket, " ")
+    return " ".join(heading.lower().split())
+
+
+def _numbers(row: list[str], columns: tuple[int, ...], where: str) -> list[float]:
+    try:
+        return [parse_number(row[k]) for k in columns]
+    except (IndexError, ValueError, Refusal):
+        raise Refusal(f"{where}: a number is wanted in each column, such as 120 and 38.4.") from None
 
 
 def _row(row: list[str], columns: tuple[int, int], where: str) -> tuple[float, float]:
@@ -96,6 +149,19 @@ def run_csv(result: RunResult) -> str:
     write = csv.writer(out, lineterminator="\n")
     write.writerow(COLUMNS)
     for row in zip(*(getattr(result, name).tolist() for name in COLUMNS), strict=True):
+        write.writerow([f"{value:.6g}" for value in row])
+    return out.getvalue()
+
+
+PLAN_COLUMNS = ("time_s", "low_v", "high_v", "low_a", "high_a", "most_k")
+
+
+def plan_csv(plan: ChargePlan) -> str:
+    """Return the plan of a charge moment by moment; the unit is the end of each heading."""
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(PLAN_COLUMNS)
+    for row in zip(*(getattr(plan, name).tolist() for name in PLAN_COLUMNS), strict=True):
         write.writerow([f"{value:.6g}" for value in row])
     return out.getvalue()
 

@@ -183,3 +183,17 @@ def test_discs_stand_on_the_cells(brief, hoist_window, qtbot):
     hottest = int(section.result.numbers[section.result.cell_k[section.curves.moment].argmax()])
     told = {b.ref for b in next(iter(paint.bands.values())) if b.text}
     assert f"cell:{hottest}" in told
+
+
+def test_the_plan_of_a_charge_is_written(brief, qtbot, monkeypatch, tmp_path):
+    section, path = brief.run, tmp_path / "plan.csv"
+    run_now(brief, qtbot)
+    assert not section.plan.isEnabled()
+    section.drawn.setCurrentText(run_section.CHARGE)
+    section.start.setText("40 %")
+    run_now(brief, qtbot)
+    monkeypatch.setattr(run_section.QFileDialog, "getSaveFileName", lambda *_: (str(path), ""))
+    qtbot.keyClick(section.plan, Qt.Key.Key_Space)
+    first = path.read_text(encoding="utf-8").splitlines()
+    assert first[0] == "time_s,low_v,high_v,low_a,high_a,most_k"
+    assert len(first) > 100

@@ -28,10 +28,11 @@ from firmcell.core.analysis.run_words import band_words, conductor_words, run_wo
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.cells.age import Age
+from firmcell.core.run.charge_plan import charge_plan
 from firmcell.core.run.demand import Demand, of_duty, steady
 from firmcell.core.run.run_result import RunResult
 from firmcell.core.strips.under_load import solve_under_load
-from firmcell.store.run_files import profile_from_csv, run_csv
+from firmcell.store.run_files import plan_csv, profile_from_csv, run_csv
 from firmcell.store.strangers import text_of
 from firmcell.store.units import parse, show
 from firmcell.store.whole_files import write_whole
@@ -59,6 +60,7 @@ class RunSection(QWidget):
         self._profile: Demand | None = None
         self._task: Task | None = None
         self._of: tuple[Any, ...] = ()
+        self._planned: tuple[tuple[RunResult, ...], float] = ((), 0.0)
         self._left, self._stop = [1.0], [False]
         body = QVBoxLayout(self)
         body.setContentsMargins(0, 0, 0, 0)
@@ -99,9 +101,11 @@ class RunSection(QWidget):
         self.out = self._button(
             "CS&V…", self._save, "The run moment by moment: what to compare a charge at the bench with"
         )
-        row.addWidget(self.go)
-        row.addWidget(self.keep)
-        row.addWidget(self.out)
+        self.plan = self._button(
+            "&Plan…", self._save_plan, "Of a charge: between what its readings should lie, minute by minute"
+        )
+        for button in (self.go, self.keep, self.out, self.plan):
+            row.addWidget(button)
         row.addStretch(1)
         body.addLayout(row)
         self._may_keep(False)
@@ -187,16 +191,24 @@ class RunSection(QWidget):
     def _may_keep(self, may: bool) -> None:
         self.keep.setEnabled(may)
         self.out.setEnabled(may)
+        self.plan.setEnabled(may and self.result is not None and self.result.delivered_as < 0)
 
     def _keep(self) -> None:
         self.curves.keep_it()
 
     def _save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "The run moment by moment", "run.csv", "CSV (*.csv)")
-        if not name or self.result is None:
+        if self.result is not None:
+            self._write("The run moment by moment", "run.csv", run_csv(self.result))
+
+    def _save_plan(self) -> None:
+        self._write("The plan of the charge", "charge-plan.csv", plan_csv(charge_plan(*self._planned)))
+
+    def _write(self, title: str, proposed: str, text: str) -> None:
+        name, _ = QFileDialog.getSaveFileName(self, title, proposed, "CSV (*.csv)")
+        if not name:
             return
         try:
-            write_whole(Path(name), run_csv(self.result).encode(), replace=True)
+            write_whole(Path(name), text.encode(), replace=True)
         except Refusal as refusal:
             self.words.setText(refusal.sentence)
         except OSError as error:
@@ -261,7 +273,7 @@ class RunSection(QWidget):
             if design is not self.session.design:
                 return
             self.result, edges, model, conductors = found
-            self._of = (design,)
+            self._of, self._planned = (design,), ((self.result, *(edges or ())), asked.ambient_k)
             run_by = design if other is None else design.edited("cell", other)
             words = run_words(self.result, run_by) + conductor_words(conductors, self.result)
             if edges is not None:

@@ -244,7 +244,7 @@ def run_with_band(
     result = run_of(design, pack, asked, told)
     known = len(design.measured_ohm) >= design.cell_count and all(ohm > 0 for ohm in design.measured_ohm)
     begun = result.time_s[-1] > 0 and result.ended_by is not EndedBy.STOPPED
-    if known or asked.demand is None or not begun:
+    if known or not begun:
         return result, None, pack.model
     low, high = (
         run_of(

