@@ -7,6 +7,7 @@ from typing import Any
 import numpy as np
 
 from firmcell.core.base.arrays import Array
+from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.run.charge_plan import ChargePlan
 from firmcell.core.run.conductors import Conductor
@@ -71,10 +72,10 @@ def profile_from_csv(text: str, where: str) -> Demand:
 VOLTS_WORDS = {"voltage_v": 1.0, "voltage v": 1.0, "voltage": 1.0, "v": 1.0, "mv": 1e-3, "voltage_mv": 1e-3}
 KELVIN_WORDS = {
     "temperature_k": 0.0,
-    "temperature_c": 273.15,
-    "temperature °c": 273.15,
-    "°c": 273.15,
-    "c": 273.15,
+    "temperature_c": ZERO_CELSIUS,
+    "temperature °c": ZERO_CELSIUS,
+    "°c": ZERO_CELSIUS,
+    "c": ZERO_CELSIUS,
 }
 LOG_RIGHT = "a first line such as “time_s,voltage_v,temperature_c” is right; the temperature may be missing"
 

@@ -12,7 +12,7 @@ from firmcell.core.model.design import Lattice, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.physics.resistor_network import Network, solve
 from firmcell.core.records.build_state import EMPTY_STATE
-from firmcell.core.strips import plate_sheets
+from firmcell.core.strips import plate_sheets, plates
 from firmcell.core.strips.current_shares import strip_shares
 from firmcell.core.strips.failures import all_failures
 from firmcell.core.strips.plate_sheets import sheet_load
@@ -157,3 +157,41 @@ def test_whatever_plates_are_chosen_heat_and_current_close(seed):
         assert all(np.isfinite(figures))
         assert min(figures) >= 0
         assert not metal.work.sheets or s.density_a_m2 <= s.peak_a_m2 * 1.001 + 1
+
+
+def bar_rise(metal, current_a, long_m, pad_k):
+    """Rise of the far end of a bar as wide as a tab whose resistance rises as it warms, one end at a pad's temperature,
+    nothing lost on the way: in 60 pieces, over and over until it stands."""
+    strip, pieces = metal.bands.strip, 60
+    step, section = long_m / pieces, plates.TAB_M[1] * metal.bands.thick_m
+    kelvin = np.full(pieces, pad_k)
+    for _ in range(400):
+        ohm = (
+            strip.resistivity_ohm_m * (1 + strip.temperature_coefficient_per_k * (kelvin - 293.15)) / section
+        )
+        # What passes a place is all that is made beyond it.
+        flow = np.cumsum((current_a**2 * ohm * step)[::-1])[::-1]
+        kelvin = pad_k + np.cumsum(flow) * step / (strip.conductivity_w_m_k * section)
+    return kelvin[-1] - pad_k
+
+
+def test_a_hot_tab_stands_between_two_bars_and_counts_as_hot_as_itself():
+    """No cooler than a bar from the edge of the weld spots (2 + 0.75 mm) to the joint of the lead, no hotter than one
+    from the middle of the pad; the plate round the pad is wider than the tab and the spots are narrower."""
+    design = plated(
+        series=12, parallel=2, arrangement__rows=2, joining__link_layers=1, brief__current_peak_a=40.0
+    )
+    metal = under_load(design.edited("brief.current_steady_a", 30.0), 60.0)
+    # The lead is soldered to the middle of the tab, within half its width less a square.
+    joint = metal.layout.pitch_m / 2 + plates.TAB_M[0] / 2 - (plates.TAB_M[1] / 2 - 0.0006)
+    for node in (0, 12):
+        tab = next(s for s in metal.figures.segments if s.node == node and s.cells[0] == s.cells[1])
+        pad = max(c.temperature_k for c in metal.figures.cells if c.number == tab.cells[0])
+        least, most = (bar_rise(metal, tab.current_a, joint - edge, pad) for edge in (0.00275, 0.0))
+        assert least < tab.in_place_k - pad < most, node
+    # Its plate's resistors have risen more than those of the cool plates between.
+    cold = metal.bands.work.network.ohm
+    risen = [
+        float((metal.network.ohm[one.ohms] / cold[one.ohms]).mean()) for one in metal.work.sheets.values()
+    ]
+    assert risen[0] > min(risen[1:-1]) + 0.01

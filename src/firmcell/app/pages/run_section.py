@@ -22,8 +22,7 @@ from firmcell.app.pages.run_curves import RunCurves
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session
 from firmcell.app.wheel import calm
-from firmcell.core.analysis.analyse import analyse
-from firmcell.core.analysis.run_of_design import Asked, conductors_of, run_with_band
+from firmcell.core.analysis.run_of_design import Asked, conductors_of, run_with_band, run_with_cells
 from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
@@ -31,7 +30,6 @@ from firmcell.core.cells.age import Age
 from firmcell.core.run.charge_plan import charge_plan
 from firmcell.core.run.demand import Demand, of_duty, steady
 from firmcell.core.run.run_result import RunResult
-from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.run_files import plan_csv, profile_from_csv, run_csv
 from firmcell.store.strangers import text_of
 from firmcell.store.units import parse, show
@@ -261,12 +259,8 @@ class RunSection(QWidget):
             if other is None:
                 found = run_with_band(measured, analysis, metal, asked, known, told)
                 return *found, conductors_of(measured, metal, found[0], asked.ambient_k)
-            # The same pack with other cells, none of them measured.
-            instead = design.with_edits(("cell", other), ("measured_ohm", ()))
-            anew = analyse(instead, library)
-            solved = solve_under_load(instead, anew.layout, anew.pack.run_time_s)
-            found = run_with_band(instead, anew, solved, asked, None, told)
-            return *found, conductors_of(instead, solved, found[0], asked.ambient_k)
+            found, warm = run_with_cells(design, other, library, asked, told)
+            return *found, warm
 
         def done(found: Any) -> None:
             self._ended()

@@ -72,6 +72,7 @@ class _Strips:
     collecting: tuple[Strip, int, float]
     cells_ohm: float
     weak_more_ohm: float
+    cells_like: float
 
     @property
     def ohm(self) -> float:
@@ -82,7 +83,7 @@ class _Strips:
 def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY, sheets: bool = True) -> Analysis:
     """Return the whole analysis of `design`; `library` is what gauges are proposed from.
 
-    Without `sheets`, plates count as bars from pad to pad, which is up to a fifth off but takes no time.
+    Without `sheets`, plates count as bars from pad to pad: from half to twice of their resistance, at once.
 
     Pure: the same design and library give the same analysis. Each part is memoised on what it reads.
     """
@@ -135,6 +136,7 @@ def _strips_of(design: Design, sheets: bool) -> _Strips:
         collecting_strip(layout, design.joining, pieces),
         _cells_ohm(design, layout),
         _cells_ohm(design, layout, hottest_edge(cell)) - _cells_ohm(design, layout),
+        cells_like(design, layout),
     )
 
 
@@ -195,11 +197,11 @@ def _pack_of(
     # Cells measured to resist more than their class do so in the way of the current.
     path_ohm = total_ohm - design.series * cell.resistance_ohm / design.parallel
     delivered, usable = usable_charge_and_energy(
-        cell, design.series, cells_like(design, metal.layout), duty, design.brief.load_voltage_min_v, path_ohm
+        cell, design.series, metal.cells_like, duty, design.brief.load_voltage_min_v, path_ohm
     )
     capacity = cell.capacity_as * design.parallel
     energy = capacity * design.series * cell.nominal_v
-    end, dip = (float(v) for v in loaded_voltages(cell, design.series, design.parallel, duty, path_ohm))
+    end, dip = (float(v) for v in loaded_voltages(cell, design.series, metal.cells_like, duty, path_ohm))
     wires_kg = 2 * design.leads.parallel * design.leads.length_m * design.leads.wire.mass_kg_per_m
     return PackFigures.model_construct(
         designation=pack_designation(cell, design.series, design.parallel),
@@ -256,11 +258,11 @@ def _at_the_edges(design: Design, metal: _Strips, path_ohm: float) -> dict[str, 
     there, V, with new cells and at the end of their life; and what with cells as weak as any of their
     class."""
     cell, duty, kelvin = design.cell, design.brief.duty, design.brief.ambient_min_k
-    like = cells_like(design, metal.layout)
+    like = metal.cells_like
     of_pack = (cell, design.series, like, duty, design.brief.load_voltage_min_v, path_ohm)
     _, energy = usable_charge_and_energy(*of_pack, min(kelvin, WARM_K))
     _, weak = usable_charge_and_energy(*of_pack, more_ohm=metal.weak_more_ohm * like / design.series)
-    rate = duty.peak_a * 3600.0 / (design.parallel * cell.capacity_as)
+    rate = duty.peak_a * 3600.0 / (like * cell.capacity_as)
     new, old = (
         design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm
         for grown in (1.0, WORN[Age.END][1])

@@ -4,6 +4,7 @@ from collections.abc import Callable
 
 import numpy as np
 
+from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
@@ -16,6 +17,8 @@ from firmcell.core.leads.wire_rating import carriers
 from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Design
 from firmcell.core.model.host_charger import ChargeEnd
+from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import Cell
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.run.charge import Charger, NickelCharger, charge, charge_nickel
 from firmcell.core.run.conductors import Conductor, contact_through, strips_through, wire_through
@@ -24,7 +27,7 @@ from firmcell.core.run.engine import aged, discharge
 from firmcell.core.run.pack_in_time import PackInTime, RunLimits
 from firmcell.core.run.run_result import EndedBy, RunResult
 from firmcell.core.strips.pack_heat import OWN_RISE_K
-from firmcell.core.strips.under_load import UnderLoad, cell_resistances
+from firmcell.core.strips.under_load import UnderLoad, cell_resistances, solve_under_load
 from firmcell.core.wiring.current_way import tails_ohm
 
 AGES = {"new": Age.NEW, "half": Age.HALF, "end": Age.END}
@@ -294,3 +297,19 @@ def conductors_of(
         contact_k = contact_through(plug, ambient_k, time_s, result.current_a)
         found.append(Conductor("contacts", contact_k, plug.temperature_max_k))
     return tuple(found)
+
+
+def run_with_cells(
+    design: Design,
+    cell: Cell,
+    library: PartLibrary,
+    asked: Asked,
+    told: Callable[[float], bool] | None = None,
+) -> tuple[tuple[RunResult, tuple[RunResult, RunResult] | None, CellModel], tuple[Conductor, ...]]:
+    """Return what `run_with_band` and `conductors_of` do of the same pack with other cells, none of them
+    measured."""
+    other = design.with_edits(("cell", cell), ("measured_ohm", ()), ("measured_as", ()))
+    analysis = analyse(other, library)
+    metal = solve_under_load(other, analysis.layout, analysis.pack.run_time_s)
+    found = run_with_band(other, analysis, metal, asked, None, told)
+    return found, conductors_of(other, metal, found[0], asked.ambient_k)

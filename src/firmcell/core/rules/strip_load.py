@@ -13,8 +13,8 @@ from firmcell.core.model.limits import LEAD_TAIL_M, PAD_OVERHANG_M
 from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.physics.strip_heat import long_run_limit, resistance_per_metre
 from firmcell.core.rules.table import Hit, rule
-from firmcell.core.run.charge_plan import AIR_EDGE
 from firmcell.core.strips.bars import least_bar
+from firmcell.core.strips.heat_envelope import AIR_EDGE
 from firmcell.core.strips.joints import joint_k_per_w, joint_resistance
 from firmcell.core.strips.made_of import WELDABLE_M, metal_of, strip_takes_screw
 from firmcell.core.strips.pack_heat import fin_limit

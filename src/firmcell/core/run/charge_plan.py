@@ -4,13 +4,12 @@ import numpy as np
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
+from firmcell.core.base.wording import celsius
 from firmcell.core.run.run_result import RunResult
+from firmcell.core.strips.heat_envelope import AIR_EDGE
 
-METER_V = 0.005
+METER_SHARE = 0.005
 """By how much a reading may be off that is right, as a share of it: a hand meter with leads; common practice, no source."""
-AIR_EDGE = 1.1
-"""By how much the rise over the air may be above what was worked out, from the air alone: what is written of still air
-holds to a tenth or so (Incropera, from memory); engineering judgement."""
 SETTLES_K = 2.0
 """A cell may be so much warmer than the plan before it is told: a sensor on a sleeve, a hand near it; engineering
 judgement."""
@@ -75,8 +74,8 @@ def charge_plan(runs: tuple[RunResult, ...], ambient_k: float, every_s: float = 
     kelvin = np.array([np.interp(time, run.time_s, run.temperature_max_k) for run in runs])
     return ChargePlan(
         time_s=time,
-        low_v=volts.min(axis=0) * (1 - METER_V),
-        high_v=volts.max(axis=0) * (1 + METER_V),
+        low_v=volts.min(axis=0) * (1 - METER_SHARE),
+        high_v=volts.max(axis=0) * (1 + METER_SHARE),
         low_a=amps.min(axis=0),
         high_a=amps.max(axis=0),
         most_k=ambient_k + (kelvin.max(axis=0) - ambient_k) * AIR_EDGE + SETTLES_K,
@@ -99,7 +98,7 @@ def against_plan(plan: ChargePlan, time_s: float, volts: float | None, kelvin: f
     at = f"{time_s / 60:.0f} min"
     if kelvin is not None and kelvin > most:
         return (
-            f"After {at} a cell is at {kelvin - 273.15:.0f} °C, and {most - 273.15:.0f} °C is the most to be expected: "
+            f"After {at} a cell is at {celsius(kelvin)}, and {celsius(most)} is the most to be expected: "
             "stop the charge and find out why."
         )
     if volts is None or low <= volts <= high:

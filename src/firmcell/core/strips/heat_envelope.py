@@ -28,6 +28,9 @@ FOAM_CONDUCTIVITY = 0.04
 """W/m·K; generic class value."""
 AIR_CONDUCTIVITY = 0.027
 """W/m·K of still air at 40 °C (Incropera's table, value from memory)."""
+AIR_EDGE = 1.1
+"""By how much the rise over the air may be above what was worked out, from the air alone: what is written of still air
+holds to a tenth or so (Incropera, from memory); engineering judgement."""
 PIECE_M = 0.002
 ONE_HULL_M = 0.005
 """Cells with less air than this between them share one envelope, m: nothing rises through so narrow a slot;

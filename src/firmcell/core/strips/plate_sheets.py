@@ -206,8 +206,10 @@ class _Shape:
 
 @lru_cache(maxsize=64)
 def _solved(shape: _Shape) -> tuple[SheetFields, Bands] | None:
-    """The fields and bands of a shape; None where joints lie on each other, so that there is no sheet
-    between them."""
+    """The fields and bands of a shape; None where nothing lies between joints: there is but one, or they lie
+    on each other."""
+    if not shape.spans and not shape.tabs:
+        return None
     step = float(np.clip((shape.metal.area / SQUARES) ** 0.5, *STEPS_M))
     grid = grid_of(shape.metal, step)
     pads = [_under_pad(grid, shape, number) for number in range(len(shape.pads))]
@@ -245,10 +247,6 @@ def _bands(fields: SheetFields, shape: _Shape) -> Bands:
     grid, points = fields.grid, np.array(shape.pads)
     ends = np.vstack([points, np.array(shape.tabs).reshape(-1, 2)])
     pairs = [*shape.spans, *((p, len(points) + t) for t, p in enumerate(shape.tab_pads))]
-    if not pairs:
-        none = np.zeros(0, dtype=np.intp)
-        every = np.zeros(len(grid.at_m), dtype=np.intp)
-        return Bands(0, every, none, none, none, np.zeros(0), np.zeros(0))
     # A band is cut where the nearest pad or tab changes from one of its ends to the other.
     nearest = cKDTree(ends).query(grid.at_m)[1]
     of_square = _nearest_band(grid.at_m, ends, pairs, nearest)
@@ -337,9 +335,9 @@ def sheet_load(sheet: PlateSheet, pads_v: Array, tabs_a: Array, warmer: float = 
     on_cut = np.bincount(bands.cut_band, bands.cut_open * density[bands.cut_a], count)
     cut_width = np.bincount(bands.cut_band, bands.cut_open, count)
     across = on_cut / np.maximum(cut_width, 1e-9)
-    tabs = slice(count - len(tabs_a), count) if count else slice(0)
+    tabs = slice(count - len(tabs_a), count)
     peak = _greatest(bands.of_square, density, count)
-    over_tab = np.minimum(np.abs(tabs_a[: len(across[tabs])]) / TAB_M[1], peak[tabs])
+    over_tab = np.minimum(np.abs(tabs_a) / TAB_M[1], peak[tabs])
     across[tabs] = np.maximum(across[tabs], over_tab)
     twice = 2 * square_ohm * sheet.conducts_w_k
     at_tabs = phi[list(fields.tab_squares)]

@@ -6,6 +6,7 @@ from numpy.typing import ArrayLike, NDArray
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.model.design import JudgedBy
+from firmcell.core.model.limits import RUNAWAY_K
 from firmcell.core.model.parts import Strip
 from firmcell.core.physics import strip_heat as strip_limit
 from firmcell.core.physics.resistor_network import Indices, Solution
@@ -55,6 +56,8 @@ class SheetBands:
             self.at += [(place, n) for n in range(len(pairs))]
             cells += pairs
         self.cells = cells
+        order = {place: n for n, place in enumerate(work.sheets)}
+        self.sheet_of = np.array([order[place] for place, _ in self.at], dtype=np.intp)
         self.nodes = np.array(nodes, dtype=np.intp).reshape(-1, 2)
         self.down = np.array([facing_down(runs[place].face, standing) for place, _ in self.at], dtype=bool)
         self.ends = np.array([[cell_at[a], cell_at[b]] for a, b in cells], dtype=np.intp).reshape(-1, 2)
@@ -72,11 +75,11 @@ class SheetBands:
         """Return the metal's resistance over that at 20 °C at a temperature, K."""
         return np.asarray(1 + self.strip.temperature_coefficient_per_k * (np.asarray(kelvin) - 293.15))
 
-    def resistors(self, cold: Array, kelvin: float) -> Array:
-        """Return the resistors of plates, which come last of all (m,), Ω, at a temperature, K."""
+    def resistors(self, cold: Array, kelvin: Array) -> Array:
+        """Return all resistors (m,), Ω, those of each plate at its temperature (s,), K."""
         found = cold.copy()
-        for one in self.work.sheets.values():
-            found[one.ohms] *= self.warmer(kelvin)
+        for one, warmer in zip(self.work.sheets.values(), self.warmer(kelvin), strict=True):
+            found[one.ohms] *= warmer
         return found
 
     def conducting(self, cell_at: dict[int, int]) -> tuple[NDArray[np.intp], Array]:
@@ -91,11 +94,11 @@ class SheetBands:
             found.append(siemens[mine] * one.sheet.square_ohm * one.sheet.conducts_w_k)
         return np.vstack(pairs), np.concatenate(found)
 
-    def load(self, state: Solution, kelvin: float) -> SheetLoad:
-        """Return what all bands carry, the metal at a temperature, K."""
+    def load(self, state: Solution, kelvin: Array) -> SheetLoad:
+        """Return what all bands carry, each plate at its temperature (s,), K."""
         loads = [
-            one.load(state.volts, state.current_a, float(self.warmer(kelvin)))
-            for one in self.work.sheets.values()
+            one.load(state.volts, state.current_a, warmer)
+            for one, warmer in zip(self.work.sheets.values(), self.warmer(kelvin).tolist(), strict=True)
         ]
         return SheetLoad(
             *(
@@ -104,11 +107,13 @@ class SheetBands:
             )
         )
 
-    def mean_k(self, load: SheetLoad, ends_k: Array, otherwise_k: float) -> float:
-        """Return the mean temperature of all bands, K."""
-        if not len(self):
-            return otherwise_k
-        return float((ends_k.max(axis=1) + MEAN_OF_RISE * load.rise_k).mean())
+    def working_k(self, load: SheetLoad, ends_k: Array) -> Array:
+        """Return the temperature at which the metal of each plate counts (s,), K: the mean of its hottest
+        band, so that a hot one among cool ones does not count as cool."""
+        found = np.zeros(len(self.work.sheets))
+        mean = ends_k.max(axis=1, initial=0.0) + MEAN_OF_RISE * load.rise_k
+        np.maximum.at(found, self.sheet_of, np.minimum(mean, RUNAWAY_K))
+        return found
 
     def limits(
         self, load: SheetLoad, ends_k: Array, limit_k: float, ambient_k: float, by: JudgedBy
@@ -135,7 +140,7 @@ class SheetBands:
         state: Solution,
         load: SheetLoad,
         ends_k: Array,
-        mean_k: float,
+        kelvin: Array,
         ambient_k: float,
         found: BandLimits,
     ) -> tuple[Segment, ...]:
@@ -149,12 +154,12 @@ class SheetBands:
             for d in (False, True)
         )
         long_k = np.where(self.down, down, up)
-        flow, warmer = np.abs(load.current_a), float(self.warmer(mean_k))
+        flow, warmer = np.abs(load.current_a), self.warmer(kelvin)[self.sheet_of]
         most = {name: _may(flow, getattr(found, name)) for name in ("long_run", "in_place", "judged")}
         made = []
         for n, (place, number) in enumerate(self.at):
             run, one = self.runs[place], self.work.sheets[place]
-            square_ohm = one.sheet.square_ohm * warmer
+            square_ohm = one.sheet.square_ohm * float(warmer[n])
             if number < len(run.spans):
                 ends = run.spans[number]
                 to = run.points_m[ends[1]]
@@ -196,3 +201,4 @@ def _may(flow: Array, share: Array) -> Array:
 
 
 LEAST_A = 1e-6
+"""A band with less counts as carrying so much when its limit is told, A."""

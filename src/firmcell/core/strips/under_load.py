@@ -219,7 +219,8 @@ class _Worker:
     def result(self) -> UnderLoad:
         current, ambient = self.matter.current_a, self.matter.ambient_k
         network, warm = self.work.network, np.full(len(self.length), 293.15)
-        strips, cold, plates_k = slice(len(self.length)), network.ohm, 293.15
+        strips, cold = slice(len(self.length)), network.ohm
+        plates_k = np.full(len(self.work.sheets), 293.15)
         cell_k = np.full(len(self.layout.cells), ambient)
         passes, settled = 0, False
         duty = self.design.brief.duty
@@ -249,9 +250,10 @@ class _Worker:
             )
             new = np.clip(ambient + rise, ambient, RUNAWAY_K)
             plate_ends_k = cell_k[self.bands.ends] + plate_joints_k
-            mean_k = min(self.bands.mean_k(load, plate_ends_k, plates_k), RUNAWAY_K)
-            settled = max(np.abs(new - warm).max(initial=0.0), abs(mean_k - plates_k)) < SETTLED_K
-            warm, plates_k = new, mean_k
+            new_k = self.bands.working_k(load, plate_ends_k)
+            moved = np.abs(np.concatenate([new - warm, new_k - plates_k]))
+            settled = bool(moved.max(initial=0.0) < SETTLED_K)
+            warm, plates_k = new, new_k
         work = replace(self.work, network=network)
         joints = joints_k, plate_joints_k
         figures = self._figures(network, state, cell_k, joints, warm, plates_k, heat, passes, settled)
@@ -315,7 +317,7 @@ class _Worker:
         cell_k: Array,
         joints_k: tuple[Array, Array],
         warm: Array,
-        plates_k: float,
+        plates_k: Array,
         heat: Array,
         passes: int,
         settled: bool,
@@ -349,7 +351,7 @@ class _Worker:
             settled_cell_k=float(steady.max()),
             passes=passes,
             runs_away=not settled
-            or bool(max(warm.max(initial=0.0), plates_k, cell_k.max()) >= RUNAWAY_K - 1),
+            or bool(max(warm.max(initial=0.0), plates_k.max(initial=0.0), cell_k.max()) >= RUNAWAY_K - 1),
         )
 
     def _segments(
