@@ -100,7 +100,7 @@ class RunSection(QWidget):
             "CS&V…", self._save, "The run moment by moment: what to compare a charge at the bench with"
         )
         self.plan = self._button(
-            "&Plan…", self._save_plan, "Of a charge: between what its readings should lie, minute by minute"
+            "Pla&n…", self._save_plan, "Of a charge: between what its readings should lie, minute by minute"
         )
         for button in (self.go, self.keep, self.out, self.plan):
             row.addWidget(button)
