@@ -39,6 +39,8 @@ class CellModel:
     fast_s, depth_s, depletion_s : time constants, s.
     depletion_it, depletion_v, crowding : current at which the electrolyte runs out (before crowding), the
         voltage scale of that, and by how much it runs out faster the less is left.
+    depletion_late : by how much more it runs out as the cell empties, over that at full: the grains near the
+        separator are full by then, and the current goes the whole way through the electrode.
     exchange_it : exchange current of the charge transfer, It.
     charge_factor : ohmic resistance in charge over that in discharge.
     capacity_ratio : charge between the ends of the resting curve over the rated capacity.
@@ -78,6 +80,7 @@ class CellModel:
     side_it: float = 0.0
     side_width: float = 0.04
     side_v_k: float = 0.0
+    depletion_late: float = 0.0
 
     def side_current(self, charge: Array, current_it: Array) -> Array:
         """Return how much of a charge current makes gas and heat instead of charge (n,), It; 0 in
@@ -197,7 +200,7 @@ def advanced(
     -----
     Charge by counting; the others fall towards their settled value with their time constant, solved
     exactly. Settled are current × fast resistance; current × depth; current over the limiting one, lowered
-    by crowding.
+    by crowding, more as the cell empties.
 
     References
     ----------
@@ -221,7 +224,8 @@ def advanced(
     lag = it * harder * np.interp(middle, KNOTS, model.depth) * arrhenius(model.depth_j, temperature_k)
     left = np.maximum(1 - model.crowding * np.clip(state.depletion, -0.5, 1.2), 0.02)
     flow = np.exp(-step_s * left / (model.depletion_s * arrhenius(model.depletion_time_j, temperature_k)))
-    gone = it * harder / model.depletion_it * arrhenius(model.depletion_j, temperature_k) / left
+    late = 1.0 + model.depletion_late * np.clip(1.0 - middle, 0.0, 1.0)
+    gone = it * harder * late / model.depletion_it * arrhenius(model.depletion_j, temperature_k) / left
     return CellState(
         charge,
         state.fast_v * fast + (1 - fast) * fast_v,

@@ -41,36 +41,40 @@ SETS: dict[str, CellModel] = {
         ),
         ohmic_v=numbers(
             """
-0.0509101 0.069495 0.0585072 0.0287791 0.0359954 0.0544631 0.0398279 0.0466274
+0.0508616 0.0694635 0.0585052 0.0287834 0.0359956 0.0544617 0.0398281 0.0466287
 """
         ),
         fast_v=numbers(
             """
-0.00681053 0.0170553 0.0373039 0.054538 0.0368876 0.0245407 0.0253024 0.00783283
+0.00684766 0.0170936 0.0373052 0.0545312 0.0368854 0.0245413 0.0253021 0.00783106
 """
         ),
         depth=numbers(
             """
-0.100918 0.0317042 0.0210653 0.0393238 0.0672405 0.064082 0.0656234 0.129848
+0.100918 0.0317036 0.0210653 0.0393254 0.0672422 0.0640823 0.0656232 0.129845
 """
         ),
-        ohmic_j=3.05776e-10,
-        fast_j=1.34261e-15,
-        depth_j=2680.57,
-        depth_time_j=1.47394e-09,
-        depletion_j=5.37859e-11,
-        depletion_time_j=81.4242,
+        ohmic_j=1.01437e-11,
+        fast_j=3.36208e-17,
+        depth_j=2680.55,
+        depth_time_j=5.24771e-13,
+        depletion_j=1.12822e-12,
+        depletion_time_j=81.433,
         exchange_j=37964.8,
         fast_s=30,
-        depth_s=171.36,
+        depth_s=171.356,
         depletion_s=20,
-        depletion_it=9.01964,
-        depletion_v=0.242972,
-        crowding=0.781292,
+        depletion_it=9.01979,
+        depletion_v=0.24298,
+        crowding=0.781305,
         exchange_it=0.210978,
-        charge_factor=1.19552,
+        charge_factor=1.19554,
         capacity_ratio=1.03064,
         resistance_band=(0.8, 1.25),
+        side_it=0,
+        side_width=0.04,
+        side_v_k=0,
+        depletion_late=0,
     ),
     "ORegan2022": CellModel(
         name="ORegan2022",
@@ -109,36 +113,40 @@ SETS: dict[str, CellModel] = {
         ),
         ohmic_v=numbers(
             """
-0.140641 0.0576713 0.0863372 0.0308072 0.0594191 0.0267971 0.0688011 0.0819273
+0.27155 0.0718455 0.0613097 0.0117403 0.0412626 0.0558762 0.0785784 0.0759045
 """
         ),
         fast_v=numbers(
             """
-0.0526132 0.0291846 0.0402495 0.0344491 0.0171606 0.0463518 0.0236059 0.00197371
+0.0262237 0.0321289 0.0679842 0.0581438 0.0382978 0.0361137 0.0342987 0.00127972
 """
         ),
         depth=numbers(
             """
-0.309669 0.075495 0.0769559 0.174526 0.238149 0.241734 0.123279 0.0288169
+0.34156 0.0933265 0.0511395 0.161222 0.235679 0.314785 0.114907 0.0819748
 """
         ),
-        ohmic_j=15090.2,
-        fast_j=35196.6,
-        depth_j=19008.5,
-        depth_time_j=7880.34,
-        depletion_j=15620.6,
-        depletion_time_j=0.505688,
-        exchange_j=26877.4,
-        fast_s=4.00138,
-        depth_s=268.01,
-        depletion_s=48.6745,
-        depletion_it=5.33502,
-        depletion_v=0.246319,
-        crowding=0.545043,
-        exchange_it=13.4853,
-        charge_factor=0.977639,
+        ohmic_j=16647.8,
+        fast_j=32482.5,
+        depth_j=18698.3,
+        depth_time_j=6396.34,
+        depletion_j=16064.3,
+        depletion_time_j=4.03754,
+        exchange_j=23868.7,
+        fast_s=4.00583,
+        depth_s=382.815,
+        depletion_s=41.5875,
+        depletion_it=5.88789,
+        depletion_v=0.205181,
+        crowding=0.55321,
+        exchange_it=16.5876,
+        charge_factor=0.847283,
         capacity_ratio=0.993433,
         resistance_band=(0.8, 1.25),
+        side_it=0,
+        side_width=0.04,
+        side_v_k=0,
+        depletion_late=0.468289,
     ),
     "Mohtat2020": CellModel(
         name="Mohtat2020",
@@ -178,36 +186,40 @@ SETS: dict[str, CellModel] = {
         ),
         ohmic_v=numbers(
             """
-0.0615052 0.08003 0.0584182 0.0334055 0.0370914 0.0450843 0.0652888 0.0695674
+0.0615221 0.079964 0.0583563 0.0333516 0.0370397 0.0449998 0.0652505 0.0695059
 """
         ),
         fast_v=numbers(
             """
-0.001 0.00118297 0.00287145 0.0129874 0.0112228 0.00727684 0.00145021 0.001
+0.001 0.00118851 0.00288161 0.0129855 0.0112208 0.00730257 0.00145385 0.001
 """
         ),
         depth=numbers(
             """
-0.0987583 0.0294635 0.026041 0.0254432 0.0225528 0.0171356 0.0133766 0.0113983
+0.0987359 0.0294691 0.0260406 0.0254444 0.0225527 0.0171339 0.0133696 0.0113777
 """
         ),
-        ohmic_j=13385.3,
-        fast_j=34855.5,
-        depth_j=41908.9,
-        depth_time_j=7752.59,
-        depletion_j=34466.2,
-        depletion_time_j=5317.02,
-        exchange_j=2470.13,
+        ohmic_j=13391.5,
+        fast_j=34851.3,
+        depth_j=41907.9,
+        depth_time_j=7730.35,
+        depletion_j=34463.8,
+        depletion_time_j=4784.15,
+        exchange_j=6456.78,
         fast_s=4,
         depth_s=100,
-        depletion_s=33.5379,
-        depletion_it=30.2857,
-        depletion_v=0.00855357,
-        crowding=0.421547,
-        exchange_it=499.756,
+        depletion_s=34.61,
+        depletion_it=30.3911,
+        depletion_v=0.00849188,
+        crowding=0.423795,
+        exchange_it=229.013,
         charge_factor=1.5,
         capacity_ratio=0.993827,
         resistance_band=(0.8, 1.25),
+        side_it=0,
+        side_width=0.04,
+        side_v_k=0,
+        depletion_late=0,
     ),
     "Prada2013": CellModel(
         name="Prada2013",
@@ -238,36 +250,40 @@ SETS: dict[str, CellModel] = {
         ),
         ohmic_v=numbers(
             """
-0.00638696 0.0174929 0.0473936 0.0131575 0.00636899 0.00597321 0.0234 0.0108988
+0.00638542 0.0174924 0.0473935 0.0131579 0.00636973 0.00597389 0.0234 0.0108988
 """
         ),
         fast_v=numbers(
             """
-0.001 0.001 0.00107236 0.0011033 0.0010959 0.001 0.0010666 0.001
+0.001 0.001 0.00107245 0.00110346 0.00109603 0.001 0.00106656 0.001
 """
         ),
         depth=numbers(
             """
-0.265021 0.1872 0.158987 0.157998 0.148485 0.161109 0.0130086 0.0257178
+0.265021 0.1872 0.158987 0.157998 0.148486 0.16111 0.0130088 0.0257169
 """
         ),
-        ohmic_j=5723.61,
-        fast_j=1.03389e-11,
-        depth_j=322.541,
-        depth_time_j=702.204,
-        depletion_j=16.21,
-        depletion_time_j=5.64797e-17,
-        exchange_j=37409.3,
+        ohmic_j=5723.53,
+        fast_j=6.42935e-11,
+        depth_j=322.558,
+        depth_time_j=702.844,
+        depletion_j=18.4253,
+        depletion_time_j=9.56071e-13,
+        exchange_j=37408.9,
         fast_s=4,
-        depth_s=181.303,
-        depletion_s=158.491,
-        depletion_it=3.07121,
+        depth_s=181.304,
+        depletion_s=158.4,
+        depletion_it=3.07252,
         depletion_v=0.005,
-        crowding=0.230414,
-        exchange_it=0.322603,
+        crowding=0.23066,
+        exchange_it=0.322599,
         charge_factor=0.7,
         capacity_ratio=1.0015,
         resistance_band=(0.8, 1.25),
+        side_it=0,
+        side_width=0.04,
+        side_v_k=0,
+        depletion_late=0,
     ),
 }
 """By the name of the set."""

@@ -93,7 +93,10 @@ def against_plan(plan: ChargePlan, time_s: float, volts: float | None, kelvin: f
     volts, kelvin : float or None
         Read at the charger, and of the hottest cell.
     """
-    low, high = (float(np.interp(time_s, plan.time_s, edge)) for edge in (plan.low_v, plan.high_v))
+    # Between two minutes the voltage bends, most in the first: what both ends allow is allowed.
+    after = int(np.clip(np.searchsorted(plan.time_s, time_s), 1, len(plan.time_s) - 1))
+    low = float(plan.low_v[after - 1 : after + 1].min())
+    high = float(plan.high_v[after - 1 : after + 1].max())
     most = float(np.interp(time_s, plan.time_s, plan.most_k))
     at = f"{time_s / 60:.0f} min"
     if kelvin is not None and kelvin > most:
