@@ -112,6 +112,10 @@ class Menus:
         self.bench_action = self.action(
             bench, "&Bench mode, large type", "F11", self.window.toggle_bench_mode, checkable=True
         )
+        self.live_action = self.action(
+            bench, "&Live metal on the picture", "Ctrl+L", self.window.panel.paint, checkable=True
+        )
+        self.live_action.setChecked(True)
         self.action(bench, "&Passed", "Ctrl+Space", self.window.at_bench.pass_step)
         self.action(bench, "&Not right…", "Ctrl+R", self.window.at_bench.not_right)
         self.action(bench, "&Incident: smoke, heat, a short…", "Ctrl+Alt+I", self.window.at_bench.incident)

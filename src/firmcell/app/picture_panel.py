@@ -8,6 +8,7 @@ from firmcell.app.plain import as_html
 from firmcell.app.session import own_picture, stage_state
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
+from firmcell.core.pictures.live_paint import live_paint, with_live
 from firmcell.core.pictures.part_card import describe
 from firmcell.core.pictures.run_paint import run_paint
 from firmcell.core.pictures.stage_marks import StagePaint, stage_paint, with_strips
@@ -18,6 +19,7 @@ if TYPE_CHECKING:
     from firmcell.app.pages.design_pages import BriefPage
     from firmcell.app.pages.layout_page import LayoutPage
     from firmcell.app.pages.strips_page import StripsPage
+    from firmcell.app.session import Session
 
 
 class PicturePanel:
@@ -34,6 +36,8 @@ class PicturePanel:
         current = self.window._bench().step if self.window.stage is Stage.BENCH else None
         faces = self.shown()
         paint = stage_paint(self.window.stage, design, analysis, session.state, session.steps, current)
+        if self.window.stage is Stage.BENCH and self.window.menus.live_action.isChecked():
+            paint = with_live(paint, self.window._bench().live())
         if session.plan.caption and self.window.stage is not Stage.BENCH:
             paint = StagePaint(caption=session.plan.caption)
         if own_picture(self.window.stage) in faces:
@@ -104,6 +108,8 @@ class PicturePanel:
         session = self.window.session
         if session is not None and self.window.stage is Stage.BRIEF and self._paint_run():
             return
+        if session is not None and self.window.stage is Stage.BENCH and self._paint_live(session):
+            return
         page = cast("StripsPage | None", self.window.pages.get(Stage.STRIPS))
         loaded = page.loaded() if page is not None and self.window.stage is Stage.STRIPS else None
         if session is None or session.metal is None or loaded is None or page is None:
@@ -116,6 +122,18 @@ class PicturePanel:
             paint = strip_paint(session.metal, loaded, page.shown, axis, page.failures.failure_shares())
         bands = [paint.bands[f] if isinstance(f, Face) else () for f in self.shown()]
         self.window.view.show_bands(bands, paint.scale)
+
+    def _paint_live(self, session: "Session") -> bool:
+        """Lay what is live now over the pack; whether it is asked for and there is one."""
+        if not self.window.menus.live_action.isChecked() or session.plan.picture is not None:
+            return False
+        axis = session.design.arrangement.turn_axis
+        paint = live_paint(self.window._bench().live(), session.analysis.layout, session.design.joining, axis)
+        shown = [f for f in self.shown() if isinstance(f, Face)]
+        self.window.view.show_bands(
+            [paint.bands[f] for f in shown], paint.scale, [paint.covered[f] for f in shown]
+        )
+        return True
 
     def _paint_run(self) -> bool:
         """Show the moment of the run that the Brief page stands at; whether there is one."""

@@ -67,7 +67,12 @@ def test_energies_of_the_published_sets_against_the_full_model(name):
             most_s=1.4 * run["lasts_s"],
         )
         off = energy * FULL[name]["nominal_as"] / 3600 / run["energy_j"] - 1
-        assert -(0.04 if run["kelvin"] == 298.15 else 0.10) < off < 0.03, (name, run["kelvin"], run["rate_it"], off)
+        assert -(0.04 if run["kelvin"] == 298.15 else 0.10) < off < 0.03, (
+            name,
+            run["kelvin"],
+            run["rate_it"],
+            off,
+        )
         seen += 1
     assert seen >= 13
 
@@ -96,7 +101,8 @@ def test_voltages_on_the_way_and_near_the_end_against_the_full_model(name):
         assert off[-1] < 0.045, (key, off)
         if key != DIPS:
             low = -0.30 if name == "ORegan2022" else -WANDERS_V[name]
-            assert low < min(off) and max(off) < WANDERS_V[name], (key, off)
+            assert low < min(off), (key, off)
+            assert max(off) < WANDERS_V[name], (key, off)
 
 
 def thevenin_model():

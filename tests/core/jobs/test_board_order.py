@@ -8,8 +8,7 @@ import random
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.bench.live_points import live_ends_words
-from firmcell.core.jobs import as_job, steps_of
+from firmcell.core.jobs import as_job, plan_of, steps_of
 from firmcell.core.model.design import ConnectOrder, Pole
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import SenseJoined
@@ -103,9 +102,13 @@ def test_leads_soldered_to_the_board_are_live_at_their_covered_ends(hoist, order
     by_code = {s.code: s for s in steps}
     assert by_code["taps-bottom"].wires == ()
     assert any("board end of every lead stays covered" in c for c in by_code["taps-bottom"].cautions)
-    # B0, B2 … B10 on the lower face: 10 × 3.56 V, though none of their wires is made yet.
-    told = live_ends_words(analysis.wiring, steps, "taps-bottom")
-    assert "6 open ends, up to 35.60 V between the free end for the board's pad" in told
+    # Their free ends are live, and covered until they are read, one at a time: eleven, 10 × 3.56 V apart.
+    plan = plan_of(design)
+    free = {p.label for p in plan.live_map(design, analysis, steps, None, "taps-top").bare if p.face is None}
+    assert not any("free end" in label for label in free)
+    read = plan.live_map(design, analysis, steps, None, "tap-voltages")
+    assert sum("the free end for the board's pad" in p.label for p in read.bare) == 11
+    assert read.highest_v == pytest.approx(35.6)
     assert "plug" not in " ".join((*by_code["tap-voltages"].cautions, by_code["tap-voltages"].words))
     words = by_code["board-on"].words
     between = words.index("B1 to") < words.index("B2 to") < words.index("B9 to")

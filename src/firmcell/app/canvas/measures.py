@@ -10,6 +10,17 @@ MARK_MM = 8.0
 """Radius of the ring round a cell that a tool has taken up."""
 
 
+DANGER_MM = 3.0
+"""Radius of the ring round each of two pieces that must not be bridged."""
+
+
+HATCH_OPACITY = 0.45
+
+
+TAG_TRIES = 9
+"""How many places above and below a text may give way to."""
+
+
 THIN_MM = 2.0
 
 

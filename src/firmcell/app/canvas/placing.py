@@ -2,9 +2,10 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QRectF
+from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import (
     QPainterPath,
+    QPainterPathStroker,
     QPolygonF,
 )
 
@@ -22,6 +23,31 @@ def _shape(drawing: Drawing) -> float:
     """Width over height."""
     x0, y0, x1, y1 = drawing.bounds
     return (x1 - x0) / (y1 - y0)
+
+
+def outline_of(face: Placed, refs: frozenset[str]) -> QPainterPath:
+    """Return the outline of some parts of a face, by ref, in the scene; of a cell that of its largest disc."""
+    path = QPainterPath()
+    path.setFillRule(Qt.FillRule.WindingFill)
+    cells: set[str] = set()
+    stroker = QPainterPathStroker()
+    stroker.setCapStyle(Qt.PenCapStyle.FlatCap)
+    for shape in face.drawing.shapes:
+        if shape.ref not in refs or isinstance(shape, Label) or shape.role == "weld":
+            continue
+        if isinstance(shape, Disc):
+            if shape.ref not in cells:
+                path.addEllipse(to_scene(face.origin, shape.centre), shape.radius, shape.radius)
+            cells.add(shape.ref)
+        elif isinstance(shape, Area):
+            path.addPolygon(QPolygonF([to_scene(face.origin, p) for p in (*shape.points, shape.points[0])]))
+        else:
+            way = QPainterPath(to_scene(face.origin, shape.points[0]))
+            for point in shape.points[1:]:
+                way.lineTo(to_scene(face.origin, point))
+            stroker.setWidth(shape.width)
+            path.addPath(stroker.createStroke(way))
+    return path
 
 
 class Placing:

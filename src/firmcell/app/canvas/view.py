@@ -5,6 +5,7 @@ from PySide6.QtGui import (
     QKeyEvent,
     QMouseEvent,
     QPainter,
+    QPainterPath,
     QPaintEvent,
     QPen,
     QPixmap,
@@ -18,7 +19,7 @@ from firmcell.app.canvas.batches import Placed, to_scene
 from firmcell.app.canvas.hit_test import holds
 from firmcell.app.canvas.mouse_and_keys import Hands
 from firmcell.app.canvas.painter import PackPainter
-from firmcell.app.canvas.placing import Placing
+from firmcell.app.canvas.placing import Placing, outline_of
 from firmcell.app.canvas.tools import Gesture, Tool
 from firmcell.app.theme import Palette
 from firmcell.core.pictures.drawing import Drawing
@@ -69,12 +70,25 @@ class PackView(QWidget):
         self.marked: tuple[str, ...] = ()
         self._bands: list[tuple[Band, ...]] = []
         self._scale_words: Scale | None = None
+        self.covered: list[frozenset[str]] = []
 
-    def show_bands(self, bands: list[tuple[Band, ...]], scale: Scale | None) -> None:
+    def show_bands(
+        self,
+        bands: list[tuple[Band, ...]],
+        scale: Scale | None,
+        covered: list[frozenset[str]] | None = None,
+    ) -> None:
         """Lay coloured bands over the faces, in the order these are shown; they are painted over the rest at
-        once."""
+        once. Parts that are `covered`, by ref for each face, are hatched."""
         self._bands, self._scale_words = bands, scale
+        if (covered or []) != self.covered:
+            self.covered = covered or []
+            self._renew()
         self.update()
+
+    def covered_paths(self) -> list[QPainterPath]:
+        """The outlines of what is covered, in the scene."""
+        return [outline_of(face, refs) for face, refs in zip(self._faces, self.covered, strict=False)]
 
     # -- tools ------------------------------------------------------------------------------------------
 

@@ -19,12 +19,14 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
+from firmcell.app.pages.between_places import BetweenPlaces
 from firmcell.app.pages.step_card import StepCard
 from firmcell.app.plain import as_html, as_text
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import about, volts
+from firmcell.core.bench.live_map import LiveMap
 from firmcell.core.jobs.lay_out import LaidOut, laid_out
 from firmcell.core.records.build_state import StepStatus, standing_events
 from firmcell.core.records.event_words import event_words, initials, others_named
@@ -59,6 +61,7 @@ class BenchPage(Page):
     def build(self) -> None:
         self.step_card = StepCard(self)
         self.step: Step | None = None
+        self.picked_ref = ""
         self._form: RecordForm | None = None
         self._looks: list[QCheckBox] = []
         self._kept: dict[str, dict[str, Any]] = {}
@@ -70,6 +73,7 @@ class BenchPage(Page):
         self.progress = self.text()
         self.card = QVBoxLayout()
         self.body.addLayout(self.card)
+        self.between = BetweenPlaces(self)
         self.section("All steps")
         self.list = self.table(("", "Step", "Read", "About", "By"), "Steps of this job", wide=1)
         self.list.picked.connect(self._picked_step)
@@ -129,6 +133,7 @@ class BenchPage(Page):
         self.list.pick(f"step:{self.step.code}" if self.step else "")
         self.list.blockSignals(False)
         self._show_card()
+        self.between.fill()
 
     def _log_row(self, event: Event, taken: bool) -> tuple[str, tuple[str, ...]]:
         """A record in the list; each is put into words once."""
@@ -168,6 +173,12 @@ class BenchPage(Page):
         self.refresh()
         self.step_shown.emit()
 
+    def live(self) -> LiveMap:
+        """What bare metal is live while the step that is shown is at hand."""
+        s = self.session
+        code = self.step.code if self.step is not None else ""
+        return s.plan.live_map(s.design, s.analysis, s.steps, s.state, code)
+
     # -- the card ---------------------------------------------------------------------------------------
 
     def _show_card(self) -> None:
@@ -182,6 +193,7 @@ class BenchPage(Page):
             s.read_only_because,
             s.obstacle(step) if step else "",
             bool(self.property("large")),
+            self.live().words,
         )
         if shown == self._shown:
             return
@@ -326,6 +338,7 @@ class BenchPage(Page):
         self.refresh()
 
     def point_at(self, ref: str) -> None:
+        self.picked_ref = ref
         if self.step is None or ref not in self.step.refs:
             step = next((s for s in self.session.steps if ref in s.refs and s.records), None)
             if step is not None and ref.startswith(("strip", "tap", "lead")):

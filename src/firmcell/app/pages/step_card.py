@@ -14,14 +14,11 @@ from firmcell.app.fields import RecordForm
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.theme import sized
-from firmcell.core.bench.cell_by_cell import cell_by_cell
-from firmcell.core.bench.live_points import live_ends_words, live_words
 from firmcell.core.bench.record_faults import poles_left, records_since_rework
-from firmcell.core.model.joint_kinds import KINDS, terminal_torque
+from firmcell.core.model.joint_kinds import terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
 from firmcell.core.records.events import RECORD_KINDS, Checked
 from firmcell.core.records.step import Step
-from firmcell.core.rules.table import Topic
 
 if TYPE_CHECKING:
     from firmcell.app.pages.bench_page import BenchPage
@@ -41,8 +38,6 @@ TITLES = {
     "as-found": "Thing as found",
     "weighing": "Both weights",
 }
-METAL_PHASES = {kind.verb for kind in KINDS.values()} | {"Wire"}
-"""Steps at bare metal: what is live is told there."""
 
 
 class StepCard:
@@ -64,14 +59,10 @@ class StepCard:
             self.line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
         if step.expected:
             self.line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
-        ends = live_ends_words(s.analysis.wiring, s.steps, step.code) if s.plan.live else ""
-        if ends:
-            self.line(ends, 1.2 if large else 1.0).setObjectName("quiet")
-        elif Topic.BUILT in s.plan.topics and step.phase in METAL_PHASES:
-            a = s.analysis
-            cells = cell_by_cell(a.wiring, a.layout, s.design, a.bms.taps)
-            words = live_words(cells, a.layout, s.design, s.state, step.code)
-            self.line(words, 1.2 if large else 1.0).setObjectName("quiet")
+        live = self.page.live()
+        if live.over_touch_limit and not any("touch limit" in c for c in step.cautions):
+            self.line(live.over_words, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
+        self.line(live.words, 1.2 if large else 1.0).setObjectName("quiet")
         if state and state.status is StepStatus.NOT_RIGHT:
             self.line(
                 f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0

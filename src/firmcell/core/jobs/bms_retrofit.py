@@ -4,7 +4,7 @@ from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Stage
-from firmcell.core.base.wording import amperes, millimetres, plural, volts
+from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.jobs.before_after import Compared, pack_compared
 from firmcell.core.jobs.cautions import FIRE_PLAN, lead_joint
 from firmcell.core.jobs.host_charge import HOST_CHARGE
@@ -22,6 +22,7 @@ from firmcell.core.jobs.wiring_steps import (
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.limits import GROUP_SPREAD_V, TOUCH_LIMIT_V
+from firmcell.core.records.areas import BOTH_FACES, ENDS, EVERYTHING, tap_area
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import ALL_TOPICS, RuleTable, Topic
 from firmcell.core.wiring.pack_wiring import pole_through_board
@@ -79,6 +80,8 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
             "Strips covered again but for the taps",
         ),
         hold=True,
+        opens=BOTH_FACES,
+        bares=_taps(d),
     )
     yield Step(
         "fit-groups",
@@ -94,6 +97,10 @@ def _fit_before(d: Design, a: Analysis) -> Iterator[Step]:
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
         hold=True,
     )
+
+
+def _taps(d: Design) -> tuple[str, ...]:
+    return tuple(tap_area(n) for n in range(d.series + 1))
 
 
 def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
@@ -128,6 +135,7 @@ def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
         refs=(f"lead:{other}",),
         wires=ids(stays),
         hold=fused,
+        covers=(ENDS,),
     )
     yield Step(
         f"fit-{pole}-lead",
@@ -138,7 +146,7 @@ def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
         **lead_joint(
             "solder-joint",
             "One conductor at a time; the other end covered.",
-            f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
+            "A slip here shorts the pack: what it drives stands below.",
             covered=True,
         ),
         expected="smooth joint, tug holds",
@@ -147,6 +155,7 @@ def _cut_in(d: Design, a: Analysis) -> Iterator[Step]:
         wires=ids([e for e in cut if e not in begun]),
         begins=ids(begun),
         hold=True,
+        covers=(ENDS,),
     )
 
 
@@ -165,6 +174,7 @@ def _fixed(d: Design, a: Analysis) -> Iterator[Step]:
         ),
         refs=("board",),
         hold=True,
+        covers=(EVERYTHING,),
     )
 
 
@@ -182,6 +192,7 @@ PLAN = JobPlan(
     worth=_worth,
     sections={Stage.BRIEF: (HOST_CHARGE,)},
     kind=JobKind.BMS_RETROFIT,
+    closed=True,
     proposes=("bms.", "insulation."),
     own_steps=bms_retrofit_steps,
     topics=ALL_TOPICS - {Topic.BUILT},

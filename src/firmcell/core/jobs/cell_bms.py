@@ -20,6 +20,7 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.single_cell import cell_bms_drawing
+from firmcell.core.records.areas import EVERYTHING, RIMS, end_area
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import ALL_TOPICS, COMMON_PRACTICE, Hit, RuleTable, Topic
@@ -63,6 +64,7 @@ def _before(d: Design, made: CellWithBoard) -> tuple[Step, ...]:
             ),
             refs=("ring",),
             hold=True,
+            covers=(RIMS,),
         ),
     )
 
@@ -100,6 +102,7 @@ def _welded(d: Design) -> tuple[Step, ...]:
             expected="tug holds, tab flat",
             refs=("board",),
             hold=True,
+            bares=(end_area("bms.B-"),),
         ),
         Step(
             "cell-bms-strap",
@@ -112,6 +115,7 @@ def _welded(d: Design) -> tuple[Step, ...]:
             expected="strap flat, nowhere near the rim",
             refs=("strap",),
             hold=True,
+            bares=(end_area("bms.B+"),),
         ),
     )
 
@@ -153,6 +157,7 @@ def _closed(made: CellWithBoard) -> tuple[Step, ...]:
             cools_s=SLEEVED_CELL_S,
             refs=("sleeve",),
             hold=True,
+            covers=(EVERYTHING,),
         ),
     )
 

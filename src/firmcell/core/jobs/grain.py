@@ -54,4 +54,11 @@ def _taken_in(waiting: list[Step], step: Step) -> Step:
         refs=tuple(dict.fromkeys(r for s in every for r in s.refs)),
         wires=tuple(w for s in every for w in s.wires),
         begins=tuple(w for s in every for w in s.begins),
+        joins=tuple(n for s in every for n in s.joins),
+        lifts=any(s.lifts for s in every),
+        seats=tuple(n for s in every for n in s.seats),
+        powers=any(s.powers for s in every),
+        opens=tuple(w for s in every for w in s.opens),
+        bares=tuple(w for s in every for w in s.bares),
+        covers=tuple(w for s in every for w in s.covers),
     )

@@ -51,6 +51,7 @@ def _holder_wiring(d: Design, a: Analysis) -> Iterator[Step]:
         records=("solder-joint",),
         expected="smooth joints, clips not bent, plastic not soft",
         hold=True,
+        joins=tuple(range(d.series + 1)),
     )
     yield from wiring_steps(d, a, live=False)
     if d.bms.board is not None:
@@ -137,6 +138,7 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
             face=Face.TOP,
             refs=(f"group:{group}", *(f"cell:{n}" for n in cells)),
             hold=True,
+            seats=(group,),
         )
 
 

@@ -12,8 +12,8 @@ from firmcell.core.jobs.proving_steps import total_step
 from firmcell.core.layout.stick import is_stick
 from firmcell.core.model.design import Design, Face
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, joints_in_words, terminal_torque
-from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import CellForm
+from firmcell.core.records.areas import face_area, node_area, tap_area
 from firmcell.core.records.step import Step
 from firmcell.core.strips.lead_ends import lead_end_at, lead_seat, lead_thread
 from firmcell.core.strips.pieces import StripPiece
@@ -75,6 +75,7 @@ def _measured_and_covered(d: Design, face: Face, phase: str, both: bool) -> Iter
         face=face,
         hold=True,
         offers=("joint-reading",),
+        opens=tuple(tap_area(n) for n in range(d.series + 1)),
     )
     if last:
         yield total_step(d, phase)
@@ -96,6 +97,7 @@ def _measured_and_covered(d: Design, face: Face, phase: str, both: bool) -> Iter
         records=("checked",),
         checks=("Sheet covers all metal", "A flap at each tap point, closed"),
         face=face,
+        covers=(face_area(face),),
     )
 
 
@@ -252,10 +254,6 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
     title, words, expected, cautions = (
         _linked_node(d, node, pieces, both) if 0 < node < d.series else _collecting_node(d, a, node, pieces)
     )
-    if node * d.cell_now_v > TOUCH_LIMIT_V:
-        cautions += (
-            f"Up to {volts(node * d.cell_now_v)} between open metal here: over the touch limit. One hand, gloves, covers.",
-        )
     if pieces[0].under:
         words += f" First {pieces[0].under} on the pads, then the strip on it{', welded through both' if welded else ''}."
     doubled = sorted({n for p in pieces for n in p.cells} & set(d.joining.doubled)) if welded else []
@@ -283,6 +281,8 @@ def _joined_node(d: Design, a: Analysis, face: Face, node: int, pieces: list[Str
         face=face,
         refs=tuple(f"strip:{p.id}" for p in pieces),
         wires=tuple(e.id for e in a.wiring.wires if e.id == f"bridge.{node}"),
+        joins=(node,),
+        opens=(node_area(node),),
     )
 
 

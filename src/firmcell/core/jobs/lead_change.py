@@ -25,6 +25,7 @@ from firmcell.core.model.limits import PACK_SPREAD_V, TOUCH_LIMIT_V
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import CellForm, Contact
 from firmcell.core.pictures.lead import LeadEnd, LeadWay
+from firmcell.core.records.areas import ENDS, end_area
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import ALL_TOPICS, COMMON_PRACTICE, Hit, RuleTable, Topic
 from firmcell.core.wiring.graph import Edge
@@ -174,6 +175,7 @@ def _off(
         ),
         refs=(f"lead:{pole}",),
         hold=True,
+        opens=(end_area(f"lead.{'+' if pole == 'plus' else '-'}"),),
     )
 
 
@@ -249,6 +251,7 @@ def _sleeved(pole: str, other: str, first: bool) -> Step:
         checks=("No bare metal outside the sleeve", "Sleeve grips wire and cup", "Body not distorted"),
         refs=(f"lead:{pole}",),
         hold=True,
+        covers=(ENDS,),
     )
 
 
@@ -459,6 +462,7 @@ PLAN = JobPlan(
     first_edits=_first_edits,
     worth=_worth,
     kind=JobKind.LEAD_CHANGE,
+    closed=True,
     proposes=("lead_change.", "leads.connector", "leads.ends", "leads.length_m"),
     subject=Subject.LEADS,
     stages=LEADS_STAGES,

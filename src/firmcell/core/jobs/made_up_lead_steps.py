@@ -11,6 +11,7 @@ from firmcell.core.leads.soldering import held_straight, joint_sleeve, joint_wor
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import LeadForm
 from firmcell.core.model.parts import Connector
+from firmcell.core.records.areas import ENDS
 from firmcell.core.records.step import Step
 
 SPLICED = (LeadForm.SPLICE, LeadForm.LOAD)
@@ -229,6 +230,7 @@ def _covered(d: Design, a: Analysis) -> Iterator[Step]:
         checks=("No bare metal outside a sleeve", "Sleeves grip wire and cup", "Bodies not distorted"),
         refs=("connector",),
         hold=True,
+        covers=(ENDS,),
     )
 
 
@@ -264,6 +266,7 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
             ),
             refs=("connector",),
             hold=True,
+            powers=True,
         )
         return
     yield _polarity(d)
@@ -294,6 +297,7 @@ def _polarity(d: Design) -> Step:
             checks=("Charger's end was in first", "Pack's end reads plus on +, or continuity checked twice"),
             refs=("connector",),
             hold=True,
+            powers=True,
         )
     return Step(
         "lead-polarity",
@@ -306,6 +310,7 @@ def _polarity(d: Design) -> Step:
         probes=("load.-", "load.+"),
         refs=("connector",),
         hold=True,
+        powers=True,
     )
 
 

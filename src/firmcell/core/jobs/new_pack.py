@@ -18,6 +18,7 @@ from firmcell.core.model.limits import (
     LEAST_INSULATION_OHM,
     TOUCH_LIMIT_V,
 )
+from firmcell.core.records.areas import BOTH_FACES, PADS, RIMS
 from firmcell.core.records.step import POLES, Step
 
 
@@ -63,6 +64,7 @@ def fold_steps(d: Design, a: Analysis) -> Iterator[Step]:
             f"Reads {volts(d.series * d.cell_now_v)} from end to end, as before folding",
         ),
         hold=True,
+        covers=(*BOTH_FACES, RIMS),
     )
 
 
@@ -100,6 +102,7 @@ def _prepare(d: Design, a: Analysis) -> Iterator[Step]:
             records=("checked",),
             checks=("Ring on each positive", "Each ring centred and stuck down"),
             hold=True,
+            covers=(RIMS,),
         )
     yield _dry_fit(d, a)
 
@@ -178,6 +181,7 @@ def _insulate(d: Design, a: Analysis) -> Iterator[Step]:
         records=("checked",),
         checks=tuple(looks),
         hold=True,
+        covers=(*BOTH_FACES, RIMS, PADS),
     )
     # Below the touch limit it tells little that the look-over did not.
     asked = a.pack.voltage_full_v > TOUCH_LIMIT_V

@@ -11,6 +11,9 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours
+from firmcell.core.bench.live_map import LiveMap, live_map
+from firmcell.core.bench.moment import Before
+from firmcell.core.bench.touch_limit import with_touch_limit
 from firmcell.core.jobs.before_after import Compared
 from firmcell.core.jobs.cooling import with_cooling
 from firmcell.core.jobs.grain import shortened
@@ -154,6 +157,7 @@ class JobPlan:
     sections : what its pages show beyond the others', by stage.
     lead_way : what its leads run between.
     live : whether the wires are live while they are joined: cells are in, a source is on.
+    closed : whether the pack is there already, joined and covered.
     picture : the one picture that stands on the bench in place of the faces, with a caption; None shows
         the faces.
     stage_pictures : a picture that stands in place of the faces in one stage.
@@ -176,6 +180,7 @@ class JobPlan:
     sections: Mapping[Stage, tuple[PageSection, ...]] = field(default_factory=dict)
     lead_way: Callable[[Design], LeadWay] = the_leads
     live: bool = True
+    closed: bool = False
     picture: Callable[[Design, Analysis], Drawing] | None = None
     caption: str = ""
     stage_pictures: Mapping[Stage, StagePicture] = field(default_factory=dict)
@@ -202,7 +207,19 @@ class JobPlan:
         )
         if design.grain is Grain.SHORT:
             own = shortened(own)
-        return with_readings(with_cooling(own), design, analysis.wiring)
+        told = with_touch_limit(own, design, analysis.layout, analysis.bms.taps, analysis.wiring, self.before)
+        return with_readings(with_cooling(told), design, analysis.wiring)
+
+    @property
+    def before(self) -> Before:
+        """What is there before the first step."""
+        return Before(closed=self.closed, cells_in=self.live, powered=self.live)
+
+    def live_map(
+        self, design: Design, analysis: Analysis, steps: tuple[Step, ...], state: BuildState | None, code: str
+    ) -> LiveMap:
+        """Return what bare metal is live while a step is at hand; without a state, as the plan goes."""
+        return live_map(design, analysis, steps, state, code, self.before)
 
     def leads_picture(self, design: Design, analysis: Analysis) -> Drawing:
         """Return the leads to scale, with the ends that this kind has."""

@@ -26,6 +26,7 @@ from firmcell.core.model.limits import LEAST_INSULATION_OHM
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import FuseKind
 from firmcell.core.pictures.lead import LeadEnd, LeadWay
+from firmcell.core.records.areas import ENDS
 from firmcell.core.records.step import POLES, Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
 
@@ -97,6 +98,7 @@ def _crimped(d: Design, a: Analysis, where: str, pole: str, wires: tuple[str, ..
         expected=expected,
         refs=(f"lead:{pole}",),
         wires=wires,
+        covers=(ENDS,),
         hold=lug is None,
     )
 
@@ -209,6 +211,7 @@ def _join(d: Design, a: Analysis) -> Iterator[Step]:
             checks=("Lug flat, torque reached", "Cover on") + (("Small spark at most",) if last else ()),
             refs=(f"lead:{pole}",),
             hold=last,
+            powers=where == "source",
         )
 
 

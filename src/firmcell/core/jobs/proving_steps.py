@@ -9,8 +9,8 @@ from firmcell.core.jobs.readings import BOARD_ON, READS
 from firmcell.core.jobs.wiring_steps import board_last, ids, soldered
 from firmcell.core.model.chemistry import FACTS
 from firmcell.core.model.design import Design
-from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board
+from firmcell.core.records.areas import EVERYTHING, FREE, PINS, tap_area
 from firmcell.core.records.step import Step
 from firmcell.core.tap_check.unseen import unseen_kinds
 from firmcell.core.wiring.graph import OUTLETS
@@ -36,6 +36,7 @@ def total_step(d: Design, phase: str, hold: bool = True) -> Step:
         probes=("B0", f"B{d.series}"),
         refs=("lead:minus", "lead:plus"),
         hold=hold,
+        opens=(tap_area(0), tap_area(d.series)),
     )
 
 
@@ -75,6 +76,7 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
         expected=f"each step {volts(d.cell_now_v)}, total {volts(d.series * d.cell_now_v)}",
         refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
         hold=True,
+        opens=_read_at(d, led_out),
     )
     if d.cell_count > 1:
         yield _unseen(d, a, led_out)
@@ -89,11 +91,17 @@ def proving_steps(d: Design, a: Analysis) -> Iterator[Step]:
             records=("checked",),
             checks=("No pin can be touched",),
             refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
+            covers=(PINS,),
         )
     yield from outlet_readings(a)
     yield _first_charge(d, a)
     if d.cell.chemistry.is_lithium and d.series > 1:
         yield _balanced(d)
+
+
+def _read_at(d: Design, led_out: bool) -> tuple[str, ...]:
+    """What is uncovered while the taps are read."""
+    return (FREE,) if led_out else tuple(tap_area(n) for n in range(d.series + 1))
 
 
 def _unseen(d: Design, a: Analysis, led_out: bool) -> Step:
@@ -104,18 +112,12 @@ def _unseen(d: Design, a: Analysis, led_out: bool) -> Step:
         "Prove",
         "Test what voltages cannot show",
         f"These read right and are not: {'; '.join(k.what for k in kinds)}. One quick test each; readings under a load are entered in Tests.",
-        cautions=(
-            "A lamp or 1 kΩ between two pins only while you read: it grows warm.",
-            *(
-                (f"Over {TOUCH_LIMIT_V:g} V: one hand, covered clips.",)
-                if d.series * d.cell_now_v > TOUCH_LIMIT_V
-                else ()
-            ),
-        ),
+        cautions=("A lamp or 1 kΩ between two pins only while you read: it grows warm.",),
         records=("checked",),
         checks=tuple(k.test for k in kinds),
         refs=tuple(f"tap:{t.number}" for t in a.bms.taps),
         hold=True,
+        opens=_read_at(d, led_out),
     )
 
 
@@ -195,6 +197,8 @@ def board_on_step(d: Design, a: Analysis, board: Board, live: bool = True) -> St
         refs=("board", *dict.fromkeys(e.wire.ref for e in made if e.wire)),
         wires=ids(made),
         hold=True,
+        opens=(FREE,) if live else (),
+        covers=(PINS,),
     )
 
 
@@ -286,6 +290,7 @@ def closing_steps(d: Design, a: Analysis) -> Iterator[Step]:
             cools_s=SLEEVED_PACK_S,
             expected=f"lip of about {millimetres(d.insulation.lip_m)} at each end",
             hold=True,
+            covers=(EVERYTHING,),
         )
     yield Step(
         "final-look",

@@ -17,6 +17,7 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.sleeved_cell import sleeved_cell_drawing
+from firmcell.core.records.areas import RIMS, end_area
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.records.step import Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable
@@ -92,6 +93,7 @@ def _bared(d: Design) -> tuple[Step, ...]:
             records=("checked",),
             checks=("Wrap off, nothing of it left under the ring", "Can not scored"),
             refs=("sleeve",),
+            bares=(RIMS, end_area("B0")),
         ),
         Step(
             "re-sleeve-look",
@@ -114,6 +116,7 @@ def _bared(d: Design) -> tuple[Step, ...]:
             checks=("Ring whole and stuck down", "Nub clear all round"),
             refs=("ring",),
             hold=True,
+            covers=(RIMS,),
         ),
     )
 
@@ -142,6 +145,7 @@ def _sleeved(d: Design) -> tuple[Step, ...]:
             cools_s=SLEEVED_CELL_S,
             refs=("sleeve",),
             hold=True,
+            covers=(RIMS, end_area("B0")),
         ),
     )
 

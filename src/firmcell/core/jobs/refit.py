@@ -267,6 +267,7 @@ def _worth(d: Design, a: Analysis) -> tuple[Compared, ...]:
 
 PLAN = JobPlan(
     kind=JobKind.REFIT,
+    closed=True,
     own_steps=refit_steps,
     topics=ALL_TOPICS,
     own=OWN,

@@ -16,6 +16,7 @@ from firmcell.core.jobs.wiring_steps import wiring_steps
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import OldTabs
 from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V, GROUP_SPREAD_V, TOUCH_LIMIT_V
+from firmcell.core.records.areas import BOTH_FACES, EVERYTHING, RIMS, tap_area
 from firmcell.core.records.step import Step
 
 ON_CANS = "The can is negative right up to the rim: a blade or a tab that slips there shorts the cell."
@@ -59,6 +60,7 @@ def _as_found(d: Design, a: Analysis) -> Iterator[Step]:
             "Nothing wet, rusty or swollen; if so, it stops here",
         ),
         hold=True,
+        bares=BOTH_FACES,
     )
     yield Step(
         "refit-record",
@@ -132,6 +134,8 @@ def _old_out(d: Design, a: Analysis) -> Iterator[Step]:
         records=("checked",),
         checks=("No can cut", "Leads and board whole", "Old cells' ends taped, set apart for disposal"),
         refs=tuple(f"strip:{p.id}" for p in a.strips),
+        lifts=True,
+        bares=(RIMS,),
     )
     if keep:
         thick = (
@@ -182,6 +186,7 @@ def _new_cells(d: Design, a: Analysis) -> Iterator[Step]:
             records=("checked",),
             checks=("Ring on each positive", "Each ring centred and stuck down"),
             hold=True,
+            covers=(RIMS,),
         )
     where = "in the frame" if d.refit.frame_stays else "as they stood"
     yield Step(
@@ -247,6 +252,7 @@ def _parts_read(d: Design, phase: str) -> Step:
         checks=("Each part reads what its groups add up to", "Plus of each part where drawn"),
         expected=told,
         hold=True,
+        opens=tuple(tap_area(n) for n in range(d.series + 1)),
     )
 
 
@@ -272,6 +278,7 @@ def _wired(d: Design, a: Analysis) -> Iterator[Step]:
         ),
         refs=("board",),
         hold=True,
+        covers=(EVERYTHING,),
     )
 
 

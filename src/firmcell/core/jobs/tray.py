@@ -25,6 +25,7 @@ from firmcell.core.model.limits import OTHER_VOLTS
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.tray import plug_size, tray_drawing
+from firmcell.core.records.areas import ENDS, EVERYTHING
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.records.event_words import found_words
 from firmcell.core.records.step import Step
@@ -191,6 +192,7 @@ def _contacts(d: Design, a: Analysis) -> Iterator[Step]:
         records=("checked",),
         checks=("No bare metal but the contacts' faces", "A pull on the plug moves no joint"),
         refs=("contact",),
+        covers=(ENDS,),
     )
 
 
@@ -210,13 +212,14 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         "Prove",
         "Polarity with the pack in and the tray out",
         "Tray out of the host, or its leads off: pack plugged in, red on the contact marked +, black on −.",
-        cautions=(f"Live now: a probe that slips drives about {amperes(a.pack.short_circuit_a)}.",),
+        cautions=("Live now: a probe that slips shorts the pack.",),
         records=("polarity-reading",),
         expected=f"{READS}, red on the contact marked +",
         probes=("load.-", "load.+"),
         any_charge=True,
         refs=("contact",),
         hold=True,
+        powers=True,
     )
     charge = ""
     if d.host_charger.end is not ChargeEnd.NOT_ENTERED and charged_in_host(d).stops:
@@ -236,6 +239,8 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         ),
         refs=("contact",),
         hold=True,
+        powers=True,
+        covers=(EVERYTHING,),
     )
 
 

@@ -26,6 +26,7 @@ from firmcell.core.model.parts import CellForm
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.templates import Template
 from firmcell.core.pictures.wet_jacket import jacket_drawing, plate_templates
+from firmcell.core.records.areas import ENDS
 from firmcell.core.records.build_state import BuildState
 from firmcell.core.records.step import POLES, Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
@@ -182,6 +183,7 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         expected="smooth joint, tug holds, sealed where the wire enters",
         refs=("lead:plus", "lead:minus"),
         wires=ids(main),
+        covers=(ENDS,),
     )
     yield Step(
         "jacket-polarity",
@@ -465,6 +467,7 @@ _FIELDS = (
 
 PLAN = JobPlan(
     kind=JobKind.WET_JACKET,
+    closed=True,
     stages=(Stage.BRIEF, Stage.INSULATION, Stage.BENCH, Stage.PASSPORT),
     own_steps=wet_jacket_steps,
     topics=frozenset({Topic.CHARGE}),

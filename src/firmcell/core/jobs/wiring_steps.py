@@ -6,13 +6,13 @@ Each wire of the graph is made by exactly one of them, the one that joins its la
 from collections.abc import Iterator
 
 from firmcell.core.analysis.figures import Analysis
-from firmcell.core.base.wording import amperes, millimetres, plural, volts
+from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.jobs.cautions import lead_joint
 from firmcell.core.leads.soldering import held_straight, joint_work
 from firmcell.core.model.design import BoardPlace, ConnectOrder, Design, Face, LeadEnds, StripStyle
 from firmcell.core.model.joint_kinds import JoinedBy, terminal_torque
-from firmcell.core.model.limits import TOUCH_LIMIT_V
 from firmcell.core.model.parts import Board, SenseJoined
+from firmcell.core.records.areas import ENDS, end_area, tap_area
 from firmcell.core.records.step import Step
 from firmcell.core.strips.lead_ends import lead_end_at, lead_thread
 from firmcell.core.wiring.graph import OUTLETS, Edge, NodeKind, Wiring
@@ -172,6 +172,7 @@ def tap_steps(d: Design, a: Analysis, live: bool = True) -> Iterator[Step]:
             refs=tuple(f"tap:{n}" for n in taps),
             wires=ids([e for e in made if e.id not in late]),
             begins=ids([e for e in made if e.id in late]),
+            opens=tuple(tap_area(n) for n in taps),
         )
 
 
@@ -219,6 +220,7 @@ def _connector_made_up(d: Design) -> Step:
             ),
             expected="conductor in the witness hole, tug holds",
             refs=("connector",),
+            covers=CUPS_OF_LOAD,
         )
     return Step(
         "connector-plug-in",
@@ -234,6 +236,7 @@ def _connector_made_up(d: Design) -> Step:
         ),
         expected="wire bottomed in the cup, no gap to the insulation, body not distorted",
         refs=("connector",),
+        covers=CUPS_OF_LOAD,
     )
 
 
@@ -291,7 +294,6 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
         how += f" Its board end stays covered: it goes to B{sign} after the sense leads."
     fuse = d.leads.fuse_on(pole)
     fused = f" The {fuse.name} goes into this lead first." if fuse else ""
-    over = d.series * d.cell_now_v > TOUCH_LIMIT_V
     return Step(
         f"lead-{pole}",
         "Wire",
@@ -299,7 +301,7 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
         f"{how}{fused} Finish, sleeve and cover it before the other conductor is touched.",
         **lead_joint(
             "crimp-joint" if bolted else "solder-joint",
-            *(_live_cautions(a, over) if live else ()),
+            *(LIVE_CAUTIONS if live else ()),
             covered=live,
         ),
         expected=_expected(d, pole, through, bolted) if live else "smooth joint, tug holds",
@@ -308,15 +310,17 @@ def main_lead_step(d: Design, a: Analysis, pole: str, live: bool = True) -> Step
         wires=ids([e for e in made if e not in begun]),
         begins=ids(begun),
         hold=True,
+        opens=(tap_area(node),),
+        covers=(ENDS,),
     )
 
 
-def _live_cautions(a: Analysis, over: bool) -> tuple[str, ...]:
-    return (
-        "One conductor at a time; the other end is covered.",
-        f"A slip here shorts the pack: about {amperes(a.pack.short_circuit_a)}.",
-        *((f"Over {TOUCH_LIMIT_V:g} V: gloves and covers.",) if over else ()),
-    )
+LIVE_CAUTIONS = (
+    "One conductor at a time; the other end is covered.",
+    "A slip here shorts the pack: what it drives stands below.",
+)
+CUPS_OF_LOAD = (end_area("cup.load.-"), end_area("cup.load.+"))
+"""The contacts of the connector are sleeved while the leads are off the pack."""
 
 
 def _expected(d: Design, pole: str, through: str | None, bolted: bool) -> str:
@@ -352,4 +356,5 @@ def outlet_steps(d: Design, a: Analysis) -> Iterator[Step]:
             expected="wires bottomed, sleeves over all bare metal, tug holds",
             refs=("connector",),
             wires=ids(made),
+            covers=(ENDS,),
         )

@@ -37,13 +37,14 @@ class Shown(StrEnum):
 @frozen
 class Band:
     """One coloured piece: its line in mm as it lies, its width, its place on the scale (0 to 1), and text if
-    it is shown."""
+    it is shown. One of `danger` has no place on the scale: it joins two pieces that must not be bridged."""
 
     line: tuple[Point, Point]
     width: float
     tone: float
     ref: str
     text: str = ""
+    danger: bool = False
 
 
 @frozen

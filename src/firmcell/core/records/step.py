@@ -45,6 +45,12 @@ class Step:
     counted : cells or groups that are measured in it; 0 where none are counted.
     poles : words of which each must stand in some insulation reading of it, such as plus and minus.
     begins : ids of wires that it joins at the pack only; the other end stays covered until a later step.
+    joins : numbers of the tap points whose metal it puts on.
+    lifts : whether it takes all metal off the cells.
+    seats : numbers of the groups whose cells it puts into their places.
+    powers : whether a source is on in it, of a job that has no live pack.
+    opens, bares, covers : what of the metal is bare only while it is done, is bare from it on, and is covered
+        once it is done; words of `areas`.
     """
 
     code: str
@@ -74,6 +80,13 @@ class Step:
     joints: int = 0
     counted: int = 0
     poles: tuple[str, ...] = ()
+    joins: tuple[int, ...] = ()
+    lifts: bool = False
+    seats: tuple[int, ...] = ()
+    powers: bool = False
+    opens: tuple[str, ...] = ()
+    bares: tuple[str, ...] = ()
+    covers: tuple[str, ...] = ()
 
 
 def next_step(steps: tuple[Step, ...], state: BuildState) -> Step | None:

@@ -6,6 +6,7 @@ from functools import lru_cache
 
 import numpy as np
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.physics.resistor_network import Indices, Network, solve
 from firmcell.core.wiring.graph import Edge, EdgePart, Wiring
@@ -66,10 +67,10 @@ def sources_in(
     ]
 
 
-def greatest_short(
+def shorts_between(
     wiring: Wiring, part: Mapping[str, float], ends: Sequence[str], without: Collection[str] = ()
-) -> float:
-    """Return the greatest current that a tool across any two of some nodes of one connected part drives, A.
+) -> Array:
+    """Return the current that a tool across any two of some nodes of one connected part drives (n, n), A.
 
     Parameters
     ----------
@@ -77,9 +78,14 @@ def greatest_short(
     part : mapping
         Nodes of the part, with the voltage of each at rest against any one of them, V.
     ends : sequence of str
-        Where a tool may touch.
+        Where a tool may touch, n of them.
     without : collection of str
         Ids of edges that are not there.
+
+    Returns
+    -------
+    short_a : ndarray, shape (n, n)
+        A; 0 where both are at one potential.
 
     References
     ----------
@@ -95,7 +101,7 @@ def greatest_short(
     volts = np.array([part[name] for name in ends])
     apart = np.abs(volts[:, None] - volts[None, :])
     live = (apart > 1e-9) & (ohms > 0)
-    return float((apart[live] / ohms[live]).max(initial=0.0))
+    return np.asarray(np.where(live, apart / np.where(live, ohms, 1.0), 0.0))
 
 
 def pin_groups(wiring: Wiring) -> tuple[int, ...]:
