@@ -17,6 +17,7 @@ from firmcell.core.analysis.figures import Analysis, PackFigures, with_pack_of
 from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
+from firmcell.core.bench.on_bench import OnBench
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.record_faults import wanted_records
 from firmcell.core.bench.standing import standing
@@ -143,6 +144,7 @@ class Session(QObject):
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
         self.metal: UnderLoad | None = None
         self.measured: Analysis | None = None
+        self._on_bench: OnBench | None = None
         self.strip_fixes: tuple[VerifiedFix, ...] | None = None
         self._metal_task: Task | None = None
         self._fix_search: Search | None = None
@@ -282,6 +284,14 @@ class Session(QObject):
         search = Search(lambda: strip_fixes(measured, metal.layout, metal, library, seconds), self)
         search.finished.connect(found)
         self._fix_search = search.start()
+
+    @property
+    def on_bench(self) -> OnBench:
+        """What stands on the bench; one and the same for one analysis and plan."""
+        kept = self._on_bench
+        if kept is None or kept.wiring is not self.analysis.wiring or kept.steps is not self.steps:
+            kept = self._on_bench = self.plan.on_bench(self.design, self.analysis, self.steps)
+        return kept
 
     @property
     def pack(self) -> PackFigures:

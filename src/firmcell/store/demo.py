@@ -6,7 +6,16 @@ from pathlib import Path
 from firmcell import DATA
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.model.brief import Blocked, Brief, SpaceShape
-from firmcell.core.model.design import Arrangement, Bms, BoardPlace, Design, Joining, Leads, PackInsulation
+from firmcell.core.model.design import (
+    Arrangement,
+    Bms,
+    BoardPlace,
+    Design,
+    Joining,
+    JointOrder,
+    Leads,
+    PackInsulation,
+)
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
@@ -143,6 +152,7 @@ def bee_house_scale(library: PartLibrary) -> Design:
         parallel=2,
         arrangement=Arrangement(rows=2),
         joining=Joining(
+            order=JointOrder.LEAST_EXPOSED,
             link_strip=part_named(library, Strip, "plated steel strip 0.15 × 8"),
             collector_strip=part_named(library, Strip, "plated steel strip 0.15 × 8"),
         ),
@@ -188,6 +198,7 @@ def hay_loft_lantern(library: PartLibrary) -> Design:
         parallel=1,
         arrangement=Arrangement(rows=1),
         joining=Joining(
+            order=JointOrder.LEAST_EXPOSED,
             link_strip=part_named(library, Strip, "plated steel strip 0.1 × 5"),
             collector_strip=part_named(library, Strip, "plated steel strip 0.1 × 5"),
         ),

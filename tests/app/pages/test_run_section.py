@@ -35,20 +35,20 @@ def test_a_run_is_told_drawn_and_scrubbed(brief, hoist_window, qtbot):
     assert len(section.curves.plots) == 4
     # The picture shows the pack at the moment of the slider, hotter the later.
     section.curves.slider.setValue(0)
-    cold = [b.tone for b in hoist_window.view._bands[0]]
+    cold = [b.tone for b in hoist_window.view.overlay.bands[0]]
     section.curves.slider.setFocus()
     qtbot.keyClick(section.curves.slider, Qt.Key.Key_End)
-    warm = [b.tone for b in hoist_window.view._bands[0]]
+    warm = [b.tone for b in hoist_window.view.overlay.bands[0]]
     assert max(cold) == pytest.approx(0.0)
     assert min(warm) > 0.7
     ended = section.words.text().removeprefix("It ends after ").split(":")[0]
     assert section.curves.moment_words.text().startswith(f"After {ended}: ")
     section.curves.paint_what.setCurrentIndex(1)
     assert section.curves.shown is ShownInRun.CHARGE
-    assert hoist_window.view._scale_words.title == "charge left in the cell"
+    assert hoist_window.view.overlay.scale.title == "charge left in the cell"
     # Elsewhere nothing of it is painted.
     hoist_window.go(Stage.LAYOUT)
-    assert hoist_window.view._scale_words is None
+    assert hoist_window.view.overlay.scale is None
 
 
 def test_a_job_opened_with_a_kept_analysis_runs(brief, qtbot):

@@ -84,10 +84,12 @@ def test_what_is_painted_can_be_chosen_and_has_a_scale(metal):
     for shown in Shown:
         page.what.setCurrentText(shown.value)
         assert page.shown is shown
-        assert metal.view._scale_words is not None
-        assert sum(len(bands) for bands in metal.view._bands) == len(metal.session.metal.figures.segments)
+        assert metal.view.overlay.scale is not None
+        assert sum(len(bands) for bands in metal.view.overlay.bands) == len(
+            metal.session.metal.figures.segments
+        )
     metal.go(Stage.LEADS)
-    assert metal.view._scale_words is None
+    assert metal.view.overlay.scale is None
 
 
 def test_segments_and_joints_light_their_part(metal):

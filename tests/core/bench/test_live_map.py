@@ -11,8 +11,8 @@ import pytest
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.bench import live_map as live_map_module
-from firmcell.core.bench.cell_by_cell import cell_by_cell, cell_end
-from firmcell.core.bench.live_map import _Mapper
+from firmcell.core.bench.cell_by_cell import cell_end
+from firmcell.core.bench.live_map import _Mapper, live_map, mapped
 from firmcell.core.bench.moment import Moment, not_there
 from firmcell.core.bench.touch_limit import open_groups
 from firmcell.core.jobs import as_job, plan_of
@@ -43,13 +43,14 @@ class Job:
     def __init__(self, design):
         self.design, self.analysis, self.plan = design, analyse(design, SHELF), plan_of(design)
         self.steps = self.plan.steps(design, self.analysis)
-        self.wiring = cell_by_cell(self.analysis.wiring, self.analysis.layout, design, self.analysis.bms.taps)
+        self.bench = self.plan.on_bench(design, self.analysis, self.steps)
+        self.wiring = self.bench.probed
 
     def at(self, code, state=None):
-        return self.plan.live_map(self.design, self.analysis, self.steps, state, code)
+        return live_map(self.bench, state, code)
 
     def with_metal(self, *nodes):
-        return _Mapper(self.design, self.analysis, self.wiring, only_metal(self.design, nodes)).mapped()
+        return mapped(self.bench, only_metal(self.design, nodes))
 
 
 @pytest.fixture
@@ -304,7 +305,7 @@ def test_in_a_pack_too_large_to_try_every_pair_no_less_is_told(monkeypatch):
     monkeypatch.setattr(live_map_module, "MOST_ENDS", 1)
     worst = 0.0
     for job, live in cases:
-        likely = _Mapper(job.design, job.analysis, job.wiring, live.moment).mapped()
+        likely = _Mapper(job.bench, live.moment).mapped()
         assert likely.strongest_a >= live.strongest_a - 1e-9
         assert likely.highest_v == live.highest_v
         if live.strongest_a:

@@ -8,7 +8,7 @@ import pytest
 from firmcell.core.bench.cell_by_cell import cell_end
 from firmcell.core.bench.live_map import LiveMap
 from firmcell.core.bench.moment import not_there
-from firmcell.core.bench.places_told import TwoPlaces, place_of_ref, probed_wiring
+from firmcell.core.bench.places_told import TwoPlaces, place_of_ref
 from firmcell.core.bench.two_places import Between, in_words, places_of
 from firmcell.core.jobs import as_job
 from firmcell.core.model.design import Face
@@ -189,26 +189,19 @@ def test_a_reading_where_nothing_should_join_says_what_is_on_already(job):
 
 def test_cells_by_the_records_decide_what_is_right(job):
     check = CellCheck(count=40, lowest_v=3.40, highest_v=3.60, wraps_sound=True)
-    two = TwoPlaces(
-        job.design,
-        job.analysis,
-        job.steps,
-        BuildState(cell_checks=(check,)),
-        "weld-bottom-N2",
-        job.plan.before,
-    )
+    two = TwoPlaces(job.bench, BuildState(cell_checks=(check,)), "weld-bottom-N2")
     told = two.told("cell.1-", "cell.1+")
     assert told.now.least_v == pytest.approx(3.40 - 0.005 * 3.56 - 0.01)
     charged = BuildState(
         cell_checks=(check,), steps={"first-charge": StepState(StepStatus.PASSED, records=(1,))}
     )
-    later = TwoPlaces(job.design, job.analysis, job.steps, charged, "balance-charge", job.plan.before)
+    later = TwoPlaces(job.bench, charged, "balance-charge")
     assert later.told("cell.1-", "cell.1+").now.is_right(4.2)
 
 
 def test_told_now_after_and_at_the_end(job):
     state = BuildState(steps={"weld-bottom-N0": StepState(StepStatus.PASSED)})
-    two = TwoPlaces(job.design, job.analysis, job.steps, state, "weld-bottom-N2", job.plan.before)
+    two = TwoPlaces(job.bench, state, "weld-bottom-N2")
     first = job.analysis.layout.group_cells(2)[0].number
     last = job.analysis.layout.group_cells(3)[0].number
     words = dict(two.told(cell_end(first, False), cell_end(last, True)).words)
@@ -226,34 +219,31 @@ def test_told_now_after_and_at_the_end(job):
 
 
 def test_what_lies_under_a_cover_is_named(job):
-    two = TwoPlaces(job.design, job.analysis, job.steps, EMPTY_STATE, "sense-harness", job.plan.before)
+    two = TwoPlaces(job.bench, EMPTY_STATE, "sense-harness")
     assert two.told("B0", "B1").under == ()
     passed = {s.code: StepState(StepStatus.PASSED) for s in job.steps[:23]}
-    two = TwoPlaces(
-        job.design, job.analysis, job.steps, BuildState(steps=passed), "sense-harness", job.plan.before
-    )
+    two = TwoPlaces(job.bench, BuildState(steps=passed), "sense-harness")
     assert len(two.told("B0", "B1").under) == 2
     assert two.told("load.-", "load.+").under == (), "a probe reaches contacts in their shroud"
 
 
 def test_parts_of_the_picture_are_places(job):
-    wiring = probed_wiring(job.design, job.analysis)
     layout = job.analysis.layout
     up = next(c for c in layout.cells if c.positive_up)
-    assert place_of_ref(f"cell:{up.number}", Face.TOP, job.analysis, wiring) == cell_end(up.number, True)
-    assert place_of_ref(f"cell:{up.number}", Face.BOTTOM, job.analysis, wiring) == cell_end(up.number, False)
-    assert place_of_ref("strip:N2-L1", Face.BOTTOM, job.analysis, wiring) == "B2"
-    assert place_of_ref("tap:3", Face.TOP, job.analysis, wiring).startswith("sense.pin.")
-    assert place_of_ref("lead:plus", Face.TOP, job.analysis, wiring) == "load.+"
-    assert place_of_ref("sleeve", Face.TOP, job.analysis, wiring) is None
+    assert place_of_ref(f"cell:{up.number}", Face.TOP, job.bench) == cell_end(up.number, True)
+    assert place_of_ref(f"cell:{up.number}", Face.BOTTOM, job.bench) == cell_end(up.number, False)
+    assert place_of_ref("strip:N2-L1", Face.BOTTOM, job.bench) == "B2"
+    assert place_of_ref("tap:3", Face.TOP, job.bench).startswith("sense.pin.")
+    assert place_of_ref("lead:plus", Face.TOP, job.bench) == "load.+"
+    assert place_of_ref("sleeve", Face.TOP, job.bench) is None
 
 
 @pytest.mark.parametrize("kind", list(JobKind))
 def test_every_kind_has_places_and_is_told(hoist, kind):
     job = Job(as_job(hoist, kind, SHELF))
-    places = places_of(probed_wiring(job.design, job.analysis))
+    places = places_of(job.bench.probed)
     assert len(places) >= 2
-    two = TwoPlaces(job.design, job.analysis, job.steps, EMPTY_STATE, job.steps[0].code, job.plan.before)
+    two = TwoPlaces(job.bench, EMPTY_STATE, job.steps[0].code)
     assert two.told(places[0][0], places[-1][0]).words
     assert isinstance(job.at(job.steps[0].code), LiveMap)
     assert two.judged(places[0][0], places[-1][0], 1234.0)

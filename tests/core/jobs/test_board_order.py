@@ -8,6 +8,7 @@ import random
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.bench.live_map import live_map
 from firmcell.core.jobs import as_job, plan_of, steps_of
 from firmcell.core.model.design import ConnectOrder, Pole
 from firmcell.core.model.job_details import JobKind
@@ -103,10 +104,10 @@ def test_leads_soldered_to_the_board_are_live_at_their_covered_ends(hoist, order
     assert by_code["taps-bottom"].wires == ()
     assert any("board end of every lead stays covered" in c for c in by_code["taps-bottom"].cautions)
     # Their free ends are live, and covered until they are read, one at a time: eleven, 10 × 3.56 V apart.
-    plan = plan_of(design)
-    free = {p.label for p in plan.live_map(design, analysis, steps, None, "taps-top").bare if p.face is None}
+    bench = plan_of(design).on_bench(design, analysis, steps)
+    free = {p.label for p in live_map(bench, None, "taps-top").bare if p.face is None}
     assert not any("free end" in label for label in free)
-    read = plan.live_map(design, analysis, steps, None, "tap-voltages")
+    read = live_map(bench, None, "tap-voltages")
     assert sum("the free end for the board's pad" in p.label for p in read.bare) == 11
     assert read.highest_v == pytest.approx(35.6)
     assert "plug" not in " ".join((*by_code["tap-voltages"].cautions, by_code["tap-voltages"].words))

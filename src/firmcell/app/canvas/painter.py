@@ -1,14 +1,12 @@
-"""Paints what the view has placed: batches, labels, marks of the stage, bands, tools, scale and caption."""
+"""Paints what the view has placed: batches, labels, marks of the stage, tools and caption."""
 
 import math
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import (
-    QBrush,
     QColor,
     QFont,
-    QFontMetricsF,
     QPainter,
     QPainterPathStroker,
     QPen,
@@ -19,23 +17,18 @@ from PySide6.QtGui import (
 from firmcell.app.canvas.batches import Batch, label_font, to_scene
 from firmcell.app.canvas.measures import (
     BACK_OVER_TEXT,
-    DANGER_MM,
     FEW_DISCS,
     GRID_MM,
-    HATCH_OPACITY,
     MARK_COLOURS,
     MARK_MM,
     QUIET_OPACITY,
     SMALLEST_TEXT,
     SMALLEST_WELD_SCALE,
-    TAG_TRIES,
     THIN_MM,
 )
 from firmcell.app.canvas.tools import FRAMES, Tool
-from firmcell.app.theme import FAMILY
 from firmcell.core.base.visible import visible
 from firmcell.core.pictures.drawing import Area, Disc, Label, Stroke
-from firmcell.core.pictures.strip_colours import Scale
 
 if TYPE_CHECKING:
     from firmcell.app.canvas.view import PackView
@@ -47,7 +40,6 @@ class PackPainter:
 
     def __init__(self, view: "PackView") -> None:
         self.view = view
-        self._value_boxes: list[QRectF] = []
 
     def paint_all(self, painter: QPainter) -> None:
         painter.fillRect(self.view.rect(), self.view._palette.colour("bench"))
@@ -60,8 +52,8 @@ class PackPainter:
         for face in self.view._faces:
             for at, label in face.labels:
                 self.paint_label(painter, at, label)
-        self.paint_covered(painter)
-        self.paint_values(painter)
+        self.view.overlay.paint_covered(painter)
+        self.view.overlay.paint_values(painter)
         self.paint_selected(painter)
         self.paint_caption(painter)
 
@@ -196,22 +188,6 @@ class PackPainter:
             box = QRectF(place.x() - 500, place.y() - height, 1000, 2 * height)
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, visible(label.text))
 
-    def paint_values(self, painter: QPainter) -> None:
-        self._value_boxes.clear()
-        if not self.view._paint.values:
-            return
-        font = QFont(FAMILY)
-        font.setPixelSize(max(11, min(15, round(3.6 * self.view.scale()))))
-        font.setWeight(QFont.Weight.DemiBold)
-        painter.setFont(font)
-        metrics = QFontMetricsF(font)
-        for ref, at in self.view.targets().items():
-            text = self.view._paint.values.get(ref)
-            if not text:
-                continue
-            edge = self.view._palette.colour(MARK_COLOURS.get(self.view._paint.marks.get(ref, ""), "quiet"))
-            self.paint_tag(painter, self.view._transform.map(at), text, metrics, edge, self._value_boxes)
-
     def paint_selected(self, painter: QPainter) -> None:
         if not self.view._selected:
             return
@@ -232,112 +208,6 @@ class PackPainter:
                         points = [to_scene(face.origin, p) for p in shape.points]
                         painter.drawPolyline(QPolygonF(points))
         painter.resetTransform()
-
-    def paint_bands(self, painter: QPainter) -> None:
-        if self.view._scale_words is None:
-            return
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.setTransform(self.view._transform)
-        ramp = self.view._palette.ramp_colours()
-        pen = QPen(ramp[0], 1, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap)
-        for face, bands in zip(self.view._faces, self.view._bands, strict=False):
-            for band in bands:
-                if band.danger:
-                    continue
-                pen.setColor(ramp[round(min(max(band.tone, 0.0), 1.0) * (len(ramp) - 1))])
-                pen.setWidthF(band.width * 0.8)
-                painter.setPen(pen)
-                painter.drawLine(to_scene(face.origin, band.line[0]), to_scene(face.origin, band.line[1]))
-        for face, bands in zip(self.view._faces, self.view._bands, strict=False):
-            for band in bands:
-                if band.danger:
-                    self.paint_danger(
-                        painter, to_scene(face.origin, band.line[0]), to_scene(face.origin, band.line[1])
-                    )
-        painter.resetTransform()
-        font = label_font(max(11, min(15, round(3.6 * self.view.scale()))))
-        painter.setFont(font)
-        metrics = QFontMetricsF(font)
-        taken = list(self._value_boxes)
-        told = [
-            (face, band)
-            for face, bands in zip(self.view._faces, self.view._bands, strict=False)
-            for band in bands
-            if band.text
-        ]
-        # What warns stands first, and as near as it can; the others give way.
-        for face, band in sorted(told, key=lambda t: not t[1].danger):
-            (x0, y0), (x1, y1) = band.line
-            at = self.view._transform.map(to_scene(face.origin, ((x0 + x1) / 2, (y0 + y1) / 2)))
-            if band.danger:
-                at.setY(at.y() - metrics.height() - DANGER_MM * self.view.scale())
-            edge = self.view._palette.colour("stop" if band.danger else "ink")
-            self.paint_tag(painter, at, band.text, metrics, edge, taken)
-        self.paint_scale(painter, self.view._scale_words, ramp)
-
-    def paint_danger(self, painter: QPainter, start: QPointF, end: QPointF) -> None:
-        """A line between two pieces that must not be bridged, with a ring round each."""
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        for colour, width in (("raised", 2.2), ("stop", 1.1)):
-            painter.setPen(QPen(self.view._palette.colour(colour), width))
-            painter.drawLine(start, end)
-            for at in (start, end):
-                painter.drawEllipse(at, DANGER_MM, DANGER_MM)
-
-    def paint_covered(self, painter: QPainter) -> None:
-        """Hatch what lies under a cover."""
-        if not self.view.covered:
-            return
-        painter.setTransform(self.view._transform)
-        painter.setPen(Qt.PenStyle.NoPen)
-        brush = QBrush(self.view._palette.colour("ink"), Qt.BrushStyle.BDiagPattern)
-        brush.setTransform(self.view._transform.inverted()[0])
-        painter.setOpacity(HATCH_OPACITY)
-        for path in self.view.covered_paths():
-            painter.fillPath(path, brush)
-        painter.setOpacity(1.0)
-        painter.resetTransform()
-
-    def paint_tag(
-        self,
-        painter: QPainter,
-        at: QPointF,
-        text: str,
-        metrics: QFontMetricsF,
-        edge: QColor,
-        taken: list[QRectF],
-    ) -> None:
-        """A text in a box at a place, or as near to it as no box stands yet."""
-        width, high = metrics.horizontalAdvance(text) + 8, metrics.height()
-        box = QRectF(at.x() - width / 2, at.y() - high / 2, width, high)
-        for step in range(1, TAG_TRIES):
-            if not any(box.intersects(other) for other in taken):
-                break
-            up = (step + 1) // 2 * (high + 1) * (1 if step % 2 else -1)
-            box.moveTop(at.y() - high / 2 + up)
-        taken.append(box)
-        painter.setPen(QPen(edge, 1.5))
-        painter.setBrush(self.view._palette.colour("raised"))
-        painter.drawRoundedRect(box, 3, 3)
-        painter.setPen(self.view._palette.colour("ink"))
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
-
-    def paint_scale(self, painter: QPainter, words: Scale, ramp: list[QColor]) -> None:
-        font = QFont(self.view.font())
-        font.setPointSizeF(font.pointSizeF() * 0.92)
-        painter.setFont(font)
-        metrics = QFontMetricsF(font)
-        high, wide = metrics.height(), 150.0
-        left, top = 12.0, self.view.height() - high * 1.9
-        for n, colour in enumerate(ramp):
-            painter.fillRect(
-                QRectF(left + n * wide / len(ramp), top, wide / len(ramp) + 1, high * 0.6), colour
-            )
-        painter.setPen(self.view._palette.colour("ink"))
-        line = QRectF(left, top + high * 0.6, wide, high)
-        painter.drawText(line, Qt.AlignmentFlag.AlignLeft, words.low)
-        painter.drawText(line, Qt.AlignmentFlag.AlignRight, words.high)
-        painter.drawText(QRectF(left, top - high, 3 * wide, high), Qt.AlignmentFlag.AlignLeft, words.title)
 
     def paint_tool(self, painter: QPainter) -> None:
         """What a tool has taken up, and the way of the mouse so far."""

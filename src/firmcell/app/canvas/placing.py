@@ -26,7 +26,7 @@ def _shape(drawing: Drawing) -> float:
 
 
 def outline_of(face: Placed, refs: frozenset[str]) -> QPainterPath:
-    """Return the outline of some parts of a face, by ref, in the scene; of a cell that of its largest disc."""
+    """Return the outline of some parts of a face, by ref, in the scene; of a cell its largest disc."""
     path = QPainterPath()
     path.setFillRule(Qt.FillRule.WindingFill)
     cells: set[str] = set()

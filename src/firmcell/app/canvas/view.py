@@ -5,7 +5,6 @@ from PySide6.QtGui import (
     QKeyEvent,
     QMouseEvent,
     QPainter,
-    QPainterPath,
     QPaintEvent,
     QPen,
     QPixmap,
@@ -18,8 +17,9 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from firmcell.app.canvas.batches import Placed, to_scene
 from firmcell.app.canvas.hit_test import holds
 from firmcell.app.canvas.mouse_and_keys import Hands
+from firmcell.app.canvas.overlay import OverlayPainter
 from firmcell.app.canvas.painter import PackPainter
-from firmcell.app.canvas.placing import Placing, outline_of
+from firmcell.app.canvas.placing import Placing
 from firmcell.app.canvas.tools import Gesture, Tool
 from firmcell.app.theme import Palette
 from firmcell.core.pictures.drawing import Drawing
@@ -40,6 +40,7 @@ class PackView(QWidget):
     def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.painter, self.placing, self.hands = PackPainter(self), Placing(self), Hands(self)
+        self.overlay = OverlayPainter(self)
         self.setAccessibleName("Picture of the pack")
         self.setAccessibleDescription(
             "Arrow keys move, plus and minus zoom, 0 fits; brackets walk from part to part."
@@ -68,9 +69,6 @@ class PackView(QWidget):
         self.tool = Tool.LOOK
         self._gesture: Gesture | None = None
         self.marked: tuple[str, ...] = ()
-        self._bands: list[tuple[Band, ...]] = []
-        self._scale_words: Scale | None = None
-        self.covered: list[frozenset[str]] = []
 
     def show_bands(
         self,
@@ -80,15 +78,9 @@ class PackView(QWidget):
     ) -> None:
         """Lay coloured bands over the faces, in the order these are shown; they are painted over the rest at
         once. Parts that are `covered`, by ref for each face, are hatched."""
-        self._bands, self._scale_words = bands, scale
-        if (covered or []) != self.covered:
-            self.covered = covered or []
+        if self.overlay.lay(bands, scale, covered or []):
             self._renew()
         self.update()
-
-    def covered_paths(self) -> list[QPainterPath]:
-        """The outlines of what is covered, in the scene."""
-        return [outline_of(face, refs) for face, refs in zip(self._faces, self.covered, strict=False)]
 
     # -- tools ------------------------------------------------------------------------------------------
 
@@ -250,7 +242,7 @@ class PackView(QWidget):
             painter.setTransform(self._cached_at.inverted()[0] * self._transform)
             painter.drawPixmap(0, 0, self._cache)
             painter.resetTransform()
-        self.painter.paint_bands(painter)
+        self.overlay.paint_bands(painter)
         self.painter.paint_tool(painter)
         if self.hasFocus():
             painter.setPen(QPen(self._palette.colour("accent"), 2))

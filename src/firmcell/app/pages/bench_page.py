@@ -20,13 +20,14 @@ from PySide6.QtWidgets import (
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.between_places import BetweenPlaces
+from firmcell.app.pages.order_of_joints import OrderOfJoints
 from firmcell.app.pages.step_card import StepCard
 from firmcell.app.plain import as_html, as_text
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import about, volts
-from firmcell.core.bench.live_map import LiveMap
+from firmcell.core.bench.live_map import LiveMap, live_map
 from firmcell.core.jobs.lay_out import LaidOut, laid_out
 from firmcell.core.records.build_state import StepStatus, standing_events
 from firmcell.core.records.event_words import event_words, initials, others_named
@@ -77,6 +78,7 @@ class BenchPage(Page):
         self.section("All steps")
         self.list = self.table(("", "Step", "Read", "About", "By"), "Steps of this job", wide=1)
         self.list.picked.connect(self._picked_step)
+        self.order = OrderOfJoints(self)
         self.section("Lay out before you begin")
         self.lay_out = self.text(name="")
         self.lay_out.setTextFormat(Qt.TextFormat.RichText)
@@ -134,6 +136,7 @@ class BenchPage(Page):
         self.list.blockSignals(False)
         self._show_card()
         self.between.fill()
+        self.order.fill()
 
     def _log_row(self, event: Event, taken: bool) -> tuple[str, tuple[str, ...]]:
         """A record in the list; each is put into words once."""
@@ -175,9 +178,7 @@ class BenchPage(Page):
 
     def live(self) -> LiveMap:
         """What bare metal is live while the step that is shown is at hand."""
-        s = self.session
-        code = self.step.code if self.step is not None else ""
-        return s.plan.live_map(s.design, s.analysis, s.steps, s.state, code)
+        return live_map(self.session.on_bench, self.session.state, self.step.code if self.step else "")
 
     # -- the card ---------------------------------------------------------------------------------------
 

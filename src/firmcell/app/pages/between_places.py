@@ -10,7 +10,7 @@ from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.bench.places_told import TwoPlaces, place_of_ref, probed_wiring
+from firmcell.core.bench.places_told import TwoPlaces, place_of_ref
 from firmcell.core.bench.two_places import places_of
 from firmcell.core.model.design import Face
 from firmcell.store.units import parse
@@ -71,7 +71,7 @@ class BetweenPlaces:
     def fill(self) -> None:
         """Offer the places of the job as it is."""
         s = self.session
-        places = places_of(probed_wiring(s.design, s.analysis))
+        places = places_of(s.on_bench.probed)
         ids = tuple(node for node, _ in places)
         if ids != self._ids:
             before = tuple(combo.currentData() for combo in self.places)
@@ -89,7 +89,7 @@ class BetweenPlaces:
 
     def _two(self) -> TwoPlaces:
         s, step = self.session, self.page.step
-        return TwoPlaces(s.design, s.analysis, s.steps, s.state, step.code if step else "", s.plan.before)
+        return TwoPlaces(s.on_bench, s.state, step.code if step else "")
 
     def chosen(self) -> tuple[str, str]:
         """The ids of both places."""
@@ -123,8 +123,7 @@ class BetweenPlaces:
         """Put a probe on the part that is picked on the picture."""
         s, step = self.session, self.page.step
         face = step.face if step is not None and step.face is not None else Face.TOP
-        wiring = probed_wiring(s.design, s.analysis)
-        place = place_of_ref(self.page.picked_ref, face, s.analysis, wiring)
+        place = place_of_ref(self.page.picked_ref, face, s.on_bench)
         if place is None or place not in self._ids:
             s.refused.emit(
                 "Pick a cell, a strip, a tap or a lead on the picture first: a probe stands on metal."

@@ -2,19 +2,17 @@
 dangerous: by voltage, by how easily one thing touches both, and by what that would drive."""
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import replace
 from functools import lru_cache
 
 import numpy as np
 
-from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import amperes, volts
-from firmcell.core.bench.cell_by_cell import cell_by_cell, cell_end
-from firmcell.core.bench.moment import Before, Moment, moment_of, not_there
-from firmcell.core.layout.cell_places import Layout
-from firmcell.core.model.design import Design, Face
+from firmcell.core.bench.cell_by_cell import cell_end
+from firmcell.core.bench.moment import Moment, not_there
+from firmcell.core.bench.on_bench import OnBench
+from firmcell.core.model.design import Face
 from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR
 from firmcell.core.model.job_details import Wired
 from firmcell.core.model.limits import TOUCH_LIMIT_V
@@ -29,8 +27,7 @@ from firmcell.core.records.areas import (
     tap_area,
 )
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.records.step import Step
-from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
+from firmcell.core.wiring.graph import EdgePart, NodeKind
 from firmcell.core.wiring.solved import shorts_between, sources_in
 
 REACH_M = 0.06
@@ -175,82 +172,40 @@ def _driven(first_a: float) -> str:
     return f"{amperes(first_a / SHORT_CIRCUIT_FACTOR)}, in the first moment up to {amperes(first_a)}"
 
 
-def live_map(
-    design: Design,
-    analysis: Analysis,
-    steps: tuple[Step, ...],
-    state: BuildState | None,
-    code: str,
-    before: Before,
-) -> LiveMap:
+def live_map(bench: OnBench, state: BuildState | None, code: str) -> LiveMap:
     """Return what bare metal is live while the step of this code is at hand.
 
     Parameters
     ----------
-    design : Design
+    bench : OnBench
         With cells at the voltage they were measured at.
-    analysis : Analysis
-        Of it.
-    steps : tuple of Step
     state : BuildState or None
         The records; None takes every earlier step as passed.
     code : str
-    before : Before
-        What is there before the first step.
+        Of the step; empty for none.
 
     Notes
     -----
     Its own metal counts as on, and what it covers as bare: the worst that the step passes through. Currents are those
     of the solved circuit times `SHORT_CIRCUIT_FACTOR`: perhaps too high, not too low.
     """
-    is_pack = design.details.wired is Wired.PACK
-    wiring = (
-        cell_by_cell(analysis.wiring, analysis.layout, design, analysis.bms.taps)
-        if is_pack and design.details.opens_pack
-        else analysis.wiring
-    )
-    before = replace(before, inside=design.details.opens_pack)
-    moment = moment_of(analysis.wiring, steps, state, code, before, design.series)
-    return _mapped(design, analysis, wiring, moment)
+    return mapped(bench, bench.moment(state, code))
 
 
 @lru_cache(maxsize=64)
-def _mapped_of(key: "_Key") -> LiveMap:
-    return _Mapper(key.design, key.analysis, key.wiring, key.moment).mapped()
-
-
-@frozen(eq=False)
-class _Key:
-    """What a map is made from; equal where the very same objects went in."""
-
-    design: Design
-    analysis: Analysis
-    wiring: Wiring
-    moment: Moment
-
-    def __hash__(self) -> int:
-        return hash((id(self.design), id(self.analysis), id(self.wiring), self.moment))
-
-    def __eq__(self, other: object) -> bool:
-        return isinstance(other, _Key) and (
-            self.design is other.design
-            and self.analysis is other.analysis
-            and self.wiring is other.wiring
-            and self.moment == other.moment
-        )
-
-
-def _mapped(design: Design, analysis: Analysis, wiring: Wiring, moment: Moment) -> LiveMap:
-    return _mapped_of(_Key(design, analysis, wiring, moment))
+def mapped(bench: OnBench, moment: Moment) -> LiveMap:
+    """Return what bare metal is live at a moment."""
+    return _Mapper(bench, moment).mapped()
 
 
 class _Mapper:
     """Works one map out."""
 
-    def __init__(self, design: Design, analysis: Analysis, wiring: Wiring, moment: Moment) -> None:
-        self.design, self.layout, self.taps = design, analysis.layout, analysis.bms.taps
-        self.wiring, self.moment = wiring, moment
-        self.strips_at = _strips_by_pad(analysis)
+    def __init__(self, bench: OnBench, moment: Moment) -> None:
+        self.bench, self.moment = bench, moment
+        self.design, self.layout, self.taps = bench.design, bench.layout, bench.taps
+        self.wiring = bench.probed
+        self.strips_at = _strips_by_pad(bench)
         self.covered: set[tuple[Face, str]] = set()
 
     def mapped(self) -> LiveMap:
@@ -261,7 +216,7 @@ class _Mapper:
         for number, part in enumerate(parts):
             self.part_of |= {node: (number, v) for node, v in part.items()}
         pieces = [*self._ends()]
-        if d.details.wired is Wired.PACK and d.details.opens_pack:
+        if self.bench.opened:
             pieces += self._pads()
         pieces = [p for p in pieces if self._matters(p, parts)]
         if not pieces:
@@ -444,11 +399,11 @@ def _apart(pieces: list[Piece]) -> Array:
     return np.where(known[:, None] & known[None, :], apart, OFF_PACK_M)
 
 
-def _strips_by_pad(analysis: Analysis) -> dict[tuple[int, bool], list[str]]:
+def _strips_by_pad(bench: OnBench) -> dict[tuple[int, bool], list[str]]:
     """The strips that lie on each pad, by cell and pole, as the picture refers to them."""
     found: dict[tuple[int, bool], list[str]] = {}
-    layout: Layout = analysis.layout
-    for piece in analysis.strips:
+    layout = bench.layout
+    for piece in bench.strips:
         for number in piece.cells:
             plus = layout.by_number[number].group == piece.node
             found.setdefault((number, plus), []).append(f"strip:{piece.id}")

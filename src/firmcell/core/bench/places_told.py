@@ -1,21 +1,17 @@
 """Two places that somebody chose, told for the step at hand: what a meter must show now, after the step and at the end,
 whether a probe reaches them, and what a tool across them would drive."""
 
-from dataclasses import replace
-
-from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import amperes, percent, volts
-from firmcell.core.bench.cell_by_cell import cell_by_cell, cell_end
+from firmcell.core.bench.cell_by_cell import cell_end
 from firmcell.core.bench.live_map import live_map
-from firmcell.core.bench.moment import Before, Moment, moment_of, not_there
+from firmcell.core.bench.moment import Moment, not_there
+from firmcell.core.bench.on_bench import OnBench
 from firmcell.core.bench.two_places import Between, Shows, cell_band, in_words
-from firmcell.core.model.design import Design, Face
+from firmcell.core.model.design import Face
 from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR
-from firmcell.core.model.job_details import Wired
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.records.step import Step
-from firmcell.core.wiring.graph import NodeKind, Wiring
+from firmcell.core.wiring.graph import NodeKind
 from firmcell.core.wiring.solved import shorts_between
 
 IN_A_SHROUD = frozenset((NodeKind.CONTACT, NodeKind.TERMINAL))
@@ -68,32 +64,21 @@ class PlacesTold:
 class TwoPlaces:
     """Answers for one job at one step."""
 
-    def __init__(
-        self,
-        design: Design,
-        analysis: Analysis,
-        steps: tuple[Step, ...],
-        state: BuildState,
-        code: str,
-        before: Before,
-    ) -> None:
-        self.design, self.analysis, self.steps, self.state, self.code = design, analysis, steps, state, code
-        self.before = replace(before, inside=design.details.opens_pack)
-        self.wiring = probed_wiring(design, analysis)
-
-    def _moment(self, state: BuildState | None, code: str) -> Moment:
-        return moment_of(self.analysis.wiring, self.steps, state, code, self.before, self.design.series)
+    def __init__(self, bench: OnBench, state: BuildState, code: str) -> None:
+        self.bench, self.state, self.code = bench, state, code
+        self.wiring = bench.probed
 
     def _between(self, moment: Moment, places: tuple[str, str]) -> Between:
-        band = cell_band(self.design, self.state)
-        return Between(self.wiring, self.analysis.layout, self.design, moment, places, band)
+        bench = self.bench
+        band = cell_band(bench.design, self.state)
+        return Between(self.wiring, bench.layout, bench.design, moment, places, band)
 
     def told(self, black: str, red: str) -> PlacesTold:
         """What is told of two places."""
         places = black, red
-        now = self._moment(self.state, "")
-        after = self._moment(self.state, self.code)
-        live = live_map(self.design, self.analysis, self.steps, self.state, self.code, self.before)
+        now = self.bench.moment(self.state, "")
+        after = self.bench.moment(self.state, self.code)
+        live = live_map(self.bench, self.state, self.code)
         reached = {p.node for p in live.bare} | self._taps_of({p.node for p in live.bare})
         under = tuple(
             self.wiring.by_id[node].label
@@ -103,22 +88,22 @@ class TwoPlaces:
         return PlacesTold(
             self._between(now, places).shows(),
             self._between(after, places).shows(),
-            self._between(self._moment(None, ""), places).shows(),
+            self._between(self.bench.moment(None, ""), places).shows(),
             self._short(after, places),
             under,
         )
 
     def _taps_of(self, ends: set[str]) -> set[str]:
         """Tap points whose strip lies bare where their lead is joined."""
-        layout = self.analysis.layout
+        layout = self.bench.layout
         return {
             f"B{t.number}"
-            for t in self.analysis.bms.taps
+            for t in self.bench.taps
             if cell_end(t.cell, layout.by_number[t.cell].group == t.number) in ends
         }
 
     def _short(self, moment: Moment, places: tuple[str, str]) -> float:
-        without = not_there(self.wiring, self.analysis.layout, self.design, moment)
+        without = not_there(self.wiring, self.bench.layout, self.bench.design, moment)
         part = self.wiring.reached(places[0], without)
         if places[1] not in part or places[0] == places[1]:
             return 0.0
@@ -127,8 +112,8 @@ class TwoPlaces:
     def judged(self, black: str, red: str, reading_v: float) -> tuple[str, ...]:
         """What a reading between two places says, one sentence a line, likeliest first."""
         places = black, red
-        now = self._between(self._moment(self.state, ""), places)
-        after = self._between(self._moment(self.state, self.code), places)
+        now = self._between(self.bench.moment(self.state, ""), places)
+        after = self._between(self.bench.moment(self.state, self.code), places)
         if now.shows().is_right(reading_v):
             later = (
                 ""
@@ -153,14 +138,7 @@ class TwoPlaces:
 MOST_TOLD = 4
 
 
-def probed_wiring(design: Design, analysis: Analysis) -> Wiring:
-    """Return the wiring of a job with every cell where a probe reaches single cells."""
-    if design.details.wired is Wired.PACK and design.details.opens_pack:
-        return cell_by_cell(analysis.wiring, analysis.layout, design, analysis.bms.taps)
-    return analysis.wiring
-
-
-def place_of_ref(ref: str, face: Face, analysis: Analysis, wiring: Wiring) -> str | None:
+def place_of_ref(ref: str, face: Face, bench: OnBench) -> str | None:
     """Return the place that a probe stands on when a part of the picture is picked; None where it is no metal.
 
     Parameters
@@ -169,17 +147,15 @@ def place_of_ref(ref: str, face: Face, analysis: Analysis, wiring: Wiring) -> st
         Of the part.
     face : Face
         That lies up.
-    analysis : Analysis
-    wiring : Wiring
-        As `probed_wiring` gives it.
+    bench : OnBench
     """
     kind, _, name = ref.partition(":")
-    layout = analysis.layout
+    layout, wiring = bench.layout, bench.probed
     if kind == "cell" and name.isdigit():
         cell = layout.by_number.get(int(name))
         found = cell_end(cell.number, layout.face_of(cell, True) is face) if cell else ""
     elif kind == "strip":
-        piece = next((p for p in analysis.strips if p.id == name), None)
+        piece = next((p for p in bench.strips if p.id == name), None)
         found = f"B{piece.node}" if piece else ""
     elif kind == "tap":
         pin = next((e.end for e in wiring.wires if e.wire is not None and e.wire.ref == ref), f"B{name}")

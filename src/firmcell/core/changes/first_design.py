@@ -11,7 +11,16 @@ from firmcell.core.insulation.outer_size import next_stock_size
 from firmcell.core.layout.rows import best_rows, stack_size
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
-from firmcell.core.model.design import Arrangement, Bms, Design, Joining, Lattice, Leads, PackInsulation
+from firmcell.core.model.design import (
+    Arrangement,
+    Bms,
+    Design,
+    Joining,
+    JointOrder,
+    Lattice,
+    Leads,
+    PackInsulation,
+)
 from firmcell.core.model.joint_kinds import JoinedBy, Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell, CellForm, Keying, StripMetal
@@ -117,6 +126,7 @@ def propose(
         parallel=option.parallel,
         arrangement=Arrangement(rows=rows),
         joining=Joining(
+            order=JointOrder.LEAST_EXPOSED,
             link_strip=strip,
             collector_strip=strip,
             joined_by=JoinedBy.WELD if welder else JoinedBy.TABS,

@@ -10,6 +10,7 @@ from firmcell.core.base.wording import (
     plural,
     volts,
 )
+from firmcell.core.bench.joint_order import groups_in_order
 from firmcell.core.jobs.plan import JobPlan, PageSection
 from firmcell.core.jobs.proving_steps import board_on_step, proving_steps
 from firmcell.core.jobs.readings import READS
@@ -121,7 +122,7 @@ def _holder_cells(d: Design, a: Analysis) -> Iterator[Step]:
         spread_v=FIRST_TOUCH_SPREAD_V if d.parallel > 1 else GROUP_SPREAD_V,
         hold=True,
     )
-    for group in range(1, d.series + 1):
+    for group in groups_in_order(d, a.layout):
         cells = [c.number for c in a.layout.group_cells(group)]
         yield Step(
             f"holder-group-{group}",

@@ -6,6 +6,7 @@ from math import dist
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.wording import millimetres, plural, volts
+from firmcell.core.bench.joint_order import order_of
 from firmcell.core.bench.weld_samples import SAMPLE_SHARE, zero_failure_sample
 from firmcell.core.jobs.cooling import SOLDERED_END_S
 from firmcell.core.jobs.proving_steps import total_step
@@ -32,9 +33,10 @@ def joining_steps(d: Design, a: Analysis) -> Iterator[Step]:
     phase = KINDS[d.joining.joined_by].verb
     # Flat cells have all their metal on top: nothing is turned over.
     both = len({p.face for p in a.strips}) > 1
+    order = order_of(d, a.layout, a.strips)
     # One face, then the other; while only one face is joined no more than two groups are ever in series.
     for face in (Face.BOTTOM, Face.TOP):
-        nodes = sorted({p.node for p in a.strips if p.face is face})
+        nodes = sorted({p.node for p in a.strips if p.face is face}, key=order.index)
         if not nodes:
             continue
         if both:

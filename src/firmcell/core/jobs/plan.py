@@ -11,8 +11,8 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, figures, kilograms, volts, watt_hours
-from firmcell.core.bench.live_map import LiveMap, live_map
 from firmcell.core.bench.moment import Before
+from firmcell.core.bench.on_bench import OnBench
 from firmcell.core.bench.touch_limit import with_touch_limit
 from firmcell.core.jobs.before_after import Compared
 from firmcell.core.jobs.cooling import with_cooling
@@ -207,19 +207,26 @@ class JobPlan:
         )
         if design.grain is Grain.SHORT:
             own = shortened(own)
-        told = with_touch_limit(own, design, analysis.layout, analysis.bms.taps, analysis.wiring, self.before)
+        told = with_touch_limit(
+            own, design, analysis.layout, analysis.bms.taps, analysis.wiring, self.before(design)
+        )
         return with_readings(with_cooling(told), design, analysis.wiring)
 
-    @property
-    def before(self) -> Before:
+    def before(self, design: Design) -> Before:
         """What is there before the first step."""
-        return Before(closed=self.closed, cells_in=self.live, powered=self.live)
+        return Before(design.details.opens_pack, self.closed, self.live, self.live)
 
-    def live_map(
-        self, design: Design, analysis: Analysis, steps: tuple[Step, ...], state: BuildState | None, code: str
-    ) -> LiveMap:
-        """Return what bare metal is live while a step is at hand; without a state, as the plan goes."""
-        return live_map(design, analysis, steps, state, code, self.before)
+    def on_bench(self, design: Design, analysis: Analysis, steps: tuple[Step, ...]) -> OnBench:
+        """Return what stands on the bench, for what is asked of a moment of the build."""
+        return OnBench(
+            design,
+            analysis.layout,
+            analysis.bms.taps,
+            analysis.wiring,
+            analysis.strips,
+            steps,
+            self.before(design),
+        )
 
     def leads_picture(self, design: Design, analysis: Analysis) -> Drawing:
         """Return the leads to scale, with the ends that this kind has."""

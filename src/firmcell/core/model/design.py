@@ -156,6 +156,14 @@ class JudgedBy(StrEnum):
     IN_PLACE = "in place between its cells"
 
 
+class JointOrder(StrEnum):
+    """In which order tap points are joined, face by face."""
+
+    ASCENDING = "from minus to plus"
+    LEAST_EXPOSED = "so that least is exposed"
+    OWN = "as chosen"
+
+
 class Joining(Frozen):
     """Strip and welds.
 
@@ -171,6 +179,8 @@ class Joining(Frozen):
     fuse_wire_m, fuse_free_m : diameter and free length of the bare copper wire that joins each cell's plus
         to its plate in place of welds; None is none.
     doubled : numbers of the cells whose both pads get twice the weld pairs.
+    order, own_order : in which order tap points are joined on each face, and holders filled; the tap points (or
+        groups) as chosen by hand, those left out after them.
     """
 
     joined_by: JoinedBy = Field(JoinedBy.WELD, title="Cells joined by")
@@ -194,6 +204,8 @@ class Joining(Frozen):
     fuse_wire_m: Metres | None = Field(None, title="Fuse wire at each plus, bare copper", ge=1e-4, le=1e-3)
     fuse_free_m: Metres = Field(0.008, title="Free length of a fuse wire", ge=0.004, le=0.05)
     doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
+    order: JointOrder = Field(JointOrder.ASCENDING, title="Order of the joints")
+    own_order: tuple[Count, ...] = Field((), title="Order chosen by hand", max_length=400)
 
     @property
     def on_tabs(self) -> bool:
