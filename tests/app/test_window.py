@@ -252,7 +252,6 @@ def test_look_and_bench_mode_change_and_come_back(hoist_window, qtbot):
     assert window.look.name == "light"
     window.set_bench_mode(True)
     assert not window.rail.isVisible()
-    assert len(window.view._faces) == 1
     window.set_bench_mode(False)
     assert window.rail.isVisible()
     assert len(window.view._faces) == 2

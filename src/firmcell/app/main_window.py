@@ -42,7 +42,8 @@ from firmcell.core.model.part_library import PartLibrary
 from firmcell.store.units import System
 
 if TYPE_CHECKING:
-    pass
+    from firmcell.app.bench_screen import BenchScreen
+
 
 if TYPE_CHECKING:
     from firmcell.app.pages.bench_page import BenchPage
@@ -79,6 +80,7 @@ class MainWindow(QMainWindow):
         self.look: Palette = PALETTES.get(str(settings.value("look", "light")), PALETTES["light"])
         self._tasks: list[Task] = []
         self._bench_mode = False
+        self.bench_screen: BenchScreen | None = None
         self._kind = JobKind.NEW_PACK
         self.opening, self.looks = OpenJobs(self), Looks(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
@@ -328,15 +330,28 @@ class MainWindow(QMainWindow):
             self.showNormal()
 
     def set_bench_mode(self, on: bool) -> None:
-        """Show only the pack and the step at hand, in large type."""
+        """Let the step at hand fill the window, everything else out of sight; or go back."""
         self._bench_mode = on and self.session is not None
         self.menus.bench_action.setChecked(self._bench_mode)
-        for part in (self.rail, self.plate, self.findings_box, self.menuBar()):
-            part.setVisible(not self._bench_mode)
-        if self.session is not None:
-            self._bench().set_large(self._bench_mode)
+        self.menuBar().setVisible(not self._bench_mode)
+        if self._bench_mode:
+            # Loaded here: most starts do not go to the bench.
+            from firmcell.app.bench_screen import BenchScreen
+
             self.go(Stage.BENCH)
-        self.split.setSizes([1000, 1000] if self._bench_mode else [700, 440])
+            self.bench_screen = BenchScreen(self)
+            self.bench_screen.left.connect(self.toggle_bench_mode)
+            self.stack.addWidget(self.bench_screen)
+            self.stack.setCurrentWidget(self.bench_screen)
+            self.bench_screen.begin()
+        elif self.bench_screen is not None:
+            screen, self.bench_screen = self.bench_screen, None
+            screen.let_go()
+            self.stack.removeWidget(screen)
+            screen.deleteLater()
+            self.stack.setCurrentIndex(1)
+            self._bench().refresh()
+            self.panel.paint()
 
     def showEvent(self, event: Any) -> None:
         if self.session is None and not isinstance(self.stack.widget(0), StartPage):
@@ -351,9 +366,10 @@ class MainWindow(QMainWindow):
     def closeEvent(self, event: QCloseEvent) -> None:
         for task in self._tasks:
             task.give_up()
+        windowed = not self._bench_mode
         if not guarded(self.opening.let_go, self.tell):
             event.ignore()
             return
-        if not self._bench_mode:
+        if windowed:
             self.settings.setValue("geometry", self.saveGeometry())
         event.accept()

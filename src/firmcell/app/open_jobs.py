@@ -123,6 +123,7 @@ class OpenJobs:
             session = self.window.session
             if not self.window.keeping.may_close(session):
                 raise Refusal("The job that is open could not be saved, so it stays open.")
+            self.window.set_bench_mode(False)
             # Windows that show the job go with it.
             for shown in self.window.findChildren(QDialog):
                 if getattr(shown, "session", None) is session:

@@ -62,16 +62,10 @@ class PicturePanel:
     def shown(self) -> list[Face | str]:
         """What is on the picture in order: faces, "section", "leads", "wiring", the one picture of this
         kind of "job", or that of a stage by its name."""
-        current = (
-            self.window._bench().step if self.window.session and self.window.stage is Stage.BENCH else None
-        )
         if self.window.session is not None and self.window.session.plan.picture is not None:
             return ["job"]
         if self.window.session is not None and self.window.stage in self.window.session.plan.stage_pictures:
             return [own_picture(self.window.stage)]
-        if self.window._bench_mode and current and current.face:
-            # At the bench only the face that lies up now is shown.
-            return [current.face]
         if self.window.stage is Stage.INSULATION:
             return [Face.TOP, "section"]
         if self.window.stage is Stage.BMS:

@@ -75,16 +75,6 @@ def test_recording_by_key_keeps_the_step_and_the_focus(qtbot, window):
     assert bench.step.code != step.code
 
 
-def test_bench_mode_begins_with_the_title_of_the_step(hoist_window, qtbot):
-    bench = bench_of(hoist_window)
-    next(w for w in bench.widget().findChildren(QLineEdit) if w.isVisible()).setFocus()
-    hoist_window.set_bench_mode(True)
-    qtbot.wait(50)
-    title = next(w for w in bench.findChildren(QLabel) if w.text() == bench.step.title and w.isVisible())
-    assert title.visibleRegion().boundingRect().height() == title.height()
-    assert isinstance(QApplication.focusWidget(), QLineEdit)
-
-
 def test_screws_are_recorded_with_the_torque_that_is_known(hoist_window, qtbot):
     window = hoist_window
     window.session.edit("joining.joined_by", JoinedBy.SCREW, "screws")

@@ -6,6 +6,10 @@ GRID_MM = 10.0
 SMALLEST_TEXT = 5.5
 
 
+LEAST_TEXT = 11
+"""Height of letters of a text in a box, pixels, where no more is asked for."""
+
+
 MARK_MM = 8.0
 """Radius of the ring round a cell that a tool has taken up."""
 

@@ -6,7 +6,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QPainter, QPen
 
 from firmcell.app.canvas.batches import label_font, to_scene
-from firmcell.app.canvas.measures import DANGER_MM, HATCH_OPACITY, MARK_COLOURS, TAG_TRIES
+from firmcell.app.canvas.measures import DANGER_MM, HATCH_OPACITY, LEAST_TEXT, MARK_COLOURS, TAG_TRIES
 from firmcell.app.canvas.placing import outline_of
 from firmcell.app.theme import FAMILY
 from firmcell.core.pictures.strip_colours import Band, Scale
@@ -24,6 +24,7 @@ class OverlayPainter:
         self.scale: Scale | None = None
         self.covered: list[frozenset[str]] = []
         self._value_boxes: list[QRectF] = []
+        self.least_text = LEAST_TEXT
 
     def lay(self, bands: list[tuple[Band, ...]], scale: Scale | None, covered: list[frozenset[str]]) -> bool:
         """Lay these over the faces; returns whether what is hatched has changed."""
@@ -53,7 +54,7 @@ class OverlayPainter:
                         painter, to_scene(face.origin, band.line[0]), to_scene(face.origin, band.line[1])
                     )
         painter.resetTransform()
-        font = label_font(max(11, min(15, round(3.6 * self.view.scale()))))
+        font = label_font(max(self.least_text, min(15, round(3.6 * self.view.scale()))))
         painter.setFont(font)
         metrics = QFontMetricsF(font)
         taken = list(self._value_boxes)
@@ -123,6 +124,8 @@ class OverlayPainter:
     def paint_scale(self, painter: QPainter, words: Scale, ramp: list[QColor]) -> None:
         font = QFont(self.view.font())
         font.setPointSizeF(font.pointSizeF() * 0.92)
+        if self.least_text > LEAST_TEXT:
+            font.setPixelSize(self.least_text)
         painter.setFont(font)
         metrics = QFontMetricsF(font)
         high, wide = metrics.height(), 150.0
@@ -142,7 +145,7 @@ class OverlayPainter:
         if not self.view._paint.values:
             return
         font = QFont(FAMILY)
-        font.setPixelSize(max(11, min(15, round(3.6 * self.view.scale()))))
+        font.setPixelSize(max(self.least_text, min(15, round(3.6 * self.view.scale()))))
         font.setWeight(QFont.Weight.DemiBold)
         painter.setFont(font)
         metrics = QFontMetricsF(font)

@@ -67,7 +67,7 @@ class BenchPage(Page):
         self._looks: list[QCheckBox] = []
         self._kept: dict[str, dict[str, Any]] = {}
         self._shown: tuple[object, ...] = ()
-        self._place = ("", False)
+        self._place = ""
         self._clock = QTimer(self)
         self._clock.setInterval(CLOCK_MS)
         self._clock.timeout.connect(self.refresh)
@@ -193,13 +193,12 @@ class BenchPage(Page):
             s.person,
             s.read_only_because,
             s.obstacle(step) if step else "",
-            bool(self.property("large")),
             self.live().words,
         )
         if shown == self._shown:
             return
         self._shown = shown
-        place = (step.code if step else "", bool(self.property("large")))
+        place = step.code if step else ""
         another, self._place = place != self._place, place
         self.step_card.keep_typed()
         focus = self._focus_in_card()
@@ -332,11 +331,6 @@ class BenchPage(Page):
             reason = f"{reason} (agreed: {typed.strip().upper()})"
         data = Correction(seq=seq, reason=reason)
         guarded(lambda: self.session.record(data), self.session.refused.emit)
-
-    def set_large(self, large: bool) -> None:
-        """Large type for the bench."""
-        self.setProperty("large", large)
-        self.refresh()
 
     def point_at(self, ref: str) -> None:
         self.picked_ref = ref

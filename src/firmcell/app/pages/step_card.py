@@ -51,18 +51,17 @@ class StepCard:
         if step is None:
             self.line("Every step is passed. The passport is ready.", 1.2, QFont.Weight.DemiBold)
             return
-        large = bool(self.page.property("large"))
         self.line(step.phase + (" · hold point" if step.hold else ""), 0.95).setObjectName("quiet")
-        self.line(step.title, 1.9 if large else 1.35, QFont.Weight.DemiBold)
-        self.line(step.words, 1.35 if large else 1.0)
+        self.line(step.title, 1.35, QFont.Weight.DemiBold)
+        self.line(step.words, 1.0)
         for caution in step.cautions:
-            self.line(caution, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
+            self.line(caution, 1.0, QFont.Weight.Medium).setObjectName("caution")
         if step.expected:
-            self.line(f"Expect: {step.expected}", 1.3 if large else 1.0).setObjectName("expected")
+            self.line(f"Expect: {step.expected}", 1.0).setObjectName("expected")
         live = self.page.live()
         if live.over_touch_limit and not any("touch limit" in c for c in step.cautions):
-            self.line(live.over_words, 1.3 if large else 1.0, QFont.Weight.Medium).setObjectName("caution")
-        self.line(live.words, 1.2 if large else 1.0).setObjectName("quiet")
+            self.line(live.over_words, 1.0, QFont.Weight.Medium).setObjectName("caution")
+        self.line(live.words, 1.0).setObjectName("quiet")
         if state and state.status is StepStatus.NOT_RIGHT:
             self.line(
                 f"Stands as not right: {state.note}. Do it again and record it anew.", 1.0
@@ -100,7 +99,7 @@ class StepCard:
         if kind == "checked":
             for look in step.checks:
                 box = QCheckBox(look)
-                box.setFont(sized(1.25 if self.page.property("large") else 1.0))
+                box.setFont(sized(1.0))
                 self.page._looks.append(box)
                 self.page.card.addWidget(box)
             if step.measures:

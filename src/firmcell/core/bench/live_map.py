@@ -146,6 +146,17 @@ class LiveMap:
         return f"Up to {volts(self.highest_v)} between bare metal now: over the touch limit. One hand, gloves, covers."
 
     @property
+    def short_words(self) -> str:
+        """What is live now, in few words."""
+        w = self.worst
+        if w is None:
+            return self.words if not self.bare else f"Bare: {self.bare[0].label}."
+        return (
+            f"Bare and live: up to {volts(self.highest_v)}. {w.high.label[:1].upper()}{w.high.label[1:]} and {w.low.label}: "
+            f"{amperes(w.short_a / SHORT_CIRCUIT_FACTOR)}."
+        )
+
+    @property
     def words(self) -> str:
         """What is live now, in words."""
         if self.worst is None:

@@ -70,7 +70,7 @@ def live_paint(live: LiveMap, layout: Layout, joining: Joining, axis: TurnAxis) 
     for face, band in _spans(live, layout, joining, place, high):
         bands[face].insert(0, band)
     _danger(live, bands, place)
-    title = "bare metal, against the lowest it hangs together with"
+    title = "bare metal, V against its lowest"
     return LivePaint({f: tuple(b) for f, b in bands.items()}, Scale(title, "0 V", volts(high)), covered)
 
 

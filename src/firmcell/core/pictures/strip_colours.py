@@ -1,6 +1,7 @@
 """Heat and current of the metal as a picture: one coloured band a segment, a scale with its unit, the worst
 ten in numbers."""
 
+from dataclasses import replace
 from enum import StrEnum
 from itertools import groupby
 
@@ -45,6 +46,11 @@ class Band:
     ref: str
     text: str = ""
     danger: bool = False
+
+    @property
+    def unlabelled(self) -> "Band":
+        """The same without its text."""
+        return replace(self, text="")
 
 
 @frozen
