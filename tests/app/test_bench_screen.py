@@ -8,7 +8,7 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel
 
-from firmcell.app import bench_screen, session
+from firmcell.app import bench_screen, bench_walk, session
 from firmcell.app.tones import PLAYERS, RATE, samples, wav_file
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.bench.pass_check import obstacle
@@ -29,6 +29,7 @@ def heard(monkeypatch):
     """What is sounded: True right, False wrong."""
     told = []
     monkeypatch.setattr(bench_screen, "sound", told.append)
+    monkeypatch.setattr(bench_walk, "sound", told.append)
     return told
 
 
@@ -87,10 +88,10 @@ def test_a_whole_build_by_three_keys_and_digits(screen, qtbot, heard, monkeypatc
     for _ in range(900):
         if screen.step is None:
             break
-        before = (screen.step.code, screen.at, len(window.session.events))
+        before = (screen.step.code, screen.walk.at, len(window.session.events))
         seen.add(screen.step.code)
         answered(qtbot, screen)
-        after = (screen.step.code if screen.step else "", screen.at, len(window.session.events))
+        after = (screen.step.code if screen.step else "", screen.walk.at, len(window.session.events))
         assert after != before, (screen.asked, screen.said.text())
     assert screen.step is None
     assert {"weld-top-N5", "tap-voltages", "sleeve", "final-look"} <= seen
@@ -168,7 +169,7 @@ def test_not_right_wants_two_presses(screen, qtbot, heard):
     press(qtbot, screen, B)
     assert screen.ask.text().startswith("Not right: ")
     press(qtbot, screen, B)
-    assert not screen.doubt
+    assert not screen.walk.doubt
     before = len(window.session.events)
     press(qtbot, screen, A)
     press(qtbot, screen, B)
@@ -181,13 +182,13 @@ def test_not_right_wants_two_presses(screen, qtbot, heard):
 
 def test_the_picture_turns_and_the_next_places_are_numbered(screen, qtbot):
     window = screen.window_
-    assert screen.face is Face.BOTTOM
+    assert screen.view.face is Face.BOTTOM
     texts = [b.text for b in screen.view.overlay.bands[0] if b.text]
     assert {str(n) for n in range(1, 13)} <= set(texts)
     window._bench().show_step(next(s for s in window.session.steps if s.code == "turn-bottom"))
     screen.begin()
     press(qtbot, screen, C)
-    assert screen.face is Face.TOP
+    assert screen.view.face is Face.TOP
     assert screen.view._faces[0].drawing.title == "top face"
 
 
@@ -240,8 +241,8 @@ def test_a_button_box_at_a_serial_port_is_three_keys(screen, qtbot):
     window._bench().show_step(next(s for s in window.session.steps if s.code == "turn-top"))
     screen.begin()
     os.write(ours, b"A\nnonsense\nA\r\n")
-    qtbot.waitUntil(lambda: screen.at == 2, timeout=3000)
-    assert len(screen.right) == 2
+    qtbot.waitUntil(lambda: screen.walk.at == 2, timeout=3000)
+    assert len(screen.walk.right) == 2
     screen.meter.close()
     os.close(ours)
     os.close(theirs)

@@ -1,4 +1,4 @@
-"""The meter and the button box in bench mode: a reading that stands still is taken by itself, a button is a key."""
+"""The meter and the button box in bench mode: a reading that stands still is taken by itself."""
 
 from typing import TYPE_CHECKING
 

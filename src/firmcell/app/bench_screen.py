@@ -1,6 +1,5 @@
-"""Bench mode: one step fills the screen, one thing is asked at a time, and three keys do it all, readable from two metres."""
+"""Bench mode: one step fills the screen, one thing is asked at a time, and three keys do it all."""
 
-from dataclasses import replace
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QEvent, QObject, Qt, QTimer, Signal
@@ -8,26 +7,16 @@ from PySide6.QtGui import QFont, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
 from firmcell.app.bench_meter import BenchMeter
-from firmcell.app.canvas.view import PackView
+from firmcell.app.bench_picture import BenchPicture
+from firmcell.app.bench_walk import BenchWalk
 from firmcell.app.plain import PlainLabel
-from firmcell.app.session import guarded
 from firmcell.app.theme import FAMILY
 from firmcell.app.tones import sound
-from firmcell.core.analysis.findings import Stage
-from firmcell.core.base.refusal import Refusal
-from firmcell.core.base.wording import about, volts
+from firmcell.core.base.wording import about
 from firmcell.core.bench.live_map import live_map
-from firmcell.core.bench.two_places import cell_band
-from firmcell.core.bench.walk import Ask, AskKind, asks_of, right_band
-from firmcell.core.model.design import Face
-from firmcell.core.model.joint_kinds import KINDS
-from firmcell.core.pictures.drawing import Drawing
-from firmcell.core.pictures.hand_order import numbered_places, without_wires
-from firmcell.core.pictures.live_paint import live_paint, with_live
-from firmcell.core.pictures.stage_marks import stage_paint
-from firmcell.core.records.events import RECORD_KINDS, Checked, NotRight, TapReading
+from firmcell.core.bench.walk import Ask, AskKind
 from firmcell.core.records.step import Step
-from firmcell.store.units import parse, shown_unit
+from firmcell.store.units import shown_unit
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -68,15 +57,11 @@ class BenchScreen(QWidget):
 
     def __init__(self, window: "MainWindow") -> None:
         super().__init__()
+        assert window.session is not None
         self.window_, self.session = window, window.session
-        assert self.session is not None
         self.setAccessibleName("Bench mode")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.asks: tuple[Ask, ...] = ()
-        self.at, self.answers, self.right = 0, {}, []  # type: int, dict[str, Any], list[str]
-        self.doubt, self.sure = "", False
-        self.face = Face.TOP
-        self._cut: tuple[Drawing, Drawing] | None = None
+        self.walk = BenchWalk(self, self.session)
         self.meter = BenchMeter(self)
         self._make_widgets()
         self._clock = QTimer(self)
@@ -88,7 +73,7 @@ class BenchScreen(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(0)
-        self.view = PackView(self.window_.look)
+        self.view = BenchPicture(self.session, self.window_.look)
         self.view.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         row.addWidget(self.view, 12)
         side = QWidget()
@@ -140,28 +125,18 @@ class BenchScreen(QWidget):
     @property
     def asked(self) -> Ask | None:
         """What is asked now."""
-        return self.asks[self.at] if self.at < len(self.asks) else None
+        return self.walk.asked
 
     def begin(self) -> None:
         """Show the step at hand from its first question."""
-        s, step = self.session, self.step
-        assert s is not None
-        self.answers, self.right, self.at, self.doubt, self.sure = {}, [], 0, "", False
-        if step is None:
-            self.asks = ()
-        else:
-            wanted = s.still_wanted(step)
-            card = self.window_._bench().step_card
-            self.given = card.given(wanted[0], step) if wanted else {}
-            read = {f"tap:{n}" for n in s.state.tap_volts}
-            self.asks = asks_of(step, wanted, self.given, read)
-            if step.face is not None:
-                self.face = step.face
+        step = self.step
+        self.walk.begin(step)
+        if step is not None and step.face is not None:
+            self.view.face = step.face
         self._show()
 
     def _show(self) -> None:
         s, step = self.session, self.step
-        assert s is not None
         if step is None:
             self.title.setText("Every step is passed. The passport is ready.")
             for label in (self.place, self.words, self.caution, self.live, self.ask):
@@ -181,12 +156,13 @@ class BenchScreen(QWidget):
             self.caution.setText("\n".join((*over, *cautions)[:MOST_CAUTIONS]))
             self.caution.setVisible(bool(over or cautions))
             self.live.setText(live.short_words)
-        self._show_ask()
-        self.paint()
+        self.show_ask()
+        self.view.paint(step)
 
-    def _show_ask(self) -> None:
+    def show_ask(self) -> None:
+        """Show what is asked now."""
         ask = self.asked
-        typing = ask is not None and ask.kind in TYPING and not self.doubt
+        typing = ask is not None and ask.kind in TYPING and not self.walk.doubt
         self.field.setVisible(typing)
         self.unit.setVisible(typing)
         self.field.clear()
@@ -194,10 +170,10 @@ class BenchScreen(QWidget):
             self.ask.setText("")
             self.legend.setText("Esc: leave bench mode")
             return
-        looks = [a for a in self.asks if a.kind is AskKind.LOOK]
+        looks = [a for a in self.walk.asks if a.kind is AskKind.LOOK]
         count = f"{looks.index(ask) + 1} of {len(looks)}: " if ask in looks and len(looks) > 1 else ""
         mark = "?" if ask.kind is AskKind.YES_NO else ""
-        self.ask.setText(f"Not right: {self.doubt}?" if self.doubt else f"{count}{ask.title}{mark}")
+        self.ask.setText(f"Not right: {self.walk.doubt}?" if self.walk.doubt else f"{count}{ask.title}{mark}")
         unit = shown_unit(ask.si, self.window_.system) if ask.si not in ("", "count") else ""
         self.unit.setText("MΩ" if ask.si == "Ω" and ask.record == "insulation-reading" else unit)
         if typing:
@@ -207,15 +183,17 @@ class BenchScreen(QWidget):
         else:
             self.setFocus(Qt.FocusReason.OtherFocusReason)
         keys = (
-            "Space: record it as not right   ·   Backspace: it was a slip" if self.doubt else LEGEND[ask.kind]
+            "Space: record it as not right   ·   Backspace: it was a slip"
+            if self.walk.doubt
+            else LEGEND[ask.kind]
         )
         self.legend.setText(f"{keys}   ·   Esc: leave")
         told = ask.si == "V" or ask.kind is AskKind.PASS
-        if self.step is not None and self.step.expected and told and not self.doubt:
+        if self.step is not None and self.step.expected and told and not self.walk.doubt:
             self.say(f"Expect: {self.step.expected}")
         else:
             self.say("")
-        self.meter.listen(ask if not self.doubt else None)
+        self.meter.listen(ask if not self.walk.doubt else None)
         self._tick()
 
     def _as_typed(self, value: Any) -> str:
@@ -234,46 +212,11 @@ class BenchScreen(QWidget):
     def _tick(self) -> None:
         """A step that lasts by the clock tells how long."""
         ask, step = self.asked, self.step
-        if ask is None or step is None or ask.kind is not AskKind.PASS or self.doubt:
+        if ask is None or step is None or ask.kind is not AskKind.PASS or self.walk.doubt:
             return
-        obstacle = self.session.obstacle(step) if self.session else None
+        obstacle = self.session.obstacle(step)
         if obstacle:
             self.said.setText(obstacle)
-
-    def paint(self) -> None:
-        """The face as it lies now, what is live on it, and the next places numbered."""
-        s, step = self.session, self.step
-        assert s is not None
-        if s.plan.picture is not None:
-            self.view.show_faces([s.picture("job")])
-            return
-        wired = step is not None and bool(step.wires or step.begins or step.phase not in DRY)
-        drawing = s.face(self.face) if wired else self._close(s.face(self.face))
-        live = live_map(s.on_bench, s.state, step.code if step else "")
-        marks = stage_paint(Stage.BENCH, s.design, s.analysis, s.state, s.steps, step)
-        # No line so small that it is not read from two metres.
-        paint = replace(with_live(marks, live), caption="")
-        self.view.show_faces([drawing], paint)
-        axis = s.design.arrangement.turn_axis
-        told = live_paint(live, s.analysis.layout, s.design.joining, axis)
-        numbers = (
-            numbered_places(step, s.analysis.strips, s.analysis.layout, self.face, axis, drawing.targets)
-            if step
-            else ()
-        )
-        # Numbers of the next places stand alone: the eye looks for them.
-        bands = (
-            tuple(b if b.danger else b.unlabelled for b in told.bands[self.face])
-            if numbers
-            else told.bands[self.face]
-        )
-        self.view.show_bands([(*bands, *numbers)], told.scale, [told.covered[self.face]])
-
-    def _close(self, drawing: Drawing) -> Drawing:
-        """The face cut close; made once."""
-        if self._cut is None or self._cut[0] is not drawing:
-            self._cut = drawing, without_wires(drawing)
-        return self._cut[1]
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         high = max(self.height(), 1)
@@ -321,153 +264,15 @@ class BenchScreen(QWidget):
             return
         if button == "C":
             self._turn_or_read(ask)
-        elif self.doubt:
-            self._doubted(button == "A")
-        elif button == "A":
-            self._yes(ask)
         else:
-            self._no(ask)
+            self.walk.press(ask, button == "A")
 
     def _turn_or_read(self, ask: Ask) -> None:
         if ask.kind is AskKind.NUMBER and ask.si == "V":
             self.meter.read_once()
             return
-        self.face = Face.BOTTOM if self.face is Face.TOP else Face.TOP
-        self.paint()
-
-    def _yes(self, ask: Ask) -> None:
-        match ask.kind:
-            case AskKind.LOOK:
-                self.right.append(ask.title)
-            case AskKind.YES_NO:
-                self.answers[ask.field] = True
-            case AskKind.NUMBER | AskKind.WORDS:
-                if not self._typed(ask):
-                    return
-            case AskKind.PASS:
-                self._pass()
-                return
-            case AskKind.ELSEWHERE:
-                self.left.emit()
-                self.window_.go(Stage.TESTS)
-                return
-        self._next()
-
-    def _no(self, ask: Ask) -> None:
-        match ask.kind:
-            case AskKind.YES_NO:
-                self.answers[ask.field] = False
-                self._next()
-            case AskKind.LOOK:
-                self.doubt = ask.title
-                self._show_ask()
-            case AskKind.PASS:
-                self.doubt = "this step"
-                self._show_ask()
-            case AskKind.NUMBER | AskKind.WORDS:
-                self.at, self.sure = max(self.at - 1, 0), False
-                self._show_ask()
-
-    def _doubted(self, yes: bool) -> None:
-        reason, self.doubt = self.doubt, ""
-        s, step = self.session, self.step
-        assert s is not None
-        if not yes or step is None:
-            self._show_ask()
-            return
-        if guarded(lambda: s.record(NotRight(reason=reason), step.code), self._refused):
-            self.begin()
-            self.say(f"Recorded as not right: {reason}. Do it again.", right=False)
-
-    def _refused(self, sentence: str) -> None:
-        self.say(sentence, right=False)
-
-    def _typed(self, ask: Ask) -> bool:
-        """Take what is typed; whether it may stand."""
-        text = self.field.text().strip()
-        try:
-            value = self._parsed(ask, text)
-        except Refusal as refusal:
-            self._refused(refusal.sentence)
-            return False
-        s, step = self.session, self.step
-        band = right_band(ask, step, cell_band(s.design, s.state)) if s and step else None
-        if band is not None and not band[0] <= value <= band[1] and not self.sure:
-            self.sure = True
-            self._refused(
-                f"{volts(value)}: {volts(band[0])} to {volts(band[1])} is right. Enter records it as it is."
-            )
-            return False
-        self.sure = False
-        if ask.record == "tap-reading":
-            return self._tap_read(int(ask.field), value)
-        self.answers[ask.field] = value
-        return True
-
-    def _tap_read(self, tap: int, value: float) -> bool:
-        """Each tap is a record of its own."""
-        s, step = self.session, self.step
-        assert s is not None
-        assert step is not None
-        data = TapReading(tap=tap, volts=value)
-        if not guarded(lambda: s.record(data, step.code, self.meter.name), self._refused):
-            return False
-        sound(True)
-        return True
-
-    def _parsed(self, ask: Ask, text: str) -> Any:
-        if not text:
-            if ask.given is None:
-                raise Refusal(f"{ask.title} is missing.")
-            return ask.given
-        if ask.kind is AskKind.WORDS:
-            return text
-        unit = self.unit.text() or None
-        value = parse(text, ask.si if ask.si not in ("", "count") else "1", unit)
-        return int(value) if ask.whole else value
-
-    def _next(self) -> None:
-        self.at += 1
-        if self.at < len(self.asks):
-            self._show_ask()
-        elif self.asks[-1].record == "tap-reading":
-            self.begin()
-        else:
-            self._record()
-
-    def _record(self) -> None:
-        """Everything for one record is answered: it goes to disk."""
-        s, step, record = self.session, self.step, self.asks[-1].record
-        assert s is not None
-        if step is None:
-            return
-
-        def write() -> None:
-            payload: Any = (
-                Checked(right=tuple(self.right), **self.answers)
-                if record == "checked"
-                else RECORD_KINDS[record].model_validate({**self.given, **self.answers})
-            )
-            s.record(payload, step.code, self.meter.name)
-
-        if not guarded(write, self._refused):
-            self.at = len(self.asks) - 1
-            return
-        self.begin()
-        obstacle = s.obstacle(step) if self.asked and self.asked.kind is AskKind.PASS else None
-        if obstacle:
-            self.say(obstacle, right=False)
-        else:
-            sound(True)
-
-    def _pass(self) -> None:
-        obstacle = self.session.obstacle(self.step) if self.session and self.step else None
-        if obstacle:
-            self._refused(obstacle)
-            return
-        if self.window_._bench().pass_now():
-            sound(True)
-            self.begin()
+        self.view.turn()
+        self.view.paint(self.step)
 
     def let_go(self) -> None:
         """Stop the clock, the meter and the button box."""
@@ -480,14 +285,14 @@ class BenchScreen(QWidget):
             self.asked is not None
             and self.asked.kind is AskKind.NUMBER
             and self.asked.si == "V"
-            and not self.doubt
+            and not self.walk.doubt
         ):
             self.field.setText(f"{value:.4g}")
+            # A reading out of its band is never recorded without a hand.
+            self.walk.sure = False
             self.press("A")
 
 
-DRY = frozenset(("Prepare", *(kind.verb for kind in KINDS.values())))
-"""Phases before anything is wired: the face alone is shown, as large as it goes."""
 MOST_WORDS = 260
 """Longer words of a step stay on the page: from two metres nobody reads them."""
 MOST_CAUTIONS = 2

@@ -113,7 +113,7 @@ class Menus:
             bench, "&Bench mode, large type", "F11", self.window.toggle_bench_mode, checkable=True
         )
         self.live_action = self.action(
-            bench, "&Live metal on the picture", "Ctrl+Shift+L", self.window.panel.paint, checkable=True
+            bench, "&Live metal on the picture", "Ctrl+Alt+L", self.window.panel.paint, checkable=True
         )
         self.live_action.setChecked(True)
         self.action(bench, "&Passed", "Ctrl+Space", self.window.at_bench.pass_step)

@@ -33,13 +33,14 @@ from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.section import section_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.core.records.build_state import BuildState, fold
-from firmcell.core.records.events import Event, Payload, PhotoKept, StepPassed
+from firmcell.core.records.events import Event, Payload, PhotoKept, StepPassed, WeldSample
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.kept_analyses import keep_analysis, kept_analysis, kept_file
 from firmcell.store.photos import attach_photo
 from firmcell.store.validation_words import first_fault
+from firmcell.store.weld_settings import keep_setting
 
 AUTOSAVE_MS = 600
 RETRY_MS = 5000
@@ -375,6 +376,8 @@ class Session(QObject):
         self._judge()
         if isinstance(data, StepPassed):
             self.times.keep()
+        elif isinstance(data, WeldSample):
+            keep_setting(self.design, data)
         self.recorded.emit()
         return event
 

@@ -27,6 +27,7 @@ from firmcell.core.bench.moment import Moment, not_there
 from firmcell.core.jobs import as_job
 from firmcell.core.model.design import Face, JointOrder
 from firmcell.core.model.job_details import JobKind
+from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.records.areas import face_area
 from firmcell.core.wiring.solved import shorts_between
 from firmcell.store.demo import hoist_in_rows
@@ -174,7 +175,7 @@ def test_holders_are_filled_so_that_least_is_exposed(hoist):
 def test_cells_with_all_terminals_on_top_have_one_order(hoist):
     flat = next(c for c in SHELF.cells if not c.is_round)
     design = rows_of(8, 1).with_edits(
-        ("cell", flat), ("cell_now_v", flat.nominal_v), ("joining.joined_by", "screw")
+        ("cell", flat), ("cell_now_v", flat.nominal_v), ("joining.joined_by", JoinedBy.SCREW)
     )
     job = Job(design.edited("joining.order", JointOrder.LEAST_EXPOSED))
     chain, first = chain_for(job)

@@ -71,13 +71,9 @@ class PackView(QWidget):
         self.marked: tuple[str, ...] = ()
 
     def show_bands(
-        self,
-        bands: list[tuple[Band, ...]],
-        scale: Scale | None,
-        covered: list[frozenset[str]] | None = None,
+        self, bands: list[tuple[Band, ...]], scale: Scale | None, covered: list[frozenset[str]] | None = None
     ) -> None:
-        """Lay coloured bands over the faces, in the order these are shown; they are painted over the rest at
-        once. Parts that are `covered`, by ref for each face, are hatched."""
+        """Lay coloured bands over the faces, in their order; hatch what of each is `covered`, by ref."""
         if self.overlay.lay(bands, scale, covered or []):
             self._renew()
         self.update()

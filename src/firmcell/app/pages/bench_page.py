@@ -22,6 +22,7 @@ from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.between_places import BetweenPlaces
 from firmcell.app.pages.order_of_joints import OrderOfJoints
 from firmcell.app.pages.step_card import StepCard
+from firmcell.app.pages.weld_section import WeldSection
 from firmcell.app.plain import as_html, as_text
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
@@ -79,6 +80,7 @@ class BenchPage(Page):
         self.list = self.table(("", "Step", "Read", "About", "By"), "Steps of this job", wide=1)
         self.list.picked.connect(self._picked_step)
         self.order = OrderOfJoints(self)
+        self.welds = WeldSection(self)
         self.section("Lay out before you begin")
         self.lay_out = self.text(name="")
         self.lay_out.setTextFormat(Qt.TextFormat.RichText)
@@ -137,6 +139,7 @@ class BenchPage(Page):
         self._show_card()
         self.between.fill()
         self.order.fill()
+        self.welds.fill()
 
     def _log_row(self, event: Event, taken: bool) -> tuple[str, tuple[str, ...]]:
         """A record in the list; each is put into words once."""

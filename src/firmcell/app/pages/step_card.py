@@ -19,6 +19,7 @@ from firmcell.core.model.joint_kinds import terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
 from firmcell.core.records.events import RECORD_KINDS, Checked
 from firmcell.core.records.step import Step
+from firmcell.store.weld_settings import SETTING, setting_that_worked
 
 if TYPE_CHECKING:
     from firmcell.app.pages.bench_page import BenchPage
@@ -29,6 +30,8 @@ TITLES = {
     "cell-test": "Test of one cell",
     "joint-reading": "One joint by four wires",
     "weld-sample": "Sample welds",
+    "peel-test": "Peel test",
+    "upkeep": "Upkeep of the welder",
     "weld-row": "Welds",
     "solder-joint": "Solder joint",
     "screw-joint": "Screws",
@@ -156,6 +159,13 @@ class StepCard:
         last = next((e.data for e in reversed(self.page.session.events) if e.data.kind == kind), None)
         given = dict(last) if last is not None and kind in ("weld-sample", "weld-row", "solder-joint") else {}
         d = self.page.session.design
+        if kind in ("weld-sample", "weld-row") and not given:
+            known = setting_that_worked(d, d.joining.link_strip.name) or {}
+            given |= {
+                name: known[name]
+                for name in SETTING
+                if name in known and name in RECORD_KINDS[kind].model_fields
+            }
         if kind == "weld-row":
             sample = next(
                 (e.data for e in reversed(self.page.session.events) if e.data.kind == "weld-sample"), None

@@ -34,6 +34,8 @@ RECORD_WORDS = {
     "cell-test": "the test of a cell",
     "joint-reading": "the resistance of a joint",
     "weld-sample": "a peeled sample",
+    "peel-test": "the peel force",
+    "upkeep": "what was done to the welder",
     "weld-row": "the welds",
     "solder-joint": "the solder joint",
     "screw-joint": "the screws and their torque",

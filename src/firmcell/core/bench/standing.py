@@ -32,7 +32,7 @@ AFTER_MAKING = frozenset(("Prove", "Close", "Seal", "Cover"))
 """Phases in which what was made is proven or covered."""
 SAID_ONLY = {
     # More welds on some cells show in what their rows plan.
-    "joining": ("judged_by", "joint_ohm", "welder", "doubled", "order", "own_order"),
+    "joining": ("judged_by", "joint_ohm", "welder", "doubled", "order", "own_order", "least_peel_n"),
     "arrangement": ("spare_m",),
     "leads": ("drop_limit_v", "limit_k"),
 }

@@ -14,6 +14,7 @@ from firmcell.core.base.quantity import (
     Metres,
     Ohms,
     Place,
+    Range,
     Unit,
     Volts,
     model_in,
@@ -179,6 +180,7 @@ class Joining(Frozen):
     fuse_wire_m, fuse_free_m : diameter and free length of the bare copper wire that joins each cell's plus
         to its plate in place of welds; None is none.
     doubled : numbers of the cells whose both pads get twice the weld pairs.
+    least_peel_n : the least force at which a sample weld may peel; None where nobody said.
     order, own_order : in which order tap points are joined on each face, and holders filled; the tap points (or
         groups) as chosen by hand, those left out after them.
     """
@@ -204,6 +206,9 @@ class Joining(Frozen):
     fuse_wire_m: Metres | None = Field(None, title="Fuse wire at each plus, bare copper", ge=1e-4, le=1e-3)
     fuse_free_m: Metres = Field(0.008, title="Free length of a fuse wire", ge=0.004, le=0.05)
     doubled: tuple[Count, ...] = Field((), title="Cells with twice the welds", max_length=2000)
+    least_peel_n: Annotated[float, Unit("N"), Range(0, 1e4)] | None = Field(
+        None, title="Least peel force that is right", gt=0
+    )
     order: JointOrder = Field(JointOrder.ASCENDING, title="Order of the joints")
     own_order: tuple[Count, ...] = Field((), title="Order chosen by hand", max_length=400)
 

@@ -16,6 +16,7 @@ from firmcell.core.records.events import (
     JointReading,
     LoadedReading,
     NotRight,
+    PeelTest,
     PhotoKept,
     PointReading,
     PolarityReading,
@@ -24,6 +25,7 @@ from firmcell.core.records.events import (
     SolderJoint,
     StepPassed,
     TapReading,
+    Upkeep,
     Weighing,
     WeldRow,
     WeldSample,
@@ -41,6 +43,12 @@ def event_words(event: Event) -> str:
             return f"{n} cells, {low:.3f} to {high:.3f} V, wraps {'sound' if sound else 'NOT sound'}"
         case WeldSample(setting=setting, peeled=n, held=held, machine=machine, pulses=pulses):
             return f"{held} of {n} sample welds held ({machine}, {setting}, {pulses} pulse{'s' if pulses != 1 else ''})"
+        case PeelTest(force_n=force, torn_m=torn):
+            told = [f"{force:.0f} N"] if force is not None else []
+            told += [f"hole of {torn * 1e3:.1f} mm"] if torn is not None else []
+            return f"peeled: {', '.join(told)}"
+        case Upkeep(what=what):
+            return what.value
         case WeldRow(welds=n, setting=setting, flat=flat, tug=tug, sparks=sparks):
             marks = [
                 w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes

@@ -5,7 +5,7 @@ import json
 from enum import StrEnum
 from typing import Annotated, Literal
 
-from pydantic import ConfigDict, Field, TypeAdapter
+from pydantic import ConfigDict, Field, TypeAdapter, model_validator
 
 from firmcell.core.base.quantity import Coulombs, Count, Frozen, Kelvin, Metres, Ohms, Range, Seconds, Unit
 
@@ -85,6 +85,35 @@ class WeldSample(Frozen):
     strip: Words = Field(title="Strip", min_length=1)
     peeled: Count = Field(title="Welds peeled", ge=1, le=10_000)
     held: Count = Field(title="Left a nugget or a torn hole", le=10_000)
+
+
+class PeelTest(Frozen):
+    """One sample weld peeled and measured: the force it took, or how wide a hole it tore."""
+
+    kind: Literal["peel-test"] = "peel-test"
+    force_n: Annotated[float, Unit("N"), Range(0, 1e4)] | None = Field(None, title="Peel force", gt=0)
+    torn_m: Metres | None = Field(None, title="Torn hole, diameter", gt=0, le=0.02)
+
+    @model_validator(mode="after")
+    def _one_is_measured(self) -> "PeelTest":
+        if self.force_n is None and self.torn_m is None:
+            raise ValueError("a peel test wants the peel force or the diameter of the torn hole")
+        return self
+
+
+class UpkeepKind(StrEnum):
+    """What was done to the welder or its strip."""
+
+    DRESSED = "electrodes dressed"
+    ELECTRODES = "new electrodes"
+    ROLL = "another strip roll"
+
+
+class Upkeep(Frozen):
+    """The welder's electrodes were dressed or changed, or the strip comes from another roll."""
+
+    kind: Literal["upkeep"] = "upkeep"
+    what: UpkeepKind = Field(UpkeepKind.DRESSED, title="What")
 
 
 class WeldRow(Frozen):
@@ -282,6 +311,8 @@ Payload = Annotated[
     | CellTest
     | JointReading
     | WeldSample
+    | PeelTest
+    | Upkeep
     | WeldRow
     | SolderJoint
     | ScrewJoint
@@ -312,6 +343,8 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         CellTest,
         JointReading,
         WeldSample,
+        PeelTest,
+        Upkeep,
         WeldRow,
         SolderJoint,
         ScrewJoint,
