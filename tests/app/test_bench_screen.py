@@ -220,7 +220,7 @@ def test_the_meter_is_read_by_one_key(screen, qtbot):
     press(qtbot, screen, C)
     qtbot.waitUntil(lambda: bool(window.session.state.polarity), timeout=5000)
     assert window.session.state.polarity[-1].volts == pytest.approx(35.6, abs=0.2)
-    assert window.session.events[-1].instrument.startswith("Simulated")
+    assert window.session.events[-1].instrument == "simulated bench meter"
 
 
 def test_a_reading_is_taken_when_it_stands_still_and_only_once():

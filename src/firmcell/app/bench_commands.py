@@ -1,5 +1,6 @@
 """Steps passed by key, the meter, the person at the bench, and practice."""
 
+from dataclasses import replace
 from typing import TYPE_CHECKING, cast
 
 from PySide6.QtWidgets import (
@@ -10,6 +11,8 @@ from firmcell.app.session import SIMULATED, guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
 from firmcell.core.records.events import Incident, Resolution
+from firmcell.instruments.kinds import Kind
+from firmcell.instruments.listed import instruments, keep_instrument
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -23,6 +26,30 @@ class BenchCommands:
 
     def __init__(self, window: "MainWindow") -> None:
         self.window = window
+
+    def fill_window(self, on: bool) -> None:
+        """Put the screen of bench mode over everything, or take it away."""
+        w = self.window
+        w.menus.bench_action.setChecked(on)
+        w.menuBar().setVisible(not on)
+        if on:
+            # Loaded here: most starts do not go to the bench.
+            from firmcell.app.bench_screen import BenchScreen
+
+            w.go(Stage.BENCH)
+            w.bench_screen = BenchScreen(w)
+            w.bench_screen.left.connect(w.toggle_bench_mode)
+            w.stack.addWidget(w.bench_screen)
+            w.stack.setCurrentWidget(w.bench_screen)
+            w.bench_screen.begin()
+        elif w.bench_screen is not None:
+            screen, w.bench_screen = w.bench_screen, None
+            screen.let_go()
+            w.stack.removeWidget(screen)
+            screen.deleteLater()
+            w.stack.setCurrentIndex(1)
+            w._bench().refresh()
+            w.panel.paint()
 
     def pass_step(self) -> None:
         if self.window.session is not None and self.window.stage is Stage.BENCH:
@@ -43,9 +70,32 @@ class BenchCommands:
         if given:
             self.set_meter(address.strip() or SIMULATED)
 
+    def show_instruments(self) -> None:
+        """Show the list of instruments."""
+        from firmcell.app.instruments_window import InstrumentsWindow
+
+        InstrumentsWindow(self.window).exec()
+        address = instruments()[Kind.METER].address
+        if address != str(self.window.settings.value("meter", SIMULATED)):
+            self.set_meter(address)
+
+    def ask_box(self) -> None:
+        """Ask for the port of a button box; pedals that are keyboards need none."""
+        address, given = QInputDialog.getText(
+            self.window,
+            "Button box or pedals",
+            "Serial port of a box that sends A, B or C (pedals that are keyboards need none: Page Down, Page Up, Tab):",
+            text=str(self.window.settings.value("button box", "")),
+        )
+        if given:
+            self.window.settings.setValue("button box", address.strip())
+
     def set_meter(self, address: str) -> None:
         """Take readings from the meter at this address from now on."""
         self.window.settings.setValue("meter", address)
+        guarded(
+            lambda: keep_instrument(replace(instruments()[Kind.METER], address=address)), self.window.tell
+        )
         page = self.window.pages.get(Stage.TESTS)
         if page is not None:
             cast("TestsPage", page).meter_address = address

@@ -1,14 +1,18 @@
 """The meter and the button box in bench mode: a reading that stands still is taken by itself."""
 
+from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer
 
 from firmcell.app.background import Task
-from firmcell.app.session import SIMULATED
+from firmcell.app.instrument_reads import instrument_of, read_field
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.steady_reading import SteadyTaker
-from firmcell.core.bench.walk import Ask, AskKind
+from firmcell.core.bench.two_places import cell_band
+from firmcell.core.bench.walk import Ask, AskKind, right_band
+from firmcell.instruments.kinds import Kind
+from firmcell.instruments.link import SIMULATED
 
 if TYPE_CHECKING:
     from firmcell.app.bench_screen import BenchScreen
@@ -18,17 +22,6 @@ EVERY_MS = 400
 BOX_EVERY_MS = 60
 
 
-class ClippedTo:
-    """What the simulated meter is held on: it reads what a right pack would."""
-
-    def __init__(self, value: float) -> None:
-        self.value = value
-
-    def read(self, black: int, red: int) -> float:
-        """The voltage there."""
-        return self.value
-
-
 class BenchMeter(QObject):
     """Reads the meter off the interface thread while a voltage is asked, and the button box all the time."""
 
@@ -36,7 +29,6 @@ class BenchMeter(QObject):
         super().__init__(screen)
         self.screen = screen
         settings = screen.window_.settings
-        self.address = str(settings.value("meter", SIMULATED))
         self.name = ""
         self.taker = SteadyTaker()
         self._asked: Ask | None = None
@@ -75,47 +67,46 @@ class BenchMeter(QObject):
         """Follow a real meter while a voltage is asked; the simulated one reads when it is told to."""
         self._asked = ask
         self.name = ""
-        wanted = ask is not None and ask.kind is AskKind.NUMBER and ask.si == "V"
-        if wanted and self.address != SIMULATED:
+        listed = instrument_of(ask.record, ask.field) if self.reads(ask) and ask else None
+        if listed is not None and listed.kind is Kind.METER and listed.address != SIMULATED:
             self._timer.start()
         else:
             self._timer.stop()
 
+    def reads(self, ask: Ask | None) -> bool:
+        """Whether an instrument reads what is asked."""
+        return (
+            ask is not None
+            and ask.kind is AskKind.NUMBER
+            and instrument_of(ask.record, ask.field) is not None
+        )
+
     def read_once(self) -> None:
         """Take one reading now."""
-        self._read(self._taken)
+        self._read(self.screen.take_reading)
 
     def _poll(self) -> None:
         self._read(self._fed)
 
-    def _read(self, then: object) -> None:
-        if self._task is not None:
+    def _read(self, then: Callable[[float], None]) -> None:
+        ask, session = self._asked, self.screen.session
+        if self._task is not None or ask is None:
             return
-        address, step = self.address, self.screen.step
-        band = step.reads_v if step is not None else None
-        session = self.screen.session
-        held = sum(band) / 2 if band else session.design.cell_now_v if session else 0.0
+        step = self.screen.step
+        band = right_band(ask, step, cell_band(session.design, session.state)) if step is not None else None
+        held = sum(band) / 2 if band else session.design.cell_now_v
 
-        def read() -> tuple[str, float]:
-            from firmcell.instruments.meter_link import MeterLink
-
-            with MeterLink(address, ClippedTo(held)) as meter:  # type: ignore[arg-type]
-                return meter.name, meter.volts()
-
-        def done(result: tuple[str, float]) -> None:
+        def done(value: float, name: str) -> None:
             self._task = None
-            self.name = result[0][:80]
-            then(result[1])  # type: ignore[operator]
+            self.name = name
+            then(value)
 
         def failed(sentence: str) -> None:
             self._task = None
             self._timer.stop()
             self.screen.say(sentence, right=False)
 
-        self._task = Task(read, done, failed).start()
-
-    def _taken(self, value: float) -> None:
-        self.screen.take_reading(value)
+        self._task = read_field(ask.record, ask.field, held, done, failed)
 
     def _fed(self, value: float) -> None:
         found = self.taker.feed(value)

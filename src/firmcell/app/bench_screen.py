@@ -16,7 +16,7 @@ from firmcell.core.base.wording import about
 from firmcell.core.bench.live_map import live_map
 from firmcell.core.bench.walk import Ask, AskKind
 from firmcell.core.records.step import Step
-from firmcell.store.units import shown_unit
+from firmcell.store.units import show_number, shown_unit
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -268,7 +268,7 @@ class BenchScreen(QWidget):
             self.walk.press(ask, button == "A")
 
     def _turn_or_read(self, ask: Ask) -> None:
-        if ask.kind is AskKind.NUMBER and ask.si == "V":
+        if self.meter.reads(ask):
             self.meter.read_once()
             return
         self.view.turn()
@@ -280,17 +280,14 @@ class BenchScreen(QWidget):
         self.meter.close()
 
     def take_reading(self, value: float) -> None:
-        """A steady reading of the meter is entered as if typed."""
-        if (
-            self.asked is not None
-            and self.asked.kind is AskKind.NUMBER
-            and self.asked.si == "V"
-            and not self.walk.doubt
-        ):
-            self.field.setText(f"{value:.4g}")
-            # A reading out of its band is never recorded without a hand.
-            self.walk.sure = False
-            self.press("A")
+        """A reading of an instrument is entered as if typed."""
+        ask = self.asked
+        if ask is None or not self.meter.reads(ask) or self.walk.doubt:
+            return
+        self.field.setText(show_number(value, ask.si, self.window_.system, self.unit.text()))
+        # A reading out of its band is never recorded without a hand.
+        self.walk.sure = False
+        self.press("A")
 
 
 MOST_WORDS = 260

@@ -1,4 +1,4 @@
-"""The answers in bench mode: what was said so far of a step, and what goes on record when all of it is answered."""
+"""The answers in bench mode: what was said of a step so far, and what goes on record."""
 
 from typing import TYPE_CHECKING, Any
 

@@ -278,6 +278,14 @@ class Field(QObject):
             self.row.fault("")
         editor.blockSignals(False)
 
+    def type_in(self, value: float) -> None:
+        """Enter a value in SI as if it had been typed."""
+        editor = self.row.editor
+        assert isinstance(editor, QLineEdit)
+        editor.setText(self._text(value))
+        editor.setModified(True)
+        self.enter()
+
     def _fill(self, combo: QComboBox, value: Any) -> None:
         combo.clear()
         if self.optional:

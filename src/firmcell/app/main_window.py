@@ -332,26 +332,7 @@ class MainWindow(QMainWindow):
     def set_bench_mode(self, on: bool) -> None:
         """Let the step at hand fill the window, everything else out of sight; or go back."""
         self._bench_mode = on and self.session is not None
-        self.menus.bench_action.setChecked(self._bench_mode)
-        self.menuBar().setVisible(not self._bench_mode)
-        if self._bench_mode:
-            # Loaded here: most starts do not go to the bench.
-            from firmcell.app.bench_screen import BenchScreen
-
-            self.go(Stage.BENCH)
-            self.bench_screen = BenchScreen(self)
-            self.bench_screen.left.connect(self.toggle_bench_mode)
-            self.stack.addWidget(self.bench_screen)
-            self.stack.setCurrentWidget(self.bench_screen)
-            self.bench_screen.begin()
-        elif self.bench_screen is not None:
-            screen, self.bench_screen = self.bench_screen, None
-            screen.let_go()
-            self.stack.removeWidget(screen)
-            screen.deleteLater()
-            self.stack.setCurrentIndex(1)
-            self._bench().refresh()
-            self.panel.paint()
+        self.at_bench.fill_window(self._bench_mode)
 
     def showEvent(self, event: Any) -> None:
         if self.session is None and not isinstance(self.stack.widget(0), StartPage):

@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from firmcell.app.background import Task
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.between_places import BetweenPlaces
@@ -64,6 +65,8 @@ class BenchPage(Page):
         self.step_card = StepCard(self)
         self.step: Step | None = None
         self.picked_ref = ""
+        self.read_with = ""
+        self.reading: Task | None = None
         self._form: RecordForm | None = None
         self._looks: list[QCheckBox] = []
         self._kept: dict[str, dict[str, Any]] = {}
@@ -251,7 +254,7 @@ class BenchPage(Page):
             else:
                 assert self._form is not None
                 payload: Any = RECORD_KINDS[kind].model_validate(self._form.values())
-                self.session.record(payload, step.code)
+                self.session.record(payload, step.code, self.take_read_with())
 
         self._shown = ()
         form, mark = self._form, step.code + kind
@@ -262,6 +265,11 @@ class BenchPage(Page):
         if not done and form is not None:
             form.setProperty("step", mark)
         return done
+
+    def take_read_with(self) -> str:
+        """How the next record names the instrument that it was read with; once."""
+        name, self.read_with = self.read_with, ""
+        return name
 
     def pass_now(self) -> bool:
         """Pass the step at hand and show the next one."""

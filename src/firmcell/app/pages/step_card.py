@@ -7,10 +7,12 @@ from PySide6.QtWidgets import (
     QCheckBox,
     QHBoxLayout,
     QLabel,
+    QLineEdit,
     QPushButton,
 )
 
 from firmcell.app.fields import RecordForm
+from firmcell.app.instrument_reads import instrument_of, read_field
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.theme import sized
@@ -116,6 +118,7 @@ class StepCard:
             )
             self.page._form.setProperty("step", step.code + kind)
             self.page.card.addWidget(self.page._form)
+            self.add_reading(self.page._form, kind, step)
             words = f"Record {TITLES[kind].lower()}{again}"
         record = QPushButton(words)
         record.setProperty("main", "true" if wanted else "false")
@@ -130,11 +133,42 @@ class StepCard:
 
         def write() -> None:
             payload: Any = RECORD_KINDS[kind].model_validate(form.values())
-            self.page.session.record(payload, step.code)
+            self.page.session.record(payload, step.code, self.page.take_read_with())
 
         record.clicked.connect(lambda: guarded(write, self.page.session.refused.emit))
         self.page.card.addWidget(form)
+        self.add_reading(form, kind, step)
         self.page.card.addWidget(record)
+
+    def add_reading(self, form: RecordForm, kind: str, step: Step) -> None:
+        """A key that reads the next empty field of a form from its instrument, where one does."""
+        names = [name for name in form.fields if instrument_of(kind, name) is not None]
+        if not names:
+            return
+        listed = instrument_of(kind, names[0])
+        assert listed is not None
+        button = QPushButton(f"Read with the {listed.kind.value}")
+        button.setToolTip(f"{listed.label}; the list of instruments is in the Bench menu")
+
+        def read() -> None:
+            lines = {n: form.fields[n].row.editor for n in names}
+            name = next((n for n, e in lines.items() if isinstance(e, QLineEdit) and not e.text()), names[-1])
+            expected = sum(step.reads_v) / 2 if step.reads_v else self.page.session.design.cell_now_v
+
+            def done(value: float, label: str) -> None:
+                button.setEnabled(True)
+                form.fields[name].type_in(value)
+                self.page.read_with = label
+
+            def failed(sentence: str) -> None:
+                button.setEnabled(True)
+                self.page.session.refused.emit(sentence)
+
+            button.setEnabled(False)
+            self.page.reading = read_field(kind, name, expected, done, failed)
+
+        button.clicked.connect(read)
+        self.page.card.addWidget(button)
 
     def add_buttons(self, step: Step) -> None:
         obstacle = self.page.session.obstacle(step)

@@ -1,0 +1,45 @@
+"""One field of a record read from its instrument, off the interface thread."""
+
+from collections.abc import Callable
+
+from firmcell.app.background import Task
+from firmcell.instruments.kinds import READ_FOR, Kind
+from firmcell.instruments.listed import Listed, instruments
+from firmcell.instruments.stand_ins import StandIn
+
+HELD = {Kind.MILLIOHM: {"ohms": 0.000204}, Kind.INSULATION: {"ohms": 2.2e9}, Kind.SCALE: {"weight": 0.4213}}
+"""What the stand-ins are held on where nothing better is known."""
+
+
+def instrument_of(record: str, field: str) -> Listed | None:
+    """The instrument that reads a field of a record; None where none does."""
+    found = READ_FOR.get((record, "volts" if record == "tap-reading" else field))
+    return instruments()[found[0]] if found else None
+
+
+def read_field(
+    record: str,
+    field: str,
+    expected: float | None,
+    done: Callable[[float, str], None],
+    failed: Callable[[str], None],
+) -> Task | None:
+    """Begin to read a field of a record; `done` gets the value in SI and how the record names the instrument.
+
+    `expected` is what the stand-in of a meter is held on.
+    """
+    listed = instrument_of(record, field)
+    if listed is None:
+        return None
+    _, what = READ_FOR[record, "volts" if record == "tap-reading" else field]
+    holds = dict(HELD.get(listed.kind, {}))
+    if expected is not None and what == "volts":
+        holds["volts"] = expected
+
+    def read() -> tuple[float, str]:
+        from firmcell.instruments.link import Link
+
+        with Link(listed.kind, listed.address, StandIn(listed.kind, {**holds})) as link:
+            return link.read(what), listed.label
+
+    return Task(read, lambda found: done(*found), failed).start()
