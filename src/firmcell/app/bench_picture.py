@@ -2,6 +2,7 @@
 
 from dataclasses import replace
 
+from firmcell.app.bench_kept import on_bench
 from firmcell.app.canvas.view import PackView
 from firmcell.app.session import Session
 from firmcell.app.theme import Palette
@@ -39,7 +40,7 @@ class BenchPicture(PackView):
             return
         wired = step is not None and bool(step.wires or step.begins or step.phase not in DRY)
         drawing = s.face(self.face) if wired else self._close(s.face(self.face))
-        live = live_map(s.on_bench, s.state, step.code if step else "")
+        live = live_map(on_bench(s), s.state, step.code if step else "")
         marks = stage_paint(Stage.BENCH, s.design, s.analysis, s.state, s.steps, step)
         # No line so small that it is not read from two metres.
         paint = replace(with_live(marks, live), caption="")

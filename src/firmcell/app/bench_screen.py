@@ -6,6 +6,7 @@ from PySide6.QtCore import QEvent, QObject, Qt, QTimer, Signal
 from PySide6.QtGui import QFont, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QLineEdit, QSizePolicy, QVBoxLayout, QWidget
 
+from firmcell.app.bench_kept import on_bench
 from firmcell.app.bench_meter import BenchMeter
 from firmcell.app.bench_picture import BenchPicture
 from firmcell.app.bench_walk import BenchWalk
@@ -150,7 +151,7 @@ class BenchScreen(QWidget):
             )
             self.title.setText(step.title)
             self.words.setText(step.words if len(step.words) < MOST_WORDS else "")
-            live = live_map(s.on_bench, s.state, step.code)
+            live = live_map(on_bench(s), s.state, step.code)
             over = (live.over_words,) if live.over_touch_limit else ()
             cautions = tuple(c for c in step.cautions if "touch limit" not in c)
             self.caution.setText("\n".join((*over, *cautions)[:MOST_CAUTIONS]))

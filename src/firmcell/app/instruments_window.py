@@ -77,7 +77,7 @@ class InstrumentsWindow(QDialog):
         address, when = QLineEdit(listed.address), QLineEdit(listed.calibrated)
         address.setAccessibleName(f"Address of the {kind.value}")
         when.setAccessibleName(f"Last calibration of the {kind.value}")
-        when.setPlaceholderText("2026-05-31")
+        when.setPlaceholderText("not known")
         name.setBuddy(address)
         ask = QPushButton("Keep and ask")
         ask.setAccessibleName(f"Keep and ask the {kind.value}")

@@ -17,7 +17,6 @@ from firmcell.core.analysis.figures import Analysis, PackFigures, with_pack_of
 from firmcell.core.analysis.findings import Finding, Severity, Situation, Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
-from firmcell.core.bench.on_bench import OnBench
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.record_faults import wanted_records
 from firmcell.core.bench.standing import standing
@@ -33,14 +32,13 @@ from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.section import section_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.core.records.build_state import BuildState, fold
-from firmcell.core.records.events import Event, Payload, PhotoKept, StepPassed, WeldSample
+from firmcell.core.records.events import Event, Payload, PhotoKept
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.kept_analyses import keep_analysis, kept_analysis, kept_file
 from firmcell.store.photos import attach_photo
 from firmcell.store.validation_words import first_fault
-from firmcell.store.weld_settings import keep_setting
 
 AUTOSAVE_MS = 600
 RETRY_MS = 5000
@@ -145,7 +143,6 @@ class Session(QObject):
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
         self.metal: UnderLoad | None = None
         self.measured: Analysis | None = None
-        self._on_bench: OnBench | None = None
         self.strip_fixes: tuple[VerifiedFix, ...] | None = None
         self._metal_task: Task | None = None
         self._fix_search: Search | None = None
@@ -287,14 +284,6 @@ class Session(QObject):
         self._fix_search = search.start()
 
     @property
-    def on_bench(self) -> OnBench:
-        """What stands on the bench; one and the same for one analysis and plan."""
-        kept = self._on_bench
-        if kept is None or kept.wiring is not self.analysis.wiring or kept.steps is not self.steps:
-            kept = self._on_bench = self.plan.on_bench(self.design, self.analysis, self.steps)
-        return kept
-
-    @property
     def pack(self) -> PackFigures:
         """The figures of the pack, with what was measured at the bench once they are worked out."""
         return (self.measured or self.analysis).pack
@@ -374,10 +363,7 @@ class Session(QObject):
             # What was measured changes the currents.
             self._settle.start()
         self._judge()
-        if isinstance(data, StepPassed):
-            self.times.keep()
-        elif isinstance(data, WeldSample):
-            keep_setting(self.design, data)
+        self.times.learn(data)
         self.recorded.emit()
         return event
 

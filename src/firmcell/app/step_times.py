@@ -4,9 +4,10 @@ from typing import TYPE_CHECKING
 
 from firmcell.core.bench.step_times import estimated, taken
 from firmcell.core.records.build_state import StepStatus
-from firmcell.core.records.events import StepPassed
+from firmcell.core.records.events import Payload, StepPassed, WeldSample
 from firmcell.core.records.step import Step
 from firmcell.store.step_times import keep_time, learned_times
+from firmcell.store.weld_settings import keep_setting
 
 if TYPE_CHECKING:
     from firmcell.app.session import Session
@@ -19,8 +20,13 @@ class StepTimes:
         self.session = session
         self._learned: dict[str, float] | None = None
 
-    def keep(self) -> None:
-        """What the step just passed took teaches how long its like takes in this workshop."""
+    def learn(self, data: Payload) -> None:
+        """A step just passed teaches how long its like takes in this workshop, peeled samples which setting
+        holds."""
+        if isinstance(data, WeldSample):
+            keep_setting(self.session.design, data)
+        if not isinstance(data, StepPassed):
+            return
         passed = [e for e in self.session.events if isinstance(e.data, StepPassed)]
         for name, seconds in taken(passed[-2:]):
             keep_time(name, seconds)

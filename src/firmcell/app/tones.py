@@ -1,4 +1,5 @@
-"""Two sounds that cannot be mistaken: right rises, wrong falls twice. By the system's own player, else by its bell."""
+"""Two sounds that cannot be mistaken: right rises, wrong falls twice. By the system's own player, else by
+its bell."""
 
 import shutil
 import struct

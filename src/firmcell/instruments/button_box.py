@@ -1,7 +1,7 @@
 """A box with three buttons, or pedals, at a serial port: it sends one letter for each press.
 
-Most foot switches are keyboards and need nothing of this. What sits at a plain serial port sends ``A``, ``B`` or ``C``,
-one to a line; anything else is passed over.
+Most foot switches are keyboards and need nothing of this. What sits at a plain serial port sends ``A``,
+``B`` or ``C``, one to a line; anything else is passed over.
 """
 
 from types import TracebackType

@@ -24,7 +24,8 @@ class Link:
     ----------
     kind : Kind
     address : str
-        ``simulated``, or a VISA address such as ``TCPIP::192.0.2.7::5025::SOCKET`` or ``ASRL/dev/ttyUSB0::INSTR``.
+        ``simulated``, or a VISA address such as ``TCPIP::192.0.2.7::5025::SOCKET`` or
+        ``ASRL/dev/ttyUSB0::INSTR``.
     stand_in : StandIn, optional
         What answers where the address says simulated.
 

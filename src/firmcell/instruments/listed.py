@@ -1,4 +1,5 @@
-"""The instruments of this workshop: address, name and last calibration of each, in one small file beside the user's parts."""
+"""The instruments of this workshop: address, name and last calibration of each, in one small file beside
+the user's parts."""
 
 import json
 from contextlib import suppress

@@ -16,7 +16,8 @@ class StandIn:
     ----------
     kind : Kind
     holds : dict, optional
-        What stands at its terminals, in SI, by the names of `MEASURES`: a number, or a function that gives it.
+        What stands at its terminals, in SI, by the names of `MEASURES`: a number, or a function that gives
+        it.
     """
 
     def __init__(self, kind: Kind, holds: dict[str, float | Callable[[], float]] | None = None) -> None:

@@ -1,5 +1,5 @@
-"""Settings of the welder that worked in this workshop, by strip, layers, class of cell and welder: kept beside the user's parts,
-in one small file."""
+"""Settings of the welder that worked in this workshop, by strip, layers, class of cell and welder: kept
+beside the user's parts, in one small file."""
 
 import json
 from contextlib import suppress
@@ -35,7 +35,8 @@ def _key(design: Design, strip: str) -> dict[str, Any]:
 
 
 def keep_setting(design: Design, sample: WeldSample) -> None:
-    """Add peeled samples to what is known of their setting; a full or read-only disk loses them and nothing else."""
+    """Add peeled samples to what is known of their setting; a full or read-only disk loses them and nothing
+    else."""
     entries = _read()
     key = _key(design, sample.strip) | {name: getattr(sample, name) for name in SETTING}
     known = next((e for e in entries if all(e[n] == v for n, v in key.items())), None)
@@ -52,8 +53,8 @@ def keep_setting(design: Design, sample: WeldSample) -> None:
 
 
 def setting_that_worked(design: Design, strip: str) -> dict[str, Any] | None:
-    """Return the setting that failed least for this strip, cell and welder, with how many peeled and held; None where none
-    is known, or none that held at all."""
+    """Return the setting that failed least for this strip, cell and welder, with how many peeled and held;
+    None where none is known, or none that held at all."""
     key = _key(design, strip)
     same = [e for e in _read() if all(e[n] == v for n, v in key.items()) and int(e["held"]) > 0]
     return max(same, key=lambda e: (int(e["held"]) / int(e["peeled"]), int(e["peeled"])), default=None)

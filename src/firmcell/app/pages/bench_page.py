@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Task
+from firmcell.app.bench_kept import on_bench
 from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.between_places import BetweenPlaces
@@ -184,7 +185,7 @@ class BenchPage(Page):
 
     def live(self) -> LiveMap:
         """What bare metal is live while the step that is shown is at hand."""
-        return live_map(self.session.on_bench, self.session.state, self.step.code if self.step else "")
+        return live_map(on_bench(self.session), self.session.state, self.step.code if self.step else "")
 
     # -- the card ---------------------------------------------------------------------------------------
 

@@ -1,4 +1,4 @@
-"""Any two places of the pack at the bench: what a meter must show between them, and what it means if it does not."""
+"""Any two places of the pack at the bench: what a meter must show between them, and what else means."""
 
 from functools import partial
 from typing import TYPE_CHECKING
@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLineEdit
 
+from firmcell.app.bench_kept import on_bench
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
@@ -71,7 +72,7 @@ class BetweenPlaces:
     def fill(self) -> None:
         """Offer the places of the job as it is."""
         s = self.session
-        places = places_of(s.on_bench.probed)
+        places = places_of(on_bench(s).probed)
         ids = tuple(node for node, _ in places)
         if ids != self._ids:
             before = tuple(combo.currentData() for combo in self.places)
@@ -89,7 +90,7 @@ class BetweenPlaces:
 
     def _two(self) -> TwoPlaces:
         s, step = self.session, self.page.step
-        return TwoPlaces(s.on_bench, s.state, step.code if step else "")
+        return TwoPlaces(on_bench(s), s.state, step.code if step else "")
 
     def chosen(self) -> tuple[str, str]:
         """The ids of both places."""
@@ -123,7 +124,7 @@ class BetweenPlaces:
         """Put a probe on the part that is picked on the picture."""
         s, step = self.session, self.page.step
         face = step.face if step is not None and step.face is not None else Face.TOP
-        place = place_of_ref(self.page.picked_ref, face, s.on_bench)
+        place = place_of_ref(self.page.picked_ref, face, on_bench(s))
         if place is None or place not in self._ids:
             s.refused.emit(
                 "Pick a cell, a strip, a tap or a lead on the picture first: a probe stands on metal."

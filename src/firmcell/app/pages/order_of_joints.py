@@ -1,4 +1,4 @@
-"""In which order tap points are joined: chosen, searched, or moved one by one, with what the order exposes."""
+"""In which order tap points are joined: chosen, searched or moved, with what the order exposes."""
 
 from functools import partial
 from typing import TYPE_CHECKING

@@ -1,4 +1,5 @@
-"""Do the welds hold: peeled samples as a control chart, what was done to the welder, joints against their class."""
+"""Do the welds hold: peeled samples as a control chart, what was done to the welder, joints against their
+class."""
 
 from functools import partial
 from typing import TYPE_CHECKING
@@ -45,7 +46,9 @@ class WeldSection:
         self.form = RecordForm(PeelTest, page.system, {}, page)
         page.body.addWidget(self.form)
         row = QHBoxLayout()
-        row.addWidget(page.button("Record the &peel test", self.record_peel, "Puts the sample on the chart"))
+        row.addWidget(
+            page.button("Chart this &peel", self.record_peel, "Records the sample and puts it on the chart")
+        )
         page.body.addLayout(row)
         row = QHBoxLayout()
         for kind in UpkeepKind:

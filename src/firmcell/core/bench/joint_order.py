@@ -1,8 +1,9 @@
-"""The order of joints that leaves least exposed: over all steps the sum of voltage × current of a short × joints, for the
-bare metal within reach of what is being joined.
+"""The order of joints that leaves least exposed: over all steps the sum of voltage × current of a short ×
+joints, for the bare metal within reach of what is being joined.
 
-What a step exposes depends on which metal is on by then, not on the order in which it came on. So the best order of one
-face is found exactly, over all subsets of its tap points; of a face with many of them block by block.
+What a step exposes depends on which metal is on by then, not on the order in which it came on. So the best
+order of one face is found exactly, over all subsets of its tap points; of a face with many of them block by
+block.
 """
 
 from collections.abc import Callable, Sequence
@@ -102,8 +103,9 @@ def exposures(chain: Chain, on: Bools, node: int, covered: Face | None) -> Array
 
     Notes
     -----
-    Of all bare ends that hang together with its own, the greatest voltage × current of a short × reach, times the
-    joints. Cells are side by side as one where both ends of their group are joined; else one alone drives the current.
+    Of all bare ends that hang together with its own, the greatest voltage × current of a short × reach,
+    times the joints. Cells are side by side as one where both ends of their group are joined; else one
+    alone drives the current.
     """
     s = chain.series
     states = on.copy()
@@ -118,8 +120,8 @@ def exposures(chain: Chain, on: Bools, node: int, covered: Face | None) -> Array
 
 
 def seat_exposures(chain: Chain, seated: Bools, group: int) -> Array:
-    """Return what putting the cells of one group into wired holders exposes, for many states at once (k,), V·A: as
-    `exposures`, every clip bare, for each of its cells.
+    """Return what putting the cells of one group into wired holders exposes, for many states at once (k,),
+    V·A: as `exposures`, every clip bare, for each of its cells.
 
     Parameters
     ----------
@@ -140,9 +142,11 @@ def seat_exposures(chain: Chain, seated: Bools, group: int) -> Array:
 
 
 def _worst(chain: Chain, ohm: Array, linked: Bools, own: NDArray[np.intp], bare: Bools) -> Array:
-    """The greatest voltage × current × reach between some ends and all bare ones that hang together with them (k,).
+    """The greatest voltage × current × reach between some ends and all bare ones that hang together with
+    them (k,).
 
-    `ohm` is that of each group (k, S), `linked` whether each end hangs together with the one before it (k, 2 S).
+    `ohm` is that of each group (k, S), `linked` whether each end hangs together with the one before it (k,
+    2 S).
     """
     # Resistance along the chain from the minus of group 1, group by group.
     along = np.concatenate([np.zeros((len(ohm), 1)), np.cumsum(ohm, axis=1)], axis=1)
@@ -224,7 +228,8 @@ def _blocks(items: Sequence[int]) -> list[list[list[int]]]:
 def _by_blocks(
     blocks: list[list[int]], start: Bools, step: Callable[[Bools, int], Array], first: int
 ) -> tuple[int, ...]:
-    """Blocks one after the other, each in its best order; `first` is the number of the first place of a state."""
+    """Blocks one after the other, each in its best order; `first` is the number of the first place of a
+    state."""
     order: tuple[int, ...] = ()
     state = start.copy()
     for block in blocks:
@@ -282,8 +287,8 @@ class JointPlan:
 
 
 def planned(chain: Chain, first: Face, order: Sequence[int]) -> JointPlan:
-    """Return the plan in which the tap points of each face come as they stand in `order`; the metal of the first face is
-    covered before the pack is turned."""
+    """Return the plan in which the tap points of each face come as they stand in `order`; the metal of the
+    first face is covered before the pack is turned."""
     mine = tuple(n for n in order if chain.faces[n] is first)
     other = tuple(n for n in order if chain.faces[n] is not first)
     return JointPlan(mine, other, cost_of(chain, mine, (), None) + cost_of(chain, other, mine, first))
@@ -292,9 +297,10 @@ def planned(chain: Chain, first: Face, order: Sequence[int]) -> JointPlan:
 def least_exposed(chain: Chain, first: Face) -> JointPlan:
     """Return the plan that leaves least exposed.
 
-    On the first of two faces no more than two groups ever hang together, in whatever order: there it goes from minus to plus.
-    Each tap point is joined whole: strips that join cells of one group first and all links last was measured on 150 packs
-    and left up to two thirds more exposed, since cells that are side by side early drive more.
+    On the first of two faces no more than two groups ever hang together, in whatever order: there it goes
+    from minus to plus. Each tap point is joined whole: strips that join cells of one group first and all
+    links last was measured on 150 packs and left up to two thirds more exposed, since cells that are side
+    by side early drive more.
     """
     mine = [n for n in range(chain.series + 1) if chain.faces[n] is first]
     other = [n for n in range(chain.series + 1) if chain.faces[n] is not first]
@@ -333,7 +339,8 @@ def exposed_of(design: Design, layout: Layout, strips: Sequence[StripPiece]) -> 
 
 
 def chain_and_first(design: Design, layout: Layout, strips: Sequence[StripPiece]) -> tuple[Chain, Face]:
-    """Return the chain of a pack, and the face that is joined first: the bottom, where there is metal on it."""
+    """Return the chain of a pack, and the face that is joined first: the bottom, where there is metal on
+    it."""
     joints = tuple(sum(p.joints for p in strips if p.node == n) for n in range(design.series + 1))
     ohm = design.cell.resistance_ohm
     chain = _chain(layout, joints, design.cell_now_v, ohm, design.cell.length_m)
@@ -354,7 +361,8 @@ _filling = lru_cache(maxsize=16)(filling_order)
 
 
 def order_words(design: Design, layout: Layout, strips: Sequence[StripPiece]) -> str:
-    """Return what the order of a design exposes, against the least there is and against the plain one, in words."""
+    """Return what the order of a design exposes, against the least there is and against the plain one, in
+    words."""
     exposed, least = exposed_of(design, layout, strips)
     chain, first = chain_and_first(design, layout, strips)
     plain = planned(chain, first, range(design.series + 1)).exposed
@@ -371,7 +379,8 @@ def order_words(design: Design, layout: Layout, strips: Sequence[StripPiece]) ->
 def moved(
     design: Design, layout: Layout, strips: Sequence[StripPiece], node: int, by: int
 ) -> tuple[int, ...] | None:
-    """Return the order with one tap point moved among those of its face; None where it stands at the end already."""
+    """Return the order with one tap point moved among those of its face; None where it stands at the end
+    already."""
     order = order_of(design, layout, strips)
     chain, _ = chain_and_first(design, layout, strips)
     mine = [n for n in order if chain.faces[n] is chain.faces[node]]

@@ -1,5 +1,5 @@
-"""What bare metal is live at one moment of a build: where it lies, at what potential, and the pair that is most
-dangerous: by voltage, by how easily one thing touches both, and by what that would drive."""
+"""What bare metal is live at one moment of a build: where it lies, at what potential, and the pair that is
+most dangerous: by voltage, by how easily one thing touches both, and by what that would drive."""
 
 from collections.abc import Iterator, Mapping, Sequence
 from functools import lru_cache
@@ -120,7 +120,8 @@ class LiveMap:
     ----------
     bare : pieces that lie bare and are live or joined to what is.
     covered : what of each face's picture is under a cover: the face, and the ref there.
-    worst : the pair with the greatest voltage × reach; None where nothing bare is live against other bare metal.
+    worst : the pair with the greatest voltage × reach; None where nothing bare is live against other bare
+    metal.
     highest_v : between any two bare pieces, V.
     strongest_a : that a tool across any two bare pieces drives at most, A.
     on : whether anything is a source at all: cells are in, or what feeds the job is on.
@@ -197,8 +198,8 @@ def live_map(bench: OnBench, state: BuildState | None, code: str) -> LiveMap:
 
     Notes
     -----
-    Its own metal counts as on, and what it covers as bare: the worst that the step passes through. Currents are those
-    of the solved circuit times `SHORT_CIRCUIT_FACTOR`: perhaps too high, not too low.
+    Its own metal counts as on, and what it covers as bare: the worst that the step passes through. Currents
+    are those of the solved circuit times `SHORT_CIRCUIT_FACTOR`: perhaps too high, not too low.
     """
     return mapped(bench, bench.moment(state, code))
 
@@ -375,8 +376,8 @@ class _Mapper:
         return drives, strongest
 
     def _likely(self, names: list[str], part: Mapping[str, float], without: frozenset[str]) -> float:
-        """The greatest current over single cells, and between wire ends and one cell end of each potential, A: a short
-        over one group meets the least resistance, one over all the highest voltage."""
+        """The greatest current over single cells, and between wire ends and one cell end of each potential,
+        A: a short over one group meets the least resistance, one over all the highest voltage."""
         of_cells = [n for n in names if self.wiring.by_id[n].kind is NodeKind.CELL_END]
         levels: dict[int, str] = {}
         for name in of_cells:

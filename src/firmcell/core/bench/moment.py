@@ -190,8 +190,8 @@ class _Fold:
 def not_there(wiring: Wiring, layout: Layout, design: Design, moment: Moment) -> frozenset[str]:
     """Return the edges of a wiring, cell by cell or by groups, that are not there at a moment.
 
-    The span of a strip that is not on, wires that are not made, cells that are not in, the switch and the plug of a
-    board that is not connected, and a source that is off.
+    The span of a strip that is not on, wires that are not made, cells that are not in, the switch and the
+    plug of a board that is not connected, and a source that is off.
     """
     gone = {e.id for e in wiring.of(EdgePart.WIRE)} - moment.made - moment.begun
     if not moment.board_on:

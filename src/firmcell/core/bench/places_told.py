@@ -1,5 +1,5 @@
-"""Two places that somebody chose, told for the step at hand: what a meter must show now, after the step and at the end,
-whether a probe reaches them, and what a tool across them would drive."""
+"""Two places that somebody chose, told for the step at hand: what a meter must show now, after the step and
+at the end, whether a probe reaches them, and what a tool across them would drive."""
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import amperes, percent, volts
@@ -139,7 +139,8 @@ MOST_TOLD = 4
 
 
 def place_of_ref(ref: str, face: Face, bench: OnBench) -> str | None:
-    """Return the place that a probe stands on when a part of the picture is picked; None where it is no metal.
+    """Return the place that a probe stands on when a part of the picture is picked; None where it is no
+    metal.
 
     Parameters
     ----------

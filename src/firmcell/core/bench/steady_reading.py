@@ -11,7 +11,8 @@ LEAST_V = 0.15
 
 
 def steady(readings: Sequence[float]) -> float | None:
-    """Return the reading that the last few agree on; None while they wander, or lie where probes in the air do.
+    """Return the reading that the last few agree on; None while they wander, or lie where probes in the air
+    do.
 
     Parameters
     ----------

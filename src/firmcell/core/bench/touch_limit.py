@@ -1,5 +1,5 @@
-"""Whether bare metal may be touched at two places at once, for every step of a plan: from the groups alone, so that a
-plan with hundreds of cells is judged as it is edited."""
+"""Whether bare metal may be touched at two places at once, for every step of a plan: from the groups alone,
+so that a plan with hundreds of cells is judged as it is edited."""
 
 from collections.abc import Iterable
 from dataclasses import replace
@@ -47,11 +47,11 @@ def with_touch_limit(
 def open_groups(layout: Layout, taps: tuple[Tap, ...], wiring: Wiring, moment: Moment) -> int:
     """Return over how many groups in series bare metal lies that hangs together at a moment.
 
-    Groups hang together where the metal of the tap point between them is on; a wire end stands at the tap that it
-    is joined to.
+    Groups hang together where the metal of the tap point between them is on; a wire end stands at the tap
+    that it is joined to.
     """
-    # Along the chain of ends: minus of group 1, its plus, minus of group 2 and so on; a cell that is not in and a tap
-    # point whose metal is not on each begin a new part.
+    # Along the chain of ends: minus of group 1, its plus, minus of group 2 and so on; a cell that is not in
+    # and a tap point whose metal is not on each begin a new part.
     part = [0]
     for end in range(1, 2 * layout.series):
         group, node = (end + 1) // 2, end // 2

@@ -1,5 +1,5 @@
-"""Any two places of a pack at any moment of its build: what a meter must show between them, and what it means if it
-shows something else."""
+"""Any two places of a pack at any moment of its build: what a meter must show between them, and what it
+means if it shows something else."""
 
 import re
 from collections.abc import Iterator
@@ -93,8 +93,8 @@ class Meaning:
 
 
 def in_words(meanings: tuple[Meaning, ...]) -> tuple[tuple[str, float, bool], ...]:
-    """Return what a reading may mean as it is told: the same of several groups as one sentence; likeliest first, each
-    with how likely it is and whether it is dangerous."""
+    """Return what a reading may mean as it is told: the same of several groups as one sentence; likeliest
+    first, each with how likely it is and whether it is dangerous."""
     found: dict[str, list[Meaning]] = {}
     for m in meanings:
         found.setdefault(GROUP.sub("{group}", m.words, count=1) if m.alone else m.words, []).append(m)
@@ -117,7 +117,8 @@ def places_of(wiring: Wiring) -> tuple[tuple[str, str], ...]:
 
 
 def cell_band(design: Design, state: BuildState) -> tuple[float, float]:
-    """Return least and greatest voltage of one cell by the records, V: what was measured, or any once charged."""
+    """Return least and greatest voltage of one cell by the records, V: what was measured, or any once
+    charged."""
     if state.step(CHARGED).records:
         return design.cell.empty_v, design.cell.full_v + CHARGER_OVER_V
     if state.cell_checks:
@@ -156,7 +157,8 @@ class Between:
         return found
 
     def _group(self, edge: str) -> int:
-        """The group of a cell's edge; a wiring by groups names the group itself, a source counts as the first."""
+        """The group of a cell's edge; a wiring by groups names the group itself, a source counts as the
+        first."""
         number = edge.removeprefix("cell.")
         if not number.isdigit():
             return 1
@@ -193,8 +195,8 @@ class Between:
         return tuple(sorted((replace(m, likely=m.likely / whole) for m in found), key=lambda m: -m.likely))
 
     def next_place(self, meanings: tuple[Meaning, ...]) -> tuple[str, Shows] | None:
-        """The place between the two that red is put on next, black staying: what it reads tells the likeliest meanings
-        apart best. With what it must show; None where no place between them does."""
+        """The place between the two that red is put on next, black staying: what it reads tells the
+        likeliest meanings apart best. With what it must show; None where no place between them does."""
         each = self.design.cell_now_v
         best: tuple[str, Shows] | None = None
         most = TELLS_V

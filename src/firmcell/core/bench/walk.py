@@ -1,4 +1,5 @@
-"""A step taken one thing at a time, for a hand that holds an iron: look, yes or no, number, and at the end passed."""
+"""A step taken one thing at a time, for a hand that holds an iron: look, yes or no, number, and at the end
+passed."""
 
 from collections.abc import Collection, Mapping
 from enum import Enum
@@ -56,7 +57,8 @@ PASSED = Ask(AskKind.PASS, "", "", "Passed?")
 def asks_of(
     step: Step, wanted: tuple[str, ...], given: Mapping[str, Any], read: Collection[str] = ()
 ) -> tuple[Ask, ...]:
-    """Return what is asked next in a step: everything for the record that is wanted first, or whether it is passed.
+    """Return what is asked next in a step: everything for the record that is wanted first, or whether it is
+    passed.
 
     Parameters
     ----------

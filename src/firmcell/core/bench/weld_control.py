@@ -1,5 +1,5 @@
-"""What measured welds prove: a control chart, capability, drift since the electrodes were dressed or the strip roll changed,
-joints against their class; and in one sentence whether to weld on."""
+"""What measured welds prove: a control chart, capability, drift since the electrodes were dressed or the
+strip roll changed, joints against their class; and in one sentence whether to weld on."""
 
 from collections.abc import Iterable, Sequence
 
@@ -91,7 +91,8 @@ def control_chart(values: Sequence[float]) -> ControlChart | None:
 
 
 def capability(chart: ControlChart, least: float) -> float:
-    """Return how far the mean lies over the least that is right, in thirds of what values scatter: Cpk of one side.
+    """Return how far the mean lies over the least that is right, in thirds of what values scatter: Cpk of
+    one side.
 
     References
     ----------
@@ -145,7 +146,8 @@ def held_words(peeled: int, held: int) -> str:
     >>> held_words(22, 22)
     '22 of 22 held: with 90 % confidence at least 90 % of welds like these are good.'
     >>> held_words(22, 21)
-    '21 of 22 held: with 90 % confidence at least 83 % of welds like these are good. One failure is one too many: look for its cause first.'
+    '21 of 22 held: with 90 % confidence at least 83 % of welds like these are good. One failure is one too
+    many: look for its cause first.'
     """
     if not peeled:
         return ""
@@ -163,7 +165,8 @@ def held_words(peeled: int, held: int) -> str:
 
 
 def least_good(peeled: int, held: int, confidence: float = SAMPLE_SHARE) -> float:
-    """Return the share of good welds that samples prove with a confidence: the lower limit of Clopper and Pearson.
+    """Return the share of good welds that samples prove with a confidence: the lower limit of Clopper and
+    Pearson.
 
     References
     ----------
@@ -283,8 +286,8 @@ def peels_of(events: Iterable[Event]) -> Peels:
 
 
 def samples_words(events: Iterable[Event]) -> str:
-    """Return what all samples peeled at the setting of the last one prove; what was peeled at another proves nothing of
-    it."""
+    """Return what all samples peeled at the setting of the last one prove; what was peeled at another
+    proves nothing of it."""
     kept, _ = standing_events(events)
     samples = [e.data for e in kept if isinstance(e.data, WeldSample)]
     if not samples:

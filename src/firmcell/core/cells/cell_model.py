@@ -198,9 +198,9 @@ def advanced(
 
     Notes
     -----
-    Charge by counting; the others fall towards their settled value with their time constant, solved
-    exactly. Settled are current × fast resistance; current × depth; current over the limiting one, lowered
-    by crowding, more as the cell empties.
+    Charge by counting; the others fall towards their settled value with their time constant, solved exactly.
+    Settled are current × fast resistance; current × depth; current over the limiting one, lowered by crowding
+    and as the cell empties.
 
     References
     ----------
@@ -216,16 +216,15 @@ def advanced(
     """
     it = np.asarray(current_it, dtype=float)
     grown, harder = np.asarray(traits.resistance, dtype=float), np.asarray(traits.transport, dtype=float)
-    charge = _counted(model, traits, state.charge, it, step_s)
-    middle = (charge + state.charge) / 2
+    middle = ((charge := _counted(model, traits, state.charge, it, step_s)) + state.charge) / 2
     fast = np.exp(-np.asarray(step_s) / model.fast_s)
     fast_v = it * grown * np.interp(middle, KNOTS, model.fast_v) * arrhenius(model.fast_j, temperature_k)
     slow = np.exp(-step_s / (model.depth_s * arrhenius(model.depth_time_j, temperature_k)))
     lag = it * harder * np.interp(middle, KNOTS, model.depth) * arrhenius(model.depth_j, temperature_k)
     left = np.maximum(1 - model.crowding * np.clip(state.depletion, -0.5, 1.2), 0.02)
     flow = np.exp(-step_s * left / (model.depletion_s * arrhenius(model.depletion_time_j, temperature_k)))
-    late = 1.0 + model.depletion_late * np.clip(1.0 - middle, 0.0, 1.0)
-    gone = it * harder * late / model.depletion_it * arrhenius(model.depletion_j, temperature_k) / left
+    late = (1.0 + model.depletion_late * np.clip(1.0 - middle, 0.0, 1.0)) / model.depletion_it
+    gone = it * harder * late * arrhenius(model.depletion_j, temperature_k) / left
     return CellState(
         charge,
         state.fast_v * fast + (1 - fast) * fast_v,

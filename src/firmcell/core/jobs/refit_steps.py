@@ -44,24 +44,7 @@ def _as_found(d: Design, a: Analysis) -> Iterator[Step]:
         photos=True,
         hold=True,
     )
-    yield Step(
-        "refit-open",
-        "As found",
-        "Open it; warm the glue, never force",
-        "Screws first: type, count and where each is kept. Glue gives way to warm air; a lid that is prised tears the wires behind it.",
-        cautions=(
-            "Hot air for glue only until it is hand-warm: the cells are behind it.",
-            "A wire torn inside is live at both ends.",
-        ),
-        records=("as-found", "checked"),
-        checks=(
-            "Every screw recorded and kept",
-            "No wire torn",
-            "Nothing wet, rusty or swollen; if so, it stops here",
-        ),
-        hold=True,
-        bares=BOTH_FACES,
-    )
+    yield _open_it()
     yield Step(
         "refit-record",
         "As found",
@@ -89,6 +72,27 @@ def _as_found(d: Design, a: Analysis) -> Iterator[Step]:
         checks=("Every cell's plus marked in the photo or on a sketch", "Every group read"),
         refs=tuple(f"group:{g}" for g in range(1, d.series + 1)),
         hold=True,
+    )
+
+
+def _open_it() -> Step:
+    return Step(
+        "refit-open",
+        "As found",
+        "Open it; warm the glue, never force",
+        "Screws first: type, count and where each is kept. Glue gives way to warm air; a lid that is prised tears the wires behind it.",
+        cautions=(
+            "Hot air for glue only until it is hand-warm: the cells are behind it.",
+            "A wire torn inside is live at both ends.",
+        ),
+        records=("as-found", "checked"),
+        checks=(
+            "Every screw recorded and kept",
+            "No wire torn",
+            "Nothing wet, rusty or swollen; if so, it stops here",
+        ),
+        hold=True,
+        bares=BOTH_FACES,
     )
 
 

@@ -181,7 +181,8 @@ class Joining(Frozen):
         to its plate in place of welds; None is none.
     doubled : numbers of the cells whose both pads get twice the weld pairs.
     least_peel_n : the least force at which a sample weld may peel; None where nobody said.
-    order, own_order : in which order tap points are joined on each face, and holders filled; the tap points (or
+    order, own_order : in which order tap points are joined on each face, and holders filled; the tap points
+    (or
         groups) as chosen by hand, those left out after them.
     """
 

@@ -48,8 +48,8 @@ def numbered_places(
 ) -> tuple[Band, ...]:
     """Return a number at each place of a step on a face, in the order of the hand.
 
-    Strips that join cells of one group come before links; along each, from pad to pad; from one strip to the one that
-    begins nearest. Taps come by their numbers.
+    Strips that join cells of one group come before links; along each, from pad to pad; from one strip to
+    the one that begins nearest. Taps come by their numbers.
 
     Parameters
     ----------
@@ -113,7 +113,8 @@ def _beside(point: Point, other: Point, linked: list[Point], by: float) -> Point
 
 
 def without_wires(drawing: Drawing) -> Drawing:
-    """Return the picture of a face without wires, board and measures, cut close: as it lies before anything is wired."""
+    """Return the picture of a face without wires, board and measures, cut close: as it lies before anything
+    is wired."""
     shapes = tuple(_large(s) for s in drawing.shapes if not s.role.startswith(WIRED))
     x0, y0, x1, y1 = bounds_of([s for s in shapes if s.role.startswith(CLOSE)])
     room = CLOSE_MM

@@ -1,5 +1,5 @@
-"""The bare metal of one moment on the picture: each piece in the colour of its potential, the pair that is most
-dangerous between its two ends."""
+"""The bare metal of one moment on the picture: each piece in the colour of its potential, the pair that is
+most dangerous between its two ends."""
 
 from collections.abc import Callable
 from dataclasses import replace

@@ -1,4 +1,5 @@
-"""What of the metal of a pack lies bare, in the words that steps use for it: whole faces, taps, rims, wire ends."""
+"""What of the metal of a pack lies bare, in the words that steps use for it: whole faces, taps, rims, wire
+ends."""
 
 from firmcell.core.model.design import Face
 
