@@ -168,7 +168,6 @@ def _sealed(d: Design, a: Analysis) -> Iterator[Step]:
 
 
 def _proven(d: Design, a: Analysis) -> Iterator[Step]:
-    main = [e for e in a.wiring.wires if e.id.startswith("main.")]
     yield Step(
         "jacket-connector",
         "Prove",
@@ -182,7 +181,7 @@ def _proven(d: Design, a: Analysis) -> Iterator[Step]:
         ),
         expected="smooth joint, tug holds, sealed where the wire enters",
         refs=("lead:plus", "lead:minus"),
-        wires=ids(main),
+        wires=ids([e for e in a.wiring.wires if e.id.startswith("main.")]),
         covers=(ENDS,),
     )
     yield Step(

@@ -32,6 +32,13 @@ from firmcell.core.records.events import (
 )
 
 
+def peel_words(peel: PeelTest) -> str:
+    """Return what a peeled sample measured."""
+    told = [f"{peel.force_n:.0f} N"] if peel.force_n is not None else []
+    told += [f"hole of {peel.torn_m * 1e3:.1f} mm"] if peel.torn_m is not None else []
+    return f"peeled: {', '.join(told)}"
+
+
 def event_words(event: Event) -> str:
     """Return one line that tells a record."""
     match event.data:
@@ -43,10 +50,8 @@ def event_words(event: Event) -> str:
             return f"{n} cells, {low:.3f} to {high:.3f} V, wraps {'sound' if sound else 'NOT sound'}"
         case WeldSample(setting=setting, peeled=n, held=held, machine=machine, pulses=pulses):
             return f"{held} of {n} sample welds held ({machine}, {setting}, {pulses} pulse{'s' if pulses != 1 else ''})"
-        case PeelTest(force_n=force, torn_m=torn):
-            told = [f"{force:.0f} N"] if force is not None else []
-            told += [f"hole of {torn * 1e3:.1f} mm"] if torn is not None else []
-            return f"peeled: {', '.join(told)}"
+        case PeelTest():
+            return peel_words(event.data)
         case Upkeep(what=what):
             return what.value
         case WeldRow(welds=n, setting=setting, flat=flat, tug=tug, sparks=sparks):
