@@ -9,6 +9,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.session import SIMULATED, guarded
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.jobs.plan import Subject
 from firmcell.core.model.design import Face
 from firmcell.core.records.events import Incident, Resolution
 from firmcell.instruments.kinds import Kind
@@ -19,6 +20,7 @@ if TYPE_CHECKING:
     from firmcell.app.pages.tests_page import TestsPage
     from firmcell.app.practice_window import PracticeWindow
     from firmcell.app.trainer import Trainer
+    from firmcell.app.watch_window import WatchWindow
 
 
 class BenchCommands:
@@ -69,6 +71,22 @@ class BenchCommands:
         )
         if given:
             self.set_meter(address.strip() or SIMULATED)
+
+    def watch(self) -> None:
+        """Watch a charge or a capacity test of the open pack."""
+        window = self.watch_window()
+        if window is not None:
+            window.exec()
+
+    def watch_window(self) -> "WatchWindow | None":
+        """The window that watches; None where there is no pack to charge."""
+        from firmcell.app.watch_window import WatchWindow
+
+        session = self.window.session
+        if session is None or not session.design.cell.known or session.plan.subject is not Subject.PACK:
+            self.window.tell("Open a pack with a known cell to watch its charge.")
+            return None
+        return WatchWindow(session, self.window.look, self.window)
 
     def show_instruments(self) -> None:
         """Show the list of instruments."""

@@ -123,6 +123,7 @@ class Menus:
         self.action(bench, "&Who is at the bench…", "", self.window.at_bench.ask_person)
         self.action(bench, "&Meter…", "", self.window.at_bench.ask_meter)
         self.action(bench, "Instr&uments…", "", self.window.at_bench.show_instruments)
+        self.action(bench, "&Watch a charge or a capacity test…", "Ctrl+Alt+W", self.window.at_bench.watch)
         self.action(bench, "Button bo&x or pedals…", "", self.window.at_bench.ask_box)
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
         self.action(bench, "Read &tests of cells (CSV)…", "", self.window.jobs.choose_cell_tests)

@@ -2,6 +2,7 @@
 
 import csv
 import io
+from collections.abc import Sequence
 from typing import Any
 
 import numpy as np
@@ -13,6 +14,7 @@ from firmcell.core.run.charge_plan import ChargePlan
 from firmcell.core.run.conductors import Conductor
 from firmcell.core.run.demand import Demand, of_profile
 from firmcell.core.run.run_result import RunResult
+from firmcell.core.run.watch import Reading
 from firmcell.store.csv_rows import table_rows
 from firmcell.store.units import parse_number
 
@@ -164,6 +166,18 @@ def plan_csv(plan: ChargePlan) -> str:
     write.writerow(PLAN_COLUMNS)
     for row in zip(*(getattr(plan, name).tolist() for name in PLAN_COLUMNS), strict=True):
         write.writerow([f"{value:.6g}" for value in row])
+    return out.getvalue()
+
+
+def readings_csv(readings: Sequence[Reading]) -> str:
+    """Return watched readings; the unit is the end of each heading, what was not read is empty."""
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(("time_s", "voltage_v", "current_a", "temperature_c"))
+    for r in readings:
+        warm = None if r.kelvin is None else r.kelvin - ZERO_CELSIUS
+        values = (r.time_s, r.volts, r.amps, warm)
+        write.writerow(["" if v is None else f"{v:.6g}" for v in values])
     return out.getvalue()
 
 

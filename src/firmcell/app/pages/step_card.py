@@ -42,6 +42,7 @@ TITLES = {
     "crimp-joint": "Crimp",
     "as-found": "Thing as found",
     "weighing": "Both weights",
+    "watched-run": "Watched run",
 }
 
 

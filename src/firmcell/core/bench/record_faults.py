@@ -49,6 +49,7 @@ RECORD_WORDS = {
     "as-found": "how it was found",
     "photo": "a photo",
     "weighing": "both weights",
+    "watched-run": "the watched run",
 }
 
 

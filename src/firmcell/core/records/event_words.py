@@ -26,10 +26,18 @@ from firmcell.core.records.events import (
     StepPassed,
     TapReading,
     Upkeep,
+    WatchedRun,
     Weighing,
     WeldRow,
     WeldSample,
 )
+
+
+def watched_words(run: WatchedRun) -> str:
+    """Return what a watched charge or capacity test said."""
+    told = f"{run.what.value}: {run.seconds / 60:.0f} min, {run.outside} of {run.readings} readings outside the plan"
+    told += f", ended at {run.end_v:.2f} V" if run.end_v is not None else ""
+    return told + (f", {run.capacity_as / 3600:.2f} Ah" if run.capacity_as is not None else "")
 
 
 def peel_words(peel: PeelTest) -> str:
@@ -90,6 +98,8 @@ def event_words(event: Event) -> str:
             return f"photo {name}" + (f", {shows}" if shows else "") + f" ({digest[:12]})"
         case Weighing(before_kg=dry, after_kg=wet, under_s=under):
             return f"{dry * 1e3:.1f} g before the dip, {wet * 1e3:.1f} g after {under / 60:.0f} min in water"
+        case WatchedRun():
+            return watched_words(event.data)
         case InsulationReading(between=between, ohms=ohms, test_v=test):
             return f"insulation {between}: {ohms / 1e6:.4g} MΩ at {test:g} V"
         case Incident() | Resolution():

@@ -273,6 +273,26 @@ class Weighing(Frozen):
     under_s: Annotated[float, Unit("s", typed_in="min"), Range(0, 1e7)] = Field(title="In the water", gt=0)
 
 
+class Watched(StrEnum):
+    """What was watched."""
+
+    CHARGE = "first charge"
+    CAPACITY = "capacity test"
+
+
+class WatchedRun(Frozen):
+    """A charge or a capacity test whose readings were held against the plan of the run."""
+
+    kind: Literal["watched-run"] = "watched-run"
+    what: Watched = Field(Watched.CHARGE, title="What")
+    seconds: Annotated[float, Unit("s", typed_in="min"), Range(0, 1e7)] = Field(title="Lasted")
+    readings: Count = Field(title="Readings", ge=1, le=1_000_000)
+    outside: Count = Field(title="Outside the plan", le=1_000_000)
+    end_v: SignedVolts | None = Field(None, title="Voltage at the end")
+    most_k: Kelvin | None = Field(None, title="Warmest")
+    capacity_as: Annotated[float, Unit("A·s"), Range(0, 1e9)] | None = Field(None, title="Capacity")
+
+
 class Remark(Frozen):
     """Anything worth keeping."""
 
@@ -326,6 +346,7 @@ Payload = Annotated[
     | AsFound
     | PhotoKept
     | Weighing
+    | WatchedRun
     | Remark
     | Incident
     | Resolution
@@ -358,6 +379,7 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         AsFound,
         PhotoKept,
         Weighing,
+        WatchedRun,
         Remark,
         Incident,
         Resolution,
