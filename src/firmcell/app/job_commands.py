@@ -2,9 +2,9 @@
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import TYPE_CHECKING, Any
+from typing import TYPE_CHECKING, Any, cast
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QLocale, Qt
 from PySide6.QtWidgets import (
     QFileDialog,
 )
@@ -24,6 +24,7 @@ from firmcell.store.whole_files import write_whole
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.pages.passport_page import PassportPage
     from firmcell.core.changes.existing_pack import PackAsItIs
     from firmcell.core.model.design import Design
     from firmcell.core.records.events import CellTest
@@ -279,11 +280,14 @@ class JobCommands:
         """Ask where, and write the passport off the interface thread."""
         if self.window.session is None:
             return
+        on_paper = kind in ("label", "sketch")
+        ending = f"-{kind}.pdf" if on_paper else f".{kind}"
+        path = self.window.session.path
         name, _ = QFileDialog.getSaveFileName(
             self.window,
-            "Write the passport",
-            str(self.window.session.path.with_suffix(f".{kind}")),
-            f"*.{kind}",
+            f"Write the {kind}" if on_paper else "Write the passport",
+            str(path.with_name(path.stem + ending)),
+            "*.pdf" if on_paper else f"*.{kind}",
         )
         if name:
             self.write_passport(kind, Path(name))
@@ -291,14 +295,34 @@ class JobCommands:
     def write_passport(self, kind: str, path: Path) -> None:
         """Write the passport of the job as it stands now to `path`."""
         # Loaded when first wanted: it brings the report of a job with it.
-        from firmcell.store.whole_job import passport_bytes, passport_of
+        from firmcell.store.photos import photos_for_paper
+        from firmcell.store.whole_job import label_bytes, last_day, passport_bytes, passport_of
 
         assert self.window.session is not None
         session, library = self.window.session, self.window.library
         design, page = session.design, passport_of(session.design, session.state, library, bound_of(session))
+        analysis, day = session.analysis, last_day(session.events)
+        shown = cast("PassportPage | None", self.window.pages.get(Stage.PASSPORT))
+        wanted = shown is not None and shown.photos.isChecked()
+        photos = photos_for_paper(session.job, session.events) if wanted else []
+
+        def written() -> bytes:
+            if kind in ("label", "sketch"):
+                return label_bytes(
+                    page,
+                    design,
+                    analysis,
+                    day,
+                    kind,
+                    "a4"
+                    if QLocale().measurementSystem() is QLocale.MeasurementSystem.MetricSystem
+                    else "letter",
+                )
+            return passport_bytes(page, design, library, kind, photos)
+
         task = Task(
-            lambda: write_whole(path, passport_bytes(page, design, library, kind), replace=True),
-            lambda _: self.window.tell(f"The passport is written: {path}"),
+            lambda: write_whole(path, written(), replace=True),
+            lambda _: self.window.tell(f"It is written: {path}"),
             self.window.tell,
         )
         self.window._tasks.append(task.start())

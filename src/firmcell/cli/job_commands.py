@@ -44,7 +44,7 @@ def run_export(arguments: argparse.Namespace) -> int:
     if arguments.out != "-":
         check_target(out, arguments.force)
     with open_read_only(arguments.job) as job:
-        pieces = exported(job, arguments.to)
+        pieces = exported(job, arguments.to, arguments.photos)
         if arguments.out == "-":
             for piece in pieces:
                 sys.stdout.buffer.write(piece)

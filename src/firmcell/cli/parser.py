@@ -133,15 +133,19 @@ def make_parser() -> argparse.ArgumentParser:
             "segments",
             "wires",
             "wiring",
+            "label",
+            "sketch",
         ),
         required=True,
         help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport; template: 1:1 PDF of both faces; "
         "dxf, svg: faces; positions: CSV of cell places; stl: cell holder; "
         "spice: netlist; segments: CSV of every piece of strip under load; "
-        "wires: CSV of the BMS's wire list; wiring: 1:1 PDF of schematic and nail board",
+        "wires: CSV of the BMS's wire list; wiring: 1:1 PDF of schematic and nail board; "
+        "label: 1:1 PDF of the pack's label; sketch: 1:1 PDF of the wiring for the inside of the lid",
     )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
     sub.add_argument("--force", action="store_true", help="replace a file that is there (never a job)")
+    sub.add_argument("--photos", action="store_true", help="a passport with the photos of its steps")
     sub = command(
         "import",
         run_import,

@@ -1,13 +1,15 @@
 """The passport as a one-page PDF and as one HTML file with everything in it."""
 
+import base64
 import io
+from collections.abc import Sequence
 
 import segno
 from jinja2 import Environment, select_autoescape
 from reportlab.lib.colors import HexColor
 from reportlab.lib.pagesizes import A4
 from reportlab.lib.units import mm
-from reportlab.lib.utils import simpleSplit
+from reportlab.lib.utils import ImageReader, simpleSplit
 from reportlab.pdfgen.canvas import Canvas
 
 from firmcell import DATA
@@ -27,11 +29,15 @@ FOOT_MM = 8
 WORTH_WIDE_MM = (24, 26, 26, 11)
 """Columns of the table before and after, mm."""
 
+PHOTOS_A_PAGE = 6
+Photos = Sequence[tuple[str, str, bytes]]
+"""What each shows, its media type, and the picture."""
+
 PICTURE_HEIGHTS_MM = (150, 140, 130, 120, 110, 100, 80)
 
 
-def passport_html(passport: Passport, faces: list[Drawing]) -> str:
-    """Return the passport as one self-contained HTML page."""
+def passport_html(passport: Passport, faces: list[Drawing], photos: Photos = ()) -> str:
+    """Return the passport as one self-contained HTML page, with photos where some are given."""
     template = (DATA / "templates" / "passport.html").read_text(encoding="utf-8")
     environment = Environment(
         autoescape=select_autoescape(default=True, default_for_string=True), finalize=_shown
@@ -42,6 +48,7 @@ def passport_html(passport: Passport, faces: list[Drawing]) -> str:
         headings=TAP_HEADINGS,
         faces=[to_svg(face, true_size=False) for face in faces],
         qr=qr.svg_inline(scale=3, border=2, dark="#1f2729", svgclass=None, lineclass=None),
+        photos=[(words, kind, base64.b64encode(content).decode("ascii")) for words, kind, content in photos],
     )
 
 
@@ -50,18 +57,18 @@ def _shown(value: object) -> object:
     return visible(value) if type(value) is str else value
 
 
-def passport_pdf(passport: Passport, faces: list[Drawing]) -> bytes:
+def passport_pdf(passport: Passport, faces: list[Drawing], photos: Photos = ()) -> bytes:
     """Return the passport as an A4 PDF: one page, the pictures as large as that allows; a very long record
-    goes on overleaf."""
+    goes on overleaf, and so do photos, where some are given."""
     load_fonts()
     for height in PICTURE_HEIGHTS_MM:
-        paper, pages = _drawn(passport, faces, height * mm)
+        _, pages = _drawn(passport, faces, height * mm, ())
         if pages == 1:
             break
-    return paper
+    return _drawn(passport, faces, height * mm, photos)[0]
 
 
-def _drawn(passport: Passport, faces: list[Drawing], height: float) -> tuple[bytes, int]:
+def _drawn(passport: Passport, faces: list[Drawing], height: float, photos: Photos) -> tuple[bytes, int]:
     """The PDF with pictures of at most `height` points, and how many pages it has."""
     buffer = io.BytesIO()
     canvas = Canvas(buffer, pagesize=A4, invariant=1)
@@ -83,6 +90,9 @@ def _drawn(passport: Passport, faces: list[Drawing], height: float) -> tuple[byt
     page.record()
     page.foot()
     pages = canvas.getPageNumber()
+    for at in range(0, len(photos), PHOTOS_A_PAGE):
+        canvas.showPage()
+        page.photos(photos[at : at + PHOTOS_A_PAGE])
     canvas.showPage()
     canvas.save()
     return buffer.getvalue(), pages
@@ -253,6 +263,18 @@ class _Page:
         self.y = self.height - 16 * mm
         self.text(self.left, self.y, f"{self.passport.title}, continued", 9.5, BOLD)
         self.y -= 6 * mm
+
+    def photos(self, photos: Photos) -> None:
+        """A page of photos, two across, each with what it shows."""
+        wide, high = self.half, (self.height - 40 * mm) / (PHOTOS_A_PAGE / 2) - 10 * mm
+        for n, (words, _, content) in enumerate(photos):
+            x = self.left + (n % 2) * (self.half + 6 * mm)
+            y = self.height - 20 * mm - (n // 2 + 1) * (high + 10 * mm) + 10 * mm
+            picture = ImageReader(io.BytesIO(content))
+            self.canvas.drawImage(picture, x, y, wide, high, preserveAspectRatio=True, anchor="n")
+            for line, told in enumerate(simpleSplit(visible(words), REGULAR, 8, wide)[:2]):
+                self.text(x, y - (3.5 + 3.5 * line) * mm, told, 8)
+        self.foot()
 
     def foot(self) -> None:
         self.text(

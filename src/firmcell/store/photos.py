@@ -1,9 +1,13 @@
 """Photos kept in a job: brought in as they are, named by their content, read back only unchanged."""
 
 import hashlib
+import io
+from collections.abc import Iterable
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.photo import Photo
+from firmcell.core.records.build_state import standing_events
+from firmcell.core.records.events import Event, PhotoKept
 from firmcell.store.job_file import JobFile
 
 LARGEST_BYTES = 40_000_000
@@ -56,3 +60,35 @@ def photo_bytes(job: JobFile, photo: Photo) -> bytes:
     if number is not None:
         return job.attachment(number).content
     raise Refusal(f"The picture of “{photo.name}” is not in the job, or was changed: bring it in again.")
+
+
+PAPER_PX = 1400
+"""Longest side of a photo on paper, pixels."""
+
+
+def photos_for_paper(job: JobFile, events: Iterable[Event]) -> list[tuple[str, str, bytes]]:
+    """Return the photos of a job that stand, small enough for paper: what each shows, its media type, and the picture.
+
+    One that is not in the job any more, or cannot be read, is left out.
+    """
+    # Imported here: a start prints no photo.
+    from PIL import Image, ImageOps
+
+    numbers = job.attachment_numbers()
+    found = []
+    kept, _ = standing_events(events)
+    for event in kept:
+        data = event.data
+        if not isinstance(data, PhotoKept) or data.sha256 not in numbers:
+            continue
+        try:
+            with Image.open(io.BytesIO(job.attachment(numbers[data.sha256]).content)) as picture:
+                small = ImageOps.exif_transpose(picture).convert("RGB")
+                small.thumbnail((PAPER_PX, PAPER_PX))
+                out = io.BytesIO()
+                small.save(out, "JPEG", quality=82)
+        except (OSError, ValueError, Image.DecompressionBombError):
+            continue
+        words = ", ".join(w for w in (data.shows, data.name, event.time[:10]) if w)
+        found.append((words, "image/jpeg", out.getvalue()))
+    return found

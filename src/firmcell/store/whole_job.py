@@ -1,6 +1,6 @@
 """What both the command line and the window do with a whole job: read it, report it, hand it out."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -24,6 +24,7 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Board, Cell, Connector, Fuse, Wire
 from firmcell.core.records.build_state import BuildState
+from firmcell.core.records.events import Event
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.csv_tables import analysis_csv
 from firmcell.store.exchange import json_pieces
@@ -110,18 +111,23 @@ def bound_to(job: JobFile, revision: int | None, stops: tuple[str, ...]) -> Boun
     return Bound(head.hash, revision, stops, head.number, head.key, seal_text(head))
 
 
-def exported(job: JobFile, kind: str) -> Iterator[bytes]:
-    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``, in one piece or several."""
+def exported(job: JobFile, kind: str, photos: bool = False) -> Iterator[bytes]:
+    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``, in one piece or several; a passport with its photos where
+    they are asked for."""
     if kind == "json":
         yield from json_pieces(job)
     else:
-        yield _exported(job, kind)
+        yield _exported(job, kind, photos)
 
 
-def _exported(job: JobFile, kind: str) -> bytes:
+def _exported(job: JobFile, kind: str, photos: bool) -> bytes:
     design = job.latest().design()
     library, _ = load_library()
     analysis = analyse(design, library)
+    if kind in ("label", "sketch"):
+        state, bound = saved_passport(job, design, library)
+        page = passport_of(design, state, library, bound)
+        return label_bytes(page, design, analysis, last_day(job.events()), kind)
     if kind not in ("csv", "pdf", "html"):
         # Imported here: layouts, drawings and solids load packages that no start needs.
         from firmcell.store.layout_files import layout_bytes
@@ -130,17 +136,55 @@ def _exported(job: JobFile, kind: str) -> bytes:
     if kind == "csv":
         return analysis_csv(analysis).encode()
     state, bound = saved_passport(job, design, library)
-    return passport_bytes(passport_of(design, state, library, bound), design, library, kind)
+    if not photos:
+        return passport_bytes(passport_of(design, state, library, bound), design, library, kind)
+    # Imported here: most passports have no photos.
+    from firmcell.store.photos import photos_for_paper
+
+    kept = photos_for_paper(job, job.events())
+    return passport_bytes(passport_of(design, state, library, bound), design, library, kind, kept)
 
 
-def passport_bytes(page: Passport, design: Design, library: PartLibrary, kind: str) -> bytes:
-    """Return a passport as ``pdf`` or ``html``."""
+def last_day(events: Sequence[Event]) -> str:
+    """Return the day of the last record, ISO; empty where there is none."""
+    return events[-1].time[:10] if events else ""
+
+
+def label_bytes(
+    page: Passport, design: Design, analysis: Analysis, day: str, kind: str, paper: str = "a4"
+) -> bytes:
+    """Return the ``label`` of a pack, or the ``sketch`` of its wiring for the lid, at 1:1 on paper."""
+    # Imported here: paper takes a quarter of a second to load and most starts do not need it.
+    import segno
+
+    from firmcell.core.pictures.pack_label import label_drawing, label_size, label_words, lid_sketch
+    from firmcell.core.pictures.templates import Template
+    from firmcell.store.template_pdf import template_pdf
+
+    if kind == "sketch":
+        return template_pdf(design.brief.title, (lid_sketch(design, analysis),), paper, lies=False)
+    code = segno.make(page.essentials, error="m", micro=False)
+    modules = tuple(tuple(bool(dark) for dark in row) for row in code.matrix_iter(border=2))
+    drawing = label_drawing(label_words(design, analysis, day, page.finished), label_size(analysis), modules)
+    return template_pdf(design.brief.title, (Template("label", "LABEL", drawing),), paper, lies=False)
+
+
+def passport_bytes(
+    page: Passport,
+    design: Design,
+    library: PartLibrary,
+    kind: str,
+    photos: Sequence[tuple[str, str, bytes]] = (),
+) -> bytes:
+    """Return a passport as ``pdf`` or ``html``, with photos as `photos_for_paper` gives them."""
     # Imported here: paper takes a quarter of a second to load and most starts do not need it.
     from firmcell.store.passport_files import passport_html, passport_pdf
 
     analysis = analyse(design, library)
     pictures = list(jobs.plan_of(design).pictures(design, analysis))
-    return passport_pdf(page, pictures) if kind == "pdf" else passport_html(page, pictures).encode()
+    if kind == "pdf":
+        return passport_pdf(page, pictures, photos)
+    return passport_html(page, pictures, photos).encode()
 
 
 def brief_from_json(text: str, where: str, given: dict[str, float] | None = None) -> tuple[Brief, str | None]:

@@ -2,9 +2,11 @@
 
 from collections.abc import Iterable
 from itertools import pairwise
+from pathlib import Path
 from typing import Any
 
 from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtGui import QDragEnterEvent, QDropEvent
 from PySide6.QtWidgets import (
     QApplication,
     QCheckBox,
@@ -24,6 +26,7 @@ from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.between_places import BetweenPlaces
 from firmcell.app.pages.order_of_joints import OrderOfJoints
 from firmcell.app.pages.step_card import StepCard
+from firmcell.app.pages.step_notes import StepNotes
 from firmcell.app.pages.weld_section import WeldSection
 from firmcell.app.plain import as_html, as_text
 from firmcell.app.session import guarded
@@ -79,6 +82,8 @@ class BenchPage(Page):
         self.progress = self.text()
         self.card = QVBoxLayout()
         self.body.addLayout(self.card)
+        self.notes = StepNotes(self)
+        self.setAcceptDrops(True)
         self.between = BetweenPlaces(self)
         self.section("All steps")
         self.list = self.table(("", "Step", "Read", "About", "By"), "Steps of this job", wide=1)
@@ -141,6 +146,7 @@ class BenchPage(Page):
         self.list.pick(f"step:{self.step.code}" if self.step else "")
         self.list.blockSignals(False)
         self._show_card()
+        self.notes.fill()
         self.between.fill()
         self.order.fill()
         self.welds.fill()
@@ -343,6 +349,15 @@ class BenchPage(Page):
             reason = f"{reason} (agreed: {typed.strip().upper()})"
         data = Correction(seq=seq, reason=reason)
         guarded(lambda: self.session.record(data), self.session.refused.emit)
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        urls = event.mimeData().urls()
+        self.notes.take_files([Path(u.toLocalFile()) for u in urls if u.isLocalFile()])
+        event.acceptProposedAction()
 
     def point_at(self, ref: str) -> None:
         self.picked_ref = ref

@@ -2,7 +2,7 @@
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QPainter, QPaintEvent
-from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QCheckBox, QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from firmcell.app.pages.base_page import Page
 from firmcell.app.plain import PlainLabel
@@ -68,6 +68,12 @@ class PassportPage(Page):
             button.setProperty("main", "true" if kind == "pdf" else "false")
             button.clicked.connect(lambda _, k=kind: self.export.emit(k))
             words.addWidget(button)
+        for kind, text in (("label", "Label at 1:1, PDF…"), ("sketch", "Wiring sketch for the lid, PDF…")):
+            button = QPushButton(text)
+            button.clicked.connect(lambda _, k=kind: self.export.emit(k))
+            words.addWidget(button)
+        self.photos = QCheckBox("With the photos of the steps")
+        words.addWidget(self.photos)
         words.addStretch(1)
         top.addLayout(words, 1)
         self.qr = QrCode()
