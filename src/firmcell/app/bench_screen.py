@@ -42,7 +42,7 @@ TYPING = frozenset((AskKind.NUMBER, AskKind.WORDS))
 LEGEND = {
     AskKind.LOOK: "Space: it is right   ·   Backspace: not right   ·   Tab: turn the picture",
     AskKind.YES_NO: "Space: yes   ·   Backspace: no   ·   Tab: turn the picture",
-    AskKind.NUMBER: "Digits, then Enter   ·   Backspace: back   ·   Tab: read the meter",
+    AskKind.NUMBER: "Digits, then Enter   ·   Backspace: back   ·   Tab: turn the picture",
     AskKind.WORDS: "Type, then Enter   ·   Backspace: back",
     AskKind.PASS: "Space: passed   ·   Backspace: not right   ·   Tab: turn the picture",
     AskKind.ELSEWHERE: "Space: go there",
@@ -188,6 +188,8 @@ class BenchScreen(QWidget):
             if self.walk.doubt
             else LEGEND[ask.kind]
         )
+        if self.meter.reads(ask) and not self.walk.doubt:
+            keys = keys.replace("turn the picture", "read the instrument")
         self.legend.setText(f"{keys}   ·   Esc: leave")
         told = ask.si == "V" or ask.kind is AskKind.PASS
         if self.step is not None and self.step.expected and told and not self.walk.doubt:

@@ -6,6 +6,7 @@ from firmcell.core.bench.step_times import estimated, taken
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.records.events import Payload, StepPassed, WeldSample
 from firmcell.core.records.step import Step
+from firmcell.core.strips.pieces import StripPiece
 from firmcell.store.step_times import keep_time, learned_times
 from firmcell.store.weld_settings import keep_setting
 
@@ -19,6 +20,8 @@ class StepTimes:
     def __init__(self, session: "Session") -> None:
         self.session = session
         self._learned: dict[str, float] | None = None
+        self._strips: tuple[StripPiece, ...] = ()
+        self._joints: dict[str, int] = {}
 
     def learn(self, data: Payload) -> None:
         """A step just passed teaches how long its like takes in this workshop, peeled samples which setting
@@ -37,7 +40,10 @@ class StepTimes:
         if self._learned is None:
             self._learned = learned_times()
         s = self.session
-        joints = sum(p.joints for p in s.analysis.strips if f"strip:{p.id}" in step.refs)
+        if self._strips is not s.analysis.strips:
+            self._strips = s.analysis.strips
+            self._joints = {f"strip:{p.id}": p.joints for p in self._strips}
+        joints = sum(self._joints.get(ref, 0) for ref in step.refs)
         return estimated(step, self._learned, s.design.cell_count, joints, s.design.series)
 
     def left(self) -> tuple[float, float]:

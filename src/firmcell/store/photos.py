@@ -67,7 +67,8 @@ PAPER_PX = 1400
 
 
 def photos_for_paper(job: JobFile, events: Iterable[Event]) -> list[tuple[str, str, bytes]]:
-    """Return the photos of a job that stand, small enough for paper: what each shows, its media type, and the picture.
+    """Return the photos of a job that stand, small enough for paper: what each shows, its media type, and
+    the picture.
 
     One that is not in the job any more, or cannot be read, is left out.
     """

@@ -88,7 +88,7 @@ def test_what_is_covered_is_not_counted_and_hatched(job):
     assert job.at("weld-top-N9").highest_v == pytest.approx(8 * 3.56)
     # Through their flaps they are read.
     assert job.at("measure-total").highest_v == pytest.approx(10 * 3.56)
-    assert job.at("sense-harness").words == "Nothing bare is live in this step."
+    assert job.at("sense-harness").words == "All live metal is covered in this step."
     assert job.at("final-look").bare == ()
 
 

@@ -104,11 +104,12 @@ def test_steps_cover_every_strip_tap_and_lead_once(hoist, hoist_analysis):
 
 def test_over_60_v_the_cautions_say_so(hoist, library):
     from firmcell.core.analysis.analyse import analyse
+    from firmcell.core.jobs import steps_of
 
     high = hoist.edited("series", 20).edited("arrangement.rows", 4)
-    words = " ".join(c for s in new_pack_steps(high, analyse(high, library)) for c in s.cautions)
+    words = " ".join(c for s in steps_of(high, analyse(high, library)) for c in s.cautions)
     assert "touch limit" in words
-    low = " ".join(c for s in new_pack_steps(hoist, analyse(hoist, library)) for c in s.cautions)
+    low = " ".join(c for s in steps_of(hoist, analyse(hoist, library)) for c in s.cautions)
     assert "touch limit" not in low
 
 

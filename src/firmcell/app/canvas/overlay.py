@@ -8,6 +8,7 @@ from PySide6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QPainter, QPen
 from firmcell.app.canvas.batches import label_font, to_scene
 from firmcell.app.canvas.measures import DANGER_MM, HATCH_OPACITY, LEAST_TEXT, MARK_COLOURS, TAG_TRIES
 from firmcell.app.canvas.placing import outline_of
+from firmcell.app.canvas.taken_boxes import TakenBoxes
 from firmcell.app.theme import FAMILY
 from firmcell.core.pictures.strip_colours import Band, Scale
 
@@ -23,7 +24,7 @@ class OverlayPainter:
         self.bands: list[tuple[Band, ...]] = []
         self.scale: Scale | None = None
         self.covered: list[frozenset[str]] = []
-        self._value_boxes: list[QRectF] = []
+        self._value_boxes = TakenBoxes()
         self.least_text = LEAST_TEXT
 
     def lay(self, bands: list[tuple[Band, ...]], scale: Scale | None, covered: list[frozenset[str]]) -> bool:
@@ -57,7 +58,7 @@ class OverlayPainter:
         font = label_font(max(self.least_text, min(15, round(3.6 * self.view.scale()))))
         painter.setFont(font)
         metrics = QFontMetricsF(font)
-        taken = list(self._value_boxes)
+        taken = self._value_boxes.copy()
         told = [
             (face, band)
             for face, bands in zip(self.view._faces, self.bands, strict=False)
@@ -104,17 +105,17 @@ class OverlayPainter:
         text: str,
         metrics: QFontMetricsF,
         edge: QColor,
-        taken: list[QRectF],
+        taken: TakenBoxes,
     ) -> None:
         """A text in a box at a place, or as near to it as no box stands yet."""
         width, high = metrics.horizontalAdvance(text) + 8, metrics.height()
         box = QRectF(at.x() - width / 2, at.y() - high / 2, width, high)
         for step in range(1, TAG_TRIES):
-            if not any(box.intersects(other) for other in taken):
+            if not taken.meets(box):
                 break
             up = (step + 1) // 2 * (high + 1) * (1 if step % 2 else -1)
             box.moveTop(at.y() - high / 2 + up)
-        taken.append(box)
+        taken.add(box)
         painter.setPen(QPen(edge, 1.5))
         painter.setBrush(self.view._palette.colour("raised"))
         painter.drawRoundedRect(box, 3, 3)
@@ -141,7 +142,7 @@ class OverlayPainter:
         painter.drawText(QRectF(left, top - high, 3 * wide, high), Qt.AlignmentFlag.AlignLeft, words.title)
 
     def paint_values(self, painter: QPainter) -> None:
-        self._value_boxes.clear()
+        self._value_boxes = TakenBoxes()
         if not self.view._paint.values:
             return
         font = QFont(FAMILY)

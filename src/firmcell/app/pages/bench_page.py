@@ -294,9 +294,7 @@ class BenchPage(Page):
         return True
 
     def _record_reading(self, step: Step) -> None:
-        """A reading that is typed and is all that is wanted is recorded by the key that passes its step: of
-        a batch
-        one key leads from cell to cell."""
+        """A reading that is typed and is all that is wanted is recorded by the key that passes its step."""
         if self.session.still_wanted(step) == ("polarity-reading",) and self._form is not None:
             self._form.fields["volts"].enter()
             if self._form.typed().get("volts") is not None:

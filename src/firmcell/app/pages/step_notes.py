@@ -1,5 +1,6 @@
 """Photos and remarks of the step at hand: dropped, pasted or picked; small pictures of what is there."""
 
+from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -158,7 +159,7 @@ class StepNotes:
 
         def done(found: list[tuple[bytes, str]]) -> None:
             for content, name in found:
-                guarded(lambda c=content, n=name: self.keep(c, n, step), self.session.refused.emit)  # type: ignore[misc]
+                guarded(partial(self.keep, content, name, step), self.session.refused.emit)
 
         if paths:
             self._tasks = [*self._tasks[-20:], Task(read, done, self.session.refused.emit).start()]

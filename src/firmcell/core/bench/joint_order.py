@@ -7,7 +7,7 @@ block.
 """
 
 from collections.abc import Callable, Sequence
-from functools import lru_cache
+from functools import cached_property, lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -53,10 +53,15 @@ class Chain:
     cell_v: float
     cell_ohm: float
 
-    @property
+    @cached_property
     def nodes(self) -> NDArray[np.intp]:
         """The tap point of each end (2 S,)."""
         return (np.arange(2 * self.series) + 1) // 2
+
+    @cached_property
+    def reach(self) -> Array:
+        """How near the metal of two ends lies to a hand or a tool, from 1 to 0 (2 S, 2 S)."""
+        return np.asarray(np.exp(-self.apart_m / REACH_M))
 
 
 def chain_of(layout: Layout, joints: Sequence[int], cell_v: float, cell_ohm: float, height_m: float) -> Chain:
@@ -151,18 +156,19 @@ def _worst(chain: Chain, ohm: Array, linked: Bools, own: NDArray[np.intp], bare:
     # Resistance along the chain from the minus of group 1, group by group.
     along = np.concatenate([np.zeros((len(ohm), 1)), np.cumsum(ohm, axis=1)], axis=1)
     part = np.cumsum(~linked, axis=1)
-    reach = np.exp(-chain.apart_m / REACH_M)
     worst = np.zeros(len(ohm))
     for mine in own:
-        for other in np.flatnonzero(bare & (chain.nodes != chain.nodes[mine])):
-            groups = abs(int(chain.nodes[other]) - int(chain.nodes[mine]))
-            volts = groups * chain.cell_v
-            # Between the ends lie the groups from the first to the last that is passed.
-            low, high = sorted((int(mine), int(other)))
-            passed = along[:, high // 2 + high % 2] - along[:, (low + 1) // 2]
-            passed = np.maximum(passed, groups * chain.cell_ohm / chain.parallel)
-            found = volts**2 / passed * reach[mine, other] * (OVER_TOUCH if volts > TOUCH_LIMIT_V else 1.0)
-            worst = np.maximum(worst, np.where(part[:, mine] == part[:, other], found, 0.0))
+        others = np.flatnonzero(bare & (chain.nodes != chain.nodes[mine]))
+        groups = np.abs(chain.nodes[others] - chain.nodes[mine])
+        volts = groups * chain.cell_v
+        # Between the ends lie the groups from the first to the last that is passed.
+        low, high = np.minimum(mine, others), np.maximum(mine, others)
+        passed = along[:, high // 2 + high % 2] - along[:, (low + 1) // 2]
+        passed = np.maximum(passed, groups * chain.cell_ohm / chain.parallel)
+        weight = chain.reach[mine, others] * np.where(volts > TOUCH_LIMIT_V, OVER_TOUCH, 1.0)
+        hangs = part[:, [mine]] == part[:, others]
+        found = np.where(hangs, volts**2 * weight / passed, 0.0)
+        worst = np.maximum(worst, found.max(axis=1, initial=0.0))
     return worst
 
 
@@ -335,7 +341,7 @@ def groups_in_order(design: Design, layout: Layout) -> tuple[int, ...]:
 def exposed_of(design: Design, layout: Layout, strips: Sequence[StripPiece]) -> tuple[float, float]:
     """Return the sum of exposures of the order of a design, and the least there is, V·A."""
     chain, first = chain_and_first(design, layout, strips)
-    return planned(chain, first, order_of(design, layout, strips)).exposed, _least(chain, first).exposed
+    return _planned(chain, first, order_of(design, layout, strips)).exposed, _least(chain, first).exposed
 
 
 def chain_and_first(design: Design, layout: Layout, strips: Sequence[StripPiece]) -> tuple[Chain, Face]:
@@ -356,6 +362,7 @@ def _chosen(chosen: Sequence[int], every: Sequence[int]) -> tuple[int, ...]:
 SAME = 1.0005
 """Exposures alike within this are the same in words."""
 _chain = lru_cache(maxsize=16)(chain_of)
+_planned = lru_cache(maxsize=32)(planned)
 _least = lru_cache(maxsize=16)(least_exposed)
 _filling = lru_cache(maxsize=16)(filling_order)
 
@@ -365,7 +372,7 @@ def order_words(design: Design, layout: Layout, strips: Sequence[StripPiece]) ->
     words."""
     exposed, least = exposed_of(design, layout, strips)
     chain, first = chain_and_first(design, layout, strips)
-    plain = planned(chain, first, range(design.series + 1)).exposed
+    plain = _planned(chain, first, tuple(range(design.series + 1))).exposed
     if least <= 0:
         return ""
     if exposed <= least * SAME:

@@ -124,7 +124,8 @@ class LiveMap:
     metal.
     highest_v : between any two bare pieces, V.
     strongest_a : that a tool across any two bare pieces drives at most, A.
-    on : whether anything is a source at all: cells are in, or what feeds the job is on.
+    on, of_cells : whether anything is a source at all: cells are in, or what feeds the job is on; and whether cells are
+        what feeds it.
     moment : what was looked at.
     """
 
@@ -134,6 +135,7 @@ class LiveMap:
     highest_v: float
     strongest_a: float
     on: bool
+    of_cells: bool
     moment: Moment
 
     @property
@@ -162,7 +164,7 @@ class LiveMap:
         """What is live now, in words."""
         if self.worst is None:
             if not self.bare:
-                return "Nothing bare is live in this step." if self.on else SOURCE_OFF
+                return ALL_COVERED if self.on else NOTHING_ON[self.of_cells]
             first = self.bare[0]
             return f"Bare: {first.label}. It is live against all other metal of the pack, which is covered."
         w = self.worst
@@ -177,7 +179,11 @@ class LiveMap:
         return told
 
 
-SOURCE_OFF = "Nothing here is live as long as the source stays off."
+ALL_COVERED = "All live metal is covered in this step."
+NOTHING_ON = {
+    True: "No cell is in its place yet: nothing is live.",
+    False: "Nothing here is live as long as the source stays off.",
+}
 
 
 def _driven(first_a: float) -> str:
@@ -340,8 +346,9 @@ class _Mapper:
         self, pieces: Sequence[Piece], worst: Pair | None, highest_v: float, strongest_a: float
     ) -> LiveMap:
         m = self.moment
-        on = bool(m.seated) if self.design.details.wired in (Wired.PACK, Wired.ONE_CELL) else m.powered
-        return LiveMap(tuple(pieces), frozenset(self.covered), worst, highest_v, strongest_a, on, m)
+        of_cells = self.design.details.wired in (Wired.PACK, Wired.ONE_CELL)
+        on = bool(m.seated) if of_cells else m.powered
+        return LiveMap(tuple(pieces), frozenset(self.covered), worst, highest_v, strongest_a, on, of_cells, m)
 
     def _drives(
         self,
