@@ -8,16 +8,17 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel
 
-from firmcell.app import bench_screen, bench_walk, session
+from firmcell.app import bench_screen, bench_walk, iron_clock, session
 from firmcell.app.tones import PLAYERS, RATE, samples, wav_file
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.bench.pass_check import obstacle
+from firmcell.core.bench.record_faults import longest_on_joint
 from firmcell.core.bench.steady_reading import SteadyTaker, steady
 from firmcell.core.bench.walk import AskKind, asks_of, right_band
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.hand_order import numbered_places, without_wires
 from firmcell.core.records.build_state import StepStatus
-from firmcell.core.records.events import NotRight, TapReading
+from firmcell.core.records.events import NotRight, SolderJoint, TapReading
 from firmcell.core.records.step import Step
 from firmcell.instruments.button_box import ButtonBox
 
@@ -258,15 +259,63 @@ def test_the_stand_in_of_the_box_and_a_port_that_is_not_there():
         ButtonBox("/dev/not-there")
 
 
-def test_both_sounds_are_files_of_their_own(tmp_path):
+def test_each_sound_is_a_file_of_its_own(tmp_path):
     lengths = {}
-    for right in (True, False):
-        with wave.open(str(wav_file(right, tmp_path)), "rb") as sound:
-            lengths[right] = sound.getnframes() / RATE
+    for name in ("right", "wrong", "tick"):
+        with wave.open(str(wav_file(name, tmp_path)), "rb") as sound:
+            lengths[name] = sound.getnframes() / RATE
             assert sound.getsampwidth() == 2
-    assert lengths[False] > 1.5 * lengths[True]
+    assert lengths["wrong"] > 1.5 * lengths["right"] > 5 * lengths["tick"]
     assert max(map(abs, samples(((440.0, 0.1),)))) < 32767
     assert PLAYERS
+
+
+def test_one_key_times_the_iron_on_the_joint(screen, qtbot, heard, monkeypatch):
+    now, ticks = [100.0], []
+    monkeypatch.setattr(iron_clock, "monotonic", lambda: now[0])
+    monkeypatch.setattr(iron_clock, "tick", lambda: ticks.append(now[0]))
+    page = screen.window_._bench()
+    page.show_step(next(s for s in screen.session.steps if s.code == "taps-bottom"))
+    screen.begin()
+    while screen.asked.field != "seconds":
+        answered(qtbot, screen)
+    assert "the tip touches" in screen.legend.text()
+    face = screen.view.face
+    press(qtbot, screen, C)
+    for _ in range(3):
+        now[0] += 1.0
+        screen.iron.tell()
+    assert ticks == [101.0, 102.0, 103.0]
+    assert "3 s on the joint, 60 s at most" in screen.said.text()
+    heard.clear()
+    now[0] = 161.0
+    screen.iron.tell()
+    assert heard == [False]
+    assert "lift the iron" in screen.said.text()
+    press(qtbot, screen, C)
+    assert screen.field.text() == "61.0"
+    # A second joint of the same: the clock begins anew.
+    press(qtbot, screen, C)
+    assert screen.field.text() == ""
+    now[0] += 2.5
+    press(qtbot, screen, C)
+    assert screen.field.text() == "2.5"
+    now[0] += 4.0
+    screen.iron.tell()
+    assert screen.said.text() == "Off for 4 s. Hold still until the shine goes dull; Enter takes the time."
+    press(qtbot, screen, Qt.Key.Key_Enter)
+    assert screen.asked.field == "smooth"
+    assert screen.view.face is face
+    assert screen.iron.began is None
+    answered(qtbot, screen)
+    answered(qtbot, screen)
+    made = [e.data for e in screen.session.events if isinstance(e.data, SolderJoint)]
+    assert made[-1].seconds == 2.5
+
+
+def test_on_the_end_of_a_cell_the_iron_may_stay_less_long():
+    assert longest_on_joint(Step("x", "p", "t", "w", cools_s=120.0)) == 6.0
+    assert longest_on_joint(Step("x", "p", "t", "w")) == 60.0
 
 
 def test_what_is_asked_of_a_step():

@@ -10,6 +10,7 @@ from firmcell.app.bench_kept import on_bench
 from firmcell.app.bench_meter import BenchMeter
 from firmcell.app.bench_picture import BenchPicture
 from firmcell.app.bench_walk import BenchWalk
+from firmcell.app.iron_clock import IronClock
 from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import FAMILY
 from firmcell.app.tones import sound
@@ -64,6 +65,7 @@ class BenchScreen(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.walk = BenchWalk(self, self.session)
         self.meter = BenchMeter(self)
+        self.iron = IronClock(self)
         self._make_widgets()
         self._clock = QTimer(self)
         self._clock.setInterval(TICK_MS)
@@ -190,12 +192,15 @@ class BenchScreen(QWidget):
         )
         if self.meter.reads(ask) and not self.walk.doubt:
             keys = keys.replace("turn the picture", "read the instrument")
+        elif self.iron.times(ask):
+            keys = keys.replace("turn the picture", "the tip touches, or lifts")
         self.legend.setText(f"{keys}   ·   Esc: leave")
         told = ask.si == "V" or ask.kind is AskKind.PASS
         if self.step is not None and self.step.expected and told and not self.walk.doubt:
             self.say(f"Expect: {self.step.expected}")
         else:
             self.say("")
+        self.iron.stop()
         self.meter.listen(ask if not self.walk.doubt else None)
         self._tick()
 
@@ -261,7 +266,7 @@ class BenchScreen(QWidget):
         return True
 
     def press(self, button: str) -> None:
-        """One of the three: A yes, B no, C turn or read."""
+        """One of the three: A yes, B no, C turn, read or time."""
         ask = self.asked
         if ask is None:
             return
@@ -273,6 +278,9 @@ class BenchScreen(QWidget):
     def _turn_or_read(self, ask: Ask) -> None:
         if self.meter.reads(ask):
             self.meter.read_once()
+            return
+        if self.iron.times(ask) and not self.walk.doubt:
+            self.iron.press()
             return
         self.view.turn()
         self.view.paint(self.step)

@@ -13,7 +13,7 @@ from PySide6.QtCore import (
     Qt,
     Signal,
 )
-from PySide6.QtGui import QFont, QFontMetrics, QPainter
+from PySide6.QtGui import QDropEvent, QFont, QFontMetrics, QPainter
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QHeaderView,
@@ -44,6 +44,7 @@ class RowsModel(QAbstractTableModel):
         super().__init__(parent)
         self._headings = tuple(headings)
         self._rows: list[tuple[str, tuple[str, ...]]] = []
+        self.movable = False
 
     def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
         """Replace all rows: (ref, texts)."""
@@ -74,6 +75,12 @@ class RowsModel(QAbstractTableModel):
             return ref
         return None
 
+    def flags(self, index: Index) -> Qt.ItemFlag:
+        flags = super().flags(index)
+        if not self.movable:
+            return flags
+        return flags | Qt.ItemFlag.ItemIsDragEnabled | Qt.ItemFlag.ItemIsDropEnabled
+
     def headerData(
         self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole
     ) -> Any:
@@ -87,6 +94,7 @@ class RowsTable(QTableView):
 
     picked = Signal(str)
     chosen = Signal(str)
+    moved = Signal(str, str)
 
     def __init__(
         self, headings: Sequence[str], name: str, wide: int = -1, parent: QWidget | None = None
@@ -124,6 +132,20 @@ class RowsTable(QTableView):
         self.rows.set_rows(rows)
         line = QFontMetrics(self.font()).height() + 9
         self.setMinimumHeight(line * (min(len(rows), 12) + 1) + 6)
+
+    def let_move(self) -> None:
+        """Let rows be dragged on to each other; `moved` tells the ref of the one and of the other."""
+        self.rows.movable = True
+        self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        """A row let go on another: what shows the rows decides what becomes of them."""
+        onto = self.indexAt(event.position().toPoint())
+        # Taken as a copy, so that the view takes no row away itself.
+        event.setDropAction(Qt.DropAction.CopyAction)
+        event.accept()
+        if onto.isValid():
+            self.moved.emit(str(self.currentIndex().data(REF_ROLE) or ""), str(onto.data(REF_ROLE) or ""))
 
     def pick(self, ref: str) -> None:
         """Select the row of `ref`, if it is there."""

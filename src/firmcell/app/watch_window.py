@@ -1,4 +1,5 @@
-"""A charge or a capacity test watched: readings laid over the plan as they come, an alarm at its edge, and a verdict."""
+"""A charge or a capacity test watched: readings laid over the plan as they come, an alarm at its edge, and a
+verdict."""
 
 import time
 from collections.abc import Callable

@@ -112,8 +112,8 @@ def bound_to(job: JobFile, revision: int | None, stops: tuple[str, ...]) -> Boun
 
 
 def exported(job: JobFile, kind: str, photos: bool = False) -> Iterator[bytes]:
-    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``, in one piece or several; a passport with its photos where
-    they are asked for."""
+    """Return the job as ``json``, ``csv``, ``pdf`` or ``html``, in one piece or several; a passport with
+    its photos where they are asked for."""
     if kind == "json":
         yield from json_pieces(job)
     else:

@@ -10,11 +10,9 @@ from PySide6.QtGui import QDragEnterEvent, QDropEvent
 from PySide6.QtWidgets import (
     QApplication,
     QCheckBox,
-    QHBoxLayout,
     QInputDialog,
     QLayout,
     QLineEdit,
-    QPushButton,
     QVBoxLayout,
     QWidget,
 )
@@ -25,6 +23,7 @@ from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.between_places import BetweenPlaces
 from firmcell.app.pages.order_of_joints import OrderOfJoints
+from firmcell.app.pages.record_section import RecordSection
 from firmcell.app.pages.step_card import StepCard
 from firmcell.app.pages.step_notes import StepNotes
 from firmcell.app.pages.weld_section import WeldSection
@@ -36,11 +35,9 @@ from firmcell.core.base.wording import about, volts
 from firmcell.core.bench.live_map import LiveMap, live_map
 from firmcell.core.jobs.lay_out import LaidOut, laid_out
 from firmcell.core.records.build_state import StepStatus, standing_events
-from firmcell.core.records.event_words import event_words, initials, others_named
 from firmcell.core.records.events import (
     RECORD_KINDS,
     Checked,
-    Correction,
     Event,
     NotRight,
     PolarityReading,
@@ -93,16 +90,8 @@ class BenchPage(Page):
         self.section("Lay out before you begin")
         self.lay_out = self.text(name="")
         self.lay_out.setTextFormat(Qt.TextFormat.RichText)
-        self.section("Record")
-        self._log_rows: dict[tuple[int, bool], tuple[str, tuple[str, ...]]] = {}
-        self.log = self.table(("No.", "Time", "By", "What"), "Records of this job, newest first", wide=3)
-        row = QHBoxLayout()
-        self.take_back = QPushButton("Take back…")
-        self.take_back.setToolTip("Takes the picked record back by a further record; nothing is erased")
-        self.take_back.clicked.connect(self._take_back)
-        row.addStretch(1)
-        row.addWidget(self.take_back)
-        self.body.addLayout(row)
+        self.records = RecordSection(self)
+        self.log, self.take_back = self.records.log, self.records.button
 
     # -- which step -------------------------------------------------------------------------------------
 
@@ -140,7 +129,7 @@ class BenchPage(Page):
                 for step in s.steps
             ]
         )
-        self.log.set_rows([self._log_row(e, e.seq in s.state.taken_back) for e in reversed(s.events)])
+        self.records.fill()
         self.lay_out.setText(lay_out_words(laid_out(s.design, s.analysis, s.steps)))
         # The list stands at the step at hand: the focus, when it comes there, must not choose another step.
         self.list.pick(f"step:{self.step.code}" if self.step else "")
@@ -150,15 +139,6 @@ class BenchPage(Page):
         self.between.fill()
         self.order.fill()
         self.welds.fill()
-
-    def _log_row(self, event: Event, taken: bool) -> tuple[str, tuple[str, ...]]:
-        """A record in the list; each is put into words once."""
-        at = event.seq, taken
-        if at not in self._log_rows:
-            words = ("(taken back) " if taken else "") + event_words(event)
-            time = event.time[5:16].replace("T", " ")
-            self._log_rows[at] = (f"event:{event.seq}", (str(event.seq), time, event.person, words))
-        return self._log_rows[at]
 
     def _left(self) -> str:
         """How much work is left, and how much waiting."""
@@ -317,36 +297,6 @@ class BenchPage(Page):
         return guarded(
             lambda: self.session.record(NotRight(reason=reason.strip()), step.code), self.session.refused.emit
         )
-
-    def _take_back(self) -> None:
-        ref = str(self.log.currentIndex().siblingAtColumn(0).data() or "")
-        if not ref:
-            self.session.refused.emit("First pick the record to take back in the list.")
-            return
-        reason, given = QInputDialog.getText(
-            self, "Take back", f"Why is record {ref} taken back?", QLineEdit.EchoMode.Normal
-        )
-        if given and reason.strip():
-            self.agree_and_take_back(int(ref), reason.strip())
-
-    def agree_and_take_back(self, seq: int, reason: str) -> None:
-        """Take a record back; where two people are named in the log, the other one agrees with initials."""
-        others = others_named(self.session.events, self.session.person)
-        if others:
-            typed, given = QInputDialog.getText(
-                self,
-                "Take back",
-                as_text(f"Initials of {' or '.join(others)}, who agrees:"),
-                QLineEdit.EchoMode.Normal,
-            )
-            if not given or typed.strip().upper() not in {initials(name) for name in others}:
-                self.session.refused.emit(
-                    f"Record {seq} stands: {' or '.join(others)} did not agree with initials."
-                )
-                return
-            reason = f"{reason} (agreed: {typed.strip().upper()})"
-        data = Correction(seq=seq, reason=reason)
-        guarded(lambda: self.session.record(data), self.session.refused.emit)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls():

@@ -5,8 +5,9 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QHBoxLayout
 
-from firmcell.core.bench.joint_order import moved, order_words
+from firmcell.core.bench.joint_order import moved, order_of, order_words
 from firmcell.core.model.design import JointOrder
+from firmcell.core.records.step import Step
 from firmcell.core.rules.table import Topic
 
 if TYPE_CHECKING:
@@ -32,6 +33,8 @@ class OrderOfJoints:
             button.setShortcut(keys)
             row.addWidget(button)
         page.body.addLayout(row)
+        page.list.let_move()
+        page.list.moved.connect(self.dropped)
 
     def fill(self) -> None:
         """Say what the order exposes."""
@@ -39,12 +42,29 @@ class OrderOfJoints:
             s = self.session
             self.price.setText(order_words(s.design, s.analysis.layout, s.analysis.strips))
 
+    def dropped(self, ref: str, onto: str) -> bool:
+        """A step dragged to the place of another; returns whether it moved."""
+        s = self.session
+        by_ref = {f"step:{step.code}": step for step in s.steps}
+        step, place = by_ref.get(ref), by_ref.get(onto)
+        if step is None or place is None or step is place:
+            return False
+        if not step.joins or not place.joins or step.face is not place.face:
+            s.refused.emit("Only the step of a joint is dragged, to the place of another on the same face.")
+            return False
+        order = order_of(s.design, s.analysis.layout, s.analysis.strips)
+        mine = [n for n in order if any(t.joins[:1] == (n,) and t.face is step.face for t in s.steps)]
+        return self._move(step, mine.index(place.joins[0]) - mine.index(step.joins[0]))
+
     def move(self, by: int) -> bool:
         """Move the joint at hand one place; returns whether it moved."""
-        s, step = self.session, self.page.step
-        if step is None or not step.joins:
-            s.refused.emit("Show the step of a joint first: its tap point is moved.")
+        if self.page.step is None or not self.page.step.joins:
+            self.session.refused.emit("Show the step of a joint first: its tap point is moved.")
             return False
+        return self._move(self.page.step, by)
+
+    def _move(self, step: Step, by: int) -> bool:
+        s = self.session
         order = moved(s.design, s.analysis.layout, s.analysis.strips, step.joins[0], by)
         if order is None:
             s.refused.emit(f"“{step.title}” is the {'first' if by < 0 else 'last'} of its face already.")

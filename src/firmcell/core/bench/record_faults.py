@@ -70,6 +70,11 @@ ACROSS_STEPS = (WeldSample, PolarityReading)
 """Kinds of record that other steps' records are held against."""
 
 
+def longest_on_joint(step: Step) -> float:
+    """Return how long an iron may be on a joint of a step, s: on the end of a cell less than on a lead."""
+    return LONGEST_ON_CELL_S if step.cools_s else LONGEST_S
+
+
 def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
     """Return the standing records of a step after its last "not right"."""
     return _own(step, standing_events(events)[0])
@@ -221,9 +226,8 @@ def _against_design(data: object, step: Step, design: Design) -> str | None:
                 return f"{torque:.1f} N·m; about {asked:.1f} N·m is right for this thread (the cell's sheet goes before that)."
         case SolderJoint(tip_k=tip) if not TIP_K[0] <= tip <= TIP_K[1]:
             return f"A tip at {tip - ZERO_CELSIUS:.0f} °C; {TIP_K[0] - ZERO_CELSIUS:.0f} to {TIP_K[1] - ZERO_CELSIUS:.0f} °C is right."
-        case SolderJoint(seconds=seconds) if seconds > (LONGEST_ON_CELL_S if step.cools_s else LONGEST_S):
-            longest = LONGEST_ON_CELL_S if step.cools_s else LONGEST_S
-            return f"{seconds:.0f} s on the joint; after {longest:.0f} s heat goes into the cell and the insulation. Let it cool and use a larger tip."
+        case SolderJoint(seconds=seconds) if seconds > longest_on_joint(step):
+            return f"{seconds:.0f} s on the joint; after {longest_on_joint(step):.0f} s heat goes into the cell and the insulation. Let it cool and use a larger tip."
         case JointReading(ohms=ohm):
             usual = KINDS[
                 JoinedBy.WELD if design.joining.joined_by is JoinedBy.WELD else design.joining.joined_by

@@ -143,8 +143,8 @@ Placed = list[tuple[str, float, float]]
 
 
 def _fitted(words: LabelWords, rooms: tuple[float, float], high: float, beside: float) -> Placed:
-    """The lines that fit, broken where they are long, in letters as large as the label allows; none too small to
-    read."""
+    """The lines that fit, broken where they are long, in letters as large as the label allows; none too
+    small to read."""
     for count in range(len(words.lines), -1, -1):
         letter = LARGEST_LETTER_MM
         while letter >= LEAST_LETTER_MM:
@@ -192,7 +192,8 @@ def _code(code: tuple[tuple[bool, ...], ...], x0: float, y0: float, side: float)
 
 
 def _poles(wide: float, size: float) -> list[Shape]:
-    """Plus and minus at the lower right: the lead of each pole lies under its sign when the label is put on."""
+    """Plus and minus at the lower right: the lead of each pole lies under its sign when the label is put
+    on."""
     shapes: list[Shape] = []
     for n, sign in enumerate("+−"):
         x, y = wide - ROOM_MM - size * (0.5 + 1.3 * n), ROOM_MM + size * 0.5

@@ -67,7 +67,7 @@ def event_words(event: Event) -> str:
                 w for w, yes in (("sparked", sparks), ("NOT flat", not flat), ("tug FAILED", not tug)) if yes
             ]
             return f"{n} weld pairs at {setting}" + (": " + ", ".join(marks) if marks else ", flat, tug held")
-        case SolderJoint() | ScrewJoint():
+        case SolderJoint() | ScrewJoint() | CrimpJoint():
             return joint_words(event.data)
         case Checked(right=right, wrong=wrong, overlap_m=overlap):
             lip = f", overlap {overlap * 1e3:.1f} mm" if overlap is not None else ""
@@ -88,10 +88,6 @@ def event_words(event: Event) -> str:
             return f"joint {joint}: {ohms * 1e3:.3f} mΩ"
         case PolarityReading(at=at, volts=volts):
             return f"{at}: {volts:+.2f} V, red on plus".replace("-", "−")
-        case CrimpJoint(joint=joint, die=die, crimps=n, strands_in=strands, tug=tug, torque_nm=torque):
-            screwed = f", {torque:g} N·m" if torque else ""
-            outcome = ("" if strands else ", strands OUTSIDE") + (", tug held" if tug else ", tug FAILED")
-            return f"{joint}: {n} crimp{'s' if n > 1 else ''}, die {die}{outcome}{screwed}"
         case AsFound():
             return found_words(event.data)
         case PhotoKept(name=name, shows=shows, sha256=digest):
@@ -110,9 +106,13 @@ def event_words(event: Event) -> str:
             return str(getattr(remark, "text", remark.kind))
 
 
-def joint_words(data: SolderJoint | ScrewJoint) -> str:
-    """Return one line that tells a soldered joint or a row of screws."""
+def joint_words(data: SolderJoint | ScrewJoint | CrimpJoint) -> str:
+    """Return one line that tells a soldered or crimped joint, or a row of screws."""
     match data:
+        case CrimpJoint(joint=joint, die=die, crimps=n, strands_in=strands, tug=tug, torque_nm=torque):
+            screwed = f", {torque:g} N·m" if torque else ""
+            outcome = ("" if strands else ", strands OUTSIDE") + (", tug held" if tug else ", tug FAILED")
+            return f"{joint}: {n} crimp{'s' if n > 1 else ''}, die {die}{outcome}{screwed}"
         case SolderJoint(joint=joint, iron_w=watts, smooth=smooth, tug=tug, seconds=seconds):
             return (
                 f"{joint}: {watts:g} W iron, {seconds:g} s, {'smooth' if smooth else 'NOT smooth'}, "

@@ -1,4 +1,5 @@
-"""A charge or a capacity test that is watched: readings as they come, held against the plan, and at the end a verdict."""
+"""A charge or a capacity test that is watched: readings as they come, held against the plan, and at the end
+a verdict."""
 
 from collections.abc import Sequence
 
@@ -130,8 +131,8 @@ def verdict(plan: ChargePlan, readings: Sequence[Reading], rated_as: float | Non
 
 
 def given_by(readings: Sequence[Reading]) -> tuple[float, float]:
-    """Return the charge and energy that readings add up to, A·s and J, by the trapezoidal rule; what was not read
-    counts as nothing.
+    """Return the charge and energy that readings add up to, A·s and J, by the trapezoidal rule; what was
+    not read counts as nothing.
 
     Examples
     --------
