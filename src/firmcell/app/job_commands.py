@@ -10,6 +10,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Task
+from firmcell.app.measured_files import MeasuredFiles
 from firmcell.app.session import bound_of, guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs import existing_job, first_job
@@ -19,7 +20,6 @@ from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Board
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import keep_part, load_library
-from firmcell.store.strangers import text_of
 from firmcell.store.whole_files import write_whole
 
 if TYPE_CHECKING:
@@ -27,7 +27,6 @@ if TYPE_CHECKING:
     from firmcell.app.pages.passport_page import PassportPage
     from firmcell.core.changes.existing_pack import PackAsItIs
     from firmcell.core.model.design import Design
-    from firmcell.core.records.events import CellTest
     from firmcell.store.outline_files import Ring
 
 
@@ -37,6 +36,7 @@ class JobCommands:
 
     def __init__(self, window: "MainWindow") -> None:
         self.window = window
+        self.measured = MeasuredFiles(window)
 
     def new_pack(self) -> None:
         """Ask for a brief and make a job from it."""
@@ -129,65 +129,6 @@ class JobCommands:
             edits = (("brief.space", shape), ("brief.outline_m", ring))
             if session.edit_all(edits, f"Take the outline of {path.name}"):
                 self.window.tell(f"{path.name}: an outline of {len(ring)} corners. Now find places.")
-
-        self._read(read, take)
-
-    def choose_measured(self) -> None:
-        """Ask for a file with measured resistances of the cells and take it."""
-        folder = str(self.window.settings.value("folder", Path.home()))
-        name, _ = QFileDialog.getOpenFileName(
-            self.window, "Measured cells", folder, "CSV (*.csv *.txt);;All files (*)"
-        )
-        if name:
-            self.take_measured(Path(name))
-
-    def take_measured(self, path: Path) -> None:
-        """Let the measured resistances in a file count instead of those of the class."""
-        session = self.window.session
-        if session is None:
-            return
-
-        cells = session.design.cell_count
-
-        def read() -> tuple[float, ...]:
-            from firmcell.store.resistance_csv import resistances_from_csv
-
-            return resistances_from_csv(text_of(path), path.name, cells)
-
-        def take(ohms: tuple[float, ...]) -> None:
-            if session.edit_all((("measured_ohm", ohms),), f"Take the measured cells of {path.name}"):
-                self.window.tell(f"{sum(o > 0 for o in ohms)} of {len(ohms)} cells are measured now.")
-
-        self._read(read, take)
-
-    def choose_cell_tests(self) -> None:
-        """Ask for a file with tests of reclaimed cells and record them."""
-        folder = str(self.window.settings.value("folder", Path.home()))
-        name, _ = QFileDialog.getOpenFileName(
-            self.window, "Tests of cells", folder, "CSV (*.csv *.txt);;All files (*)"
-        )
-        if name:
-            self.take_cell_tests(Path(name))
-
-    def take_cell_tests(self, path: Path) -> None:
-        """Record the tests of reclaimed cells that a file holds, one record a cell."""
-        session = self.window.session
-        if session is None:
-            self.window.tell("Open a job first: the tests are recorded in it.")
-            return
-
-        cells = session.design.cell_count
-
-        def read() -> "tuple[CellTest, ...]":
-            from firmcell.store.cell_tests_csv import cell_tests_from_csv
-
-            return cell_tests_from_csv(text_of(path), path.name, cells)
-
-        def take(tests: "tuple[CellTest, ...]") -> None:
-            step = "check-cells" if any(s.code == "check-cells" for s in session.steps) else ""
-            for test in tests:
-                session.record(test, step)
-            self.window.tell(f"{len(tests)} tests of cells are recorded.")
 
         self._read(read, take)
 

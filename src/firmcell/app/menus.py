@@ -126,7 +126,7 @@ class Menus:
         self.action(bench, "&Watch a charge or a capacity test…", "Ctrl+Alt+W", self.window.at_bench.watch)
         self.action(bench, "Button bo&x or pedals…", "", self.window.at_bench.ask_box)
         self.action(bench, "&Read with the meter", "F8", self.window.at_bench.read_meter)
-        self.action(bench, "Read &tests of cells (CSV)…", "", self.window.jobs.choose_cell_tests)
+        self.action(bench, "Read &tests of cells (CSV)…", "", self.window.jobs.measured.choose_tests)
         self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
         self.action(bench, "Practise by e&ye…", "Ctrl+Shift+H", self.window.at_bench.practise_by_eye)
 

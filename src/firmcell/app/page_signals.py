@@ -30,7 +30,7 @@ def connect(window: "MainWindow", stage: Stage, page: Any) -> None:
         page.export_wanted.connect(window.jobs.export)
     elif stage is Stage.STRIPS:
         page.load_changed.connect(window.panel.paint_bands)
-        page.measured_wanted.connect(window.jobs.choose_measured)
+        page.measured_wanted.connect(window.jobs.measured.choose_measured)
         page.export_wanted.connect(window.jobs.export)
     elif stage is Stage.BMS:
         page.export_wanted.connect(window.jobs.export)

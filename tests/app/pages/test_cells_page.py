@@ -10,7 +10,7 @@ def test_a_table_of_tests_is_recorded_and_judged(window, qtbot, tmp_path):
     path = tmp_path / "tests.csv"
     path.write_text(GOOD)
     before = len(window.session.events)
-    window.jobs.take_cell_tests(path)
+    window.jobs.measured.take_tests(path)
     qtbot.waitUntil(lambda: "2 tests of cells are recorded" in window.banner.text(), timeout=5000)
     assert [e.data.kind for e in window.session.events[before:]] == ["cell-test", "cell-test"]
     assert {e.step for e in window.session.events[before:]} == {"check-cells"}
@@ -26,7 +26,7 @@ def test_a_table_of_tests_is_recorded_and_judged(window, qtbot, tmp_path):
     assert page.tested_told.text().startswith("Cell 3: holds 50 % of its class")
     assert any(f.code == "RC-1" for f in window.session.findings)
     path.write_text("cell\n99\n")
-    window.jobs.take_cell_tests(path)
+    window.jobs.measured.take_tests(path)
     qtbot.waitUntil(lambda: "there is no cell 99; this pack has 5" in window.banner.text(), timeout=5000)
     assert len(window.session.events) == before + 2
 

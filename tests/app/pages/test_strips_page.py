@@ -203,7 +203,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     path.write_text(
         "cell;resistance mΩ\n" + "\n".join(f"{n};{25 if n != 12 else 60},0" for n in range(1, 41)) + "\n"
     )
-    metal.jobs.take_measured(path)
+    metal.jobs.measured.take_measured(path)
     qtbot.waitUntil(lambda: any(metal.session.design.measured_ohm), timeout=5000)
     settle(metal, qtbot)
     page = page_of(metal)
@@ -213,7 +213,7 @@ def test_measured_cells_replace_the_class_value(metal, qtbot, tmp_path):
     assert any(f.code == "SR-12" and "Cell 12" in f.sentence for f in metal.session.findings)
     before = metal.session.design
     path.write_text("cell;resistance mΩ\n1;25\n99;25\n")
-    metal.jobs.take_measured(path)
+    metal.jobs.measured.take_measured(path)
     qtbot.waitUntil(lambda: "there is no cell 99" in metal.banner.text(), timeout=5000)
     assert metal.session.design == before
 
