@@ -13,6 +13,7 @@ from firmcell.app.background import Task
 from firmcell.app.measured_files import MeasuredFiles
 from firmcell.app.session import bound_of, guarded
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import existing_job, first_job
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.job_details import JobKind
@@ -236,6 +237,7 @@ class JobCommands:
     def write_passport(self, kind: str, path: Path) -> None:
         """Write the passport of the job as it stands now to `path`."""
         # Loaded when first wanted: it brings the report of a job with it.
+        from firmcell.core.pictures.pack_label import stock_of
         from firmcell.store.photos import photos_for_paper
         from firmcell.store.whole_job import label_bytes, last_day, passport_bytes, passport_of
 
@@ -245,6 +247,11 @@ class JobCommands:
         analysis, day = session.analysis, last_day(session.events)
         shown = cast("PassportPage | None", self.window.pages.get(Stage.PASSPORT))
         wanted = shown is not None and shown.photos.isChecked()
+        try:
+            stock = stock_of(shown.stock.currentText()) if shown is not None else None
+        except Refusal as refusal:
+            self.window.tell(refusal.sentence)
+            return
         photos = photos_for_paper(session.job, session.events) if wanted else []
 
         def written() -> bytes:
@@ -258,6 +265,7 @@ class JobCommands:
                     "a4"
                     if QLocale().measurementSystem() is QLocale.MeasurementSystem.MetricSystem
                     else "letter",
+                    stock,
                 )
             return passport_bytes(page, design, library, kind, photos)
 

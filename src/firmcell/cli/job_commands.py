@@ -37,14 +37,15 @@ def run_new(arguments: argparse.Namespace) -> int:
 
 def run_export(arguments: argparse.Namespace) -> int:
     """Write a job in an open format."""
+    from firmcell.core.pictures.pack_label import stock_of
     from firmcell.store.whole_files import check_target, write_whole
     from firmcell.store.whole_job import exported, open_read_only
 
-    out = Path(arguments.out)
+    out, stock = Path(arguments.out), stock_of(arguments.label_size)
     if arguments.out != "-":
         check_target(out, arguments.force)
     with open_read_only(arguments.job) as job:
-        pieces = exported(job, arguments.to, arguments.photos)
+        pieces = exported(job, arguments.to, arguments.photos, stock)
         if arguments.out == "-":
             for piece in pieces:
                 sys.stdout.buffer.write(piece)

@@ -146,6 +146,12 @@ def make_parser() -> argparse.ArgumentParser:
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")
     sub.add_argument("--force", action="store_true", help="replace a file that is there (never a job)")
     sub.add_argument("--photos", action="store_true", help="a passport with the photos of its steps")
+    sub.add_argument(
+        "--label-size",
+        default="",
+        metavar="WxH",
+        help="a label on a page of its own size for a printer of labels, such as 62x29 in mm; else on A4",
+    )
     sub = command(
         "import",
         run_import,

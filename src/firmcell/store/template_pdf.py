@@ -7,6 +7,7 @@ from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.units import mm
 from reportlab.pdfgen.canvas import Canvas
 
+from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.templates import Template
 from firmcell.store.pens.pdf import BOLD, REGULAR, draw_on, load_fonts
 
@@ -36,6 +37,20 @@ def template_pdf(title: str, templates: tuple[Template, ...], paper: str = "a4",
     canvas.setAuthor("Firm Cell")
     for template in templates:
         _tile(canvas, title, template, PAPERS[paper], lies)
+    canvas.save()
+    return out.getvalue()
+
+
+def page_pdf(title: str, drawing: Drawing) -> bytes:
+    """Return a PDF whose one page is as large as a drawing in mm: for a printer of labels."""
+    load_fonts()
+    x0, y0, x1, y1 = drawing.bounds
+    out = io.BytesIO()
+    canvas = Canvas(out, pagesize=((x1 - x0) * mm, (y1 - y0) * mm), pageCompression=1)
+    canvas.setTitle(title)
+    canvas.setAuthor("Firm Cell")
+    draw_on(canvas, drawing, 0.0, 0.0, mm)
+    canvas.showPage()
     canvas.save()
     return out.getvalue()
 

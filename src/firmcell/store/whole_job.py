@@ -111,23 +111,25 @@ def bound_to(job: JobFile, revision: int | None, stops: tuple[str, ...]) -> Boun
     return Bound(head.hash, revision, stops, head.number, head.key, seal_text(head))
 
 
-def exported(job: JobFile, kind: str, photos: bool = False) -> Iterator[bytes]:
+def exported(
+    job: JobFile, kind: str, photos: bool = False, stock_mm: tuple[float, float] | None = None
+) -> Iterator[bytes]:
     """Return the job as ``json``, ``csv``, ``pdf`` or ``html``, in one piece or several; a passport with
-    its photos where they are asked for."""
+    its photos where they are asked for, a label of a size where one is given."""
     if kind == "json":
         yield from json_pieces(job)
     else:
-        yield _exported(job, kind, photos)
+        yield _exported(job, kind, photos, stock_mm)
 
 
-def _exported(job: JobFile, kind: str, photos: bool) -> bytes:
+def _exported(job: JobFile, kind: str, photos: bool, stock_mm: tuple[float, float] | None) -> bytes:
     design = job.latest().design()
     library, _ = load_library()
     analysis = analyse(design, library)
     if kind in ("label", "sketch"):
         state, bound = saved_passport(job, design, library)
         page = passport_of(design, state, library, bound)
-        return label_bytes(page, design, analysis, last_day(job.events()), kind)
+        return label_bytes(page, design, analysis, last_day(job.events()), kind, stock_mm=stock_mm)
     if kind not in ("csv", "pdf", "html"):
         # Imported here: layouts, drawings and solids load packages that no start needs.
         from firmcell.store.layout_files import layout_bytes
@@ -151,21 +153,31 @@ def last_day(events: Sequence[Event]) -> str:
 
 
 def label_bytes(
-    page: Passport, design: Design, analysis: Analysis, day: str, kind: str, paper: str = "a4"
+    page: Passport,
+    design: Design,
+    analysis: Analysis,
+    day: str,
+    kind: str,
+    paper: str = "a4",
+    stock_mm: tuple[float, float] | None = None,
 ) -> bytes:
-    """Return the ``label`` of a pack, or the ``sketch`` of its wiring for the lid, at 1:1 on paper."""
+    """Return the ``label`` of a pack, or the ``sketch`` of its wiring for the lid, at 1:1 on paper; a label
+    of a given size on a page of that size."""
     # Imported here: paper takes a quarter of a second to load and most starts do not need it.
     import segno
 
     from firmcell.core.pictures.pack_label import label_drawing, label_size, label_words, lid_sketch
     from firmcell.core.pictures.templates import Template
-    from firmcell.store.template_pdf import template_pdf
+    from firmcell.store.template_pdf import page_pdf, template_pdf
 
     if kind == "sketch":
         return template_pdf(design.brief.title, (lid_sketch(design, analysis),), paper, lies=False)
     code = segno.make(page.essentials, error="m", micro=False)
     modules = tuple(tuple(bool(dark) for dark in row) for row in code.matrix_iter(border=2))
-    drawing = label_drawing(label_words(design, analysis, day, page.finished), label_size(analysis), modules)
+    words = label_words(design, analysis, day, page.finished)
+    drawing = label_drawing(words, stock_mm or label_size(analysis), modules)
+    if stock_mm:
+        return page_pdf(f"{design.brief.title}: label", drawing)
     return template_pdf(design.brief.title, (Template("label", "LABEL", drawing),), paper, lies=False)
 
 

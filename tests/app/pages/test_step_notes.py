@@ -114,3 +114,30 @@ def test_label_and_sketch_are_written_at_true_size(notes):
         assert "must measure 100 mm" in paper.pages[0].extract_text()
     label = PdfReader(io.BytesIO(b"".join(exported(notes.session.job, "label")))).pages[0].extract_text()
     assert "NOT PROVEN YET" in label
+
+
+def test_a_label_of_a_roll_fills_a_page_of_its_own(notes):
+    paper = PdfReader(io.BytesIO(b"".join(exported(notes.session.job, "label", stock_mm=(62.0, 29.0)))))
+    assert len(paper.pages) == 1
+    box = paper.pages[0].mediabox
+    # A point is 1/72 inch (PDF 32000-1, 8.3.2.3).
+    assert float(box.width) == pytest.approx(62.0 / 25.4 * 72, abs=0.01)
+    assert float(box.height) == pytest.approx(29.0 / 25.4 * 72, abs=0.01)
+    assert "10INR22/71-4" in paper.pages[0].extract_text()
+
+
+def test_the_size_of_the_label_is_picked_or_typed_on_the_passport_page(notes, qtbot, tmp_path):
+    window = notes.page.window()
+    window.go(Stage.PASSPORT)
+    page = window.page(Stage.PASSPORT)
+    told = []
+    for typed, name in (("40 x 12,5", "a"), ("5 x 9", "b"), (page.stock.itemText(0), "c")):
+        page.stock.setEditText(typed)
+        window.jobs.write_passport("label", tmp_path / f"{name}.pdf")
+        told.append(window.banner.text())
+    qtbot.waitUntil(lambda: (tmp_path / "c.pdf").exists() and (tmp_path / "a.pdf").exists(), timeout=8000)
+    assert "“5 x 9” is no size of a label; wide x high in mm is right, such as 62 x 29" in told[1]
+    assert not (tmp_path / "b.pdf").exists()
+    sizes = [float(PdfReader(tmp_path / f"{n}.pdf").pages[0].mediabox.width) / 72 * 25.4 for n in "ac"]
+    assert sizes[0] == pytest.approx(40, abs=0.01)
+    assert sizes[1] > 200

@@ -5,6 +5,7 @@ import random
 import pytest
 
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base.refusal import Refusal
 from firmcell.core.pictures.drawing import Area, Label
 from firmcell.core.pictures.pack_label import (
     LARGEST_MM,
@@ -14,6 +15,7 @@ from firmcell.core.pictures.pack_label import (
     label_size,
     label_words,
     lid_sketch,
+    stock_of,
     transport_words,
 )
 from firmcell.store.demo import hay_loft_lantern
@@ -101,6 +103,17 @@ def test_the_size_is_that_of_the_largest_side_within_what_labels_are():
         assert high <= LARGEST_MM[1]
         assert wide <= sides[2] * 1e3 or wide == 24.0
         assert high <= sides[1] * 1e3 or high == 12.0
+
+
+def test_a_size_of_a_label_is_read_as_it_is_written():
+    assert stock_of("62x29") == (62.0, 29.0)
+    assert stock_of(" 100 × 50 mm, label printer") == (100.0, 50.0)
+    assert stock_of("76,2*50.8") == (76.2, 50.8)
+    assert stock_of("as large as its side") is None
+    assert stock_of("") is None
+    for wrong in ("62", "62 x", "0 x 30", "9999x9999", "62x29x4", "6 2 x 29", "-62x29", "1e2x40"):
+        with pytest.raises(Refusal, match="no size of a label"):
+            stock_of(wrong)
 
 
 def test_the_sketch_fits_the_lid(hoist):

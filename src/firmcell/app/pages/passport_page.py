@@ -2,7 +2,16 @@
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QPainter, QPaintEvent
-from PySide6.QtWidgets import QCheckBox, QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from firmcell.app.pages.base_page import Page
 from firmcell.app.plain import PlainLabel
@@ -10,7 +19,10 @@ from firmcell.app.session import bound_of
 from firmcell.app.theme import sized
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.passport import Passport
+from firmcell.core.pictures.pack_label import STOCKS_MM
 from firmcell.store.whole_job import passport_of
+
+AS_THE_SIDE = "label as its side, on a sheet"
 
 
 class QrCode(QWidget):
@@ -72,6 +84,15 @@ class PassportPage(Page):
             button = QPushButton(text)
             button.clicked.connect(lambda _, k=kind: self.export.emit(k))
             words.addWidget(button)
+        self.stock = QComboBox()
+        self.stock.setEditable(True)
+        self.stock.setAccessibleName("Size of the label")
+        self.stock.setToolTip("Of a printer of labels, wide × high in mm; any other size can be typed")
+        self.stock.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.stock.setMinimumContentsLength(12)
+        self.stock.addItem(AS_THE_SIDE)
+        self.stock.addItems([f"{wide:g} × {high:g} mm, label printer" for wide, high in STOCKS_MM])
+        words.addWidget(self.stock)
         self.photos = QCheckBox("With the photos of the steps")
         words.addWidget(self.photos)
         words.addStretch(1)

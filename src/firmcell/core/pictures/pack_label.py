@@ -4,6 +4,7 @@ import re
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
+from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import amperes, celsius, figures, volts
 from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Design
@@ -12,6 +13,9 @@ from firmcell.core.pictures.templates import Template
 from firmcell.core.pictures.wiring import schematic
 
 LARGEST_MM, SMALLEST_MM = (100.0, 60.0), (24.0, 12.0)
+STOCKS_MM = ((100.0, 50.0), (76.0, 51.0), (62.0, 29.0), (50.0, 30.0))
+"""Usual sizes of labels on a roll, offered; any other can be typed."""
+STOCK_MM = (12.0, 300.0)
 EDGE_MM = 3.0
 """The label stays this far from the edges of its side: a sleeve is round there."""
 ROOM_MM = 1.4
@@ -98,6 +102,27 @@ def label_words(design: Design, analysis: Analysis, when: str, finished: bool = 
             d.brief.title,
         ),
     )
+
+
+def stock_of(text: str) -> tuple[float, float] | None:
+    """Return the size of a label of a roll out of words such as ``62 x 29 mm``, wide and high in mm; None for
+    words without a figure: the label is as large as its pack takes.
+
+    Raises
+    ------
+    Refusal
+        If it is no size of a label.
+    """
+    if not re.search(r"\d", text):
+        return None
+    found = re.fullmatch(r"\s*(\d+(?:[.,]\d+)?)\s*[x×*]\s*(\d+(?:[.,]\d+)?)(?:\s*mm.*)?\s*", text)
+    sides = [float(side.replace(",", ".")) for side in found.groups()] if found else []
+    if not sides or not all(STOCK_MM[0] <= side <= STOCK_MM[1] for side in sides):
+        raise Refusal(
+            f"“{text.strip()[:40]}” is no size of a label; wide x high in mm is right, such as 62 x 29, "
+            f"each {STOCK_MM[0]:.0f} to {STOCK_MM[1]:.0f}."
+        )
+    return sides[0], sides[1]
 
 
 def label_size(analysis: Analysis) -> tuple[float, float]:
