@@ -19,8 +19,10 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from firmcell.core import jobs
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.run_of_design import CellsAs, pack_in_time
+from firmcell.core.bench import joint_order, live_map, places_told
 from firmcell.core.bms import taps
 from firmcell.core.layout import cell_places, fit_in_space, series_parallel
 from firmcell.core.layout.search import arrange, laid_out
@@ -29,6 +31,7 @@ from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model import chemistry, design
 from firmcell.core.physics import resistor_network
 from firmcell.core.pictures.strip_colours import Shown, at_load, strip_paint
+from firmcell.core.records.build_state import BuildState, StepState, StepStatus
 from firmcell.core.run.demand import steady
 from firmcell.core.run.engine import discharge
 from firmcell.core.run.pack_in_time import PackInTime
@@ -319,3 +322,36 @@ def test_an_hour_of_800_cells(benchmark, reference):
     pack = replace(pack, limits=replace(pack.limits, load_least_v=None, cell_most_k=400.0))
     benchmark.pedantic(lambda: discharge(pack, steady(100.0, lasts_s=3600.0), 1.0, 298.15), rounds=3)
     tell(benchmark, reference, "20S40P for an hour, cells scattered by 3 %")
+
+
+# -- at the bench -------------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize(("series", "parallel"), [(10, 4), (20, 10)])
+def test_live_map_in_the_middle_of_a_build(benchmark, reference, series, parallel):
+    """Asked is under 50 ms at 200 cells, with two places told."""
+    pack = big(series, parallel)
+    analysis = analyse(pack, SHELF)
+    plan = jobs.plan_of(pack)
+    bench = plan.on_bench(pack, analysis, jobs.steps_of(pack, analysis))
+    joints = [step.code for step in bench.steps if step.joins]
+    at = len(joints) // 2
+    state = BuildState(steps={code: StepState(StepStatus.PASSED) for code in joints[:at]})
+
+    def told() -> None:
+        live_map.mapped.cache_clear()
+        live_map.live_map(bench, state, joints[at])
+        places_told.TwoPlaces(bench, state, joints[at]).told("B0", f"B{series // 2}")
+
+    benchmark(told)
+    tell(benchmark, reference, f"live map and two places, {series * parallel} cells")
+
+
+@pytest.mark.parametrize(("series", "parallel"), [(10, 4), (20, 5), (32, 4)])
+def test_order_of_joints(benchmark, reference, series, parallel):
+    """Asked is under 2 s at 20S5P."""
+    pack = big(series, parallel)
+    analysis = analyse(pack, SHELF)
+    chain, first = joint_order.chain_and_first(pack, analysis.layout, analysis.strips)
+    benchmark.pedantic(lambda: joint_order.least_exposed(chain, first), rounds=5)
+    tell(benchmark, reference, f"order of joints, {series}S{parallel}P")
