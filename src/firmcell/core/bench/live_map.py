@@ -237,14 +237,12 @@ class _Mapper:
         pieces = [*self._ends()]
         if self.bench.opened:
             pieces += self._pads()
-        pieces = [p for p in pieces if self._matters(p, parts)]
+        # What hangs together with nothing at another potential is not live.
+        matters = [max(part.values()) > LIVE_V for part in parts]
+        pieces = [p for p in pieces if matters[p.part]]
         if not pieces:
             return self._map((), None, 0.0, 0.0)
         return self._judged(pieces, parts, without)
-
-    def _matters(self, piece: Piece, parts: list[dict[str, float]]) -> bool:
-        """Whether a piece hangs together with something at another potential."""
-        return max(parts[piece.part].values()) > LIVE_V
 
     # -- pieces -----------------------------------------------------------------------------------------
 
@@ -410,7 +408,11 @@ def _apart(pieces: list[Piece]) -> Array:
     known = np.array([p.at_m is not None for p in pieces])
     at = np.array([p.at_m or (0.0, 0.0, 0.0) for p in pieces])
     radius = np.array([p.radius_m for p in pieces])
-    middles = np.sqrt(((at[:, None, :] - at[None, :, :]) ** 2).sum(axis=2))
+    squares = np.zeros((len(pieces), len(pieces)))
+    for along in at.T:
+        off = np.subtract.outer(along, along)
+        squares += off * off
+    middles = np.sqrt(squares)
     apart = np.maximum(middles - radius[:, None] - radius[None, :], 0.0)
     # The rim lies round its own nub: from edge to edge it is the difference of the radii.
     rim = np.array([p.rim for p in pieces])
