@@ -203,6 +203,12 @@ def test_places_go_strip_by_strip_and_the_parallel_strip_first(hoist_window):
     assert {b.ref for b in bands[:4]} == {"strip:N4-P1"}
     links = [b.ref for b in bands[4:]]
     assert links[::2] == links[1::2], "both ends of a link one after the other"
+    # A cell cools between its joints: never two of the next three places on the same one.
+    by_id = {f"strip:{p.id}": p for p in s.analysis.strips}
+    cells = [by_id[ref].cells[n % len(by_id[ref].cells)] for n, ref in enumerate(b.ref for b in bands)]
+    assert len(set(cells)) == 8
+    for n, cell in enumerate(cells):
+        assert cell not in cells[n + 1 : n + 4], (n, cells)
     other = numbered_places(
         step, s.analysis.strips, s.analysis.layout, Face.TOP, axis, s.face(Face.TOP).targets
     )

@@ -50,8 +50,8 @@ def numbered_places(
 ) -> tuple[Band, ...]:
     """Return a number at each place of a step on a face, in the order of the hand.
 
-    Strips that join cells of one group come before links; along each, from pad to pad; from one strip to
-    the one that begins nearest. Taps come by their numbers.
+    Strips that join cells of one group come before links; along each, from pad to pad; then the strip whose
+    cells have cooled longest, of such alike the one that begins nearest. Taps come by their numbers.
 
     Parameters
     ----------
@@ -72,13 +72,16 @@ def numbered_places(
     linked = [place(x * MM, y * MM) for p in groups[1] for x, y in p.points_m]
     found: list[tuple[str, Point]] = []
     at: Point = (0.0, 0.0)
+    warmed: dict[int, int] = {}
+
+    def wait(piece: StripPiece) -> tuple[int, float]:
+        first = place(piece.points_m[0][0] * MM, piece.points_m[0][1] * MM)
+        return max(warmed.get(n, 0) for n in piece.cells), _far(first, at) if found else 0.0
+
     for pieces in groups:
         left = list(pieces)
         while left:
-            piece = min(
-                left,
-                key=lambda p: _far(place(p.points_m[0][0] * MM, p.points_m[0][1] * MM), at) if found else 0.0,
-            )
+            piece = min(left, key=wait)
             left.remove(piece)
             points = [place(x * MM, y * MM) for x, y in piece.points_m]
             for n, point in enumerate(points):
@@ -91,6 +94,8 @@ def numbered_places(
                 else:
                     shown = _beside(point, other, linked, layout.pitch_m * MM * BESIDE)
                 found.append((f"strip:{piece.id}", shown))
+            # Pad by pad along a strip; a strip that lies twice on a cell warms it at its last pad.
+            warmed |= {n: len(found) - len(piece.cells) + k for k, n in enumerate(piece.cells, start=1)}
             at = points[-1]
     taps = sorted((int(r.partition(":")[2]), r) for r in step.refs if r.startswith("tap:") and r in targets)
     if not step.joins and step.face is face:
