@@ -1,6 +1,6 @@
 """The next places of a step, numbered in the order of the hand."""
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import replace
 
 from firmcell.core.layout.cell_places import Layout
@@ -68,14 +68,28 @@ def numbered_places(
     """
     place = as_it_lies(face, axis)
     mine = [p for p in strips if f"strip:{p.id}" in step.refs and p.face is face and step.joins]
+    found = _joints(mine, layout, lambda point: place(point[0] * MM, point[1] * MM))
+    taps = sorted((int(r.partition(":")[2]), r) for r in step.refs if r.startswith("tap:") and r in targets)
+    if not step.joins and step.face is face:
+        found += [(ref, targets[ref]) for _, ref in taps]
+    return tuple(
+        Band((point, (point[0] + DOT, point[1])), 0.0, 0.0, ref, str(n))
+        for n, (ref, point) in enumerate(found, start=1)
+    )
+
+
+def _joints(
+    mine: list[StripPiece], layout: Layout, place: Callable[[Point], Point]
+) -> list[tuple[str, Point]]:
+    """Where the number of each joint of some strips stands, in the order of the hand."""
     groups = ([p for p in mine if p.kind not in LINKING], [p for p in mine if p.kind in LINKING])
-    linked = [place(x * MM, y * MM) for p in groups[1] for x, y in p.points_m]
+    linked = [place(xy) for p in groups[1] for xy in p.points_m]
     found: list[tuple[str, Point]] = []
     at: Point = (0.0, 0.0)
     warmed: dict[int, int] = {}
 
     def wait(piece: StripPiece) -> tuple[int, float]:
-        first = place(piece.points_m[0][0] * MM, piece.points_m[0][1] * MM)
+        first = place(piece.points_m[0])
         return max(warmed.get(n, 0) for n in piece.cells), _far(first, at) if found else 0.0
 
     for pieces in groups:
@@ -83,7 +97,7 @@ def numbered_places(
         while left:
             piece = min(left, key=wait)
             left.remove(piece)
-            points = [place(x * MM, y * MM) for x, y in piece.points_m]
+            points = [place(xy) for xy in piece.points_m]
             for n, point in enumerate(points):
                 other = points[n + 1] if n + 1 < len(points) else points[n - 1]
                 if piece.kind in LINKING and len(points) > 1:
@@ -97,13 +111,7 @@ def numbered_places(
             # Pad by pad along a strip; a strip that lies twice on a cell warms it at its last pad.
             warmed |= {n: len(found) - len(piece.cells) + k for k, n in enumerate(piece.cells, start=1)}
             at = points[-1]
-    taps = sorted((int(r.partition(":")[2]), r) for r in step.refs if r.startswith("tap:") and r in targets)
-    if not step.joins and step.face is face:
-        found += [(ref, targets[ref]) for _, ref in taps]
-    return tuple(
-        Band((point, (point[0] + DOT, point[1])), 0.0, 0.0, ref, str(n))
-        for n, (ref, point) in enumerate(found, start=1)
-    )
+    return found
 
 
 def _beside(point: Point, other: Point, linked: list[Point], by: float) -> Point:
