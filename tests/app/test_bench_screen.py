@@ -14,12 +14,13 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.record_faults import longest_on_joint
 from firmcell.core.bench.steady_reading import SteadyTaker, steady
-from firmcell.core.bench.walk import AskKind, asks_of, right_band
+from firmcell.core.bench.walk import AskKind, asks_of, right_band, tap_asks
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.hand_order import numbered_places, without_wires
 from firmcell.core.records.build_state import StepStatus
-from firmcell.core.records.events import NotRight, SolderJoint, TapReading
+from firmcell.core.records.events import NotRight, SolderJoint
 from firmcell.core.records.step import Step
+from firmcell.core.tap_check.group_verdicts import Proof, Verdict
 from firmcell.instruments.button_box import ButtonBox
 
 A, B, C = Qt.Key.Key_Space, Qt.Key.Key_Backspace, Qt.Key.Key_Tab
@@ -338,8 +339,40 @@ def test_what_is_asked_of_a_step():
     fresh = asks_of(looks, ("weld-row",), {})
     assert [a.kind for a in fresh[:2]] == [AskKind.WORDS, AskKind.WORDS]
     taps = Step("tap-voltages", "p", "t", "w", records=("tap-reading",), refs=("tap:0", "tap:1", "tap:2"))
-    first = asks_of(taps, ("tap-reading",), {}, {"tap:1"})
+    missing = Proof((), None, Verdict.MISSING, "read it", (1, 2))
+    first = tap_asks(taps, {1}, missing, 2)
     assert [a.field for a in first] == ["2"]
     assert right_band(first[0], taps, (3.5, 3.6)) == pytest.approx((7.0 - 0.046, 7.2 + 0.046))
-    assert asks_of(taps, ("tap-reading",), {}, {"tap:1", "tap:2"})[0].kind is AskKind.ELSEWHERE
-    assert TapReading(tap=1, volts=3.5)
+    between = tap_asks(taps, {1, 2}, missing, 2)[0]
+    assert (between.title, between.why) == ("B2 against B1", "read it")
+    assert right_band(between, taps, (3.5, 3.6)) == pytest.approx((3.5 - 0.028, 3.6 + 0.028))
+    turned = tap_asks(taps, {1, 2}, Proof((), None, Verdict.MISSING, "", (2, 1)), 2)[0]
+    assert right_band(turned, taps, (3.5, 3.6)) == pytest.approx((-3.6 - 0.028, -3.5 + 0.028))
+    wrong = Proof((), None, Verdict.WRONG, "exchanged")
+    assert tap_asks(taps, {1, 2}, wrong, 2)[0].kind is AskKind.ELSEWHERE
+    assert tap_asks(taps, {1, 2}, Proof((), None, Verdict.RIGHT, ""), 2)[0].kind is AskKind.PASS
+
+
+def test_readings_between_two_taps_are_asked_where_those_against_b0_do_not_tell(screen, qtbot):
+    """Voltages that all end at a tenth look like those of a coarse meter: what lies between is not known."""
+    window = screen.window_
+    window._bench().show_step(next(s for s in window.session.steps if s.code == "tap-voltages"))
+    screen.begin()
+    for tap in range(1, 11):
+        assert screen.asked.title == f"B{tap} against B0"
+        qtbot.keyClicks(screen.field, f"{3.6 * tap:.1f}")
+        press(qtbot, screen, Qt.Key.Key_Enter)
+        if screen.walk.sure:
+            # Out of its band, so Enter is pressed twice.
+            press(qtbot, screen, Qt.Key.Key_Enter)
+        if tap == 4:
+            # Taken up again where it was left.
+            screen.begin()
+    asked = []
+    while screen.asked.kind is AskKind.NUMBER and len(asked) < 12:
+        asked.append(screen.asked.title)
+        assert "read it from pin to pin" in screen.said.text()
+        qtbot.keyClicks(screen.field, "3.56")
+        press(qtbot, screen, Qt.Key.Key_Enter)
+    assert asked[0] == "B2 against B1" or asked[0] == "B1 against B0"
+    assert len(set(asked)) == len(asked) == len(window.session.state.point_volts)

@@ -196,7 +196,9 @@ class BenchScreen(QWidget):
             keys = keys.replace("turn the picture", "the tip touches, or lifts")
         self.legend.setText(f"{keys}   ·   Esc: leave")
         told = ask.si == "V" or ask.kind is AskKind.PASS
-        if self.step is not None and self.step.expected and told and not self.walk.doubt:
+        if ask.why and not self.walk.doubt:
+            self.say(ask.why)
+        elif self.step is not None and self.step.expected and told and not self.walk.doubt:
             self.say(f"Expect: {self.step.expected}")
         else:
             self.say("")

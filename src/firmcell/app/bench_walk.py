@@ -8,13 +8,23 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import volts
 from firmcell.core.bench.two_places import cell_band
-from firmcell.core.bench.walk import Ask, AskKind, asks_of, right_band
-from firmcell.core.records.events import RECORD_KINDS, Checked, NotRight, TapReading
+from firmcell.core.bench.walk import POINTS, Ask, AskKind, asks_of, points_of, right_band, tap_asks
+from firmcell.core.records.events import (
+    RECORD_KINDS,
+    Checked,
+    NotRight,
+    Payload,
+    PointReading,
+    TapReading,
+)
 from firmcell.core.records.step import Step
+from firmcell.core.tap_check.recorded_readings import tap_verdict
 from firmcell.store.units import parse
 
 if TYPE_CHECKING:
     from firmcell.app.bench_screen import BenchScreen
+
+EACH_BY_ITSELF = ("tap-reading", POINTS)
 
 
 class BenchWalk:
@@ -52,7 +62,11 @@ class BenchWalk:
         wanted = s.still_wanted(step)
         card = self.screen.window_._bench().step_card
         self.given = card.given(wanted[0], step) if wanted else {}
-        self.asks = asks_of(step, wanted, self.given, {f"tap:{n}" for n in s.state.tap_volts})
+        if "tap-reading" in step.records and wanted in ((), ("tap-reading",)):
+            proof = tap_verdict(s.design, s.state)
+            self.asks = tap_asks(step, s.state.tap_volts.keys(), proof, s.design.series)
+        else:
+            self.asks = asks_of(step, wanted, self.given)
 
     def press(self, ask: Ask, yes: bool) -> None:
         """Answer what is asked: yes and next, or no and back."""
@@ -126,16 +140,21 @@ class BenchWalk:
             )
             return False
         self.sure = False
-        if ask.record == "tap-reading":
-            return self._tap_read(int(ask.field), value)
+        if ask.record in EACH_BY_ITSELF:
+            return self._read(ask, value)
         self.answers[ask.field] = value
         return True
 
-    def _tap_read(self, tap: int, value: float) -> bool:
-        """Each tap is a record of its own."""
+    def _read(self, ask: Ask, value: float) -> bool:
+        """Each reading of taps is a record of its own."""
         s, step = self.session, self.screen.step
         assert step is not None
-        data = TapReading(tap=tap, volts=value)
+        data: Payload
+        if ask.record == POINTS:
+            black, red = points_of(ask)
+            data = PointReading(black=black, red=red, volts=value)
+        else:
+            data = TapReading(tap=int(ask.field), volts=value)
         if not guarded(lambda: s.record(data, step.code, self.screen.meter.name), self._refused):
             return False
         sound(True)
@@ -156,7 +175,7 @@ class BenchWalk:
         self.at += 1
         if self.at < len(self.asks):
             self.screen.show_ask()
-        elif self.asks[-1].record == "tap-reading":
+        elif self.asks[-1].record in EACH_BY_ITSELF:
             self.screen.begin()
         else:
             self._record()

@@ -13,8 +13,13 @@ HELD = {Kind.MILLIOHM: {"ohms": 0.000204}, Kind.INSULATION: {"ohms": 2.2e9}, Kin
 
 def instrument_of(record: str, field: str) -> Listed | None:
     """The instrument that reads a field of a record; None where none does."""
-    found = READ_FOR.get((record, "volts" if record == "tap-reading" else field))
+    found = READ_FOR.get((record, _of(record, field)))
     return instruments()[found[0]] if found else None
+
+
+def _of(record: str, field: str) -> str:
+    """Readings of taps are asked by the places of the probes."""
+    return "volts" if record in ("tap-reading", "point-reading") else field
 
 
 def read_field(
@@ -31,7 +36,7 @@ def read_field(
     listed = instrument_of(record, field)
     if listed is None:
         return None
-    _, what = READ_FOR[record, "volts" if record == "tap-reading" else field]
+    _, what = READ_FOR[record, _of(record, field)]
     holds = dict(HELD.get(listed.kind, {}))
     if expected is not None and what == "volts":
         holds["volts"] = expected
