@@ -222,7 +222,10 @@ def weld_verdict(
     own = list(values[since:])
     chart = control_chart(values)
     if chart is None:
-        return WeldVerdict(None, f"{plural(len(values), 'value')} of {what}: {FEW} make a chart.", ())
+        so_far = (
+            f"{plural(len(values), 'value')} of {what} so far" if len(values) else f"No {what} on record yet"
+        )
+        return WeldVerdict(None, f"{so_far}: {FEW} make a chart.", ())
     shown = f"{figures(chart.centre, 3)} {unit} on average; chance alone makes it {figures(chart.low, 3)} to {figures(chart.high, 3)} {unit}"
     slope, sure = drift(own)
     more = [f"{what.capitalize()}: {shown}."]
