@@ -42,9 +42,6 @@ class BenchPicture(PackView):
         drawing = s.face(self.face) if wired else self._close(s.face(self.face))
         live = live_map(on_bench(s), s.state, step.code if step else "")
         marks = stage_paint(Stage.BENCH, s.design, s.analysis, s.state, s.steps, step)
-        # No line so small that it is not read from two metres.
-        paint = replace(with_live(marks, live), caption="")
-        self.show_faces([drawing], paint)
         axis = s.design.arrangement.turn_axis
         told = live_paint(live, s.analysis.layout, s.design.joining, axis)
         numbers = (
@@ -52,6 +49,9 @@ class BenchPicture(PackView):
             if step
             else ()
         )
+        # No line so small that it is not read from two metres, and no value under a dot of live metal.
+        paint = with_live(marks, live)
+        self.show_faces([drawing], replace(paint, caption="", values={} if numbers else paint.values))
         # Numbers of the next places stand alone: the eye looks for them.
         bands = (
             tuple(b if b.danger else b.unlabelled for b in told.bands[self.face])
