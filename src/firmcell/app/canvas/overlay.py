@@ -55,6 +55,8 @@ class OverlayPainter:
                         painter, to_scene(face.origin, band.line[0]), to_scene(face.origin, band.line[1])
                     )
         painter.resetTransform()
+        # Once more: they lie under the bands.
+        self.paint_values(painter)
         font = label_font(max(self.least_text, min(15, round(3.6 * self.view.scale()))))
         painter.setFont(font)
         metrics = QFontMetricsF(font)
