@@ -270,6 +270,9 @@ def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:
     )
     drawn.add_argument("--duty", action="store_true", help="the brief's steady current with its peaks")
     drawn.add_argument("--charge", action="store_true", help="charge it with the charger of the design")
+    drawn.add_argument(
+        "--store", action="store_true", help="left alone: what board and cells take by themselves"
+    )
     sub.add_argument("--from", dest="start", default="100%", metavar="%", help="state of charge at the start")
     sub.add_argument(
         "--ambient",

@@ -8,6 +8,8 @@ from typing import TYPE_CHECKING
 from firmcell.core.base.refusal import Refusal
 
 if TYPE_CHECKING:
+    from firmcell.core.analysis.figures import Analysis
+    from firmcell.core.analysis.run_of_design import Asked
     from firmcell.core.model.design import Design
     from firmcell.core.run.charge_plan import ChargePlan
     from firmcell.core.run.demand import Demand
@@ -25,6 +27,8 @@ def run_run(arguments: argparse.Namespace) -> int:
     from firmcell.store.whole_files import write_whole
     from firmcell.store.whole_job import measured_pack, open_read_only
 
+    if arguments.store and arguments.age != "new":
+        raise Refusal("In store the age of the cells is not counted: leave out --age.")
     if (arguments.plan or arguments.against) and not arguments.charge:
         raise Refusal("A plan is of a charge: give --charge as well.")
     with open_read_only(arguments.job) as job:
@@ -41,6 +45,8 @@ def run_run(arguments: argparse.Namespace) -> int:
         else min(max(298.15, design.brief.ambient_min_k), design.brief.ambient_max_k),
         age=AGES[arguments.age],
     )
+    if arguments.store:
+        return _stored(arguments, design, analysis, asked)
     result, edges, model = run_with_band(design, analysis, metal, asked, capacity)
     conductors = conductors_of(design, metal, result, asked.ambient_k)
     words = run_words(result, design) + conductor_words(conductors, result)
@@ -87,6 +93,27 @@ def _compared(plan: "ChargePlan", log: str) -> int:
         return 0
     print(f"{len(outside)} of {len(told)} readings lie outside the plan. The first: {outside[0]}")
     return 1
+
+
+def _stored(arguments: argparse.Namespace, design: "Design", analysis: "Analysis", asked: "Asked") -> int:
+    """Print or write what becomes of the pack in store."""
+    from pathlib import Path
+
+    from firmcell.core.analysis.storage_words import storage_words, stored
+    from firmcell.store.run_files import storage_csv, storage_data
+    from firmcell.store.whole_files import write_whole
+
+    found = stored(design, analysis, asked.start, asked.ambient_k)
+    words = storage_words(found, design, asked.start)
+    if arguments.json:
+        print(json.dumps(storage_data(found, words), ensure_ascii=False))
+    elif arguments.csv == "-":
+        sys.stdout.write(storage_csv(found))
+    elif arguments.csv:
+        write_whole(Path(arguments.csv), storage_csv(found).encode())
+    else:
+        print("\n".join(words))
+    return 0
 
 
 def _demand(arguments: argparse.Namespace, design: "Design") -> "Demand":

@@ -3,6 +3,7 @@
 import csv
 import io
 from collections.abc import Sequence
+from math import isfinite
 from typing import Any
 
 import numpy as np
@@ -14,6 +15,7 @@ from firmcell.core.run.charge_plan import ChargePlan
 from firmcell.core.run.conductors import Conductor
 from firmcell.core.run.demand import Demand, of_profile
 from firmcell.core.run.run_result import RunResult
+from firmcell.core.run.storage import Storage
 from firmcell.core.run.watch import Reading
 from firmcell.store.csv_rows import table_rows
 from firmcell.store.units import parse_number
@@ -179,6 +181,38 @@ def readings_csv(readings: Sequence[Reading]) -> str:
         values = (r.time_s, r.volts, r.amps, warm)
         write.writerow(["" if v is None else f"{v:.6g}" for v in values])
     return out.getvalue()
+
+
+STORAGE_EDGES = ("latest", "likely", "earliest")
+
+
+def storage_csv(found: Storage) -> str:
+    """Return the charge of a pack in store over time, for the edges of its class."""
+    out = io.StringIO()
+    write = csv.writer(out, lineterminator="\n")
+    write.writerow(("time_s", *(f"charge_{edge}" for edge in STORAGE_EDGES)))
+    for time, *charges in zip(found.time_s.tolist(), *found.charge.tolist(), strict=True):
+        write.writerow([f"{value:.6g}" for value in (time, *charges)])
+    return out.getvalue()
+
+
+def storage_data(found: Storage, words: list[str]) -> dict[str, Any]:
+    """Return a pack in store as data for JSON; a time of more than twenty years is null."""
+
+    def times(values: Array) -> dict[str, float | None]:
+        named = zip(STORAGE_EDGES, values.tolist(), strict=True)
+        return {edge: value if isfinite(value) else None for edge, value in named}
+
+    return {
+        "format": RUN_FORMAT,
+        "time_s": found.time_s.tolist(),
+        "charge": dict(zip(STORAGE_EDGES, found.charge.tolist(), strict=True)),
+        "nearly_empty_s": times(found.nearly_empty_s),
+        "empty_s": times(found.empty_s),
+        "temperature_k": found.kelvin,
+        "board_share": found.board_share,
+        "words": words,
+    }
 
 
 def run_data(result: RunResult, words: list[str], conductors: tuple[Conductor, ...] = ()) -> dict[str, Any]:

@@ -197,3 +197,16 @@ def test_the_plan_of_a_charge_is_written(brief, qtbot, monkeypatch, tmp_path):
     first = path.read_text(encoding="utf-8").splitlines()
     assert first[0] == "time_s,low_v,high_v,low_a,high_a,most_k"
     assert len(first) > 100
+
+
+def test_a_pack_left_in_store_says_when_to_charge_it_again(brief):
+    section = brief.run
+    section.drawn.setCurrentText(run_section.STORE)
+    assert not section.value.isEnabled()
+    section.start.setText("50 %")
+    section.ambient.setText("15 °C")
+    section.run()
+    assert section.words.text().startswith("Put away 50 % full at 15 °C: nearly empty (5 %) after about ")
+    section.start.setText("0 %")
+    section.run()
+    assert "more than 0" in section.words.text()

@@ -10,6 +10,7 @@ from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.tables import RowsTable
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.analysis.storage_words import storage_words, stored
 from firmcell.core.base.quantity import ZERO_CELSIUS
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import amperes, celsius, figures, volts
@@ -18,6 +19,7 @@ from firmcell.core.bms.thermistor import sensor_words, thermistor_readings
 from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.rules.bms import board_ask
 from firmcell.core.rules.table import Topic
+from firmcell.core.run.storage import AT_K, STORED_AT_SOC
 from firmcell.core.tap_check.expected_readings import expected_reading
 from firmcell.core.tap_check.faults import MOST_SERIES
 from firmcell.core.tap_check.recorded_readings import pack_asked
@@ -190,12 +192,10 @@ class BmsPage(Page):
         return f"{board.balance_current_a * 1e3:.0f} mA evens out {volts(GROUP_SPREAD_V)} between groups in about {seconds / 3600:.0f} h of charging"
 
     def _stored(self) -> str:
-        days = self.session.analysis.bms.storage_days
-        return (
-            f"half full, it lasts about {days:.0f} days until nearly empty"
-            if days
-            else "only the cells' own self-discharge"
-        )
+        d = self.session.design
+        if d.bms.board is None:
+            return "only the cells' own self-discharge"
+        return storage_words(stored(d, self.session.analysis, STORED_AT_SOC, AT_K), d, STORED_AT_SOC)[0]
 
     def _without(self) -> str:
         d = self.session.design

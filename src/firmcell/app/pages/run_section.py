@@ -24,6 +24,7 @@ from firmcell.app.session import Session
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.run_of_design import Asked, conductors_of, run_with_band, run_with_cells
 from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
+from firmcell.core.analysis.storage_words import storage_words, stored
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.cells.age import Age
@@ -35,13 +36,14 @@ from firmcell.store.strangers import text_of
 from firmcell.store.units import parse, show
 from firmcell.store.whole_files import write_whole
 
-STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE = (
+STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE, STORE = (
     "the brief's steady current",
     "the brief's current with its peaks",
     "a current",
     "a power",
     "a profile from a file",
     "nothing: charge it",
+    "nothing: left in store",
 )
 OWN_CELL = "those of the design"
 UNITS = {CURRENT: "A", POWER: "W"}
@@ -81,7 +83,7 @@ class RunSection(QWidget):
 
     def _asked(self, body: QVBoxLayout) -> None:
         grid = QGridLayout()
-        self.drawn = self._choice(("&Drawn", (STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE)), grid, 0)
+        self.drawn = self._choice(("&Drawn", (STEADY, DUTY, CURRENT, POWER, PROFILE, CHARGE, STORE)), grid, 0)
         self.value = self._entry(("How m&uch", "10 A"), grid, 1)
         self.start = self._entry(("From a c&harge of", "100 %"), grid, 2)
         ambient = self.session.design.brief.ambient_max_k
@@ -155,6 +157,7 @@ class RunSection(QWidget):
             DUTY: f"{show(brief.current_steady_a, 'A')}, peaks of {show(brief.current_peak_a, 'A')}",
             PROFILE: "a profile" if self._profile is None else "as in the file",
             CHARGE: show(self.session.design.charge_current_a, "A") + " in",
+            STORE: "what board and cells take",
         }
         if what in told:
             self.value.setText(told[what])
@@ -243,6 +246,10 @@ class RunSection(QWidget):
             self.words.setText(refusal.sentence)
             return
         self.give_up()
+        if self.drawn.currentText() == STORE:
+            found = stored(s.design, s.analysis, start, asked.ambient_k)
+            self.words.setText("\n".join(storage_words(found, s.design, start)))
+            return
         design, measured, metal, analysis = s.design, as_measured(s.design, s.state), s.metal, s.analysis
         known, left, stop = capacities(measured, s.state), [1.0], [False]
         # Of this run alone: one that was given up stays told to end.

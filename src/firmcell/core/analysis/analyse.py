@@ -11,7 +11,6 @@ from firmcell.core.bms.board_choice import (
     balancing_time,
     selectivity,
     spread_charge,
-    storage_days,
 )
 from firmcell.core.bms.sense_leads import sense_short
 from firmcell.core.bms.taps import tap_list
@@ -48,6 +47,7 @@ from firmcell.core.model.job_details import Wired
 from firmcell.core.model.limits import GROUP_SPREAD_V
 from firmcell.core.model.part_library import EMPTY_LIBRARY, PartLibrary
 from firmcell.core.model.parts import Strip
+from firmcell.core.run.storage import AT_K, STORED_AT_SOC, in_store
 from firmcell.core.strips.clearances import strips_too_near
 from firmcell.core.strips.current_shares import StripShares, one_lead_ohm, strip_shares
 from firmcell.core.strips.layout_measures import layout_measures
@@ -58,8 +58,6 @@ from firmcell.core.strips.under_load import cell_resistances
 from firmcell.core.wiring.current_way import charge_loop, loop_of, tails_ohm
 from firmcell.core.wiring.graph import Wiring
 from firmcell.core.wiring.of_design import wiring_of
-
-STORED_AT_SOC = 0.5
 
 
 @frozen
@@ -310,10 +308,11 @@ def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:
     behind = spread_charge(cell, capacity, middle - GROUP_SPREAD_V, middle)
     balances = cell.chemistry.is_lithium and board.balance_current_a > 0
     leads, ambient_k = design.leads, design.brief.ambient_max_k
+    kept_in_store = in_store(cell.chemistry, capacity, board.standby_current_a, STORED_AT_SOC, AT_K)
     return figures.model_copy(
         update={
             "standby_days": capacity / board.standby_current_a / 86_400 if board.standby_current_a else None,
-            "storage_days": storage_days(capacity, board.standby_current_a, STORED_AT_SOC),
+            "storage_days": float(kept_in_store.nearly_empty_s[1]) / 86_400,
             "balance_s": balancing_time(behind, board.balance_current_a) if balances else None,
             "selective": selectivity(
                 board,

@@ -163,43 +163,6 @@ def balancing_time(charge_as: float, balance_a: float) -> float:
     return charge_as / (balance_a * BALANCE_DUTY) if balance_a > 0 else float("inf")
 
 
-def storage_days(
-    capacity_as: float, standby_a: float, from_soc: float, to_soc: float = 0.05, self_discharge: float = 0.02
-) -> float:
-    """Return how many days a stored pack lasts from one state of charge to another, board and cells draining
-    it.
-
-    `self_discharge` is of the capacity a month (30 days); generic class value for lithium.
-
-    Parameters
-    ----------
-    capacity_as : float
-        A·s.
-    standby_a : float
-        What the board draws, A.
-    from_soc, to_soc : float
-        0 to 1.
-    self_discharge : float
-        Of the capacity a month.
-
-    Returns
-    -------
-    days : float
-        d.
-
-    References
-    ----------
-    .. [1] common-practice
-
-    Examples
-    --------
-    >>> round(storage_days(36_000.0, 1e-4, 1.0, 0.0, 0.0), 1)  # 10 Ah at 0.1 mA
-    4166.7
-    """
-    per_day = standby_a * 86_400 + capacity_as * self_discharge / 30
-    return max(from_soc - to_soc, 0.0) * capacity_as / per_day if per_day > 0 else float("inf")
-
-
 class Selectivity(Frozen):
     """Who opens first, from the load's peak up.
 
