@@ -6,7 +6,7 @@ from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, St
 from firmcell.core.strips.under_load import UnderLoad
 from firmcell.core.wiring.wire_list import WireEntry, wire_list
 
-ROW, CELL_W, PLUG_X, BOARD_W = 17.0, 34.0, 104.0, 22.0
+ROW, CELL_W, PLUG_X, BOARD_W = 17.0, 34.0, 115.0, 22.0
 OUT_X, OUT_W, OUT_H, TRUNK, BALANCE_X = PLUG_X + BOARD_W + 12.0, 26.0, 26.0, 18.0, -26.0
 BOARD_END = 10.0
 """Of the board beyond its last pad, where B and P and the switch between them are."""
@@ -66,10 +66,11 @@ class _Ladder:
 
     def groups(self) -> None:
         """The groups, one above the other."""
+        letter = 6.4 if self.design.series < 10 else 5.6
         for group in range(1, self.design.series + 1):
             y, ref = (group - 0.5) * ROW, f"group:{group}"
             self.shapes.append(Area(rectangle(0, y - ROW * 0.36, CELL_W, y + ROW * 0.36), "wiring.body", ref))
-            self.shapes.append(Label((CELL_W / 2 + 2.5, y), f"group {group}", 6.4, "wiring.text", ref))
+            self.shapes.append(Label((CELL_W / 2 + 2.5, y), f"group {group}", letter, "wiring.text", ref))
             self.shapes.append(Label((2.6, y + ROW * 0.21), "+", 6.2, "face.plus", ref))
             self.shapes.append(Label((2.6, y - ROW * 0.21), "−", 6.2, "face.minus", ref))
             self.targets[ref] = (CELL_W / 2, y)
