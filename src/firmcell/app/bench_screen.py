@@ -194,7 +194,7 @@ class BenchScreen(QWidget):
             keys = keys.replace("turn the picture", "read the instrument")
         elif self.iron.times(ask):
             keys = keys.replace("turn the picture", "the tip touches, or lifts")
-        self.legend.setText(f"{keys}   ·   Esc: leave")
+        self.legend.setText(f"{keys}   ·   Esc:\u00a0leave")
         told = ask.si == "V" or ask.kind is AskKind.PASS
         if ask.why and not self.walk.doubt:
             self.say(ask.why)
