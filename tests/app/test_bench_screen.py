@@ -345,6 +345,25 @@ def test_one_key_times_the_iron_on_the_joint(screen, qtbot, heard, monkeypatch):
     assert made[-1].seconds == 2.5
 
 
+def test_how_long_the_iron_takes_is_told_from_the_joint(screen, qtbot):
+    window = screen.window_
+    window._bench().show_step(next(s for s in window.session.steps if s.code == "connector-plug-in"))
+    told = {}
+    for watts in ("25", "150"):
+        screen.begin()
+        while screen.asked.field != "seconds":
+            if screen.asked.field == "iron_w":
+                qtbot.keyClicks(screen.field, watts)
+                press(qtbot, screen, Qt.Key.Key_Enter)
+            else:
+                answered(qtbot, screen)
+        told[watts] = screen.said.text()
+    assert "With 25 W it is hot after about" in told["25"]
+    assert "too slow" in told["25"]
+    assert told["150"].startswith("With 150 W it is hot after about")
+    assert "too slow" not in told["150"]
+
+
 def test_on_the_end_of_a_cell_the_iron_may_stay_less_long():
     assert longest_on_joint(Step("x", "p", "t", "w", cools_s=120.0)) == 6.0
     assert longest_on_joint(Step("x", "p", "t", "w")) == 60.0

@@ -198,6 +198,8 @@ class BenchScreen(QWidget):
         told = ask.si == "V" or ask.kind is AskKind.PASS
         if ask.why and not self.walk.doubt:
             self.say(ask.why)
+        elif self.iron.times(ask) and not self.walk.doubt:
+            self.say(self.iron.expected())
         elif self.step is not None and self.step.expected and told and not self.walk.doubt:
             self.say(f"Expect: {self.step.expected}")
         else:

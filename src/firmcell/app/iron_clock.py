@@ -8,11 +8,14 @@ from PySide6.QtCore import QObject, QTimer
 from firmcell.app.tones import tick
 from firmcell.core.bench.record_faults import longest_on_joint
 from firmcell.core.bench.walk import Ask
+from firmcell.core.leads.soldering import heated_after, joint_work
 
 if TYPE_CHECKING:
     from firmcell.app.bench_screen import BenchScreen
 
 EVERY_MS = 1000
+SLOW = 2.0
+"""An iron that takes so many times longer than it should cooks what lies behind; engineering judgement."""
 
 
 class IronClock(QObject):
@@ -31,6 +34,19 @@ class IronClock(QObject):
     def times(self, ask: Ask | None) -> bool:
         """Whether what is asked is how long the iron was on the joint."""
         return ask is not None and (ask.record, ask.field) == ("solder-joint", "seconds")
+
+    def expected(self) -> str:
+        """How long the iron takes, where the joint is a wire in the cup of a connector; else nothing is
+        known of it."""
+        step, leads = self.screen.step, self.screen.session.design.leads
+        watts = self.screen.walk.answers.get("iron_w")
+        if step is None or "connector" not in step.refs or not watts or leads.connector is None:
+            return ""
+        work = joint_work(leads.wire, leads.connector, 0.0)
+        after = heated_after(work, leads.wire, watts)
+        if after > SLOW * work.seconds:
+            return f"With {watts:.0f} W it is hot after about {after:.0f} s: too slow. {work.iron_class_w} W is right."
+        return f"With {watts:.0f} W it is hot after about {after:.0f} s."
 
     def stop(self) -> None:
         """Forget the joint: something else is asked."""
@@ -66,6 +82,7 @@ class IronClock(QObject):
                 f"{on:.0f} s: lift the iron. More than {longest:.0f} s heats what lies behind.", right=False
             )
             return
-        self.screen.say(f"{on:.0f} s on the joint, {longest:.0f} s at most. Tab when the tip lifts.")
+        told = f"{on:.0f} s on the joint, {longest:.0f} s at most. Tab when the tip lifts. {self.expected()}"
+        self.screen.say(told.strip())
         if on >= 1:
             tick()

@@ -250,6 +250,42 @@ def joint_work(wire: Wire, connector: Connector, length_m: float) -> JointWork:
     )
 
 
+def heated_after(work: JointWork, wire: Wire, iron_w: float) -> float:
+    """Return after how long an iron has brought a joint to soldering heat.
+
+    From the balance of `joint_work`: E/t + 2 k A ΔT/√(π α t) = the power that gets in. The end of the wire
+    counts as hot all the time, so that the time errs long.
+
+    Parameters
+    ----------
+    work : JointWork
+    wire : Wire
+    iron_w : float
+        Power of the iron, W.
+
+    Returns
+    -------
+    time : float
+        s.
+
+    References
+    ----------
+    .. [1] carslaw-jaeger
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import PLUG, WIRE
+    >>> work = joint_work(WIRE, PLUG, 0.1)
+    >>> abs(heated_after(work, WIRE, work.iron_w) / work.seconds - 1) < 1e-9
+    True
+    """
+    diffusivity = COPPER_CONDUCTIVITY / (COPPER_DENSITY * COPPER_HEAT_CAPACITY)
+    along = 2 * COPPER_CONDUCTIVITY * wire.area_m2 * SOLDERING_RISE_K / sqrt(pi * diffusivity)
+    # With x = 1/√t it is E x² + along x = power.
+    root = (sqrt(along**2 + 4 * work.energy_j * iron_w * REACHES) - along) / (2 * work.energy_j)
+    return 1.0 / root**2
+
+
 def joint_sleeve(passes_m: float, grips_m: float, bare_m: float, lined: bool = False) -> SleeveChoice | None:
     """Return the smallest stock sleeve that slides over the largest thing and shrinks on to the smallest, m.
 
