@@ -22,10 +22,10 @@ from firmcell.store.job_file import JobFile
 from firmcell.store.part_files import shipped_library
 
 # No deadline: the machines that run this are shared, and a slow moment is no fault. In CI the cases are always the same, and
-# half as many, so that it ends in its ten minutes on a slow day.
+# fewer, so that it ends in its quarter of an hour on a slow day; ./check by hand looks at all of them.
 CI = bool(os.environ.get("CI"))
 settings.register_profile("quick", deadline=None, derandomize=True, max_examples=10)
-settings.register_profile("here", deadline=None, derandomize=CI, max_examples=50 if CI else 100)
+settings.register_profile("here", deadline=None, derandomize=CI, max_examples=25 if CI else 100)
 settings.load_profile("here")
 
 

@@ -50,7 +50,7 @@ def faces_of(chain, first):
     return [n for n in nodes if chain.faces[n] is first], [n for n in nodes if chain.faces[n] is not first]
 
 
-@pytest.mark.parametrize(("series", "parallel"), [(5, 1), (7, 3), (9, 2), (10, 4), (13, 2)])
+@pytest.mark.parametrize(("series", "parallel"), [(5, 1), (7, 3), (9, 2), (10, 4), (12, 2)])
 def test_no_order_of_a_small_pack_exposes_less(series, parallel):
     """Every permutation of the second face, by the same measure."""
     chain, first = chain_for(Job(rows_of(series, parallel)))
