@@ -29,6 +29,11 @@ settings.register_profile("here", deadline=None, derandomize=CI, max_examples=25
 settings.load_profile("here")
 
 
+def cases(count: int) -> int:
+    """How many cases a test looks at that names its own number: a third of them in CI."""
+    return max(count // 3, 5) if CI else count
+
+
 @pytest.fixture(autouse=True)
 def _own_home(tmp_path_factory: pytest.TempPathFactory, monkeypatch: pytest.MonkeyPatch) -> None:
     home = tmp_path_factory.mktemp("home")

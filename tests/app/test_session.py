@@ -12,6 +12,7 @@ from firmcell.core.model.design import Lattice, TurnAxis
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.records.events import Checked, Correction, Remark, StepPassed, TapReading, WeldRow
 from firmcell.store.job_file import JobFile
+from tests.conftest import cases
 
 EDITS = st.lists(
     st.one_of(
@@ -39,7 +40,7 @@ def session(qapp, job, library):
 
 
 @given(EDITS)
-@settings(max_examples=30, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=cases(30), suppress_health_check=[HealthCheck.function_scoped_fixture])
 def test_any_edits_undone_and_redone(session, edits):
     first = session.design
     for path, value in edits:

@@ -21,6 +21,7 @@ from firmcell.store.resistance_csv import resistances_from_csv
 from firmcell.store.revisions import read_design
 from firmcell.store.strangers import bytes_of, json_of, text_of
 from firmcell.store.whole_job import brief_from_json
+from tests.conftest import cases
 
 LINE = "  0\nLINE\n  8\n0\n 10\n{}\n 20\n{}\n 11\n{}\n 21\n{}\n"
 
@@ -128,7 +129,7 @@ def test_hundreds_of_lines_that_do_join_are_an_outline():
     [parts_from_toml, parts_from_csv, outline_from_csv, outline_from_svg, outline_from_dxf, read_exchange],
 )
 @given(text=st.text(max_size=400))
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=cases(40), deadline=None)
 def test_any_text_is_read_or_refused(read, text):
     try:
         read(text, "any")

@@ -28,6 +28,7 @@ from firmcell.store.json_schemas import SCHEMAS, schema_text
 from firmcell.store.passport_files import passport_html, passport_pdf
 from firmcell.store.pens.svg import to_svg
 from firmcell.store.whole_job import exported, passport_of, report_of, saved_passport
+from tests.conftest import cases
 
 DOCS = Path(__file__).parents[2] / "docs"
 
@@ -105,7 +106,7 @@ JSON = st.recursive(
 
 
 @given(st.one_of(st.text(max_size=60), JSON.map(json.dumps)))
-@settings(max_examples=150)
+@settings(max_examples=cases(150))
 def test_any_text_is_refused_in_a_sentence(text):
     with pytest.raises(Refusal) as caught:
         read_exchange(text, "in.json")

@@ -14,6 +14,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import Remark, TapReading
 from firmcell.store.job_file import JobFile
 from firmcell.store.sql_tables import APPLICATION_ID, MIGRATIONS, SCHEMA_VERSION
+from tests.conftest import cases
 
 
 def test_everything_is_there_after_closing_and_opening(tmp_path, hoist):
@@ -157,7 +158,7 @@ def test_truncated_files_are_told(tmp_path, hoist, keep):
 
 @given(st.integers(0, 40_000), st.binary(min_size=1, max_size=40))
 @example(2861, b"\xde^?\x9b\xc2")  # makes SQLite's own message undecodable
-@settings(max_examples=60, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@settings(max_examples=cases(60), deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture])
 def test_damage_anywhere_is_a_refusal_or_a_readable_job(tmp_path, hoist, place, noise):
     path = tmp_path / "damaged.firmcell"
     path.unlink(missing_ok=True)

@@ -22,6 +22,7 @@ from firmcell.core.pictures.templates import templates
 from firmcell.store.layout_files import layout_bytes
 from firmcell.store.outline_files import outline_from_csv, outline_from_dxf, outline_from_svg, read_outline
 from firmcell.store.template_pdf import OVERLAP_MM, PAPERS, template_pdf, tiles
+from tests.conftest import cases
 
 TRAY = ((-0.12, -0.055), (0.12, -0.055), (0.12, 0.01), (0.08, 0.055), (-0.12, 0.055))
 AREA = Polygon(TRAY).area
@@ -129,7 +130,7 @@ def test_a_bad_outline_gets_one_sentence(tmp_path, name, text, words):
 
 
 @given(st.binary(max_size=400), st.sampled_from([outline_from_csv, outline_from_svg, outline_from_dxf]))
-@settings(max_examples=120)
+@settings(max_examples=cases(120))
 def test_readers_refuse_or_read_anything(data, reader):
     try:
         ring = reader(data.decode("utf-8", errors="replace"), "fuzz")
@@ -139,7 +140,7 @@ def test_readers_refuse_or_read_anything(data, reader):
 
 
 @given(st.text(alphabet="0123456789.,-MmLlHhVvCcSsQqAaZz eE", max_size=80))
-@settings(max_examples=150)
+@settings(max_examples=cases(150))
 def test_any_path_data_is_refused_or_read(d):
     try:
         ring = outline_from_svg(f'<svg><path d="{d}"/></svg>', "fuzz")
@@ -149,7 +150,7 @@ def test_any_path_data_is_refused_or_read(d):
 
 
 @given(st.text(alphabet="0123456789\n ABCDEFLINEPOSCTRYWV.-$", max_size=300))
-@settings(max_examples=60)
+@settings(max_examples=cases(60))
 def test_any_dxf_like_text_is_refused_or_read(text):
     good = dxf_of(lambda space: space.add_circle((0, 0), 50))
     at = len(text) * 37 % len(good)

@@ -22,6 +22,7 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import Cell
 from firmcell.store.demo import DEMO_JOBS
 from firmcell.store.part_files import part_named
+from tests.conftest import cases
 
 
 def test_hoist_figures_by_hand(hoist, hoist_analysis):
@@ -70,7 +71,7 @@ def test_usable_energy_against_small_steps(library):
 
 
 @given(st.floats(0.1, 20.0), st.floats(1.05, 3.0))
-@settings(max_examples=25)
+@settings(max_examples=cases(25))
 def test_more_current_never_delivers_more(current, more):
     from firmcell.store.part_files import shipped_library
 

@@ -37,6 +37,7 @@ from firmcell.core.records.incidents import tells_of_one
 from firmcell.core.records.step import Step
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
+from tests.conftest import cases
 from tests.core.records.test_records import chain
 
 SETTING = {"machine": "m", "setting": "6", "pulses": 2, "strip": "s"}
@@ -338,7 +339,7 @@ def test_initials_and_who_else_is_named():
     assert (initials("Rowan Mill"), initials("wren")) == ("RM", "W")
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=cases(40), deadline=None)
 @given(st.data())
 def test_no_order_of_records_breaks_it_or_passes_a_step_without_its_records(data):
     """Records, passes, rework, corrections and incidents in any order, some of steps that do not exist."""

@@ -12,7 +12,7 @@ from firmcell.core.model.brief import Brief
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.parts import Cell, Connector, Wire
 from firmcell.store.part_files import part_named, shipped_library
-from tests.conftest import found
+from tests.conftest import cases, found
 
 SHELF = shipped_library()
 WIRE = part_named(SHELF, Wire, "20 AWG silicone")
@@ -37,7 +37,7 @@ def job(kind, series=6, parallel=1, amps=3.0, **told):
     return existing_job(pack, brief(pack.cell or worst_of_size(SHELF, pack.size), series, amps), kind, SHELF)
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=cases(40), deadline=None)
 @given(
     kind=st.sampled_from(KINDS),
     series=st.integers(1, 16),

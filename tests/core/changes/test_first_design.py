@@ -13,7 +13,7 @@ from firmcell.core.model.joint_kinds import JoinedBy, Welder
 from firmcell.core.model.part_library import EMPTY_LIBRARY
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.part_files import shipped_library
-from tests.conftest import found
+from tests.conftest import cases, found
 
 
 @pytest.mark.slow
@@ -28,7 +28,7 @@ from tests.conftest import found
 @example(
     low=13.0, width=1.5, steady=21.0, peak=2.0, hours=0.25
 )  # once pouch cells with room for 5 mm strip only
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=cases(25), deadline=None)
 def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, steady, peak, hours):
     library = shipped_library()
     brief = Brief(
@@ -68,7 +68,7 @@ def test_a_proposed_design_is_valid_and_its_stops_are_of_the_layout(low, width, 
 @example(low=18.0, width=1.501, steady=299.6, peak=1.155, hours=0.2)  # cells too thin for any bar at 300 A
 @example(low=9.0, width=1.5, steady=241.0, peak=1.0, hours=0.2)  # lugs wider than the pitch, on bars
 @example(low=18.0, width=1.5, steady=241.0, peak=1.0, hours=0.2)
-@settings(max_examples=8, deadline=None)
+@settings(max_examples=cases(8), deadline=None)
 def test_a_brief_of_60_to_300_a_gets_a_real_answer(low, width, steady, peak, hours):
     """Bars, bolted lugs, heavy leads, a fuse that breaks the short: no stop but that of a window no count of cells fits, and no hair of a wire."""
     library = shipped_library()
@@ -102,7 +102,7 @@ def test_a_brief_of_60_to_300_a_gets_a_real_answer(low, width, steady, peak, hou
 )
 @example(low=13.5625, width=1.5, steady=11.0, peak=1.0, hours=1.25)  # thin flat cells side by side
 @example(low=20.24, width=1.406, steady=10.1, peak=1.39, hours=0.64)  # one alone, its strip crosswise
-@settings(max_examples=20, deadline=None)
+@settings(max_examples=cases(20), deadline=None)
 def test_within_reach_of_the_library_a_proposed_design_has_no_stop(low, width, steady, peak, hours):
     """What a small shop builds: 9 to 50 V, up to 15 A steadily; the library has parts for all of it."""
     library = shipped_library()

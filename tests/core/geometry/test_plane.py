@@ -20,6 +20,7 @@ from firmcell.core.geometry.plane import (
     turned,
 )
 from firmcell.core.geometry.region import Region, circle_region, most_cells, rectangle_region
+from tests.conftest import cases
 
 DENSEST = np.pi / np.sqrt(12)
 """Lagrange: no packing of equal discs in the plane is denser (REFERENCES.md)."""
@@ -146,7 +147,7 @@ def test_known_best_packings_are_within_the_bound():
 
 @pytest.mark.slow
 @given(rings(), st.sampled_from(["square", "staggered"]), st.floats(0, 0.003))
-@settings(max_examples=12)
+@settings(max_examples=cases(12))
 def test_places_do_not_overlap_lie_inside_and_keep_to_the_bounds(ring, lattice, wall):
     d, region = 0.02, Region(ring)
     found = centred(region, Footprint(d, d), best(region, d, lattice, wall))
@@ -171,7 +172,7 @@ def test_free_places_find_what_no_lattice_does():
 
 @pytest.mark.slow
 @given(rings(6), st.floats(0.015, 0.025), st.floats(0.03, 0.06))
-@settings(max_examples=12)
+@settings(max_examples=cases(12))
 def test_flat_cells_do_not_overlap_and_lie_inside(ring, thick, wide):
     region, footprint = Region(ring), Footprint(thick, wide, False)
     found = max(search_lattices(region, footprint, (thick, wide), 0.0, ("square",)), key=len)

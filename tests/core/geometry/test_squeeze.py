@@ -16,6 +16,7 @@ from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Lattice
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
+from tests.conftest import cases
 
 SHELF = shipped_library()
 IN_CIRCLE = {
@@ -72,7 +73,7 @@ def test_never_more_than_there_can_be(count, radius):
     st.lists(st.tuples(st.floats(-0.06, 0.06), st.floats(-0.06, 0.06)), min_size=3, max_size=7),
     st.integers(2, 14),
 )
-@settings(max_examples=40)
+@settings(max_examples=cases(40))
 def test_what_is_found_in_any_outline_holds(corners, count):
     ring = hull(np.array(corners))
     if len(ring) < 3 or np.ptp(ring, axis=0).min() < 0.02:

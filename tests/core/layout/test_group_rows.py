@@ -17,6 +17,7 @@ from firmcell.core.strips.layout_measures import strips_needed
 from firmcell.core.strips.runs import strip_runs
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
+from tests.conftest import cases
 
 BASE = hoist_in_rows(shipped_library())
 BARE = (("brief.blocked", ()), ("arrangement.plus_at_m", None), ("arrangement.minus_at_m", None))
@@ -112,7 +113,7 @@ def lattice(count_x, count_y, staggered):
     gone=st.sets(st.integers(0, 47), max_size=4),
     straight=st.booleans(),
 )
-@settings(max_examples=60)
+@settings(max_examples=cases(60))
 @pytest.mark.slow
 def test_whatever_is_found_are_disjoint_whole_groups_that_touch(
     count_x, count_y, staggered, parallel, series, gone, straight

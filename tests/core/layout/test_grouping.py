@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 from firmcell.core.geometry.plane import near_pairs
 from firmcell.core.layout.grouping import _Dice, _Search, group_cells
 from firmcell.core.layout.grouping_problem import PlacesToGroup, links_bound, pair_bound
+from tests.conftest import cases
 
 PITCH = 0.0214
 
@@ -88,7 +89,7 @@ def test_search_finds_the_best_of_all_assignments(rows, staggered, series, paral
 
 @pytest.mark.slow
 @given(st.integers(2, 8), st.integers(1, 5), st.integers(3, 7), st.booleans(), st.integers(1, 99))
-@settings(max_examples=25)
+@settings(max_examples=cases(25))
 def test_groups_are_whole_disjoint_and_within_the_bounds(series, parallel, width, staggered, seed):
     count = series * parallel + 3
     rows = ["x" * width] * (count // width + 1)

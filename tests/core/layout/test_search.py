@@ -45,7 +45,7 @@ from firmcell.core.strips.runs import StripKind, strip_runs
 from firmcell.core.strips.tap_points import nodes_of
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import part_named, shipped_library
-from tests.conftest import found
+from tests.conftest import cases, found
 
 L_SHAPE = ((0, 0), (0.26, 0), (0.26, 0.07), (0.12, 0.07), (0.12, 0.16), (0, 0.16))
 TRIANGLE = ((0, 0), (0.36, 0), (0.10, 0.24))
@@ -288,7 +288,7 @@ def test_a_moved_cell_falls_into_a_free_place_and_leaves_its_own(odd_hoist):
 
 
 @given(st.integers(1, 40), st.integers(1, 40))
-@settings(max_examples=20)
+@settings(max_examples=cases(20))
 def test_swapping_twice_changes_nothing(first, second):
     from firmcell.store.demo import orchard_hoist
 

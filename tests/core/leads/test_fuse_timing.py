@@ -11,6 +11,7 @@ from firmcell.core.leads.wire_rating import carriers
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.store.part_files import shipped_library
+from tests.conftest import cases
 
 SHELF = shipped_library()
 STRIP = (SHELF.strips[6], 1, 1.0)
@@ -27,7 +28,7 @@ STRIP = (SHELF.strips[6], 1, 1.0)
     ambient=st.floats(273.15, 313.15),
     where=st.lists(st.floats(0.0, 1.0), min_size=8, max_size=8),
 )
-@settings(max_examples=60)
+@settings(max_examples=cases(60))
 def test_no_current_that_burns_the_wire_first_is_left_out(
     fuse, wire, loaded, multiple, laying, parallel, ambient, where
 ):

@@ -24,6 +24,7 @@ from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import PAIR_FACTOR, awg_area, wire_temperatures
 from firmcell.store.part_files import part_named, shipped_library
+from tests.conftest import cases
 
 WIRES = sorted(shipped_library().wires, key=lambda w: w.area_m2)
 AWG = {gauge_number(w): w for w in WIRES if gauge_number(w) is not None}
@@ -61,7 +62,7 @@ def test_each_way_of_laying_carries_less_than_the_one_before():
 
 
 @given(st.floats(280, 340), st.floats(345, 400), st.sampled_from(list(WireLaying)))
-@settings(max_examples=25)
+@settings(max_examples=cases(25))
 def test_more_copper_never_carries_less_and_hotter_air_never_more(ambient, limit, laying):
     same = [w for w in WIRES if w.insulation == "silicone"]
     now = rated_current(same, limit, ambient, laying, 4)

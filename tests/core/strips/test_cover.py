@@ -12,6 +12,7 @@ from scipy.optimize import LinearConstraint, milp
 
 from firmcell.core.strips import cover
 from firmcell.core.strips.cover import MOST_ON_A_PAD, fewest_strips
+from tests.conftest import cases
 
 PITCH = 0.0212
 STAGGERED = [(1, 0), (0, 1), (-1, 1), (-1, 0), (0, -1), (1, -1)]
@@ -72,7 +73,7 @@ def is_straight(pads, piece):
 
 
 @given(nodes(most=12))
-@settings(max_examples=150)
+@settings(max_examples=cases(150))
 def test_every_pad_is_joined_and_linked_by_straight_strips_over_neighbours(node):
     pads, ours, near, _ = node
     pieces = fewest_strips(pads, ours, near)
@@ -210,7 +211,7 @@ def worst_of(pads, ours, pieces):
 
 
 @given(nodes(most=8))
-@settings(max_examples=80)
+@settings(max_examples=cases(80))
 def test_the_load_it_reckons_with_is_that_of_the_nodal_equations(node):
     pads, ours, near, _ = node
     pieces = fewest_strips(pads, ours, near)

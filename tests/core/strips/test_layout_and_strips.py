@@ -24,6 +24,7 @@ from firmcell.core.strips.current_shares import strip_shares
 from firmcell.core.strips.runs import strip_runs
 from firmcell.core.strips.tap_points import nodes_of
 from firmcell.store.part_files import part_named, shipped_library
+from tests.conftest import cases
 
 SHAPES = st.tuples(
     st.integers(1, 14), st.integers(1, 9), st.integers(1, 12), st.sampled_from(list(Lattice)), st.booleans()
@@ -99,7 +100,7 @@ def test_collecting_strip_carries_k_over_p():
 
 @pytest.mark.slow
 @given(SHAPES)
-@settings(max_examples=40)
+@settings(max_examples=cases(40))
 def test_every_pad_has_metal_and_series_links_carry_the_whole_current(shape):
     series, parallel, rows, lattice, up = shape
     library = shipped_library()

@@ -35,6 +35,7 @@ from firmcell.core.strips.two_metals import laid_together
 from firmcell.core.strips.under_load import between, solve_under_load
 from firmcell.store.demo import hay_loft_lantern, hoist_in_rows, orchard_hoist
 from firmcell.store.part_files import part_named, shipped_library
+from tests.conftest import cases
 
 SHELF = shipped_library()
 RUN_S = 2400.0
@@ -159,7 +160,7 @@ def test_every_node_and_branch_equals_ngspice(name, tmp_path):
 
 
 @given(st.integers(2, 7), st.integers(1, 999))
-@settings(max_examples=30)
+@settings(max_examples=cases(30))
 def test_networks_equal_a_dense_solve_and_networkx(size, seed):
     """A ring of resistors with one cell and random chords: NumPy's least squares, and networkx' effective resistance."""
     dice = np.random.default_rng(seed)
@@ -268,7 +269,7 @@ def test_between_two_pads_is_thevenins(library):
 
 @pytest.mark.slow
 @given(st.floats(0.5, 60), st.floats(0.005, 0.08), st.floats(0, 40))
-@settings(max_examples=40)
+@settings(max_examples=cases(40))
 def test_fin_equals_a_numeric_solution_of_its_equation(current, length, ends):
     """Finite differences of κA θ″ − hθ + I²R' = 0 on 801 points, solved by NumPy."""
     conduction, ohm, h = 90.7 * 1.2e-6, 6.93e-8 / 1.2e-6, 0.012
@@ -602,7 +603,7 @@ def test_an_uneven_cell_is_found():
 
 
 @given(st.floats(0, 60))
-@settings(max_examples=20)
+@settings(max_examples=cases(20))
 def test_the_slider_scales_what_was_solved(load):
     metal = solved(LAYOUTS["demo"])
     loaded = at_load(metal, load, 303.15)
