@@ -87,7 +87,9 @@ class PassportPage(Page):
         self.stock = QComboBox()
         self.stock.setEditable(True)
         self.stock.setAccessibleName("Size of the label")
-        self.stock.lineEdit().setAccessibleName("Size of the label")
+        typed = self.stock.lineEdit()
+        assert typed is not None  # It can be edited.
+        typed.setAccessibleName("Size of the label")
         self.stock.setToolTip("Of a printer of labels, wide × high in mm; any other size can be typed")
         self.stock.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.stock.setMinimumContentsLength(12)
