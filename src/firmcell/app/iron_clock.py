@@ -14,6 +14,8 @@ if TYPE_CHECKING:
     from firmcell.app.bench_screen import BenchScreen
 
 EVERY_MS = 1000
+OWN_CUP = "connector-"
+"""Steps at the cup of the connector of the design; other kinds solder other contacts, of which nothing is told."""
 SLOW = 2.0
 """An iron that takes so many times longer than it should cooks what lies behind; engineering judgement."""
 
@@ -40,9 +42,9 @@ class IronClock(QObject):
         known of it."""
         step, leads = self.screen.step, self.screen.session.design.leads
         watts = self.screen.walk.answers.get("iron_w")
-        if step is None or "connector" not in step.refs or not watts or leads.connector is None:
+        if step is None or not step.code.startswith(OWN_CUP) or not watts or leads.connector is None:
             return ""
-        work = joint_work(leads.wire, leads.connector, 0.0)
+        work = joint_work(leads.wire, leads.connector, leads.length_m)
         after = heated_after(work, leads.wire, watts)
         if after > SLOW * work.seconds:
             return f"With {watts:.0f} W it is hot after about {after:.0f} s: too slow. {work.iron_class_w} W is right."

@@ -150,10 +150,15 @@ COLUMNS = (
 
 def run_csv(result: RunResult) -> str:
     """Return a run moment by moment; the unit is the end of each heading."""
+    return _table(COLUMNS, [getattr(result, name) for name in COLUMNS])
+
+
+def _table(headings: Sequence[str], columns: Sequence[Array]) -> str:
+    """Columns of numbers under their headings."""
     out = io.StringIO()
     write = csv.writer(out, lineterminator="\n")
-    write.writerow(COLUMNS)
-    for row in zip(*(getattr(result, name).tolist() for name in COLUMNS), strict=True):
+    write.writerow(headings)
+    for row in zip(*(column.tolist() for column in columns), strict=True):
         write.writerow([f"{value:.6g}" for value in row])
     return out.getvalue()
 
@@ -163,12 +168,7 @@ PLAN_COLUMNS = ("time_s", "low_v", "high_v", "low_a", "high_a", "most_k")
 
 def plan_csv(plan: ChargePlan) -> str:
     """Return the plan of a charge moment by moment; the unit is the end of each heading."""
-    out = io.StringIO()
-    write = csv.writer(out, lineterminator="\n")
-    write.writerow(PLAN_COLUMNS)
-    for row in zip(*(getattr(plan, name).tolist() for name in PLAN_COLUMNS), strict=True):
-        write.writerow([f"{value:.6g}" for value in row])
-    return out.getvalue()
+    return _table(PLAN_COLUMNS, [getattr(plan, name) for name in PLAN_COLUMNS])
 
 
 def readings_csv(readings: Sequence[Reading]) -> str:
@@ -188,12 +188,8 @@ STORAGE_EDGES = ("latest", "likely", "earliest")
 
 def storage_csv(found: Storage) -> str:
     """Return the charge of a pack in store over time, for the edges of its class."""
-    out = io.StringIO()
-    write = csv.writer(out, lineterminator="\n")
-    write.writerow(("time_s", *(f"charge_{edge}" for edge in STORAGE_EDGES)))
-    for time, *charges in zip(found.time_s.tolist(), *found.charge.tolist(), strict=True):
-        write.writerow([f"{value:.6g}" for value in (time, *charges)])
-    return out.getvalue()
+    headings = ("time_s", *(f"charge_{edge}" for edge in STORAGE_EDGES))
+    return _table(headings, [found.time_s, *found.charge])
 
 
 def storage_data(found: Storage, words: list[str]) -> dict[str, Any]:

@@ -312,7 +312,7 @@ def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:
     return figures.model_copy(
         update={
             "standby_days": capacity / board.standby_current_a / 86_400 if board.standby_current_a else None,
-            "storage_days": float(kept_in_store.nearly_empty_s[1]) / 86_400,
+            "storage_days": float(kept_in_store.nearly_empty_s[2]) / 86_400,
             "balance_s": balancing_time(behind, board.balance_current_a) if balances else None,
             "selective": selectivity(
                 board,

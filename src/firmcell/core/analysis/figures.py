@@ -91,8 +91,9 @@ class BmsFigures(Frozen):
 
     Attributes
     ----------
-    storage_days : from the storage voltage until nearly empty, board and cells draining; None without a
-        board.
+    storage_days : from half full until nearly empty at 25 °C, board and cells draining, at the earliest by
+    how
+        cells of the class differ; None without a board.
     balance_s : to even out a spread of 0.13 V between two groups; None without a board or if it does not
         balance.
     selective : whether load, board, fuse and wire open in order; None without a board.

@@ -124,9 +124,8 @@ class LiveMap:
     metal.
     highest_v : between any two bare pieces, V.
     strongest_a : that a tool across any two bare pieces drives at most, A.
-    on, of_cells : whether anything is a source at all: cells are in, or what feeds the job is on; and
-    whether cells are
-        what feeds it.
+    on : whether anything is a source at all: cells are in, or what feeds the job is on.
+    of_cells : whether cells are what feeds it.
     moment : what was looked at.
     """
 

@@ -5,18 +5,18 @@ from collections.abc import Iterable
 from dataclasses import replace
 
 from firmcell.core.base.wording import volts
+from firmcell.core.bench.live_map import ENDS_OF_WIRES, OF_KIND
 from firmcell.core.bench.moment import Before, Moment, moment_of
 from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design
 from firmcell.core.model.limits import TOUCH_LIMIT_V
-from firmcell.core.records.areas import FREE, PADS, PINS, end_area, face_area, node_area, tap_area
+from firmcell.core.records.areas import FREE, end_area, face_area, node_area, tap_area
 from firmcell.core.records.step import Step
 from firmcell.core.wiring.graph import EdgePart, NodeKind, Wiring
 
 FIRST_CHARGE = "first-charge"
 """From this step on cells may be full."""
-KIND_AREA = {NodeKind.SENSE_PIN: PINS, NodeKind.BALANCE_PIN: PINS, NodeKind.BOARD_PAD: PADS}
 
 
 def with_touch_limit(
@@ -92,9 +92,9 @@ def _wired_ends(wiring: Wiring, moment: Moment) -> Iterable[int]:
             return
         for node in wiring.reached(name, gone):
             kind = wiring.by_id[node].kind
-            if kind in KIND_AREA or kind in (NodeKind.CUP, NodeKind.STUD, NodeKind.FUSE_END, NodeKind.JOINT):
+            if kind in ENDS_OF_WIRES:
                 by = {e.id for e in wiring.at(node) if e.part is EdgePart.WIRE} & there
-                areas = [end_area(node), *([KIND_AREA[kind]] if kind in KIND_AREA else [])]
+                areas = [end_area(node), *([OF_KIND[kind]] if kind in OF_KIND else [])]
                 if by and by <= moment.begun:
                     areas.append(FREE)
                 if moment.is_bare(areas, unless=bool(by) and kind is not NodeKind.JOINT):

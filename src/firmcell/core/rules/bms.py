@@ -239,7 +239,7 @@ def drained_in_store(s: Situation) -> Iterator[Hit]:
     days = s.analysis.bms.storage_days
     if days is not None and days < LEAST_STORE_DAYS and s.design.cell.chemistry.is_lithium:
         yield Hit(
-            f"Stored half full, board and cells empty it in about {days:.0f} days: charge it up every {days / 2:.0f}.",
+            f"Stored half full, board and cells may empty it in {days:.0f} days: charge it up every {days / 2:.0f}.",
             ("board",),
         )
 
