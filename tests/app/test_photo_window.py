@@ -241,7 +241,7 @@ def test_a_photo_is_kept_hashed_and_seen_upright(photos, window, tmp_path):
         assert "Attachment 3 was changed" in job.verify().fault
 
 
-def test_what_is_no_picture_is_refused_in_one_sentence_and_nothing_is_lost(photos, tmp_path):
+def test_what_is_no_picture_is_refused_in_one_sentence_and_nothing_is_lost(photos, tmp_path, qtbot):
     before = photos.session.design
     for content, words in (
         (b"%PDF-1.7 nothing", "not a JPEG or PNG"),
@@ -252,7 +252,7 @@ def test_what_is_no_picture_is_refused_in_one_sentence_and_nothing_is_lost(photo
         photos.bring_in(content, "x.jpg")
         assert words in photos.fault.text()
     photos.bring_in_file(tmp_path / "not there.jpg")
-    assert "There is no file" in photos.fault.text()
+    qtbot.waitUntil(lambda: "There is no file" in photos.fault.text())
     QGuiApplication.clipboard().clear()
     photos.paste()
     assert "no picture on the clipboard" in photos.fault.text()
@@ -275,6 +275,7 @@ def test_a_photo_is_dropped_or_pasted(photos, tmp_path, qtbot):
         Qt.KeyboardModifier.NoModifier,
     )
     photos.dropEvent(drop)
+    qtbot.waitUntil(lambda: photos.photo is not None)
     assert photos.photo.name == "dropped.png"
     QGuiApplication.clipboard().setMimeData(mime)
     photos.leave_out()

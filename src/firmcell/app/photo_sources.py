@@ -6,7 +6,7 @@ from PySide6.QtCore import QBuffer, QByteArray, QIODevice
 from PySide6.QtGui import QGuiApplication, QImage, QImageReader
 
 from firmcell.core.base.refusal import Refusal
-from firmcell.store.photos import LARGEST_BYTES
+from firmcell.store.photos import LARGEST_BYTES, media_type
 from firmcell.store.strangers import bytes_of
 
 
@@ -43,6 +43,21 @@ def read_clipboard() -> tuple[bytes, str]:
     buffer.open(QIODevice.OpenModeFlag.WriteOnly)
     picture.save(buffer, "PNG")  # type: ignore[call-overload]
     return bytes(held.data()), "pasted.png"
+
+
+def opened_picture(content: bytes, name: str) -> QImage:
+    """Return the picture that a file holds.
+
+    Raises
+    ------
+    Refusal
+        If it is none, or damaged.
+    """
+    media_type(content, name)
+    picture = upright(content)
+    if picture.isNull():
+        raise Refusal(f"“{name}” cannot be opened as a picture: it is cut short or damaged.")
+    return picture
 
 
 def upright(content: bytes) -> QImage:

@@ -9,6 +9,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
+    QImage,
     QKeySequence,
     QPixmap,
     QShortcut,
@@ -27,12 +28,12 @@ from PySide6.QtWidgets import (
     QVBoxLayout,
     QWidget,
 )
-
+from firmcell.app.background import Task
 from firmcell.app.fields import Field
 from firmcell.app.form_dialog import FormDialog
 from firmcell.app.photo_hand import PhotoHand
 from firmcell.app.photo_marks import HINTS, PhotoTool
-from firmcell.app.photo_sources import read_clipboard, read_file, upright
+from firmcell.app.photo_sources import opened_picture, read_clipboard, read_file, upright
 from firmcell.app.photo_view import PhotoView, Shown
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded, keep_photo
@@ -44,7 +45,7 @@ from firmcell.core.layout.from_photo import pixel_size
 from firmcell.core.model.design import Face
 from firmcell.core.model.photo import Photo, PhotoShows
 from firmcell.core.strips.photo_differences import OverPhoto, over_photo
-from firmcell.store.photos import media_type, photo_bytes
+from firmcell.store.photos import photo_bytes
 from firmcell.store.units import System
 
 FACES = {PhotoShows.TOP: Face.TOP, PhotoShows.BOTTOM: Face.BOTTOM}
@@ -88,6 +89,7 @@ class PhotoWindow(FormDialog):
         self.number = len(session.design.photos) - 1
         self.tool = PhotoTool.CORNERS
         self._pictures: dict[str, QPixmap] = {}
+        self._tasks: list[Task] = []
         self.hand = PhotoHand(self)
         self.setWindowTitle("Photos")
         self.setAcceptDrops(True)
@@ -177,26 +179,44 @@ class PhotoWindow(FormDialog):
         if name:
             self.bring_in_file(Path(name))
 
-    def bring_in_file(self, path: Path) -> None:
-        """Bring in the picture of a file."""
-        guarded(lambda: self._keep(*read_file(path)), self.tell)
+    def bring_in_file(self, *paths: Path) -> None:
+        """Bring in the pictures of files, in their order: read and opened off the interface thread."""
+
+        def opened() -> list[tuple[bytes, str, QImage] | str]:
+            found: list[tuple[bytes, str, QImage] | str] = []
+            for path in paths:
+                try:
+                    content, name = read_file(path)
+                    found.append((content, name, opened_picture(content, name)))
+                except Refusal as refusal:
+                    found.append(refusal.sentence)
+            return found
+
+        def keep(found: list[tuple[bytes, str, QImage] | str]) -> None:
+            for one in found:
+                if isinstance(one, str):
+                    self.tell(one)
+                else:
+                    guarded(partial(self._keep, *one), self.tell)
+
+        self._tasks = [*self._tasks[-20:], Task(opened, keep, self.tell).start()]
 
     def paste(self) -> None:
         """Bring in what is on the clipboard."""
-        guarded(lambda: self._keep(*read_clipboard()), self.tell)
+        guarded(lambda: self._open(*read_clipboard()), self.tell)
 
     def bring_in(self, content: bytes, name: str) -> None:
         """Keep a picture in the job and show it."""
-        guarded(lambda: self._keep(content, name), self.tell)
+        guarded(lambda: self._open(content, name), self.tell)
 
-    def _keep(self, content: bytes, name: str) -> None:
-        media_type(content, name)
-        picture = upright(content)
-        if picture.isNull():
-            raise Refusal(f"“{name}” cannot be opened as a picture: it is cut short or damaged.")
+    def _open(self, content: bytes, name: str) -> None:
+        self._keep(content, name, opened_picture(content, name))
+
+    def _keep(self, content: bytes, name: str, picture: QImage) -> None:
         there = {p.shows for p in self.session.design.photos}
         shows = next((s for s in FACES if s not in there), PhotoShows.OTHER)
         photo = keep_photo(self.session, content, name, (picture.width(), picture.height()), shows)
+        self._pictures[photo.sha256] = QPixmap.fromImage(picture)
         photos = (*self.session.design.photos, photo)
         self.number = len(photos) - 1
         self.session.edit("photos", photos, "photo brought in")
@@ -206,9 +226,7 @@ class PhotoWindow(FormDialog):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
-        for url in event.mimeData().urls():
-            if url.isLocalFile():
-                self.bring_in_file(Path(url.toLocalFile()))
+        self.bring_in_file(*(Path(u.toLocalFile()) for u in event.mimeData().urls() if u.isLocalFile()))
 
     # -- the photo at hand ------------------------------------------------------------------------------
 
@@ -337,13 +355,27 @@ class PhotoWindow(FormDialog):
         if photo is None:
             return QPixmap()
         if photo.sha256 not in self._pictures:
-            try:
-                picture = upright(photo_bytes(self.session.job, photo))
-            except Refusal as refusal:
-                self.tell(refusal.sentence)
-                return QPixmap()
-            self._pictures[photo.sha256] = QPixmap.fromImage(picture)
+            self._pictures[photo.sha256] = QPixmap()
+            guarded(partial(self._load, photo), self.tell)
         return self._pictures[photo.sha256]
+
+    def _load(self, photo: Photo) -> None:
+        """Open a picture off the interface thread; the job's file is read on it, as the file asks."""
+        content = photo_bytes(self.session.job, photo)
+
+        def show(picture: QImage) -> None:
+            self._pictures[photo.sha256] = QPixmap.fromImage(picture)
+            if self.photo is not None and self.photo.sha256 == photo.sha256:
+                self.view.show_photo(self._pictures[photo.sha256], self.photo)
+                self.paint()
+
+        self._tasks = [*self._tasks[-20:], Task(lambda: upright(content), show, self.tell).start()]
+
+    def done(self, result: int) -> None:
+        """The window goes down, with the job or alone: no picture is waited for any more."""
+        for task in self._tasks:
+            task.give_up()
+        super().done(result)
 
     def paint(self) -> None:
         over = self._over = self.compared() if self.tool is PhotoTool.LOOK else None

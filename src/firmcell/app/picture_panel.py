@@ -8,7 +8,7 @@ from firmcell.app.plain import as_html
 from firmcell.app.session import own_picture, stage_state
 from firmcell.core.analysis.findings import Severity, Stage
 from firmcell.core.model.design import Face
-from firmcell.core.pictures.live_paint import live_paint, with_live
+from firmcell.core.pictures.live_paint import LivePaint, live_paint, with_live
 from firmcell.core.pictures.part_card import describe
 from firmcell.core.pictures.run_paint import run_paint
 from firmcell.core.pictures.stage_marks import StagePaint, stage_paint, with_strips
@@ -27,6 +27,7 @@ class PicturePanel:
 
     def __init__(self, window: "MainWindow") -> None:
         self.window = window
+        self._live: tuple[tuple[object, ...], LivePaint] | None = None
 
     def paint(self) -> None:
         session = self.window.session
@@ -122,7 +123,12 @@ class PicturePanel:
         if not self.window.menus.live_action.isChecked() or session.plan.picture is not None:
             return False
         axis = session.design.arrangement.turn_axis
-        paint = live_paint(self.window._bench().live(), session.analysis.layout, session.design.joining, axis)
+        live, layout, joining = self.window._bench().live(), session.analysis.layout, session.design.joining
+        # Of most records nothing on the picture changes: the very same map is shown again.
+        of = (live, layout, joining, axis)
+        if self._live is None or any(a is not b for a, b in zip(of, self._live[0], strict=True)):
+            self._live = (of, live_paint(*of))
+        paint = self._live[1]
         shown = [f for f in self.shown() if isinstance(f, Face)]
         self.window.view.show_bands(
             [paint.bands[f] for f in shown], paint.scale, [paint.covered[f] for f in shown]

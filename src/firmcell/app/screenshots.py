@@ -96,7 +96,7 @@ class _Shots:
         self.window.jobs.photos()
         photos = self.window.jobs.photo_window
         photos.choose(PhotoTool.LOOK)
-        _wait_for(self.application, lambda: False, 0.2)
+        _wait_for(self.application, lambda: False, 0.8)
         yield self._keep(photos, "13-photo-compared")
         photos.close()
 

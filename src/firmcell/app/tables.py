@@ -52,8 +52,9 @@ class RowsModel(QAbstractTableModel):
         if rows == self._rows:
             return
         if len(rows) == len(self._rows):
+            other = [n for n, (now, before) in enumerate(zip(rows, self._rows, strict=True)) if now != before]
             self._rows = rows
-            self.dataChanged.emit(self.index(0, 0), self.index(len(rows) - 1, len(self._headings) - 1))
+            self.dataChanged.emit(self.index(other[0], 0), self.index(other[-1], len(self._headings) - 1))
             return
         self.beginResetModel()
         self._rows = rows
@@ -164,7 +165,9 @@ class ItemsModel(QAbstractListModel):
         self.items: tuple[Any, ...] = ()
 
     def set_items(self, items: tuple[Any, ...]) -> None:
-        """Replace all."""
+        """Replace all; what is the same stays as it is, with its row picked."""
+        if items == self.items:
+            return
         self.beginResetModel()
         self.items = items
         self.endResetModel()

@@ -2,8 +2,8 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QPainter, QPen
+from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
+from PySide6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QPainter, QPen, QStaticText
 
 from firmcell.app.canvas.batches import label_font, to_scene
 from firmcell.app.canvas.measures import DANGER_MM, HATCH_OPACITY, LEAST_TEXT, MARK_COLOURS, TAG_TRIES
@@ -15,6 +15,9 @@ from firmcell.core.pictures.strip_colours import Band, Scale
 if TYPE_CHECKING:
     from firmcell.app.canvas.view import PackView
 
+TEXTS_KEPT = 2000
+"""Texts whose layout is kept: more are only met while one zooms."""
+
 
 class OverlayPainter:
     """Paints what is laid over the picture."""
@@ -24,6 +27,7 @@ class OverlayPainter:
         self.bands: list[tuple[Band, ...]] = []
         self.scale: Scale | None = None
         self.covered: list[frozenset[str]] = []
+        self._texts: dict[tuple[str, str], QStaticText] = {}
         self._value_boxes = TakenBoxes()
         self.least_text = LEAST_TEXT
 
@@ -39,15 +43,9 @@ class OverlayPainter:
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setTransform(self.view._transform)
         ramp = self.view._palette.ramp_colours()
-        pen = QPen(ramp[0], 1, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap)
-        for face, bands in zip(self.view._faces, self.bands, strict=False):
-            for band in bands:
-                if band.danger:
-                    continue
-                pen.setColor(ramp[round(min(max(band.tone, 0.0), 1.0) * (len(ramp) - 1))])
-                pen.setWidthF(band.width * 0.8)
-                painter.setPen(pen)
-                painter.drawLine(to_scene(face.origin, band.line[0]), to_scene(face.origin, band.line[1]))
+        for (tone, width), lines in self._lines(len(ramp)).items():
+            painter.setPen(QPen(ramp[tone], width * 0.8, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap))
+            painter.drawLines(lines)
         for face, bands in zip(self.view._faces, self.bands, strict=False):
             for band in bands:
                 if band.danger:
@@ -76,6 +74,19 @@ class OverlayPainter:
             edge = self.view._palette.colour("stop" if band.danger else "ink")
             self.paint_tag(painter, at, band.text, metrics, edge, taken)
         self.paint_scale(painter, self.scale, ramp)
+
+    def _lines(self, tones: int) -> dict[tuple[int, float], list[QLineF]]:
+        """The bands that are no danger, by tone (of so many) and width, in mm of the scene: a pack of 200
+        cells has 600."""
+        lines: dict[tuple[int, float], list[QLineF]] = {}
+        for face, bands in zip(self.view._faces, self.bands, strict=False):
+            x, y = face.origin.x(), face.origin.y()
+            for band in bands:
+                if not band.danger:
+                    tone = round(min(max(band.tone, 0.0), 1.0) * (tones - 1))
+                    (x0, y0), (x1, y1) = band.line
+                    lines.setdefault((tone, band.width), []).append(QLineF(x + x0, y - y0, x + x1, y - y1))
+        return lines
 
     def paint_danger(self, painter: QPainter, start: QPointF, end: QPointF) -> None:
         """A line between two pieces that must not be bridged, with a ring round each."""
@@ -122,7 +133,23 @@ class OverlayPainter:
         painter.setBrush(self.view._palette.colour("raised"))
         painter.drawRoundedRect(box, 3, 3)
         painter.setPen(self.view._palette.colour("ink"))
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+        # Laid out once: most of the time of a text is its layout, and the same numbers stand all over a pack.
+        laid = self._laid_out(text, painter.font())
+        size = laid.size()
+        painter.drawStaticText(
+            QPointF(box.center().x() - size.width() / 2, box.center().y() - size.height() / 2), laid
+        )
+
+    def _laid_out(self, text: str, font: QFont) -> QStaticText:
+        key = (text, font.key())
+        if key not in self._texts:
+            if len(self._texts) > TEXTS_KEPT:
+                self._texts.clear()
+            made = QStaticText(text)
+            made.setTextFormat(Qt.TextFormat.PlainText)
+            made.prepare(font=font)
+            self._texts[key] = made
+        return self._texts[key]
 
     def paint_scale(self, painter: QPainter, words: Scale, ramp: list[QColor]) -> None:
         font = QFont(self.view.font())

@@ -1,5 +1,7 @@
 """The pack on the bench: both faces to scale, zoomed, panned, clicked and walked by keyboard."""
 
+from collections.abc import Callable
+
 from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QKeyEvent,
@@ -61,6 +63,7 @@ class PackView(QWidget):
         self._drag: QPointF | None = None
         self._moved = False
         self._cache: QPixmap | None = None
+        self._over: QPixmap | None = None
         self._cached_at = QTransform()
         self._crisp = QTimer(self)
         self._crisp.setSingleShot(True)
@@ -74,8 +77,9 @@ class PackView(QWidget):
         self, bands: list[tuple[Band, ...]], scale: Scale | None, covered: list[frozenset[str]] | None = None
     ) -> None:
         """Lay coloured bands over the faces, in their order; hatch what of each is `covered`, by ref."""
-        if self.overlay.lay(bands, scale, covered or []):
+        if self.overlay.lay(bands, scale, covered or []) or self._cached_at != self._transform:
             self._renew()
+        self._over = None
         self.update()
 
     # -- tools ------------------------------------------------------------------------------------------
@@ -197,7 +201,7 @@ class PackView(QWidget):
 
     def _renew(self) -> None:
         self._crisp.stop()
-        self._cache = None
+        self._cache = self._over = None
         self.update()
 
     def _moved_about(self) -> None:
@@ -222,27 +226,35 @@ class PackView(QWidget):
             if not self._built:
                 self.placing.build()
                 self._built = True
-            ratio = self.devicePixelRatioF()
-            self._cache = QPixmap(self.size() * ratio)
-            self._cache.setDevicePixelRatio(ratio)
-            painter = QPainter(self._cache)
-            painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
-            self.painter.paint_all(painter)
-            painter.end()
+            self._cache = self._painted(self.painter.paint_all)
             self._cached_at = QTransform(self._transform)
+        if self._over is None and self.overlay.scale is not None:
+            # Apart from what lies under it: a moment of a run changes the bands alone.
+            self._over = self._painted(self.overlay.paint_bands)
         painter = QPainter(self)
-        if self._cached_at == self._transform:
-            painter.drawPixmap(0, 0, self._cache)
-        else:
+        if self._cached_at != self._transform:
             painter.fillRect(self.rect(), self._palette.colour("bench"))
             painter.setTransform(self._cached_at.inverted()[0] * self._transform)
-            painter.drawPixmap(0, 0, self._cache)
-            painter.resetTransform()
-        self.overlay.paint_bands(painter)
+        painter.drawPixmap(0, 0, self._cache)
+        if self._over is not None:
+            painter.drawPixmap(0, 0, self._over)
+        painter.resetTransform()
         self.painter.paint_tool(painter)
         if self.hasFocus():
             painter.setPen(QPen(self._palette.colour("accent"), 2))
             painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
+
+    def _painted(self, paint: Callable[[QPainter], None]) -> QPixmap:
+        """A layer of the picture, as large as the widget."""
+        ratio = self.devicePixelRatioF()
+        layer = QPixmap(self.size() * ratio)
+        layer.setDevicePixelRatio(ratio)
+        layer.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(layer)
+        painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
+        paint(painter)
+        painter.end()
+        return layer
 
     # -- hand -----------------------------------------------------------------------------------------
 
