@@ -28,6 +28,7 @@ from PySide6.QtWidgets import (
     QVBoxLayout,
     QWidget,
 )
+
 from firmcell.app.background import Task
 from firmcell.app.fields import Field
 from firmcell.app.form_dialog import FormDialog
