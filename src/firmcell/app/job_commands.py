@@ -15,6 +15,7 @@ from firmcell.app.session import bound_of, guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import existing_job, first_job
+from firmcell.core.jobs.handed_out import refuse_unless_there
 from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import Welder
@@ -173,11 +174,20 @@ class JobCommands:
 
         guarded(take, self.window.tell)
 
+    def _has(self, kind: str) -> bool:
+        """Whether the job that is open has what such a file tells of; says so if not."""
+        session = self.window.session
+        return session is not None and guarded(
+            lambda: refuse_unless_there(session.plan, session.design.kind.value, kind), self.window.tell
+        )
+
     def export(self, kind: str) -> None:
         """Ask where, and write the layout off the interface thread."""
-        if self.window.session is None:
+        if not self._has(kind):
             return
         from firmcell.store.layout_files import EXPORT_SUFFIX
+
+        assert self.window.session is not None
 
         suffix = EXPORT_SUFFIX[kind]
         start = self.window.session.path.with_name(f"{self.window.session.path.stem}-{kind}{suffix}")
@@ -220,8 +230,9 @@ class JobCommands:
 
     def export_passport(self, kind: str) -> None:
         """Ask where, and write the passport off the interface thread."""
-        if self.window.session is None:
+        if not self._has(kind):
             return
+        assert self.window.session is not None
         on_paper = kind in ("label", "sketch")
         ending = f"-{kind}.pdf" if on_paper else f".{kind}"
         path = self.window.session.path

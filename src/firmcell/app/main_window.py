@@ -93,6 +93,8 @@ class MainWindow(QMainWindow):
         geometry = settings.value("geometry")
         if geometry is not None:
             self.restoreGeometry(geometry)
+        if settings.value("split") is not None:
+            self.split.restoreState(settings.value("split"))
         screen = self.screen()
         if screen is not None and not self.isMaximized() and not self.isFullScreen():
             self.setGeometry(within(self.geometry(), screen.availableGeometry()))
@@ -353,4 +355,5 @@ class MainWindow(QMainWindow):
             return
         if windowed:
             self.settings.setValue("geometry", self.saveGeometry())
+            self.settings.setValue("split", self.split.saveState())
         event.accept()

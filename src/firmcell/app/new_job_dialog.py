@@ -1,5 +1,6 @@
 """The few dialogs: a new pack from its brief, and the sheet of shortcuts."""
 
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtGui import QFont
@@ -24,7 +25,7 @@ from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.jobs import PLANS
-from firmcell.core.model.brief import Brief
+from firmcell.core.model.brief import IN_ORDER, Brief, order_fault
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
@@ -119,6 +120,10 @@ class NewPackDialog(FormDialog):
         area = QScrollArea()
         area.setWidgetResizable(True)
         self.form = RecordForm(Brief, system, {"title": "", "peak_duration_s": 10.0}, skip=("customer",))
+        self._contradicting: set[str] = set()
+        for pair in IN_ORDER:
+            for name in pair:
+                self.form.fields[name].committed.connect(partial(self._show_order, name))
         self.pack = ExistingForm(library)
         inside = QWidget()
         column = QVBoxLayout(inside)
@@ -138,6 +143,17 @@ class NewPackDialog(FormDialog):
         self.pack.setVisible(self._begins_with_pack)
         for name in WINDOW:
             self.form.fields[name].set_shown(not self._begins_with_pack)
+
+    def _show_order(self, name: str) -> None:
+        """Say at once, at the field just entered, what contradicts another."""
+        for pair in (p for p in IN_ORDER if name in p):
+            fault = order_fault({n: v for n, v in self.form.typed().items() if n in pair})
+            for other in self._contradicting.intersection(pair):
+                self.form.fields[other].row.fault("")
+            self._contradicting -= set(pair)
+            if fault:
+                self._contradicting.add(name)
+                self.form.fields[name].row.fault(f"{fault[0].upper()}{fault[1:]}.")
 
     def _browse(self) -> None:
         name, _ = QFileDialog.getSaveFileName(

@@ -41,6 +41,27 @@ class OpenJobs:
         text = str(path.absolute())
         self.window.settings.setValue("recent", [text, *[p for p in self.recent() if p != text]][:RECENT])
 
+    def _remember_stage(self, session: Session) -> None:
+        """Keep where the user stood in this job, for when it is opened again; of as many jobs as are
+        remembered."""
+        mine = str(session.path.absolute())
+        left = {p: s for p, s in self._stages().items() if p != mine}
+        kept = [(mine, self.window.stage.value), *left.items()][:RECENT]
+        self.window.settings.setValue("stages", [f"{stage}\t{path}" for path, stage in kept])
+
+    def _stages(self) -> dict[str, str]:
+        value = self.window.settings.value("stages", [])
+        lines = [value] if isinstance(value, str) else value if isinstance(value, list) else []
+        parts = [str(line).partition("\t") for line in lines]
+        return {path: stage for stage, _, path in parts}
+
+    def _stage_left(self, session: Session) -> Stage:
+        """Where the user stood in this job last; of a job never left, the bench where work has begun."""
+        left = self._stages().get(str(session.path.absolute()), "")
+        if left in session.plan.stages:
+            return Stage(left)
+        return Stage.BENCH if session.state.steps else Stage.BRIEF
+
     def open_path(self, path: Path) -> bool:
         """Open a job file in this window; on refusal the window stays as it is."""
         if self.is_open(path):
@@ -87,7 +108,7 @@ class OpenJobs:
         session.refused.connect(self.window.tell)
         session.undo_stack.indexChanged.connect(self.window._show_undo)
         self.remember(job.path)
-        stage = Stage.BENCH if session.state.steps else Stage.BRIEF
+        stage = self._stage_left(session)
         self.window._show_kind(session.design.kind)
         self.window.view.select("")
         self.window.view.fit()
@@ -124,6 +145,7 @@ class OpenJobs:
             if not self.window.keeping.may_close(session):
                 raise Refusal("The job that is open could not be saved, so it stays open.")
             self.window.set_bench_mode(False)
+            self._remember_stage(session)
             # Windows that show the job go with it.
             for shown in self.window.findChildren(QDialog):
                 if getattr(shown, "session", None) is session:

@@ -62,7 +62,7 @@ class ComparePanel(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         row = QHBoxLayout()
         label = PlainLabel("&Design over it")
-        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider = calm(QSlider(Qt.Orientation.Horizontal))
         self.slider.setRange(0, 100)
         self.slider.setValue(50)
         self.slider.setAccessibleName("How strongly the design lies over the photo, %")

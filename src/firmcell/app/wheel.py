@@ -3,9 +3,9 @@
 from typing import TypeVar
 
 from PySide6.QtCore import QEvent, QObject, Qt
-from PySide6.QtWidgets import QAbstractSpinBox, QComboBox
+from PySide6.QtWidgets import QAbstractSlider, QAbstractSpinBox, QComboBox
 
-Editor = TypeVar("Editor", QComboBox, QAbstractSpinBox)
+Editor = TypeVar("Editor", QComboBox, QAbstractSpinBox, QAbstractSlider)
 
 
 class _Calm(QObject):
@@ -13,7 +13,7 @@ class _Calm(QObject):
         if event.type() != QEvent.Type.Wheel:
             return False
         editor = self.parent()
-        if isinstance(editor, (QComboBox, QAbstractSpinBox)) and editor.hasFocus():
+        if isinstance(editor, (QComboBox, QAbstractSpinBox, QAbstractSlider)) and editor.hasFocus():
             return False
         # Ignored here, it goes on to the page behind.
         event.ignore()
@@ -21,7 +21,7 @@ class _Calm(QObject):
 
 
 def calm(editor: Editor) -> Editor:
-    """Return the combo box or spin box after teaching it to leave the wheel to the page while it has no
+    """Return the combo box, spin box or slider after teaching it to leave the wheel to the page while it has no
     focus."""
     # The wheel itself must not bring the focus either, as it does by default.
     editor.setFocusPolicy(Qt.FocusPolicy.StrongFocus)

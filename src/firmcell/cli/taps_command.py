@@ -12,6 +12,8 @@ if TYPE_CHECKING:
 def run_taps(arguments: argparse.Namespace) -> int:
     """Print what readings of the sense plug say is wrong."""
     from firmcell.core.analysis.analyse import analyse
+    from firmcell.core.jobs import plan_of
+    from firmcell.core.jobs.handed_out import refuse_unless_there
     from firmcell.core.tap_check.group_verdicts import Verdict
     from firmcell.core.tap_check.points import point_name
     from firmcell.core.tap_check.recorded_readings import PROVE_METER, pack_asked, proven_tests, ruling_of
@@ -22,6 +24,7 @@ def run_taps(arguments: argparse.Namespace) -> int:
 
     with open_read_only(arguments.job) as job:
         design = job.latest().design()
+        refuse_unless_there(plan_of(design), design.kind.value, "taps")
         state = standing_of(job, design, analyse(design, load_library()[0])).state
     given = _readings(arguments.readings, design.series)
     asked = pack_asked(design, state)

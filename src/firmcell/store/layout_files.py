@@ -7,6 +7,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.insulation.cell_holder import holder_halves
 from firmcell.core.jobs import plan_of
+from firmcell.core.jobs.handed_out import refuse_unless_there
 from firmcell.core.layout.search import Arranged, arrange, laid_out
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model.brief import SpaceShape
@@ -46,8 +47,10 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
     Raises
     ------
     Refusal
-        If it cannot be made of this layout, such as a holder for touching cells.
+        If it cannot be made of this layout, such as a holder for touching cells, or this kind of job has
+        none.
     """
+    refuse_unless_there(plan_of(design), design.kind.value, kind)
     analysis = analyse(design, library)
     if kind in ("spice", "segments"):
         metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
@@ -85,12 +88,13 @@ def lay_out_job(
     Raises
     ------
     Refusal
-        If the job cannot be written, or the cells do not fit.
+        If the job cannot be written, lays out no cells, or the cells do not fit.
     """
     with JobFile.open(path) as job:
         if job.read_only_because:
             raise Refusal(f"{path} is open for reading only: {job.read_only_because}.")
         design = job.latest().design()
+        refuse_unless_there(plan_of(design), design.kind.value, "layout")
         if outline is not None:
             design = design.with_edits(
                 ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", read_outline(outline))

@@ -16,6 +16,7 @@ from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.bench.standing import Standing, standing
 from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.changes.strip_fixes import verified_fixes
+from firmcell.core.jobs.handed_out import refuse_unless_there
 from firmcell.core.jobs.passport import Bound, Passport, stops_of
 from firmcell.core.jobs.plan import Subject
 from firmcell.core.model.brief import Brief
@@ -124,6 +125,7 @@ def exported(
 
 def _exported(job: JobFile, kind: str, photos: bool, stock_mm: tuple[float, float] | None) -> bytes:
     design = job.latest().design()
+    refuse_unless_there(jobs.plan_of(design), design.kind.value, kind)
     library, _ = load_library()
     analysis = analyse(design, library)
     if kind in ("label", "sketch"):

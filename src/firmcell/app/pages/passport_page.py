@@ -17,7 +17,9 @@ from firmcell.app.pages.base_page import Page
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import bound_of
 from firmcell.app.theme import sized
+from firmcell.app.wheel import calm
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.jobs.handed_out import hands_out
 from firmcell.core.jobs.passport import Passport
 from firmcell.core.pictures.pack_label import STOCKS_MM
 from firmcell.store.whole_job import passport_of
@@ -68,7 +70,7 @@ class PassportPage(Page):
 
     def build(self) -> None:
         top = QHBoxLayout()
-        words = QVBoxLayout()
+        words, plan = QVBoxLayout(), self.session.plan
         self.designation = PlainLabel()
         self.designation.setFont(sized(1.5, QFont.Weight.DemiBold))
         self.unfinished = PlainLabel()
@@ -83,8 +85,9 @@ class PassportPage(Page):
         for kind, text in (("label", "Label at 1:1, PDF…"), ("sketch", "Wiring sketch for the lid, PDF…")):
             button = QPushButton(text)
             button.clicked.connect(lambda _, k=kind: self.export.emit(k))
+            button.setVisible(hands_out(plan, kind))
             words.addWidget(button)
-        self.stock = QComboBox()
+        self.stock = calm(QComboBox())
         self.stock.setEditable(True)
         self.stock.setAccessibleName("Size of the label")
         typed = self.stock.lineEdit()
@@ -95,6 +98,7 @@ class PassportPage(Page):
         self.stock.setMinimumContentsLength(12)
         self.stock.addItem(AS_THE_SIDE)
         self.stock.addItems([f"{wide:g} × {high:g} mm, label printer" for wide, high in STOCKS_MM])
+        self.stock.setVisible(hands_out(plan, "label"))
         words.addWidget(self.stock)
         self.photos = QCheckBox("With the photos of the steps")
         words.addWidget(self.photos)

@@ -41,7 +41,7 @@ class RunCurves(QWidget):
 
     def _scrubber(self, body: QVBoxLayout) -> None:
         grid = QGridLayout()
-        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider = calm(QSlider(Qt.Orientation.Horizontal))
         self.slider.setAccessibleName("Moment of the run")
         self.slider.setToolTip("Move it through the run; the picture shows the pack at that moment")
         self.slider.valueChanged.connect(self._moved)

@@ -76,7 +76,7 @@ class StripsPage(Page):
         self.section("Load")
         row = QHBoxLayout()
         self.load_words = PlainLabel()
-        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider = calm(QSlider(Qt.Orientation.Horizontal))
         self.slider.setRange(0, SLIDER_STEPS)
         self.slider.setAccessibleName("Load current")
         self.slider.setToolTip("Move it to see the pack at another current; the design keeps its own")

@@ -1,5 +1,6 @@
 """What is asked of the pack: the load, the space and the climate."""
 
+from collections.abc import Mapping
 from enum import StrEnum
 from typing import Self
 
@@ -20,6 +21,29 @@ from firmcell.core.base.quantity import (
 )
 from firmcell.core.geometry.plane import ring_fault
 from firmcell.core.model.duty import Duty
+
+IN_ORDER = {
+    (
+        "load_voltage_min_v",
+        "load_voltage_max_v",
+    ): "the lowest voltage the load works at must be below the highest it accepts",
+    ("current_steady_a", "current_peak_a"): "the peak current must be at least the steady current",
+    ("ambient_min_k", "ambient_max_k"): "the coldest place of use must not be warmer than the hottest",
+}
+"""Fields of which the first may not be above the second, and what is said if it is."""
+
+
+def order_fault(values: Mapping[str, object]) -> str:
+    """Return what contradicts itself in values of a brief entered so far, by name of field; "" if nothing
+    does."""
+    for (lower, upper), sentence in IN_ORDER.items():
+        low, high = values.get(lower), values.get(upper)
+        if not isinstance(low, (int, float)) or not isinstance(high, (int, float)):
+            continue
+        # The window of voltages must be wider than nothing.
+        if low > high or (low == high and lower == "load_voltage_min_v"):
+            return sentence
+    return ""
 
 
 class SpaceShape(StrEnum):
@@ -103,12 +127,9 @@ class Brief(Frozen):
 
     @model_validator(mode="after")
     def _in_order(self) -> Self:
-        if self.load_voltage_min_v >= self.load_voltage_max_v:
-            raise ValueError("the lowest voltage the load works at must be below the highest it accepts")
-        if self.current_peak_a < self.current_steady_a:
-            raise ValueError("the peak current must be at least the steady current")
-        if self.ambient_min_k > self.ambient_max_k:
-            raise ValueError("the coldest place of use must not be warmer than the hottest")
+        wrong = order_fault({name: getattr(self, name) for pair in IN_ORDER for name in pair})
+        if wrong:
+            raise ValueError(wrong)
         if self.space in (SpaceShape.OUTLINE, SpaceShape.PROFILE):
             fault = ring_fault(np.array(self.outline_m, dtype=float).reshape(-1, 2))
             if fault:
