@@ -1,9 +1,13 @@
 """The window on a desk that somebody comes back to."""
 
 import pytest
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtTest import QTest
 
 from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.model.design import Face
+from firmcell.core.pictures.drawing import Label
 
 
 def test_stage_and_splitter_are_found_again(hoist_window, qtbot):
@@ -57,3 +61,93 @@ def test_a_new_job_that_contradicts_itself_is_told_at_the_field_at_once(
     dialog.form.fields[first[0]].enter()
     assert not wrong.is_faulty
     assert not right.is_faulty
+
+
+CELLS_ONLY = ("space", "outline", "cell")
+
+
+def on_screen(view, face, roles):
+    """The box round some shapes of a face, in pixels of the picture."""
+    shapes = [s for s in face.drawing.shapes if s.role.startswith(roles) and not isinstance(s, Label)]
+    xs, ys = [], []
+    for s in shapes:
+        for x, y in getattr(s, "points", ()) or (s.centre,):
+            reach = getattr(s, "radius", 0.0)
+            xs += [x - reach, x + reach]
+            ys += [y - reach, y + reach]
+    corners = (min(xs), max(ys)), (max(xs), min(ys))
+    return QRectF(*(view._transform.map(face.origin + QPointF(x, -y)) for x, y in corners))
+
+
+@pytest.mark.parametrize("stage", [Stage.BRIEF, Stage.CELLS, Stage.LAYOUT, Stage.STRIPS])
+def test_the_faces_fill_the_picture_and_not_the_ends_of_their_leads(hoist_window, stage):
+    view = hoist_window.view
+    hoist_window.go(stage)
+    boxes = [on_screen(view, face, CELLS_ONLY) for face in view._faces]
+    room = QRectF(view.rect())
+    assert all(room.contains(box) for box in boxes), "nothing of the pack is cut"
+    filled = sum(b.width() * b.height() for b in boxes) / (room.width() * room.height())
+    assert filled > 0.7
+
+
+def test_one_face_alone_is_larger_and_kept(hoist_window, qtbot):
+    window, view = hoist_window, hoist_window.view
+    both = view.scale()
+    ctrl_alt = Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.AltModifier
+    QTest.keyClick(window, Qt.Key.Key_3, ctrl_alt)
+    assert window.panel.shown() == [Face.BOTTOM]
+    assert view.scale() > both
+    assert window.settings.value("faces") == "bottom"
+    window.go(Stage.BMS)
+    assert window.panel.shown() == [Face.BOTTOM, "wiring"]
+    QTest.keyClick(window, Qt.Key.Key_1, ctrl_alt)
+    assert window.panel.shown() == [Face.TOP, Face.BOTTOM, "wiring"]
+
+
+def test_findings_and_plate_give_way_and_open_on_demand(hoist_window, qtbot):
+    window, box, plate = hoist_window, hoist_window.findings_box, hoist_window.plate
+    qtbot.wait(20)
+    line = window.findings.sizeHintForRow(0)
+    assert window.findings.height() < 1.6 * line
+    assert box.height() < 2 * line
+    picture = window.view.height()
+    QTest.keyClick(window, Qt.Key.Key_F6)
+    qtbot.waitUntil(lambda: window.view.height() < picture)
+    assert window.findings.height() > 4 * line
+    QTest.keyClick(window, Qt.Key.Key_F6)
+    qtbot.waitUntil(lambda: window.view.height() == picture)
+    QTest.keyClick(window, Qt.Key.Key_F5)
+    assert box.is_open
+    assert window.findings.hasFocus()
+    assert window.findings.currentIndex().isValid()
+    thin = plate.height()
+    QTest.keyClick(window, Qt.Key.Key_F7)
+    qtbot.waitUntil(lambda: plate.height() > 1.4 * thin)
+    for words in ("10S4P", "720 Wh"):
+        assert words in plate.toolTip()
+    # Nothing wrong: no empty list, but a sentence.
+    box.show_findings(())
+    assert box.title.text() == "Nothing found wrong"
+    assert not window.findings.isVisible()
+
+
+def test_no_number_on_the_picture_is_too_small_to_be_read(hoist_window, monkeypatch):
+    """What is painted is at least ten pixels high; numbers of cells are painted at the bench's usual size."""
+    from firmcell.app.canvas import painter as module
+
+    sizes = {}
+
+    def noted(pixels):
+        sizes[pixels] = sizes.get(pixels, 0) + 1
+        return real(pixels)
+
+    real = module.label_font
+    monkeypatch.setattr(module, "label_font", noted)
+    for stage in (Stage.BRIEF, Stage.LAYOUT, Stage.LEADS, Stage.BMS, Stage.INSULATION):
+        sizes.clear()
+        hoist_window.go(stage)
+        hoist_window.view._renew()
+        hoist_window.view.grab()
+        assert min(sizes) >= 10, stage
+        if stage is Stage.BRIEF:
+            assert sum(sizes.values()) > 80, "the numbers of forty cells on both faces are there"

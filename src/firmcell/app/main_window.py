@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any, cast
 
 from PySide6.QtCore import QPoint, QRect, QSettings, Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent, QFont
+from PySide6.QtGui import QCloseEvent
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QMainWindow,
@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.background import Task
 from firmcell.app.bench_commands import BenchCommands
 from firmcell.app.canvas.view import PackView
+from firmcell.app.findings_box import FindingsBox
 from firmcell.app.hand_tools import HandTools
 from firmcell.app.history_commands import HistoryCommands
 from firmcell.app.job_commands import JobCommands
@@ -32,8 +33,7 @@ from firmcell.app.plain import PlainLabel, RichLabel
 from firmcell.app.rating_plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
 from firmcell.app.start_page import StartPage
-from firmcell.app.tables import FindingsList
-from firmcell.app.theme import PALETTES, Palette, sized
+from firmcell.app.theme import PALETTES, Palette
 from firmcell.core.analysis.findings import Finding, Stage
 from firmcell.core.base.visible import visible
 from firmcell.core.jobs import PLANS
@@ -118,7 +118,7 @@ class MainWindow(QMainWindow):
         column = QVBoxLayout(work)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
-        self.plate = RatingPlate(self.look)
+        self.plate = RatingPlate(self.look, self.settings)
         column.addWidget(self.plate)
         self.banner = PlainLabel()
         self.banner.setObjectName("banner")
@@ -147,19 +147,9 @@ class MainWindow(QMainWindow):
         self.split.setSizes([700, 440])
         middle.addWidget(self.split, 1)
         column.addLayout(middle, 1)
-        self.findings_box = QWidget()
-        lower = QVBoxLayout(self.findings_box)
-        lower.setContentsMargins(10, 4, 10, 6)
-        lower.setSpacing(3)
-        self.findings_title = PlainLabel()
-        self.findings_title.setObjectName("findingsTitle")
-        self.findings_title.setFont(sized(0.95, QFont.Weight.DemiBold))
-        lower.addWidget(self.findings_title)
-        self.findings = FindingsList(self.look)
+        self.findings_box = FindingsBox(self.look, self.settings)
+        self.findings = self.findings_box.list
         self.findings.go.connect(self._go_to_finding)
-        lower.addWidget(self.findings)
-        line = self.findings.fontMetrics().height() + 9
-        self.findings.setFixedHeight(line * 4 + 4)
         column.addWidget(self.findings_box)
         self.stack.addWidget(work)
         self.work = work

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QWidget
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS
 from firmcell.app.picked_cells import PICKED_COMMANDS
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.model.design import Face
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -92,7 +93,6 @@ class Menus:
             ("Stages", "F2", lambda: self.window.rail),
             ("Picture", "F3", lambda: self.window.view),
             ("Page", "F4", self.window._first_field),
-            ("Findings", "F5", lambda: self.window.findings),
         ):
             self.action(
                 go,
@@ -100,6 +100,7 @@ class Menus:
                 keys,
                 partial(_focus, place),
             )
+        self.action(go, "Focus on findings", "F5", self.window.findings_box.enter)
 
     def _fill_hand(self, hand: Any) -> None:
         for tool, keys in TOOL_SHORTCUTS.items():
@@ -136,6 +137,17 @@ class Menus:
         self.section_action = self.action(
             view, "&Section through the pack", "Ctrl+E", self.window.panel.paint, checkable=True
         )
+        view.addSeparator()
+        for text, keys, faces in (
+            ("&Both faces", "Ctrl+Alt+1", ()),
+            ("T&op face alone", "Ctrl+Alt+2", (Face.TOP,)),
+            ("Botto&m face alone", "Ctrl+Alt+3", (Face.BOTTOM,)),
+        ):
+            self.action(view, text, keys, partial(self.window.panel.choose_faces, faces))
+        view.addSeparator()
+        box, plate = self.window.findings_box, self.window.plate
+        self.action(view, "All f&indings, or the worst", "F6", lambda: box.open(not box.is_open))
+        self.action(view, "&Rating plate, large or in a line", "F7", lambda: plate.open(not plate.is_open))
         view.addSeparator()
         self.action(view, "&Light or dark", "Ctrl+D", self.window.looks.toggle_look)
         units = QActionGroup(self.window)

@@ -6,7 +6,7 @@ from firmcell.app.canvas.tools import Tool
 from firmcell.app.hand_tools import HINTS
 from firmcell.app.plain import as_html
 from firmcell.app.session import own_picture, stage_state
-from firmcell.core.analysis.findings import Severity, Stage
+from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.live_paint import LivePaint, live_paint, with_live
 from firmcell.core.pictures.part_card import describe
@@ -49,13 +49,7 @@ class PicturePanel:
         self.paint_bands()
         self.show_card(self.window.view.selected)
         self.window.rail.show_states({stage: stage_state(session, stage) for stage in session.plan.stages})
-        self.window.findings.findings.set_items(session.findings)
-        counts = [sum(f.severity is severity for f in session.findings) for severity in Severity]
-        words = (
-            ", ".join(f"{n} {s.word}" for n, s in zip(counts, Severity, strict=True) if n)
-            or "nothing found wrong"
-        )
-        self.window.findings_title.setText(f"Findings: {words}.   Enter goes there, Ctrl+. applies a fix")
+        self.window.findings_box.show_findings(session.findings)
         title, pairs = session.plan.plate(design, analysis)
         self.window.plate.show_plate(design.brief.title, title, pairs)
         self.window._show_title()
@@ -70,12 +64,23 @@ class PicturePanel:
         if self.window.stage is Stage.INSULATION:
             return [Face.TOP, "section"]
         if self.window.stage is Stage.BMS:
-            return [Face.TOP, Face.BOTTOM, "wiring"]
+            return [*self._faces(), "wiring"]
         if self.window.stage is Stage.LEADS:
             assert self.window.session is not None
             taps = self.window.session.analysis.bms.taps
             return ["leads", *dict.fromkeys((taps[-1].face, taps[0].face))]
-        return [Face.TOP, Face.BOTTOM, *(["section"] if self.window.menus.section_action.isChecked() else [])]
+        return [*self._faces(), *(["section"] if self.window.menus.section_action.isChecked() else [])]
+
+    def _faces(self) -> tuple[Face, ...]:
+        """The faces that are to be seen: both, unless one alone was chosen."""
+        kept = str(self.window.settings.value("faces", ""))
+        return (Face(kept),) if kept in list(Face) else (Face.TOP, Face.BOTTOM)
+
+    def choose_faces(self, faces: tuple[Face, ...]) -> None:
+        """Show one face alone, or both if none is named; kept for the next start."""
+        self.window.settings.setValue("faces", faces[0].value if faces else "")
+        self.window.view.fit()
+        self.paint()
 
     def take_tool(self, tool: Tool) -> None:
         """Take up a tool for the picture of the Layout stage."""

@@ -1,6 +1,6 @@
 """The rating plate along the top and the rail of stages at the left."""
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QPointF, QRectF, QSettings, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
@@ -9,21 +9,37 @@ from firmcell.app.theme import Palette, sized
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.visible import visible
 
+KEY = "plate/open"
+LEAST_GAP = 18.0
+"""Between two figures of the plate in one line, px."""
+
 
 class RatingPlate(QWidget):
     """The pack's rating plate, as it would be riveted to its case: always in sight, always of the present
     design."""
 
-    def __init__(self, palette: Palette, parent: QWidget | None = None) -> None:
+    def __init__(self, palette: Palette, settings: QSettings, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._palette = palette
+        self.settings = settings
+        self.is_open = settings.value(KEY) == "yes"
         self._title = self._designation = ""
         self._figures: tuple[tuple[str, str], ...] = ()
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setAccessibleName("Rating plate")
 
     def sizeHint(self) -> QSize:
-        return QSize(400, int(QFontMetricsF(self.font()).height() * 3.1))
+        return QSize(400, int(QFontMetricsF(self.font()).height() * (3.1 if self.is_open else 1.85)))
+
+    def open(self, on: bool) -> None:
+        """Show it large, or in one line."""
+        self.is_open = on
+        self.settings.setValue(KEY, "yes" if on else "no")
+        self.updateGeometry()
+        self.update()
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.open(not self.is_open)
 
     def set_palette(self, palette: Palette) -> None:
         """Change the colours."""
@@ -35,14 +51,16 @@ class RatingPlate(QWidget):
         title, designation = visible(title), visible(designation)
         figures = tuple((name, visible(value)) for name, value in figures)
         self._title, self._designation, self._figures = title, designation, figures
-        self.setAccessibleDescription(f"{title}, {designation}, " + ", ".join(f"{n} {v}" for n, v in figures))
+        words = f"{title}, {designation}, " + ", ".join(f"{n} {v}" for n, v in figures)
+        self.setAccessibleDescription(words)
+        self.setToolTip(words)
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
         p = self._palette
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        plate = QRectF(self.rect()).adjusted(8, 5, -8, -5)
+        plate = QRectF(self.rect()).adjusted(8, 4, -8, -4)
         painter.setPen(QPen(p.colour("plate_quiet"), 1))
         painter.setBrush(p.colour("plate"))
         painter.drawRoundedRect(plate, 7, 7)
@@ -57,8 +75,47 @@ class RatingPlate(QWidget):
                 QPointF(x - 2.2, plate.center().y() - 1), QPointF(x + 2.2, plate.center().y() + 1)
             )
             painter.setPen(QPen(p.colour("plate_quiet"), 0.6))
-        inner = plate.adjusted(26, 6, -26, -6)
-        self._paint_words(painter, inner)
+        if self.is_open:
+            self._paint_words(painter, plate.adjusted(26, 6, -26, -6))
+        else:
+            self._paint_line(painter, plate.adjusted(26, 2, -26, -2))
+
+    def _paint_line(self, painter: QPainter, inner: QRectF) -> None:
+        """Everything in one line; where it is too narrow the names go first, then the ends of the values."""
+        p = self._palette
+        bold, small = sized(1.04, QFont.Weight.DemiBold), sized(0.86)
+        wide, narrow = QFontMetricsF(bold), QFontMetricsF(small)
+        named = bool(self._figures)
+
+        def room_of(names: bool) -> list[float]:
+            return [
+                wide.horizontalAdvance(value) + (narrow.horizontalAdvance(name) + 5 if names else 0)
+                for name, value in self._figures
+            ]
+
+        middle = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft
+        first = wide.horizontalAdvance(self._designation)
+        rooms = room_of(True)
+        if first + sum(rooms) + LEAST_GAP * len(rooms) > inner.width():
+            named, rooms = False, room_of(False)
+        gap = max((inner.width() - first - sum(rooms)) / max(len(rooms), 1), 0.0)
+        painter.setFont(bold)
+        painter.setPen(p.colour("plate_ink"))
+        painter.drawText(inner, middle, self._designation)
+        x = inner.left() + first + gap
+        for (name, value), room in zip(self._figures, rooms, strict=True):
+            painter.setPen(QPen(p.colour("plate_quiet"), 0.6))
+            painter.drawLine(QPointF(x - gap / 2, inner.top() + 3), QPointF(x - gap / 2, inner.bottom() - 3))
+            at = QRectF(x, inner.top(), max(inner.right() - x, 0.0), inner.height())
+            if named:
+                painter.setFont(small)
+                painter.setPen(p.colour("plate_quiet"))
+                painter.drawText(at, middle, name)
+                at.setLeft(x + narrow.horizontalAdvance(name) + 5)
+            painter.setFont(bold)
+            painter.setPen(p.colour("plate_ink"))
+            painter.drawText(at, middle, wide.elidedText(value, Qt.TextElideMode.ElideRight, at.width()))
+            x += room + gap
 
     def _paint_words(self, painter: QPainter, inner: QRectF) -> None:
         p = self._palette

@@ -6,6 +6,7 @@ from typing import Any
 from PySide6.QtCore import (
     QAbstractListModel,
     QAbstractTableModel,
+    QEvent,
     QModelIndex,
     QPersistentModelIndex,
     QRectF,
@@ -33,6 +34,8 @@ from firmcell.core.base.visible import visible
 Index = QModelIndex | QPersistentModelIndex
 REF_ROLE = Qt.ItemDataRole.UserRole
 ITEM_ROLE = Qt.ItemDataRole.UserRole + 1
+MEASURED_ROWS = 60
+"""So many rows of a table decide how wide its columns are."""
 MOST_OF_LINE = 0.4
 """Part of a finding's line that its fix may take."""
 
@@ -116,11 +119,12 @@ class RowsTable(QTableView):
         self.verticalHeader().setDefaultSectionSize(QFontMetrics(self.font()).height() + 8)
         header = self.horizontalHeader()
         header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft)
-        header.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
         # By so many rows: to look at ten thousand takes a second, and a table not yet shown looks at all it
         # has.
-        header.setResizeContentsPrecision(60)
+        header.setResizeContentsPrecision(MEASURED_ROWS)
         header.setHighlightSections(False)
+        self._wide = wide
+        self._held: list[tuple[str, ...] | None] = [None] * len(headings)
         if wide >= 0:
             header.setSectionResizeMode(wide, QHeaderView.ResizeMode.Stretch)
         self.selectionModel().currentChanged.connect(
@@ -131,8 +135,26 @@ class RowsTable(QTableView):
     def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
         """Replace all rows and keep the height to what is needed, up to a dozen rows."""
         self.rows.set_rows(rows)
+        self._fit_columns(rows)
         line = QFontMetrics(self.font()).height() + 9
         self.setMinimumHeight(line * (min(len(rows), 12) + 1) + 6)
+
+    def _fit_columns(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
+        """Make columns as wide as what they hold, where that is not what it was: a header that does so by
+        itself measures every text of every column at every record."""
+        for column, before in enumerate(self._held):
+            held = tuple(texts[column] for _, texts in rows[:MEASURED_ROWS])
+            if held != before and column != self._wide:
+                self._held[column] = held
+                self.resizeColumnToContents(column)
+
+    def changeEvent(self, event: QEvent) -> None:
+        """Another font or style: every column is measured anew."""
+        super().changeEvent(event)
+        if event.type() in (QEvent.Type.FontChange, QEvent.Type.StyleChange):
+            for column, held in enumerate(self._held):
+                if held is not None:
+                    self.resizeColumnToContents(column)
 
     def let_move(self) -> None:
         """Let rows be dragged on to each other; `moved` tells the ref of the one and of the other."""
@@ -166,11 +188,15 @@ class ItemsModel(QAbstractListModel):
 
     def set_items(self, items: tuple[Any, ...]) -> None:
         """Replace all; what is the same stays as it is, with its row picked."""
-        if items == self.items:
+        if self.same(items):
             return
         self.beginResetModel()
         self.items = items
         self.endResetModel()
+
+    def same(self, items: tuple[Any, ...]) -> bool:
+        """Whether these are the things shown, in every part that is shown."""
+        return items == self.items
 
     def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
         return 0 if parent.isValid() else len(self.items)
@@ -194,6 +220,10 @@ class ItemsModel(QAbstractListModel):
 
 class FindingsModel(ItemsModel):
     """The findings, worst first."""
+
+    def same(self, items: tuple[Any, ...]) -> bool:
+        """Findings with other fixes compare as equal, but show other words."""
+        return super().same(items) and all(a.fix == b.fix for a, b in zip(items, self.items, strict=True))
 
     def words(self, item: Finding) -> str:
         fix = f" Fix: {item.fix.words}." if item.fix else ""

@@ -1,13 +1,16 @@
 """The BMS stage: boards compared, own boards, wiring beside the faces, and its own kinds of job."""
 
+from itertools import combinations
+
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QFontMetrics
 from PySide6.QtWidgets import QLabel
 
 from firmcell.app.board_dialog import BoardDialog
 from firmcell.app.pages.bms_page import BmsPage
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.pictures.drawing import Label, bounds_of
 from firmcell.core.pictures.stage_marks import stage_paint
 from firmcell.core.records.events import Checked, PolarityReading, StepPassed
 from firmcell.store.demo import hoist_in_rows
@@ -153,7 +156,7 @@ def test_the_bench_of_one_cell_marks_what_is_done_open_and_at_hand(window, qtbot
     assert marks["sleeve"] == "open"
 
 
-def test_the_schematic_is_as_high_as_the_faces_of_a_tall_pack(window, qtbot, tmp_path):
+def test_the_schematic_beside_a_tall_pack_can_be_read(window, qtbot, tmp_path):
     """Of a pack four times as high as wide its letters could not be read."""
     tall = hoist_in_rows(window.library).with_edits(
         ("brief.space", "box"), ("brief.outline_m", ()), ("brief.blocked", ()), ("series", 4), ("parallel", 16), ("arrangement.rows", 16),
@@ -162,9 +165,17 @@ def test_the_schematic_is_as_high_as_the_faces_of_a_tall_pack(window, qtbot, tmp
     JobFile.create(tmp_path / "tall.firmcell", tall).close()
     window.opening.open_path(tmp_path / "tall.firmcell")
     window.go(Stage.BMS)
-    *faces, wiring = window.view._faces
+    view = window.view
+    *faces, wiring = view._faces
     assert wiring.drawing.title == "wiring"
-    high = wiring.drawing.bounds[3] - wiring.drawing.bounds[1]
-    assert high == pytest.approx(max(f.drawing.bounds[3] - f.drawing.bounds[1] for f in faces))
-    tops = {round(f.origin.y() - f.drawing.bounds[3], 6) for f in (*faces, wiring)}
-    assert tops == {0.0}, "side by side, none above another"
+    letters = [s.height for s in wiring.drawing.shapes if isinstance(s, Label)]
+    assert min(letters) * view.scale() > 9, "pixels"
+    boxes = []
+    for f in (*faces, wiring):
+        # Without the ends of the main leads, which are not painted beside a schematic.
+        shapes = [s for s in f.drawing.shapes if not s.role.startswith("lead")]
+        x0, y0, x1, y1 = bounds_of(shapes)
+        corners = [view._transform.map(f.origin + QPointF(x, -y)) for x, y in ((x0, y1), (x1, y0))]
+        boxes.append(QRectF(*corners))
+        assert QRectF(view.rect()).contains(boxes[-1]), f.drawing.title
+    assert not any(a.intersects(b) for a, b in combinations(boxes, 2)), "none over another"

@@ -3,7 +3,17 @@
 GRID_MM = 10.0
 
 
-SMALLEST_TEXT = 5.5
+SMALLEST_TEXT = 10.0
+"""Height of letters below which nobody reads them, pixels: smaller ones are painted larger where there is room,
+or not at all."""
+
+
+GROWS, GROWS_ELSE = {"label.cell": 2.2}, 1.4
+"""How much larger than drawn a text may be painted: a number of a cell has the free part of its end."""
+
+
+LARGEST_TITLE = 15.0
+"""Height of letters of the words above and below a face, pixels."""
 
 
 LEAST_TEXT = 11

@@ -2,8 +2,8 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
-from PySide6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QPainter, QPen, QStaticText
+from PySide6.QtCore import QLineF, QPointF, QRectF, QSizeF, Qt
+from PySide6.QtGui import QBrush, QColor, QFont, QFontMetricsF, QPainter, QPen, QPixmap
 
 from firmcell.app.canvas.batches import label_font, to_scene
 from firmcell.app.canvas.measures import DANGER_MM, HATCH_OPACITY, LEAST_TEXT, MARK_COLOURS, TAG_TRIES
@@ -15,8 +15,10 @@ from firmcell.core.pictures.strip_colours import Band, Scale
 if TYPE_CHECKING:
     from firmcell.app.canvas.view import PackView
 
-TEXTS_KEPT = 2000
-"""Texts whose layout is kept: more are only met while one zooms."""
+TAGS_KEPT = 1000
+"""Texts in boxes that are kept painted: more are only met while one zooms."""
+TAG_EDGE = 2.0
+"""Room round a box for its line, px."""
 
 
 class OverlayPainter:
@@ -27,7 +29,7 @@ class OverlayPainter:
         self.bands: list[tuple[Band, ...]] = []
         self.scale: Scale | None = None
         self.covered: list[frozenset[str]] = []
-        self._texts: dict[tuple[str, str], QStaticText] = {}
+        self._tags: dict[tuple[object, ...], QPixmap] = {}
         self._value_boxes = TakenBoxes()
         self.least_text = LEAST_TEXT
 
@@ -129,27 +131,34 @@ class OverlayPainter:
             up = (step + 1) // 2 * (high + 1) * (1 if step % 2 else -1)
             box.moveTop(at.y() - high / 2 + up)
         taken.add(box)
-        painter.setPen(QPen(edge, 1.5))
-        painter.setBrush(self.view._palette.colour("raised"))
-        painter.drawRoundedRect(box, 3, 3)
-        painter.setPen(self.view._palette.colour("ink"))
-        # Laid out once: most of the time of a text is its layout, and the same numbers stand all over a pack.
-        laid = self._laid_out(text, painter.font())
-        size = laid.size()
-        painter.drawStaticText(
-            QPointF(box.center().x() - size.width() / 2, box.center().y() - size.height() / 2), laid
+        painter.drawPixmap(
+            box.topLeft() - QPointF(TAG_EDGE, TAG_EDGE), self._tag(text, painter.font(), edge, box)
         )
 
-    def _laid_out(self, text: str, font: QFont) -> QStaticText:
-        key = (text, font.key())
-        if key not in self._texts:
-            if len(self._texts) > TEXTS_KEPT:
-                self._texts.clear()
-            made = QStaticText(text)
-            made.setTextFormat(Qt.TextFormat.PlainText)
-            made.prepare(font=font)
-            self._texts[key] = made
-        return self._texts[key]
+    def _tag(self, text: str, font: QFont, edge: QColor, box: QRectF) -> QPixmap:
+        """A text in its box, painted once: the same numbers stand all over a pack."""
+        ground, ink = self.view._palette.colour("raised"), self.view._palette.colour("ink")
+        ratio = self.view.devicePixelRatioF()
+        key = (text, font.pixelSize(), edge.rgba(), ground.rgba(), ratio)
+        if key not in self._tags:
+            if len(self._tags) > TAGS_KEPT:
+                self._tags.clear()
+            size = box.size() + QSizeF(2 * TAG_EDGE, 2 * TAG_EDGE)
+            made = QPixmap((size * ratio).toSize())
+            made.setDevicePixelRatio(ratio)
+            made.fill(Qt.GlobalColor.transparent)
+            painter = QPainter(made)
+            painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
+            painter.setFont(font)
+            inner = QRectF(QPointF(TAG_EDGE, TAG_EDGE), box.size())
+            painter.setPen(QPen(edge, 1.5))
+            painter.setBrush(ground)
+            painter.drawRoundedRect(inner, 3, 3)
+            painter.setPen(ink)
+            painter.drawText(inner, Qt.AlignmentFlag.AlignCenter, text)
+            painter.end()
+            self._tags[key] = made
+        return self._tags[key]
 
     def paint_scale(self, painter: QPainter, words: Scale, ramp: list[QColor]) -> None:
         font = QFont(self.view.font())
@@ -157,18 +166,20 @@ class OverlayPainter:
         if self.least_text > LEAST_TEXT:
             font.setPixelSize(self.least_text)
         painter.setFont(font)
+        # In the line under the faces, which no face is fitted into.
         metrics = QFontMetricsF(font)
-        high, wide = metrics.height(), 150.0
-        left, top = 12.0, self.view.height() - high * 1.9
-        for n, colour in enumerate(ramp):
-            painter.fillRect(
-                QRectF(left + n * wide / len(ramp), top, wide / len(ramp) + 1, high * 0.6), colour
-            )
+        high, wide, space = metrics.height(), 150.0, metrics.horizontalAdvance("  ")
+        left, top = 12.0, self.view.height() - high - 4
         painter.setPen(self.view._palette.colour("ink"))
-        line = QRectF(left, top + high * 0.6, wide, high)
-        painter.drawText(line, Qt.AlignmentFlag.AlignLeft, words.low)
-        painter.drawText(line, Qt.AlignmentFlag.AlignRight, words.high)
-        painter.drawText(QRectF(left, top - high, 3 * wide, high), Qt.AlignmentFlag.AlignLeft, words.title)
+        for text in (words.title, words.low):
+            line = QRectF(left, top, metrics.horizontalAdvance(text) + 1, high)
+            painter.drawText(line, Qt.AlignmentFlag.AlignLeft, text)
+            left = line.right() + space
+        for n, colour in enumerate(ramp):
+            piece = QRectF(left + n * wide / len(ramp), top + high * 0.2, wide / len(ramp) + 1, high * 0.6)
+            painter.fillRect(piece, colour)
+        left += wide + space
+        painter.drawText(QRectF(left, top, 3 * wide, high), Qt.AlignmentFlag.AlignLeft, words.high)
 
     def paint_values(self, painter: QPainter) -> None:
         self._value_boxes = TakenBoxes()

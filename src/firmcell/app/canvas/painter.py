@@ -19,6 +19,9 @@ from firmcell.app.canvas.measures import (
     BACK_OVER_TEXT,
     FEW_DISCS,
     GRID_MM,
+    GROWS,
+    GROWS_ELSE,
+    LARGEST_TITLE,
     MARK_COLOURS,
     MARK_MM,
     QUIET_OPACITY,
@@ -84,9 +87,12 @@ class PackPainter:
         if (
             batch.role.endswith(".back")
             and batch.discs
-            and batch.discs[0][1] / BACK_OVER_TEXT * self.view.scale() < SMALLEST_TEXT
+            and batch.discs[0][1] / BACK_OVER_TEXT * GROWS_ELSE * self.view.scale() < SMALLEST_TEXT
         ):
             # Its number would be too small to be painted; a dot alone tells nothing.
+            return
+        if quiet and self.view._faces[-1].drawing.title == "wiring" and batch.role.startswith("lead"):
+            # The schematic stands where their ends would run to, and tells where they go.
             return
         painter.setOpacity(QUIET_OPACITY if quiet else 1.0)
         fill = QColor(fill_name) if fill_name else QColor(0, 0, 0, 0)
@@ -171,8 +177,13 @@ class PackPainter:
 
     def paint_label(self, painter: QPainter, at: QPointF, label: Label) -> None:
         height = label.height * self.view.scale()
+        if label.role in ("label.title", "dimension"):
+            # Words about the picture, not on a part: they need not grow with it.
+            height = min(height, LARGEST_TITLE)
         if height < SMALLEST_TEXT:
-            return
+            if height * GROWS.get(label.role, GROWS_ELSE) < SMALLEST_TEXT:
+                return
+            height = SMALLEST_TEXT
         place = self.view._transform.map(at)
         if not (-300 < place.x() < self.view.width() + 300 and -60 < place.y() < self.view.height() + 60):
             return

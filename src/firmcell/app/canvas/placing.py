@@ -10,13 +10,16 @@ from PySide6.QtGui import (
 )
 
 from firmcell.app.canvas.batches import Batch, Placed, to_scene
-from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke, scaled
+from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke, scaled, trimmed_bounds
 
 if TYPE_CHECKING:
     from firmcell.app.canvas.view import PackView
 
 
-GAP_MM = 8.0
+GAP_MM = 3.0
+BOXES_KEPT = 8
+OUTLYING = ("lead", "tap", "label.tap")
+"""What runs out far beyond the cells: where it stands back, the picture is fitted to the rest."""
 
 
 def _shape(drawing: Drawing) -> float:
@@ -55,43 +58,68 @@ class Placing:
 
     def __init__(self, view: "PackView") -> None:
         self.view = view
+        self._boxes: list[tuple[Drawing, tuple[str, ...], tuple[float, float, float, float]]] = []
+
+    def outlying(self) -> tuple[str, ...]:
+        """Roles to which the picture is not fitted, at the stage that is shown."""
+        return tuple(role for role in self.view._paint.quiet if role.startswith(OUTLYING))
+
+    def fitted(self, faces: list[Placed]) -> QRectF:
+        """The part of the scene that is shown when all is fitted in."""
+        without, whole = self.outlying(), QRectF()
+        for face in faces:
+            x0, y0, x1, y1 = self._trimmed(face.drawing, without)
+            whole = whole.united(QRectF(to_scene(face.origin, (x0, y1)), to_scene(face.origin, (x1, y0))))
+        return whole
+
+    def _trimmed(self, drawing: Drawing, without: tuple[str, ...]) -> tuple[float, float, float, float]:
+        if not without:
+            return drawing.bounds
+        for known, roles, box in self._boxes:
+            if known is drawing and roles == without:
+                return box
+        box = trimmed_bounds(drawing, without)
+        self._boxes = [(drawing, without, box), *self._boxes[:BOXES_KEPT]]
+        return box
 
     def place(self, drawings: list[Drawing]) -> None:
-        schematic = drawings[-1] if len(drawings) > 2 and drawings[-1].title == "wiring" else None
+        """Lay the drawings out in the way that shows them largest."""
+        schematic = drawings[-1] if len(drawings) > 1 and drawings[-1].title == "wiring" else None
         plain = drawings[:-1] if schematic else drawings
-
-        def whole(way: tuple[list[Placed], tuple[float, float]]) -> tuple[float, float]:
-            wide, high = way[1]
-            return (wide + GAP_MM + high * _shape(schematic), high) if schematic else (wide, high)
-
-        way = max((self._under(plain), self._beside(plain)), key=lambda way: self._scale(whole(way)))
-        faces, size = way[0], whole(way)
+        ways = [self._under(plain), self._beside(plain)]
         if schematic:
-            # It has no scale: it is drawn as large as the faces are high, whichever way they lie.
-            large = scaled(schematic, size[1] / (schematic.bounds[3] - schematic.bounds[1]))
-            origin = QPointF(way[1][0] + GAP_MM - large.bounds[0], large.bounds[3])
-            faces = [*faces, Placed(large, origin, [], [])]
+            ways = [[*way, at] for way in ways for at in self._schematic(schematic, self.fitted(way))]
+        faces = max(ways, key=lambda way: self._scale(self.fitted(way)))
         self.view._faces = faces
-        self.view._scene = QRectF(0, 0, *size)
+        self.view._scene = self.fitted(faces)
 
-    def _scale(self, whole: tuple[float, float]) -> float:
-        return min(max(self.view.width(), 1) / whole[0], max(self.view.height(), 1) / whole[1])
+    def _schematic(self, drawing: Drawing, box: QRectF) -> tuple[Placed, Placed]:
+        """A drawing without scale beside the faces, as high as they are, and under them, as high or wide."""
+        y0, y1 = drawing.bounds[1], drawing.bounds[3]
+        beside = scaled(drawing, box.height() / (y1 - y0))
+        under = scaled(drawing, min(box.height(), box.width() / _shape(drawing)) / (y1 - y0))
+        right = QPointF(box.right() + GAP_MM - beside.bounds[0], box.top() + beside.bounds[3])
+        below = QPointF(box.left() - under.bounds[0], box.bottom() + GAP_MM + under.bounds[3])
+        return Placed(beside, right, [], []), Placed(under, below, [], [])
 
-    def _under(self, drawings: list[Drawing]) -> tuple[list[Placed], tuple[float, float]]:
+    def _scale(self, box: QRectF) -> float:
+        return min(max(self.view.width(), 1) / box.width(), max(self.view.height(), 1) / box.height())
+
+    def _under(self, drawings: list[Drawing]) -> list[Placed]:
         """One under the other, with one x axis, so that a column is seen through both."""
         left, y, placed = min(d.bounds[0] for d in drawings), 0.0, []
         for drawing in drawings:
             placed.append(Placed(drawing, QPointF(-left, y + drawing.bounds[3]), [], []))
             y += drawing.bounds[3] - drawing.bounds[1] + GAP_MM
-        return placed, (max(d.bounds[2] - d.bounds[0] for d in drawings), y - GAP_MM)
+        return placed
 
-    def _beside(self, drawings: list[Drawing]) -> tuple[list[Placed], tuple[float, float]]:
+    def _beside(self, drawings: list[Drawing]) -> list[Placed]:
         """Side by side."""
         x, placed = 0.0, []
         for drawing in drawings:
             placed.append(Placed(drawing, QPointF(x - drawing.bounds[0], drawing.bounds[3]), [], []))
             x += drawing.bounds[2] - drawing.bounds[0] + GAP_MM
-        return placed, (x - GAP_MM, max(d.bounds[3] - d.bounds[1] for d in drawings))
+        return placed
 
     def build(self) -> None:
         for face in self.view._faces:

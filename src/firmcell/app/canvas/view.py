@@ -115,6 +115,7 @@ class PackView(QWidget):
         same = len(drawings) == len(self._shown) and all(
             a is b for a, b in zip(drawings, self._shown, strict=True)
         )
+        outlying = self.placing.outlying()
         before, self._paint = self._paint, paint or self._paint
         if same and self._paint == before:
             return
@@ -123,7 +124,7 @@ class PackView(QWidget):
             self._renew()
             return
         size = self._scene.size()
-        if not same:
+        if not same or self.placing.outlying() != outlying:
             self.placing.place(drawings)
             self._shown = list(drawings)
         self._built = False
@@ -160,17 +161,16 @@ class PackView(QWidget):
 
     def fit(self) -> None:
         """Show everything."""
-        margin = 10.0
-        # The caption stands in the top line, by itself.
-        top = self.fontMetrics().height() + margin
-        room = self.height() - top - margin
-        scale = min(
-            (self.width() - 2 * margin) / max(self._scene.width(), 1),
-            room / max(self._scene.height(), 1),
-        )
+        margin = 6.0
+        # The caption stands in the top line by itself, the scale of colours in the lowest.
+        line = self.fontMetrics().height()
+        top = line + margin
+        room = self.height() - top - line - margin / 2
+        box = self.placing.fitted(self._faces) if self._faces else self._scene
+        scale = min((self.width() - 2 * margin) / max(box.width(), 1), room / max(box.height(), 1))
         scale = max(scale, 0.05)
-        dx = (self.width() - self._scene.width() * scale) / 2
-        dy = top + (room - self._scene.height() * scale) / 2
+        dx = (self.width() - box.width() * scale) / 2 - box.left() * scale
+        dy = top + (room - box.height() * scale) / 2 - box.top() * scale
         self._transform = QTransform(scale, 0, 0, scale, dx, dy)
         self._fitted = True
         self._renew()

@@ -15,6 +15,14 @@ from firmcell.core.strips.pieces import StripPiece
 from firmcell.core.wiring.graph import Wiring
 
 
+class _Moments:
+    """Moments found so far: of the plan, and of the records as they stood when last asked."""
+
+    def __init__(self) -> None:
+        self.state: BuildState | None = None
+        self.found: dict[tuple[bool, str], Moment] = {}
+
+
 @frozen(eq=False)
 class OnBench:
     """What stands on the bench.
@@ -49,4 +57,15 @@ class OnBench:
 
     def moment(self, state: BuildState | None, code: str) -> Moment:
         """The moment at which a step is at hand, by the records, or as the plan goes where there are none."""
-        return moment_of(self.wiring, self.steps, state, code, self.before, self.design.series)
+        kept = self._moments
+        if state is not None and state is not kept.state:
+            kept.state = state
+            kept.found = {key: moment for key, moment in kept.found.items() if not key[0]}
+        key = (state is not None, code)
+        if key not in kept.found:
+            kept.found[key] = moment_of(self.wiring, self.steps, state, code, self.before, self.design.series)
+        return kept.found[key]
+
+    @cached_property
+    def _moments(self) -> "_Moments":
+        return _Moments()

@@ -94,6 +94,13 @@ def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:
     return (min(xs), min(ys), max(xs), max(ys)) if xs else (0.0, 0.0, 1.0, 1.0)
 
 
+def trimmed_bounds(drawing: Drawing, without: tuple[str, ...]) -> tuple[float, float, float, float]:
+    """Return the box round a drawing without the roles that begin with any of `without`; round all of it if
+    nothing else is drawn."""
+    kept = [s for s in drawing.shapes if not s.role.startswith(without)] if without else []
+    return bounds_of(kept) if kept else drawing.bounds
+
+
 def scaled(drawing: Drawing, factor: float) -> Drawing:
     """Return `drawing` larger or smaller, lines and letters too; only for what is not to scale."""
 

@@ -68,7 +68,7 @@ class FaceLabels:
         x0, x1 = -self.face.half_length, self.face.half_length + self.face.board_depth
         side = -1.0 if self.face.place(0.0, 1.0)[1] > 0 else 1.0
         front = [-self.face.bench(0.0, room.region.bounds[1], room.layer)[1] for room in self.face.rooms]
-        y = side * (max([self.face.half_width, *front]) + 6.0)
+        y = side * (max([self.face.half_width, *front]) + 4.0)
         ends = sorted((self.face.place(x0, 0)[0], self.face.place(x1, 0)[0]))
         self.face.shapes.append(Stroke(((ends[0], y), (ends[1], y)), 0.25, "dimension"))
         for x in ends:
@@ -82,5 +82,5 @@ class FaceLabels:
             else f"{e.length_m * MM:.1f} × {e.width_m * MM:.1f} mm outside"
         )
         self.face.shapes.append(
-            Label((ends[0], y + side * 5.6), f"{title}{how}: {size}", 6.4, "label.title", anchor="start")
+            Label((ends[0], y + side * 5.0), f"{title}{how}: {size}", 6.4, "label.title", anchor="start")
         )
