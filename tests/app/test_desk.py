@@ -1,10 +1,12 @@
 """The window on a desk that somebody comes back to."""
 
 import pytest
-from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtCore import QPoint, QPointF, QRectF, Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QAbstractButton, QLabel, QWidget
 
 from firmcell.app.new_job_dialog import NewPackDialog
+from firmcell.app.theme import base_font, load_fonts
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.drawing import Label
@@ -151,3 +153,100 @@ def test_no_number_on_the_picture_is_too_small_to_be_read(hoist_window, monkeypa
         assert min(sizes) >= 10, stage
         if stage is Stage.BRIEF:
             assert sum(sizes.values()) > 80, "the numbers of forty cells on both faces are there"
+
+
+SIZES = ((640, 400), (1024, 640), (1280, 800), (1920, 1080), (3840, 2160))
+
+
+def cut_off(page):
+    """What does not fit into the width of a page: names of widgets, with what they need and have."""
+    inside, room = page.widget(), page.viewport().width()
+    found = []
+    if inside.minimumSizeHint().width() > room:
+        found.append(f"the page needs {inside.minimumSizeHint().width()} of {room}")
+    for part in inside.findChildren(QWidget):
+        if not part.isVisible() or not isinstance(part, (QLabel, QAbstractButton)):
+            continue
+        needed = part.minimumSizeHint()
+        if part.width() < needed.width() - 1 or part.height() < needed.height() - 1:
+            found.append(f"{part.text()!r} has {part.size().toTuple()} of {needed.toTuple()}")
+        right = part.mapTo(inside, QPoint(part.width(), 0)).x()
+        if right > room + 1:
+            found.append(f"{part.text()!r} ends at {right} of {room}")
+    return found
+
+
+@pytest.mark.slow
+@pytest.mark.parametrize("larger", [1.0, 1.5])
+@pytest.mark.parametrize("size", SIZES)
+def test_nothing_is_cut_on_any_page_at_any_size(hoist_window, qapp, qtbot, size, larger):
+    window, font = hoist_window, qapp.font()
+    try:
+        load_fonts()
+        theirs = base_font()
+        theirs.setPointSizeF(theirs.pointSizeF() * larger)
+        qapp.setFont(theirs)
+        window.looks.dress()
+        for _ in range(2):
+            # A window is first made as small as its old contents let it.
+            window.resize(*size)
+            qtbot.wait(20)
+        assert window.size().toTuple() == size
+        for stage in Stage:
+            window.go(stage)
+            window.desk.show(page=True)
+            qtbot.wait(200)
+            page = window.page(stage)
+            assert page.isVisible()
+            assert cut_off(page) == [], f"{stage.value} at {size}"
+            window.desk.show(page=False)
+            assert window.view.isVisible()
+            assert window.view.width() > 150
+            assert window.view.height() > 150
+        assert window.rail.height() >= window.rail.minimumSizeHint().height()
+    finally:
+        qapp.setFont(font)
+
+
+def test_where_there_is_room_for_one_the_keys_bring_the_other(hoist_window, qtbot):
+    window = hoist_window
+    for _ in range(2):
+        window.resize(500, 400)
+        qtbot.wait(20)
+    window.go(Stage.BRIEF)
+    assert (window.desk.one, window.view.isVisible(), window.page_stack.isVisible()) == (True, False, True)
+    QTest.keyClick(window, Qt.Key.Key_F3)
+    assert window.view.hasFocus()
+    assert not window.page_stack.isVisible()
+    QTest.keyClick(window, Qt.Key.Key_F4)
+    assert window.page(Stage.BRIEF).isAncestorOf(window.focusWidget())
+    qtbot.mouseClick(window.desk.turn, Qt.MouseButton.LeftButton)
+    assert window.view.isVisible()
+    window.resize(1280, 800)
+    qtbot.wait(20)
+    assert window.view.isVisible()
+    assert window.page_stack.isVisible()
+    assert not window.desk.turn.isVisible()
+
+
+def test_the_keys_walk_through_the_sections_of_a_page(hoist_window, qtbot):
+    window = hoist_window
+    window.go(Stage.STRIPS)
+    page = window.page(Stage.STRIPS)
+    qtbot.wait(20)
+    ctrl = Qt.KeyboardModifier.ControlModifier
+    titles = [page.jump.list.itemText(n) for n in range(page.jump.list.count())]
+    assert titles[:2] == ["Load", "Strip"]
+    for title in titles[1:4]:
+        QTest.keyClick(window, Qt.Key.Key_PageDown, ctrl)
+        heading = next(h for h in page._headings if h.text() == title)
+        assert abs(heading.mapTo(page.viewport(), QPoint(0, 0)).y()) < 6, "it stands at the upper edge"
+        assert page.jump.list.currentText() == title
+    QTest.keyClick(window, Qt.Key.Key_PageUp, ctrl)
+    assert page.jump.list.currentText() == titles[2]
+    page.verticalScrollBar().setValue(0)
+    assert page.jump.list.currentText() == "Load", "it tells where one has scrolled to"
+    # A page of two sections has no list.
+    window.go(Stage.CELLS)
+    qtbot.wait(50)
+    assert not window.page(Stage.CELLS).jump.isVisible()

@@ -1,8 +1,16 @@
 """A dialog with fields: Enter takes the field one is in, and presses nothing."""
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QKeyEvent
-from PySide6.QtWidgets import QDialog, QPushButton
+from PySide6.QtGui import QKeyEvent, QShowEvent
+from PySide6.QtWidgets import QDialog, QPushButton, QWidget
+
+
+def fit_on_desktop(window: QWidget) -> None:
+    """Make a window no larger than the desktop it is shown on; what does not fit must scroll."""
+    screen = window.screen()
+    if screen is not None:
+        room = screen.availableGeometry().size()
+        window.resize(window.size().boundedTo(room))
 
 
 class FormDialog(QDialog):
@@ -11,6 +19,10 @@ class FormDialog(QDialog):
     A button box makes its first button the default one as it is shown, whatever that button says of itself:
     Enter in a field would then accept the dialog as soon as what is typed so far is valid.
     """
+
+    def showEvent(self, event: QShowEvent) -> None:
+        fit_on_desktop(self)
+        super().showEvent(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         enter = event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter)

@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any, cast
 
 from PySide6.QtCore import QPoint, QRect, QSettings, Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent
+from PySide6.QtGui import QCloseEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QMainWindow,
@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 from firmcell.app.background import Task
 from firmcell.app.bench_commands import BenchCommands
 from firmcell.app.canvas.view import PackView
+from firmcell.app.desk import Desk
 from firmcell.app.findings_box import FindingsBox
 from firmcell.app.hand_tools import HandTools
 from firmcell.app.history_commands import HistoryCommands
@@ -88,13 +89,12 @@ class MainWindow(QMainWindow):
         self.keeping = Keeping(self)
         self._make_widgets()
         self.menus = Menus(self)
+        self.desk = Desk(self, settings)
         self.looks.dress()
         self.resize(1280, 800)
         geometry = settings.value("geometry")
         if geometry is not None:
             self.restoreGeometry(geometry)
-        if settings.value("split") is not None:
-            self.split.restoreState(settings.value("split"))
         screen = self.screen()
         if screen is not None and not self.isMaximized() and not self.isFullScreen():
             self.setGeometry(within(self.geometry(), screen.availableGeometry()))
@@ -140,7 +140,6 @@ class MainWindow(QMainWindow):
         self.split.addWidget(self.view)
         self.hand = self._tools_of_the_hand()
         self.page_stack = QStackedWidget()
-        self.page_stack.setMinimumWidth(300)
         self.split.addWidget(self.page_stack)
         self.split.setStretchFactor(0, 5)
         self.split.setStretchFactor(1, 3)
@@ -227,6 +226,7 @@ class MainWindow(QMainWindow):
         """Show a stage to work in it: where something waits to be typed, the keyboard goes there."""
         self.go(stage)
         if self.session is not None and self.stage is stage:
+            self.desk.show(page=True)
             self.page(stage).take_focus()
 
     def _refresh(self) -> None:
@@ -300,7 +300,14 @@ class MainWindow(QMainWindow):
         if guarded(lambda: session.apply_fix(finding), self.tell) and finding.fix:
             self.tell(f"{finding.code}: {finding.fix.words}. Ctrl+Z takes it back.")
 
-    def _first_field(self) -> QWidget | None:
+    def step_section(self, by: int) -> None:
+        """Scroll the page to its next section, or the one before."""
+        page = self.pages.get(self.stage)
+        if page is not None:
+            page.jump.step(by)
+
+    def first_field(self) -> QWidget | None:
+        """What takes the keyboard first on the page that is shown."""
         page = self.pages.get(self.stage)
         if page is None:
             return None
@@ -332,6 +339,10 @@ class MainWindow(QMainWindow):
             self.stack.setCurrentIndex(0)
         super().showEvent(event)
 
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self.desk.fit()
+
     def paintEvent(self, event: Any) -> None:
         super().paintEvent(event)
         self.painted.emit()
@@ -345,5 +356,5 @@ class MainWindow(QMainWindow):
             return
         if windowed:
             self.settings.setValue("geometry", self.saveGeometry())
-            self.settings.setValue("split", self.split.saveState())
+            self.desk.keep()
         event.accept()

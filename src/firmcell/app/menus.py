@@ -4,9 +4,7 @@ from collections.abc import Callable
 from functools import partial
 from typing import TYPE_CHECKING, Any
 
-from PySide6.QtCore import Qt
 from PySide6.QtGui import QAction, QActionGroup, QKeySequence
-from PySide6.QtWidgets import QWidget
 
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS
 from firmcell.app.picked_cells import PICKED_COMMANDS
@@ -16,12 +14,6 @@ from firmcell.core.model.design import Face
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
     from firmcell.app.shortcut_sheet import ShortcutSheet
-
-
-def _focus(place: Callable[[], QWidget | None]) -> None:
-    widget = place()
-    if widget is not None:
-        widget.setFocus(Qt.FocusReason.ShortcutFocusReason)
 
 
 class Menus:
@@ -89,17 +81,11 @@ class Menus:
         for number, stage in enumerate(Stage, start=1):
             self.action(go, stage.heading, f"Alt+{number % 10}", partial(self.window.enter, stage))
         go.addSeparator()
-        for text, keys, place in (
-            ("Stages", "F2", lambda: self.window.rail),
-            ("Picture", "F3", lambda: self.window.view),
-            ("Page", "F4", self.window._first_field),
-        ):
-            self.action(
-                go,
-                f"Focus on {text.lower()}",
-                keys,
-                partial(_focus, place),
-            )
+        self.action(go, "Focus on stages", "F2", self.window.rail.setFocus)
+        self.action(go, "Focus on picture", "F3", lambda: self.window.desk.focus(page=False))
+        self.action(go, "Focus on page", "F4", lambda: self.window.desk.focus(page=True))
+        self.action(go, "Next section of the page", "Ctrl+PgDown", partial(self.window.step_section, 1))
+        self.action(go, "Section before", "Ctrl+PgUp", partial(self.window.step_section, -1))
         self.action(go, "Focus on findings", "F5", self.window.findings_box.enter)
 
     def _fill_hand(self, hand: Any) -> None:

@@ -1,8 +1,18 @@
 """The rating plate along the top and the rail of stages at the left."""
 
-from PySide6.QtCore import QPointF, QRectF, QSettings, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QFont, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QSizePolicy, QWidget
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSettings, QSize, Qt, Signal
+from PySide6.QtGui import (
+    QColor,
+    QFont,
+    QFontMetricsF,
+    QHelpEvent,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+)
+from PySide6.QtWidgets import QSizePolicy, QToolTip, QWidget
 
 from firmcell.app.icons import paint_mark, paint_stage
 from firmcell.app.theme import Palette, sized
@@ -10,6 +20,10 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.visible import visible
 
 KEY = "plate/open"
+LEAST_ROW_PX = 24
+"""A row of the rail without its name: the sign and a little room, px."""
+SIGNS_PX = 68
+"""Width of the rail without names, px."""
 LEAST_GAP = 18.0
 """Between two figures of the plate in one line, px."""
 
@@ -166,16 +180,26 @@ class StageRail(QWidget):
         self._states: dict[Stage, tuple[str, int]] = {}
         self._stages: tuple[Stage, ...] = tuple(Stage)
         self.current = Stage.BRIEF
+        self.narrow = False
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Stages")
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
 
     def sizeHint(self) -> QSize:
         metrics = QFontMetricsF(self.font())
-        return QSize(int(metrics.horizontalAdvance("Passport") + 92), int(metrics.height() * 24))
+        wide = SIGNS_PX if self.narrow else metrics.horizontalAdvance("Passport") + 92
+        return QSize(int(wide), int(metrics.height() * 24))
+
+    def set_narrow(self, narrow: bool) -> None:
+        """Show signs and states alone, without the names."""
+        if narrow != self.narrow:
+            self.narrow = narrow
+            self.updateGeometry()
+            self.update()
 
     def minimumSizeHint(self) -> QSize:
-        return QSize(self.sizeHint().width(), int(QFontMetricsF(self.font()).height() * 15))
+        row = LEAST_ROW_PX if self.narrow else QFontMetricsF(self.font()).height() * 1.5
+        return QSize(self.sizeHint().width(), int(row * len(Stage)))
 
     def set_palette(self, palette: Palette) -> None:
         """Change the colours."""
@@ -229,9 +253,10 @@ class StageRail(QWidget):
                 painter.drawRect(box.adjusted(2, 3, -3, -3))
         ink = p.colour("on_accent" if here else "ink")
         paint_stage(painter, stage, QRectF(box.left() + 12, box.center().y() - 10, 20, 20), ink)
-        painter.setFont(sized(1.04, QFont.Weight.DemiBold if here else QFont.Weight.Medium))
-        painter.setPen(ink)
-        painter.drawText(box.adjusted(42, 0, -30, 0), Qt.AlignmentFlag.AlignVCenter, stage.heading)
+        if not self.narrow:
+            painter.setFont(sized(1.04, QFont.Weight.DemiBold if here else QFont.Weight.Medium))
+            painter.setPen(ink)
+            painter.drawText(box.adjusted(42, 0, -30, 0), Qt.AlignmentFlag.AlignVCenter, stage.heading)
         state, count = self._states.get(stage, ("empty", 0))
         shade = {"stop": "stop", "look": "attention", "fine": "good"}.get(state, "quiet")
         ground = p.colour("accent" if here else "panel")
@@ -240,7 +265,7 @@ class StageRail(QWidget):
         paint_mark(
             painter, state, QRectF(box.right() - 26, box.center().y() - size / 2, size, size), colour, ground
         )
-        if count > 1:
+        if count > 1 and not self.narrow:
             painter.setFont(sized(0.8, QFont.Weight.DemiBold))
             painter.setPen(colour)
             painter.drawText(
@@ -248,6 +273,14 @@ class StageRail(QWidget):
                 Qt.AlignmentFlag.AlignCenter,
                 str(count),
             )
+
+    def event(self, event: QEvent) -> bool:
+        if isinstance(event, QHelpEvent):
+            number = int(event.pos().y() / self._row())
+            name = self._stages[number].heading if 0 <= number < len(self._stages) else ""
+            QToolTip.showText(event.globalPos(), name, self)
+            return True
+        return super().event(event)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         number = int(event.position().y() / self._row())

@@ -16,7 +16,8 @@ if TYPE_CHECKING:
     from firmcell.app.canvas.view import PackView
 
 
-GAP_MM = 3.0
+GAP_MM, BESIDE_MM = 3.0, 8.0
+"""Between pictures one under the other, whose words part them, and side by side."""
 BOXES_KEPT = 8
 OUTLYING = ("lead", "tap", "label.tap")
 """What runs out far beyond the cells: where it stands back, the picture is fitted to the rest."""
@@ -118,7 +119,7 @@ class Placing:
         x, placed = 0.0, []
         for drawing in drawings:
             placed.append(Placed(drawing, QPointF(x - drawing.bounds[0], drawing.bounds[3]), [], []))
-            x += drawing.bounds[2] - drawing.bounds[0] + GAP_MM
+            x += drawing.bounds[2] - drawing.bounds[0] + BESIDE_MM
         return placed
 
     def build(self) -> None:

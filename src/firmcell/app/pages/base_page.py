@@ -3,11 +3,12 @@
 from collections.abc import Callable
 from typing import Any, ClassVar
 
-from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QFont
+from PySide6.QtCore import QSize, Qt, Signal
+from PySide6.QtGui import QFont, QResizeEvent
 from PySide6.QtWidgets import QGridLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from firmcell.app.fields import Field, bare_type, field_at
+from firmcell.app.pages.jump_bar import JumpBar
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session
 from firmcell.app.tables import RowsTable
@@ -40,15 +41,27 @@ class Page(QScrollArea):
         self.body.setSpacing(6)
         title = PlainLabel(self.heading)
         title.setFont(sized(1.25, QFont.Weight.DemiBold))
+        title.setWordWrap(True)
         self.body.addWidget(title)
         self._fields: list[tuple[str, Field]] = []
         self._figures: list[tuple[QLabel, QLabel, Callable[[], str]]] = []
         self._grid: QGridLayout | None = None
+        self._headings: list[QLabel] = []
+        self.jump = JumpBar(self._scroll_to, self)
+        self.jump.changed.connect(self._show_sections)
         self.kind_sections()
         self.build()
         self.body.addStretch(1)
         self.setWidget(inside)
+        self.verticalScrollBar().valueChanged.connect(self.jump.at)
         self.refresh()
+
+    def minimumSizeHint(self) -> QSize:
+        inside = self.widget()
+        wide = inside.minimumSizeHint().width() if inside is not None else 0
+        return QSize(
+            wide + self.verticalScrollBar().sizeHint().width() + 2, super().minimumSizeHint().height()
+        )
 
     def build(self) -> None:
         """Make the widgets of the page."""
@@ -62,6 +75,8 @@ class Page(QScrollArea):
         label.setObjectName("section")
         label.setFont(sized(1.02, QFont.Weight.DemiBold))
         self.body.addWidget(label)
+        self._headings.append(label)
+        self.jump.watch(label)
         self._grid = None
         return label
 
@@ -154,6 +169,26 @@ class Page(QScrollArea):
         self._grid = None
         return table
 
+    # -- sections -------------------------------------------------------------------------------------
+
+    def _show_sections(self) -> None:
+        """Offer the sections that are there now, over a page that has several."""
+        many = self.jump.show_sections([h for h in self._headings if not h.isHidden()])
+        self.jump.setVisible(many)
+        self.setViewportMargins(0, self.jump.sizeHint().height() if many else 0, 0, 0)
+        self._lay_jump()
+
+    def _lay_jump(self) -> None:
+        self.jump.setGeometry(0, 0, self.width(), self.jump.sizeHint().height())
+        self.jump.raise_()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._lay_jump()
+
+    def _scroll_to(self, heading: QLabel) -> None:
+        self.verticalScrollBar().setValue(heading.y() - 2)
+
     # -- showing ----------------------------------------------------------------------------------------
 
     def refresh(self) -> None:
@@ -165,6 +200,7 @@ class Page(QScrollArea):
             field.show_value(value)
         self.tell_figures()
         self.refresh_more()
+        self._show_sections()
 
     def tell_figures(self) -> None:
         """Read all figures anew."""
