@@ -12,6 +12,7 @@ from PySide6.QtCore import (
     QRectF,
     QSize,
     Qt,
+    QTimer,
     Signal,
 )
 from PySide6.QtGui import QDropEvent, QFont, QFontMetrics, QPainter
@@ -125,6 +126,10 @@ class RowsTable(QTableView):
         header.setHighlightSections(False)
         self._wide = wide
         self._held: list[tuple[str, ...] | None] = [None] * len(headings)
+        self._later = QTimer(self)
+        self._later.setSingleShot(True)
+        self._later.setInterval(0)
+        self._later.timeout.connect(self._fit_anew)
         if wide >= 0:
             header.setSectionResizeMode(wide, QHeaderView.ResizeMode.Stretch)
         self.selectionModel().currentChanged.connect(
@@ -152,9 +157,13 @@ class RowsTable(QTableView):
         """Another font or style: every column is measured anew."""
         super().changeEvent(event)
         if event.type() in (QEvent.Type.FontChange, QEvent.Type.StyleChange):
-            for column, held in enumerate(self._held):
-                if held is not None:
-                    self.resizeColumnToContents(column)
+            # A look that changes tells each table so a dozen times over.
+            self._later.start()
+
+    def _fit_anew(self) -> None:
+        for column, held in enumerate(self._held):
+            if held is not None:
+                self.resizeColumnToContents(column)
 
     def let_move(self) -> None:
         """Let rows be dragged on to each other; `moved` tells the ref of the one and of the other."""
