@@ -8,6 +8,7 @@ from hypothesis import strategies as st
 
 from firmcell.core.leads.fuse_timing import LEADS_TOGETHER, NEVER_S, opening_times, protection, wire_times
 from firmcell.core.leads.wire_rating import carriers
+from firmcell.core.leads.wire_transient import Wires
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.store.part_files import shipped_library
@@ -73,3 +74,16 @@ def test_another_short_circuit_of_the_pack_changes_only_how_far_it_is_told():
     assert None not in begins
     ends = [p.slow_to_a for p in told]
     assert ends == sorted(ends)
+
+
+def test_a_wire_that_has_settled_is_not_run_on_for_hours(monkeypatch):
+    """A thin wire at a current that nearly runs away: its steps stay under a second, and it once was run through a
+    hundred hours of them, for minutes, while the window stood still."""
+    fuse, wire = SHELF.fuses[0], SHELF.wires[0]
+    taken = []
+    real = Wires.step
+    monkeypatch.setattr(Wires, "step", lambda self, *of: taken.append(1) or real(self, *of))
+    duty = Duty(0.1 * fuse.rating_a, 0.15 * fuse.rating_a, 5.0, None)
+    for ambient in (273.15, 293.15, 313.15):
+        protection(fuse, wire, WireLaying.FREE, STRIP, duty, ambient, fuse.rating_a * 60, 0.1)
+    assert 30 < len(taken) < 3000

@@ -20,7 +20,7 @@ from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.templates import templates
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import part_named, shipped_library
-from tests.conftest import found
+from tests.conftest import cases, found
 
 ROUNDS = int(os.environ.get("FIRMCELL_ROUNDS", "40"))
 SHELF = shipped_library()
@@ -133,7 +133,7 @@ def test_the_bare_end_of_a_main_lead_over_other_metal_is_told(bolted):
     program's band, so that all it finds must be told."""
     dice = np.random.default_rng(5)
     near = 0
-    for _ in range(ROUNDS):
+    for _ in range(cases(ROUNDS)):
         try:
             design = random_pack(dice)
         except Refusal:

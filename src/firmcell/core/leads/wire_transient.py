@@ -31,6 +31,7 @@ HOTTEST_K = 1300.0
 TABLE_TO_K, TABLE_POINTS = 900.0, 61
 GROWTH = 1.3
 """Each step of a run is so many times the last; checked against steps a hundred times finer."""
+CREEPS_K = 0.2
 TURNS_MARGIN = 0.985
 """Loss is less while the wire is cooler than at its limit; against the transient the limit is then kept."""
 MOST_CYCLES = 15
@@ -152,6 +153,14 @@ class Wires:
             found[:, n] = (right[:, n] + self.conducts[:, n] * found[:, n + 1]) / diagonal[:, n]
         return found
 
+    def loss_slope(self, shell_k: Array) -> Array:
+        """How much more each wire gives off for each kelvin of its outermost shell (wires,), W/m·K."""
+        spread = self.grid_k[1] - self.grid_k[0]
+        at = np.clip(((shell_k - self.ambient_k) / spread).astype(int), 0, TABLE_POINTS - 2)
+        rows = np.arange(len(shell_k))
+        rise = self.loss_w_m[rows, at + 1] - self.loss_w_m[rows, at]
+        return np.asarray(np.maximum(rise / spread, 1e-9))
+
     def first_step(self, current_a: Array, rise_k: float) -> Array:
         """A first step in which the copper alone would warm by `rise_k`, s."""
         heat = np.maximum(current_a**2 * self.ohm_20, 1e-12)
@@ -235,17 +244,29 @@ def _crossings(wires: Wires, kelvin: Array, current_a: Array, limits_k: Array, u
         if crossed.any():
             part = (limits_k - kelvin[:, 0]) / np.maximum(after[:, 0] - kelvin[:, 0], 1e-12)
             found = np.where(crossed, time + np.clip(part, 0, 1) * step, found)
-        still = np.abs(after - kelvin).max(axis=1) < 1e-3 * (step > 1.0)
+        # A millikelvin a second, also in the short steps of a wire that nearly runs away.
+        moved = np.abs(after - kelvin).max(axis=1)
+        still = moved < 1e-3 * np.minimum(step, 1.0)
         time, kelvin = time + step, after
         if not ((found >= NEVER_S).any(axis=0) & (time < until_s) & ~still).any():
             return found
-        step = _next_step(wires, kelvin, current_a, step)
+        step = _next_step(wires, kelvin, current_a, step, moved)
 
 
-def _next_step(wires: Wires, kelvin: Array, current_a: Array, step: Array) -> Array:
-    """A longer step, but none in which rising resistance alone would run away with the sum."""
-    heat = current_a**2 * wires.ohm_20 * COPPER_COEFFICIENT
-    return np.asarray(np.minimum(step * GROWTH, 0.25 * wires.capacity[:, 0] / np.maximum(heat, 1e-12)))
+def _next_step(
+    wires: Wires, kelvin: Array, current_a: Array, step: Array, moved_k: Array | None = None
+) -> Array:
+    """A longer step, but none in which rising resistance alone would run away with the sum.
+
+    A wire that moved by less than `CREEPS_K` in the last one may take any step in which more is given off than
+    the heat of its rising resistance adds: the implicit sum is steady then, and one that has all but settled
+    needs few.
+    """
+    risen = current_a**2 * wires.ohm_20 * COPPER_COEFFICIENT
+    if moved_k is not None:
+        carried = 1 / ((1 / wires.conducts).sum(axis=1) + 1 / wires.loss_slope(kelvin[:, -1]))
+        risen = np.where(moved_k < CREEPS_K, risen - carried, risen)
+    return np.asarray(np.minimum(step * GROWTH, 0.25 * wires.capacity[:, 0] / np.maximum(risen, 1e-12)))
 
 
 def turns_factor(
