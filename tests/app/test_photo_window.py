@@ -112,7 +112,7 @@ def test_from_a_rendered_photo_to_a_layout_by_keyboard(photos, qtbot, window):
     up = (True, False, True, False, True)
     for face, shows in ((Face.TOP, PhotoShows.TOP), (Face.BOTTOM, PhotoShows.BOTTOM)):
         image, corners, cells = rendered(face)
-        photos.bring_in(as_bytes(image), f"{face.value}.jpg")
+        photos.intake.bring_in(as_bytes(image), f"{face.value}.jpg")
         assert photos.photo.shows is shows, "the face that is still missing is offered"
         put_to_scale(qtbot, photos, corners)
         photos.choose(PhotoTool.CELLS)
@@ -144,7 +144,7 @@ def test_from_a_rendered_photo_to_a_layout_by_keyboard(photos, qtbot, window):
 
 def test_a_cell_the_wrong_way_round_is_pointed_at_and_the_list_leads_there(photos, qtbot):
     image, corners, cells = rendered(Face.TOP)
-    photos.bring_in(as_bytes(image), "top.jpg")
+    photos.intake.bring_in(as_bytes(image), "top.jpg")
     put_to_scale(qtbot, photos, corners)
     photos.choose(PhotoTool.CELLS)
     for spot in cells:
@@ -169,7 +169,7 @@ def test_a_cell_the_wrong_way_round_is_pointed_at_and_the_list_leads_there(photo
 
 def test_marks_are_taken_back_one_by_one_and_undone(photos, qtbot, window):
     image, corners, cells = rendered(Face.TOP)
-    photos.bring_in(as_bytes(image, "PNG"), "top.png")
+    photos.intake.bring_in(as_bytes(image, "PNG"), "top.png")
     photos.choose(PhotoTool.CELLS)
     for spot in cells[:3]:
         mark(qtbot, photos, spot)
@@ -202,7 +202,7 @@ def test_marks_are_taken_back_one_by_one_and_undone(photos, qtbot, window):
 
 def test_a_wire_is_drawn_and_named(photos, qtbot, monkeypatch):
     image, _, cells = rendered(Face.TOP)
-    photos.bring_in(as_bytes(image), "top.jpg")
+    photos.intake.bring_in(as_bytes(image), "top.jpg")
     photos.choose(PhotoTool.WIRES)
     monkeypatch.setattr(QInputDialog, "getText", lambda *a, **k: ("red, cell 5 to switch", True))
     for spot in (cells[4], cells[4] + [60, -80], cells[4] + [140, -80], cells[4] + [140, -80]):
@@ -216,9 +216,9 @@ def test_a_photo_is_kept_hashed_and_seen_upright(photos, window, tmp_path):
     image, _, _ = rendered(Face.TOP)
     lying = as_bytes(image, "JPG", QImageIOHandler.Transformation.TransformationRotate90)
     assert upright(lying).size().toTuple() == (800, 1200), "orientation heeded"
-    photos.bring_in(lying, "lying.jpg")
+    photos.intake.bring_in(lying, "lying.jpg")
     assert (photos.photo.width_px, photos.photo.height_px) == (800, 1200)
-    photos.bring_in(lying, "again.jpg")
+    photos.intake.bring_in(lying, "again.jpg")
     kept = [a for a in window.session.job.attachments() if a.content == lying]
     assert len(kept) == 1, "not kept twice"
     assert kept[0].media_type == "image/jpeg"
@@ -249,12 +249,12 @@ def test_what_is_no_picture_is_refused_in_one_sentence_and_nothing_is_lost(photo
         (b"", "not a JPEG or PNG"),
     ):
         photos.fault.clear()
-        photos.bring_in(content, "x.jpg")
+        photos.intake.bring_in(content, "x.jpg")
         assert words in photos.fault.text()
-    photos.bring_in_file(tmp_path / "not there.jpg")
+    photos.intake.bring_in_file(tmp_path / "not there.jpg")
     qtbot.waitUntil(lambda: "There is no file" in photos.fault.text())
     QGuiApplication.clipboard().clear()
-    photos.paste()
+    photos.intake.paste()
     assert "no picture on the clipboard" in photos.fault.text()
     assert photos.session.design == before
     photos.make_layout()
@@ -279,10 +279,10 @@ def test_a_photo_is_dropped_or_pasted(photos, tmp_path, qtbot):
     assert photos.photo.name == "dropped.png"
     QGuiApplication.clipboard().setMimeData(mime)
     photos.leave_out()
-    photos.paste()
+    photos.intake.paste()
     assert photos.photo.name == "dropped.png"
     QGuiApplication.clipboard().setImage(image)
-    photos.paste()
+    photos.intake.paste()
     assert photos.photo.name == "pasted.png"
     assert photos.photo.shows is PhotoShows.BOTTOM
     photos.leave_out()

@@ -12,6 +12,7 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.plan import Subject
 from firmcell.core.model.design import Face
 from firmcell.core.records.events import Incident, Resolution
+from firmcell.core.records.step import Step
 from firmcell.instruments.kinds import Kind
 from firmcell.instruments.listed import instruments, keep_instrument
 
@@ -52,6 +53,11 @@ class BenchCommands:
             w.stack.setCurrentIndex(1)
             w._bench().refresh()
             w.panel.paint()
+
+    def show_step(self, step: Step) -> None:
+        """Show a step of the work plan on the Bench page."""
+        self.window.enter(Stage.BENCH)
+        self.window._bench().show_step(step)
 
     def pass_step(self) -> None:
         if self.window.session is not None and self.window.stage is Stage.BENCH:

@@ -104,6 +104,31 @@ class JobCommands:
             if guarded(lambda: session.job.copy_to(path), self.window.tell):
                 self.window.opening.open_path(path)
 
+    def take_exchanged(self, path: Path) -> None:
+        """Ask where, and make a job of an exchanged one."""
+        start = str(path.with_suffix(SUFFIX))
+        name, _ = QFileDialog.getSaveFileName(
+            self.window, "Make a job of it", start, f"Firm Cell job (*{SUFFIX})"
+        )
+        if name:
+            self.import_exchanged(path, Path(name if name.endswith(SUFFIX) else name + SUFFIX))
+
+    def import_exchanged(self, path: Path, job: Path) -> None:
+        """Make a job of an exchanged one off the interface thread, and open it."""
+
+        def make() -> None:
+            # Loaded when first wanted: few jobs come so.
+            from firmcell.store.exchange import import_job
+            from firmcell.store.strangers import MOST_JSON_BYTES, text_of
+
+            import_job(text_of(path, MOST_JSON_BYTES), str(path), job).close()
+
+        def opened(_: None) -> None:
+            self.window.opening.open_path(job)
+
+        task = Task(make, opened, self.window.tell)
+        self.window._tasks.append(task.start())
+
     def choose_outline(self) -> None:
         """Ask for a file with the outline of the space and take it."""
         folder = str(self.window.settings.value("folder", Path.home()))

@@ -2,29 +2,55 @@
 
 from typing import TYPE_CHECKING
 
+from PySide6.QtCore import QObject, QSettings, Qt
+from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import (
     QApplication,
 )
 
 from firmcell.app.session import guarded
 from firmcell.app.start_page import StartPage
-from firmcell.app.theme import PALETTES, style_sheet
+from firmcell.app.theme import PALETTES, Palette, style_sheet
 from firmcell.core.model.design import TurnAxis
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
 
 
-class Looks:
+def chosen_look(settings: QSettings) -> Palette:
+    """The look that was chosen; of none, that of the desktop, which is light where it tells nothing."""
+    chosen = str(settings.value("look", ""))
+    if chosen in PALETTES:
+        return PALETTES[chosen]
+    dark = QGuiApplication.styleHints().colorScheme() is Qt.ColorScheme.Dark
+    return PALETTES["dark" if dark else "light"]
+
+
+class Looks(QObject):
     """Light or dark, metric or inch, and the axis the pack is turned about."""
 
     def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
         self.window = window
 
     def toggle_look(self) -> None:
         """Change between light and dark."""
-        self.window.look = PALETTES["dark" if self.window.look.name == "light" else "light"]
+        self._take(PALETTES["dark" if self.window.look.name == "light" else "light"])
         self.window.settings.setValue("look", self.window.look.name)
+
+    def as_desktop(self) -> None:
+        """Be light or dark as the desktop is, from now on."""
+        self.window.settings.remove("look")
+        self.follow_desktop()
+
+    def follow_desktop(self) -> None:
+        """Be as the desktop is now, unless the user has chosen."""
+        wanted = chosen_look(self.window.settings)
+        if wanted is not self.window.look:
+            self._take(wanted)
+
+    def _take(self, look: Palette) -> None:
+        self.window.look = look
         self.dress()
         self.window.panel.paint()
 

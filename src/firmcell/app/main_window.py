@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any, cast
 
 from PySide6.QtCore import QPoint, QRect, QSettings, Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent, QResizeEvent
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QGuiApplication, QResizeEvent
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QMainWindow,
@@ -18,13 +18,15 @@ from PySide6.QtWidgets import (
 from firmcell.app.background import Task
 from firmcell.app.bench_commands import BenchCommands
 from firmcell.app.canvas.view import PackView
+from firmcell.app.copying import Copying
 from firmcell.app.desk import Desk
+from firmcell.app.dropped import files_of, take_files
 from firmcell.app.findings_box import FindingsBox
 from firmcell.app.hand_tools import HandTools
 from firmcell.app.history_commands import HistoryCommands
 from firmcell.app.job_commands import JobCommands
 from firmcell.app.keeping import Keeping
-from firmcell.app.looks import Looks
+from firmcell.app.looks import Looks, chosen_look
 from firmcell.app.menus import Menus
 from firmcell.app.open_jobs import OpenJobs
 from firmcell.app.page_signals import connect
@@ -34,7 +36,7 @@ from firmcell.app.plain import PlainLabel, RichLabel
 from firmcell.app.rating_plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
 from firmcell.app.start_page import StartPage
-from firmcell.app.theme import PALETTES, Palette
+from firmcell.app.theme import Palette
 from firmcell.core.analysis.findings import Finding, Stage
 from firmcell.core.base.visible import visible
 from firmcell.core.jobs import PLANS
@@ -78,7 +80,7 @@ class MainWindow(QMainWindow):
         self.pages: dict[Stage, Page] = {}
         self.stage = Stage.BRIEF
         self.system: System = "inch" if settings.value("system") == "inch" else "metric"
-        self.look: Palette = PALETTES.get(str(settings.value("look", "light")), PALETTES["light"])
+        self.look: Palette = chosen_look(settings)
         self._tasks: list[Task] = []
         self._bench_mode = False
         self.bench_screen: BenchScreen | None = None
@@ -86,9 +88,11 @@ class MainWindow(QMainWindow):
         self.opening, self.looks = OpenJobs(self), Looks(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
         self.history = HistoryCommands(self)
-        self.keeping = Keeping(self)
+        self.keeping, self.copying = Keeping(self), Copying(self)
+        self.setAcceptDrops(True)
         self._make_widgets()
         self.menus = Menus(self)
+        QGuiApplication.styleHints().colorSchemeChanged.connect(self.looks.follow_desktop)
         self.desk = Desk(self, settings)
         self.looks.dress()
         self.resize(1280, 800)
@@ -148,7 +152,7 @@ class MainWindow(QMainWindow):
         column.addLayout(middle, 1)
         self.findings_box = FindingsBox(self.look, self.settings)
         self.findings = self.findings_box.list
-        self.findings.go.connect(self._go_to_finding)
+        self.findings.go.connect(self.go_to_finding)
         column.addWidget(self.findings_box)
         self.stack.addWidget(work)
         self.work = work
@@ -254,15 +258,6 @@ class MainWindow(QMainWindow):
         self.setWindowTitle(title)
         self.setWindowModified(self.session.dirty)
 
-    def _show_undo(self) -> None:
-        stack = self.session.undo_stack if self.session else None
-        for action, can, text, word in (
-            (self.menus.undo_action, stack and stack.canUndo(), stack.undoText() if stack else "", "&Undo"),
-            (self.menus.redo_action, stack and stack.canRedo(), stack.redoText() if stack else "", "&Redo"),
-        ):
-            action.setEnabled(bool(can))
-            action.setText(f"{word} {text}".strip())
-
     def tell(self, sentence: str, keep: bool = False) -> None:
         """Show a sentence above the work until it is read, or for good if `keep`."""
         self._notice.stop()
@@ -285,7 +280,8 @@ class MainWindow(QMainWindow):
 
     # -- picking ----------------------------------------------------------------------------------------
 
-    def _go_to_finding(self, finding: Finding) -> None:
+    def go_to_finding(self, finding: Finding) -> None:
+        """Show the stage of a finding, and what on the picture it is about."""
         self.go(finding.stage)
         refs = [r for r in finding.refs if r in self.view.targets()]
         if refs:
@@ -299,6 +295,11 @@ class MainWindow(QMainWindow):
             return
         if guarded(lambda: session.apply_fix(finding), self.tell) and finding.fix:
             self.tell(f"{finding.code}: {finding.fix.words}. Ctrl+Z takes it back.")
+
+    def go_to_section(self, stage: Stage, title: str) -> None:
+        """Show a section of a page."""
+        self.enter(stage)
+        self.page(stage).jump.go_to(title)
 
     def step_section(self, by: int) -> None:
         """Scroll the page to its next section, or the one before."""
@@ -338,6 +339,14 @@ class MainWindow(QMainWindow):
             self._show_start()
             self.stack.setCurrentIndex(0)
         super().showEvent(event)
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if files_of(event.mimeData()):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        event.acceptProposedAction()
+        take_files(self, files_of(event.mimeData()))
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)

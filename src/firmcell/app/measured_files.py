@@ -64,6 +64,13 @@ class MeasuredFiles:
 
         self._read(path, read, shown if look else None, take)
 
+    def take_dropped(self, path: Path) -> None:
+        """Take a file that was let go over the window: tests of cells where it tells of capacity, else
+        resistances; shown beside what it says first."""
+        text = text_of(path)
+        tests = "capac" in text.partition("\n")[0].lower()
+        (self.take_tests if tests else self.take_measured)(path, look=True)
+
     def choose_tests(self) -> None:
         """Ask for a file with tests of reclaimed cells, show what it says, and record them."""
         path = self._chosen("Tests of cells")

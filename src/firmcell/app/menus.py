@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 from functools import partial
+from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtGui import QAction, QActionGroup, QKeySequence
@@ -9,6 +10,7 @@ from PySide6.QtGui import QAction, QActionGroup, QKeySequence
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS
 from firmcell.app.picked_cells import PICKED_COMMANDS
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.visible import visible
 from firmcell.core.model.design import Face
 
 if TYPE_CHECKING:
@@ -54,6 +56,8 @@ class Menus:
     def _fill_job(self, job: Any) -> None:
         self.action(job, "&New job…", "Ctrl+N", self.window.jobs.new_pack)
         self.action(job, "&Open…", "Ctrl+O", self.window.jobs.choose_job)
+        self.recent = job.addMenu("Open &recent")
+        self.recent.aboutToShow.connect(self._fill_recent)
         self.action(job, "Save a &copy as…", "Ctrl+Shift+S", self.window.jobs.save_copy)
         self.action(job, "&Save now", "Ctrl+S", lambda: self.window.session and self.window.session.save())
         job.addSeparator()
@@ -62,6 +66,7 @@ class Menus:
         job.addSeparator()
         self.action(job, "Write &templates at 1:1, PDF…", "", lambda: self.window.jobs.export("template"))
         self.action(job, "Write templates at 1:1, &DXF…", "", lambda: self.window.jobs.export("dxf"))
+        self.action(job, "Write the picture, SVG or P&NG…", "Ctrl+Alt+S", self.window.copying.save_picture)
         job.addSeparator()
         self.action(job, "P&hotos of the pack…", "Ctrl+Shift+P", self.window.jobs.photos)
         job.addSeparator()
@@ -74,6 +79,9 @@ class Menus:
     def _fill_edit(self, edit: Any) -> None:
         self.undo_action = self.action(edit, "&Undo", "Ctrl+Z", self.window.undo)
         self.redo_action = self.action(edit, "&Redo", "Ctrl+Shift+Z", self.window.redo)
+        edit.addSeparator()
+        self.action(edit, "&Copy the picture", "Ctrl+Alt+C", self.window.copying.picture)
+        self.action(edit, "&Find a command or a part…", "Ctrl+F", self.find)
         edit.addSeparator()
         self.action(edit, "Apply the &fix of the finding", "Ctrl+.", self.window.apply_fix)
 
@@ -136,6 +144,7 @@ class Menus:
         self.action(view, "&Rating plate, large or in a line", "F7", lambda: plate.open(not plate.is_open))
         view.addSeparator()
         self.action(view, "&Light or dark", "Ctrl+D", self.window.looks.toggle_look)
+        self.action(view, "Light or dark as the &desktop", "", self.window.looks.as_desktop)
         units = QActionGroup(self.window)
         for text, system in (("&Metric (mm, mm², °C)", "metric"), ("&Inch (in, AWG, °F)", "inch")):
             action = self.action(
@@ -144,6 +153,34 @@ class Menus:
             action.setChecked(self.window.system == system)
             units.addAction(action)
         self.action(view, "&Keys and words…", "F1", self.show_keys)
+
+    def show_undo(self) -> None:
+        """Name what can be undone and made again."""
+        stack = self.window.session.undo_stack if self.window.session else None
+        for action, can, text, word in (
+            (self.undo_action, stack and stack.canUndo(), stack.undoText() if stack else "", "&Undo"),
+            (self.redo_action, stack and stack.canRedo(), stack.redoText() if stack else "", "&Redo"),
+        ):
+            action.setEnabled(bool(can))
+            action.setText(f"{word} {text}".strip())
+
+    def _fill_recent(self) -> None:
+        """The jobs opened lately, the last first."""
+        self.recent.clear()
+        for path in self.window.opening.recent():
+            action = self.recent.addAction(visible(Path(path).name))
+            action.setToolTip(path)
+            action.triggered.connect(lambda _=False, p=path: self.window.opening.open_path(Path(p)))
+        if self.recent.isEmpty():
+            self.recent.addAction("no job was opened yet").setEnabled(False)
+
+    def find(self) -> None:
+        """Find a command, a finding, a step or a part by its name."""
+        # Loaded when first wanted.
+        from firmcell.app.find_box import FindBox
+
+        self.find_box = FindBox(self.window)
+        self.find_box.open()
 
     def show_keys(self) -> None:
         """Show every key."""

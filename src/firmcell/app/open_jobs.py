@@ -106,7 +106,7 @@ class OpenJobs:
         session.fixes_ready.connect(self.window._refresh)
         session.saved.connect(lambda on_disk: self.window.setWindowModified(not on_disk))
         session.refused.connect(self.window.tell)
-        session.undo_stack.indexChanged.connect(self.window._show_undo)
+        session.undo_stack.indexChanged.connect(self.window.menus.show_undo)
         self.remember(job.path)
         stage = self._stage_left(session)
         self.window._show_kind(session.design.kind)
@@ -120,7 +120,7 @@ class OpenJobs:
             self.window.tell(f"Open for reading only: {session.read_only_because}.", keep=True)
         else:
             self.window._clear_notice()
-        self.window._show_undo()
+        self.window.menus.show_undo()
         self.window.go(stage)
 
     def _verify(self, session: Session) -> None:

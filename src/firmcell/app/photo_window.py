@@ -33,11 +33,12 @@ from firmcell.app.background import Task
 from firmcell.app.fields import Field
 from firmcell.app.form_dialog import FormDialog
 from firmcell.app.photo_hand import PhotoHand
+from firmcell.app.photo_intake import PhotoIntake
 from firmcell.app.photo_marks import HINTS, PhotoTool
-from firmcell.app.photo_sources import opened_picture, read_clipboard, read_file, upright
+from firmcell.app.photo_sources import upright
 from firmcell.app.photo_view import PhotoView, Shown
 from firmcell.app.plain import PlainLabel
-from firmcell.app.session import Session, guarded, keep_photo
+from firmcell.app.session import Session, guarded
 from firmcell.app.theme import Palette
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
@@ -89,9 +90,9 @@ class PhotoWindow(FormDialog):
         self.session, self.system = session, system
         self.number = len(session.design.photos) - 1
         self.tool = PhotoTool.CORNERS
-        self._pictures: dict[str, QPixmap] = {}
-        self._tasks: list[Task] = []
-        self.hand = PhotoHand(self)
+        self.pictures: dict[str, QPixmap] = {}
+        self.tasks: list[Task] = []
+        self.hand, self.intake = PhotoHand(self), PhotoIntake(self)
         self.setWindowTitle("Photos")
         self.setAcceptDrops(True)
         across = QHBoxLayout(self)
@@ -105,7 +106,7 @@ class PhotoWindow(FormDialog):
         self._make_tools(side)
         self._make_compare(side)
         paste = QShortcut(QKeySequence(QKeySequence.StandardKey.Paste), self)
-        paste.activated.connect(self.paste)
+        paste.activated.connect(self.intake.paste)
         for keys, step in (("Ctrl+Z", session.undo_stack.undo), ("Ctrl+Shift+Z", session.undo_stack.redo)):
             QShortcut(QKeySequence(keys), self).activated.connect(step)
         session.changed.connect(self.refresh)
@@ -178,56 +179,16 @@ class PhotoWindow(FormDialog):
     def choose_file(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, "Photo", "", "Pictures (*.jpg *.jpeg *.png)")
         if name:
-            self.bring_in_file(Path(name))
-
-    def bring_in_file(self, *paths: Path) -> None:
-        """Bring in the pictures of files, in their order: read and opened off the interface thread."""
-
-        def opened() -> list[tuple[bytes, str, QImage] | str]:
-            found: list[tuple[bytes, str, QImage] | str] = []
-            for path in paths:
-                try:
-                    content, name = read_file(path)
-                    found.append((content, name, opened_picture(content, name)))
-                except Refusal as refusal:
-                    found.append(refusal.sentence)
-            return found
-
-        def keep(found: list[tuple[bytes, str, QImage] | str]) -> None:
-            for one in found:
-                if isinstance(one, str):
-                    self.tell(one)
-                else:
-                    guarded(partial(self._keep, *one), self.tell)
-
-        self._tasks = [*self._tasks[-20:], Task(opened, keep, self.tell).start()]
-
-    def paste(self) -> None:
-        """Bring in what is on the clipboard."""
-        guarded(lambda: self._open(*read_clipboard()), self.tell)
-
-    def bring_in(self, content: bytes, name: str) -> None:
-        """Keep a picture in the job and show it."""
-        guarded(lambda: self._open(content, name), self.tell)
-
-    def _open(self, content: bytes, name: str) -> None:
-        self._keep(content, name, opened_picture(content, name))
-
-    def _keep(self, content: bytes, name: str, picture: QImage) -> None:
-        there = {p.shows for p in self.session.design.photos}
-        shows = next((s for s in FACES if s not in there), PhotoShows.OTHER)
-        photo = keep_photo(self.session, content, name, (picture.width(), picture.height()), shows)
-        self._pictures[photo.sha256] = QPixmap.fromImage(picture)
-        photos = (*self.session.design.photos, photo)
-        self.number = len(photos) - 1
-        self.session.edit("photos", photos, "photo brought in")
+            self.intake.bring_in_file(Path(name))
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls():
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
-        self.bring_in_file(*(Path(u.toLocalFile()) for u in event.mimeData().urls() if u.isLocalFile()))
+        self.intake.bring_in_file(
+            *(Path(u.toLocalFile()) for u in event.mimeData().urls() if u.isLocalFile())
+        )
 
     # -- the photo at hand ------------------------------------------------------------------------------
 
@@ -355,26 +316,26 @@ class PhotoWindow(FormDialog):
     def _picture(self, photo: Photo | None) -> QPixmap:
         if photo is None:
             return QPixmap()
-        if photo.sha256 not in self._pictures:
-            self._pictures[photo.sha256] = QPixmap()
+        if photo.sha256 not in self.pictures:
+            self.pictures[photo.sha256] = QPixmap()
             guarded(partial(self._load, photo), self.tell)
-        return self._pictures[photo.sha256]
+        return self.pictures[photo.sha256]
 
     def _load(self, photo: Photo) -> None:
         """Open a picture off the interface thread; the job's file is read on it, as the file asks."""
         content = photo_bytes(self.session.job, photo)
 
         def show(picture: QImage) -> None:
-            self._pictures[photo.sha256] = QPixmap.fromImage(picture)
+            self.pictures[photo.sha256] = QPixmap.fromImage(picture)
             if self.photo is not None and self.photo.sha256 == photo.sha256:
-                self.view.show_photo(self._pictures[photo.sha256], self.photo)
+                self.view.show_photo(self.pictures[photo.sha256], self.photo)
                 self.paint()
 
-        self._tasks = [*self._tasks[-20:], Task(lambda: upright(content), show, self.tell).start()]
+        self.tasks = [*self.tasks[-20:], Task(lambda: upright(content), show, self.tell).start()]
 
     def done(self, result: int) -> None:
         """The window goes down, with the job or alone: no picture is waited for any more."""
-        for task in self._tasks:
+        for task in self.tasks:
             task.give_up()
         super().done(result)
 

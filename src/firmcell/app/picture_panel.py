@@ -174,6 +174,9 @@ class PicturePanel:
             if ref and self.window.session
             else None
         )
+        # What is seen in the card is told to those who cannot see it: the picture speaks for the part picked.
+        spoken = f"{told.title}. " + "; ".join(f"{n} {v}" for n, v in told.rows) if told else ""
+        self.window.view.setAccessibleDescription(spoken)
         if told is None:
             self.window.card.hide()
             return

@@ -1,6 +1,9 @@
 """Tables that show rows of text with a ref each, and the list of findings."""
 
+import csv
+import io
 from collections.abc import Sequence
+from functools import partial
 from typing import Any
 
 from PySide6.QtCore import (
@@ -15,11 +18,21 @@ from PySide6.QtCore import (
     QTimer,
     Signal,
 )
-from PySide6.QtGui import QDropEvent, QFont, QFontMetrics, QPainter
+from PySide6.QtGui import (
+    QContextMenuEvent,
+    QDropEvent,
+    QFont,
+    QFontMetrics,
+    QGuiApplication,
+    QKeyEvent,
+    QKeySequence,
+    QPainter,
+)
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QHeaderView,
     QListView,
+    QMenu,
     QStyle,
     QStyledItemDelegate,
     QStyleOptionViewItem,
@@ -28,6 +41,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.icons import paint_mark
+from firmcell.app.sorting import sort_key
 from firmcell.app.theme import Palette
 from firmcell.core.analysis.findings import Finding
 from firmcell.core.base.visible import visible
@@ -48,11 +62,14 @@ class RowsModel(QAbstractTableModel):
         super().__init__(parent)
         self._headings = tuple(headings)
         self._rows: list[tuple[str, tuple[str, ...]]] = []
+        self._given: list[tuple[str, tuple[str, ...]]] = []
+        self._by = (-1, False)
         self.movable = False
 
     def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
-        """Replace all rows: (ref, texts)."""
-        rows = list(rows)
+        """Replace all rows: (ref, texts); they keep the order that was chosen."""
+        self._given = list(rows)
+        rows = self._in_order()
         if rows == self._rows:
             return
         if len(rows) == len(self._rows):
@@ -63,6 +80,32 @@ class RowsModel(QAbstractTableModel):
         self.beginResetModel()
         self._rows = rows
         self.endResetModel()
+
+    def _in_order(self) -> list[tuple[str, tuple[str, ...]]]:
+        column, falling = self._by
+        if column < 0:
+            return self._given
+        return sorted(self._given, key=lambda row: sort_key(row[1][column]), reverse=falling)
+
+    def sort(self, column: int, order: Qt.SortOrder = Qt.SortOrder.AscendingOrder) -> None:
+        """Put the rows in order by a column; by none (-1) they stand as they were given."""
+        self._by = column, order is Qt.SortOrder.DescendingOrder
+        self.layoutAboutToBeChanged.emit()
+        before = self._rows
+        self._rows = self._in_order()
+        if before != self._rows:
+            places = {row: n for n, row in enumerate(self._rows)}
+            for index in self.persistentIndexList():
+                self.changePersistentIndex(index, self.index(places[before[index.row()]], index.column()))
+        self.layoutChanged.emit()
+
+    def as_csv(self) -> str:
+        """All rows as they stand, under their headings."""
+        held = io.StringIO()
+        writer = csv.writer(held)
+        writer.writerow(self._headings)
+        writer.writerows(texts for _, texts in self._rows)
+        return held.getvalue()
 
     def rowCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
         return 0 if parent.isValid() else len(self._rows)
@@ -124,6 +167,9 @@ class RowsTable(QTableView):
         # has.
         header.setResizeContentsPrecision(MEASURED_ROWS)
         header.setHighlightSections(False)
+        header.setSortIndicatorClearable(True)
+        header.setSortIndicator(-1, Qt.SortOrder.AscendingOrder)
+        self.setSortingEnabled(True)
         self._wide = wide
         self._held: list[tuple[str, ...] | None] = [None] * len(headings)
         self._later = QTimer(self)
@@ -168,6 +214,8 @@ class RowsTable(QTableView):
     def let_move(self) -> None:
         """Let rows be dragged on to each other; `moved` tells the ref of the one and of the other."""
         self.rows.movable = True
+        # The order of these rows is what they tell.
+        self.setSortingEnabled(False)
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
 
     def dropEvent(self, event: QDropEvent) -> None:
@@ -178,6 +226,41 @@ class RowsTable(QTableView):
         event.accept()
         if onto.isValid():
             self.moved.emit(str(self.currentIndex().data(REF_ROLE) or ""), str(onto.data(REF_ROLE) or ""))
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        self.menu_of_table().exec(event.globalPos())
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.matches(QKeySequence.StandardKey.Copy):
+            self.copy_row()
+        else:
+            super().keyPressEvent(event)
+
+    def menu_of_table(self) -> QMenu:
+        """What can be done with the table: the Menu key brings it too."""
+        menu = QMenu(self)
+        menu.addAction("&Copy the row", self.copy_row)
+        menu.addAction(
+            "Copy the &table as CSV", lambda: QGuiApplication.clipboard().setText(self.rows.as_csv())
+        )
+        if self.isSortingEnabled():
+            menu.addSeparator()
+            for column in range(self.rows.columnCount()):
+                name = self.rows.headerData(column, Qt.Orientation.Horizontal)
+                if name:
+                    menu.addAction(f"In order of {name}", partial(self._sort, column))
+            menu.addAction("As it &was", partial(self._sort, -1))
+        return menu
+
+    def _sort(self, column: int) -> None:
+        self.sortByColumn(column, Qt.SortOrder.AscendingOrder)
+
+    def copy_row(self) -> None:
+        """Copy the row picked, its texts parted by tabs."""
+        row = self.currentIndex().row()
+        if row >= 0:
+            texts = (str(self.rows.index(row, c).data()) for c in range(self.rows.columnCount()))
+            QGuiApplication.clipboard().setText("\t".join(texts))
 
     def pick(self, ref: str) -> None:
         """Select the row of `ref`, if it is there."""

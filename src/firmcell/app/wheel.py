@@ -21,8 +21,8 @@ class _Calm(QObject):
 
 
 def calm(editor: Editor) -> Editor:
-    """Return the combo box, spin box or slider after teaching it to leave the wheel to the page while it has no
-    focus."""
+    """Return the combo box, spin box or slider after teaching it to leave the wheel to the page while it
+    has no focus."""
     # The wheel itself must not bring the focus either, as it does by default.
     editor.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
     editor.installEventFilter(_Calm(editor))

@@ -1,7 +1,5 @@
 """The pack on the bench: both faces to scale, zoomed, panned, clicked and walked by keyboard."""
 
-from collections.abc import Callable
-
 from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QKeyEvent,
@@ -18,6 +16,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from firmcell.app.canvas.batches import Placed, to_scene
 from firmcell.app.canvas.hit_test import holds
+from firmcell.app.canvas.layers import layer_of
 from firmcell.app.canvas.mouse_and_keys import Hands
 from firmcell.app.canvas.overlay import OverlayPainter
 from firmcell.app.canvas.painter import PackPainter
@@ -226,11 +225,11 @@ class PackView(QWidget):
             if not self._built:
                 self.placing.build()
                 self._built = True
-            self._cache = self._painted(self.painter.paint_all)
+            self._cache = layer_of(self, self.painter.paint_all)
             self._cached_at = QTransform(self._transform)
         if self._over is None and self.overlay.scale is not None:
             # Apart from what lies under it: a moment of a run changes the bands alone.
-            self._over = self._painted(self.overlay.paint_bands)
+            self._over = layer_of(self, self.overlay.paint_bands)
         painter = QPainter(self)
         if self._cached_at != self._transform:
             painter.fillRect(self.rect(), self._palette.colour("bench"))
@@ -243,18 +242,6 @@ class PackView(QWidget):
         if self.hasFocus():
             painter.setPen(QPen(self._palette.colour("accent"), 2))
             painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
-
-    def _painted(self, paint: Callable[[QPainter], None]) -> QPixmap:
-        """A layer of the picture, as large as the widget."""
-        ratio = self.devicePixelRatioF()
-        layer = QPixmap(self.size() * ratio)
-        layer.setDevicePixelRatio(ratio)
-        layer.fill(Qt.GlobalColor.transparent)
-        painter = QPainter(layer)
-        painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
-        paint(painter)
-        painter.end()
-        return layer
 
     # -- hand -----------------------------------------------------------------------------------------
 

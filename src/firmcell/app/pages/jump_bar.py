@@ -52,6 +52,16 @@ class JumpBar(QWidget):
             button.clicked.connect(lambda _=False, by=by: self.step(by))
             row.addWidget(button)
 
+    @property
+    def titles(self) -> tuple[str, ...]:
+        """The sections that are there."""
+        return self._titles
+
+    def go_to(self, title: str) -> None:
+        """Scroll to a section by its title."""
+        if title in self._titles:
+            self._go(self._headings[self._titles.index(title)])
+
     def watch(self, heading: QLabel) -> None:
         """Tell by `changed` when this heading comes or goes."""
         heading.installEventFilter(self)

@@ -258,9 +258,9 @@ def _next_step(
 ) -> Array:
     """A longer step, but none in which rising resistance alone would run away with the sum.
 
-    A wire that moved by less than `CREEPS_K` in the last one may take any step in which more is given off than
-    the heat of its rising resistance adds: the implicit sum is steady then, and one that has all but settled
-    needs few.
+    A wire that moved by less than `CREEPS_K` in the last one may take any step in which more is given off
+    than the heat of its rising resistance adds: the implicit sum is steady then, and one that has all but
+    settled needs few.
     """
     risen = current_a**2 * wires.ohm_20 * COPPER_COEFFICIENT
     if moved_k is not None:
