@@ -139,7 +139,7 @@ def test_without_a_screen_it_says_so_and_names_what_to_do(tmp_path, display):
         text=True,
         check=False,
     )
-    assert done.returncode == 1
+    assert done.returncode == 3
     assert "there is no screen" in done.stderr
     assert "firm-cell analyse JOB" in done.stderr
     assert "Traceback" not in done.stderr

@@ -62,7 +62,7 @@ def test_a_profile_in_and_a_table_out(jobs, capsys, tmp_path):
     assert float(rows[-1]["time_s"]) == pytest.approx(180.0)
     # Never over a file that is there.
     code, _, err = run(capsys, jobs["orchard-hoist"], "--profile", profile, "--csv", out)
-    assert code == 1
+    assert code == 3
     assert err.startswith("firm-cell: ")
 
 
@@ -86,14 +86,14 @@ def test_charges_and_the_duty(jobs, capsys):
 )
 def test_what_cannot_be_is_refused_in_a_sentence(jobs, capsys, wrong, words):
     code, _, err = run(capsys, jobs["orchard-hoist"], *wrong)
-    assert code == 1
+    assert code == 2
     assert words in err
     assert "Traceback" not in err
 
 
 def test_a_job_without_a_pack_does_not_run(jobs, capsys):
     code, _, err = run(capsys, jobs["sprayer-lead-change"])
-    assert code == 1
+    assert code == 3
     assert "no pack" in err
 
 

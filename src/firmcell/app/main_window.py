@@ -315,7 +315,10 @@ class MainWindow(QMainWindow):
         fields = [
             w
             for w in page.findChildren(QWidget)
-            if w.focusPolicy() & Qt.FocusPolicy.TabFocus and w.isVisible() and w.isEnabled()
+            if w.focusPolicy() & Qt.FocusPolicy.TabFocus
+            and w.isVisible()
+            and w.isEnabled()
+            and not page.jump.isAncestorOf(w)
         ]
         return fields[0] if fields else page
 

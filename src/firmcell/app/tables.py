@@ -60,10 +60,10 @@ class RowsModel(QAbstractTableModel):
 
     def __init__(self, headings: Sequence[str], parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self._headings = tuple(headings)
+        self.headings = tuple(headings)
         self._rows: list[tuple[str, tuple[str, ...]]] = []
         self._given: list[tuple[str, tuple[str, ...]]] = []
-        self._by = (-1, False)
+        self.order = (-1, False)
         self.movable = False
 
     def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
@@ -75,21 +75,21 @@ class RowsModel(QAbstractTableModel):
         if len(rows) == len(self._rows):
             other = [n for n, (now, before) in enumerate(zip(rows, self._rows, strict=True)) if now != before]
             self._rows = rows
-            self.dataChanged.emit(self.index(other[0], 0), self.index(other[-1], len(self._headings) - 1))
+            self.dataChanged.emit(self.index(other[0], 0), self.index(other[-1], len(self.headings) - 1))
             return
         self.beginResetModel()
         self._rows = rows
         self.endResetModel()
 
     def _in_order(self) -> list[tuple[str, tuple[str, ...]]]:
-        column, falling = self._by
+        column, falling = self.order
         if column < 0:
             return self._given
         return sorted(self._given, key=lambda row: sort_key(row[1][column]), reverse=falling)
 
     def sort(self, column: int, order: Qt.SortOrder = Qt.SortOrder.AscendingOrder) -> None:
         """Put the rows in order by a column; by none (-1) they stand as they were given."""
-        self._by = column, order is Qt.SortOrder.DescendingOrder
+        self.order = column, order is Qt.SortOrder.DescendingOrder
         self.layoutAboutToBeChanged.emit()
         before = self._rows
         self._rows = self._in_order()
@@ -103,7 +103,7 @@ class RowsModel(QAbstractTableModel):
         """All rows as they stand, under their headings."""
         held = io.StringIO()
         writer = csv.writer(held)
-        writer.writerow(self._headings)
+        writer.writerow(self.headings)
         writer.writerows(texts for _, texts in self._rows)
         return held.getvalue()
 
@@ -111,7 +111,7 @@ class RowsModel(QAbstractTableModel):
         return 0 if parent.isValid() else len(self._rows)
 
     def columnCount(self, parent: Index = QModelIndex()) -> int:  # noqa: B008
-        return len(self._headings)
+        return len(self.headings)
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         ref, texts = self._rows[index.row()]
@@ -133,7 +133,9 @@ class RowsModel(QAbstractTableModel):
         self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole
     ) -> Any:
         if role == Qt.ItemDataRole.DisplayRole and orientation == Qt.Orientation.Horizontal:
-            return self._headings[section]
+            by, falling = self.order
+            sign = (" ▾" if falling else " ▴") if section == by else ""
+            return self.headings[section] + sign
         return None
 
 
@@ -167,9 +169,10 @@ class RowsTable(QTableView):
         # has.
         header.setResizeContentsPrecision(MEASURED_ROWS)
         header.setHighlightSections(False)
-        header.setSortIndicatorClearable(True)
-        header.setSortIndicator(-1, Qt.SortOrder.AscendingOrder)
-        self.setSortingEnabled(True)
+        # Qt's own sign of the order takes room in every heading; the model puts one beside its name.
+        header.setSectionsClickable(True)
+        header.sectionClicked.connect(self._clicked)
+        self._sortable = True
         self._wide = wide
         self._held: list[tuple[str, ...] | None] = [None] * len(headings)
         self._later = QTimer(self)
@@ -215,7 +218,7 @@ class RowsTable(QTableView):
         """Let rows be dragged on to each other; `moved` tells the ref of the one and of the other."""
         self.rows.movable = True
         # The order of these rows is what they tell.
-        self.setSortingEnabled(False)
+        self._sortable = False
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
 
     def dropEvent(self, event: QDropEvent) -> None:
@@ -243,17 +246,29 @@ class RowsTable(QTableView):
         menu.addAction(
             "Copy the &table as CSV", lambda: QGuiApplication.clipboard().setText(self.rows.as_csv())
         )
-        if self.isSortingEnabled():
+        if self._sortable:
             menu.addSeparator()
             for column in range(self.rows.columnCount()):
-                name = self.rows.headerData(column, Qt.Orientation.Horizontal)
+                name = self.rows.headings[column]
                 if name:
                     menu.addAction(f"In order of {name}", partial(self._sort, column))
             menu.addAction("As it &was", partial(self._sort, -1))
         return menu
 
-    def _sort(self, column: int) -> None:
-        self.sortByColumn(column, Qt.SortOrder.AscendingOrder)
+    def _clicked(self, column: int) -> None:
+        """A heading is clicked: rising, then falling, then as the rows were given."""
+        by, falling = self.rows.order
+        if by != column:
+            self._sort(column)
+        elif not falling:
+            self._sort(column, Qt.SortOrder.DescendingOrder)
+        else:
+            self._sort(-1)
+
+    def _sort(self, column: int, order: Qt.SortOrder = Qt.SortOrder.AscendingOrder) -> None:
+        if self._sortable:
+            self.rows.sort(column, order)
+            self._fit_anew()
 
     def copy_row(self) -> None:
         """Copy the row picked, its texts parted by tabs."""

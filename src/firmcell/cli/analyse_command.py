@@ -1,6 +1,14 @@
 """``firm-cell analyse``: figures and findings of a job."""
 
 import argparse
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from firmcell.cli.on_terminal import coloured
+from firmcell.cli.wrong_call import FOUND, RIGHT
+
+if TYPE_CHECKING:
+    from firmcell.store.report import ReportedFinding
 
 
 def run_analyse(arguments: argparse.Namespace) -> int:
@@ -13,7 +21,7 @@ def run_analyse(arguments: argparse.Namespace) -> int:
         whole = report_of(job)
     if arguments.json:
         print(whole.model_dump_json(indent=1))
-        return 0
+        return _code(whole.findings, arguments.fail_on)
     p, a = whole.analysis.pack, whole.analysis
     e = a.insulation.envelope
     plan = next(plan for kind, plan in PLANS.items() if kind.value == whole.kind)
@@ -48,5 +56,16 @@ def run_analyse(arguments: argparse.Namespace) -> int:
         print(f"  fault    up to {p.voltage_full_v:.2f} V, a short drives about {p.short_circuit_a:.0f} A")
     for finding in whole.findings:
         fix = f" Fix: {finding.fix}." if finding.fix else ""
-        print(f"  {finding.severity.upper():<10}{finding.code:<6}{finding.sentence}{fix}")
-    return 0
+        word = coloured(f"{finding.severity.upper():<10}", finding.severity)
+        print(f"  {word}{finding.code:<6}{finding.sentence}{fix}")
+    return _code(whole.findings, arguments.fail_on)
+
+
+def _code(findings: "Sequence[ReportedFinding]", fail_on: str | None) -> int:
+    """The exit code: whether something is found as bad as was asked for."""
+    from firmcell.cli.parser import SEVERITIES
+
+    if fail_on is None:
+        return RIGHT
+    bad = SEVERITIES[: SEVERITIES.index(fail_on) + 1]
+    return FOUND if any(f.severity in bad for f in findings) else RIGHT

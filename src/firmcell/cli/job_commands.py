@@ -4,34 +4,36 @@ import argparse
 import sys
 from pathlib import Path
 
-from firmcell.core.base.refusal import Refusal
+from firmcell.cli.inputs import name_of, text_from
+from firmcell.cli.on_terminal import told
+from firmcell.cli.wrong_call import WrongCall
 
 
 def run_new(arguments: argparse.Namespace) -> int:
     """Make a job from a brief."""
-    from firmcell.store.strangers import text_of
     from firmcell.store.whole_job import new_from_brief, report_of
 
-    text = sys.stdin.read() if str(arguments.brief) == "-" else text_of(arguments.brief)
+    text = text_from(arguments.brief)
     from firmcell.core.model.job_details import JobKind
 
     kinds = {k.value.replace(" ", "-").lower(): k for k in JobKind}
     if arguments.kind not in kinds:
-        raise Refusal(f"There is no kind of job “{arguments.kind}”; there are {', '.join(kinds)}.")
+        raise WrongCall(f"There is no kind of job “{arguments.kind}”; there are {', '.join(kinds)}.")
     kind = kinds[arguments.kind]
     told = {name: getattr(arguments, name) for name in ("cell", "wire", "connector", "fuse", "board")}
     existing = None
     if arguments.series is not None:
         existing = {"series": arguments.series, "parallel": arguments.parallel, **told}
     elif any(told.values()):
-        raise Refusal(
+        raise WrongCall(
             "--cell, --wire, --connector, --fuse and --board tell of a pack that is there: give --series too."
         )
     with new_from_brief(text, str(arguments.brief), arguments.output, kind, existing) as job:
         design = job.latest().design()
         stops = [f for f in report_of(job).findings if f.severity == "stop"]
     more = f"; {len(stops)} findings stop it, the first: {stops[0].sentence}" if stops else ""
-    print(f"{arguments.output}: {design.series}S{design.parallel}P of {design.cell.name}{more}")
+    if not arguments.quiet:
+        print(f"{arguments.output}: {design.series}S{design.parallel}P of {design.cell.name}{more}")
     return 0
 
 
@@ -57,10 +59,12 @@ def run_export(arguments: argparse.Namespace) -> int:
 def run_import(arguments: argparse.Namespace) -> int:
     """Make a job from an exchanged JSON job."""
     from firmcell.store.exchange import import_job
-    from firmcell.store.strangers import MOST_JSON_BYTES, text_of
+    from firmcell.store.strangers import MOST_JSON_BYTES
 
-    import_job(text_of(arguments.json, MOST_JSON_BYTES), str(arguments.json), arguments.output).close()
-    print(arguments.output)
+    text = text_from(arguments.json, MOST_JSON_BYTES)
+    import_job(text, name_of(arguments.json), arguments.output).close()
+    if not arguments.quiet:
+        print(arguments.output)
     return 0
 
 
@@ -71,9 +75,18 @@ def run_layout(arguments: argparse.Namespace) -> int:
     from firmcell.store.layout_files import lay_out_job
 
     if not 0 < arguments.effort <= 1000:
-        raise Refusal("--effort must be above 0 and at most 1000; 1 is the usual.")
+        raise WrongCall("--effort must be above 0 and at most 1000; 1 is the usual.")
     lattices = (Lattice(arguments.lattice),) if arguments.lattice else ORDER
-    found = lay_out_job(arguments.job, lattices, arguments.seed, arguments.effort, arguments.outline)
+    found = lay_out_job(
+        arguments.job,
+        lattices,
+        arguments.seed,
+        arguments.effort,
+        arguments.outline,
+        lambda steps: told(steps, "Looking for places, layouts seen", arguments.quiet),
+    )
+    if arguments.quiet:
+        return 0
     for choice in found.choices:
         print(f"  {choice.lattice.value:<10} {choice.count} places; more than {choice.bound} are impossible")
     assert found.arrangement is not None

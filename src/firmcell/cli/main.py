@@ -4,6 +4,7 @@ import io
 import os
 import sys
 
+from firmcell.cli.wrong_call import FAILED, INTERRUPTED, WRONG_CALL, WrongCall, meant
 from firmcell.core.base.refusal import Refusal
 
 COMMANDS = (
@@ -31,9 +32,20 @@ def _run(argv: list[str]) -> int:
     from firmcell.cli.parser import make_parser
 
     if argv[0] not in (*COMMANDS, "-h", "--help", "--version"):
+        _refuse_misspelt(argv[0])
         argv = ["open", *argv]
     arguments = make_parser().parse_args(argv)
     return int(arguments.run(arguments))
+
+
+def _refuse_misspelt(word: str) -> None:
+    """Refuse a first word that is neither a job nor an option, but nearly a command."""
+    if word.startswith("-") or os.path.lexists(word) or "." in word or os.sep in word:
+        return
+    near = meant(word, COMMANDS)
+    raise WrongCall(
+        f"There is no command and no job “{word}”.{near or ' firm-cell --help lists the commands.'}"
+    )
 
 
 def main(argv: list[str]) -> int:
@@ -46,14 +58,14 @@ def main(argv: list[str]) -> int:
         return _run(argv)
     except Refusal as refusal:
         print(f"firm-cell: {refusal.sentence}", file=sys.stderr)
-        return 1
+        return WRONG_CALL if isinstance(refusal, WrongCall) else FAILED
     except KeyboardInterrupt:
         print("firm-cell: interrupted", file=sys.stderr)
-        return 130
+        return INTERRUPTED
     except BrokenPipeError:
         # The reader went away (such as head); that is not an error of ours.
         os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
         return 0
     except OSError as error:
         print(f"firm-cell: {error.filename or ''}: {error.strerror or error}.", file=sys.stderr)
-        return 1
+        return FAILED

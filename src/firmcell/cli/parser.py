@@ -13,8 +13,10 @@ from firmcell.cli.run_command import run_run
 from firmcell.cli.taps_command import run_taps
 from firmcell.cli.window_commands import run_open, run_shots
 from firmcell.cli.wire_command import run_wire
+from firmcell.cli.wrong_call import Parser
 
 # Written out here, so that asking for help loads nothing; a test holds them to what the core knows.
+SEVERITIES = ("stop", "attention", "note")
 INSULATIONS_TAKEN = ("silicone", "silicone-200", "pvc-80", "pvc-105", "xlpe-125", "ptfe-200")
 
 
@@ -42,20 +44,22 @@ A brief is JSON with units, such as
    "box_length": "240 mm", "box_width": "110 mm", "box_height": "90 mm"}
 and may name a cell: "cell": "21700 high-energy 5.0 Ah".
 
-exit codes: 0 done · 1 could not be done (one sentence on standard error) · 2 wrong call
+exit codes: 0 done, nothing found wrong · 1 done, and something found that was looked for (a changed record, wrong taps,
+a finding named by --fail-on, no wire that does it) · 2 a call that cannot be meant · 3 could not be done (one sentence on
+standard error) · 130 interrupted
 """
 
 
 def make_parser() -> argparse.ArgumentParser:
     """Return the parser of the command line."""
-    parser = argparse.ArgumentParser(
+    parser = Parser(
         prog="firm-cell",
         description="Design, build, check and hand over battery packs. Without a command it opens the window.",
         epilog=EXAMPLES,
         formatter_class=argparse.RawDescriptionHelpFormatter,
     )
     parser.add_argument("--version", action="version", version=f"Firm Cell {__version__}")
-    commands = parser.add_subparsers(dest="command", metavar="COMMAND")
+    commands = parser.add_subparsers(dest="command", metavar="COMMAND", parser_class=Parser)
 
     def command(
         name: str, run: Callable[[argparse.Namespace], int], words: str, example: str
@@ -88,18 +92,25 @@ def make_parser() -> argparse.ArgumentParser:
     sub = command(
         "analyse", run_analyse, "figures and findings of a job", "firm-cell analyse hoist.firmcell --json"
     )
-    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a .firmcell file")
     sub.add_argument("--json", action="store_true", help="everything, as documented in docs/analyse-json.md")
+    sub.add_argument(
+        "--fail-on",
+        choices=SEVERITIES,
+        metavar="SEVERITY",
+        help="exit with 1 if there is a finding as bad as that: stop, attention or note",
+    )
     sub = command(
         "new", run_new, "make a job from a brief", "firm-cell new --brief brief.json -o new.firmcell"
     )
     sub.add_argument(
         "--brief", type=Path, required=True, metavar="FILE", help="JSON with units; - for standard input"
     )
-    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB", help="file of the new job")
     sub.add_argument(
         "--kind", default="new-pack", help="kind of job, such as lead-change; an unknown one lists them all"
     )
+    sub.add_argument("--quiet", action="store_true", help="say nothing but what is wrong")
     pack = sub.add_argument_group(
         "the pack as it is (lead change, BMS retrofit, refit, wet jacket, tray): nothing is proposed over it"
     )
@@ -116,7 +127,7 @@ def make_parser() -> argparse.ArgumentParser:
         "write a job in an open format",
         "firm-cell export hoist.firmcell --to pdf passport.pdf",
     )
-    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a .firmcell file")
     sub.add_argument(
         "--to",
         choices=(
@@ -158,15 +169,16 @@ def make_parser() -> argparse.ArgumentParser:
         "make a job from an exchanged JSON job",
         "firm-cell import hoist.json -o hoist.firmcell",
     )
-    sub.add_argument("json", type=Path, metavar="FILE")
-    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB")
+    sub.add_argument("json", type=Path, metavar="FILE", help="- for standard input")
+    sub.add_argument("-o", "--output", type=Path, required=True, metavar="JOB", help="file of the new job")
+    sub.add_argument("--quiet", action="store_true", help="say nothing but what is wrong")
     sub = command(
         "layout",
         run_layout,
         "find places and groups for the cells of a job and save them",
         "firm-cell layout hoist.firmcell --outline tray.dxf --lattice staggered",
     )
-    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a .firmcell file")
     sub.add_argument(
         "--outline", type=Path, metavar="FILE", help="DXF, SVG or CSV (mm) of the space, seen from above"
     )
@@ -177,6 +189,7 @@ def make_parser() -> argparse.ArgumentParser:
     sub.add_argument(
         "--effort", type=float, default=1.0, metavar="X", help="moves of the search in proportion"
     )
+    sub.add_argument("--quiet", action="store_true", help="say nothing but what is wrong")
     sub = command(
         "wire",
         run_wire,
@@ -189,11 +202,16 @@ def make_parser() -> argparse.ArgumentParser:
     )
     sub.add_argument("--drop", default="2%", metavar="D", help="allowed over both: volts, or %% of --voltage")
     sub.add_argument("--voltage", default="36 V", metavar="V", help="of the system, for a drop in %%")
-    sub.add_argument("--ambient", default="30 °C", metavar="T")
+    sub.add_argument("--ambient", default="30 °C", metavar="T", help="air round the wire")
     sub.add_argument("--limit", default="80 °C", metavar="T", help="conductor no hotter than")
-    sub.add_argument("--peak", default="0", metavar="A")
-    sub.add_argument("--peak-time", default="0", metavar="S")
-    sub.add_argument("--laying", choices=("free", "pair", "sleeve", "bundle", "insulation"), default="pair")
+    sub.add_argument("--peak", default="0", metavar="A", help="now and then, over the steady current")
+    sub.add_argument("--peak-time", default="0", metavar="S", help="how long a peak lasts")
+    sub.add_argument(
+        "--laying",
+        choices=("free", "pair", "sleeve", "bundle", "insulation"),
+        default="pair",
+        help="how it lies: in free air, two together, in sleeve, bundled, inside the pack’s insulation",
+    )
     sub.add_argument("--together", type=int, default=2, metavar="N", help="wires in the bundle")
     sub.add_argument(
         "--insulation",
@@ -202,15 +220,15 @@ def make_parser() -> argparse.ArgumentParser:
         help="class of insulation and its limit",
     )
     sub.add_argument("--on", default="0", metavar="S", help="with --off: seconds on and off by turns")
-    sub.add_argument("--off", default="0", metavar="S")
-    sub.add_argument("--json", action="store_true")
+    sub.add_argument("--off", default="0", metavar="S", help="with --on")
+    sub.add_argument("--json", action="store_true", help="as data")
     sub = command(
         "taps",
         run_taps,
         "what readings of the sense plug say is wrong",
         "firm-cell taps hoist.firmcell 3.56 7.12 14.24 10.68 17.8 …, or B3=14.24 strip-B3:B3=3.56",
     )
-    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a .firmcell file")
     sub.add_argument(
         "readings",
         nargs="*",
@@ -218,12 +236,12 @@ def make_parser() -> argparse.ArgumentParser:
         help="volts at B1, B2 … against B0 in order, or B3=V for one pin, or B2:B3=V from the first to the second point (strip-B3 is "
         "the pack's own metal, group-3-at-B2 the end of a cell of group 3 at B2); none takes the recorded ones",
     )
-    sub.add_argument("--json", action="store_true")
+    sub.add_argument("--json", action="store_true", help="as data")
     _add_run(command)
     sub = command(
         "log", run_log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json"
     )
-    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a .firmcell file")
     sub.add_argument("--json", action="store_true", help="one record a line")
     sub = command(
         "verify",
@@ -231,7 +249,7 @@ def make_parser() -> argparse.ArgumentParser:
         "check that nothing in a job was changed, and that it is the job of a passport",
         "firm-cell verify hoist.firmcell --passport hoist.pdf",
     )
-    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a .firmcell file")
     against = sub.add_mutually_exclusive_group()
     against.add_argument("--passport", type=Path, metavar="FILE", help="a passport of it, PDF or HTML")
     against.add_argument(
@@ -243,7 +261,7 @@ def make_parser() -> argparse.ArgumentParser:
         "render the documentation's pictures without a screen",
         "firm-cell shots docs/screenshots",
     )
-    sub.add_argument("folder", type=Path, metavar="DIR")
+    sub.add_argument("folder", type=Path, metavar="DIR", help="made if it is not there")
     return parser
 
 
@@ -256,7 +274,7 @@ def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:
     )
     # “-10C” is a temperature and no option.
     sub._negative_number_matcher = re.compile(r"^-\d")
-    sub.add_argument("job", type=Path, metavar="JOB")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a .firmcell file")
     drawn = sub.add_mutually_exclusive_group()
     drawn.add_argument(
         "--current", metavar="A", help="constant current; without any of these the brief's steady one"
@@ -266,7 +284,7 @@ def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:
         "--profile",
         type=Path,
         metavar="FILE",
-        help="CSV with columns time_s and current_a or power_w; each value holds until the next row",
+        help="CSV with columns time_s and current_a or power_w, - for standard input; each value holds until the next row",
     )
     drawn.add_argument("--duty", action="store_true", help="the brief's steady current with its peaks")
     drawn.add_argument("--charge", action="store_true", help="charge it with the charger of the design")
@@ -282,13 +300,14 @@ def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:
     sub.add_argument(
         "--age", choices=("new", "half", "end"), default="new", help="end: 80 %% left, 1.5 x resistance"
     )
+    sub.add_argument("--force", action="store_true", help="replace a file that is there (never a job)")
     out = sub.add_mutually_exclusive_group()
     out.add_argument("--json", action="store_true", help="everything over time, in SI units")
     out.add_argument("--csv", metavar="OUT", help="moment by moment; - for standard output")
     out.add_argument(
         "--against",
         metavar="LOG",
-        help="of a charge: a CSV of readings (time_s, voltage_v, temperature_c) held against that plan",
+        help="of a charge: a CSV of readings (time_s, voltage_v, temperature_c) held against that plan; - for standard input",
     )
     out.add_argument(
         "--plan",

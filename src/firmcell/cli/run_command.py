@@ -5,7 +5,8 @@ import json
 import sys
 from typing import TYPE_CHECKING
 
-from firmcell.core.base.refusal import Refusal
+from firmcell.cli.inputs import name_of, quantity, text_from
+from firmcell.cli.wrong_call import WrongCall
 
 if TYPE_CHECKING:
     from firmcell.core.analysis.figures import Analysis
@@ -23,20 +24,19 @@ def run_run(arguments: argparse.Namespace) -> int:
     from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
     from firmcell.core.run.charge_plan import charge_plan
     from firmcell.store.run_files import plan_csv, run_csv, run_data
-    from firmcell.store.units import parse
     from firmcell.store.whole_files import write_whole
     from firmcell.store.whole_job import measured_pack, open_read_only
 
     if arguments.store and arguments.age != "new":
-        raise Refusal("In store the age of the cells is not counted: leave out --age.")
+        raise WrongCall("In store the age of the cells is not counted: leave out --age.")
     if (arguments.plan or arguments.against) and not arguments.charge:
-        raise Refusal("A plan is of a charge: give --charge as well.")
+        raise WrongCall("A plan is of a charge: give --charge as well.")
     with open_read_only(arguments.job) as job:
         design, analysis, metal, capacity = measured_pack(job)
-    start = parse(arguments.start, "1", "%")
+    start = quantity(arguments.start, "1", "%")
     if not 0 < start <= 1:
-        raise Refusal(f"The run starts from {arguments.start}: more than 0 and up to 100 % is right.")
-    ambient = parse(arguments.ambient, "K", "°C") if arguments.ambient else None
+        raise WrongCall(f"The run starts from {arguments.start}: more than 0 and up to 100 % is right.")
+    ambient = quantity(arguments.ambient, "K", "°C") if arguments.ambient else None
     asked = Asked(
         demand=None if arguments.charge else _demand(arguments, design),
         start=start,
@@ -59,14 +59,14 @@ def run_run(arguments: argparse.Namespace) -> int:
         if arguments.plan == "-":
             sys.stdout.write(plan_csv(plan))
         else:
-            write_whole(Path(arguments.plan), plan_csv(plan).encode())
+            write_whole(Path(arguments.plan), plan_csv(plan).encode(), arguments.force)
         return 0
     if arguments.json:
         print(json.dumps(run_data(result, words, conductors), ensure_ascii=False))
     elif arguments.csv == "-":
         sys.stdout.write(run_csv(result))
     elif arguments.csv:
-        write_whole(Path(arguments.csv), run_csv(result).encode())
+        write_whole(Path(arguments.csv), run_csv(result).encode(), arguments.force)
     else:
         print("\n".join(words))
     return 0
@@ -74,15 +74,11 @@ def run_run(arguments: argparse.Namespace) -> int:
 
 def _compared(plan: "ChargePlan", log: str) -> int:
     """Say which readings of a log lie outside the plan of the charge; 1 if any does."""
-    from pathlib import Path
 
     from firmcell.core.run.charge_plan import against_plan
     from firmcell.store.run_files import log_from_csv
-    from firmcell.store.strangers import text_of
 
-    readings = zip(
-        *(column.tolist() for column in log_from_csv(text_of(Path(log)), Path(log).name)), strict=True
-    )
+    readings = zip(*(column.tolist() for column in log_from_csv(text_from(log), name_of(log))), strict=True)
     told = [
         against_plan(plan, time, volts, kelvin if kelvin == kelvin else None)  # not a number: not read
         for time, volts, kelvin in readings
@@ -110,30 +106,27 @@ def _stored(arguments: argparse.Namespace, design: "Design", analysis: "Analysis
     elif arguments.csv == "-":
         sys.stdout.write(storage_csv(found))
     elif arguments.csv:
-        write_whole(Path(arguments.csv), storage_csv(found).encode())
+        write_whole(Path(arguments.csv), storage_csv(found).encode(), arguments.force)
     else:
         print("\n".join(words))
     return 0
 
 
 def _demand(arguments: argparse.Namespace, design: "Design") -> "Demand":
-    from pathlib import Path
 
     from firmcell.core.run.demand import of_duty, steady
     from firmcell.store.run_files import profile_from_csv
-    from firmcell.store.strangers import text_of
-    from firmcell.store.units import parse
 
     if arguments.current:
-        value, watts = parse(arguments.current, "A", "A"), False
+        value, watts = quantity(arguments.current, "A", "A"), False
     elif arguments.power:
-        value, watts = parse(arguments.power, "W", "W"), True
+        value, watts = quantity(arguments.power, "W", "W"), True
     elif arguments.profile:
-        return profile_from_csv(text_of(arguments.profile), Path(arguments.profile).name)
+        return profile_from_csv(text_from(arguments.profile), name_of(arguments.profile))
     elif arguments.duty:
         return of_duty(design.brief.duty)
     else:
         value, watts = design.brief.current_steady_a, False
     if value <= 0:
-        raise Refusal("The current or power of a run is more than 0.")
+        raise WrongCall("The current or power of a run is more than 0.")
     return steady(value, watts)

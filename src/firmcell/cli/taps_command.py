@@ -4,6 +4,8 @@ import argparse
 import json
 from typing import TYPE_CHECKING
 
+from firmcell.cli.inputs import quantity
+
 if TYPE_CHECKING:
     from firmcell.core.tap_check.diagnosis import Reading
     from firmcell.core.tap_check.ruling import Ruling
@@ -55,13 +57,12 @@ def _readings(given: list[str], series: int) -> list["Reading"]:
     """Readings as they are typed: `B1:B3=7.42`, `B3=11.1` from B0, or only volts, tap after tap."""
     from firmcell.core.tap_check.diagnosis import Reading
     from firmcell.core.tap_check.points import point_number
-    from firmcell.store.units import parse
 
     readings: list[Reading] = []
     place = 0
     for text in given:
         points, equals, value = text.rpartition("=")
-        volts = parse(value, "V", "V")
+        volts = quantity(value, "V", "V")
         if not equals:
             place += 1
             readings.append(Reading(0, point_number(f"B{place}", series), volts))

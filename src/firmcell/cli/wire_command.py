@@ -2,10 +2,12 @@
 
 import argparse
 import json
+import sys
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from firmcell.core.base.refusal import Refusal
+from firmcell.cli.inputs import quantity
+from firmcell.cli.wrong_call import FOUND
 
 if TYPE_CHECKING:
     from firmcell.core.leads.wire_choice import WireRow
@@ -20,23 +22,22 @@ def run_wire(arguments: argparse.Namespace) -> int:
     from firmcell.core.leads.wire_choice import WireAsk, compare_wires, proposed
     from firmcell.core.model.wire_laying import WireLaying
     from firmcell.store.part_files import load_library
-    from firmcell.store.units import parse
 
-    volts = parse(arguments.voltage, "V", "V")
+    volts = quantity(arguments.voltage, "V", "V")
     drop = arguments.drop.strip()
-    drop_v = parse(drop, "1", "1") * volts if drop.endswith("%") else parse(drop, "V", "V")
+    drop_v = quantity(drop, "1", "1") * volts if drop.endswith("%") else quantity(drop, "V", "V")
     ask = WireAsk(
-        current_a=parse(arguments.current, "A", "A"),
-        length_m=parse(arguments.length, "m", "m"),
+        current_a=quantity(arguments.current, "A", "A"),
+        length_m=quantity(arguments.length, "m", "m"),
         drop_v=drop_v,
-        ambient_k=parse(arguments.ambient, "K", "°C"),
-        limit_k=parse(arguments.limit, "K", "°C"),
-        peak_a=parse(arguments.peak, "A", "A"),
-        peak_s=parse(arguments.peak_time, "s", "s"),
+        ambient_k=quantity(arguments.ambient, "K", "°C"),
+        limit_k=quantity(arguments.limit, "K", "°C"),
+        peak_a=quantity(arguments.peak, "A", "A"),
+        peak_s=quantity(arguments.peak_time, "s", "s"),
         laying=WireLaying[arguments.laying.upper()],
         together=arguments.together,
-        on_s=parse(arguments.on, "s", "s"),
-        off_s=parse(arguments.off, "s", "s"),
+        on_s=quantity(arguments.on, "s", "s"),
+        off_s=quantity(arguments.off, "s", "s"),
     )
     library, _ = load_library()
     named = {name.replace(" ", "-").lower(): name for name in INSULATIONS}
@@ -52,9 +53,11 @@ def run_wire(arguments: argparse.Namespace) -> int:
     )
     _print_table(rows, best, ask.current_a)
     if best is None:
-        raise Refusal(
-            "No wire in the part library does it: shorten it, allow more drop, or lay two in parallel each with its own fuse."
+        print(
+            "firm-cell: No wire in the part library does it: shorten it, allow more drop, or lay two in parallel each with its own fuse.",
+            file=sys.stderr,
         )
+        return FOUND
     print(
         f"{best.wire.name}; limited by {ruled}. Local codes and licensed practice come first where they ask for more."
     )

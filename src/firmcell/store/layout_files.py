@@ -1,6 +1,7 @@
 """Files of a layout and its metal: templates, drawings, positions, solids, netlist; and laying out without a
 window."""
 
+from collections.abc import Callable, Iterator
 from pathlib import Path
 
 from firmcell.core.analysis.analyse import analyse
@@ -81,9 +82,14 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
 
 
 def lay_out_job(
-    path: Path, lattices: tuple[Lattice, ...], seed: int, effort: float, outline: Path | None
+    path: Path,
+    lattices: tuple[Lattice, ...],
+    seed: int,
+    effort: float,
+    outline: Path | None,
+    watch: Callable[[Iterator[Arranged]], Iterator[Arranged]] = iter,
 ) -> Arranged:
-    """Find places and groups for the cells of a job and save them as a new revision.
+    """Find places and groups for the cells of a job and save them as a new revision; `watch` passes the steps of the search on.
 
     Raises
     ------
@@ -99,6 +105,6 @@ def lay_out_job(
             design = design.with_edits(
                 ("brief.space", SpaceShape.OUTLINE), ("brief.outline_m", read_outline(outline))
             )
-        last = laid_out(arrange(design, lattices, seed, effort, work=strips_needed))
+        last = laid_out(watch(arrange(design, lattices, seed, effort, work=strips_needed)))
         job.add_revision(design.edited("arrangement", last.arrangement), note="laid out on the command line")
     return last

@@ -3,7 +3,16 @@
 from collections.abc import Callable
 
 from PySide6.QtCore import QEvent, QObject, Qt, QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QToolButton, QWidget
+from PySide6.QtGui import QWheelEvent
+from PySide6.QtWidgets import (
+    QApplication,
+    QComboBox,
+    QHBoxLayout,
+    QLabel,
+    QScrollArea,
+    QToolButton,
+    QWidget,
+)
 
 from firmcell.app.wheel import calm
 
@@ -33,8 +42,6 @@ class JumpBar(QWidget):
         row.setSpacing(4)
         self.list = calm(QComboBox())
         self.list.setAccessibleName("Section of the page")
-        # The keyboard walks through sections by Ctrl+Page Up and Down; Tab goes through the fields.
-        self.list.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
         self.list.setMinimumContentsLength(12)
         self.list.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.list.activated.connect(lambda n: self._go(self._headings[n]))
@@ -51,6 +58,12 @@ class JumpBar(QWidget):
             button.setFocusPolicy(Qt.FocusPolicy.NoFocus)
             button.clicked.connect(lambda _=False, by=by: self.step(by))
             row.addWidget(button)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        """The wheel over the bar scrolls the page as well."""
+        page = self.parentWidget()
+        if isinstance(page, QScrollArea):
+            QApplication.sendEvent(page.verticalScrollBar(), event)
 
     @property
     def titles(self) -> tuple[str, ...]:
