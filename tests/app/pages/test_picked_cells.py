@@ -204,7 +204,9 @@ def test_a_stroke_from_cell_to_cell_measures_middles_and_gap(stack, qtbot):
     assert said[-1].startswith("Cells 1 and 3")
     assert stack.banner.text() == said[-1]
     drag(qtbot, stack, QPoint(5, 5), QPoint(5 + round(20 * stack.view.scale()), 5))
-    assert float(said[-1].partition(" mm")[0].rpartition(" ")[2]) == pytest.approx(20, abs=1 / stack.view.scale())
+    assert float(said[-1].partition(" mm")[0].rpartition(" ")[2]) == pytest.approx(
+        20, abs=1 / stack.view.scale()
+    )
     assert "0 mm across" in said[-1]
 
 
