@@ -26,13 +26,13 @@ Examples
 import json
 from collections.abc import Mapping
 from pathlib import Path
-from types import TracebackType
-from typing import Any, Self
+from typing import Any
 
 from firmcell.core.analysis.analyse import analyse as _analyse
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Situation
 from firmcell.core.analysis.run_of_design import AGES, Asked, run_with_band
+from firmcell.core.base.closing import Closes
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.strip_fixes import verified_fixes
 from firmcell.core.jobs import findings_of, plan_of
@@ -68,19 +68,11 @@ __all__ = [
 ]
 
 
-class Job:
+class Job(Closes):
     """A job file, open for reading; use it in a `with` block, or call `close`."""
 
     def __init__(self, file: JobFile, path: Path) -> None:
         self._file, self.path = file, path
-
-    def __enter__(self) -> Self:
-        return self
-
-    def __exit__(
-        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
-    ) -> None:
-        self.close()
 
     def close(self) -> None:
         """Let go of the file."""

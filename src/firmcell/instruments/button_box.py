@@ -4,9 +4,9 @@ Most foot switches are keyboards and need nothing of this. What sits at a plain 
 ``B`` or ``C``, one to a line; anything else is passed over.
 """
 
-from types import TracebackType
-from typing import Any, Self
+from typing import Any
 
+from firmcell.core.base.closing import Closes
 from firmcell.core.base.refusal import Refusal
 
 BUTTONS = ("A", "B", "C")
@@ -15,7 +15,7 @@ SIMULATED = "loop://"
 """The stand-in: what is written to it comes back."""
 
 
-class ButtonBox:
+class ButtonBox(Closes):
     """An open button box. `pressed` tells what was pressed since it was last asked.
 
     Parameters
@@ -68,11 +68,3 @@ class ButtonBox:
     def close(self) -> None:
         """Let go of the port."""
         self._port.close()
-
-    def __enter__(self) -> Self:
-        return self
-
-    def __exit__(
-        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
-    ) -> None:
-        self.close()

@@ -1,9 +1,9 @@
 """An instrument that speaks SCPI: any real one by its VISA address, or a simulated stand-in."""
 
 import re
-from types import TracebackType
-from typing import Any, Self
+from typing import Any
 
+from firmcell.core.base.closing import Closes
 from firmcell.core.base.refusal import Refusal
 from firmcell.instruments.kinds import MEASURES, Kind
 from firmcell.instruments.stand_ins import StandIn
@@ -17,7 +17,7 @@ TO_SI = {"KG": 1000.0, "G": 1.0, "MOHM": 1e-3, "OHM": 1.0}
 """Some answer with a unit behind the number: factor to the unit that is asked for."""
 
 
-class Link:
+class Link(Closes):
     """An open instrument; `read` asks it for one value.
 
     Parameters
@@ -111,11 +111,3 @@ class Link:
             self._resource.close()
             self._manager.close()
             self._resource = self._manager = None
-
-    def __enter__(self) -> Self:
-        return self
-
-    def __exit__(
-        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
-    ) -> None:
-        self.close()

@@ -1,9 +1,9 @@
 """A voltmeter that speaks SCPI: any real one by its VISA address, or the simulated stand-in."""
 
-from types import TracebackType
-from typing import Any, Self
+from typing import Any
 
 from firmcell import DATA
+from firmcell.core.base.closing import Closes
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.tap_check.practice_pack import PracticePack
 
@@ -14,7 +14,7 @@ OVERRANGE = 9e36
 """SCPI meters answer 9.9E37 for a reading over their range."""
 
 
-class MeterLink:
+class MeterLink(Closes):
     """An open meter. `volts` asks it for one reading.
 
     Parameters
@@ -84,11 +84,3 @@ class MeterLink:
         """Let go of the meter."""
         self._meter.close()
         self._manager.close()
-
-    def __enter__(self) -> Self:
-        return self
-
-    def __exit__(
-        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
-    ) -> None:
-        self.close()

@@ -8,9 +8,9 @@ from contextlib import contextmanager, suppress
 from math import inf
 from pathlib import Path
 from time import monotonic
-from types import TracebackType
 from typing import Self
 
+from firmcell.core.base.closing import Closes
 from firmcell.core.base.refusal import Refusal
 from firmcell.store.job_faults import FAULTS, plain, told
 from firmcell.store.job_header import (
@@ -34,7 +34,7 @@ LONGEST_DESIGN = 20_000_000
 """No design is longer than this, bytes; no record than a twentieth of it."""
 
 
-class HeldFile:
+class HeldFile(Closes):
     """An open job file as a database.
 
     Attributes
@@ -153,14 +153,6 @@ class HeldFile:
         if self._folder:
             shutil.rmtree(self._folder, ignore_errors=True)
             self._folder = None
-
-    def __enter__(self) -> Self:
-        return self
-
-    def __exit__(
-        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
-    ) -> None:
-        self.close()
 
     # -- whether it is still there --------------------------------------------------------------------
 
