@@ -1,7 +1,8 @@
 """Firm Cell as a library, for the scripts and notebooks of a workshop.
 
-What stands here keeps its names and meaning within a major version; everything else of the program may change.
-All quantities are in SI units (temperatures in K, charges in A·s, energies in J) unless a name says otherwise.
+What stands here keeps its names and meaning within a major version; everything else of the program may
+change. All quantities are in SI units (temperatures in K, charges in A·s, energies in J) unless a name says
+otherwise.
 
 Examples
 --------
@@ -89,7 +90,8 @@ class Job(Closes):
         return self._file.events()
 
     def report(self) -> Report:
-        """Return figures, findings and steps, with what was measured: what `firm-cell analyse --json` prints."""
+        """Return figures, findings and steps, with what was measured: what `firm-cell analyse --json`
+        prints."""
         return report_of(self._file)
 
     def run(
@@ -133,8 +135,8 @@ class Job(Closes):
         return run_with_band(design, analysis, metal, asked, capacity)[0]
 
     def export(self, kind: str) -> bytes:
-        """Return the job in an open format: json, csv, pdf, html, template, dxf, svg, positions, stl, spice, segments,
-        wires, wiring, label or sketch."""
+        """Return the job in an open format: json, csv, pdf, html, template, dxf, svg, positions, stl,
+        spice, segments, wires, wiring, label or sketch."""
         return b"".join(exported(self._file, kind))
 
     def write(self, kind: str, path: Path | str, force: bool = False) -> Path:

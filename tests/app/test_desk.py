@@ -10,6 +10,7 @@ from firmcell.app.theme import base_font, load_fonts
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.drawing import Label
+from firmcell.store.units import parse
 
 
 def test_stage_and_splitter_are_found_again(hoist_window, qtbot):
@@ -255,3 +256,52 @@ def test_the_keys_walk_through_the_sections_of_a_page(hoist_window, qtbot):
     window.go(Stage.CELLS)
     qtbot.wait(50)
     assert not window.page(Stage.CELLS).jump.isVisible()
+
+
+def test_packs_appear_beside_a_brief_while_it_is_typed_and_one_is_picked(window, qtbot, tmp_path):
+    dialog = NewPackDialog("metric", tmp_path, window.library)
+    qtbot.addWidget(dialog)
+    dialog.show()
+    assert "As soon as voltages" in dialog.choices.told.text()
+
+    def enter(name, text):
+        editor = dialog.form.fields[name].row.editor
+        editor.clear()
+        qtbot.keyClicks(editor, text)
+        qtbot.keyClick(editor, Qt.Key.Key_Return)
+        dialog.form.fields[name].enter()
+
+    enter("current_steady_a", "100 W")
+    assert "needs the voltage" in dialog.form.fields["current_steady_a"].row.hint.text()
+    enter("load_voltage_min_v", "10")
+    enter("load_voltage_max_v", "14.8")
+    enter("current_steady_a", "100 W")
+    assert dialog.form.typed()["current_steady_a"] == pytest.approx(10.0), (
+        "at the lowest voltage, where it is greatest"
+    )
+    enter("energy_j", "2,5 km at 24 Wh/km")
+    assert dialog.form.typed()["energy_j"] == pytest.approx(60 * 3600)
+    shown = dialog.choices
+    qtbot.waitUntil(lambda: bool(shown.shown) and all(c.design for c in shown.shown), timeout=60_000)
+    assert shown.list.count() == len(shown.shown) > 1
+    assert dialog.cell == shown.shown[0].cell
+    shown.list.setCurrentRow(1)
+    assert dialog.cell == shown.shown[1].cell
+    icon = shown.list.item(1).icon().pixmap(shown.list.iconSize()).toImage()
+    colours = {
+        icon.pixelColor(x, y).name() for x in range(0, icon.width(), 3) for y in range(0, icon.height(), 3)
+    }
+    assert len(colours) > 5, "a picture of the pack"
+    # A job about leads has no cells to choose.
+    dialog.kinds.setCurrentText("power cable")
+    assert not shown.isVisible()
+    assert dialog.cell is None
+    dialog.reject()
+
+
+@pytest.mark.parametrize(
+    ("text", "watt_hours"),
+    [("20 km at 12 Wh/km", 240.0), ("10 miles x 20 Wh/mi", 200.0), ("1.609344 km @ 10 Wh/mile", 10.0)],
+)
+def test_energy_is_told_as_people_say_it(text, watt_hours):
+    assert parse(text, "J") == pytest.approx(watt_hours * 3600)

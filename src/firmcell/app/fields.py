@@ -196,6 +196,7 @@ class Field(QObject):
         self.si, self.typed_in = unit_of(model, name), typed_in(model, name)
         self.title = model.model_fields[name].title or name.replace("_", " ")
         self._value: Any = None
+        self.also: Callable[[str], float | None] = lambda _: None
         editor = self._make_editor()
         super().__init__(editor)
         shown = self._units if self.si not in (None, "count", "1") else ""
@@ -338,7 +339,9 @@ class Field(QObject):
         if self.optional and not text.strip():
             return None
         si = self.si or "1"
-        value = parse(text, si, None if self._units == "1" else self._units)
+        value = self.also(text)
+        if value is None:
+            value = parse(text, si, None if self._units == "1" else self._units)
         low, high = limits(self.model, self.name)
         if low is not None and value < low - abs(low) * 1e-12:
             raise Refusal(

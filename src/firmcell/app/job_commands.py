@@ -29,6 +29,7 @@ if TYPE_CHECKING:
     from firmcell.app.pages.passport_page import PassportPage
     from firmcell.core.changes.existing_pack import PackAsItIs
     from firmcell.core.model.design import Design
+    from firmcell.core.model.parts import Cell
     from firmcell.store.outline_files import Ring
 
 
@@ -46,10 +47,14 @@ class JobCommands:
         from firmcell.app.new_job_dialog import NewPackDialog
 
         shop = str(self.window.settings.value("shop/welder", Welder.MEDIUM.value))
-        dialog = NewPackDialog(self.window.system, folder, self.window.library, self.window, shop)
+        dialog = NewPackDialog(
+            self.window.system, folder, self.window.library, self.window, shop, self.window.look
+        )
         if dialog.exec() and dialog.brief is not None:
             self.window.settings.setValue("shop/welder", dialog.welders.currentText())
-            self.make_from_brief(dialog.brief, dialog.path, dialog.job_kind, dialog.existing, dialog.welder)
+            self.make_from_brief(
+                dialog.brief, dialog.path, dialog.job_kind, dialog.existing, dialog.welder, dialog.cell
+            )
 
     def make_from_brief(
         self,
@@ -58,6 +63,7 @@ class JobCommands:
         kind: JobKind = JobKind.NEW_PACK,
         existing: "PackAsItIs | None" = None,
         welder: Welder | None = Welder.MEDIUM,
+        cell: "Cell | None" = None,
     ) -> None:
         """Propose a design off the interface thread, or take the pack that is there; then make the job and
         open it."""
@@ -77,7 +83,7 @@ class JobCommands:
         def work() -> "Design":
             if existing is not None:
                 return existing_job(existing, brief, kind, library)
-            return first_job(brief, kind, library, welder=welder)
+            return first_job(brief, kind, library, cell, welder)
 
         self.window._tasks.append(Task(work, made, self.window.tell).start())
 

@@ -3,7 +3,7 @@
 from functools import partial
 from pathlib import Path
 
-from PySide6.QtGui import QFont
+from PySide6.QtGui import QFont, QShowEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QDialogButtonBox,
@@ -19,22 +19,28 @@ from PySide6.QtWidgets import (
 from firmcell.app.existing_form import ExistingForm
 from firmcell.app.fields import RecordForm
 from firmcell.app.form_dialog import FormDialog
+from firmcell.app.pack_choices import PackChoices
 from firmcell.app.plain import PlainLabel
-from firmcell.app.theme import sized
+from firmcell.app.theme import PALETTES, Palette, sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.jobs import PLANS
+from firmcell.core.jobs.plan import Subject
 from firmcell.core.model.brief import IN_ORDER, Brief, order_fault
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import Cell
 from firmcell.store.job_file import SUFFIX
-from firmcell.store.units import System
+from firmcell.store.units import System, parse
 from firmcell.store.validation_words import first_fault
 
 NO_WELDER = "none: tabs on the cells are soldered"
 WINDOW = ("load_voltage_min_v", "load_voltage_max_v")
+NARROW_EM = 34.0
+"""Width of the dialog in heights of letters below which no packs are shown beside the form."""
+CURRENTS = ("current_steady_a", "current_peak_a")
 
 
 class NewPackDialog(FormDialog):
@@ -48,6 +54,7 @@ class NewPackDialog(FormDialog):
         library: PartLibrary,
         parent: QWidget | None = None,
         shop: str = Welder.MEDIUM,
+        look: Palette | None = None,
     ) -> None:
         super().__init__(parent)
         self.existing: PackAsItIs | None = None
@@ -55,7 +62,11 @@ class NewPackDialog(FormDialog):
         self.brief: Brief | None = None
         self.job_kind = JobKind.NEW_PACK
         self.path = folder / f"new-pack{SUFFIX}"
-        layout = QVBoxLayout(self)
+        across = QHBoxLayout(self)
+        layout = QVBoxLayout()
+        across.addLayout(layout, 3)
+        self.choices = PackChoices(library, look or PALETTES["light"])
+        across.addWidget(self.choices, 2)
         title = PlainLabel("What is to be done, and what is asked of it?")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
         layout.addWidget(title)
@@ -96,7 +107,10 @@ class NewPackDialog(FormDialog):
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
         layout.addWidget(buttons)
-        self.resize(560, 660)
+        em = self.fontMetrics().height()
+        self.resize(48 * em, 34 * em)
+        self.welders.currentIndexChanged.connect(self._ask)
+        self._ask()
 
     def _choice(self, layout: QVBoxLayout, words: str, choices: list[str]) -> QComboBox:
         """A named choice in a row of its own."""
@@ -120,6 +134,10 @@ class NewPackDialog(FormDialog):
         area = QScrollArea()
         area.setWidgetResizable(True)
         self.form = RecordForm(Brief, system, {"title": "", "peak_duration_s": 10.0}, skip=("customer",))
+        for field in self.form.fields.values():
+            field.committed.connect(self._ask)
+        for name in CURRENTS:
+            self.form.fields[name].also = self._from_watts
         self._contradicting: set[str] = set()
         for pair in IN_ORDER:
             for name in pair:
@@ -143,6 +161,7 @@ class NewPackDialog(FormDialog):
         self.pack.setVisible(self._begins_with_pack)
         for name in WINDOW:
             self.form.fields[name].set_shown(not self._begins_with_pack)
+        self.choices.setVisible(self._proposes_pack)
 
     def _show_order(self, name: str) -> None:
         """Say at once, at the field just entered, what contradicts another."""
@@ -154,6 +173,40 @@ class NewPackDialog(FormDialog):
             if fault:
                 self._contradicting.add(name)
                 self.form.fields[name].row.fault(f"{fault[0].upper()}{fault[1:]}.")
+
+    @property
+    def _proposes_pack(self) -> bool:
+        """Whether the kind of job makes a pack, whose cells can be chosen."""
+        plan = PLANS[list(JobKind)[self.kinds.currentIndex()]]
+        return not plan.proposes and plan.subject is Subject.PACK
+
+    def _ask(self) -> None:
+        """Look for packs that would do what is told so far."""
+        told = {"title": "new", **{k: v for k, v in self.form.typed().items() if v not in (None, "")}}
+        steady = told.get("current_steady_a")
+        if not self._proposes_pack or not isinstance(steady, float) or not all(n in told for n in WINDOW):
+            self.choices.ask(None, None)
+            return
+        told.setdefault("current_peak_a", steady)
+        try:
+            brief = Brief.model_validate(told)
+        except ValueError:
+            # What contradicts itself is told at its field.
+            self.choices.ask(None, None)
+            return
+        self.choices.ask(brief, self.welder)
+
+    def _from_watts(self, text: str) -> float | None:
+        """A current told as a power, such as 500 W: what it is at the lowest voltage, where it is
+        greatest."""
+        try:
+            watts = parse(text, "W")
+        except Refusal:
+            return None
+        lowest = self.form.typed().get("load_voltage_min_v")
+        if not isinstance(lowest, float) or lowest <= 0:
+            raise Refusal("A power needs the voltage it is drawn at: say first how far down the load works.")
+        return watts / lowest
 
     def _browse(self) -> None:
         name, _ = QFileDialog.getSaveFileName(
@@ -171,7 +224,23 @@ class NewPackDialog(FormDialog):
         except Refusal as refusal:
             self.fault.setText(refusal.sentence)
             return
+        self.choices.stop()
         super().accept()
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        # On a small desktop the form alone has room.
+        if self.width() < NARROW_EM * self.fontMetrics().height():
+            self.choices.hide()
+
+    def reject(self) -> None:
+        self.choices.stop()
+        super().reject()
+
+    @property
+    def cell(self) -> Cell | None:
+        """The cell of the pack that was picked; None leaves it to the program."""
+        return self.choices.cell if self._proposes_pack else None
 
     def _read(self) -> Brief:
         from pydantic import ValidationError

@@ -1,4 +1,5 @@
-"""The man page and the completions of shells, written from the parser, so that they say what the help says."""
+"""The man page and the completions of shells, written from the parser, so that they say what the help
+says."""
 
 import argparse
 import re

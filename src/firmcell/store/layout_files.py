@@ -89,7 +89,8 @@ def lay_out_job(
     outline: Path | None,
     watch: Callable[[Iterator[Arranged]], Iterator[Arranged]] = iter,
 ) -> Arranged:
-    """Find places and groups for the cells of a job and save them as a new revision; `watch` passes the steps of the search on.
+    """Find places and groups for the cells of a job and save them as a new revision; `watch` passes the
+    steps of the search on.
 
     Raises
     ------

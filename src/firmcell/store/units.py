@@ -158,6 +158,20 @@ def suggestion(si: str) -> str:
     }.get(si, si)
 
 
+_WAY = re.compile(
+    r"^\s*(?P<way>[\d.,/ ]+?)\s*(?P<unit>km|mi|miles?)\s*(?:at|@|x|×|\*)\s*(?P<each>[\d.,/ ]+?)\s*Wh\s*/\s*(?P<of>km|mi|mile)\s*$",
+    re.IGNORECASE,
+)
+KM_PER_MILE = 1.609344
+
+
+def _energy_of_way(way: re.Match[str]) -> float:
+    """The energy of a way, J: 20 km at 12 Wh/km, or in miles; of each its own unit counts."""
+    kilometres = parse_number(way["way"]) * (1.0 if way["unit"].lower() == "km" else KM_PER_MILE)
+    each_km = parse_number(way["each"]) / (1.0 if way["of"].lower() == "km" else KM_PER_MILE)
+    return kilometres * each_km * 3600.0
+
+
 def parse(text: str, si: str, default: str | None = None) -> float:
     """Return `text` in the SI unit `si`.
 
@@ -177,6 +191,8 @@ def parse(text: str, si: str, default: str | None = None) -> float:
     """
     if si == "m²" and (found := re.match(r"^\s*([\d/]+)\s*(?:AWG|awg|ga)\s*$", text)):
         return float(awg_area(awg_number(found[1])))
+    if si == "J" and (way := _WAY.match(text)):
+        return _energy_of_way(way)
     match = _NUMBER.match(text)
     if not match:
         if not text.strip():

@@ -49,17 +49,25 @@ def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, S
     Refusal
         If there is no cell to choose from, or no pair in reach at all.
     """
-    joinable = [c for c in cells if c.form is not CellForm.POUCH or brief.duty.lasting_a <= POUCH_TO_A]
-    found = [(cell, option) for cell in joinable or cells for option in series_parallel_options(brief, cell)]
+    found = [
+        (cell, option) for cell in joinable(brief, cells) for option in series_parallel_options(brief, cell)
+    ]
     if not found:
         raise Refusal(
             "No cell in the part library makes a pack for this voltage window; look at the brief's voltages."
         )
-    return min(found, key=lambda pair: (len(pair[1].reasons), _weight_and_work(pair[1])))
+    return min(found, key=lambda pair: (len(pair[1].reasons), weight_and_work(pair[1])))
 
 
-def _with_room_for_bars(brief: Brief, library: PartLibrary) -> tuple[Cell, ...]:
-    """The cells whose collecting strips can carry the current; all of the library where none can.
+def joinable(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, ...]:
+    """Return the cells whose ends this program's parts can join at the current of a brief; all if none
+    are."""
+    found = tuple(c for c in cells if c.form is not CellForm.POUCH or brief.duty.lasting_a <= POUCH_TO_A)
+    return found or cells
+
+
+def with_room_for_bars(brief: Brief, library: PartLibrary) -> tuple[Cell, ...]:
+    """Return the cells whose collecting strips can carry the current; all of the library where none can.
 
     Seven groups of 167 thin cells have the voltage for 300 A, and no bar as narrow as one of their rows has
     the section for it.
@@ -75,8 +83,9 @@ def _with_room_for_bars(brief: Brief, library: PartLibrary) -> tuple[Cell, ...]:
     return tuple(able) or library.cells
 
 
-def _weight_and_work(option: SeriesParallel) -> float:
-    """Mass of the cells, and `CELL_WORK_KG` for each: a ring, welds and checks at both its ends."""
+def weight_and_work(option: SeriesParallel) -> float:
+    """Return the mass of the cells, and `CELL_WORK_KG` for each: a ring, welds and checks at both its
+    ends."""
     return option.mass_cells_kg + CELL_WORK_KG * option.series * option.parallel
 
 
@@ -101,7 +110,7 @@ def propose(
     for kind in ("cells", "strips", "wires", "connectors"):
         if not getattr(library, kind):
             raise Refusal(f"There are no {kind} in the part library.")
-    chosen, option = best_series_parallel(brief, (cell,) if cell else _with_room_for_bars(brief, library))
+    chosen, option = best_series_parallel(brief, (cell,) if cell else with_room_for_bars(brief, library))
     # Flat cells hang together face to face only, so without a space to fit they stand in one row.
     rows = option.parallel if chosen.is_round else 1
     if brief.box_m:

@@ -1,0 +1,134 @@
+"""Packs that would do a brief, to choose from while it is still being told."""
+
+from collections.abc import Iterator
+from dataclasses import replace
+
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base import wording as w
+from firmcell.core.base.frozen import frozen
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.changes.first_design import joinable, propose, weight_and_work, with_room_for_bars
+from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.design import Design
+from firmcell.core.model.joint_kinds import Welder
+from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import Cell
+from firmcell.core.strips.under_load import solve_under_load
+
+MOST = 4
+"""Packs shown to choose from."""
+
+
+@frozen
+class PackChoice:
+    """A pack that would do a brief, or comes nearest.
+
+    Attributes
+    ----------
+    cell : Cell
+    series, parallel : counts.
+    design : worked out whole; None while that is still going on.
+    lacks : what speaks against its counts; empty where it does the brief.
+    mass_kg, energy_j, run_time_s : of the whole pack, to the load; of the cells alone until it is worked out.
+    size_m : length, width and height outside.
+    hottest_k : its warmest cell at the end of a run in the warmest air.
+    """
+
+    cell: Cell
+    series: int
+    parallel: int
+    lacks: tuple[str, ...]
+    mass_kg: float
+    energy_j: float
+    design: Design | None = None
+    run_time_s: float = 0.0
+    size_m: tuple[float, float, float] | None = None
+    hottest_k: float | None = None
+
+    @property
+    def title(self) -> str:
+        """Counts and cell: 10S4P of 21700 high-energy 5.0 Ah."""
+        return f"{self.series}S{self.parallel}P of {self.cell.name}"
+
+    @property
+    def words(self) -> str:
+        """What it weighs, measures, gives, and how warm it gets."""
+        told = [w.kilograms(self.mass_kg), f"{w.watt_hours(self.energy_j)} to the load"]
+        if self.run_time_s:
+            told.append(f"runs {w.duration(self.run_time_s)}")
+        if self.size_m is not None:
+            told.append(" × ".join(f"{side * 1e3:.0f}" for side in self.size_m) + " mm")
+        if self.hottest_k is not None:
+            over = self.hottest_k > self.cell.temperature_max_k
+            told.append(f"warms to {w.celsius(self.hottest_k)}" + (": too warm" if over else ""))
+        if self.lacks:
+            told.append(f"but {self.lacks[0]}")
+        return ", ".join(told)
+
+
+def pack_choices(
+    brief: Brief, library: PartLibrary, welder: Welder | None = Welder.MEDIUM, most: int = MOST
+) -> Iterator[tuple[PackChoice, ...]]:
+    """Yield the packs to choose from, again and again as more of them is known: first by counts, then each
+    worked out whole.
+
+    Parameters
+    ----------
+    brief : Brief
+        As far as it is told.
+    library : PartLibrary
+    welder : Welder or None
+        What the shop welds with.
+    most : int
+        How many at most; packs that do the brief, or the one that lacks least where none does.
+
+    Raises
+    ------
+    Refusal
+        If no cell makes a pack of such a voltage.
+    """
+    cells = joinable(brief, with_room_for_bars(brief, library))
+    options = [(cell, o) for cell in cells for o in series_parallel_options(brief, cell)]
+    best: dict[str, tuple[Cell, SeriesParallel]] = {}
+    for cell, option in sorted(options, key=lambda pair: (len(pair[1].reasons), weight_and_work(pair[1]))):
+        best.setdefault(cell.name, (cell, option))
+    if not best:
+        raise Refusal("No cell in the part library makes a pack for this voltage window.")
+    found = list(best.values())
+    able = [pair for pair in found if not pair[1].reasons]
+    chosen = [_by_counts(cell, option) for cell, option in (able or found[:1])[:most]]
+    yield tuple(chosen)
+    for place, choice in enumerate(chosen):
+        chosen[place] = _whole(choice, brief, library, welder)
+        yield tuple(chosen)
+
+
+def _by_counts(cell: Cell, option: SeriesParallel) -> PackChoice:
+    return PackChoice(
+        cell,
+        option.series,
+        option.parallel,
+        option.reasons,
+        option.mass_cells_kg,
+        option.energy_usable_j,
+    )
+
+
+def _whole(choice: PackChoice, brief: Brief, library: PartLibrary, welder: Welder | None) -> PackChoice:
+    """The same with its design: layout, strips, leads, board and sleeve, and its heat."""
+    design = propose(brief, library, choice.cell, welder=welder)
+    analysis = analyse(design, library)
+    pack, outside = analysis.pack, analysis.insulation.envelope
+    figures = solve_under_load(design, analysis.layout, pack.run_time_s).figures
+    return replace(
+        choice,
+        design=design,
+        series=design.series,
+        parallel=design.parallel,
+        mass_kg=pack.mass_kg,
+        energy_j=pack.energy_usable_j,
+        run_time_s=pack.run_time_s,
+        size_m=(outside.length_m, outside.width_m, outside.height_m),
+        hottest_k=figures.hottest_cell_k if figures.whole else None,
+    )
