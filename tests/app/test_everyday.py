@@ -140,7 +140,13 @@ def test_rows_are_sorted_by_what_they_measure_and_copied(qtbot):
     assert column(0) == ["cell 10", "cell 9", "cell 11", "cell 12"]
     actions["Copy the &table as CSV"].trigger()
     told = list(csv.reader(io.StringIO(QGuiApplication.clipboard().text())))
-    assert told == [["Part", "Carries"], ["cell 10", "1.2 A"], ["cell 9", "950 mA"], ["cell 11", "−3 A"], ["cell 12", "1 mA"]]  # fmt: skip
+    assert told == [
+        ["Part", "Carries"],
+        ["cell 10", "1.2 A"],
+        ["cell 9", "950 mA"],
+        ["cell 11", "−3 A"],
+        ["cell 12", "1 mA"],
+    ]
 
 
 @pytest.mark.parametrize(

@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QSettings, Qt
 from PySide6.QtGui import QFontMetricsF
-from PySide6.QtWidgets import QLayout, QToolButton
+from PySide6.QtWidgets import QLayout, QToolButton, QWidget
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -67,6 +67,21 @@ class Desk(QObject):
     def focus(self, page: bool) -> None:
         """Put the keyboard on the picture or on the page, which comes to the front for it."""
         self.show(page)
-        place = self.window.first_field() if page else self.window.view
+        place = self.first_field() if page else self.window.view
         if place is not None:
             place.setFocus(Qt.FocusReason.ShortcutFocusReason)
+
+    def first_field(self) -> QWidget | None:
+        """What takes the keyboard first on the page that is shown."""
+        page = self.window.pages.get(self.window.stage)
+        if page is None:
+            return None
+        fields = [
+            w
+            for w in page.findChildren(QWidget)
+            if w.focusPolicy() & Qt.FocusPolicy.TabFocus
+            and w.isVisible()
+            and w.isEnabled()
+            and not page.jump.isAncestorOf(w)
+        ]
+        return fields[0] if fields else page

@@ -307,21 +307,6 @@ class MainWindow(QMainWindow):
         if page is not None:
             page.jump.step(by)
 
-    def first_field(self) -> QWidget | None:
-        """What takes the keyboard first on the page that is shown."""
-        page = self.pages.get(self.stage)
-        if page is None:
-            return None
-        fields = [
-            w
-            for w in page.findChildren(QWidget)
-            if w.focusPolicy() & Qt.FocusPolicy.TabFocus
-            and w.isVisible()
-            and w.isEnabled()
-            and not page.jump.isAncestorOf(w)
-        ]
-        return fields[0] if fields else page
-
     # -- looks and bench --------------------------------------------------------------------------------
 
     def toggle_bench_mode(self) -> None:

@@ -97,6 +97,13 @@ class NewPackDialog(FormDialog):
         self.fault.setObjectName("fault")
         self.fault.setWordWrap(True)
         layout.addWidget(self.fault)
+        layout.addWidget(self._buttons())
+        em = self.fontMetrics().height()
+        self.resize(48 * em, 34 * em)
+        self.welders.currentIndexChanged.connect(self._ask)
+        self._ask()
+
+    def _buttons(self) -> QDialogButtonBox:
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
         make = QPushButton("Make the job")
         make.setProperty("main", "true")
@@ -106,11 +113,7 @@ class NewPackDialog(FormDialog):
         cancel.setAutoDefault(False)
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
-        layout.addWidget(buttons)
-        em = self.fontMetrics().height()
-        self.resize(48 * em, 34 * em)
-        self.welders.currentIndexChanged.connect(self._ask)
-        self._ask()
+        return buttons
 
     def _choice(self, layout: QVBoxLayout, words: str, choices: list[str]) -> QComboBox:
         """A named choice in a row of its own."""
