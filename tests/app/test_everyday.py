@@ -197,3 +197,18 @@ def test_jobs_opened_lately_are_in_the_menu(hoist_window, tmp_path):
     assert names[:2] == [scale.name, hoist.name]
     window.menus.recent.actions()[1].trigger()
     assert window.session.path == hoist
+
+
+def test_the_parts_are_on_the_bench_page_and_go_out_as_a_file(hoist_window, tmp_path):
+    hoist_window.go(Stage.BENCH)
+    parts = hoist_window.page(Stage.BENCH).parts
+    rows = [
+        tuple(parts.list.rows.index(r, c).data() for c in range(4)) for r in range(parts.list.rows.rowCount())
+    ]
+    assert rows[0] == ("21700 high-energy 5.0 Ah", "40", "42", "")
+    assert any("nickel" in row[0] and "30 mm" in row[3] for row in rows)
+    assert parts.write(tmp_path / "parts.csv")
+    told = list(csv.DictReader(io.StringIO((tmp_path / "parts.csv").read_text())))
+    assert [row["class"] for row in told] == [row[0] for row in rows]
+    assert not parts.write(tmp_path / "none" / "parts.csv")
+    assert "does not exist" in hoist_window.banner.text()

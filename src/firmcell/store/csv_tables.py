@@ -8,6 +8,7 @@ from math import degrees
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.visible import harmless_cell
 from firmcell.core.changes.by_hand import in_space
+from firmcell.core.jobs.parts_list import PartLine
 from firmcell.core.model.design import Design
 from firmcell.core.strips.load_figures import UnderLoadFigures
 from firmcell.core.wiring.wire_list import WireEntry
@@ -101,6 +102,20 @@ def segments_csv(figures: UnderLoadFigures) -> str:
                 f"{s.share:.5g}",
             ]
         )
+    return out.getvalue()
+
+
+def parts_csv(lines: tuple[PartLine, ...]) -> str:
+    """Return the parts of a job to buy or to lay out: pieces, or metres of what is bought by length."""
+    out = io.StringIO()
+    write = _Writer(out)
+    write.writerow(["what", "class", "pieces", "metres", "spare", "cut", "mass_kg", "price_each", "supplier"])
+    for line in lines:
+        mass = "" if line.mass_kg is None else f"{line.mass_kg:.4g}"
+        metres = f"{line.metres:.3f}" if line.metres else ""
+        spare = f"{line.spare:.3g}" if line.spare else ""
+        # Price and supplier are the shop's own, to be filled in.
+        write.writerow([line.what, line.name, line.count or "", metres, spare, line.cut, mass, "", ""])
     return out.getvalue()
 
 

@@ -9,6 +9,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.insulation.cell_holder import holder_halves
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.handed_out import refuse_unless_there
+from firmcell.core.jobs.parts_list import parts_list
 from firmcell.core.layout.search import Arranged, arrange, laid_out
 from firmcell.core.leads.spice_netlist import spice_netlist
 from firmcell.core.model.brief import SpaceShape
@@ -20,7 +21,7 @@ from firmcell.core.pictures.wiring import nail_board, schematic
 from firmcell.core.strips.layout_measures import strips_needed
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.core.wiring.wire_list import wire_list
-from firmcell.store.csv_tables import positions_csv, segments_csv, wires_csv
+from firmcell.store.csv_tables import parts_csv, positions_csv, segments_csv, wires_csv
 from firmcell.store.job_file import JobFile
 from firmcell.store.outline_files import read_outline
 from firmcell.store.pens.dxf import to_dxf
@@ -37,6 +38,7 @@ EXPORT_SUFFIX = {
     "spice": ".cir",
     "segments": ".csv",
     "wires": ".csv",
+    "parts": ".csv",
     "wiring": ".pdf",
 }
 """What can be written of a layout and its metal, and the usual end of its file's name."""
@@ -68,6 +70,8 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
             Template("nail board", "nails", nail_board(design, analysis, metal)),
         )
         return template_pdf(design.brief.title, pages, paper, lies=False)
+    if kind == "parts":
+        return parts_csv(parts_list(design, analysis, plan_of(design).steps(design, analysis))).encode()
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":

@@ -23,6 +23,7 @@ from firmcell.app.fields import RecordForm
 from firmcell.app.pages.base_page import Page
 from firmcell.app.pages.between_places import BetweenPlaces
 from firmcell.app.pages.order_of_joints import OrderOfJoints
+from firmcell.app.pages.parts_section import PartsSection
 from firmcell.app.pages.record_section import RecordSection
 from firmcell.app.pages.step_card import StepCard
 from firmcell.app.pages.step_notes import StepNotes
@@ -90,6 +91,7 @@ class BenchPage(Page):
         self.section("Lay out before you begin")
         self.lay_out = self.text(name="")
         self.lay_out.setTextFormat(Qt.TextFormat.RichText)
+        self.parts = PartsSection(self)
         self.records = RecordSection(self)
         self.log, self.take_back = self.records.log, self.records.button
 
@@ -130,6 +132,7 @@ class BenchPage(Page):
             ]
         )
         self.records.fill()
+        self.parts.fill()
         self.lay_out.setText(lay_out_words(laid_out(s.design, s.analysis, s.steps)))
         # The list stands at the step at hand: the focus, when it comes there, must not choose another step.
         self.list.pick(f"step:{self.step.code}" if self.step else "")

@@ -2,10 +2,10 @@
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
-from firmcell.core.base.wording import figures, millimetres, plural
+from firmcell.core.base.wording import millimetres, plural
+from firmcell.core.jobs.parts_list import parts_list
 from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.design import Design
-from firmcell.core.model.job_details import Wired
 from firmcell.core.records.step import Step
 
 TOOLS = {
@@ -65,34 +65,12 @@ def laid_out(d: Design, a: Analysis, steps: tuple[Step, ...]) -> LaidOut:
         used[COVERS] = None
     if any("polyimide" in s.words for s in steps):
         used["polyimide tape"] = None
-    return LaidOut(tuple(tools), tuple(_parts(d, a, steps, made)), tuple(used), tuple(_first(d, a, made)))
-
-
-def _parts(d: Design, a: Analysis, steps: tuple[Step, ...], made: set[str]) -> list[str]:
-    codes = {s.code for s in steps}
-    found: list[str] = []
-    if "check-cells" in codes:
-        found.append(f"{d.cell_count} × {d.cell.name}")
-    if any(s.code.startswith("weld-") and "strip:" in " ".join(s.refs) for s in steps):
-        found += [f"{figures(metres)} m of {name}" for name, metres in a.strip_stock_m.items()]
-    if "rings" in codes:
-        found.append(f"{d.cell_count} insulator rings")
-    gauges: dict[str, float] = {}
-    for edge in a.wiring.wires:
-        if edge.id in made and edge.wire is not None:
-            gauges[edge.wire.gauge] = gauges.get(edge.wire.gauge, 0.0) + edge.wire.length_m
-    # The leads of a closed pack are there already.
-    if d.details.wired is not Wired.PACK or d.details.opens_pack:
-        found += [f"{figures(metres)} m of {gauge} wire" for gauge, metres in gauges.items()]
-    if any("connector" in s.refs and s.records for s in steps):
-        found.append(d.leads.outlet.name)
-    if d.leads.fuse is not None:
-        found.append(d.leads.fuse.name)
-    if d.bms.board is not None and any("board" in s.refs for s in steps):
-        found.append(d.bms.board.name)
-    if "sleeve" in codes and a.insulation.sleeve is not None:
-        found.append(f"{a.insulation.sleeve.sleeve}, cut {millimetres(a.insulation.sleeve.cut_length_m)}")
-    return found
+    return LaidOut(
+        tuple(tools),
+        tuple(line.words for line in parts_list(d, a, steps)),
+        tuple(used),
+        tuple(_first(d, a, made)),
+    )
 
 
 def _first(d: Design, a: Analysis, made: set[str]) -> list[str]:

@@ -1,0 +1,58 @@
+"""Parts to have at hand on the Bench page, and their list as a file."""
+
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QFileDialog, QHBoxLayout
+
+from firmcell.app.session import guarded
+from firmcell.core.jobs.parts_list import parts_list
+
+if TYPE_CHECKING:
+    from firmcell.app.pages.bench_page import BenchPage
+
+
+class PartsSection:
+    """What the job is built of: how much, how much to have at hand, how it is cut."""
+
+    def __init__(self, page: "BenchPage") -> None:
+        self.page, self.session = page, page.session
+        page.section("Parts to have at hand")
+        self.list = page.table(("Part", "Built in", "Have", "Cut"), "Parts to have at hand", wide=3)
+        self._of: tuple[object, ...] = ()
+        row = QHBoxLayout()
+        row.addStretch(1)
+        tip = "What to buy and to lay out, with cut lengths and spares, and room for prices"
+        row.addWidget(page.button("Parts l&ist, CSV…", self.choose, tip))
+        page.body.addLayout(row)
+
+    def fill(self) -> None:
+        """Show the parts of the design as it is."""
+        s = self.session
+        of = (s.design, s.analysis, s.steps)
+        if len(self._of) == len(of) and all(a is b for a, b in zip(of, self._of, strict=True)):
+            return
+        self._of = of
+        self.list.set_rows(
+            [
+                (f"part:{n}", (line.name, line.quantity, line.with_spare, line.cut))
+                for n, line in enumerate(parts_list(*of))
+            ]
+        )
+
+    def choose(self) -> None:
+        """Ask where, and write the list."""
+        start = str(self.session.path.with_name(f"{self.session.path.stem}-parts.csv"))
+        name, _ = QFileDialog.getSaveFileName(self.page, "Write the parts list", start, "*.csv")
+        if name:
+            self.write(Path(name))
+
+    def write(self, path: Path) -> bool:
+        """Write the list to a file; the dialog has asked whether one that is there is replaced."""
+        # Loaded when first wanted.
+        from firmcell.store.csv_tables import parts_csv
+        from firmcell.store.whole_files import write_whole
+
+        s = self.session
+        content = parts_csv(parts_list(s.design, s.analysis, s.steps)).encode()
+        return guarded(lambda: write_whole(path, content, replace=True), s.refused.emit)
