@@ -212,3 +212,22 @@ def test_the_parts_are_on_the_bench_page_and_go_out_as_a_file(hoist_window, tmp_
     assert [row["class"] for row in told] == [row[0] for row in rows]
     assert not parts.write(tmp_path / "none" / "parts.csv")
     assert "does not exist" in hoist_window.banner.text()
+
+
+def test_the_part_picked_is_shown_large_and_the_whole_again(hoist_window, qtbot):
+    window, view = hoist_window, hoist_window.view
+    window.go(Stage.LAYOUT)
+    keys = Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier
+    view.select("")
+    QTest.keyClick(window, Qt.Key.Key_0, keys)
+    assert "Pick a part" in window.banner.text()
+    qtbot.wait(20)
+    whole = view.scale()
+    view.select("cell:17")
+    QTest.keyClick(window, Qt.Key.Key_0, keys)
+    assert view.scale() > 2 * whole
+    at = view.place_of("cell:17")
+    assert abs(at.x() - view.width() / 2) < 2
+    assert abs(at.y() - view.height() / 2) < view.fontMetrics().height()
+    QTest.keyClick(window, Qt.Key.Key_0, Qt.KeyboardModifier.ControlModifier)
+    assert view.scale() == pytest.approx(whole)

@@ -128,6 +128,7 @@ class Menus:
     def _fill_view(self, view: Any) -> None:
         self.action(view, "&Turn over about the other axis", "Ctrl+T", self.window.looks.turn_axis)
         self.action(view, "&Fit the picture", "Ctrl+0", self.window.view.fit)
+        self.action(view, "&Zoom to the part picked", "Ctrl+Shift+0", self._zoom_to_part)
         self.section_action = self.action(
             view, "&Section through the pack", "Ctrl+E", self.window.panel.paint, checkable=True
         )
@@ -173,6 +174,10 @@ class Menus:
             action.triggered.connect(lambda _=False, p=path: self.window.opening.open_path(Path(p)))
         if self.recent.isEmpty():
             self.recent.addAction("no job was opened yet").setEnabled(False)
+
+    def _zoom_to_part(self) -> None:
+        if not self.window.view.placing.fit_part():
+            self.window.tell("Pick a part on the picture first: it is shown as large as there is room for.")
 
     def find(self) -> None:
         """Find a command, a finding, a step or a part by its name."""

@@ -7,10 +7,21 @@ from PySide6.QtGui import (
     QPainterPath,
     QPainterPathStroker,
     QPolygonF,
+    QTransform,
 )
 
 from firmcell.app.canvas.batches import Batch, Placed, to_scene
-from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape, Stroke, scaled, trimmed_bounds
+from firmcell.core.pictures.drawing import (
+    Area,
+    Disc,
+    Drawing,
+    Label,
+    Shape,
+    Stroke,
+    bounds_of,
+    scaled,
+    trimmed_bounds,
+)
 
 if TYPE_CHECKING:
     from firmcell.app.canvas.view import PackView
@@ -72,6 +83,44 @@ class Placing:
             x0, y0, x1, y1 = self._trimmed(face.drawing, without)
             whole = whole.united(QRectF(to_scene(face.origin, (x0, y1)), to_scene(face.origin, (x1, y0))))
         return whole
+
+    def fit_part(self) -> bool:
+        """Show the part that is picked as large as it can be with what lies round it; whether there is
+        one."""
+        box = self.around(self.view._selected) if self.view._selected else QRectF()
+        if box.isEmpty():
+            return False
+        self.show(box)
+        self.view._fitted = False
+        return True
+
+    def show(self, box: QRectF) -> None:
+        """Show a part of the scene as large as the widget has room for it."""
+        margin = 6.0
+        # The caption stands in the top line by itself, the scale of colours in the lowest.
+        line = self.view.fontMetrics().height()
+        top = line + margin
+        room = self.view.height() - top - line - margin / 2
+        scale = min((self.view.width() - 2 * margin) / max(box.width(), 1), room / max(box.height(), 1))
+        scale = max(scale, 0.05)
+        dx = (self.view.width() - box.width() * scale) / 2 - box.left() * scale
+        dy = top + (room - box.height() * scale) / 2 - box.top() * scale
+        self.view._transform = QTransform(scale, 0, 0, scale, dx, dy)
+        self.view._renew()
+
+    def around(self, ref: str) -> QRectF:
+        """The part of the scene round a part, with as much again on each side; empty if it is not drawn."""
+        # One place: of a part on both faces that on the last, where its card points to.
+        for face in reversed(self.view._faces):
+            shapes: list[Shape] = [
+                s for s in face.drawing.shapes if s.ref == ref and not isinstance(s, Label)
+            ]
+            if shapes:
+                x0, y0, x1, y1 = bounds_of(shapes)
+                box = QRectF(to_scene(face.origin, (x0, y1)), to_scene(face.origin, (x1, y0)))
+                side = max(box.width(), box.height())
+                return box.adjusted(-side, -side, side, side)
+        return QRectF()
 
     def _trimmed(self, drawing: Drawing, without: tuple[str, ...]) -> tuple[float, float, float, float]:
         if not without:

@@ -160,19 +160,8 @@ class PackView(QWidget):
 
     def fit(self) -> None:
         """Show everything."""
-        margin = 6.0
-        # The caption stands in the top line by itself, the scale of colours in the lowest.
-        line = self.fontMetrics().height()
-        top = line + margin
-        room = self.height() - top - line - margin / 2
-        box = self.placing.fitted(self._faces) if self._faces else self._scene
-        scale = min((self.width() - 2 * margin) / max(box.width(), 1), room / max(box.height(), 1))
-        scale = max(scale, 0.05)
-        dx = (self.width() - box.width() * scale) / 2 - box.left() * scale
-        dy = top + (room - box.height() * scale) / 2 - box.top() * scale
-        self._transform = QTransform(scale, 0, 0, scale, dx, dy)
+        self.placing.show(self.placing.fitted(self._faces) if self._faces else self._scene)
         self._fitted = True
-        self._renew()
 
     def zoom(self, factor: float, about: QPointF | None = None) -> None:
         """Zoom about a point of the widget (its middle if none is given)."""
