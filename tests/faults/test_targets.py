@@ -14,7 +14,7 @@ from firmcell.store.whole_files import new_whole, write_whole
 def test_an_export_replaces_nothing_unless_asked_to(job, tmp_path, capsys):
     out = tmp_path / "cells.csv"
     out.write_text("my own notes")
-    assert main(["export", str(job.path), "--to", "csv", str(out)]) == 1
+    assert main(["export", str(job.path), "--to", "csv", str(out)]) == 3
     assert "is there already" in capsys.readouterr().err
     assert out.read_text() == "my own notes"
     assert main(["export", str(job.path), "--to", "csv", "--force", str(out)]) == 0
@@ -31,7 +31,7 @@ def test_an_export_never_replaces_a_job_or_what_is_no_plain_file(job, hoist, tmp
     os.mkfifo(tmp_path / "pipe")
     before = {p: p.read_bytes() for p in (job.path, other, plain)}
     for target in (job.path, other, link, tmp_path / "pipe", tmp_path):
-        assert main(["export", str(job.path), "--to", "csv", "--force", str(target)]) == 1
+        assert main(["export", str(job.path), "--to", "csv", "--force", str(target)]) == 3
         assert "choose another name" in capsys.readouterr().err.lower()
     assert before == {p: p.read_bytes() for p in before}
 

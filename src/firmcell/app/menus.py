@@ -5,6 +5,7 @@ from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
+from PySide6.QtCore import QObject
 from PySide6.QtGui import QAction, QActionGroup, QKeySequence
 
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS
@@ -18,10 +19,12 @@ if TYPE_CHECKING:
     from firmcell.app.shortcut_sheet import ShortcutSheet
 
 
-class Menus:
+class Menus(QObject):
     """The menus with their keys, and the sheet that lists them."""
 
     def __init__(self, window: "MainWindow") -> None:
+        # One that goes with the window: the last word of an undo stack must not reach actions that are gone.
+        super().__init__(window)
         self.window = window
         self.all: list[Any] = []
         self.make()
