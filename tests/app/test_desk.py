@@ -305,3 +305,10 @@ def test_packs_appear_beside_a_brief_while_it_is_typed_and_one_is_picked(window,
 )
 def test_energy_is_told_as_people_say_it(text, watt_hours):
     assert parse(text, "J") == pytest.approx(watt_hours * 3600)
+
+
+def test_what_stands_under_the_title_is_in_the_list_of_sections(hoist_window):
+    hoist_window.go(Stage.BENCH)
+    page = hoist_window.page(Stage.BENCH)
+    assert page.jump.titles[:2] == ("Bench", "Photos and remarks of this step")
+    assert page.jump.list.currentText() == "Bench", "the step at hand, not what follows it"

@@ -26,6 +26,8 @@ class Page(QScrollArea):
 
     stage: ClassVar[Stage]
     heading: ClassVar[str]
+    begins_at_once: ClassVar[bool] = False
+    """Whether the page begins under its title, without a section of its own for what stands there."""
     picked = Signal(str)
 
     def __init__(self, session: Session, system: System, parent: QWidget | None = None) -> None:
@@ -46,7 +48,7 @@ class Page(QScrollArea):
         self._fields: list[tuple[str, Field]] = []
         self._figures: list[tuple[QLabel, QLabel, Callable[[], str]]] = []
         self._grid: QGridLayout | None = None
-        self._headings: list[QLabel] = []
+        self._headings: list[QLabel] = [title] if self.begins_at_once else []
         self.jump = JumpBar(self._scroll_to, self)
         self.jump.changed.connect(self._show_sections)
         self.kind_sections()

@@ -59,6 +59,7 @@ class BenchPage(Page):
     """The step at hand and the list of all steps."""
 
     stage, heading = Stage.BENCH, "Bench"
+    begins_at_once = True
     go_to_tests = Signal()
     photos_wanted = Signal()
     step_shown = Signal()

@@ -66,6 +66,7 @@ class PassportPage(Page):
     """What will stand on the passport, and the buttons that write it."""
 
     stage, heading = Stage.PASSPORT, "Passport: what goes with the pack"
+    begins_at_once = True
     export = Signal(str)
 
     def build(self) -> None:

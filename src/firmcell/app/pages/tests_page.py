@@ -33,6 +33,7 @@ class TestsPage(Page):
     """Taps against the prediction, insulation, and what they prove."""
 
     stage, heading = Stage.TESTS, "Tests: what the meter says"
+    begins_at_once = True
     back_to_bench = Signal()
     practise = Signal()
     meter_address = SIMULATED
