@@ -47,6 +47,8 @@ def run_run(arguments: argparse.Namespace) -> int:
     )
     if arguments.store:
         return _stored(arguments, design, analysis, asked)
+    # Before the run, which takes seconds: what is wrong with the file is told at once.
+    readings = _readings(arguments.against) if arguments.against else []
     result, edges, model = run_with_band(design, analysis, metal, asked, capacity)
     conductors = conductors_of(design, metal, result, asked.ambient_k)
     words = run_words(result, design) + conductor_words(conductors, result)
@@ -55,7 +57,7 @@ def run_run(arguments: argparse.Namespace) -> int:
     if arguments.plan or arguments.against:
         plan = charge_plan((result, *(edges or ())), asked.ambient_k)
         if arguments.against:
-            return _compared(plan, arguments.against)
+            return _compared(plan, readings)
         if arguments.plan == "-":
             sys.stdout.write(plan_csv(plan))
         else:
@@ -72,13 +74,18 @@ def run_run(arguments: argparse.Namespace) -> int:
     return 0
 
 
-def _compared(plan: "ChargePlan", log: str) -> int:
-    """Say which readings of a log lie outside the plan of the charge; 1 if any does."""
-
-    from firmcell.core.run.charge_plan import against_plan
+def _readings(log: str) -> list[tuple[float, float, float]]:
+    """Time, voltage and temperature of each reading of a log."""
     from firmcell.store.run_files import log_from_csv
 
-    readings = zip(*(column.tolist() for column in log_from_csv(text_from(log), name_of(log))), strict=True)
+    columns = log_from_csv(text_from(log), name_of(log))
+    return list(zip(*(column.tolist() for column in columns), strict=True))
+
+
+def _compared(plan: "ChargePlan", readings: list[tuple[float, float, float]]) -> int:
+    """Say which readings of a log lie outside the plan of the charge; 1 if any does."""
+    from firmcell.core.run.charge_plan import against_plan
+
     told = [
         against_plan(plan, time, volts, kelvin if kelvin == kelvin else None)  # not a number: not read
         for time, volts, kelvin in readings
