@@ -10,6 +10,8 @@ from firmcell.app.theme import base_font, load_fonts
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.drawing import Label
+from firmcell.store.demo import hoist_in_rows
+from firmcell.store.job_file import JobFile
 from firmcell.store.units import parse
 from tests.conftest import CI
 
@@ -92,6 +94,20 @@ def test_the_faces_fill_the_picture_and_not_the_ends_of_their_leads(hoist_window
     assert all(room.contains(box) for box in boxes), "nothing of the pack is cut"
     filled = sum(b.width() * b.height() for b in boxes) / (room.width() * room.height())
     assert filled > 0.7
+
+
+def test_a_small_pack_is_as_large_as_a_large_one(window, tmp_path):
+    """Two cells: the words about them are longer than they are, and must not make them small."""
+    design = hoist_in_rows(window.library).with_edits(("series", 2), ("parallel", 1), ("arrangement.rows", 1))
+    JobFile.create(tmp_path / "two.firmcell", design).close()
+    window.opening.open_path(tmp_path / "two.firmcell")
+    window.go(Stage.LAYOUT)
+    view = window.view
+    boxes = [on_screen(view, face, CELLS_ONLY) for face in view._faces]
+    assert all(QRectF(view.rect()).contains(box) for box in boxes)
+    high = boxes[-1].bottom() - boxes[0].top()
+    wide = boxes[-1].right() - boxes[0].left()
+    assert max(high / view.height(), wide / view.width()) > 0.6
 
 
 def test_one_face_alone_is_larger_and_kept(hoist_window, qtbot):

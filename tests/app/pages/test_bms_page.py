@@ -8,6 +8,7 @@ from PySide6.QtGui import QFontMetrics
 from PySide6.QtWidgets import QLabel
 
 from firmcell.app.board_dialog import BoardDialog
+from firmcell.app.canvas.measures import GROWS_ELSE, SMALLEST_TEXT
 from firmcell.app.pages.bms_page import BmsPage
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.pictures.drawing import Label, bounds_of
@@ -169,7 +170,7 @@ def test_the_schematic_beside_a_tall_pack_can_be_read(window, qtbot, tmp_path):
     *faces, wiring = view._faces
     assert wiring.drawing.title == "wiring"
     letters = [s.height for s in wiring.drawing.shapes if isinstance(s, Label)]
-    assert min(letters) * view.scale() > 9, "pixels"
+    assert min(letters) * view.scale() * GROWS_ELSE > SMALLEST_TEXT, "none too small to be painted"
     boxes = []
     for f in (*faces, wiring):
         # Without the ends of the main leads, which are not painted beside a schematic.

@@ -194,7 +194,11 @@ class PackPainter:
         painter.setFont(label_font(max(round(height), 1)))
         painter.setPen(QColor(fill or self.view._palette.ink))
         if label.anchor == "start":
-            painter.drawText(QPointF(place.x(), place.y() + height * 0.36), visible(label.text))
+            text = visible(label.text)
+            if label.role == "label.title":
+                room = int(self.view.width() - place.x() - 6)
+                text = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, room)
+            painter.drawText(QPointF(place.x(), place.y() + height * 0.36), text)
         else:
             box = QRectF(place.x() - 500, place.y() - height, 1000, 2 * height)
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, visible(label.text))

@@ -123,8 +123,6 @@ class Placing:
         return QRectF()
 
     def _trimmed(self, drawing: Drawing, without: tuple[str, ...]) -> tuple[float, float, float, float]:
-        if not without:
-            return drawing.bounds
         for known, roles, box in self._boxes:
             if known is drawing and roles == without:
                 return box

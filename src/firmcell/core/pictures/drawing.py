@@ -95,9 +95,13 @@ def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:
 
 
 def trimmed_bounds(drawing: Drawing, without: tuple[str, ...]) -> tuple[float, float, float, float]:
-    """Return the box round a drawing without the roles that begin with any of `without`; round all of it if
-    nothing else is drawn."""
-    kept = [s for s in drawing.shapes if not s.role.startswith(without)] if without else []
+    """Return the box round a drawing without the roles that begin with any of `without`, and without the
+    width of its titles: words about a small pack are longer than the pack, and need not grow with it."""
+    kept: list[Shape] = [
+        replace(s, anchor="middle") if isinstance(s, Label) and s.role == "label.title" else s
+        for s in drawing.shapes
+        if not without or not s.role.startswith(without)
+    ]
     return bounds_of(kept) if kept else drawing.bounds
 
 
