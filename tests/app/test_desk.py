@@ -112,6 +112,7 @@ def test_a_small_pack_is_as_large_as_a_large_one(window, tmp_path):
 
 def test_one_face_alone_is_larger_and_kept(hoist_window, qtbot):
     window, view = hoist_window, hoist_window.view
+    window.go(Stage.LAYOUT)
     both = view.scale()
     ctrl_alt = Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.AltModifier
     QTest.keyClick(window, Qt.Key.Key_3, ctrl_alt)
@@ -120,6 +121,9 @@ def test_one_face_alone_is_larger_and_kept(hoist_window, qtbot):
     assert window.settings.value("faces") == "bottom"
     window.go(Stage.BMS)
     assert window.panel.shown() == [Face.BOTTOM, "wiring"]
+    window.go(Stage.BENCH)
+    assert window.panel.shown() == [Face.TOP, Face.BOTTOM], "what is live may be on either face"
+    window.go(Stage.BMS)
     QTest.keyClick(window, Qt.Key.Key_1, ctrl_alt)
     assert window.panel.shown() == [Face.TOP, Face.BOTTOM, "wiring"]
 
@@ -296,11 +300,17 @@ def test_packs_appear_beside_a_brief_while_it_is_typed_and_one_is_picked(window,
     enter("current_steady_a", "100 W")
     assert "needs the voltage" in dialog.form.fields["current_steady_a"].row.hint.text()
     enter("load_voltage_min_v", "10")
+    assert dialog.form.typed()["current_steady_a"] == pytest.approx(10.0), "taken once the voltage is there"
     enter("load_voltage_max_v", "14.8")
     enter("current_steady_a", "100 W")
     assert dialog.form.typed()["current_steady_a"] == pytest.approx(10.0), (
         "at the lowest voltage, where it is greatest"
     )
+    # A lower voltage asks for more current, and what is still read as 100 W must not stay at 10 A.
+    enter("load_voltage_min_v", "8")
+    assert dialog.form.typed()["current_steady_a"] == pytest.approx(12.5)
+    enter("load_voltage_min_v", "10")
+    assert dialog.form.typed()["current_steady_a"] == pytest.approx(10.0)
     enter("energy_j", "2,5 km at 24 Wh/km")
     assert dialog.form.typed()["energy_j"] == pytest.approx(60 * 3600)
     shown = dialog.choices

@@ -135,6 +135,10 @@ def test_rows_are_sorted_by_what_they_measure_and_copied(qtbot):
     table.pick("r:1")
     qtbot.keyClick(table, Qt.Key.Key_C, Qt.KeyboardModifier.ControlModifier)
     assert QGuiApplication.clipboard().text() == "cell 10\t1.2 A"
+    table.set_rows([*rows, ("r:4", ("cell 12", ""))])
+    qtbot.mouseClick(header.viewport(), Qt.MouseButton.LeftButton, pos=spot)
+    assert column(1) == ["1.2 A", "950 mA", "−3 A", ""], "falling; what is empty stays last"
+    table.set_rows([*rows, ("r:4", ("cell 12", "1 mA"))])
     actions = {a.text(): a for a in table.menu_of_table().actions()}
     actions["As it &was"].trigger()
     assert column(0) == ["cell 10", "cell 9", "cell 11", "cell 12"]

@@ -1,5 +1,6 @@
 """The few dialogs: a new pack from its brief, and the sheet of shortcuts."""
 
+from contextlib import suppress
 from functools import partial
 from pathlib import Path
 
@@ -141,6 +142,7 @@ class NewPackDialog(FormDialog):
             field.committed.connect(self._ask)
         for name in CURRENTS:
             self.form.fields[name].also = self._from_watts
+        self.form.fields[WINDOW[0]].committed.connect(self._watts_anew)
         self._contradicting: set[str] = set()
         for pair in IN_ORDER:
             for name in pair:
@@ -210,6 +212,16 @@ class NewPackDialog(FormDialog):
         if not isinstance(lowest, float) or lowest <= 0:
             raise Refusal("A power needs the voltage it is drawn at: say first how far down the load works.")
         return watts / lowest
+
+    def _watts_anew(self) -> None:
+        """Another lowest voltage: a current told as a power is another one, and must not stay too small."""
+        for name in CURRENTS:
+            editor = self.form.fields[name].row.editor
+            assert isinstance(editor, QLineEdit)
+            with suppress(Refusal):
+                if self._from_watts(editor.text()) is not None:
+                    editor.setModified(True)
+                    self.form.fields[name].enter()
 
     def _browse(self) -> None:
         name, _ = QFileDialog.getSaveFileName(

@@ -72,7 +72,10 @@ class PicturePanel:
         return [*self._faces(), *(["section"] if self.window.menus.section_action.isChecked() else [])]
 
     def _faces(self) -> tuple[Face, ...]:
-        """The faces that are to be seen: both, unless one alone was chosen."""
+        """The faces that are to be seen: both, unless one alone was chosen; at the bench always both, since
+        what is live, and the step at hand, may be on either."""
+        if self.window.stage is Stage.BENCH:
+            return (Face.TOP, Face.BOTTOM)
         kept = str(self.window.settings.value("faces", ""))
         return (Face(kept),) if kept in list(Face) else (Face.TOP, Face.BOTTOM)
 
@@ -81,6 +84,8 @@ class PicturePanel:
         self.window.settings.setValue("faces", faces[0].value if faces else "")
         self.window.view.fit()
         self.paint()
+        if faces and self.window.stage is Stage.BENCH:
+            self.window.tell("At the bench both faces stay in sight; the other stages show one.")
 
     def take_tool(self, tool: Tool) -> None:
         """Take up a tool for the picture of the Layout stage."""

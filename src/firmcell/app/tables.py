@@ -85,7 +85,10 @@ class RowsModel(QAbstractTableModel):
         column, falling = self.order
         if column < 0:
             return self._given
-        return sorted(self._given, key=lambda row: sort_key(row[1][column]), reverse=falling)
+        told = [row for row in self._given if row[1][column].strip()]
+        # What is empty stands last, rising or falling.
+        empty = [row for row in self._given if not row[1][column].strip()]
+        return [*sorted(told, key=lambda row: sort_key(row[1][column]), reverse=falling), *empty]
 
     def sort(self, column: int, order: Qt.SortOrder = Qt.SortOrder.AscendingOrder) -> None:
         """Put the rows in order by a column; by none (-1) they stand as they were given."""
