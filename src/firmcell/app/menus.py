@@ -15,6 +15,7 @@ from firmcell.core.base.visible import visible
 from firmcell.core.model.design import Face
 
 if TYPE_CHECKING:
+    from firmcell.app.find_box import FindBox
     from firmcell.app.main_window import MainWindow
     from firmcell.app.shortcut_sheet import ShortcutSheet
 
@@ -27,6 +28,7 @@ class Menus(QObject):
         super().__init__(window)
         self.window = window
         self.all: list[Any] = []
+        self.find_box: FindBox | None = None
         self.make()
 
     def action(
@@ -187,6 +189,9 @@ class Menus(QObject):
         # Loaded when first wanted.
         from firmcell.app.find_box import FindBox
 
+        # The one before holds on to places of a design that may be gone.
+        if self.find_box is not None:
+            self.find_box.deleteLater()
         self.find_box = FindBox(self.window)
         self.find_box.open()
 
