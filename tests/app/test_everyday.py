@@ -4,9 +4,10 @@ import csv
 import io
 
 import pytest
-from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
+from PySide6.QtCore import QEvent, QMimeData, QObject, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent, QGuiApplication, QImage
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication
 
 from firmcell.app.find_box import FindBox, found, places_of
 from firmcell.app.looks import chosen_look
@@ -189,6 +190,28 @@ def test_the_look_is_the_desktops_until_one_is_chosen(hoist_window, monkeypatch)
     dark[0] = Qt.ColorScheme.Unknown
     window.looks.follow_desktop()
     assert window.look.name == "light"
+
+
+def test_a_change_of_look_styles_each_widget_a_few_times_not_once_for_each_of_its_parents(hoist_window):
+    window = hoist_window
+    for stage in Stage:
+        window.go(stage)
+    application = QApplication.instance()
+
+    class Counted(QObject):
+        styled = 0
+
+        def eventFilter(self, _watched, event):
+            self.styled += event.type() == QEvent.Type.StyleChange
+            return False
+
+    counted = Counted()
+    application.installEventFilter(counted)
+    window.looks.toggle_look()
+    application.removeEventFilter(counted)
+    widgets = len(application.allWidgets())
+    assert widgets > 1000
+    assert widgets <= counted.styled <= 3 * widgets
 
 
 def test_jobs_opened_lately_are_in_the_menu(hoist_window, tmp_path):

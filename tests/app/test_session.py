@@ -79,7 +79,7 @@ def test_nothing_is_recorded_when_the_design_cannot_be_saved(session, monkeypatc
     monkeypatch.setattr(session.job, "add_revision", full)
     with pytest.raises(Refusal, match="nothing was recorded"):
         session.record(Remark(text="x"))
-    assert session.events == []
+    assert list(session.events) == []
 
 
 def test_a_taken_back_reading_counts_no_more(session):

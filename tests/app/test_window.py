@@ -402,7 +402,7 @@ def test_from_new_brief_to_passport_and_everything_is_there_again(window, qtbot,
     window.opening.close_job()
     assert window.session is None
     assert window.opening.open_path(tmp_path / "gate.firmcell")
-    assert window.session.events == events
+    assert list(window.session.events) == events
     assert window.session.design == design
     assert window.session.state.step("final-look").status is StepStatus.PASSED
 

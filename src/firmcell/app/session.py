@@ -19,7 +19,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.record_faults import wanted_records
-from firmcell.core.bench.standing import standing
+from firmcell.core.bench.standing import Counting
 from firmcell.core.changes.strip_fixes import VerifiedFix, strip_fixes
 from firmcell.core.jobs import findings_of, plan_of
 from firmcell.core.jobs.passport import Bound, stops_of
@@ -33,6 +33,7 @@ from firmcell.core.pictures.section import section_drawing
 from firmcell.core.pictures.wiring import schematic
 from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import Event, Payload, PhotoKept
+from firmcell.core.records.ledger import Ledger
 from firmcell.core.records.step import Step, next_step
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile, SavedDesigns
@@ -134,8 +135,9 @@ class Session(QObject):
         super().__init__(parent)
         self.job, self.library, self.person = job, library, person
         self.undo_stack = _undo_stack(self)
-        self.events: list[Event] = job.events()
-        self.counting: tuple[Event, ...] = tuple(self.events)
+        self.events = Ledger(job.events())
+        self._counting = Counting(self.events)
+        self.counting = self.events
         self.state: BuildState = fold(self.events)
         self._designs = SavedDesigns(job)
         self.dirty, self.given_up, self.not_saved_because = False, False, ""
@@ -323,7 +325,7 @@ class Session(QObject):
 
     def _stand(self) -> None:
         """What of the records counts for the design and the steps as they are now."""
-        told = standing(self.steps, self.events, self.design, self._designs)
+        told = self._counting.now(self.steps, self.design, self._designs)
         self.counting, self.state = told.events, told.state
 
     def save(self) -> bool:
@@ -379,7 +381,7 @@ class Session(QObject):
     def obstacle(self, step: Step) -> str | None:
         """Why `step` may not be passed yet, or None."""
         now = datetime.now().astimezone()
-        return obstacle(step, self.steps, self.state, list(self.counting), self.design, now)
+        return obstacle(step, self.steps, self.state, self.counting, self.design, now)
 
     # -- overview -------------------------------------------------------------------------------------
 

@@ -30,8 +30,7 @@ class StepTimes:
             keep_setting(self.session.design, data)
         if not isinstance(data, StepPassed):
             return
-        passed = [e for e in self.session.events if isinstance(e.data, StepPassed)]
-        for name, seconds in taken(passed[-2:]):
+        for name, seconds in taken(self.session.events.with_kind(StepPassed)[-2:]):
             keep_time(name, seconds)
             self._learned = None
 

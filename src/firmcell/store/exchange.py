@@ -103,17 +103,7 @@ def read_exchange(text: str, where: str) -> ExchangedJob:
     Refusal
         In one sentence: not JSON, another format or version, a field that is wrong, a broken chain.
     """
-    raw: Any = json_of(text, where)
-    if not isinstance(raw, dict) or raw.get("format") != "firmcell-job":
-        raise Refusal(f"{where} is not an exchanged Firm Cell job (its “format” must be “firmcell-job”).")
-    if raw.get("version") not in (1, 2):
-        raise Refusal(f"{where} has exchange version {raw.get('version')!r}; this program reads 1 and 2.")
-    if raw["version"] == 1:
-        raw["version"] = 2
-        for revision in raw.get("revisions") or ():
-            if isinstance(revision, dict):
-                revision["design"] = brought_up(revision.get("design"))
-        text = json.dumps(raw)
+    text = _in_version_2(text, where)
     try:
         job = ExchangedJob.model_validate_json(text)
     except ValidationError as error:
@@ -122,6 +112,22 @@ def read_exchange(text: str, where: str) -> ExchangedJob:
     if fault:
         raise Refusal(f"{where} was changed after it was written: {fault}")
     return job
+
+
+def _in_version_2(text: str, where: str) -> str:
+    """The text in the version of now; what it was parsed into is let go, as photos may be in it."""
+    raw: Any = json_of(text, where)
+    if not isinstance(raw, dict) or raw.get("format") != "firmcell-job":
+        raise Refusal(f"{where} is not an exchanged Firm Cell job (its “format” must be “firmcell-job”).")
+    if raw.get("version") not in (1, 2):
+        raise Refusal(f"{where} has exchange version {raw.get('version')!r}; this program reads 1 and 2.")
+    if raw["version"] == 2:
+        return text
+    raw["version"] = 2
+    for revision in raw.get("revisions") or ():
+        if isinstance(revision, dict):
+            revision["design"] = brought_up(revision.get("design"))
+    return json.dumps(raw)
 
 
 def import_job(text: str, where: str, path: Path) -> JobFile:

@@ -6,8 +6,8 @@ from collections.abc import Iterable
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.photo import Photo
-from firmcell.core.records.build_state import standing_events
 from firmcell.core.records.events import Event, PhotoKept
+from firmcell.core.records.ledger import ledger_of
 from firmcell.store.job_file import JobFile
 
 LARGEST_BYTES = 40_000_000
@@ -77,8 +77,7 @@ def photos_for_paper(job: JobFile, events: Iterable[Event]) -> list[tuple[str, s
 
     numbers = job.attachment_numbers()
     found = []
-    kept, _ = standing_events(events)
-    for event in kept:
+    for event in ledger_of(events).with_kind(PhotoKept):
         data = event.data
         if not isinstance(data, PhotoKept) or data.sha256 not in numbers:
             continue

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QLineEdit
 
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.records.events import PeelTest, Upkeep, UpkeepKind, WeldSample
+from firmcell.core.records.ledger import Ledger
 from firmcell.store import weld_settings
 from firmcell.store.weld_settings import keep_setting, setting_that_worked
 
@@ -79,7 +80,7 @@ def test_it_fills_the_form_of_a_job_without_samples(hoist_window, tmp_path, monk
     keep_setting(
         design, WeldSample(machine="old welder", setting="7", pulses=3, strip=strip, peeled=5, held=5)
     )
-    page.session.events = [e for e in page.session.events if not isinstance(e.data, WeldSample)]
+    page.session.events = Ledger(e for e in page.session.events if not isinstance(e.data, WeldSample))
     step = next(s for s in page.session.steps if s.code == "weld-sample")
     given = page.step_card.given("weld-sample", step)
     assert (given["machine"], given["setting"], given["pulses"]) == ("old welder", "7", 3)

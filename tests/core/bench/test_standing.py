@@ -8,7 +8,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Severity, Situation
 from firmcell.core.bench.pass_check import obstacle
 from firmcell.core.bench.record_faults import record_fault
-from firmcell.core.bench.standing import standing
+from firmcell.core.bench.standing import Counting, standing
 from firmcell.core.jobs import findings_of, passport_of, steps_of
 from firmcell.core.jobs.passport import Bound
 from firmcell.core.model.part_library import EMPTY_LIBRARY
@@ -34,6 +34,7 @@ from firmcell.core.records.events import (
     WeldSample,
 )
 from firmcell.core.records.incidents import tells_of_one
+from firmcell.core.records.ledger import Ledger
 from firmcell.core.records.step import Step
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
@@ -350,7 +351,16 @@ def test_no_order_of_records_breaks_it_or_passes_a_step_without_its_records(data
     some += [("", Correction(seq=n, reason="x")) for n in data.draw(st.lists(st.integers(1, 30), max_size=4))]
     events = chain(*some)
     other = design.edited("series", 9)
-    now = standing(steps, events, design, lambda number: data.draw(st.sampled_from([None, design, other])))
+    before = {0: None, 1: data.draw(st.sampled_from([None, design, other]))}
+    now = standing(steps, events, design, before.get)
+    grown = Ledger()
+    counting = Counting(grown)
+    for event in events:
+        grown.append(event)
+        one_by_one = counting.now(steps, design, before.get)
+    if events:
+        assert (one_by_one.state, one_by_one.reasons) == (now.state, now.reasons)
+        assert list(one_by_one.events) == list(now.events)
     assert {e.seq for e in now.events} <= {e.seq for e in events}
     for step in steps:
         if now.state.step(step.code).status is StepStatus.PASSED:

@@ -1,6 +1,5 @@
 """Work step by step: what to do, the caution for it, what to record, passed or not right."""
 
-from collections.abc import Iterable
 from itertools import pairwise
 from pathlib import Path
 from typing import Any
@@ -35,15 +34,15 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import about, volts
 from firmcell.core.bench.live_map import LiveMap, live_map
 from firmcell.core.jobs.lay_out import LaidOut, laid_out
-from firmcell.core.records.build_state import StepStatus, standing_events
+from firmcell.core.records.build_state import StepStatus
 from firmcell.core.records.events import (
     RECORD_KINDS,
     Checked,
-    Event,
     NotRight,
     PolarityReading,
     StepPassed,
 )
+from firmcell.core.records.ledger import Ledger
 from firmcell.core.records.step import Step
 
 CLOCK_MS = 20_000
@@ -319,10 +318,10 @@ class BenchPage(Page):
                 self.list.pick(f"step:{step.code}")
 
 
-def last_read(events: Iterable[Event]) -> dict[str, str]:
+def last_read(events: Ledger) -> dict[str, str]:
     """Return the latest reading of each step that asks for one, in words, by the step's code."""
-    standing, _ = standing_events(events)
-    return {e.step: volts(e.data.volts) for e in standing if isinstance(e.data, PolarityReading)}
+    read = events.with_kind(PolarityReading)
+    return {e.step: volts(e.data.volts) for e in read if isinstance(e.data, PolarityReading)}
 
 
 def lay_out_words(laid: LaidOut) -> str:

@@ -19,6 +19,8 @@ class RecordSection:
     def __init__(self, page: "BenchPage") -> None:
         self.page, self.session = page, page.session
         self._rows: dict[tuple[int, bool], tuple[str, tuple[str, ...]]] = {}
+        self._shown: list[tuple[str, tuple[str, ...]]] = []
+        self._taken: frozenset[int] = frozenset()
         page.section("Record")
         self.log = page.table(("No.", "Time", "By", "What"), "Records of this job, newest first", wide=3)
         self.button = QPushButton("Take back…")
@@ -31,8 +33,13 @@ class RecordSection:
 
     def fill(self) -> None:
         """Show the records as they are now."""
-        taken = self.session.state.taken_back
-        self.log.set_rows([self._row(e, e.seq in taken) for e in reversed(self.session.events)])
+        events, taken = self.session.events, self.session.events.taken
+        if taken != self._taken:
+            self._taken, self._shown = taken, []
+        # Newest first: what is shown already is put after what came since.
+        new = [self._row(e, e.seq in taken) for e in reversed(events[len(self._shown) :])]
+        self._shown = new + self._shown
+        self.log.set_rows(self._shown)
 
     def _row(self, event: Event, taken: bool) -> tuple[str, tuple[str, ...]]:
         """A record in the list; each is put into words once."""

@@ -19,7 +19,7 @@ from firmcell.app.theme import sized
 from firmcell.core.bench.record_faults import poles_left, records_since_rework
 from firmcell.core.model.joint_kinds import terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
-from firmcell.core.records.events import RECORD_KINDS, Checked
+from firmcell.core.records.events import RECORD_KINDS, Checked, WeldSample
 from firmcell.core.records.step import Step
 from firmcell.store.weld_settings import SETTING, setting_that_worked
 
@@ -191,8 +191,9 @@ class StepCard:
 
     def given(self, kind: str, step: Step) -> dict[str, Any]:
         """Sensible beginnings of a form: what was typed before, the last record of its kind, the design."""
-        last = next((e.data for e in reversed(self.page.session.events) if e.data.kind == kind), None)
-        given = dict(last) if last is not None and kind in ("weld-sample", "weld-row", "solder-joint") else {}
+        events = self.page.session.events
+        last = events.of_kind(RECORD_KINDS[kind])[-1:]
+        given = dict(last[0]) if last and kind in ("weld-sample", "weld-row", "solder-joint") else {}
         d = self.page.session.design
         if kind in ("weld-sample", "weld-row") and not given:
             known = setting_that_worked(d, d.joining.link_strip.name) or {}
@@ -202,10 +203,7 @@ class StepCard:
                 if name in known and name in RECORD_KINDS[kind].model_fields
             }
         if kind == "weld-row":
-            sample = next(
-                (e.data for e in reversed(self.page.session.events) if e.data.kind == "weld-sample"), None
-            )
-            if sample is not None:
+            for sample in events.of_kind(WeldSample)[-1:]:
                 given |= {name: getattr(sample, name) for name in ("machine", "setting", "pulses", "strip")}
             pieces = [p for p in self.page.session.analysis.strips if f"strip:{p.id}" in step.refs]
             given |= {

@@ -21,8 +21,8 @@ from firmcell.app.photo_sources import read_clipboard, read_file, upright
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.records.build_state import standing_events
-from firmcell.core.records.events import Event, PhotoKept, Remark
+from firmcell.core.records.events import PhotoKept, Remark
+from firmcell.core.records.ledger import Ledger
 from firmcell.store.photos import attach_photo, media_type
 
 if TYPE_CHECKING:
@@ -32,10 +32,9 @@ SMALL_PX, LARGE_PX = 96, 900
 PICTURES = "Pictures (*.jpg *.jpeg *.png)"
 
 
-def photos_of_step(events: list[Event], step: str) -> list[PhotoKept]:
+def photos_of_step(events: Ledger, step: str) -> list[PhotoKept]:
     """The photos kept for a step that stand, oldest first."""
-    kept, _ = standing_events(events)
-    return [e.data for e in kept if isinstance(e.data, PhotoKept) and e.step == step]
+    return [e.data for e in events.with_kind(PhotoKept) if e.step == step and isinstance(e.data, PhotoKept)]
 
 
 class StepNotes:

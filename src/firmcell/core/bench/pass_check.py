@@ -5,11 +5,12 @@ from datetime import datetime, timedelta
 
 from firmcell.core.bench.record_faults import record_fault
 from firmcell.core.model.design import Design
-from firmcell.core.records.build_state import BuildState, standing_events
+from firmcell.core.records.build_state import BuildState
 from firmcell.core.records.events import (
     Event,
     StepPassed,
 )
+from firmcell.core.records.ledger import ledger_of
 from firmcell.core.records.step import Step, held_by
 
 
@@ -21,9 +22,8 @@ def waits_until(step: Step, steps: tuple[Step, ...], events: Iterable[Event]) ->
     """
     if not step.wait_s:
         return None
-    standing, _ = standing_events(events)
     before = {s.code for s in steps[: [s.code for s in steps].index(step.code)]}
-    passed = [e.time for e in standing if isinstance(e.data, StepPassed) and e.step in before]
+    passed = [e.time for e in ledger_of(events).with_kind(StepPassed) if e.step in before]
     return datetime.fromisoformat(passed[-1]) + timedelta(seconds=step.wait_s) if passed else None
 
 
@@ -31,7 +31,7 @@ def obstacle(
     step: Step,
     steps: tuple[Step, ...],
     state: BuildState,
-    events: list[Event],
+    events: Iterable[Event],
     design: Design,
     now: datetime | None = None,
 ) -> str | None:
@@ -51,7 +51,7 @@ def _left(time: timedelta) -> str:
 
 
 def _without_clock(
-    step: Step, steps: tuple[Step, ...], state: BuildState, events: list[Event], design: Design
+    step: Step, steps: tuple[Step, ...], state: BuildState, events: Iterable[Event], design: Design
 ) -> str | None:
     if state.incidents:
         first = state.incidents[0]

@@ -8,7 +8,7 @@ from firmcell.core.bench.weld_samples import SAMPLE_SHARE, zero_failure_sample
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import KINDS, JoinedBy, terminal_torque
 from firmcell.core.model.limits import LEAST_INSULATION_OHM
-from firmcell.core.records.build_state import BuildState, standing_events
+from firmcell.core.records.build_state import BuildState
 from firmcell.core.records.events import (
     CellCheck,
     Checked,
@@ -24,6 +24,7 @@ from firmcell.core.records.events import (
     WeldRow,
     WeldSample,
 )
+from firmcell.core.records.ledger import Ledger, ledger_of
 from firmcell.core.records.step import Step
 from firmcell.core.tap_check.group_verdicts import NICKEL_LEAST, OVER_FULL_V, Verdict
 from firmcell.core.tap_check.recorded_readings import tap_verdict
@@ -66,10 +67,6 @@ LONGEST_ON_CELL_S, LONGEST_S = 6.0, 60.0
 """Longest time of an iron on a cell's end, and on any joint of a lead, s; common practice, no source."""
 
 
-ACROSS_STEPS = (WeldSample, PolarityReading)
-"""Kinds of record that other steps' records are held against."""
-
-
 def longest_on_joint(step: Step) -> float:
     """Return how long an iron may be on a joint of a step, s: on the end of a cell less than on a lead."""
     return LONGEST_ON_CELL_S if step.cools_s else LONGEST_S
@@ -77,16 +74,7 @@ def longest_on_joint(step: Step) -> float:
 
 def records_since_rework(step: Step, events: Iterable[Event]) -> list[Event]:
     """Return the standing records of a step after its last "not right"."""
-    return _own(step, standing_events(events)[0])
-
-
-def _own(step: Step, standing: Iterable[Event]) -> list[Event]:
-    """Of the records that stand, those of a step after its last "not right"."""
-    return _since([e for e in standing if e.step == step.code])
-
-
-def _since(own: list[Event]) -> list[Event]:
-    """Of a step's records those after its last "not right"."""
+    own = ledger_of(events).of_step(step.code)
     last = max((i for i, e in enumerate(own) if isinstance(e.data, NotRight)), default=-1)
     return own[last + 1 :]
 
@@ -112,8 +100,6 @@ def record_fault(
     state: BuildState,
     design: Design,
     passed: bool = False,
-    kept: list[Event] | None = None,
-    of_step: list[Event] | None = None,
 ) -> str | None:
     """Return in one sentence what of a step's records is missing or cannot be right, or None.
 
@@ -128,13 +114,9 @@ def record_fault(
     passed : bool
         Whether the step was passed before: other words for what was looked at then, as of an earlier version,
         are no fault.
-    kept : list of Event, optional
-        Those of `events` that are not taken back, where they are known already; `ACROSS_STEPS` alone will do.
-    of_step : list of Event, optional
-        Those of the step, likewise.
     """
-    events = kept if kept is not None else standing_events(events)[0]
-    own = _own(step, events) if of_step is None else _since(of_step)
+    events = ledger_of(events)
+    own = records_since_rework(step, events)
     latest: dict[str, object] = {e.data.kind: e.data for e in own}
     for kind in step.records:
         if kind == "tap-reading":
@@ -164,7 +146,7 @@ def _named(data: object) -> str:
     return str(getattr(data, "joint", "") or getattr(data, "between", ""))
 
 
-def _samples(step: Step, own: list[Event], events: list[Event]) -> str | None:
+def _samples(step: Step, own: list[Event], events: Ledger) -> str | None:
     """Why the samples of a setting do not stand for the welds made with it, or None."""
     rows = [e for e in own if isinstance(e.data, WeldRow)]
     if "weld-sample" in step.records:
@@ -177,14 +159,12 @@ def _samples(step: Step, own: list[Event], events: list[Event]) -> str | None:
         need, have = step.counted or plenty, sum(s.peeled for s in some)
         proves = " prove 90 %" if need == plenty else " are asked for"
         return f"{have} samples peeled; {need} without a failure{proves}." if have < need else None
-    if not rows or step.joints == 0 or not any(isinstance(e.data, WeldSample) for e in events):
+    samples = events.with_kind(WeldSample)
+    if not rows or step.joints == 0 or not samples:
         return None
     row = rows[-1]
-    good = [
-        e.data
-        for e in events
-        if isinstance(e.data, WeldSample) and e.seq < row.seq and e.data.held == e.data.peeled
-    ]
+    before = [e.data for e in samples if e.seq < row.seq]
+    good = [s for s in before if isinstance(s, WeldSample) and s.held == s.peeled]
     if not any(_setting(s)[:3] == _setting(row.data)[:3] for s in good):
         assert isinstance(row.data, WeldRow)
         return f"No sample was peeled and held before it with {row.data.machine}, setting {row.data.setting}: peel some, or set it as they were."
@@ -239,12 +219,12 @@ def _against_design(data: object, step: Step, design: Design) -> str | None:
     return None
 
 
-def _changed(step: Step, latest: dict[str, object], events: list[Event]) -> str | None:
+def _changed(step: Step, latest: dict[str, object], events: Ledger) -> str | None:
     """Why a reading is not what it was in an earlier step, or None."""
     now = latest.get("polarity-reading")
     if not step.same_as or not isinstance(now, PolarityReading):
         return None
-    read = [e.data for e in events if e.step == step.same_as and isinstance(e.data, PolarityReading)]
+    read = [e.data for e in events.of_step(step.same_as) if isinstance(e.data, PolarityReading)]
     if not read or abs(now.volts - read[-1].volts) <= step.spread_v:
         return None
     return f"It reads {volts(now.volts)}; before it read {volts(read[-1].volts)}. Something drains it, or it is another: find out before you go on."

@@ -10,17 +10,11 @@ from dataclasses import replace
 from typing import Any
 
 from firmcell.core.base.frozen import frozen
-from firmcell.core.bench.record_faults import ACROSS_STEPS, record_fault
+from firmcell.core.bench.record_faults import record_fault
 from firmcell.core.model.design import Design
-from firmcell.core.records.build_state import (
-    RENAMED_STEPS,
-    BuildState,
-    StepState,
-    StepStatus,
-    fold,
-    standing_events,
-)
+from firmcell.core.records.build_state import BuildState, Folding, StepState, StepStatus
 from firmcell.core.records.events import Correction, Event, NotRight, PolarityReading, Remark, StepPassed
+from firmcell.core.records.ledger import Ledger, code_of, ledger_of
 from firmcell.core.records.step import MAKING, Step
 
 METER = frozenset(
@@ -50,7 +44,7 @@ class Standing:
     reasons : why a step that was passed is open again, by its code.
     """
 
-    events: tuple[Event, ...]
+    events: Ledger
     state: BuildState
     reasons: dict[str, str]
 
@@ -75,33 +69,57 @@ def standing(
         Returns the design of a revision by its number, or None where it is not known; what was recorded
         against that is then taken as recorded against `design`.
     """
-    stale = _Stale(steps, events, design, revision)
-    counting = [e for e in events if e.seq not in stale.reasons]
-    state = fold(counting)
-    kept, _ = standing_events(counting)
-    by_step: dict[str, list[Event]] = {}
-    for event in kept:
-        by_step.setdefault(event.step, []).append(event)
-    samples = [e for e in kept if type(e.data) in ACROSS_STEPS]
+    return Counting(ledger_of(events)).now(steps, design, revision)
+
+
+class Counting:
+    """The records of one job that count, kept up as more come: one more is one looked at, not all of them,
+    unless it changes what counts of the others."""
+
+    def __init__(self, events: Ledger) -> None:
+        self._all = events
+        self._seen = 0
+        self._dropped: frozenset[int] = frozenset()
+        self._counted, self._folding = Ledger(), Folding()
+
+    def now(
+        self, steps: Sequence[Step], design: Design, revision: Callable[[int], Design | None]
+    ) -> Standing:
+        """What counts of the records as they are now, with arguments as for `standing`; the records returned
+        grow with the next call."""
+        stale = _Stale(steps, self._all, design, revision)
+        dropped = frozenset(stale.reasons)
+        new = self._all[self._seen :]
+        if dropped == self._dropped and not any(type(e.data) is Correction for e in new):
+            for event in new:
+                self._counted.append(event)
+                self._folding.add(event)
+        else:
+            self._counted, self._folding = Ledger(e for e in self._all if e.seq not in dropped), Folding()
+            for event in self._counted.standing:
+                self._folding.add(event)
+        self._seen, self._dropped = len(self._all), dropped
+        state, reasons = _reopened(steps, self._counted, self._folding.state(self._counted), design, stale)
+        return Standing(self._counted, replace(state, event_count=len(self._all)), reasons)
+
+
+def _reopened(
+    steps: Sequence[Step], counted: Ledger, state: BuildState, design: Design, stale: "_Stale"
+) -> tuple[BuildState, dict[str, str]]:
+    """The state with the steps open again whose proof counts no longer, and why each is."""
     reasons: dict[str, str] = {}
     changed: dict[str, StepState] = {}
     for step in steps:
         own = stale.of_step(step.code)
         now = state.step(step.code)
-        reason = own or (
-            record_fault(
-                step, counting, state, design, passed=True, kept=samples, of_step=by_step.get(step.code, [])
-            )
-            if now.status is StepStatus.PASSED
-            else None
-        )
+        reason = own
+        if not own and now.status is StepStatus.PASSED:
+            reason = record_fault(step, counted, state, design, passed=True)
         if reason and (own or now.status is StepStatus.PASSED):
             if now.status is not StepStatus.NOT_RIGHT:
                 changed[step.code] = replace(now, status=StepStatus.BEGUN, reopened=reason, title=step.title)
             reasons[step.code] = reason
-    if changed:
-        state = replace(state, steps={**state.steps, **changed})
-    return Standing(tuple(counting), replace(state, event_count=len(events)), reasons)
+    return (replace(state, steps={**state.steps, **changed}) if changed else state), reasons
 
 
 class _Stale:
@@ -110,108 +128,102 @@ class _Stale:
     def __init__(
         self,
         steps: Sequence[Step],
-        events: Sequence[Event],
+        events: Ledger,
         design: Design,
         revision: Callable[[int], Design | None],
     ) -> None:
         self.steps, self.events = steps, events
         self.by_code = {s.code: s for s in steps}
         self.reasons: dict[int, str] = {}
-        self._step_of: dict[int, str] = {}
-        self.codes = {e.seq: RENAMED_STEPS.get(e.step, e.step) for e in events}
-        kept, self.taken = standing_events(events)
-        self.kept = [e for e in kept if type(e.data) not in (Correction, Remark)]
+        self._last_of: dict[str, int] = {}
         self._of_other_designs(design, revision)
         self._before_what_they_prove()
         self._by_a_wrong_meter()
 
     def of_step(self, code: str) -> str | None:
         """Why a step is open again: the last of its records that count no longer, if none came after it."""
-        own = [seq for seq, step in self._step_of.items() if step == code]
-        if not own:
+        last = self._last_of.get(code)
+        if last is None:
             return None
-        last = max(own)
-        after = (e for e in self.kept if e.seq > last and _code(e) == code and e.seq not in self.reasons)
+        after = (e for e in self.events.of_step(code) if e.seq > last and e.seq not in self.reasons)
         if any(isinstance(e.data, StepPassed) for e in after):
             return None
         return self.reasons[last]
 
     def _drop(self, event: Event, reason: str) -> None:
+        if type(event.data) in (Correction, Remark):
+            return
         self.reasons.setdefault(event.seq, reason)
-        self._step_of[event.seq] = _code(event)
+        code = code_of(event)
+        self._last_of[code] = max(event.seq, self._last_of.get(code, 0))
 
     def _of_other_designs(self, design: Design, revision: Callable[[int], Design | None]) -> None:
         changed: dict[int, frozenset[str]] = {}
-        # By revision and step: thousands of records share them.
-        why: dict[tuple[int, str], str] = {}
-        for event in self.kept:
-            at = event.revision, self.codes[event.seq]
-            if why.get(at) == "":
+        for number, code, events in self.events.by_revision_and_step():
+            step = self.by_code.get(code)
+            if step is None:
                 continue
-            if at not in why:
-                step = self.by_code.get(at[1])
-                if event.revision not in changed:
-                    before = revision(event.revision)
-                    changed[event.revision] = _changed(before, design) if before is not None else frozenset()
-                rests = _rests_on(step) if step is not None else []
-                found = [CALLED.get(name, name) for name in rests if name in changed[event.revision]]
-                why[at] = ", ".join(found)
-            if why[at] and not isinstance(event.data, NotRight):
-                self._drop(
-                    event, f"The design has changed since: {why[at]}. Do it again, or undo the change."
-                )
+            if number not in changed:
+                before = revision(number)
+                changed[number] = _changed(before, design) if before is not None else frozenset()
+            found = [CALLED.get(name, name) for name in _rests_on(step) if name in changed[number]]
+            for event in events if found else ():
+                if not isinstance(event.data, NotRight):
+                    self._drop(
+                        event,
+                        f"The design has changed since: {', '.join(found)}. Do it again, or undo the change.",
+                    )
+
+    def _touched(self) -> dict[str, tuple[int, str]]:
+        """The last touch of each making step: its number, and what was done, in words."""
+        touched: dict[str, tuple[int, str]] = {}
+        for code, step in self.by_code.items():
+            own = self.events.of_step(code) if _can_make(step) else []
+            last = next((e for e in reversed(own) if _makes(step, e)), None)
+            if last is not None:
+                words = "was found not right" if isinstance(last.data, NotRight) else "was done"
+                touched[code] = last.seq, f"“{step.title}” {words}"
+        for event in self.events.with_kind(Correction):
+            assert isinstance(event.data, Correction)
+            if event.data.seq > len(self.events):
+                continue
+            other = self.events[event.data.seq - 1]
+            taken_from = self.by_code.get(code_of(other))
+            if taken_from is not None and _makes(taken_from, other):
+                told = event.seq, f"a record of “{taken_from.title}” was taken back"
+                touched[taken_from.code] = max(touched.get(taken_from.code, told), told)
+        return touched
 
     def _before_what_they_prove(self) -> None:
-        """Walk back over the plan: after each making step's last touch, no earlier record proves it."""
-        touched: dict[str, tuple[int, str]] = {}
-        making = {code for code, step in self.by_code.items() if _can_make(step)}
-        codes = self.codes
-        for event in self.events:
-            if codes[event.seq] not in making and type(event.data) is not Correction:
-                continue
-            if isinstance(event.data, Correction) and event.seq not in self.taken:
-                other = self.events[event.data.seq - 1] if event.data.seq <= len(self.events) else None
-                step = self.by_code.get(_code(other)) if other is not None else None
-                if step is not None and other is not None and _makes(step, other):
-                    touched[step.code] = event.seq, f"a record of “{step.title}” was taken back"
-            step = self.by_code.get(_code(event))
-            if step is not None and event.seq not in self.taken and _makes(step, event):
-                words = "was found not right" if isinstance(event.data, NotRight) else "was done"
-                touched[step.code] = event.seq, f"“{step.title}” {words}"
+        """Walk over the plan: after each making step's last touch, no earlier record proves it."""
+        touched = self._touched()
         latest: tuple[int, str] = (0, "")
-        bounds: dict[str, tuple[int, str]] = {}
         for step in self.steps:
-            bounds[step.code] = latest
-            if step.code in touched:
-                latest = max(latest, touched[step.code])
-        proving = {code for code, step in self.by_code.items() if _proves(step)}
-        before = {code: bounds[code] for code in proving}
-        for event in self.kept:
-            bound = before.get(codes[event.seq])
-            if bound is None or event.seq >= bound[0] or type(event.data) is NotRight:
-                continue
-            seq, words = bound
-            self._drop(event, f"After it {words} (record {seq}): it proves nothing of that. Do it again.")
+            seq, words = latest
+            for event in self.events.of_step(step.code) if seq and _proves(step) else ():
+                if event.seq >= seq:
+                    break
+                if type(event.data) is not NotRight:
+                    self._drop(
+                        event, f"After it {words} (record {seq}): it proves nothing of that. Do it again."
+                    )
+            latest = max(latest, touched.get(step.code, latest))
 
     def _by_a_wrong_meter(self) -> None:
         wrong = 0
-        for event in self.kept:
-            if self.codes[event.seq] != METER_CHECK:
-                continue
-            bad = isinstance(event.data, NotRight) or (
+        for event in self.events.of_step(METER_CHECK):
+            if isinstance(event.data, NotRight) or (
                 isinstance(event.data, PolarityReading) and event.data.volts <= 0
-            )
-            if bad:
+            ):
                 wrong = event.seq
-        for event in self.kept if wrong else ():
-            step = self.by_code.get(_code(event))
+        for event in self.events.standing if wrong else ():
+            if event.seq >= wrong:
+                break
+            code = code_of(event)
+            step = self.by_code.get(code)
             read = event.data.kind in METER or (step is not None and bool(METER & set(step.records)))
-            if event.seq < wrong and read and _code(event) != METER_CHECK:
+            if read and code != METER_CHECK:
                 self._drop(event, f"The meter was found wrong after it (record {wrong}). Read it again.")
-
-
-def _code(event: Event | None) -> str:
-    return RENAMED_STEPS.get(event.step, event.step) if event is not None else ""
 
 
 def _can_make(step: Step) -> bool:

@@ -6,8 +6,8 @@ from datetime import datetime
 from itertools import pairwise
 from statistics import median
 
-from firmcell.core.records.build_state import standing_events
 from firmcell.core.records.events import Event, StepPassed
+from firmcell.core.records.ledger import ledger_of
 from firmcell.core.records.step import Step
 
 BASE_S = {
@@ -82,8 +82,7 @@ def estimated(
 
 def taken(events: Iterable[Event]) -> list[tuple[str, float]]:
     """Return family and seconds of each step passed within one sitting of the one before, in order."""
-    standing, _ = standing_events(events)
-    passed = [e for e in standing if isinstance(e.data, StepPassed)]
+    passed = ledger_of(events).with_kind(StepPassed)
     found = []
     for before, after in pairwise(passed):
         seconds = (datetime.fromisoformat(after.time) - datetime.fromisoformat(before.time)).total_seconds()

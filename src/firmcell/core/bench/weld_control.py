@@ -10,8 +10,8 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import figures, percent, plural
 from firmcell.core.bench.weld_samples import SAMPLE_SHARE, proven_reliability
-from firmcell.core.records.build_state import standing_events
 from firmcell.core.records.events import Event, PeelTest, Upkeep, WeldSample
+from firmcell.core.records.ledger import ledger_of
 
 FEW = 5
 """Fewer values than this make no chart; engineering judgement."""
@@ -272,11 +272,10 @@ class Peels:
 
 def peels_of(events: Iterable[Event]) -> Peels:
     """Return the peel forces of a record, or the torn holes where more of these were measured."""
-    kept, _ = standing_events(events)
     forces: list[float] = []
     holes: list[float] = []
     since = [0, 0]
-    for event in kept:
+    for event in ledger_of(events).with_kind(PeelTest, Upkeep):
         if isinstance(event.data, PeelTest):
             forces += [event.data.force_n] if event.data.force_n is not None else []
             holes += [event.data.torn_m * 1e3] if event.data.torn_m is not None else []
@@ -290,8 +289,7 @@ def peels_of(events: Iterable[Event]) -> Peels:
 def samples_words(events: Iterable[Event]) -> str:
     """Return what all samples peeled at the setting of the last one prove; what was peeled at another
     proves nothing of it."""
-    kept, _ = standing_events(events)
-    samples = [e.data for e in kept if isinstance(e.data, WeldSample)]
+    samples = ledger_of(events).of_kind(WeldSample)
     if not samples:
         return ""
     same = [s for s in samples if _setting(s) == _setting(samples[-1])]

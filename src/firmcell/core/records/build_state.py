@@ -1,4 +1,4 @@
-"""The state of a build: a fold over its events."""
+"""The state of a build: a fold over its records."""
 
 from collections import defaultdict
 from collections.abc import Iterable
@@ -32,7 +32,8 @@ from firmcell.core.records.events import (
     WeldRow,
     WeldSample,
 )
-from firmcell.core.records.incidents import OpenIncident, open_incidents
+from firmcell.core.records.incidents import OpenIncident, note_incident
+from firmcell.core.records.ledger import Ledger, code_of, ledger_of
 
 
 class StepStatus(StrEnum):
@@ -57,6 +58,9 @@ class StepState:
     note: str = ""
     reopened: str = ""
     title: str = ""
+
+
+OPEN_STEP = StepState()
 
 
 @frozen
@@ -103,7 +107,7 @@ class BuildState:
 
     def step(self, code: str) -> StepState:
         """The state of a step; open if nothing is recorded."""
-        return self.steps.get(code, StepState())
+        return self.steps.get(code, OPEN_STEP)
 
     @property
     def reworks(self) -> int:
@@ -127,91 +131,81 @@ KEPT: dict[str, type] = {
     "weighings": Weighing,
 }
 """Records that are kept whole, by the field of the state."""
-RENAMED_STEPS = {
-    f"guard-{name}": f"cell-bms-{name}"
-    for name in ("cell-check", "ring", "minus", "strap", "wake", "sleeve", "proof")
-}
-"""Codes of steps in the records of version 0.1, by what they are called now; a record itself is never
-rewritten."""
 
 
-def standing_events(events: Iterable[Event]) -> tuple[list[Event], frozenset[int]]:
-    """Return the events that count and the numbers taken back; a taken-back correction takes nothing back."""
-    everything = list(events)
-    taken: set[int] = set()
-    # Later corrections first: one that takes back a correction restores what that one took.
-    for event in reversed([e for e in everything if type(e.data) is Correction]):
-        assert isinstance(event.data, Correction)
-        if event.seq not in taken and event.data.seq < event.seq:
-            taken.add(event.data.seq)
-    if not taken:
-        return everything, frozenset()
-    return [event for event in everything if event.seq not in taken], frozenset(taken)
+class Folding:
+    """The state of a build as its records come, one after another; those taken back are not given."""
+
+    def __init__(self) -> None:
+        self._taps: dict[int, float] = {}
+        self._cell_ohm: dict[int, float] = {}
+        self._cell_volts: dict[int, float] = {}
+        self._tests: dict[int, CellTest] = {}
+        self._joints: list[float] = []
+        self._read: dict[Across | None, dict[tuple[str, str], float]] = {a: {} for a in (None, *Across)}
+        self._kept: dict[type, list[Any]] = {kind: [] for kind in KEPT.values()}
+        self._incidents: dict[int, OpenIncident] = {}
+        self._of_step: defaultdict[str, list[Event]] = defaultdict(list)
+        self._steps: dict[str, StepState] = {}
+        self._touched: set[str] = set()
+
+    def add(self, event: Event) -> None:
+        """Take one more record that stands."""
+        data = event.data
+        # One look at the kind, not a dozen.
+        kind = type(data)
+        if kind is Correction:
+            return
+        if event.step:
+            code = code_of(event)
+            self._of_step[code].append(event)
+            self._touched.add(code)
+        note_incident(self._incidents, event)
+        if kind in self._kept:
+            self._kept[kind].append(data)
+        elif isinstance(data, TapReading):
+            self._taps[data.tap] = data.volts
+        elif isinstance(data, CellReading | CellTest):
+            volts = data.volts if isinstance(data, CellReading) else data.second_v
+            if isinstance(data, CellTest):
+                self._tests[data.cell] = data
+            if data.ohms is not None:
+                self._cell_ohm[data.cell] = data.ohms
+            if volts is not None:
+                self._cell_volts[data.cell] = volts
+        elif isinstance(data, PointReading | LoadedReading):
+            self._read[getattr(data, "across", None)][data.black, data.red] = data.volts
+        elif isinstance(data, JointReading):
+            self._joints.append(data.ohms)
+
+    def state(self, events: Ledger) -> BuildState:
+        """The state now; `events` are those it was made from, with those taken back."""
+        for code in self._touched:
+            self._steps[code] = _step_state(self._of_step[code])
+        self._touched.clear()
+        return BuildState(
+            steps=dict(self._steps),
+            tap_volts=dict(self._taps),
+            cell_ohm=dict(self._cell_ohm),
+            cell_volts=dict(self._cell_volts),
+            cell_tests=dict(self._tests),
+            joint_ohm=tuple(self._joints),
+            point_volts=dict(self._read[None]),
+            lamp_volts=dict(self._read[Across.LAMP]),
+            loaded_volts=dict(self._read[Across.PACK_LOADED]),
+            taken_back=events.taken,
+            event_count=len(events),
+            incidents=tuple(self._incidents.values()),
+            **{name: tuple(self._kept[kind]) for name, kind in KEPT.items()},
+        )
 
 
 def fold(events: Iterable[Event]) -> BuildState:
     """Return the state after `events`, oldest first."""
-    everything = list(events)
-    standing, taken = standing_events(everything)
-    of_step: defaultdict[str, list[Event]] = defaultdict(list)
-    taps: dict[int, float] = {}
-    cell_ohm: dict[int, float] = {}
-    cell_volts: dict[int, float] = {}
-    tests: dict[int, CellTest] = {}
-    joints: list[float] = []
-    read: dict[Across | None, dict[tuple[str, str], float]] = {a: {} for a in (None, *Across)}
-    kept: dict[type, list[Any]] = {kind: [] for kind in KEPT.values()}
-    for event in standing:
-        data = event.data
-        # One look at the kind, not a dozen: ten thousand records are folded at each new one.
-        kind = type(data)
-        if kind is Correction:
-            continue
-        if event.step:
-            of_step[event.step].append(event)
-        if kind in kept:
-            kept[kind].append(data)
-        elif isinstance(data, TapReading):
-            taps[data.tap] = data.volts
-        elif isinstance(data, CellReading | CellTest):
-            volts = data.volts if isinstance(data, CellReading) else data.second_v
-            if isinstance(data, CellTest):
-                tests[data.cell] = data
-            if data.ohms is not None:
-                cell_ohm[data.cell] = data.ohms
-            if volts is not None:
-                cell_volts[data.cell] = volts
-        elif isinstance(data, PointReading | LoadedReading):
-            read[getattr(data, "across", None)][data.black, data.red] = data.volts
-        elif isinstance(data, JointReading):
-            joints.append(data.ohms)
-    steps = _step_states(of_step)
-    return BuildState(
-        steps=steps,
-        tap_volts=taps,
-        cell_ohm=cell_ohm,
-        cell_volts=cell_volts,
-        cell_tests=tests,
-        joint_ohm=tuple(joints),
-        point_volts=read[None],
-        lamp_volts=read[Across.LAMP],
-        loaded_volts=read[Across.PACK_LOADED],
-        taken_back=taken,
-        event_count=len(everything),
-        incidents=open_incidents(standing),
-        **{name: tuple(kept[kind]) for name, kind in KEPT.items()},
-    )
-
-
-def _step_states(of_step: dict[str, list[Event]]) -> dict[str, StepState]:
-    """The state of each step after its records, by its code as it is called now."""
-    renamed: dict[str, list[Event]] = {}
-    for code, own in of_step.items():
-        renamed.setdefault(RENAMED_STEPS.get(code, code), []).extend(own)
-    if len(renamed) < len(of_step):
-        for own in renamed.values():
-            own.sort(key=lambda event: event.seq)
-    return {code: _step_state(own) for code, own in renamed.items()}
+    ledger, folding = ledger_of(events), Folding()
+    for event in ledger.standing:
+        folding.add(event)
+    return folding.state(ledger)
 
 
 def _step_state(own: list[Event]) -> StepState:

@@ -1,7 +1,6 @@
 """Incidents: what must never be passed over in silence, and how each was resolved."""
 
 import re
-from collections.abc import Iterable
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.records.events import Event, Incident, NotRight, Remark, Resolution, StepPassed
@@ -27,17 +26,15 @@ MAY_TELL = (Incident, NotRight, Remark, Resolution, StepPassed)
 """Kinds of record that tell of one, or of its end."""
 
 
-def open_incidents(standing: Iterable[Event]) -> tuple[OpenIncident, ...]:
-    """Return the incidents among the records that stand, oldest first, without those that were resolved.
+def note_incident(found: dict[int, OpenIncident], event: Event) -> None:
+    """Add to the open incidents what a record tells of, or take out what it resolves.
 
     Parameters
     ----------
-    standing : iterable of Event
-        Without those that are taken back.
-
-    Returns
-    -------
-    incidents : tuple of OpenIncident
+    found : dict of int to OpenIncident
+        Those of the records before, by their numbers, oldest first.
+    event : Event
+        The next record that stands.
 
     References
     ----------
@@ -48,18 +45,15 @@ def open_incidents(standing: Iterable[Event]) -> tuple[OpenIncident, ...]:
     >>> tells_of_one("a puff of smoke at cell 12"), tells_of_one("no smoke, all cool")
     (True, False)
     """
-    found: dict[int, OpenIncident] = {}
-    for event in standing:
-        if type(event.data) not in MAY_TELL:
-            continue
-        match event.data:
-            case Resolution(seq=seq):
-                found.pop(seq, None)
-            case Incident(words=words):
-                found[event.seq] = OpenIncident(event.seq, event.step, words)
-            case NotRight(reason=words) | Remark(text=words) | StepPassed(note=words) if tells_of_one(words):
-                found[event.seq] = OpenIncident(event.seq, event.step, words)
-    return tuple(found.values())
+    if type(event.data) not in MAY_TELL:
+        return
+    match event.data:
+        case Resolution(seq=seq):
+            found.pop(seq, None)
+        case Incident(words=words):
+            found[event.seq] = OpenIncident(event.seq, event.step, words)
+        case NotRight(reason=words) | Remark(text=words) | StepPassed(note=words) if tells_of_one(words):
+            found[event.seq] = OpenIncident(event.seq, event.step, words)
 
 
 def tells_of_one(words: str) -> bool:
