@@ -18,6 +18,8 @@ from firmcell.core.cells.cell_model import (
     source_voltage,
 )
 from firmcell.core.leads.fuse_timing import opening_times
+from firmcell.core.model.duty import NEVER_S
+from firmcell.core.model.parts import Fuse
 from firmcell.core.run.demand import Demand
 from firmcell.core.run.pack_in_time import PackCurrents, PackInTime
 from firmcell.core.run.run_result import EndedBy, RunResult
@@ -30,6 +32,9 @@ LONGEST_S = 400 * 3600.0
 MOST_STEPS = 40_000
 COARSE, FINE = 1.6, 0.6
 """A step that came out coarser is made again, half as long; after one finer than that the next is longer."""
+PATIENCE = 6
+"""After a step that was made again, so many pass before a longer one is tried."""
+LITTLE_IT = 0.01
 NEARLY_K = 0.01
 EXACT_S = 0.02
 """When something ends a run is found to this, s."""
@@ -65,20 +70,24 @@ class Run:
         self.in_group = np.bincount(self.group_of)
         self._heat: dict[tuple[float, int], Callable[[Array], Array]] = {}
         self._outer: dict[int, Array] = {}
+        self._last_heat: tuple[Moment | None, Array] = (None, np.zeros(0))
+        self._last_fuse: tuple[float, float] = (0.0, NEVER_S)
         self.one_it = np.asarray(pack.traits.rated_as, dtype=float) / 3600.0
 
     # -- one moment ------------------------------------------------------------------------------------
 
     def solved(
-        self, cells: CellState, kelvin: Array, before_a: Array, asked: Asked
+        self, cells: CellState, kelvin: Array, before_a: Array, asked: Asked, soft_ohm: Array | float = 0.0
     ) -> tuple[Array, Array, float, float] | None:
         """Return current and voltage of each cell, voltage at the load and current; None if nothing can
-        give what is asked. `asked` tells the current from the open voltage and the resistance behind it."""
+        give what is asked. `asked` tells the current from the open voltage and the resistance behind it;
+        with `soft_ohm` (n,) the voltage in each cell falls by so much for each ampere over `before_a`."""
         pack = self.pack
         inner = inner_voltage(pack.model, cells) - gas_voltage(
             pack.model, cells.charge, before_a / self.one_it, kelvin
         )
         own = chord_ohm(pack.model, pack.traits, cells.charge, kelvin, before_a / self.one_it) / self.one_it
+        inner, own = inner + soft_ohm * before_a, own + soft_ohm
         ohm = own + 2 * pack.joint_ohm
         given, share, open_v, behind = self.currents.solve(inner, ohm)
         current = asked(open_v, behind + pack.outside_ohm)
@@ -121,17 +130,30 @@ class Run:
         )
         return np.asarray(cell_a * (own - cell_v) + cell_a**2 * 2 * self.pack.joint_ohm + gas_w)
 
+    def heat_at(self, m: Moment) -> Array:
+        """Return the heat of each cell at a moment, W; asked for by the step after it and by what is kept."""
+        if self._last_heat[0] is not m:
+            self._last_heat = m, self.heat_of(m.cells, m.kelvin, m.cell_a, m.cell_v)
+        return self._last_heat[1]
+
+    def _fuse_s(self, fuse: Fuse, current_a: float) -> float:
+        """The shortest time the fuse lets a current through, s."""
+        if self._last_fuse[0] != current_a:
+            self._last_fuse = current_a, float(opening_times(fuse, current_a)[0])
+        return self._last_fuse[1]
+
     # -- one step --------------------------------------------------------------------------------------
 
     def stepped(self, now: Moment, step_s: float, asked: Asked) -> tuple[Moment, float] | None:
         """Return the moment after a step and how coarse the step was (1 is just right); None if it
         collapses."""
         pack, one = self.pack, self.one_it
-        heat0 = self.heat_of(now.cells, now.kelvin, now.cell_a, now.cell_v)
+        heat0 = self.heat_at(now)
         drained = self.drained(now.cell_v)
         before_it = (now.cell_a + drained) / one
         guess = advanced(pack.model, pack.traits, now.cells, before_it, now.kelvin, step_s)
-        first = self.solved(guess, now.kelvin, now.cell_a, asked)
+        soft = self.soft_ohm(now, guess, before_it, step_s)
+        first = self.solved(guess, now.kelvin, now.cell_a, asked, soft)
         if first is None:
             return None
         mean_a = (now.cell_a + first[0]) / 2
@@ -139,7 +161,7 @@ class Run:
         kelvin = self.warmed(now.kelvin, (heat0 + heat1) / 2, step_s)
         mean_it, mean_k = (mean_a + drained) / one, (now.kelvin + kelvin) / 2
         cells = advanced(pack.model, pack.traits, now.cells, mean_it, mean_k, step_s)
-        found = self.solved(cells, kelvin, first[0], asked)
+        found = self.solved(cells, kelvin, first[0], asked, soft)
         if found is None:
             return None
         cell_a, cell_v, volts, current = found
@@ -151,10 +173,21 @@ class Run:
         used, over = now.fuse_used, now.over_trip_s
         limits = pack.limits
         if limits.fuse is not None:
-            used += step_s / float(opening_times(limits.fuse, abs(current))[0])
+            used += step_s / self._fuse_s(limits.fuse, abs(current))
         if limits.board_trip_a is not None:
             over = over + step_s if current > limits.board_trip_a else 0.0
         return Moment(now.time_s + step_s, cells, kelvin, cell_a, cell_v, volts, current, used, over), coarse
+
+    def soft_ohm(self, now: Moment, after: CellState, it: Array, step_s: float) -> Array:
+        """Return by how much each cell's inner voltage is lower at the end of a step for each ampere more at
+        its end (n,), Ω. Without it cells side by side that swing against each other are followed by the past:
+        where the resting voltage is steep in charge, they would hand current to and fro from step to step.
+        """
+        pack = self.pack
+        more = advanced(pack.model, pack.traits, now.cells, it + LITTLE_IT, now.kelvin, step_s)
+        fall = inner_voltage(pack.model, after) - inner_voltage(pack.model, more)
+        # Half of it: the step is taken with the mean of the currents at its ends.
+        return np.asarray(np.maximum(fall, 0.0) / (2 * LITTLE_IT * self.one_it))
 
     def groups_v(self, cell_v: Array) -> Array:
         """Return the mean voltage of each group, V."""
@@ -244,7 +277,7 @@ class Recorder:
 
     def _rates_of(self, m: Moment) -> tuple[float, ...]:
         pack, model = self.run.pack, self.run.pack.model
-        heat = float(self.run.heat_of(m.cells, m.kelvin, m.cell_a, m.cell_v).sum())
+        heat = float(self.run.heat_at(m).sum())
         joints = float((m.cell_a**2 * 2 * pack.joint_ohm).sum())
         own = source_voltage(model, m.cells, m.kelvin, self.run.share)
         poles_w = m.current_a * (m.volts + m.current_a * pack.outside_ohm)
@@ -389,14 +422,14 @@ def played(run: Run, play: Play, charge: float | Array) -> RunResult:
     kept = Recorder(run)
     kept.take(now)
     by = run.ended_by(now)
-    size, count = 2, 0
+    size, count, patience = 2, 0, 0
     while by is None and now.time_s < play.lasts_s - 1e-9 and count < MOST_STEPS:
         count += 1
         until = play.next_change(now.time_s) - now.time_s
         step = min(STEPS_S[size], until)
         found = run.stepped(now, step, asked)
         if size and (found is None or found[1] > COARSE):
-            size -= 1
+            size, patience = size - 1, PATIENCE
             continue
         if found is None:
             return kept.result(EndedBy.TOO_MUCH, 0)
@@ -416,8 +449,9 @@ def played(run: Run, play: Play, charge: float | Array) -> RunResult:
             now = changed
             kept.jump(now)
             by, size = run.ended_by(now), min(size, 2)
-        elif coarse < FINE and size + 1 < len(STEPS_S):
+        elif coarse < FINE and size + 1 < len(STEPS_S) and patience <= 0:
             size += 1
+        patience -= 1
         if count % 8 == 0 and play.told(float(now.cells.charge.min())):
             return kept.result(EndedBy.STOPPED, 0)
     if by is None:
