@@ -223,19 +223,19 @@ def test_every_focusable_part_has_a_name_and_every_stage_is_reached_by_tab(hoist
 def test_key_sheet_lists_every_shortcut_once(hoist_window):
     keys = [a.shortcut().toString() for a in hoist_window.findChildren(QAction) if not a.shortcut().isEmpty()]
     assert len(keys) == len(set(keys))
-    shown = " ".join(label.text() for label in hoist_window.menus.keys_sheet().findChildren(QLabel))
+    shown = " ".join(label.text() for label in hoist_window.learning.help_window().findChildren(QLabel))
     for action in hoist_window.findChildren(QAction):
         if not action.shortcut().isEmpty():
             assert action.shortcut().toString() in shown
 
 
 def test_the_help_finds_words_of_the_trade(hoist_window, qtbot):
-    sheet = hoist_window.menus.keys_sheet()
+    sheet = hoist_window.learning.help_window()
     qtbot.addWidget(sheet)
     sheet.show()
     assert sheet.width() <= hoist_window.width()
     assert sheet.height() <= hoist_window.height()
-    sheet.tabs.setCurrentIndex(1)
+    sheet.tabs.setCurrentIndex(3)
     assert sheet.words.text().count("<b>") >= 60
     qtbot.keyClicks(sheet.typed, "sag")
     assert "<b>sag</b>" in sheet.words.text()

@@ -43,7 +43,7 @@ def paint_drawing(painter: QPainter, drawing: Drawing, box: QRectF, palette: Pal
             painter.setPen(QColor(fill or palette.ink))
             at = place(*shape.centre)
             painter.drawText(
-                QRectF(at.x() - 200, at.y() - 100, 400, 200), Qt.AlignmentFlag.AlignCenter, shape.text
+                QRectF(at.x() - 800, at.y() - 100, 1600, 200), Qt.AlignmentFlag.AlignCenter, shape.text
             )
         else:
             painter.setPen(QPen(QColor(fill or line or palette.ink), max(shape.width * scale, 1.0)))

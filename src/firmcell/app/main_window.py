@@ -26,6 +26,7 @@ from firmcell.app.hand_tools import HandTools
 from firmcell.app.history_commands import HistoryCommands
 from firmcell.app.job_commands import JobCommands
 from firmcell.app.keeping import Keeping
+from firmcell.app.learning import Learning
 from firmcell.app.looks import Looks, chosen_look
 from firmcell.app.menus import Menus
 from firmcell.app.open_jobs import OpenJobs
@@ -88,7 +89,7 @@ class MainWindow(QMainWindow):
         self.opening, self.looks = OpenJobs(self), Looks(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
         self.history = HistoryCommands(self)
-        self.keeping, self.copying = Keeping(self), Copying(self)
+        self.keeping, self.copying, self.learning = Keeping(self), Copying(self), Learning(self)
         self.setAcceptDrops(True)
         self._make_widgets()
         self.menus = Menus(self)
@@ -161,6 +162,12 @@ class MainWindow(QMainWindow):
         self._notice.setInterval(NOTICE_MS)
         self._notice.timeout.connect(self._clear_notice)
 
+    def show_above_work(self, part: QWidget) -> None:
+        """Put a line above the work, under the plate and what is told."""
+        column = self.work.layout()
+        assert isinstance(column, QVBoxLayout)
+        column.insertWidget(column.indexOf(self.banner) + 1, part)
+
     def undo(self) -> None:
         """Take the last edit back."""
         if self.session is not None:
@@ -177,6 +184,7 @@ class MainWindow(QMainWindow):
         start.open_wanted.connect(self.jobs.choose_job)
         start.path_wanted.connect(lambda p: self.opening.open_path(Path(p)))
         start.demo_wanted.connect(self.opening.open_demo)
+        start.first_pack_wanted.connect(self.learning.first_pack)
         if self.stack.count():
             old = self.stack.widget(0)
             assert old is not None

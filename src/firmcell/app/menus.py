@@ -17,7 +17,8 @@ from firmcell.core.model.design import Face
 if TYPE_CHECKING:
     from firmcell.app.find_box import FindBox
     from firmcell.app.main_window import MainWindow
-    from firmcell.app.shortcut_sheet import ShortcutSheet
+
+MENUS = ("&Job", "&Edit", "&Go", "&Hand", "&Bench", "&View", "He&lp")
 
 
 class Menus(QObject):
@@ -46,7 +47,7 @@ class Menus(QObject):
     def make(self) -> None:
         """Make every menu with its actions."""
         bar = self.window.menuBar()
-        self.all = [bar.addMenu(name) for name in ("&Job", "&Edit", "&Go", "&Hand", "&Bench", "&View")]
+        self.all = [bar.addMenu(name) for name in MENUS]
         fill = (
             self._fill_job,
             self._fill_edit,
@@ -54,6 +55,7 @@ class Menus(QObject):
             self._fill_hand,
             self._fill_bench,
             self._fill_view,
+            self._fill_help,
         )
         for menu, what in zip(self.all, fill, strict=True):
             what(menu)
@@ -158,7 +160,13 @@ class Menus(QObject):
             )
             action.setChecked(self.window.system == system)
             units.addAction(action)
-        self.action(view, "&Keys and words…", "F1", self.show_keys)
+
+    def _fill_help(self, help_: Any) -> None:
+        learning = self.window.learning
+        self.action(help_, "&Guide to this page", "F1", learning.show_guide)
+        self.action(help_, "Wh&y this finding?", "Shift+F1", learning.show_why)
+        self.action(help_, "&Keys and words…", "Ctrl+F1", learning.show_keys)
+        self.action(help_, "Your &first pack, step by step", "", learning.first_pack)
 
     def show_undo(self) -> None:
         """Name what can be undone and made again."""
@@ -195,12 +203,8 @@ class Menus(QObject):
         self.find_box = FindBox(self.window)
         self.find_box.open()
 
-    def show_keys(self) -> None:
-        """Show every key."""
-        self.keys_sheet().exec()
-
-    def keys_sheet(self) -> "ShortcutSheet":
-        """The sheet of all shortcuts, made from the menus and the picture's own keys."""
+    def keys_by_place(self) -> list[tuple[str, list[tuple[str, str]]]]:
+        """Every shortcut by place, from the menus and the picture's own keys."""
         groups: list[tuple[str, list[tuple[str, str]]]] = []
         for menu in self.all:
             keys = [
@@ -222,6 +226,4 @@ class Menus(QObject):
             )
         )
         groups.append(("In lists", [("Enter", "go there, or take it"), ("Up and Down", "move")]))
-        from firmcell.app.shortcut_sheet import ShortcutSheet
-
-        return ShortcutSheet(groups, self.window)
+        return groups

@@ -25,6 +25,7 @@ class StartPage(QWidget):
     open_wanted = Signal()
     path_wanted = Signal(str)
     demo_wanted = Signal(str)
+    first_pack_wanted = Signal()
 
     def __init__(self, recent: list[str], palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -69,9 +70,17 @@ class StartPage(QWidget):
             (text, name, lambda _=False, n=name: self.demo_wanted.emit(n))
             for name, (text, _) in DEMO_JOBS.items()
         ]
+        learn = [
+            (
+                "Your first pack, step by step",
+                "Twelve stops from brief to passport, about twenty minutes",
+                lambda _=False: self.first_pack_wanted.emit(),
+            )
+        ]
         latest = [(Path(p).stem, p, lambda _=False, p=p: self.path_wanted.emit(p)) for p in recent[:6]]
         for heading, entries, empty in (
             ("Recent jobs", latest, "Nothing yet; jobs you open are listed here."),
+            ("To begin with", learn, ""),
             ("From the workshop of Hollin Lea, an invented farm", demos, ""),
         ):
             column.addSpacing(10)

@@ -438,6 +438,13 @@ class FindingsList(QListView):
         self._delegate.palette = palette
         self.viewport().update()
 
+    def picked_or_first(self) -> Finding | None:
+        """The finding picked, or the worst; None if there is none."""
+        index = self.currentIndex()
+        if not index.isValid():
+            index = self.findings.index(0, 0)
+        return index.data(ITEM_ROLE) if self.findings.rowCount() else None
+
     def current(self) -> Finding | None:
         """The finding picked, or the first that has a fix."""
         index = self.currentIndex()

@@ -406,6 +406,7 @@ def style_sheet(p: Palette) -> str:
     #field-fault {{ color: {p.stop}; border-color: {p.stop}; }}
     #caution {{ background: {p.raised}; border-left: 5px solid {p.attention}; padding: 6px 8px; }}
     #expected {{ background: {p.raised}; border-left: 5px solid {p.accent}; padding: 6px 8px; }}
+    #expected QLabel {{ background: transparent; }}
     #banner {{ background: {p.attention}; color: {p.panel}; padding: 5px 12px; }}
     #findingsTitle {{ color: {p.quiet}; }}
     """
