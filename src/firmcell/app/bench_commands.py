@@ -108,7 +108,7 @@ class BenchCommands:
         address, given = QInputDialog.getText(
             self.window,
             "Button box or pedals",
-            "Serial port of a box that sends A, B or C (pedals that are keyboards need none: Page Down, Page Up, Tab):",
+            "Serial port of a box that sends A, B or C\n(pedals that are keyboards need none: Page Down, Page Up, Tab):",
             text=str(self.window.settings.value("button box", "")),
         )
         if given:

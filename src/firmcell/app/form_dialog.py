@@ -2,7 +2,7 @@
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QKeyEvent, QShowEvent
-from PySide6.QtWidgets import QDialog, QPushButton, QWidget
+from PySide6.QtWidgets import QDialog, QFrame, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 
 def fit_on_desktop(window: QWidget) -> None:
@@ -11,6 +11,21 @@ def fit_on_desktop(window: QWidget) -> None:
     if screen is not None:
         room = screen.availableGeometry().size()
         window.resize(window.size().boundedTo(room))
+
+
+def let_scroll(window: QDialog) -> None:
+    """Let a window be as small as its desktop: what it holds scrolls where it has no room."""
+    inside, area = QWidget(), QScrollArea()
+    held = window.layout()
+    assert held is not None
+    # A layout that is given to another widget takes along all that is in it.
+    inside.setLayout(held)
+    area.setWidget(inside)
+    area.setWidgetResizable(True)
+    area.setFrameShape(QFrame.Shape.NoFrame)
+    outer = QVBoxLayout(window)
+    outer.setContentsMargins(0, 0, 0, 0)
+    outer.addWidget(area)
 
 
 class FormDialog(QDialog):

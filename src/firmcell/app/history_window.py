@@ -17,6 +17,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.background import Task
 from firmcell.app.canvas.view import PackView
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded
 from firmcell.app.tables import RowsTable
@@ -61,7 +62,9 @@ class HistoryWindow(QDialog):
         self.told.setWordWrap(True)
         self.told.setAccessibleName("What happened")
         column.addWidget(self.told)
+        let_scroll(self)
         self.resize(1120, 720)
+        fit_on_desktop(self)
         self.fill()
 
     # -- making -----------------------------------------------------------------------------------------

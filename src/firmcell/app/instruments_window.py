@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QDialog, QGridLayout, QHBoxLayout, QLineEdit, QPushButton, QVBoxLayout, QWidget
 
 from firmcell.app.background import Task
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import figures
@@ -70,7 +71,10 @@ class InstrumentsWindow(QDialog):
         done.clicked.connect(self.accept)
         buttons.addWidget(done)
         column.addLayout(buttons)
-        self.resize(860, self.sizeHint().height())
+        wanted = self.sizeHint().height()
+        let_scroll(self)
+        self.resize(860, wanted)
+        fit_on_desktop(self)
 
     def _row(self, grid: QGridLayout, row: int, kind: Kind, listed: Listed) -> None:
         name = PlainLabel(kind.value.capitalize())

@@ -4,8 +4,9 @@ from contextlib import suppress
 from functools import partial
 from pathlib import Path
 
-from PySide6.QtGui import QFont, QShowEvent
+from PySide6.QtGui import QFont, QResizeEvent, QShowEvent
 from PySide6.QtWidgets import (
+    QBoxLayout,
     QComboBox,
     QDialogButtonBox,
     QFileDialog,
@@ -19,7 +20,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.existing_form import ExistingForm
 from firmcell.app.fields import RecordForm
-from firmcell.app.form_dialog import FormDialog
+from firmcell.app.form_dialog import FormDialog, let_scroll
 from firmcell.app.pack_choices import PackChoices
 from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import PALETTES, Palette, sized
@@ -44,6 +45,10 @@ NARROW_EM = 34.0
 CURRENTS = ("current_steady_a", "current_peak_a")
 
 
+BESIDE_EM = 38
+"""From this width in heights of letters, packs have room beside the fields."""
+
+
 class NewPackDialog(FormDialog):
     """Asks for the brief and the file, and for the pack as it is where a job begins with one; `brief`,
     `existing` and `path` hold them once accepted."""
@@ -63,11 +68,11 @@ class NewPackDialog(FormDialog):
         self.brief: Brief | None = None
         self.job_kind = JobKind.NEW_PACK
         self.path = folder / f"new-pack{SUFFIX}"
-        across = QHBoxLayout(self)
+        self._across = QBoxLayout(QBoxLayout.Direction.LeftToRight, self)
         layout = QVBoxLayout()
-        across.addLayout(layout, 3)
+        self._across.addLayout(layout, 3)
         self.choices = PackChoices(library, look or PALETTES["light"])
-        across.addWidget(self.choices, 2)
+        self._across.addWidget(self.choices, 2)
         title = PlainLabel("What is to be done, and what is asked of it?")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
         layout.addWidget(title)
@@ -103,6 +108,14 @@ class NewPackDialog(FormDialog):
         self.resize(48 * em, 34 * em)
         self.welders.currentIndexChanged.connect(self._ask)
         self._ask()
+        let_scroll(self)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """In a narrow window the packs stand below the fields, not beside them."""
+        wide = event.size().width() >= BESIDE_EM * self.fontMetrics().height()
+        way = QBoxLayout.Direction.LeftToRight if wide else QBoxLayout.Direction.TopToBottom
+        self._across.setDirection(way)
+        super().resizeEvent(event)
 
     def _buttons(self) -> QDialogButtonBox:
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)

@@ -48,7 +48,7 @@ class PackChoices(QWidget):
         self.list.setWordWrap(True)
         em = self.fontMetrics().height()
         self.list.setIconSize(QSize(round(PICTURE_EM[0] * em), round(PICTURE_EM[1] * em)))
-        self.list.setMinimumWidth(22 * em)
+        self.list.setMinimumSize(18 * em, 12 * em)
         self.list.currentRowChanged.connect(self._pick)
         column.addWidget(self.list, 1)
         self._later = QTimer(self)

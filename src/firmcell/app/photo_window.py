@@ -31,7 +31,7 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.background import Task
 from firmcell.app.fields import Field
-from firmcell.app.form_dialog import FormDialog
+from firmcell.app.form_dialog import FormDialog, fit_on_desktop, let_scroll
 from firmcell.app.photo_hand import PhotoHand
 from firmcell.app.photo_intake import PhotoIntake
 from firmcell.app.photo_marks import HINTS, PhotoTool
@@ -111,7 +111,9 @@ class PhotoWindow(FormDialog):
             QShortcut(QKeySequence(keys), self).activated.connect(step)
         session.changed.connect(self.refresh)
         session.refused.connect(self.tell)
+        let_scroll(self)
         self.resize(1180, 740)
+        fit_on_desktop(self)
         self.choose(self.tool)
         self.refresh()
 

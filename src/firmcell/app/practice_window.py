@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.canvas.view import PackView
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.practice_history import PracticeHistory
 from firmcell.app.theme import Palette, sized
@@ -54,7 +55,9 @@ class PracticeWindow(QDialog):
         self._make_naming(column)
         self.history = PracticeHistory(settings, "practice/by-eye", self)
         column.addWidget(self.history)
+        let_scroll(self)
         self.resize(1060, 700)
+        fit_on_desktop(self)
         self.another()
 
     def _make_subject(self, column: QVBoxLayout) -> None:

@@ -25,6 +25,7 @@ class Palette:
     ink: str
     quiet: str
     rule: str
+    edge: str
     accent: str
     on_accent: str
     plate: str
@@ -91,6 +92,7 @@ LIGHT = Palette(
     ink="#20282b",
     quiet="#59646a",
     rule="#cfc8b6",
+    edge="#8a8476",
     accent="#1d5c63",
     on_accent="#ffffff",
     plate="#2c3a3f",
@@ -197,6 +199,7 @@ DARK = Palette(
     ink="#ece6d6",
     quiet="#a3aeb0",
     rule="#3b474c",
+    edge="#7d898e",
     accent="#7cc0bd",
     on_accent="#0f1a1b",
     plate="#10171a",
@@ -357,27 +360,27 @@ def style_sheet(p: Palette) -> str:
     QMenu {{ background: {p.raised}; border: 1px solid {p.rule}; }}
     QMenu::item {{ padding: 5px 28px 5px 14px; }} QMenu::item:disabled {{ color: {p.quiet}; }}
     QMenu::separator {{ height: 1px; background: {p.rule}; margin: 4px 8px; }}
-    QLineEdit, QComboBox, QPlainTextEdit, QSpinBox {{ background: {p.field}; border: 1px solid {p.rule}; border-radius: 3px; padding: 3px 6px; }}
+    QLineEdit, QComboBox, QPlainTextEdit, QSpinBox {{ background: {p.field}; border: 1px solid {p.edge}; border-radius: 3px; padding: 3px 6px; }}
     QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {p.accent}; padding: 2px 5px; }}
     QLineEdit[wrong="true"] {{ border: 2px solid {p.stop}; padding: 2px 5px; }}
     QLineEdit:disabled, QComboBox:disabled {{ color: {p.quiet}; background: {p.panel}; }}
     QComboBox::drop-down {{ border: none; width: 20px; }}
     QComboBox::down-arrow {{ image: url({icon_path("down", p.name)}); width: 11px; height: 7px; }}
     QComboBox QAbstractItemView {{ background: {p.raised}; border: 1px solid {p.rule}; }}
-    QPushButton {{ background: {p.raised}; border: 1px solid {p.rule}; border-bottom: 2px solid {p.rule}; border-radius: 4px; padding: 5px 12px; }}
+    QPushButton {{ background: {p.raised}; border: 1px solid {p.edge}; border-bottom: 2px solid {p.edge}; border-radius: 4px; padding: 5px 12px; }}
     QPushButton:hover {{ border-color: {p.accent}; }}
     QPushButton:focus {{ border: 2px solid {p.accent}; padding: 4px 11px; }}
     QPushButton:pressed {{ background: {p.bench}; }}
     QPushButton:disabled {{ color: {p.quiet}; }}
     QPushButton[main="true"] {{ background: {p.accent}; color: {p.on_accent}; border: 1px solid {p.accent}; font-weight: 600; }}
     QPushButton[main="true"]:focus {{ border: 2px solid {p.ink}; }}
-    QPushButton[main="true"]:disabled {{ background: {p.rule}; color: {p.quiet}; border-color: {p.rule}; }}
-    QToolButton {{ background: {p.raised}; border: 1px solid {p.rule}; border-radius: 4px; padding: 4px 8px; }}
+    QPushButton[main="true"]:disabled {{ background: {p.bench}; color: {p.quiet}; border-color: {p.rule}; }}
+    QToolButton {{ background: {p.raised}; border: 1px solid {p.edge}; border-radius: 4px; padding: 4px 8px; }}
     QToolButton:hover {{ border-color: {p.accent}; }}
     QToolButton:focus {{ border: 2px solid {p.accent}; padding: 3px 7px; }}
     QToolButton:checked {{ background: {p.accent}; color: {p.on_accent}; border-color: {p.accent}; }}
     QToolButton:checked:focus {{ border: 2px solid {p.ink}; }}
-    QProgressBar {{ background: {p.field}; border: 1px solid {p.rule}; border-radius: 4px; text-align: center; }}
+    QProgressBar {{ background: {p.field}; border: 1px solid {p.edge}; border-radius: 4px; text-align: center; }}
     QProgressBar::chunk {{ background: {p.lit}; border-radius: 3px; }}
     QCheckBox {{ spacing: 8px; }}
     QCheckBox::indicator {{ width: 14px; height: 14px; border: 1px solid {p.quiet}; border-radius: 3px; background: {p.field}; }}
@@ -386,9 +389,9 @@ def style_sheet(p: Palette) -> str:
     QCheckBox:focus {{ color: {p.accent}; }}
     QScrollArea, QScrollArea > QWidget > QWidget {{ border: none; }}
     QScrollBar:vertical {{ background: {p.panel}; width: 12px; margin: 0; }}
-    QScrollBar::handle:vertical {{ background: {p.rule}; border-radius: 5px; min-height: 30px; margin: 2px; }}
+    QScrollBar::handle:vertical {{ background: {p.edge}; border-radius: 5px; min-height: 30px; margin: 2px; }}
     QScrollBar:horizontal {{ background: {p.panel}; height: 12px; }}
-    QScrollBar::handle:horizontal {{ background: {p.rule}; border-radius: 5px; min-width: 30px; margin: 2px; }}
+    QScrollBar::handle:horizontal {{ background: {p.edge}; border-radius: 5px; min-width: 30px; margin: 2px; }}
     QScrollBar::add-line, QScrollBar::sub-line {{ width: 0; height: 0; }}
     QScrollBar::add-page, QScrollBar::sub-page {{ background: transparent; }}
     QTableView, QListView, QTextBrowser {{ background: {p.raised}; border: 1px solid {p.rule}; alternate-background-color: {p.panel}; gridline-color: {p.rule}; outline: none; }}

@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.canvas.view import PackView
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.practice_history import PracticeHistory
 from firmcell.app.tables import RowsTable
@@ -76,7 +77,9 @@ class Trainer(QDialog):
         self._make_naming(column)
         self.history = PracticeHistory(settings, "practice/history", self)
         column.addWidget(self.history)
+        let_scroll(self)
         self.resize(1060, 700)
+        fit_on_desktop(self)
         self.another()
 
     def _make_meter(self, column: QVBoxLayout) -> None:

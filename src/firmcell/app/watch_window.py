@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Task
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.plots import Plot
 from firmcell.app.session import Session, guarded
@@ -107,7 +108,9 @@ class WatchWindow(QDialog):
         self.stop_button.setEnabled(False)
         self.keep_button.setEnabled(False)
         column.addLayout(buttons)
+        let_scroll(self)
         self.resize(900, 560)
+        fit_on_desktop(self)
 
     @property
     def _kind(self) -> Kind:
