@@ -10,6 +10,7 @@ from firmcell.core.base.refusal import Refusal
 COMMANDS = (
     "open",
     "analyse",
+    "list",
     "new",
     "export",
     "import",

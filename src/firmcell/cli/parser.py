@@ -8,6 +8,7 @@ from pathlib import Path
 from firmcell import __version__
 from firmcell.cli.analyse_command import run_analyse
 from firmcell.cli.job_commands import run_export, run_import, run_layout, run_new
+from firmcell.cli.list_command import run_list
 from firmcell.cli.record_commands import run_log, run_verify
 from firmcell.cli.run_command import run_run
 from firmcell.cli.taps_command import run_taps
@@ -100,6 +101,9 @@ def make_parser() -> argparse.ArgumentParser:
         metavar="SEVERITY",
         help="exit with 1 if there is a finding as bad as that: stop, attention or note",
     )
+    sub = command("list", run_list, "the jobs of a folder with the state of each", "firm-cell list .")
+    sub.add_argument("folder", type=Path, metavar="FOLDER", help="with the folders in it")
+    sub.add_argument("--json", action="store_true", help="everything that is known of each")
     sub = command(
         "new", run_new, "make a job from a brief", "firm-cell new --brief brief.json -o new.firmcell"
     )

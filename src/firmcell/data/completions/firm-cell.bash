@@ -2,11 +2,12 @@
 _firm_cell() {
     local current="${COMP_WORDS[COMP_CWORD]}" before="${COMP_WORDS[COMP_CWORD-1]}" words=""
     if [ "$COMP_CWORD" -eq 1 ]; then
-        words="open analyse new export import layout wire taps run log verify shots --demo --help --version"
+        words="open analyse list new export import layout wire taps run log verify shots --demo --help --version"
     else
         case "${COMP_WORDS[1]}" in
         open) words="--demo --fresh" ;;
         analyse) words="--json --fail-on" ;;
+        list) words="--json" ;;
         new) words="--brief -o --output --kind --quiet --series --parallel --cell --wire --connector --fuse --board" ;;
         export) words="--to --force --photos --label-size" ;;
         import) words="-o --output --quiet" ;;

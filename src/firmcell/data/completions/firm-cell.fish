@@ -5,6 +5,8 @@ complete -c firm-cell -n '__fish_seen_subcommand_from open' -l fresh -d 'with --
 complete -c firm-cell -n __fish_use_subcommand -a analyse -d 'figures and findings of a job'
 complete -c firm-cell -n '__fish_seen_subcommand_from analyse' -l json -d 'everything, as documented in docs/analyse-json.md'
 complete -c firm-cell -n '__fish_seen_subcommand_from analyse' -l fail-on -xa 'stop attention note' -d 'exit with 1 if there is a finding as bad as that  stop, attention or note'
+complete -c firm-cell -n __fish_use_subcommand -a list -d 'the jobs of a folder with the state of each'
+complete -c firm-cell -n '__fish_seen_subcommand_from list' -l json -d 'everything that is known of each'
 complete -c firm-cell -n __fish_use_subcommand -a new -d 'make a job from a brief'
 complete -c firm-cell -n '__fish_seen_subcommand_from new' -l brief -r -d 'JSON with units; - for standard input'
 complete -c firm-cell -n '__fish_seen_subcommand_from new' -l output -r -d 'file of the new job'

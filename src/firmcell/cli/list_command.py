@@ -1,0 +1,30 @@
+"""``firm-cell list``: the jobs of a folder with the state of each."""
+
+import argparse
+import json
+from dataclasses import asdict
+
+from firmcell.cli.wrong_call import RIGHT
+from firmcell.core.base.visible import visible
+
+
+def run_list(arguments: argparse.Namespace) -> int:
+    """Print a line for each job of a folder."""
+    from firmcell.store.job_list import job_files, line_of
+    from firmcell.store.part_files import load_library
+
+    library, _ = load_library()
+    lines = [line_of(path, library) for path in job_files(arguments.folder)]
+    if arguments.json:
+        print(
+            json.dumps(
+                [{**asdict(line), "path": str(line.path)} for line in lines], indent=1, ensure_ascii=False
+            )
+        )
+        return RIGHT
+    for line in lines:
+        name = " ".join(part for part in (line.title or line.path.stem, line.what) if part)
+        print(visible(f"{name:<32} {line.stands:<12} {line.at:<48} {line.path}"))
+    if not lines:
+        print(f"{arguments.folder}: no job in it.")
+    return RIGHT
