@@ -13,6 +13,7 @@ from PySide6.QtGui import (
 )
 
 from firmcell.app.theme import FAMILY, Palette
+from firmcell.core.base.visible import visible
 from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Shape
 
 
@@ -36,19 +37,28 @@ def paint_drawing(painter: QPainter, drawing: Drawing, box: QRectF, palette: Pal
         elif isinstance(shape, Area):
             painter.drawPolygon(QPolygonF([place(*p) for p in shape.points]))
         elif isinstance(shape, Label):
-            font = QFont(FAMILY)
-            font.setPixelSize(max(round(shape.height * scale * 1.25), 1))
-            font.setWeight(QFont.Weight.DemiBold)
-            painter.setFont(font)
             painter.setPen(QColor(fill or palette.ink))
-            at = place(*shape.centre)
-            painter.drawText(
-                QRectF(at.x() - 800, at.y() - 100, 1600, 200), Qt.AlignmentFlag.AlignCenter, shape.text
-            )
+            _label(painter, shape, place(*shape.centre), scale)
         else:
             painter.setPen(QPen(QColor(fill or line or palette.ink), max(shape.width * scale, 1.0)))
             painter.drawPolyline(QPolygonF([place(*p) for p in shape.points]))
     painter.restore()
+
+
+def _label(painter: QPainter, label: Label, at: QPointF, scale: float) -> None:
+    """A text of its own height, at or round its place."""
+    font = QFont(FAMILY)
+    font.setPixelSize(max(round(label.height * scale * 1.25), 1))
+    font.setWeight(QFont.Weight.DemiBold)
+    painter.setFont(font)
+    room = max(100.0, 10 * label.height * scale)
+    wide = 16 * room
+    left = {"start": at.x(), "end": at.x() - wide}.get(label.anchor, at.x() - wide / 2)
+    side = {"start": Qt.AlignmentFlag.AlignLeft, "end": Qt.AlignmentFlag.AlignRight}.get(
+        label.anchor, Qt.AlignmentFlag.AlignHCenter
+    )
+    box = QRectF(left, at.y() - room, wide, 2 * room)
+    painter.drawText(box, side | Qt.AlignmentFlag.AlignVCenter, visible(label.text))
 
 
 def paint_through(painter: QPainter, drawing: Drawing, lies: QTransform, palette: Palette) -> None:

@@ -75,6 +75,7 @@ class Menus(QObject):
         self.action(job, "Write &templates at 1:1, PDF…", "", lambda: self.window.jobs.export("template"))
         self.action(job, "Write templates at 1:1, &DXF…", "", lambda: self.window.jobs.export("dxf"))
         self.action(job, "Write the picture, SVG or P&NG…", "Ctrl+Alt+S", self.window.copying.save_picture)
+        self.action(job, "Pr&int the picture at 1:1…", "Ctrl+Alt+P", self._print)
         job.addSeparator()
         self.action(job, "P&hotos of the pack…", "Ctrl+Shift+P", self.window.jobs.photos)
         job.addSeparator()
@@ -192,6 +193,13 @@ class Menus(QObject):
     def _zoom_to_part(self) -> None:
         if not self.window.view.placing.fit_part():
             self.window.tell("Pick a part on the picture first: it is shown as large as there is room for.")
+
+    def _print(self) -> None:
+        """Show the picture on paper at true size."""
+        # Loaded when first wanted: most starts print nothing.
+        from firmcell.app.printing import Printing
+
+        Printing(self.window).preview()
 
     def find(self) -> None:
         """Find a command, a finding, a step or a part by its name."""
