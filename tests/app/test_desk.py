@@ -344,3 +344,42 @@ def test_what_stands_under_the_title_is_in_the_list_of_sections(hoist_window):
     page = hoist_window.page(Stage.BENCH)
     assert page.jump.titles[:2] == ("Bench", "Photos and remarks of this step")
     assert page.jump.list.currentText() == "Bench", "the step at hand, not what follows it"
+
+
+@pytest.mark.parametrize(
+    ("first", "text", "low", "high"),
+    [
+        ("load_voltage_min_v", "36 V nominal", 30.0, 42.0),
+        ("load_voltage_max_v", "36V nom.", 30.0, 42.0),
+        ("load_voltage_min_v", "7,2 nominal", 6.0, 8.4),
+    ],
+)
+def test_a_nominal_voltage_is_taken_as_a_guess_and_says_so(window, qtbot, tmp_path, first, text, low, high):
+    dialog = NewPackDialog("metric", tmp_path, window.library)
+    qtbot.addWidget(dialog)
+    dialog.show()
+    editor = dialog.form.fields[first].row.editor
+    qtbot.keyClicks(editor, text)
+    dialog.form.fields[first].enter()
+    typed = dialog.form.typed()
+    assert typed["load_voltage_min_v"] == pytest.approx(low)
+    assert typed["load_voltage_max_v"] == pytest.approx(high)
+    assert dialog.guessed.isVisible()
+    assert "in its sheet" in dialog.guessed.text()
+
+
+def test_a_nominal_voltage_leaves_what_is_told_and_too_little_is_refused(window, qtbot, tmp_path):
+    dialog = NewPackDialog("metric", tmp_path, window.library)
+    qtbot.addWidget(dialog)
+    dialog.show()
+    for name, text in (("load_voltage_max_v", "43"), ("load_voltage_min_v", "36 V nominal")):
+        editor = dialog.form.fields[name].row.editor
+        editor.clear()
+        qtbot.keyClicks(editor, text)
+        dialog.form.fields[name].enter()
+    assert dialog.form.typed()["load_voltage_max_v"] == pytest.approx(43.0)
+    editor = dialog.form.fields["load_voltage_min_v"].row.editor
+    editor.clear()
+    qtbot.keyClicks(editor, "1 V nominal")
+    dialog.form.fields["load_voltage_min_v"].enter()
+    assert "less than one lithium-ion cell" in dialog.form.fields["load_voltage_min_v"].row.hint.text()

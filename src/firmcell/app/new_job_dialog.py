@@ -1,10 +1,11 @@
 """The few dialogs: a new pack from its brief, and the sheet of shortcuts."""
 
+import re
 from contextlib import suppress
 from functools import partial
 from pathlib import Path
 
-from PySide6.QtGui import QFont, QResizeEvent, QShowEvent
+from PySide6.QtGui import QFont, QResizeEvent
 from PySide6.QtWidgets import (
     QBoxLayout,
     QComboBox,
@@ -26,6 +27,8 @@ from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import PALETTES, Palette, sized
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.wording import plural, volts
+from firmcell.core.changes.choices import window_of_nominal
 from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
 from firmcell.core.jobs import PLANS
 from firmcell.core.jobs.plan import Subject
@@ -40,11 +43,10 @@ from firmcell.store.validation_words import first_fault
 
 NO_WELDER = "none: tabs on the cells are soldered"
 WINDOW = ("load_voltage_min_v", "load_voltage_max_v")
-NARROW_EM = 34.0
-"""Width of the dialog in heights of letters below which no packs are shown beside the form."""
 CURRENTS = ("current_steady_a", "current_peak_a")
 
 
+NOMINAL = re.compile(r"\s*(nominal|nom\.?)\s*$", re.IGNORECASE)
 BESIDE_EM = 38
 """From this width in heights of letters, packs have room beside the fields."""
 
@@ -71,7 +73,7 @@ class NewPackDialog(FormDialog):
         self._across = QBoxLayout(QBoxLayout.Direction.LeftToRight, self)
         layout = QVBoxLayout()
         self._across.addLayout(layout, 3)
-        self.choices = PackChoices(library, look or PALETTES["light"])
+        self.choices = PackChoices(library, look or PALETTES["light"], system == "inch")
         self._across.addWidget(self.choices, 2)
         title = PlainLabel("What is to be done, and what is asked of it?")
         title.setFont(sized(1.3, QFont.Weight.DemiBold))
@@ -85,6 +87,7 @@ class NewPackDialog(FormDialog):
         words.setObjectName("quiet")
         layout.addWidget(words)
         layout.addWidget(self._asked(system, library), 1)
+        layout.addWidget(self._guess())
         # Strip is chosen for what the shop can weld; what was chosen last is offered again.
         self.welders = self._choice(layout, "&Spot welder of the shop", [*Welder, NO_WELDER])
         self.welders.setCurrentText(shop)
@@ -116,6 +119,14 @@ class NewPackDialog(FormDialog):
         way = QBoxLayout.Direction.LeftToRight if wide else QBoxLayout.Direction.TopToBottom
         self._across.setDirection(way)
         super().resizeEvent(event)
+
+    def _guess(self) -> PlainLabel:
+        """What a nominal voltage was taken for; out of sight until there is one."""
+        self.guessed = PlainLabel()
+        self.guessed.setObjectName("caution")
+        self.guessed.setWordWrap(True)
+        self.guessed.hide()
+        return self.guessed
 
     def _buttons(self) -> QDialogButtonBox:
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
@@ -155,6 +166,8 @@ class NewPackDialog(FormDialog):
             field.committed.connect(self._ask)
         for name in CURRENTS:
             self.form.fields[name].also = self._from_watts
+        for name in WINDOW:
+            self.form.fields[name].also = partial(self._from_nominal, name)
         self.form.fields[WINDOW[0]].committed.connect(self._watts_anew)
         self._contradicting: set[str] = set()
         for pair in IN_ORDER:
@@ -214,6 +227,28 @@ class NewPackDialog(FormDialog):
             return
         self.choices.ask(brief, self.welder)
 
+    def _from_nominal(self, name: str, text: str) -> float | None:
+        """A voltage told as on a plate, such as 36 V nominal: the window that usually goes with it. Where the
+        other end is empty it is filled too."""
+        plain = NOMINAL.sub("", text)
+        if plain == text:
+            return None
+        series, *window = window_of_nominal(parse(plain, "V", "V"))
+        low_high = dict(zip(WINDOW, window, strict=True))
+        for other in (n for n in WINDOW if n != name):
+            editor = self.form.fields[other].row.editor
+            assert isinstance(editor, QLineEdit)
+            if not editor.text().strip():
+                editor.setText(f"{low_high[other]:g}")
+                editor.setModified(True)
+                self.form.fields[other].enter()
+        self.guessed.setText(
+            f"Taken as {plural(series, 'lithium-ion cell')} in series: {volts(window[0])} to {volts(window[1])}. "
+            "What the load really stands is on its plate or in its sheet; read it there before you build."
+        )
+        self.guessed.show()
+        return low_high[name]
+
     def _from_watts(self, text: str) -> float | None:
         """A current told as a power, such as 500 W: what it is at the lowest voltage, where it is
         greatest."""
@@ -254,12 +289,6 @@ class NewPackDialog(FormDialog):
             return
         self.choices.stop()
         super().accept()
-
-    def showEvent(self, event: QShowEvent) -> None:
-        super().showEvent(event)
-        # On a small desktop the form alone has room.
-        if self.width() < NARROW_EM * self.fontMetrics().height():
-            self.choices.hide()
 
     def reject(self) -> None:
         self.choices.stop()

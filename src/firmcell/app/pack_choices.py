@@ -30,8 +30,11 @@ class PackChoices(QWidget):
 
     changed = Signal()
 
-    def __init__(self, library: PartLibrary, palette: Palette, parent: QWidget | None = None) -> None:
+    def __init__(
+        self, library: PartLibrary, palette: Palette, inch: bool = False, parent: QWidget | None = None
+    ) -> None:
         super().__init__(parent)
+        self.inch = inch
         self.library, self.look = library, palette
         self.shown: tuple[PackChoice, ...] = ()
         self._search: Search | None = None
@@ -106,7 +109,7 @@ class PackChoices(QWidget):
         self.list.blockSignals(True)
         self.list.clear()
         for choice in found:
-            item = QListWidgetItem(f"{choice.title}\n{choice.words}")
+            item = QListWidgetItem(f"{choice.title}\n{choice.words(self.inch)}")
             item.setIcon(QIcon(self._picture(choice)))
             self.list.addItem(item)
         names = [c.cell.name for c in found]

@@ -149,6 +149,7 @@ def make_parser() -> argparse.ArgumentParser:
             "wires",
             "wiring",
             "parts",
+            "parts-pdf",
             "label",
             "sketch",
         ),
@@ -156,7 +157,7 @@ def make_parser() -> argparse.ArgumentParser:
         help="json: whole job, lossless; csv: cells, strips, taps; pdf, html: passport; template: 1:1 PDF of both faces; "
         "dxf, svg: faces; positions: CSV of cell places; stl: cell holder; "
         "spice: netlist; segments: CSV of every piece of strip under load; "
-        "wires: CSV of the BMS's wire list; parts: CSV of what to buy and to lay out, with cut lengths and spares; wiring: 1:1 PDF of schematic and nail board; "
+        "wires: CSV of the BMS's wire list; parts: CSV of what to buy and to lay out, with cut lengths and spares (parts-pdf: the same on paper); wiring: 1:1 PDF of schematic and nail board; "
         "label: 1:1 PDF of the pack's label; sketch: 1:1 PDF of the wiring for the inside of the lid",
     )
     sub.add_argument("out", metavar="OUT", help="file to write; - for standard output")

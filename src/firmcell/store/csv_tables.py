@@ -109,13 +109,19 @@ def parts_csv(lines: tuple[PartLine, ...]) -> str:
     """Return the parts of a job to buy or to lay out: pieces, or metres of what is bought by length."""
     out = io.StringIO()
     write = _Writer(out)
-    write.writerow(["what", "class", "pieces", "metres", "spare", "cut", "mass_kg", "price_each", "supplier"])
+    write.writerow(
+        ["what", "class", "pieces", "metres", "spare", "cut", "mass_kg", "price_each", "cost", "supplier"]
+    )
     for line in lines:
         mass = "" if line.mass_kg is None else f"{line.mass_kg:.4g}"
         metres = f"{line.metres:.3f}" if line.metres else ""
         spare = f"{line.spare:.3g}" if line.spare else ""
-        # Price and supplier are the shop's own, to be filled in.
-        write.writerow([line.what, line.name, line.count or "", metres, spare, line.cut, mass, "", ""])
+        # What has no price is filled in by the shop, as the supplier is.
+        price = "" if line.price is None else f"{line.price:.4g}"
+        cost = "" if line.cost is None else f"{line.cost:.2f}"
+        write.writerow(
+            [line.what, line.name, line.count or "", metres, spare, line.cut, mass, price, cost, ""]
+        )
     return out.getvalue()
 
 

@@ -24,6 +24,7 @@ from firmcell.core.wiring.wire_list import wire_list
 from firmcell.store.csv_tables import parts_csv, positions_csv, segments_csv, wires_csv
 from firmcell.store.job_file import JobFile
 from firmcell.store.outline_files import read_outline
+from firmcell.store.parts_pdf import parts_pdf
 from firmcell.store.pens.dxf import to_dxf
 from firmcell.store.pens.stl import to_stl
 from firmcell.store.pens.svg import to_svg
@@ -39,6 +40,7 @@ EXPORT_SUFFIX = {
     "segments": ".csv",
     "wires": ".csv",
     "parts": ".csv",
+    "parts-pdf": ".pdf",
     "wiring": ".pdf",
 }
 """What can be written of a layout and its metal, and the usual end of its file's name."""
@@ -70,8 +72,9 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
             Template("nail board", "nails", nail_board(design, analysis, metal)),
         )
         return template_pdf(design.brief.title, pages, paper, lies=False)
-    if kind == "parts":
-        return parts_csv(parts_list(design, analysis, plan_of(design).steps(design, analysis))).encode()
+    if kind in ("parts", "parts-pdf"):
+        lines = parts_list(design, analysis, plan_of(design).steps(design, analysis))
+        return parts_csv(lines).encode() if kind == "parts" else parts_pdf(design.brief.title, lines)
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":

@@ -4,7 +4,7 @@ import pytest
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.changes.choices import pack_choices
+from firmcell.core.changes.choices import PackChoice, pack_choices
 from firmcell.core.changes.first_design import propose
 from firmcell.core.model.brief import Brief
 from firmcell.store.part_files import shipped_library
@@ -36,8 +36,8 @@ def test_packs_that_do_it_come_by_counts_first_then_whole_and_the_first_is_the_p
         assert choice.parallel * choice.cell.current_continuous_a >= 25
         assert choice.energy_j >= 500 * 3600
         assert choice.mass_kg > choice.series * choice.parallel * choice.cell.mass_kg
-        assert f"{choice.mass_kg:.2f} kg" in choice.words
-        assert "warms to" in choice.words
+        assert f"{choice.mass_kg:.2f} kg" in choice.words()
+        assert "warms to" in choice.words()
         assert choice.title.startswith(f"{choice.series}S{choice.parallel}P of ")
     masses = [c.series * c.parallel * (c.cell.mass_kg + 0.01) for c in last]
     assert masses == sorted(masses), "lightest first, a hundredth of a kilogram for the work of each cell"
@@ -46,6 +46,14 @@ def test_packs_that_do_it_come_by_counts_first_then_whole_and_the_first_is_the_p
 def test_where_nothing_does_it_the_nearest_says_what_it_lacks():
     heavy = HOIST.model_copy(update={"mass_limit_kg": 0.3})
     (choice,) = list(pack_choices(heavy, SHELF))[-1]
-    assert "the limit is 300 g" in choice.words
+    assert "the limit is 300 g" in choice.words()
     with pytest.raises(Refusal, match="No cell in the part library"):
         list(pack_choices(HOIST, SHELF.model_copy(update={"cells": ()})))
+
+
+def test_sizes_are_told_in_inches_and_the_price_of_cells_where_it_is_known():
+    cell = SHELF.cells[0].model_copy(update={"price": 3.5})
+    choice = PackChoice(cell, 4, 2, (), 1.0, 3.6e5, size_m=(0.0508, 0.0254, 0.127))
+    assert "51 × 25 × 127 mm" in choice.words()
+    assert "2.00 × 1.00 × 5.00 in" in choice.words(inch=True)
+    assert "cells for 28.00" in choice.words()

@@ -5,14 +5,17 @@ import io
 from math import ceil
 
 import pytest
+from pypdf import PdfReader
 
 from firmcell.cli.main import main
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.lay_out import laid_out
-from firmcell.core.jobs.parts_list import parts_list
+from firmcell.core.jobs.parts_list import parts_list, priced
 from firmcell.store import demo
+from firmcell.store.csv_tables import parts_csv
 from firmcell.store.part_files import shipped_library
+from firmcell.store.parts_pdf import parts_pdf
 
 SHELF = shipped_library()
 
@@ -65,10 +68,14 @@ def test_every_kind_of_job_has_its_list_as_a_file(name, tmp_path, capsys):
     rows = list(csv.DictReader(io.StringIO(capsys.readouterr().out)))
     assert (
         list(rows[0])
-        == ["what", "class", "pieces", "metres", "spare", "cut", "mass_kg", "price_each", "supplier"]
+        == ["what", "class", "pieces", "metres", "spare", "cut", "mass_kg", "price_each", "cost", "supplier"]
         if rows
         else True
     )
+    assert main(["export", str(path), "--to", "parts-pdf", str(tmp_path / "p.pdf")]) == 0
+    text = " ".join(" ".join(p.extract_text() for p in PdfReader(tmp_path / "p.pdf").pages).split())
+    for row in rows:
+        assert row["class"] in text.replace("- ", "-")
     for row in rows:
         assert bool(row["pieces"]) != bool(row["metres"]), "counted or measured"
         if row["cut"] and row["what"] != "strip":
@@ -76,3 +83,33 @@ def test_every_kind_of_job_has_its_list_as_a_file(name, tmp_path, capsys):
     kinds = {row["what"] for row in rows}
     if name in ("log-splitter-cable", "gate-charge-lead", "sprayer-lead-change"):
         assert not kinds & {"cells", "strip", "rings"}, "a lead holds no cells"
+
+
+def test_what_parts_cost_is_counted_with_spares_and_what_has_no_price_is_told():
+    """42 cells at 4.50, 24 AWG wire with a twentieth more at 0.80 a metre; by hand."""
+    design = demo.orchard_hoist(SHELF)
+    design = design.edited("cell", design.cell.model_copy(update={"price": 4.5}))
+    design = design.edited("bms.sense_wire", design.bms.sense_wire.model_copy(update={"price": 0.8}))
+    analysis, steps = listed(design)
+    lines = parts_list(design, analysis, steps)
+    by_what = {(line.what, line.name): line for line in lines}
+    assert by_what["cells", "21700 high-energy 5.0 Ah"].cost == pytest.approx(42 * 4.5)
+    sense = by_what["wire", "24 AWG wire"]
+    assert sense.cost == pytest.approx(1.05 * sense.metres * 0.8)
+    total = 189.0 + 1.05 * sense.metres * 0.8
+    assert priced(lines) == (
+        f"{total:.2f} with spares, in the money of the shop; {len(lines) - 2} parts without a price"
+    )
+    assert priced(()) == ""
+    row = next(r for r in csv.DictReader(io.StringIO(parts_csv(lines))) if r["what"] == "cells")
+    assert (row["price_each"], row["cost"]) == ("4.5", "189.00")
+    text = " ".join(PdfReader(io.BytesIO(parts_pdf("hoist", lines))).pages[0].extract_text().split())
+    assert "189.00" in text
+    assert f"Together {total:.2f}" in text
+
+
+@pytest.mark.parametrize("price", [-1.0, float("nan"), float("inf")])
+def test_a_price_is_a_number_from_nothing_up(price):
+    cell = demo.orchard_hoist(SHELF).cell
+    with pytest.raises(ValueError, match="price"):
+        type(cell).model_validate({**cell.model_dump(), "price": price})

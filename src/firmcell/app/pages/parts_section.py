@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QFileDialog, QHBoxLayout
 
 from firmcell.app.session import guarded
-from firmcell.core.jobs.parts_list import parts_list
+from firmcell.core.jobs.parts_list import PartLine, parts_list, priced
 
 if TYPE_CHECKING:
     from firmcell.app.pages.bench_page import BenchPage
@@ -18,12 +18,13 @@ class PartsSection:
     def __init__(self, page: "BenchPage") -> None:
         self.page, self.session = page, page.session
         page.section("Parts to have at hand")
-        self.list = page.table(("Part", "Built in", "Have", "Cut"), "Parts to have at hand", wide=3)
+        self.list = page.table(("Part", "Built in", "Have", "Cut", "Cost"), "Parts to have at hand", wide=3)
+        self.cost = page.text("")
         self._of: tuple[object, ...] = ()
         row = QHBoxLayout()
         row.addStretch(1)
         tip = "What to buy and to lay out, with cut lengths and spares, and room for prices"
-        row.addWidget(page.button("Parts l&ist, CSV…", self.choose, tip))
+        row.addWidget(page.button("Parts l&ist, CSV or PDF…", self.choose, tip))
         page.body.addLayout(row)
 
     def fill(self) -> None:
@@ -33,17 +34,25 @@ class PartsSection:
         if len(self._of) == len(of) and all(a is b for a, b in zip(of, self._of, strict=True)):
             return
         self._of = of
+        lines = parts_list(*of)
         self.list.set_rows(
             [
-                (f"part:{n}", (line.name, line.quantity, line.with_spare, line.cut))
-                for n, line in enumerate(parts_list(*of))
+                (f"part:{n}", (line.name, line.quantity, line.with_spare, line.cut, _cost(line)))
+                for n, line in enumerate(lines)
             ]
         )
+        told = priced(lines)
+        # A column of nothing would only take room.
+        self.list.setColumnHidden(4, not told)
+        self.cost.setText(f"Together {told}." if told else "")
+        self.cost.setVisible(bool(told))
 
     def choose(self) -> None:
         """Ask where, and write the list."""
         start = str(self.session.path.with_name(f"{self.session.path.stem}-parts.csv"))
-        name, _ = QFileDialog.getSaveFileName(self.page, "Write the parts list", start, "*.csv")
+        name, _ = QFileDialog.getSaveFileName(
+            self.page, "Write the parts list", start, "Table (*.csv);;Paper (*.pdf)"
+        )
         if name:
             self.write(Path(name))
 
@@ -51,8 +60,15 @@ class PartsSection:
         """Write the list to a file; the dialog has asked whether one that is there is replaced."""
         # Loaded when first wanted.
         from firmcell.store.csv_tables import parts_csv
+        from firmcell.store.parts_pdf import parts_pdf
         from firmcell.store.whole_files import write_whole
 
         s = self.session
-        content = parts_csv(parts_list(s.design, s.analysis, s.steps)).encode()
+        lines = parts_list(s.design, s.analysis, s.steps)
+        on_paper = path.suffix.lower() == ".pdf"
+        content = parts_pdf(s.design.brief.title, lines) if on_paper else parts_csv(lines).encode()
         return guarded(lambda: write_whole(path, content, replace=True), s.refused.emit)
+
+
+def _cost(line: PartLine) -> str:
+    return "" if line.cost is None else f"{line.cost:.2f}"

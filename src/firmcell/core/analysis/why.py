@@ -28,9 +28,10 @@ def why(finding: Finding, terms: Iterable[tuple[str, str]] = ()) -> tuple[tuple[
     Examples
     --------
     >>> from firmcell.core.analysis.findings import Stage
-    >>> one = Finding("XX-1", Severity.NOTE, Stage.LEADS, "It sags.", "Cells resist.", "common practice, no
-    source") >>> [heading for heading, _ in why(one, [("sag", "voltage lost under load"), ("tap", "a
-    point")])] ['How much it weighs', 'Why it matters', 'Where it comes from', 'What can be done', 'sag']
+    >>> told = "It sags.", "Cells resist.", "common practice, no source"
+    >>> one = Finding("XX-1", Severity.NOTE, Stage.LEADS, *told)
+    >>> [heading for heading, _ in why(one, [("sag", "voltage lost under load"), ("tap", "a point")])]
+    ['How much it weighs', 'Why it matters', 'Where it comes from', 'What can be done', 'sag']
     """
     parts = [
         ("How much it weighs", f"{finding.severity.word.capitalize()}. {WEIGHS[finding.severity]}"),

@@ -93,6 +93,8 @@ Coulombs = Annotated[float, Unit("A·s"), Range(0, 1e9)]
 Joules = Annotated[float, Unit("J"), Range(0, 1e12)]
 Farads = Annotated[float, Unit("F"), Range(0, 100)]
 Fraction = Annotated[float, Unit("1"), Range(0, 1)]
+Price = Annotated[float, Unit("1"), Range(0, 1e7)]
+"""In the money of the shop: which that is, is nowhere said."""
 Count = Annotated[int, Unit("count"), Range(0, 100_000)]
 
 

@@ -10,12 +10,16 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.first_design import joinable, propose, weight_and_work, with_room_for_bars
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
+from firmcell.core.model.chemistry import FACTS, Chemistry
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
 from firmcell.core.strips.under_load import solve_under_load
 
+INCH_M = 0.0254
+LEAST_LOADED_V = 3.0
+"""What tools and vehicles for lithium-ion cells take as empty under load, V a cell; common practice, no source."""
 MOST = 4
 """Packs shown to choose from."""
 
@@ -51,20 +55,53 @@ class PackChoice:
         """Counts and cell: 10S4P of 21700 high-energy 5.0 Ah."""
         return f"{self.series}S{self.parallel}P of {self.cell.name}"
 
-    @property
-    def words(self) -> str:
-        """What it weighs, measures, gives, and how warm it gets."""
+    def words(self, inch: bool = False) -> str:
+        """What it weighs, measures (in mm or inches), gives, costs, and how warm it gets."""
         told = [w.kilograms(self.mass_kg), f"{w.watt_hours(self.energy_j)} to the load"]
         if self.run_time_s:
             told.append(f"runs {w.duration(self.run_time_s)}")
         if self.size_m is not None:
-            told.append(" × ".join(f"{side * 1e3:.0f}" for side in self.size_m) + " mm")
+            sides = [f"{side / INCH_M:.2f}" if inch else f"{side * 1e3:.0f}" for side in self.size_m]
+            told.append(" × ".join(sides) + (" in" if inch else " mm"))
         if self.hottest_k is not None:
             over = self.hottest_k > self.cell.temperature_max_k
             told.append(f"warms to {w.celsius(self.hottest_k)}" + (": too warm" if over else ""))
+        if self.cell.price is not None:
+            told.append(f"cells for {self.series * self.parallel * self.cell.price:.2f}")
         if self.lacks:
             told.append(f"but {self.lacks[0]}")
         return ", ".join(told)
+
+
+def window_of_nominal(nominal_v: float) -> tuple[int, float, float]:
+    """Return what a nominal voltage on a plate usually means: cells in series, lowest and highest voltage.
+
+    Parameters
+    ----------
+    nominal_v : float
+        V; of lithium-ion cells. Nothing of a load is known by it: it is a guess to begin with.
+
+    Raises
+    ------
+    Refusal
+        If it is less than one cell's.
+
+    References
+    ----------
+    .. [1] common-practice
+
+    Examples
+    --------
+    >>> window_of_nominal(36.0)
+    (10, 30.0, 42.0)
+    """
+    facts = FACTS[Chemistry.LI_ION]
+    series = round(nominal_v / facts.nominal_v)
+    if series < 1:
+        raise Refusal(
+            f"{w.volts(nominal_v)} is less than one lithium-ion cell; say the lowest and the highest voltage."
+        )
+    return series, round(series * LEAST_LOADED_V, 6), round(series * facts.full_v, 6)
 
 
 def pack_choices(

@@ -31,6 +31,7 @@ class PartLine:
     spare : more to have at hand, pieces or m.
     cut : lengths it is cut to, with how many of each.
     mass_kg : of what is built in; None where it is not known.
+    price : of one piece or of one metre, in the money of the shop; None where it is not entered.
     """
 
     what: str
@@ -40,6 +41,15 @@ class PartLine:
     spare: float = 0.0
     cut: str = ""
     mass_kg: float | None = None
+    price: float | None = None
+
+    @property
+    def cost(self) -> float | None:
+        """What it costs with its spare; None where no price is entered."""
+        if self.price is None:
+            return None
+        much = self.count + round(self.spare) if self.count else self.metres + self.spare
+        return much * self.price
 
     @property
     def words(self) -> str:
@@ -74,9 +84,11 @@ def parts_list(d: Design, a: Analysis, steps: tuple[Step, ...]) -> tuple[PartLin
     if "check-cells" in codes:
         spare = max(ceil(SPARE_SHARE * d.cell_count), 1)
         mass = d.cell_count * d.cell.mass_kg
-        found.append(PartLine("cells", d.cell.name, d.cell_count, spare=spare, mass_kg=mass))
+        found.append(
+            PartLine("cells", d.cell.name, d.cell_count, spare=spare, mass_kg=mass, price=d.cell.price)
+        )
     if any(s.code.startswith("weld-") and "strip:" in " ".join(s.refs) for s in steps):
-        found += _strips(a)
+        found += _strips(d, a)
     if "rings" in codes:
         found.append(
             PartLine("rings", "insulator ring", d.cell_count, spare=ceil(SPARE_SHARE * d.cell_count))
@@ -84,11 +96,11 @@ def parts_list(d: Design, a: Analysis, steps: tuple[Step, ...]) -> tuple[PartLin
     if d.details.wired is not Wired.PACK or d.details.opens_pack:
         found += _wires(d, a, made)
     if any("connector" in s.refs and s.records for s in steps):
-        found.append(PartLine("connector", d.leads.outlet.name, 1))
+        found.append(PartLine("connector", d.leads.outlet.name, 1, price=d.leads.outlet.price))
     if d.leads.fuse is not None:
-        found.append(PartLine("fuse", d.leads.fuse.name, 1, spare=1))
+        found.append(PartLine("fuse", d.leads.fuse.name, 1, spare=1, price=d.leads.fuse.price))
     if d.bms.board is not None and any("board" in s.refs for s in steps):
-        found.append(PartLine("board", d.bms.board.name, 1))
+        found.append(PartLine("board", d.bms.board.name, 1, price=d.bms.board.price))
     if "sleeve" in codes and a.insulation.sleeve is not None:
         chosen = a.insulation.sleeve
         found.append(
@@ -97,13 +109,32 @@ def parts_list(d: Design, a: Analysis, steps: tuple[Step, ...]) -> tuple[PartLin
     return tuple(found)
 
 
-def _strips(a: Analysis) -> list[PartLine]:
+def priced(lines: tuple[PartLine, ...]) -> str:
+    """Return what the parts cost with their spares, in words; empty where no part has a price."""
+    costs = [line.cost for line in lines if line.cost is not None]
+    if not costs:
+        return ""
+    left = len(lines) - len(costs)
+    rest = f"; {plural(left, 'part')} without a price" if left else ""
+    return f"{sum(costs):.2f} with spares, in the money of the shop{rest}"
+
+
+def _strips(d: Design, a: Analysis) -> list[PartLine]:
     """Strip by its class: of what the program says is to be bought, with the lengths it is cut to."""
     cut: dict[str, list[float]] = {}
     for piece in a.strips:
         cut.setdefault(piece.strip, []).extend([piece.length_m] * piece.layers)
         if piece.under is not None:
             cut.setdefault(piece.under, []).append(piece.length_m)
+    joining = d.joining
+    laid = (
+        joining.link_strip,
+        joining.link_under,
+        joining.ladder_strip,
+        joining.collector_strip,
+        joining.collector_under,
+    )
+    prices = {strip.name: strip.price for strip in laid if strip is not None}
     return [
         PartLine(
             "strip",
@@ -111,6 +142,7 @@ def _strips(a: Analysis) -> list[PartLine]:
             metres=metres,
             spare=SAMPLE_M + SPARE_SHARE * metres,
             cut=_lengths(cut.get(name, [])),
+            price=prices.get(name),
         )
         for name, metres in a.strip_stock_m.items()
     ]
@@ -121,7 +153,7 @@ def _wires(d: Design, a: Analysis, made: set[str]) -> list[PartLine]:
     for edge in a.wiring.wires:
         if edge.id in made and edge.wire is not None:
             by_gauge.setdefault(edge.wire.gauge, []).append(edge.wire.length_m)
-    known = {w.gauge: w.mass_kg_per_m for w in (d.leads.wire, d.bms.sense_wire) if w is not None}
+    known = {w.gauge: w for w in (d.leads.wire, d.bms.sense_wire) if w is not None}
     return [
         PartLine(
             "wire",
@@ -129,7 +161,8 @@ def _wires(d: Design, a: Analysis, made: set[str]) -> list[PartLine]:
             metres=sum(lengths),
             spare=SPARE_SHARE * sum(lengths),
             cut=_lengths(lengths),
-            mass_kg=known[gauge] * sum(lengths) if gauge in known else None,
+            mass_kg=known[gauge].mass_kg_per_m * sum(lengths) if gauge in known else None,
+            price=known[gauge].price if gauge in known else None,
         )
         for gauge, lengths in by_gauge.items()
     ]

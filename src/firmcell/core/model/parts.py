@@ -17,6 +17,7 @@ from firmcell.core.base.quantity import (
     OhmMetres,
     Ohms,
     OhmsPerMetre,
+    Price,
     SquareMetres,
     Unit,
     Volts,
@@ -36,6 +37,7 @@ class Part(Frozen):
     kind: ClassVar[str] = "part"
     name: str = Field(title="Name", min_length=1, max_length=80)
     source: str = Field(GENERIC, title="Source of the values", max_length=200)
+    price: Price | None = Field(None, title="Price of one, or of a metre, in the money of the shop")
 
     @property
     def known(self) -> bool:

@@ -26,7 +26,7 @@ _firm_cell() {
         --insulation) words="silicone silicone-200 pvc-80 pvc-105 xlpe-125 ptfe-200" ;;
         --lattice) words="square staggered free" ;;
         --laying) words="free pair sleeve bundle insulation" ;;
-        --to) words="json csv pdf html template dxf svg positions stl spice segments wires wiring parts label sketch" ;;
+        --to) words="json csv pdf html template dxf svg positions stl spice segments wires wiring parts parts-pdf label sketch" ;;
     esac
     mapfile -t COMPREPLY < <(compgen -W "$words" -- "$current")
     if [ "${current:0:1}" != - ]; then
