@@ -10,6 +10,7 @@ from functools import cached_property, lru_cache
 
 import numpy as np
 from numpy.typing import ArrayLike
+from scipy.linalg.lapack import dgtsv
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.leads.wire_rating import INSULATION_HEAT_CAPACITY, heat_given_off
@@ -109,7 +110,7 @@ class Wires:
         )
         whole, first = both[: len(start_k)], both[len(start_k) :]
         half = self._implicit(first, current_a, seconds / 2)
-        return np.clip(2 * half - whole, self.ambient_k, HOTTEST_K)
+        return np.minimum(np.maximum(2 * half - whole, self.ambient_k), HOTTEST_K)
 
     @cached_property
     def _twice(self) -> "Wires":
@@ -130,7 +131,7 @@ class Wires:
     def _implicit(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
         rows = np.arange(len(start_k))
         spread = self.grid_k[1] - self.grid_k[0]
-        at = np.clip(((start_k[:, -1] - self.ambient_k) / spread).astype(int), 0, TABLE_POINTS - 2)
+        at = _row_of((start_k[:, -1] - self.ambient_k) / spread)
         low, high = self.loss_w_m[rows, at], self.loss_w_m[rows, at + 1]
         slope = (high - low) / spread
         stores = self.capacity / seconds[:, None]
@@ -142,21 +143,19 @@ class Wires:
         diagonal[:, 1:-1] += self.conducts[:, 1:]
         diagonal[:, -1] += slope
         right[:, -1] -= low - slope * self.grid_k[at]
-        # Thomas' way through the chain, all wires at once.
-        for n in range(1, SHELLS + 1):
-            share = self.conducts[:, n - 1] / diagonal[:, n - 1]
-            diagonal[:, n] -= share * self.conducts[:, n - 1]
-            right[:, n] += share * right[:, n - 1]
-        found = np.empty_like(start_k)
-        found[:, -1] = right[:, -1] / diagonal[:, -1]
-        for n in range(SHELLS - 1, -1, -1):
-            found[:, n] = (right[:, n] + self.conducts[:, n] * found[:, n + 1]) / diagonal[:, n]
-        return found
+        # Every wire is a chain by itself; all of them are one matrix of three diagonals.
+        *_, found, _ = dgtsv(self._between, diagonal.ravel(), self._between, right.ravel())
+        return np.asarray(found).reshape(start_k.shape)
+
+    @cached_property
+    def _between(self) -> Array:
+        """Beside the diagonal: what couples neighbours in a wire, nothing between one wire and the next."""
+        return -np.column_stack([self.conducts, np.zeros(len(self.conducts))]).ravel()[:-1]
 
     def loss_slope(self, shell_k: Array) -> Array:
         """How much more each wire gives off for each kelvin of its outermost shell (wires,), W/m·K."""
         spread = self.grid_k[1] - self.grid_k[0]
-        at = np.clip(((shell_k - self.ambient_k) / spread).astype(int), 0, TABLE_POINTS - 2)
+        at = _row_of((shell_k - self.ambient_k) / spread)
         rows = np.arange(len(shell_k))
         rise = self.loss_w_m[rows, at + 1] - self.loss_w_m[rows, at]
         return np.asarray(np.maximum(rise / spread, 1e-9))
@@ -165,6 +164,12 @@ class Wires:
         """A first step in which the copper alone would warm by `rise_k`, s."""
         heat = np.maximum(current_a**2 * self.ohm_20, 1e-12)
         return np.asarray(np.minimum(self.capacity[:, 0] * rise_k / heat, 60.0))
+
+
+def _row_of(place: Array) -> Array:
+    """The row of the table that a place lies in; the first or the last where it lies outside."""
+    # Not `clip`, which costs three times as much for a few dozen numbers.
+    return np.minimum(np.maximum(place.astype(int), 0), TABLE_POINTS - 2)  # type: ignore[no-any-return]
 
 
 def _risen(kelvin: Array) -> Array:

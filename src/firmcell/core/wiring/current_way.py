@@ -1,6 +1,8 @@
 """The whole way of the current, from the cells to the plug and back: what it loses in each piece, out to
 the load and in from the charger."""
 
+from functools import lru_cache
+
 from firmcell.core.base.frozen import frozen
 from firmcell.core.leads.main_leads import Loop
 from firmcell.core.model.design import Leads
@@ -49,14 +51,16 @@ def outlet_ends(wiring: Wiring, outlet: str) -> list[tuple[str, str]]:
     return [(f"{outlet}.-", f"{outlet}.+")]
 
 
-def _all_passed(wiring: Wiring, outlet: str) -> list[Passed]:
-    """The pieces between each two ends, in order from the one to the other."""
-    return [
+@lru_cache(maxsize=32)
+def _all_passed(wiring: Wiring, outlet: str) -> tuple[Passed, ...]:
+    """The pieces between each two ends, in order from the one to the other; kept while the same wiring is
+    asked for again, as it is while a brief is edited."""
+    return tuple(
         each
         for black, red in outlet_ends(wiring, outlet)
         if {black, red} <= wiring.by_id.keys()
         for each in _in_order(wiring, passed(wiring, black, red), black)
-    ]
+    )
 
 
 def loop_of(wiring: Wiring, outlet: str = "load", gauge: str = "") -> Loop:
