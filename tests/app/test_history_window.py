@@ -4,6 +4,7 @@ import pytest
 from PySide6.QtCore import Qt
 
 from firmcell.core.records.events import Remark
+from firmcell.store.demo import make_demo
 from firmcell.store.design_differences import differences
 from firmcell.store.job_file import JobFile
 
@@ -38,6 +39,23 @@ def test_the_newest_design_is_compared_with_the_one_before(history, qtbot):
     assert len(history.view._faces) == 2
     history.other.setCurrentIndex(history.other.findData(1))
     qtbot.waitUntil(lambda: any("30 A" in row for row in rows(history.changes)), timeout=10_000)
+
+
+def test_another_job_is_laid_beside_and_only_read(history, qtbot, tmp_path):
+    path = make_demo("bee-house-scale", tmp_path)
+    before = path.read_bytes()
+    history.compare_with(path)
+    qtbot.waitUntil(lambda: any("4" in row[1:2] for row in rows(history.changes)), timeout=10_000)
+    found = {name: (other, own) for name, other, own in rows(history.changes)}
+    assert found["Groups in series"] == ("4", "8"), "the scale is 4S2P"
+    assert ("Bee-house scale", "Orchard hoist") in found.values()
+    assert history.other.currentText() == "bee-house-scale.firmcell"
+    assert len(history.view._faces) == 2
+    history.fill()
+    assert history.other.findData(str(path)) >= 0, "it stays in the list"
+    history.compare_with(tmp_path / "gone.firmcell")
+    qtbot.waitUntil(lambda: "gone.firmcell" in history.told.text(), timeout=5_000)
+    assert path.read_bytes() == before
 
 
 def test_an_old_design_is_taken_up_again_and_undone(history, hoist_window):

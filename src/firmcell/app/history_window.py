@@ -24,14 +24,16 @@ from firmcell.app.tables import RowsTable
 from firmcell.app.theme import Palette
 from firmcell.app.wheel import calm
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.base.visible import visible
 from firmcell.core.jobs import plan_of
-from firmcell.core.model.design import Face
+from firmcell.core.model.design import Design, Face
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.stage_marks import StagePaint
 from firmcell.core.records.event_words import event_words
 from firmcell.core.records.events import Remark
 from firmcell.store.design_differences import Difference, differences
+from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.revisions import Revision
 from firmcell.store.strangers import bytes_of
 from firmcell.store.units import System
@@ -50,6 +52,7 @@ class HistoryWindow(QDialog):
         super().__init__(parent)
         self.setWindowTitle(f"History of {session.path.name}")
         self.session, self.system = session, system
+        self._jobs: dict[str, Design] = {}
         self._compare: Task | None = None
         column = QVBoxLayout(self)
         self.tabs = QTabWidget()
@@ -98,6 +101,8 @@ class HistoryWindow(QDialog):
         self.other.currentIndexChanged.connect(lambda _: self.compare())
         with_row.addWidget(label)
         with_row.addWidget(self.other, 1)
+        tip = "The design of another job beside that picked here; that job is only read"
+        with_row.addWidget(self._button("Another &job…", self.choose_job, tip))
         left.addLayout(with_row)
         self.restore_button = self._button(
             "Take this design &up again",
@@ -159,6 +164,8 @@ class HistoryWindow(QDialog):
         self.other.addItem("the one before", 0)
         for r in newest_first:
             self.other.addItem(f"No. {r.number}, {_time(r.time)}", r.number)
+        for path in self._jobs:
+            self.other.addItem(visible(Path(path).name), path)
         self.other.blockSignals(False)
         remarks = [e for e in self.session.events if isinstance(e.data, Remark)]
         self.remarks.set_rows(
@@ -183,13 +190,15 @@ class HistoryWindow(QDialog):
         if after is None:
             return
         wanted = self.other.currentData() or after.number - 1
-        before = next((r for r in self.revisions if r.number == wanted), after)
+        job = self._jobs.get(wanted) if isinstance(wanted, str) else None
+        revision = next((r for r in self.revisions if r.number == wanted), after)
+        name = f"no. {revision.number}" if job is None else visible(Path(str(wanted)).name)
         if self._compare is not None:
             self._compare.give_up()
         system, library = self.system, self.session.library
 
         def work() -> Compared:
-            old, new = before.design(), after.design()
+            old, new = job or revision.design(), after.design()
             analyses = [analyse(design, library) for design in (old, new)]
             plates = [
                 plan_of(design).plate(design, found)[1]
@@ -202,10 +211,35 @@ class HistoryWindow(QDialog):
                 for design, found in zip((old, new), analyses, strict=True)
                 if design.cell_count > 1
             ]
-            caption = f"Left no. {before.number}, right no. {after.number}, top faces"
+            caption = f"Left {name}, right no. {after.number}, top faces"
             return differences(old, new, system), figures, pictures, caption
 
         self._compare = Task(work, self._show, self.told.setText).start()
+
+    def choose_job(self) -> None:
+        """Ask for another job to compare with."""
+        name, _ = QFileDialog.getOpenFileName(
+            self, "Compare with another job", str(self.session.path.parent), f"Firm Cell jobs (*{SUFFIX})"
+        )
+        if name:
+            self.compare_with(Path(name))
+
+    def compare_with(self, path: Path) -> None:
+        """Show what differs from the design that another job saved last; it is read off the interface
+        thread."""
+
+        def read() -> Design:
+            with JobFile.open(path, read_only=True) as job:
+                return job.latest().design()
+
+        def take(design: Design) -> None:
+            self._jobs[str(path)] = design
+            if self.other.findData(str(path)) < 0:
+                self.other.addItem(visible(path.name), str(path))
+            self.other.setCurrentIndex(self.other.findData(str(path)))
+            self.compare()
+
+        self._reading = Task(read, take, self.told.setText).start()
 
     def _show(self, found: Compared) -> None:
         changes, figures, pictures, caption = found
