@@ -6,7 +6,7 @@ from pathlib import PurePosixPath
 from typing import Any
 
 from PySide6.QtCore import QRectF, QSize, Qt, QUrl
-from PySide6.QtGui import QFont, QImage, QPainter, QPalette, QTextDocument
+from PySide6.QtGui import QFont, QImage, QPainter, QPalette, QResizeEvent, QTextDocument
 from PySide6.QtWidgets import (
     QDialog,
     QDialogButtonBox,
@@ -36,6 +36,7 @@ Keys = list[tuple[str, list[tuple[str, str]]]]
 PictureOf = Callable[[str], Drawing | None]
 """Gives the picture of this job for a stage named in the guide, such as ``03-layout``; None if there is none."""
 PICTURE_PX = (560, 300)
+LEAST_PX = 160
 FINER = 2
 
 
@@ -72,7 +73,9 @@ class GuideText(QTextBrowser):
         drawing = self._picture(stem) if kind == QTextDocument.ResourceType.ImageResource.value else None
         if drawing is None:
             return QImage(1, 1, QImage.Format.Format_ARGB32)
-        width, height = PICTURE_PX
+        room = self.viewport().width() - 3 * round(self.document().documentMargin())
+        width = max(min(PICTURE_PX[0], room), LEAST_PX)
+        height = PICTURE_PX[1] * width // PICTURE_PX[0]
         image = QImage(width * FINER, height * FINER, QImage.Format.Format_ARGB32)
         image.setDevicePixelRatio(FINER)
         image.fill(self._palette.bench)
@@ -128,6 +131,14 @@ class HelpWindow(QDialog):
         self.text.anchorClicked.connect(self._follow)
         row.addWidget(self.text, 1)
         return page
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Pictures are as wide as the text."""
+        super().resizeEvent(event)
+        bar = self.text.verticalScrollBar()
+        at = bar.value()
+        self._show(max(self.list.currentRow(), 0))
+        bar.setValue(at)
 
     # -- the guide --------------------------------------------------------------------------------------
 
