@@ -214,6 +214,19 @@ def test_a_change_of_look_styles_each_widget_a_few_times_not_once_for_each_of_it
     assert widgets <= counted.styled <= 3 * widgets
 
 
+def test_photos_open_one_window_for_a_job_not_one_each_time(hoist_window):
+    window = hoist_window
+    window.jobs.photos()
+    first = window.jobs.photo_window
+    window.jobs.photos()
+    assert window.jobs.photo_window is first
+    first.close()
+    QTest.qWait(10)
+    window.jobs.photos()
+    assert window.jobs.photo_window.isVisible()
+    window.jobs.photo_window.close()
+
+
 def test_jobs_opened_lately_are_in_the_menu(hoist_window, tmp_path):
     window = hoist_window
     hoist = window.session.path

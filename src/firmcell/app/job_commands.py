@@ -267,6 +267,13 @@ class JobCommands:
         # Loaded when first wanted: most jobs have no photo.
         from firmcell.app.photo_window import PhotoWindow
 
+        for shown in self.window.findChildren(PhotoWindow):
+            if shown.isVisible() and shown.session is session:
+                # A photo dropped on the window goes into the one that is open.
+                shown.raise_()
+                shown.activateWindow()
+                self.photo_window = shown
+                return
         self.photo_window = PhotoWindow(session, self.window.system, self.window.look, self.window)
         self.photo_window.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.photo_window.show()
