@@ -15,7 +15,7 @@ def test_the_window_lists_them_and_enter_opens_one(hoist_window, qtbot, tmp_path
     QTest.keyClick(
         window, Qt.Key.Key_O, Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier
     )
-    listed = window.jobs.job_list
+    listed = window.opening.job_list
     qtbot.waitUntil(lambda: "2 jobs" in listed.where.text(), timeout=20_000)
     assert "0 built, 1 with a stop" in listed.where.text()
     row = next(n for n, line in enumerate(listed.lines) if line.kind == "power cable")
@@ -27,8 +27,8 @@ def test_the_window_lists_them_and_enter_opens_one(hoist_window, qtbot, tmp_path
 
 def test_a_folder_without_jobs_and_one_that_is_gone_are_told(hoist_window, qtbot, tmp_path):
     window = hoist_window
-    window.jobs.show_list()
-    listed = window.jobs.job_list
+    window.opening.show_list()
+    listed = window.opening.job_list
     (tmp_path / "none").mkdir()
     listed.look(tmp_path / "none")
     qtbot.waitUntil(lambda: "no job in it" in listed.where.text(), timeout=5_000)

@@ -246,18 +246,6 @@ class JobCommands:
         )
         self.window._tasks.append(task.start())
 
-    def show_list(self) -> None:
-        """Show the jobs of the folder looked at last, or of the one where this job is."""
-        # Loaded when first wanted.
-        from firmcell.app.job_list_window import FOLDER_KEY, JobListWindow
-
-        session = self.window.session
-        near = session.path.parent if session is not None else self.window.demo_folder
-        kept = Path(str(self.window.settings.value(FOLDER_KEY, near)))
-        self.job_list = JobListWindow(self.window, kept if kept.is_dir() else near)
-        self.job_list.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.job_list.show()
-
     def photos(self) -> None:
         """Show the photos of the pack, in a window of their own."""
         session = self.window.session

@@ -63,7 +63,7 @@ class Menus(QObject):
     def _fill_job(self, job: Any) -> None:
         self.action(job, "&New job…", "Ctrl+N", self.window.jobs.new_pack)
         self.action(job, "&Open…", "Ctrl+O", self.window.jobs.choose_job)
-        self.action(job, "Jobs in a &folder…", "Ctrl+Shift+O", self.window.jobs.show_list)
+        self.action(job, "Jobs in a &folder…", "Ctrl+Shift+O", self.window.opening.show_list)
         self.recent = job.addMenu("Open &recent")
         self.recent.aboutToShow.connect(self._fill_recent)
         self.action(job, "Save a &copy as…", "Ctrl+Shift+S", self.window.jobs.save_copy)

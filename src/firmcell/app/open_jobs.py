@@ -3,7 +3,7 @@
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QDialog
 
 from firmcell.app.background import Task
@@ -162,3 +162,15 @@ class OpenJobs:
             self.window._show_start()
             self.window.stack.setCurrentIndex(0)
             self.window._show_title()
+
+    def show_list(self) -> None:
+        """Show the jobs of the folder looked at last, or of the one where this job is."""
+        # Loaded when first wanted.
+        from firmcell.app.job_list_window import FOLDER_KEY, JobListWindow
+
+        session = self.window.session
+        near = session.path.parent if session is not None else self.window.demo_folder
+        kept = Path(str(self.window.settings.value(FOLDER_KEY, near)))
+        self.job_list = JobListWindow(self.window, kept if kept.is_dir() else near)
+        self.job_list.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.job_list.show()
