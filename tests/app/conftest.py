@@ -1,5 +1,7 @@
 """A window with its own settings and folder."""
 
+from contextlib import contextmanager
+
 import pytest
 from PySide6.QtCore import QCoreApplication, QEvent, QSettings
 
@@ -40,6 +42,20 @@ def window(qapp, qtbot, library, tmp_path):
     made.deleteLater()
     qapp.processEvents()
     QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
+
+
+@contextmanager
+def letters(qapp, window, larger):
+    """The program's own letters so many times larger, in a window that is dressed with them."""
+    before = qapp.font()
+    theirs = base_font()
+    theirs.setPointSizeF(theirs.pointSizeF() * larger)
+    qapp.setFont(theirs)
+    window.looks.dress()
+    try:
+        yield
+    finally:
+        qapp.setFont(before)
 
 
 @pytest.fixture

@@ -6,13 +6,13 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QLabel, QWidget
 
 from firmcell.app.new_job_dialog import NewPackDialog
-from firmcell.app.theme import base_font, load_fonts
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.design import Face
 from firmcell.core.pictures.drawing import Label
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.job_file import JobFile
 from firmcell.store.units import parse
+from tests.app.conftest import letters
 from tests.conftest import CI
 
 
@@ -207,13 +207,8 @@ def cut_off(page):
     else [(size, larger) for size in SIZES for larger in (1.0, 1.5)],
 )
 def test_nothing_is_cut_on_any_page_at_any_size(hoist_window, qapp, qtbot, size, larger):
-    window, font = hoist_window, qapp.font()
-    try:
-        load_fonts()
-        theirs = base_font()
-        theirs.setPointSizeF(theirs.pointSizeF() * larger)
-        qapp.setFont(theirs)
-        window.looks.dress()
+    window = hoist_window
+    with letters(qapp, window, larger):
         for _ in range(2):
             # A window is first made as small as its old contents let it.
             window.resize(*size)
@@ -236,8 +231,6 @@ def test_nothing_is_cut_on_any_page_at_any_size(hoist_window, qapp, qtbot, size,
             assert window.view.width() > 150
             assert window.view.height() > 150
         assert window.rail.height() >= window.rail.minimumSizeHint().height()
-    finally:
-        qapp.setFont(font)
 
 
 def test_where_there_is_room_for_one_the_keys_bring_the_other(hoist_window, qtbot):

@@ -12,8 +12,9 @@ from firmcell.app.history_window import HistoryWindow
 from firmcell.app.instruments_window import InstrumentsWindow
 from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.photo_window import PhotoWindow
-from firmcell.app.theme import PALETTES, base_font, load_fonts, style_sheet
+from firmcell.app.theme import PALETTES, style_sheet
 from firmcell.core.analysis.findings import Stage
+from tests.app.conftest import letters
 from tests.conftest import CI
 
 DIALOGS = {
@@ -40,13 +41,7 @@ def inside_of(dialog):
 @pytest.mark.parametrize("larger", [1.5] if CI else [1.0, 1.5])
 @pytest.mark.parametrize("name", list(DIALOGS))
 def test_a_dialog_fits_a_small_desktop_and_cuts_nothing(hoist_window, qapp, qtbot, name, larger):
-    font = qapp.font()
-    try:
-        load_fonts()
-        theirs = base_font()
-        theirs.setPointSizeF(theirs.pointSizeF() * larger)
-        qapp.setFont(theirs)
-        hoist_window.looks.dress()
+    with letters(qapp, hoist_window, larger):
         dialog = DIALOGS[name](hoist_window)
         qtbot.addWidget(dialog)
         dialog.show()
@@ -68,8 +63,6 @@ def test_a_dialog_fits_a_small_desktop_and_cuts_nothing(hoist_window, qapp, qtbo
                 if part.minimumSizeHint().width() > part.width() + 1:
                     pytest.fail(f"{part.text()!r} has {part.width()} of {part.minimumSizeHint().width()}")
         dialog.close()
-    finally:
-        qapp.setFont(font)
 
 
 def luminance(colour):
