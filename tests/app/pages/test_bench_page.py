@@ -145,3 +145,18 @@ def test_the_key_that_passes_records_no_reading_that_is_wrong_or_not_typed(windo
     assert bench.step.code == "re-sleeve-judge", (
         "a reading that cannot be right is recorded and does not pass"
     )
+
+
+def test_parts_tell_what_they_cost_where_a_price_is_entered_and_go_on_paper(hoist_window, tmp_path):
+    window, session = hoist_window, hoist_window.session
+    window.go(Stage.BENCH)
+    page = window.page(Stage.BENCH)
+    assert not page.parts.cost.isVisibleTo(page), "no part has a price"
+    session.edit("cell", session.design.cell.model_copy(update={"price": 4.5}), "price")
+    rows = dict(page.parts.list.rows._rows)
+    assert rows["part:0"][2] == "42, 189.00"
+    assert page.parts.cost.text().startswith("Together 189.00 with spares")
+    assert page.parts.write(tmp_path / "p.pdf")
+    assert (tmp_path / "p.pdf").read_bytes().startswith(b"%PDF")
+    assert page.parts.write(tmp_path / "p.csv")
+    assert "189.00" in (tmp_path / "p.csv").read_text()

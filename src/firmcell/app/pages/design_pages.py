@@ -32,11 +32,7 @@ class BriefPage(Page):
     moment_changed = Signal()
 
     def build(self) -> None:
-        self.section("Job")
-        self.field("kind")
-        self.field("grain")
-        for path in ("brief.title", "brief.customer", "serial", "builder"):
-            self.field(path)
+        # What is decided comes first, what the job is called last.
         if self.session.design.existing is not None:
             self.section("The pack as it is")
             self.field("existing.condition")
@@ -75,6 +71,9 @@ class BriefPage(Page):
             self.run = RunSection(self.session)
             self.run.curves.moment_changed.connect(self.moment_changed)
             self.body.addWidget(self.run)
+        self.section("Job")
+        for path in ("brief.title", "brief.customer", "serial", "builder", "kind", "grain"):
+            self.field(path)
 
     def refresh_more(self) -> None:
         if self.run is not None:

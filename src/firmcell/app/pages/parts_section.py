@@ -18,7 +18,7 @@ class PartsSection:
     def __init__(self, page: "BenchPage") -> None:
         self.page, self.session = page, page.session
         page.section("Parts to have at hand")
-        self.list = page.table(("Part", "Built in", "Have", "Cut", "Cost"), "Parts to have at hand", wide=3)
+        self.list = page.table(("Part", "Built in", "Have", "Cut"), "Parts to have at hand", wide=3)
         self.cost = page.text("")
         self._of: tuple[object, ...] = ()
         row = QHBoxLayout()
@@ -37,13 +37,11 @@ class PartsSection:
         lines = parts_list(*of)
         self.list.set_rows(
             [
-                (f"part:{n}", (line.name, line.quantity, line.with_spare, line.cut, _cost(line)))
+                (f"part:{n}", (line.name, line.quantity, line.with_spare + _cost(line), line.cut))
                 for n, line in enumerate(lines)
             ]
         )
         told = priced(lines)
-        # A column of nothing would only take room.
-        self.list.setColumnHidden(4, not told)
         self.cost.setText(f"Together {told}." if told else "")
         self.cost.setVisible(bool(told))
 
@@ -71,4 +69,5 @@ class PartsSection:
 
 
 def _cost(line: PartLine) -> str:
-    return "" if line.cost is None else f"{line.cost:.2f}"
+    """What it costs with its spare, where a price is entered."""
+    return "" if line.cost is None else f", {line.cost:.2f}"
