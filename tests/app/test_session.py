@@ -71,6 +71,15 @@ def test_records_are_made_against_the_saved_design(session):
     assert session.job.latest().design().serial == "X-9"
 
 
+def test_strips_are_not_called_fine_before_their_heat_is_known(session, qtbot):
+    assert session.metal is None
+    session.findings = ()
+    assert stage_state(session, Stage.STRIPS) == ("empty", 0)
+    qtbot.waitUntil(lambda: session.metal is not None, timeout=20_000)
+    session.findings = ()
+    assert stage_state(session, Stage.STRIPS) == ("fine", 0)
+
+
 def test_nothing_is_recorded_when_the_design_cannot_be_saved(session, monkeypatch):
     def full(*_):
         raise Refusal("the disk is full.")

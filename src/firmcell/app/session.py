@@ -424,6 +424,8 @@ def _state_of(stage: Stage, own: list[Finding], session: Session) -> str:
     if own:
         return "look"
     empty = {
+        # Not yet judged: the pack with its heat comes a moment after a change.
+        Stage.STRIPS: session.metal is None,
         Stage.BENCH: session.current_step is not None,
         Stage.TESTS: len(session.state.tap_volts) < session.design.series,
         Stage.PASSPORT: session.current_step is not None,
