@@ -10,7 +10,6 @@ from functools import cached_property, lru_cache
 
 import numpy as np
 from numpy.typing import ArrayLike
-from scipy.linalg.lapack import dgtsv
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.leads.wire_rating import INSULATION_HEAT_CAPACITY, heat_given_off
@@ -143,14 +142,17 @@ class Wires:
         diagonal[:, 1:-1] += self.conducts[:, 1:]
         diagonal[:, -1] += slope
         right[:, -1] -= low - slope * self.grid_k[at]
-        # Every wire is a chain by itself; all of them are one matrix of three diagonals.
-        *_, found, _ = dgtsv(self._between, diagonal.ravel(), self._between, right.ravel())
-        return np.asarray(found).reshape(start_k.shape)
-
-    @cached_property
-    def _between(self) -> Array:
-        """Beside the diagonal: what couples neighbours in a wire, nothing between one wire and the next."""
-        return -np.column_stack([self.conducts, np.zeros(len(self.conducts))]).ravel()[:-1]
+        # Thomas' way through the chain, all wires at once: a solver of SciPy's is a little faster, and would
+        # be loaded at every start for it.
+        for n in range(1, SHELLS + 1):
+            share = self.conducts[:, n - 1] / diagonal[:, n - 1]
+            diagonal[:, n] -= share * self.conducts[:, n - 1]
+            right[:, n] += share * right[:, n - 1]
+        found = np.empty_like(start_k)
+        found[:, -1] = right[:, -1] / diagonal[:, -1]
+        for n in range(SHELLS - 1, -1, -1):
+            found[:, n] = (right[:, n] + self.conducts[:, n] * found[:, n + 1]) / diagonal[:, n]
+        return found
 
     def loss_slope(self, shell_k: Array) -> Array:
         """How much more each wire gives off for each kelvin of its outermost shell (wires,), W/m·K."""
