@@ -115,8 +115,10 @@ class FieldRow(QObject):
             "field-fault" if sentence else "field-hint",
             sentence or (self._range if self.editor.hasFocus() else ""),
         )
-        self.editor.setProperty("wrong", "true" if sentence else "false")
-        self.editor.style().polish(self.editor)
+        if bool(sentence) != self.is_faulty:
+            # Only then: every field is told at every change that nothing is wrong with it.
+            self.editor.setProperty("wrong", "true" if sentence else "false")
+            self.editor.style().polish(self.editor)
         self.editor.setAccessibleDescription(sentence)
 
     @property
@@ -125,8 +127,9 @@ class FieldRow(QObject):
         return bool(self.editor.property("wrong") == "true")
 
     def _dress(self, name: str, text: str) -> None:
-        self.hint.setObjectName(name)
-        self.hint.style().polish(self.hint)
+        if name != self.hint.objectName():
+            self.hint.setObjectName(name)
+            self.hint.style().polish(self.hint)
         self.hint.setText(text)
         self._float()
 
