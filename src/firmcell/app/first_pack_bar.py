@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
 from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import sized
-from firmcell.core.practice.first_pack import Standing, first_pack
+from firmcell.core.practice.first_pack import JobNow, first_pack
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -62,9 +62,9 @@ class FirstPackBar(QFrame):
         session.recorded.connect(self.look)
         session.destroyed.connect(self.ended)
 
-    def _standing(self) -> Standing:
+    def _standing(self) -> JobNow:
         session = self.session
-        return Standing(session.design, session.state, tuple(session.findings))
+        return JobNow(session.design, session.state, tuple(session.findings))
 
     def go_to(self, at: int) -> None:
         """Show a stop, its page and what it lights; past the last one it ends."""

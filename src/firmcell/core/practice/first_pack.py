@@ -14,7 +14,7 @@ MORE_A = 40.0
 
 
 @frozen(eq=False)
-class Standing:
+class JobNow:
     """How the job stands: what a task is held against.
 
     Attributes
@@ -28,7 +28,7 @@ class Standing:
     findings: tuple[Finding, ...]
 
 
-Done = Callable[[Standing, Standing], bool]
+Done = Callable[[JobNow, JobNow], bool]
 """Whether a task is done, from how the job stood at the beginning and how it stands."""
 
 
@@ -58,7 +58,7 @@ def _passed(state: BuildState) -> int:
     return sum(step.status is StepStatus.PASSED for step in state.steps.values())
 
 
-def _has(standing: Standing, code: str) -> bool:
+def _has(standing: JobNow, code: str) -> bool:
     return any(f.code == code for f in standing.findings)
 
 

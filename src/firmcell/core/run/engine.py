@@ -26,7 +26,7 @@ from firmcell.core.run.run_result import EndedBy, RunResult
 
 STEPS_S = (0.25, 0.5, 1.0, 2.0, 4.0, 8.0, 15.0, 30.0, 60.0, 120.0)
 """Lengths of step; of a fixed row, so that the factors of the heat can be used again, s."""
-STEP_V, STEP_K, STEP_SHARE = 0.03, 1.0, 0.05
+STEP_V, STEP_K, STEP_SHARE = 0.015, 0.5, 0.05
 """In one step a cell changes by no more than this: V, K, and share of its current."""
 LONGEST_S = 400 * 3600.0
 MOST_STEPS = 40_000
