@@ -47,6 +47,10 @@ def by_hand(pack, amperes, seconds, step_s, ambient_k):
     one = pack.traits.rated_as / 3600
     state, kelvin, cell_a = CellState.rested(np.full(n, pack.full)), np.full(n, ambient_k), np.zeros(n)
     volts = 0.0
+    # Back to 20 °C, all of nickel.
+    alpha = SCALE.joining.link_strip.temperature_coefficient_per_k
+    ohm_20 = net.ohm / (1 + alpha * (pack.strips.kelvin - 293.15))
+    own_k = pack.strips.own_k
     for _ in range(round(seconds / step_s)):
         for _ in range(3):
             ohmic, scale, exchange = ohmic_voltage(pack.model, pack.traits, state.charge, kelvin)
@@ -54,7 +58,10 @@ def by_hand(pack, amperes, seconds, step_s, ambient_k):
             ohm = (ohmic + scale * np.arcsinh(it / 2 / exchange) / it) / one + 2 * pack.joint_ohm
             inner = inner_voltage(pack.model, state)
             matrix, right = np.zeros((net.nodes, net.nodes)), np.zeros(net.nodes)
-            for (a, b), r in [*zip(net.ends, net.ohm, strict=True), *zip(net.cell_ends, ohm, strict=True)]:
+            # Metal as warm as the cells it lies between, and what it makes itself: by the square of the current.
+            metal_k = kelvin[pack.strips.cells].mean(axis=1) + own_k * (amperes / pack.strips.current_a) ** 2
+            strips = ohm_20 * (1 + alpha * (metal_k - 293.15))
+            for (a, b), r in [*zip(net.ends, strips, strict=True), *zip(net.cell_ends, ohm, strict=True)]:
                 matrix[a, a] += 1 / r
                 matrix[b, b] += 1 / r
                 matrix[a, b] -= 1 / r
@@ -76,6 +83,8 @@ def by_hand(pack, amperes, seconds, step_s, ambient_k):
             state.charge
         )
         heat = cell_a * (own - cell_v) + cell_a**2 * 2 * pack.joint_ohm
+        for (a, b), r, between in zip(net.ends, strips, pack.strips.cells, strict=True):
+            heat[between] += (node[a] - node[b]) ** 2 / r / 2
         flow = -pack.lumps.outer_conductance(pack.lumps.surface_k(kelvin), ambient_k) * (kelvin - ambient_k)
         for (i, j), g in zip(pack.lumps.pairs, pack.lumps.pair_w_k, strict=True):
             flow[i] += g * (kelvin[j] - kelvin[i])
@@ -153,7 +162,8 @@ def test_the_network_in_time_against_an_ngspice_transient(tmp_path):
         fast_s=20.0,
         capacity_ratio=1.0,
     )
-    pack = replace(base, model=model, full=1.0, limits=OPEN_LIMITS, outside_ohm=0.0)
+    still = replace(base.strips, more=0 * base.strips.more)
+    pack = replace(base, model=model, full=1.0, limits=OPEN_LIMITS, outside_ohm=0.0, strips=still)
     found = discharge(pack, steady(6.0, lasts_s=600.0), 0.9, 298.15)
     one = pack.traits.rated_as / 3600
     lines = ["pack in time"]
@@ -191,10 +201,10 @@ def test_the_network_in_time_against_an_ngspice_transient(tmp_path):
 def test_few_and_many_cells_are_solved_alike(monkeypatch):
     ohm = np.linspace(0.8, 1.3, PACK.count) * 0.02
     inner = 3.6 + 0.05 * np.sin(np.arange(PACK.count))
-    few = PackCurrents(PACK.network)
+    few = PackCurrents(PACK.network, PACK.strips)
     few.solve(inner, np.full(PACK.count, 0.02))
     monkeypatch.setattr("firmcell.core.run.pack_in_time.FEW", 0)
-    many = PackCurrents(PACK.network)
+    many = PackCurrents(PACK.network, PACK.strips)
     for one, other in zip(few.solve(inner, ohm), many.solve(inner, ohm), strict=True):
         assert one == pytest.approx(other, abs=2e-5)
 
@@ -212,7 +222,9 @@ def test_the_energy_balance_closes(kelvin, age):
         for k in run.cell_k
     ]
     air = float(np.trapezoid(out, run.time_s))
-    assert stored + air == pytest.approx(run.heat_j, rel=0.02)
+    outside = float(np.trapezoid(run.current_a**2 * pack.outside_ohm, run.time_s))
+    # What is lost in the strips warms the cells that they lie on.
+    assert stored + air == pytest.approx(run.heat_j + run.drop_j - outside, rel=0.02)
 
 
 def test_what_ends_a_run_is_found_and_said():

@@ -23,9 +23,10 @@ from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.run.charge import Charger, NickelCharger, charge, charge_nickel
 from firmcell.core.run.conductors import Conductor, contact_through, strips_through, wire_through
 from firmcell.core.run.demand import Demand
-from firmcell.core.run.engine import aged, discharge
-from firmcell.core.run.pack_in_time import PackInTime, RunLimits
+from firmcell.core.run.engine import discharge
+from firmcell.core.run.pack_in_time import PackInTime, RunLimits, aged
 from firmcell.core.run.run_result import EndedBy, RunResult
+from firmcell.core.run.strips_in_run import strips_in_run
 from firmcell.core.strips.pack_heat import OWN_RISE_K
 from firmcell.core.strips.under_load import UnderLoad, cell_resistances, solve_under_load
 from firmcell.core.wiring.current_way import tails_ohm
@@ -74,8 +75,8 @@ def pack_in_time(
 
     Notes
     -----
-    A cell's measured resistance takes the place of its class's in proportion. The network is that at working
-    temperature.
+    A cell's measured resistance takes the place of its class's in proportion. The network is that at the steady
+    current; its strips change with their warmth through a run.
     """
     design, cells = design.as_made, cells or CellsAs()
     own = behaviour(design.cell)
@@ -101,6 +102,7 @@ def pack_in_time(
         full=own.full,
         lumps=metal.lumps,
         limits=run_limits(design),
+        strips=strips_in_run(metal),
     )
 
 

@@ -60,7 +60,14 @@ class Network:
 
 
 class Factor:
-    """LU factors of the conductance matrix, one node of each connected part held at 0 V."""
+    """LU factors of the conductance matrix, one node of each connected part held at 0 V.
+
+    Attributes
+    ----------
+    held, free : the nodes that are held, and the others (f,).
+    place : where each node stands among the free ones (nodes,); −1 where it is held.
+    solve_free : voltages of the free nodes for currents that enter there (f, k).
+    """
 
     def __init__(self, network: Network) -> None:
         self.network = network
@@ -80,17 +87,17 @@ class Factor:
         unheld = np.ones(network.nodes, dtype=bool)
         unheld[self.held] = False
         self.free = np.flatnonzero(unheld)
-        place = np.full(network.nodes, -1)
+        place = self.place = np.full(network.nodes, -1)
         place[self.free] = np.arange(len(self.free))
         inside = (place[rows] >= 0) & (place[columns] >= 0)
         at = place[rows[inside]], place[columns[inside]]
-        self._solve = linear_solver(len(self.free), at, values[inside])
+        self.solve_free = linear_solver(len(self.free), at, values[inside])
 
     def solve(self, injected_a: Array) -> Array:
         """Return node voltages (nodes, k) for currents (nodes, k) that enter at the nodes, V."""
         volts = np.zeros(injected_a.shape)
         if len(self.free):
-            volts[self.free] = self._solve(np.ascontiguousarray(injected_a[self.free]))
+            volts[self.free] = self.solve_free(np.ascontiguousarray(injected_a[self.free]))
         return volts
 
 

@@ -152,7 +152,8 @@ class _NickelCharging(Run):
     def _warming(self, m: Moment) -> float:
         """How fast the hottest cell warms, K/s."""
         lumps = self.pack.lumps
-        heat = self.heat_of(m.cells, m.kelvin, m.cell_a, m.cell_v)
+        strips_w = self.strips_w(m.cell_a, m.cell_v, m.volts, m.current_a)
+        heat = self.heat_at(m) + strips_w * self.pack.strips.of_cell
         _, outer = self._outer_of(m.kelvin)
         i, j = lumps.pairs.T
         flow = lumps.pair_w_k * (m.kelvin[i] - m.kelvin[j])

@@ -10,7 +10,9 @@ from firmcell.core.leads.connectors import contact_temperature, contact_time_con
 from firmcell.core.leads.wire_transient import Wires
 from firmcell.core.model.parts import Connector, Wire
 from firmcell.core.model.wire_laying import WireLaying
+from firmcell.core.physics.wire_heat import CELSIUS_20
 from firmcell.core.run.run_result import RunResult
+from firmcell.core.run.strips_in_run import warmed
 from firmcell.core.strips.under_load import UnderLoad
 
 LONGEST_STEP_S = 15.0
@@ -163,19 +165,23 @@ def strips_through(metal: UnderLoad, result: RunResult) -> tuple[Array, tuple[st
     """Return the temperature of the hottest place of all strips and plates at each moment (k,), K, and which
     segment it is in.
 
-    What a segment is warmer than its cells goes with the square of the pack's current; it follows within
-    seconds, and is taken to do so at once.
+    What a segment is warmer than its cells goes with the square of the pack's current and with its own
+    resistance; it follows within seconds, and is taken to do so at once.
     """
     segments = metal.figures.segments
     if not segments:
         return result.temperature_max_k, ("",) * len(result.time_s)
     place = {n: k for k, n in enumerate(result.numbers.tolist())}
     at = np.array([[place[n] for n in s.cells] for s in segments], dtype=np.intp)
-    solved = {c.number: c.temperature_k for c in metal.figures.cells}
-    own = np.array([s.in_place_k - (solved[s.cells[0]] + solved[s.cells[1]]) / 2 for s in segments])
+    coefficient = {kind: strip.temperature_coefficient_per_k for kind, (strip, _) in metal.strips.items()}
     square = (result.current_a / max(metal.current_a, 1e-9)) ** 2
-    kelvin = (result.cell_k[:, at[:, 0]] + result.cell_k[:, at[:, 1]]) / 2 + square[:, None] * np.maximum(
-        own, 0.0
+    solved_k = np.array([s.in_place_k for s in segments])
+    per_k = np.array([coefficient[s.kind] for s in segments])
+    kelvin = warmed(
+        (result.cell_k[:, at[:, 0]] + result.cell_k[:, at[:, 1]]) / 2,
+        square[:, None] * metal.own_k,
+        solved_k,
+        per_k / (1 + per_k * (solved_k - CELSIUS_20)),
     )
     hottest = kelvin.argmax(axis=1)
     return kelvin[np.arange(len(kelvin)), hottest], tuple(segments[n].id for n in hottest.tolist())

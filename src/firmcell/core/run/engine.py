@@ -9,7 +9,6 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.cells.cell_model import (
     CellState,
-    CellTraits,
     advanced,
     chord_ohm,
     gas_voltage,
@@ -65,7 +64,7 @@ class Run:
     def __init__(self, pack: PackInTime, ambient_k: float) -> None:
         self.pack, self.ambient_k = pack, ambient_k
         self.share = float(lag_share(ambient_k))
-        self.currents = PackCurrents(pack.network)
+        self.currents = PackCurrents(pack.network, pack.strips)
         self.group_of = pack.groups - 1
         self.in_group = np.bincount(self.group_of)
         self._heat: dict[tuple[float, int], Callable[[Array], Array]] = {}
@@ -131,10 +130,16 @@ class Run:
         return np.asarray(cell_a * (own - cell_v) + cell_a**2 * 2 * self.pack.joint_ohm + gas_w)
 
     def heat_at(self, m: Moment) -> Array:
-        """Return the heat of each cell at a moment, W; asked for by the step after it and by what is kept."""
+        """Return the heat of each cell with its joints at a moment, W; asked for by the step after it and by
+        what is kept."""
         if self._last_heat[0] is not m:
             self._last_heat = m, self.heat_of(m.cells, m.kelvin, m.cell_a, m.cell_v)
         return self._last_heat[1]
+
+    def strips_w(self, cell_a: Array, cell_v: Array, volts: float, current_a: float) -> float:
+        """Return what is lost in strips between the cells' joints and the pack's poles, W."""
+        joints = float((cell_a**2 * 2 * self.pack.joint_ohm).sum())
+        return float(cell_a @ cell_v) - joints - current_a * (volts + current_a * self.pack.outside_ohm)
 
     def _fuse_s(self, fuse: Fuse, current_a: float) -> float:
         """The shortest time the fuse lets a current through, s."""
@@ -148,7 +153,10 @@ class Run:
         """Return the moment after a step and how coarse the step was (1 is just right); None if it
         collapses."""
         pack, one = self.pack, self.one_it
-        heat0 = self.heat_at(now)
+        self.currents.warm(now.kelvin, now.current_a)
+        into = pack.strips.of_cell
+        strips_w = self.strips_w(now.cell_a, now.cell_v, now.volts, now.current_a)
+        heat0 = self.heat_at(now) + strips_w * into
         drained = self.drained(now.cell_v)
         before_it = (now.cell_a + drained) / one
         guess = advanced(pack.model, pack.traits, now.cells, before_it, now.kelvin, step_s)
@@ -157,7 +165,7 @@ class Run:
         if first is None:
             return None
         mean_a = (now.cell_a + first[0]) / 2
-        heat1 = self.heat_of(guess, now.kelvin, first[0], first[1])
+        heat1 = self.heat_of(guess, now.kelvin, first[0], first[1]) + self.strips_w(*first) * into
         kelvin = self.warmed(now.kelvin, (heat0 + heat1) / 2, step_s)
         mean_it, mean_k = (mean_a + drained) / one, (now.kelvin + kelvin) / 2
         cells = advanced(pack.model, pack.traits, now.cells, mean_it, mean_k, step_s)
@@ -278,10 +286,8 @@ class Recorder:
     def _rates_of(self, m: Moment) -> tuple[float, ...]:
         pack, model = self.run.pack, self.run.pack.model
         heat = float(self.run.heat_at(m).sum())
-        joints = float((m.cell_a**2 * 2 * pack.joint_ohm).sum())
         own = source_voltage(model, m.cells, m.kelvin, self.run.share)
-        poles_w = m.current_a * (m.volts + m.current_a * pack.outside_ohm)
-        strips = float((m.cell_a * m.cell_v).sum()) - joints - poles_w
+        strips = self.run.strips_w(m.cell_a, m.cell_v, m.volts, m.current_a)
         outside = m.current_a**2 * pack.outside_ohm
         power = m.volts * m.current_a
         # What is made into gas does not stay in the cells.
@@ -488,13 +494,3 @@ def not_begun(run: Run, charge: float | Array, by: EndedBy) -> RunResult:
     kept = Recorder(run)
     kept.jump(Moment(0.0, cells, np.full(n, run.ambient_k), np.zeros(n), volts, pole, 0.0, 0.0, 0.0))
     return kept.result(by, 0)
-
-
-def aged(traits: CellTraits, capacity: float, resistance: float) -> CellTraits:
-    """Return cells that have lost capacity and whose resistances have grown."""
-    return CellTraits(
-        traits.rated_as,
-        np.asarray(traits.capacity) * capacity,
-        np.asarray(traits.resistance) * resistance,
-        np.asarray(traits.transport) * resistance,
-    )

@@ -1,5 +1,7 @@
 """A pack ready to run: its network, cells, lumps, and what may end a run."""
 
+from dataclasses import replace
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -8,14 +10,18 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.cells.cell_model import CellModel, CellTraits
 from firmcell.core.model.parts import Fuse
 from firmcell.core.physics.resistor_network import Factor, Network
+from firmcell.core.run.strips_in_run import StripsInRun
 from firmcell.core.strips.pack_heat import PackLumps
 
 STALE = 0.12
-"""Cells whose resistance has changed by more than this share since the network was factorised have it done anew."""
+"""Cells whose resistance has changed by more than this share of what all have since the network was factorised have it
+done anew."""
 FEW = 200
 """Up to so many cells the network is condensed on to them."""
-SOLVED = 1e-7
-"""Currents of cells are solved to this share of the greatest."""
+STRIPS_STALE = 0.002
+"""Strips that have changed the pack's resistance by more than this share since then likewise."""
+SOLVED = 1e-5
+"""In the last round no current of a cell moves by more than this share of the greatest."""
 
 
 @frozen
@@ -59,6 +65,7 @@ class PackInTime:
     outside_ohm : between the pack's poles and the load: tails, board, leads, connector, fuse, Ω.
     model, traits, full : of the cells; traits hold one value for each cell; charge at which they are full.
     lumps : of the cells.
+    strips : how the network's resistors change through a run.
     """
 
     numbers: NDArray[np.intp]
@@ -71,6 +78,7 @@ class PackInTime:
     full: float
     lumps: PackLumps
     limits: RunLimits
+    strips: StripsInRun
 
     @property
     def count(self) -> int:
@@ -86,8 +94,9 @@ class PackCurrents:
     is found by going round a few times with the factors of R̄, which are made anew when δ has grown.
     """
 
-    def __init__(self, network: Network) -> None:
-        self._network = network
+    def __init__(self, network: Network, strips: StripsInRun) -> None:
+        self._network, self._strips = network, strips
+        self._grown = np.ones(len(network.ohm))
         self._plus, self._minus = network.cell_ends[:, 1], network.cell_ends[:, 0]
         n = len(network.cell_ends)
         self._few = n <= FEW
@@ -107,7 +116,7 @@ class PackCurrents:
         inner_v, ohm : ndarray, shape (n,)
             Voltage behind the resistance of each cell, and that resistance with its joints.
         """
-        if self._factor is None or (not self._few and np.abs(ohm / self._ohm - 1).max() > STALE):
+        if self._factor is None or (not self._few and self._stale(ohm)):
             self._take_up(ohm)
         delta = ohm - self._ohm
         found = self._at_once(inner_v, delta) if self._few else self._in_rounds(inner_v, delta)
@@ -115,6 +124,18 @@ class PackCurrents:
         seen = np.column_stack([inner_v - delta * found[:, 0], -delta * found[:, 1]])
         open_v, drop = self._poles @ seen
         return found[:, 0], found[:, 1], float(open_v), float(self._load_ohm - drop)
+
+    def warm(self, cell_k: Array, current_a: float) -> None:
+        """Let the strips resist as they do between cells at `cell_k` (n,), K, at a current of the pack, A."""
+        grown = self._strips.grown(cell_k, current_a)
+        if float(np.abs(grown / self._grown - 1) @ self._strips.weight) > STRIPS_STALE:
+            self._grown, self._factor = grown, None
+            self._network = replace(self._network, ohm=self._strips.ohm * grown)
+
+    def _stale(self, ohm: Array) -> bool:
+        ratio = ohm / self._ohm
+        mean = float(ratio.mean())
+        return bool(max(ratio.max() - mean, mean - ratio.min()) > STALE * mean or not 1 / 3 < mean < 3)
 
     def _take_up(self, ohm: Array) -> None:
         n, net = len(ohm), self._network
@@ -142,18 +163,33 @@ class PackCurrents:
 
     def _in_rounds(self, inner_v: Array, delta: Array) -> Array:
         assert self._factor is not None
-        found, nodes = self._found, self._network.nodes
-        source, drawn = np.zeros((len(delta), 2)), np.zeros((nodes, 2))
+        factor, siemens, found = self._factor, 1 / self._ohm, self._found.T
+        plus, minus = factor.place[self._plus], factor.place[self._minus]
+        # The last place stands for the nodes that are held at 0 V.
+        drawn, volts = np.zeros((2, len(factor.free) + 1)), np.zeros((2, len(factor.free) + 1))
+        # What is wrong are currents from cell to cell, which go with the cells' conductance: were all
+        # resistances greater by one share, the first round would be right.
+        share = 1 / (1 + float((delta * siemens).mean()))
         while True:
-            source[:, 0], source[:, 1] = inner_v - delta * found[:, 0], -delta * found[:, 1]
-            for column, entering in enumerate((source / self._ohm[:, None]).T):
-                drawn[:, column] = np.bincount(self._plus, entering, nodes)
-                drawn[:, column] -= np.bincount(self._minus, entering, nodes)
-            volts = self._factor.solve(drawn)
-            new = (source - volts[self._plus] + volts[self._minus]) / self._ohm[:, None]
-            new[:, 1] += self._of_load
-            moved = np.abs(new - found).max(axis=0)
-            found = new
-            if (moved <= SOLVED * np.maximum(np.abs(found).max(axis=0), 1e-3)).all():
-                self._found = found
-                return found
+            source = -delta * found
+            source[0] += inner_v
+            source *= siemens
+            drawn[:, plus], drawn[:, minus] = source, -source
+            volts[:, :-1] = factor.solve_free(drawn[:, :-1].T).T
+            change = source - (volts[:, plus] - volts[:, minus]) * siemens - found
+            change[1] += self._of_load
+            found = found + share * change
+            moved, most = np.abs(change).max(axis=1), np.abs(found).max(axis=1)
+            if (moved <= SOLVED * np.maximum(most, 1e-3)).all():
+                self._found = found.T
+                return self._found
+
+
+def aged(traits: CellTraits, capacity: float, resistance: float) -> CellTraits:
+    """Return cells that have lost capacity and whose resistances have grown."""
+    return CellTraits(
+        traits.rated_as,
+        np.asarray(traits.capacity) * capacity,
+        np.asarray(traits.resistance) * resistance,
+        np.asarray(traits.transport) * resistance,
+    )

@@ -23,6 +23,8 @@ least of metal hydride is that of cells made to hold their charge). Common pract
 AT_K, DOUBLES_K = ZERO_CELSIUS + 25.0, 10.0
 """Self-discharge is told at this temperature, and doubles for so many degrees; common practice, no source."""
 NEARLY_EMPTY, STORED_AT_SOC = 0.05, 0.5
+NOTHING = 1e-15
+"""Share of a capacity a second that is as good as none: not a millionth in twenty years."""
 LONGEST_S = 20 * 365.25 * 86_400.0
 POINTS = 120
 
@@ -111,8 +113,8 @@ def _until(chemistry: Chemistry, own: Array, board: float, start: float, least: 
         return np.zeros(3)
     if chemistry.is_lithium:
         found = (start - least) / (board + own)
-    elif board == 0.0 and least == 0.0:
+    elif board < NOTHING and least == 0.0:
         found = np.full(3, np.inf)
     else:
-        found = np.asarray([log((start + board / k) / (least + board / k)) / k for k in own])
+        found = np.asarray([(log(start + board / k) - log(least + board / k)) / k for k in own])
     return np.where(found > LONGEST_S, np.inf, found)

@@ -58,6 +58,8 @@ class UnderLoad:
     joint_ohm : of the joint on one pad of each cell (n,), part of what it has in the network, Ω.
     joint_k : how much hotter than the cells the joints at the ends of each span of strip are (m,), K.
     down : whether each span of strip looks down (m,).
+    own_k : how much warmer than its cells each segment is by its own heat and that of its joints, K; of the
+        spans, then of the bands (s,). Between cells warmer than the air it is in truth a little less.
     """
 
     layout: Layout
@@ -75,6 +77,7 @@ class UnderLoad:
     doubled: tuple[int, ...]
     joint_k: Array
     down: Array
+    own_k: Array
     figures: UnderLoadFigures
 
     @property
@@ -248,6 +251,9 @@ class _Worker:
             rise = fin_middle_rise(
                 state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, ends_rise
             )
+            own = fin_middle_rise(
+                state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, joints_k
+            )
             new = np.clip(ambient + rise, ambient, RUNAWAY_K)
             plate_ends_k = cell_k[self.bands.ends] + plate_joints_k
             new_k = self.bands.working_k(load, plate_ends_k)
@@ -273,6 +279,7 @@ class _Worker:
             self.joining.doubled,
             joints_k,
             self.down,
+            np.concatenate([own, plate_joints_k.max(axis=1, initial=0.0) + load.rise_k]),
             figures,
         )
 
