@@ -205,6 +205,7 @@ def storage_data(found: Storage, words: list[str]) -> dict[str, Any]:
         "charge": dict(zip(STORAGE_EDGES, found.charge.tolist(), strict=True)),
         "nearly_empty_s": times(found.nearly_empty_s),
         "empty_s": times(found.empty_s),
+        "group_behind": [found.apart(time) for time in found.time_s.tolist()],
         "temperature_k": found.kelvin,
         "board_share": found.board_share,
         "words": words,

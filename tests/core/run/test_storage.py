@@ -89,6 +89,13 @@ def test_the_words_err_to_the_early_side(hoist):
         <= found.nearly_empty_s[2] / DAY / 2 + 16
     )
     assert "goes on when it has opened" in words
+    # A group at 5 % a month beside others at 2 %, at 15 °C half of that: 1.5 % of the capacity a month.
+    months = found.nearly_empty_s[2] / 2 / MONTH_S
+    assert found.apart(months * MONTH_S) == pytest.approx(0.015 * months, rel=1e-3)
+    assert f"is {0.015 * months:.0%} behind the others".replace("%", " %") in words
+    assert "measure each, not just the pack" in words
+    alone = "\n".join(storage_words(found, hoist.with_edits(("bms.board", None)), 0.5))
+    assert "balance before the next charge" in alone
     lantern = hay_loft_lantern(SHELF)
     told = " ".join(storage_words(stored(lantern, analyse(lantern, SHELF), 1.0, AT_K), lantern, 1.0))
     assert "bear being empty" in told
@@ -100,6 +107,8 @@ def test_it_is_handed_out_as_csv_and_json(hoist):
     assert float(rows[0]["charge_likely"]) == 0.6
     assert float(rows[-1]["charge_earliest"]) == 0.0
     data = json.loads(json.dumps(storage_data(found, ["a"])))
+    assert data["group_behind"][0] == 0.0
+    assert max(data["group_behind"]) > 0.1
     assert data["nearly_empty_s"]["earliest"] < data["nearly_empty_s"]["latest"]
     nickel = in_store(Chemistry.NIMH, 7200.0, 0.0, 1.0, AT_K)
     assert storage_data(nickel, [])["empty_s"]["latest"] is None

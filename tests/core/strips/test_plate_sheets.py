@@ -16,7 +16,7 @@ from firmcell.core.strips import plate_sheets, plates
 from firmcell.core.strips.current_shares import strip_shares
 from firmcell.core.strips.failures import all_failures
 from firmcell.core.strips.plate_sheets import sheet_load
-from firmcell.core.strips.runs import StripKind
+from firmcell.core.strips.runs import StripKind, metal_runs
 from firmcell.core.strips.under_load import solve_under_load
 from tests.core.strips.test_under_load import SHELF, layout_of, plain
 
@@ -82,7 +82,7 @@ def test_equal_plates_are_solved_once():
 
 def test_plates_that_cannot_be_solved_count_as_bars(monkeypatch):
     design = plated()
-    monkeypatch.setattr(plate_sheets, "MOST_PADS", 3)
+    monkeypatch.setattr(plate_sheets, "_solved", lambda shape: None)
     plate_sheets.plate_sheets.cache_clear()
     metal = under_load(design.edited("serial", "as bars").edited("leads.length_m", 0.31))
     plate_sheets.plate_sheets.cache_clear()
@@ -195,3 +195,42 @@ def test_a_hot_tab_stands_between_two_bars_and_counts_as_hot_as_itself():
         float((metal.network.ohm[one.ohms] / cold[one.ohms]).mean()) for one in metal.work.sheets.values()
     ]
     assert risen[0] > min(risen[1:-1]) + 0.01
+
+
+def test_a_plate_of_a_hundred_pads_is_a_sheet_and_loses_more_than_bars(monkeypatch):
+    """Bars from pad to pad tell too little of plates: current crowds round each joint."""
+    large = plated(series=2, parallel=50, arrangement__rows=50, brief__load_voltage_min_v=4.0)
+    layout = layout_of(large)
+    sheets = strip_shares(layout, large.joining, large.cell)
+    assert (
+        len(plate_sheets.plate_sheets(layout, large.joining, large.cell, metal_runs(layout, large.joining)))
+        == 3
+    )
+    bars = strip_shares(layout, large.joining, large.cell, sheets=False)
+    assert sheets.heat_ohm > 1.1 * bars.heat_ohm
+    for cached in (plate_sheets.plate_sheets, plate_sheets._solved, strip_shares):
+        cached.cache_clear()
+    # Cut as coarsely as any plate ever is: not lighter.
+    monkeypatch.setattr(plate_sheets, "MOST_KEPT", 1)
+    coarse = strip_shares(layout, large.joining, large.cell)
+    for cached in (plate_sheets.plate_sheets, plate_sheets._solved, strip_shares):
+        cached.cache_clear()
+    assert 1.0 < coarse.heat_ohm / sheets.heat_ohm < 1.15
+
+
+def test_pairs_left_out_of_a_plate_carry_nothing():
+    """Against the whole matrix of the sheet: all currents into its joints, for any potentials."""
+    metal = under_load(plated(series=4, parallel=20, arrangement__rows=20))
+    random = np.random.default_rng(3)
+    for one in metal.work.sheets.values():
+        pairs, siemens = one.sheet.pairs()
+        n = len(one.sheet.fields.siemens)
+        assert len(pairs) < n * (n - 1) / 2
+        volts = random.normal(size=n)
+        flow = siemens * (volts[pairs[:, 0]] - volts[pairs[:, 1]])
+        into = np.bincount(pairs[:, 0], flow, n) - np.bincount(pairs[:, 1], flow, n)
+        whole = one.sheet.fields.siemens @ volts / one.sheet.square_ohm
+        assert into == pytest.approx(whole, abs=2e-5 * np.abs(whole).max())
+        # Resistance between two joints, by solving the whole matrix with one of them held.
+        held = np.linalg.solve(one.sheet.fields.siemens[1:, 1:], np.eye(n - 1)[:, n - 2])
+        assert one.sheet.fields.between(0, n - 1) == pytest.approx(held[n - 2], rel=1e-6)

@@ -1,7 +1,10 @@
 """What becomes of a pack in store, in sentences."""
 
+import numpy as np
+
 from firmcell.core.analysis.figures import Analysis
-from firmcell.core.base.wording import celsius, percent, volts
+from firmcell.core.base.wording import about, celsius, percent, volts
+from firmcell.core.bms.board_choice import balancing_time
 from firmcell.core.model.design import Design
 from firmcell.core.run.storage import NEARLY_EMPTY, Storage, in_store
 
@@ -28,6 +31,8 @@ def storage_words(found: Storage, design: Design, start: float) -> list[str]:
         return [*words, "Nickel cells bear being empty; they want a slow full charge after it."]
     half = found.nearly_empty_s[2] / 2
     words.append(f"Measure it, and charge it up to half, every {_days(half)}.")
+    if design.series > 1:
+        words.append(_groups_apart(found, design, half))
     if design.bms.board is not None:
         ruined = _days(found.empty_s[2] - found.nearly_empty_s[2])
         words.append(
@@ -35,6 +40,21 @@ def storage_words(found: Storage, design: Design, start: float) -> list[str]:
             f"may stand below {volts(design.cell.empty_v)}. Such a group is never charged as if nothing had happened."
         )
     return words
+
+
+def _groups_apart(found: Storage, design: Design, after_s: float) -> str:
+    """Groups that lose unlike each other: by their cells, and by the board."""
+    behind, board = found.apart(after_s), design.bms.board
+    told = f"Groups do not lose alike: by then one of the worst cells of the class is {percent(behind)} behind the others. "
+    if board is None:
+        return told + "Measure each group, and balance before the next charge."
+    balances = balancing_time(behind * design.parallel * design.cell.capacity_as, board.balance_current_a)
+    if np.isfinite(balances):
+        told += f"The board needs about {about(balances)} at full charge to balance that. "
+    return (
+        told
+        + "Whether the board itself draws alike from all groups, no data tells: measure each, not just the pack."
+    )
 
 
 def _days(seconds: float) -> str:

@@ -188,10 +188,16 @@ class SheetFields:
     def between(self, first: int, second: int) -> float:
         """Return the resistance between two joints with nothing joined to the others, in a sheet of 1 Ω a
         square, Ω."""
-        others = np.arange(len(self.siemens)) != second
-        inverse = np.linalg.inv(self.siemens[np.ix_(others, others)])
-        at = int(others[:first].sum())
-        return float(inverse[at, at])
+        z = self._impedance
+        return float(z[first, first] + z[second, second] - 2 * z[first, second])
+
+    @cached_property
+    def _impedance(self) -> Array:
+        """Potential of each joint for 1 A into each, out at the last (p + t, p + t), for 1 Ω a square."""
+        last = len(self.siemens) - 1
+        found = np.zeros_like(self.siemens)
+        found[:last, :last] = np.linalg.inv(self.siemens[:last, :last])
+        return found
 
     def potential(self, pads_v: Array, tabs_a: Array, square_ohm: float) -> Array:
         """Return the potential of each square (n,) for potentials of the pads (p,) and currents into the tabs

@@ -51,6 +51,12 @@ class Storage:
     kelvin: float
     board_share: float
 
+    def apart(self, time_s: float) -> float:
+        """Return how far a group that loses as the worst of its class is behind one that loses as is likely,
+        as a share of the capacity, after some time in store."""
+        likely, worst = (float(np.interp(time_s, self.time_s, edge)) for edge in self.charge[1:])
+        return likely - worst
+
 
 def in_store(
     chemistry: Chemistry, capacity_as: float, standby_a: float, start: float, kelvin: float
