@@ -152,8 +152,8 @@ class Session(QObject):
         kept = kept_analysis(kept_file(latest.design_json, library))
         # What was kept is shown at once, and worked out anew with the heat, a moment later.
         self._to_work_out = kept is not None
-        self.design: Design = kept[0] if kept else latest.design()
-        self._on_disk = self.design
+        self.design = self._on_disk = kept[0] if kept else latest.design()
+        self._designs.know(latest.design_json, self.design)
         self._show_analysis(kept[1] if kept else analyse(self.design, library))
         self._settle.start(OPENED_MS)
 

@@ -364,12 +364,18 @@ class SavedDesigns:
 
     def __init__(self, job: JobFile) -> None:
         self._job, self._read = job, dict[int, Design | None]()
+        self._known = dict[str, Design]()
+
+    def know(self, design_json: str, design: Design) -> None:
+        """Take a design that was read already for every revision that has its text."""
+        self._known[design_json] = design
 
     def __call__(self, number: int) -> Design | None:
         """The design of a revision."""
         if number not in self._read:
             try:
-                self._read[number] = self._job.revision(number).design()
+                revision = self._job.revision(number)
+                self._read[number] = self._known.get(revision.design_json) or revision.design()
             except Refusal:
                 self._read[number] = None
         return self._read[number]

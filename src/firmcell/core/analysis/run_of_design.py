@@ -75,8 +75,8 @@ def pack_in_time(
 
     Notes
     -----
-    A cell's measured resistance takes the place of its class's in proportion. The network is that at the steady
-    current; its strips change with their warmth through a run.
+    A cell's measured resistance takes the place of its class's in proportion. The network is that at the
+    steady current; its strips change with their warmth through a run.
     """
     design, cells = design.as_made, cells or CellsAs()
     own = behaviour(design.cell)

@@ -30,7 +30,7 @@ from firmcell.core.strips.pack_heat import (
     run_temperatures,
     steady_temperatures,
 )
-from firmcell.core.strips.plate_sheets import plate_sheets
+from firmcell.core.strips.plate_sheets import SheetLoad, plate_sheets
 from firmcell.core.strips.runs import StripKind, StripRun, facing_down, metal_runs, span_metres
 from firmcell.core.strips.sheet_bands import SheetBands
 
@@ -251,9 +251,6 @@ class _Worker:
             rise = fin_middle_rise(
                 state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, ends_rise
             )
-            own = fin_middle_rise(
-                state.current_a[strips], ohm_per_m, self.length, self.conduction, loss, joints_k
-            )
             new = np.clip(ambient + rise, ambient, RUNAWAY_K)
             plate_ends_k = cell_k[self.bands.ends] + plate_joints_k
             new_k = self.bands.working_k(load, plate_ends_k)
@@ -279,7 +276,7 @@ class _Worker:
             self.joining.doubled,
             joints_k,
             self.down,
-            np.concatenate([own, plate_joints_k.max(axis=1, initial=0.0) + load.rise_k]),
+            self._own_k(state, network.ohm[strips], loss, joints, load),
             figures,
         )
 
@@ -293,6 +290,15 @@ class _Worker:
         through = np.bincount(at, np.repeat(np.concatenate([segment_w / 2, joint_w]), 2), network.nodes)
         rise = np.asarray(through * joint_k_per_w(self.joining), dtype=float)
         return np.asarray(rise[ends[:spans]].mean(axis=1)), rise[self.bands.nodes]
+
+    def _own_k(
+        self, state: Solution, ohm: Array, loss: Array, joints_k: tuple[Array, Array], load: SheetLoad
+    ) -> Array:
+        """How much warmer than cells as cool as the air each segment would be, spans then bands (s,), K."""
+        current = state.current_a[: len(ohm)]
+        ohm_per_m = ohm / np.maximum(self.length, 1e-9)
+        spans = fin_middle_rise(current, ohm_per_m, self.length, self.conduction, loss, joints_k[0])
+        return np.concatenate([spans, joints_k[1].max(axis=1, initial=0.0) + load.rise_k])
 
     def _limits(self, ends_k: Array, joints_k: Array) -> tuple[Array, Array]:
         limit, ambient = self.cell.temperature_max_k, self.matter.ambient_k
