@@ -11,11 +11,12 @@ import pytest
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.bench import live_map as live_map_module
+from firmcell.core.bench import touch_limit
 from firmcell.core.bench.cell_by_cell import cell_end
 from firmcell.core.bench.live_map import _Mapper, live_map, mapped
-from firmcell.core.bench.moment import Moment, not_there
-from firmcell.core.bench.touch_limit import open_groups
-from firmcell.core.jobs import as_job, plan_of
+from firmcell.core.bench.moment import Moment, moment_of, moments_in_order, not_there
+from firmcell.core.bench.touch_limit import ends_of_groups, open_groups
+from firmcell.core.jobs import as_job, plan_of, steps_of
 from firmcell.core.model.design import Face
 from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR
 from firmcell.core.model.job_details import JobKind, Wired
@@ -210,7 +211,7 @@ def test_open_metal_by_groups_is_open_metal_by_cells():
         for step in job.steps:
             live = job.at(step.code)
             a = job.analysis
-            groups = open_groups(a.layout, a.bms.taps, a.wiring, live.moment)
+            groups = open_groups(ends_of_groups(a.layout, a.bms.taps), a.wiring, live.moment)
             assert groups * job.design.cell_now_v == pytest.approx(live.highest_v, abs=1e-6), step.code
             seen += 1
     assert seen > 500
@@ -319,3 +320,32 @@ def test_an_unknown_step_is_the_build_as_the_records_say(job):
     state = BuildState(steps={"weld-bottom-N2": PASSED})
     assert job.at("", state).moment.on == {2}
     assert replace(job.at("", state).moment, acts=()) == replace(only_metal(job.design, {2}), acts=())
+
+
+def test_moments_in_order_are_the_moments_of_each_step():
+    rng = random.Random(8)
+    for _ in range(12):
+        job = Job(random_design(rng))
+        before = plan_of(job.design).before(job.design)
+        together = moments_in_order(job.analysis.wiring, job.steps, before, job.design.series)
+        for step, moment in zip(job.steps, together, strict=True):
+            assert moment == moment_of(
+                job.analysis.wiring, job.steps, None, step.code, before, job.design.series
+            ), step.code
+
+
+def test_what_is_open_is_told_anew_when_the_plan_changes_and_not_for_a_current():
+    """Kept between edits by all that it reads: a plan of other steps is looked at again."""
+    rng = random.Random(9)
+    for _ in range(10):
+        design = random_design(rng)
+        for edit in (
+            ("brief.current_steady_a", design.brief.current_steady_a * 0.9),
+            ("cell_now_v", design.cell_now_v * 0.97),
+            ("joining.welds_per_pad", 3),
+            ("bms.board", None),
+        ):
+            changed = design.with_edits(edit)
+            kept = [s.cautions for s in steps_of(changed, analyse(changed, SHELF))]
+            touch_limit._open_at.cache_clear()
+            assert kept == [s.cautions for s in steps_of(changed, analyse(changed, SHELF))]

@@ -3,7 +3,9 @@
 It is folded from the steps in the order of the plan, each by where it stands in the records.
 """
 
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Iterator
+from copy import copy
+from functools import cached_property
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.bench.cell_by_cell import span_id
@@ -64,11 +66,13 @@ class Moment:
     def is_bare(self, areas: Iterable[str], unless: bool = True) -> bool:
         """Whether what belongs to `areas` lies bare: the last act on any of them says so; `unless` there was
         none."""
-        mine = frozenset((EVERYTHING, *areas))
-        for touched, bare in reversed(self.acts):
-            if touched & mine:
-                return bare
-        return unless
+        last, none = self._last_on, (-1, unless)
+        return max((last.get(area, none) for area in (EVERYTHING, *areas)), key=lambda found: found[0])[1]
+
+    @cached_property
+    def _last_on(self) -> dict[str, tuple[int, bool]]:
+        """The last act on each area: its place among all, and whether it laid bare."""
+        return {area: (n, bare) for n, (touched, bare) in enumerate(self.acts) for area in touched}
 
 
 def moment_of(
@@ -105,6 +109,19 @@ def moment_of(
     return _Fold(wiring, before, series).over(steps, status, at)
 
 
+def moments_in_order(
+    wiring: Wiring, steps: tuple[Step, ...], before: Before, series: int
+) -> Iterator[Moment]:
+    """Return for each step the moment at which it is at hand, all before it passed: as `moment_of` without
+    records, but each step is looked at once."""
+    fold = _Fold(wiring, before, series)
+    fold.board_on = not any(s.code == BOARD_ON for s in steps)
+    for step in steps:
+        yield fold.split().at(step)
+        fold.do(step)
+        fold.done(step)
+
+
 class _Fold:
     def __init__(self, wiring: Wiring, before: Before, series: int) -> None:
         self.wiring = wiring
@@ -128,12 +145,26 @@ class _Fold:
                 continue
             if now is StepStatus.OPEN:
                 continue
-            self._do(step)
+            self.do(step)
             if now is StepStatus.PASSED:
-                self._done(step)
-        if at < len(steps):
-            self._do(steps[at])
-            self._act(steps[at].opens, bare=True)
+                self.done(step)
+        return self.at(steps[at]) if at < len(steps) else self.moment()
+
+    def split(self) -> "_Fold":
+        """What can go on by itself from here."""
+        other = copy(self)
+        for name in ("on", "seated", "made", "begun", "acts", "told"):
+            setattr(other, name, copy(getattr(self, name)))
+        return other
+
+    def at(self, step: Step) -> Moment:
+        """The moment with a step at hand."""
+        self.do(step)
+        self._act(step.opens, bare=True)
+        return self.moment()
+
+    def moment(self) -> Moment:
+        """The moment as it is."""
         return Moment(
             frozenset(self.on),
             frozenset(self.seated),
@@ -157,7 +188,7 @@ class _Fold:
         ends = {n for name in self.made | self.begun for n in (self.edges[name].start, self.edges[name].end)}
         return {end_area(n) for n in ends if self.wiring.by_id[n].kind in SLEEVED}
 
-    def _do(self, step: Step) -> None:
+    def do(self, step: Step) -> None:
         """What a step puts on, makes and lays bare, once it is begun."""
         self.on |= set(step.joins)
         self.seated |= set(step.seats)
@@ -178,7 +209,7 @@ class _Fold:
         waiting = {end_area(self.edges[n].end) for n in step.begins if n in self.edges}
         self._act(waiting, bare=False)
 
-    def _done(self, step: Step) -> None:
+    def done(self, step: Step) -> None:
         """What a step takes off and covers, once it is passed."""
         if step.lifts:
             self.on.clear()

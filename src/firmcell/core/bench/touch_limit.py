@@ -2,11 +2,13 @@
 so that a plan with hundreds of cells is judged as it is edited."""
 
 from collections.abc import Iterable
-from dataclasses import replace
+from dataclasses import field, replace
+from functools import lru_cache
 
+from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import volts
 from firmcell.core.bench.live_map import ENDS_OF_WIRES, OF_KIND
-from firmcell.core.bench.moment import Before, Moment, moment_of
+from firmcell.core.bench.moment import Before, Moment, moments_in_order
 from firmcell.core.bms.taps import Tap
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.model.design import Design
@@ -32,11 +34,11 @@ def with_touch_limit(
         return steps
     found = []
     full = False
-    for step in steps:
+    open_at = _open_at(_Build.of(ends_of_groups(layout, taps), wiring, steps, before, design.series))
+    for step, groups in zip(steps, open_at, strict=True):
         full = full or step.code == FIRST_CHARGE
         each = design.cell.full_v if full else design.cell_now_v
-        moment = moment_of(wiring, steps, None, step.code, before, design.series)
-        open_v = each * open_groups(layout, taps, wiring, moment)
+        open_v = each * groups
         if open_v > TOUCH_LIMIT_V:
             said = f"Up to {volts(open_v)} between bare metal here: over the touch limit. One hand, gloves, covers."
             step = replace(step, cautions=(*step.cautions, said))
@@ -44,7 +46,62 @@ def with_touch_limit(
     return tuple(found)
 
 
-def open_groups(layout: Layout, taps: tuple[Tap, ...], wiring: Wiring, moment: Moment) -> int:
+Ends = tuple[frozenset[tuple[str, ...]], ...]
+"""For each end of each group, minus of group 1 first, the areas that a pad of it may belong to."""
+
+
+def ends_of_groups(layout: Layout, taps: tuple[Tap, ...]) -> Ends:
+    """Return what metal the pads at the ends of all groups belong to, each kind of pad once."""
+    found = []
+    for end in range(2 * layout.series):
+        group, node = end // 2 + 1, (end + 1) // 2
+        kinds = set()
+        for cell in layout.group_cells(group):
+            areas = face_area(layout.face_of(cell, node == group)), node_area(node)
+            kinds.add((*areas, tap_area(node)) if cell.number == taps[node].cell else areas)
+        found.append(frozenset(kinds))
+    return tuple(found)
+
+
+@frozen
+class _Build:
+    """What the open groups of all steps read, compared by its parts: most edits of a design change none of
+    them."""
+
+    ends: Ends
+    before: Before
+    series: int
+    joined: tuple[tuple[str, str, str, EdgePart], ...]
+    kinds: tuple[tuple[str, NodeKind], ...]
+    done: tuple[tuple[object, ...], ...]
+    wiring: Wiring = field(compare=False)
+    steps: tuple[Step, ...] = field(compare=False)
+
+    @classmethod
+    def of(cls, ends: Ends, wiring: Wiring, steps: tuple[Step, ...], before: Before, series: int) -> "_Build":
+        """Return what the steps of a plan read."""
+        return cls(
+            ends,
+            before,
+            series,
+            tuple((e.id, e.start, e.end, e.part) for e in wiring.edges),
+            tuple((n.id, n.kind) for n in wiring.nodes),
+            tuple(
+                (s.code, s.joins, s.lifts, s.seats, s.powers, s.wires, s.begins, s.opens, s.bares, s.covers)
+                for s in steps
+            ),
+            wiring,
+            steps,
+        )
+
+
+@lru_cache(maxsize=8)
+def _open_at(build: _Build) -> tuple[int, ...]:
+    moments = moments_in_order(build.wiring, build.steps, build.before, build.series)
+    return tuple(open_groups(build.ends, build.wiring, moment) for moment in moments)
+
+
+def open_groups(ends: Ends, wiring: Wiring, moment: Moment) -> int:
     """Return over how many groups in series bare metal lies that hangs together at a moment.
 
     Groups hang together where the metal of the tap point between them is on; a wire end stands at the tap
@@ -53,30 +110,19 @@ def open_groups(layout: Layout, taps: tuple[Tap, ...], wiring: Wiring, moment: M
     # Along the chain of ends: minus of group 1, its plus, minus of group 2 and so on; a cell that is not in
     # and a tap point whose metal is not on each begin a new part.
     part = [0]
-    for end in range(1, 2 * layout.series):
+    for end in range(1, len(ends)):
         group, node = (end + 1) // 2, end // 2
         joined = group in moment.seated if end % 2 else node in moment.on
         part.append(part[-1] + (not joined))
     bare: dict[int, list[int]] = {}
-    for end in range(2 * layout.series):
+    for end, pads in enumerate(ends):
         group, node = end // 2 + 1, (end + 1) // 2
         there = group in moment.seated or node in moment.on
-        if there and _pads_bare(layout, taps, moment, group, node):
+        if there and any(moment.is_bare(areas) for areas in pads):
             bare.setdefault(part[end], []).append(node)
     for node in _wired_ends(wiring, moment):
         bare.setdefault(part[max(2 * node - 1, 0)], []).append(node)
     return max((max(nodes) - min(nodes) for nodes in bare.values()), default=0)
-
-
-def _pads_bare(layout: Layout, taps: tuple[Tap, ...], moment: Moment, group: int, node: int) -> bool:
-    tap_cell = taps[node].cell
-    for cell in layout.group_cells(group):
-        areas = [face_area(layout.face_of(cell, node == group)), node_area(node)]
-        if cell.number == tap_cell:
-            areas.append(tap_area(node))
-        if moment.is_bare(areas):
-            return True
-    return False
 
 
 def _wired_ends(wiring: Wiring, moment: Moment) -> Iterable[int]:
