@@ -32,6 +32,7 @@ from firmcell.core.layout.series_parallel import (
     loaded_voltages,
     series_parallel_options,
     usable_charge_and_energy,
+    work_out_discharges,
 )
 from firmcell.core.leads.fuse_timing import Protection, protection
 from firmcell.core.leads.main_leads import (
@@ -87,7 +88,7 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY, sheets: bool =
     """
     design = design.as_made
     metal = _strips_of(design, sheets)
-    # First of all: it works out at once the discharges that the figures of the pack ask for as well.
+    work_out_discharges(design.brief, design.cell, metal.cells_like)
     options = series_parallel_options(design.brief, design.cell)
     supply = design.details.supply or Supply(design.series * design.cell.full_v, metal.ohm)
     bms = _bms_of(design, metal, supply)

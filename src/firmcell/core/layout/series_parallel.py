@@ -243,30 +243,37 @@ def room_for_cells(brief: Brief, cell: Cell) -> int | None:
     return max(best, columns * rows)
 
 
-@lru_cache(maxsize=128)
-def series_parallel_options(brief: Brief, cell: Cell) -> tuple[SeriesParallel, ...]:
-    """Return every pair worth listing: all series counts near the window, parallel counts near the need.
-
-    Feasible pairs come first, fewest cells first; then the unfit ones with their reasons.
-    """
-    pairs = [
+def _pairs(brief: Brief, cell: Cell) -> list[tuple[int, int]]:
+    return [
         (series, parallel)
         for series in _series_range(brief, cell)
         for need in [_least_parallel(brief, cell, series)]
         for parallel in range(max(1, need - 2), min(need + 4, 200) + 1)
         if series * parallel <= 2000
     ]
+
+
+def work_out_discharges(brief: Brief, cell: Cell, parallel: float) -> None:
+    """Work out at once all discharges that an analysis asks for: of every pair worth listing and of one that
+    holds as much as `parallel` cells, warm and in the coldest place. They are kept."""
+    duty, kept = brief.duty, {*(p for _, p in _pairs(brief, cell)), parallel}
+    rates, _ = _different(duty.steady_a * 3600.0 / (np.array(sorted(kept)) * cell.capacity_as))
+    cold = lanes(rates, min(brief.ambient_min_k, WARM_K))
+    steady_trace(cell, lanes(rates, WARM_K) + cold, duty.peak_a / duty.steady_a, duty.peak_s)
+
+
+@lru_cache(maxsize=128)
+def series_parallel_options(brief: Brief, cell: Cell) -> tuple[SeriesParallel, ...]:
+    """Return every pair worth listing: all series counts near the window, parallel counts near the need.
+
+    Feasible pairs come first, fewest cells first; then the unfit ones with their reasons.
+    """
+    pairs = _pairs(brief, cell)
     if not pairs:
         return ()
     counts = np.array(pairs, dtype=float)
     path = counts[:, 0] * PATH_OHM_PER_GROUP
     of_pairs = cell, counts[:, 0], counts[:, 1]
-    # What an analysis of one of them asks next, all at once: in the cold as well.
-    rates, _ = _different(brief.duty.steady_a * 3600.0 / (counts[:, 1] * cell.capacity_as))
-    cold = lanes(rates, min(brief.ambient_min_k, WARM_K))
-    steady_trace(
-        cell, lanes(rates, WARM_K) + cold, brief.duty.peak_a / brief.duty.steady_a, brief.duty.peak_s
-    )
     _, energies = usable_charge_and_energy(*of_pairs, brief.duty, brief.load_voltage_min_v, path)
     ends = zip(*(v.tolist() for v in loaded_voltages(*of_pairs, brief.duty, path)), strict=True)
     room = room_for_cells(brief, cell)

@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from enum import StrEnum
+from functools import lru_cache
 from typing import Self
 
 import numpy as np
@@ -90,6 +91,13 @@ class TouchMeasures(StrEnum):
     LICENSED = "work under licensed practice"
 
 
+@lru_cache(maxsize=256)
+def _duty(steady_a: float, peak_a: float, peak_s: float, every_s: float) -> Duty:
+    # Asked for a hundred times in one analysis. Not kept with the brief: a copy with another current has its
+    # fields and what was kept.
+    return Duty(steady_a, peak_a, peak_s, every_s)
+
+
 class Brief(Frozen):
     """The task of a pack. Optional fields left at None are not limited and not judged."""
 
@@ -123,7 +131,7 @@ class Brief(Frozen):
     @property
     def duty(self) -> Duty:
         """Steady current, and its peaks."""
-        return Duty(self.current_steady_a, self.current_peak_a, self.peak_duration_s, self.peak_every_s)
+        return _duty(self.current_steady_a, self.current_peak_a, self.peak_duration_s, self.peak_every_s)
 
     @model_validator(mode="after")
     def _in_order(self) -> Self:

@@ -165,8 +165,22 @@ def strip_pieces(
     ]
     settled = _temperatures([metals[key] for key in laid], np.array(loads) * duty.lasting_a, ambient_k)
     made = (layout, joining, seat, duty)
+    # Most pieces are alike: each kind is worked out once.
+    peak_rise = lru_cache(maxsize=None)(
+        lambda key, peak_a, kelvin: strip_limit.adiabatic_rise(
+            metals[key].strip, metals[key].layers, peak_a, duty.peak_s, kelvin
+        )
+    )
     return tuple(
-        _piece(*made, run, metals[key], span_share, tail, most, kelvin)
+        _piece(
+            *made,
+            run,
+            metals[key],
+            span_share,
+            tail,
+            most,
+            (kelvin, kelvin + peak_rise(key, round(most * duty.peak_a, 9), kelvin)),
+        )
         for run, key, span_share, tail, most, kelvin in zip(
             runs, laid, shares.spans, tails, loads, settled, strict=True
         )
@@ -183,10 +197,10 @@ def _piece(
     span_share: tuple[float, ...],
     tail: float,
     most: float,
-    temperature: float,
+    temperatures_k: tuple[float, float],
 ) -> StripPiece:
-    """One piece; `most` is the largest share of the pack's current in it, `temperature` where that settles,
-    K."""
+    """One piece; `most` is the largest share of the pack's current in it, `temperatures_k` where that settles
+    and after a peak, K."""
     strip, layers = metal.strip, metal.layers
     steady, peak = most * duty.lasting_a, most * duty.peak_a
     length = (
@@ -214,9 +228,8 @@ def _piece(
         current_steady_a=steady,
         current_peak_a=peak,
         limit_a=metal.limits[metal.laid - 1],
-        temperature_k=temperature,
-        peak_temperature_k=temperature
-        + strip_limit.adiabatic_rise(strip, layers, peak, duty.peak_s, temperature),
+        temperature_k=temperatures_k[0],
+        peak_temperature_k=temperatures_k[1],
         layers_needed=metal.layers_needed(steady),
         resistance_ohm=metal.ohm_per_m * run.run_m,
         joined_by=joining.joined_by,
