@@ -11,6 +11,7 @@ from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QLabel, QLineEdit, QSizePolicy, QWidget
 from shiboken6 import isValid
 
+from firmcell.app.language.edge import number
 from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import sized
 from firmcell.app.wheel import calm
@@ -313,7 +314,7 @@ class Field(QObject):
         if value is None:
             return ""
         if self.kind in (int, float):
-            return show_number(value, self.si or "1", self.system, self.typed_in)
+            return number(show_number(value, self.si or "1", self.system, self.typed_in))
         return str(value)
 
     # -- committing -------------------------------------------------------------------------------------

@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject
 from PySide6.QtGui import QAction, QActionGroup, QKeySequence
 
 from firmcell.app.canvas.tools import TOOL_SHORTCUTS
+from firmcell.app.language import DESKTOP, LANGUAGES
 from firmcell.app.picked_cells import PICKED_COMMANDS
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.visible import visible
@@ -162,6 +163,19 @@ class Menus(QObject):
             )
             action.setChecked(self.window.system == system)
             units.addAction(action)
+        self._fill_languages(view.addMenu("La&nguage"))
+
+    def _fill_languages(self, menu: Any) -> None:
+        settings, group = self.window.settings, QActionGroup(self.window)
+        chosen = str(settings.value("language", DESKTOP))
+        for name, shown in ((DESKTOP, "As the desktop"), *LANGUAGES.items()):
+            action = self.action(menu, shown, "", partial(self._choose_language, name), checkable=True)
+            action.setChecked(name == chosen)
+            group.addAction(action)
+
+    def _choose_language(self, name: str) -> None:
+        self.window.settings.setValue("language", name)
+        self.window.tell("The language changes when Firm Cell is started anew.")
 
     def _fill_help(self, help_: Any) -> None:
         learning = self.window.learning

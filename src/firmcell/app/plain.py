@@ -5,6 +5,7 @@ from html import escape
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QLabel, QWidget
 
+from firmcell.app.language.edge import told
 from firmcell.core.base.visible import visible
 
 
@@ -30,7 +31,7 @@ class RichLabel(QLabel):
 
 def as_html(text: str) -> str:
     """Return a text for a place that shows markup."""
-    return escape(visible(text))
+    return escape(told(visible(text)))
 
 
 def as_text(text: str) -> str:

@@ -7,6 +7,7 @@ from typing import Any
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
+from firmcell.app.language.edge import told
 from firmcell.app.theme import Palette
 
 
@@ -33,8 +34,8 @@ class Plot(QWidget):
         self.plot.setMenuEnabled(False)
         # The wheel scrolls the page.
         self.plot.setMouseEnabled(x=False, y=False)
-        self.plot.setLabel("bottom", across)
-        self.plot.setLabel("left", up)
+        self.plot.setLabel("bottom", told(across))
+        self.plot.setLabel("left", told(up))
         self.plot.showGrid(x=False, y=True, alpha=0.25)
         self._legend = self.plot.addLegend(offset=(-8 if falls else 8, 6), labelTextSize="9pt")
         self._cursor: Any = None
@@ -110,6 +111,6 @@ class Plot(QWidget):
         )
         region.setZValue(-10)
         self.plot.addItem(region)
-        text = self._library.TextItem(words, color=self.palette_now.quiet, anchor=(0, 1))
+        text = self._library.TextItem(told(words), color=self.palette_now.quiet, anchor=(0, 1))
         self.plot.addItem(text, ignoreBounds=True)
         text.setPos(low, 0)

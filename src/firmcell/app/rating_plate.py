@@ -187,7 +187,8 @@ class StageRail(QWidget):
 
     def sizeHint(self) -> QSize:
         metrics = QFontMetricsF(self.font())
-        wide = SIGNS_PX if self.narrow else metrics.horizontalAdvance("Passport") + 92
+        names = max(metrics.horizontalAdvance(stage.heading) for stage in Stage)
+        wide = SIGNS_PX if self.narrow else names + 78
         return QSize(int(wide), int(metrics.height() * 24))
 
     def set_narrow(self, narrow: bool) -> None:

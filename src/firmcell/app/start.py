@@ -107,8 +107,9 @@ def _own_data() -> Path:
     return Path(QStandardPaths.writableLocation(place)) / "firm-cell"
 
 
-def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
-    """Open the window on a job, a demo job, or the start page; returns the exit code.
+def run_window(job: Path | None, demo: str | None, fresh: bool = False, language: str | None = None) -> int:
+    """Open the window on a job, a demo job, or the start page; returns the exit code. Without a `language` that
+    which was chosen is spoken, else that of the desktop.
 
     Raises
     ------
@@ -134,6 +135,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     from PySide6.QtCore import QSettings
 
     from firmcell.app.background import end_all
+    from firmcell.app.language.spoken import begin, language_of
     from firmcell.app.life import begin_life
     from firmcell.app.main_window import MainWindow
     from firmcell.app.tidy import Tidy
@@ -146,6 +148,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False) -> int:
     if not settings.value("person"):
         # A record without a name is worth little; the login is a beginning, the Bench menu changes it.
         settings.setValue("person", login_name())
+    begin(language_of(settings, language))
     window = MainWindow(library, settings, _own_data() / "demo")
     opened = True
     if demo is not None:

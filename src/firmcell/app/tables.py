@@ -41,6 +41,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.icons import paint_mark
+from firmcell.app.language.edge import told
 from firmcell.app.sorting import sort_key
 from firmcell.app.theme import Palette
 from firmcell.core.analysis.findings import Finding
@@ -118,10 +119,8 @@ class RowsModel(QAbstractTableModel):
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         ref, texts = self._rows[index.row()]
-        if role == Qt.ItemDataRole.DisplayRole:
-            return visible(texts[index.column()])
-        if role == Qt.ItemDataRole.ToolTipRole:
-            return visible(texts[index.column()])
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.ToolTipRole):
+            return told(visible(texts[index.column()]))
         if role == REF_ROLE:
             return ref
         return None
@@ -138,7 +137,7 @@ class RowsModel(QAbstractTableModel):
         if role == Qt.ItemDataRole.DisplayRole and orientation == Qt.Orientation.Horizontal:
             by, falling = self.order
             sign = (" ▾" if falling else " ▴") if section == by else ""
-            return self.headings[section] + sign
+            return told(self.headings[section]) + sign
         return None
 
 

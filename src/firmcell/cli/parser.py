@@ -90,6 +90,11 @@ def make_parser() -> argparse.ArgumentParser:
         help="open a demo job of the farm (orchard-hoist, bee-house-scale, hay-loft-lantern)",
     )
     opening.add_argument("--fresh", action="store_true", help="with --demo: start the demo job over")
+    opening.add_argument(
+        "--language",
+        choices=("en", "de", "fr"),
+        help="of the window (else as chosen in it, or that of the desktop)",
+    )
     sub = command(
         "analyse", run_analyse, "figures and findings of a job", "firm-cell analyse hoist.firmcell --json"
     )

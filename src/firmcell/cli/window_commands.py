@@ -7,7 +7,7 @@ def run_open(arguments: argparse.Namespace) -> int:
     """Open the window."""
     from firmcell.app.start import run_window
 
-    return run_window(arguments.job, arguments.demo, arguments.fresh)
+    return run_window(arguments.job, arguments.demo, arguments.fresh, arguments.language)
 
 
 def run_shots(arguments: argparse.Namespace) -> int:

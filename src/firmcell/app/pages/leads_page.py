@@ -196,7 +196,7 @@ class LeadsPage(Page):
         self.figures(
             ("Iron", lambda: self.told.iron()),
             (
-                "Strip",
+                "Strip off",
                 lambda: (
                     f"{millimetres(self.told.work().strip_m)} for the cup; a crimp barrel's depth and 1 mm"
                 ),
