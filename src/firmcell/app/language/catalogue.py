@@ -17,6 +17,7 @@ Lookup = Callable[[str, int], str]
 """Tells a template in the other language, with a count for its plural (−1 for none); "" if it does not know it."""
 PLACE = re.compile(r"%(\d)")
 COUNTED = re.compile(r"(\d+)[ \u00a0](.+)", re.DOTALL)
+FIRST_WORD = re.compile(r"[^\s,.;:(]*")
 NUMBER = re.compile(r"(?<![\w.])(\d+)\.(\d+)(?![\w]*\.\d|\d)")
 SENTENCE = re.compile(r"(?<=[.!?:]) +(?=[A-Z“0-9])|\n+")
 PARTS = tuple(re.compile(f"({parting})") for parting in (r" · |   +|\t", "; ", " – ", r" \(", ", "))
@@ -52,6 +53,55 @@ UNITS = frozenset(
         "AWG",
     ]
 )
+PROSE = frozenset(
+    [
+        "the",
+        "a",
+        "an",
+        "is",
+        "are",
+        "was",
+        "be",
+        "of",
+        "to",
+        "with",
+        "and",
+        "or",
+        "not",
+        "no",
+        "its",
+        "it",
+        "this",
+        "that",
+        "each",
+        "goes",
+        "into",
+        "from",
+        "for",
+        "than",
+        "then",
+        "them",
+        "so",
+        "as",
+        "may",
+        "must",
+        "one",
+        "by",
+        "in",
+        "on",
+        "at",
+        "before",
+        "after",
+        "if",
+        "end",
+        "cut",
+        "right",
+        "off",
+        "all",
+        "drawn",
+    ]
+)
+"""Words of sentences, not of the names of parts."""
 ENDS = ":;.,…)"
 LEAST_LETTERS = 3
 DEEPEST = 8
@@ -93,9 +143,10 @@ def values_in(text: str, words: tuple[str, ...]) -> list[str] | None:
     end = len(text) - len(last)
     if not (text.startswith(first) and text.endswith(last)) or end < len(first):
         return None
-    at, values = len(first), []
+    at, values = len(first), list[str]()
     for word in middle:
-        found = text.find(word, at, end)
+        # Of two places side by side the first takes a word, as “B5” does before “ at about 4.5 N·m”.
+        found = text.find(word, at, end) if word else at + len(FIRST_WORD.findall(text[at:end])[0])
         if found < 0:
             return None
         values.append(text[at:found])
@@ -205,20 +256,27 @@ class Catalogue:
     def _by_fitting(self, text: str, depth: int) -> str | None:
         for template in self._templates:
             values = values_in(text, template.words) if template.longest in text else None
-            told = self._known(template.text) if values is not None else None
-            if values is not None and told is not None:
-                return _filled(told, [self._place(value, depth) for value in values])
+            shown = [self._place(value, depth) for value in values or ()]
+            if values is None or None in shown:
+                continue
+            told = self._known(template.text)
+            if told is not None:
+                return _filled(told, [one or "" for one in shown])
         return None
 
-    def _place(self, value: str, depth: int) -> str:
+    def _place(self, value: str, depth: int) -> str | None:
+        """What stands in a place, told; as it is where it is a name or a number; None where it is prose that is
+        not known: half a sentence in each language says nothing for certain."""
         told = self._told(value, depth + 1)
-        return self._as_it_is(value) if told is None else told
+        if told is None:
+            return None if is_prose(value) else self._as_it_is(value)
+        return told
 
     def _in_sentences(self, text: str, depth: int) -> str | None:
         cuts = [0, *(at for found in SENTENCE.finditer(text) for at in found.span()), len(text)]
         if len(cuts) == 2:
             return None
-        return self._joined([text[a:b] for a, b in pairwise(cuts)], depth)
+        return self._joined([text[a:b] for a, b in pairwise(cuts)], depth, whole=True)
 
     def _without_end(self, text: str, depth: int) -> str | None:
         if text[-1] not in ENDS or len(text) < 2:
@@ -236,12 +294,15 @@ class Catalogue:
         for parting in PARTS:
             parts = parting.split(text)
             if len(parts) > 1:
-                return self._joined(parts, depth)
+                return self._joined(parts, depth, whole=False)
         return None
 
-    def _joined(self, parts: list[str], depth: int) -> str | None:
+    def _joined(self, parts: list[str], depth: int, whole: bool) -> str | None:
+        """Parts of a text, each told: whole sentences may stand beside some in English, parts of one may not."""
         told = [self._told(part, depth + 1) for part in parts]
         if all(part is None for part in told):
+            return None
+        if not whole and any(word is None and is_prose(part) for word, part in zip(told, parts, strict=True)):
             return None
         return "".join(
             self._as_it_is(part) if word is None else word for part, word in zip(parts, told, strict=True)
@@ -258,6 +319,18 @@ def _filled(template: str, values: list[str]) -> str:
     """A template with its places filled; none is filled twice, though what stands in one may hold a per cent
     sign."""
     return PLACE.sub(lambda at: values[int(at[1]) - 1], template)
+
+
+def is_prose(text: str) -> bool:
+    """Return whether a text is a piece of a sentence, and not a name, a number or a list of such.
+
+    Examples
+    --------
+    >>> is_prose("pure nickel strip 0.3 × 10"), is_prose("goes into this lead first")
+    (False, True)
+    """
+    # As it stands: an A is an ampere.
+    return not PROSE.isdisjoint(text.split())
 
 
 def has_words(text: str) -> bool:

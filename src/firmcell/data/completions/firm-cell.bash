@@ -5,7 +5,7 @@ _firm_cell() {
         words="open analyse list new export import layout wire taps run log verify shots --demo --help --version"
     else
         case "${COMP_WORDS[1]}" in
-        open) words="--demo --fresh" ;;
+        open) words="--demo --fresh --language" ;;
         analyse) words="--json --fail-on" ;;
         list) words="--json" ;;
         new) words="--brief -o --output --kind --quiet --series --parallel --cell --wire --connector --fuse --board" ;;
@@ -24,6 +24,7 @@ _firm_cell() {
         --age) words="new half end" ;;
         --fail-on) words="stop attention note" ;;
         --insulation) words="silicone silicone-200 pvc-80 pvc-105 xlpe-125 ptfe-200" ;;
+        --language) words="en de fr" ;;
         --lattice) words="square staggered free" ;;
         --laying) words="free pair sleeve bundle insulation" ;;
         --to) words="json csv pdf html template dxf svg positions stl spice segments wires wiring parts parts-pdf label sketch" ;;

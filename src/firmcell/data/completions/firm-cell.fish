@@ -2,6 +2,7 @@
 complete -c firm-cell -n __fish_use_subcommand -a open -d 'open the window (also without the word  firm-cell JOB)'
 complete -c firm-cell -n '__fish_seen_subcommand_from open' -l demo -r -d 'open a demo job of the farm (orchard-hoist, bee-house-scale, hay-loft-lantern)'
 complete -c firm-cell -n '__fish_seen_subcommand_from open' -l fresh -d 'with --demo  start the demo job over'
+complete -c firm-cell -n '__fish_seen_subcommand_from open' -l language -xa 'en de fr' -d 'of the window (else as chosen in it, or that of the desktop)'
 complete -c firm-cell -n __fish_use_subcommand -a analyse -d 'figures and findings of a job'
 complete -c firm-cell -n '__fish_seen_subcommand_from analyse' -l json -d 'everything, as documented in docs/analyse-json.md'
 complete -c firm-cell -n '__fish_seen_subcommand_from analyse' -l fail-on -xa 'stop attention note' -d 'exit with 1 if there is a finding as bad as that  stop, attention or note'

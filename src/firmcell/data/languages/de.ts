@@ -117,11 +117,6 @@
     </message>
     <message>
       <location filename="firmcell/app/board_dialog.py" />
-      <source>series</source>
-      <translation>Reihe</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/board_dialog.py" />
       <source>source</source>
       <translation>Quelle</translation>
     </message>
@@ -352,6 +347,16 @@
     </message>
     <message>
       <location filename="firmcell/app/existing_form.py" />
+      <source>board</source>
+      <translation>Platine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/existing_form.py" />
+      <source>cell</source>
+      <translation>Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/existing_form.py" />
       <source>choose its class, or its size alone</source>
       <translation>ihre Klasse wählen, oder nur ihre Größe</translation>
     </message>
@@ -369,11 +374,6 @@
       <location filename="firmcell/app/existing_form.py" />
       <source>none</source>
       <translation>keine</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/fields.py" />
-      <source>from %1</source>
-      <translation>ab %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/find_box.py" />
@@ -2532,6 +2532,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>along</source>
+      <translation>längs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>bottom</source>
       <translation>Grund</translation>
     </message>
@@ -2649,11 +2654,6 @@
       <location filename="firmcell/app/pages/leads_page.py" />
       <source>%1; limited by %2</source>
       <translation>%1; begrenzt durch %2</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/leads_page.py" />
-      <source>%1; the mate goes on the load</source>
-      <translation>%1; das Gegenstück kommt an den Verbraucher</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -2884,11 +2884,6 @@
       <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>What the order exposes</source>
       <translation>Was die Reihenfolge freilegt</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/order_of_joints.py" />
-      <source>first</source>
-      <translation>zuerst</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -3202,6 +3197,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
+      <source>Crimp</source>
+      <translation>Crimpen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
       <source>Not right… (Ctrl+R)</source>
       <translation>Nicht in Ordnung… (Strg+R)</translation>
     </message>
@@ -3219,6 +3219,11 @@
       <location filename="firmcell/app/pages/step_card.py" />
       <source>Record what is ticked%1</source>
       <translation>Abgehaktes eintragen%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>at</source>
+      <translation>bei</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3674,11 +3679,6 @@
       <location filename="firmcell/app/pages/strips_page.py" />
       <source>brings the middle of a piece between its cells to the same, or 5 K over cells that are there already</source>
       <translation>bringt die Mitte eines Stücks zwischen seinen Zellen auf dasselbe, oder 5 K über Zellen, die schon dort sind</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/tests_page.py" />
-      <source>%1%2. Test: %3.</source>
-      <translation>%1%2. Prüfung: %3.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
@@ -4201,6 +4201,11 @@
       <translation>Zeigt</translation>
     </message>
     <message>
+      <location filename="firmcell/core/analysis/analyse.py" />
+      <source>ends</source>
+      <translation>Enden</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/analysis/findings.py" />
       <source>BMS</source>
       <translation>BMS</translation>
@@ -4322,16 +4327,6 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
-      <source>Bare and live now: up to %1. Most dangerous: %2 and %3, %4%5; a tool across them drives about %6.</source>
-      <translation>Jetzt blank und unter Spannung: bis zu %1. Am gefährlichsten: %2 und %3, %4%5; ein Werkzeug quer darüber treibt etwa %6.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/bench/live_map.py" />
-      <source>Bare and live: up to %1. %2%3 and %4: %5.</source>
-      <translation>Blank und unter Spannung: bis zu %1. %2%3 und %4: %5.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/bench/live_map.py" />
       <source>rim of cell %1, which is its minus</source>
       <translation>Rand von Zelle %1, der ihr Minus ist</translation>
     </message>
@@ -4349,6 +4344,11 @@
       <location filename="firmcell/core/bench/record_faults.py" />
       <source>Record %1 first.</source>
       <translation>Zuerst eintragen: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>screw</source>
+      <translation>Schraube</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -4432,6 +4432,21 @@
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
+      <source>the board trips at %1, %2 times the peak</source>
+      <translation>die Platine löst bei %1 aus, dem %2-fachen der Spitze</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>the collecting strip does not stand %1 for the board's %2 s</source>
+      <translation>der Sammelstreifen hält %1 nicht die %2 s der Platine aus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>the wire does not stand %1 for the board's %2 s</source>
+      <translation>die Leitung hält %1 nicht die %2 s der Platine aus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
       <source>trips at %1</source>
       <translation>löst bei %1 aus</translation>
     </message>
@@ -4444,11 +4459,6 @@
       <location filename="firmcell/core/cells/age.py" />
       <source>half worn</source>
       <translation>halb verbraucht</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/changes/by_hand.py" />
-      <source>Turn %1</source>
-      <translation>%1 wenden</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/choices.py" />
@@ -4474,11 +4484,6 @@
       <location filename="firmcell/core/changes/existing_pack.py" />
       <source>Length of one lead</source>
       <translation>Länge einer Leitung</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/changes/many_cells.py" />
-      <source>Move %1</source>
-      <translation>%1 verschieben</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/strip_fixes.py" />
@@ -4514,11 +4519,6 @@
       <location filename="firmcell/core/jobs/bms_retrofit.py" />
       <source>No bare metal anywhere</source>
       <translation>Nirgends blankes Metall</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/bms_retrofit.py" />
-      <source>The %1 lead %2</source>
-      <translation>Die Leitung %1 %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/bms_retrofit.py" />
@@ -4589,11 +4589,6 @@
       <location filename="firmcell/core/jobs/holder_pack.py" />
       <source>Measure all %1 cells</source>
       <translation>Alle %1 Zellen messen</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/holder_pack.py" />
-      <source>about %1 each, %2</source>
-      <translation>etwa %1 jede, %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/holder_pack.py" />
@@ -4712,11 +4707,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
-      <source>Measure each group from its minus to its plus</source>
-      <translation>Jede Gruppe von ihrem Minus zu ihrem Plus messen</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>No filings on the cells: brush them off away from the pack.</source>
       <translation>Keine Späne auf den Zellen: vom Pack weg abbürsten.</translation>
     </message>
@@ -4832,11 +4822,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
-      <source>about %1 N·m</source>
-      <translation>etwa %1 N·m</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>all %1 cells of the group read %2</source>
       <translation>alle %1 Zellen der Gruppe zeigen %2</translation>
     </message>
@@ -4917,6 +4902,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/lay_out.py" />
+      <source>scrap strip and a dead cell</source>
+      <translation>Streifenreste und eine tote Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/lay_out.py" />
       <source>solder</source>
       <translation>Lötzinn</translation>
     </message>
@@ -4976,9 +4966,9 @@
       <translation>%1 nehmen</translation>
     </message>
     <message>
-      <location filename="firmcell/core/jobs/made_up_lead_steps.py" />
-      <source>The %1</source>
-      <translation>Die %1</translation>
+      <location filename="firmcell/core/jobs/machine_leads.py" />
+      <source>motor</source>
+      <translation>Motor</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/new_pack.py" />
@@ -5187,13 +5177,8 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
-      <source>%1 for %2 s</source>
-      <translation>%1 für %2 s</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/passport.py" />
       <source>%1 of %2 steps passed%3, %4 rework%5.</source>
-      <translation>%1 von %2 Schritten bestanden%3, %4 Nacharbeiten%5.</translation>
+      <translation>%1 von %2 Schritten bestanden%3, Nacharbeiten: %4.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -5272,6 +5257,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
+      <source>Local rules for transport and disposal apply.</source>
+      <translation>Die örtlichen Regeln für Versand und Entsorgung gelten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/passport.py" />
       <source>Method</source>
       <translation>Verfahren</translation>
     </message>
@@ -5332,6 +5322,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/plan.py" />
+      <source>%1 m each</source>
+      <translation>je %1 m</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/plan.py" />
       <source>Outside, mm</source>
       <translation>Außen, mm</translation>
     </message>
@@ -5339,11 +5334,6 @@
       <location filename="firmcell/core/jobs/plan.py" />
       <source>Steady / peak</source>
       <translation>Dauernd / Spitze</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/plan.py" />
-      <source>one cell</source>
-      <translation>eine Zelle</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/power_cable.py" />
@@ -5404,11 +5394,6 @@
       <location filename="firmcell/core/jobs/proving_steps.py" />
       <source>Black on the collecting strip of B0, red on that of B%1.</source>
       <translation>Schwarz auf den Sammelstreifen von B0, Rot auf den von B%1.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/proving_steps.py" />
-      <source>Black probe on B0, red on %1, %2. Enter each reading in Tests.</source>
-      <translation>Schwarze Spitze auf B0, Rot auf %1, %2. Jede Ablesung unter Prüfungen eingeben.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/proving_steps.py" />
@@ -5607,11 +5592,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/proving_steps.py" />
-      <source>at the free end of the sense plug</source>
-      <translation>am freien Ende des Messsteckers</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/proving_steps.py" />
       <source>each step %1, total %2</source>
       <translation>jede Stufe %1, zusammen %2</translation>
     </message>
@@ -5647,11 +5627,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/re_sleeve.py" />
-      <source>leaking</source>
-      <translation>undicht</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/re_sleeve.py" />
       <source>length %1, width %2</source>
       <translation>Länge %1, Breite %2</translation>
     </message>
@@ -5677,11 +5652,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/refit_steps.py" />
-      <source>about %1 each, within %2</source>
-      <translation>etwa %1 jede, innerhalb %2</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/refit_steps.py" />
       <source>group %1</source>
       <translation>Gruppe %1</translation>
     </message>
@@ -5704,11 +5674,6 @@
       <location filename="firmcell/core/jobs/wet_jacket.py" />
       <source>Read the connector</source>
       <translation>Am Stecker messen</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>%1 %2, a sheet under it, held so that it cannot slide: strip or pad edges that rub through are a short.</source>
-      <translation>%1 %2, eine Folie darunter, so gehalten, dass sie nicht rutschen kann: Kanten von Streifen oder Anschlüssen, die sich durchscheuern, sind ein Kurzschluss.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -5739,11 +5704,6 @@
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>Continuity from each end to its place</source>
       <translation>Durchgang von jedem Ende zu seinem Platz</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>Crimp a ring lug for %1 on the %2, sleeve it, and set it under the screw of B%3%4.</source>
-      <translation>Einen Ringkabelschuh für %1 auf die %2 crimpen, Schlauch darüber, und unter die Schraube von B%3 setzen%4.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -5778,7 +5738,7 @@
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>Lay the thermistor%1</source>
-      <translation>Den Temperaturfühler legen%1</translation>
+      <translation>Den Temperaturfühler legen</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -5914,16 +5874,6 @@
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>the tab of plate B%1 at cell %2</source>
       <translation>die Fahne der Platte B%1 an Zelle %2</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>the tail of the collecting strip B%1 at cell %2</source>
-      <translation>das Ende des Sammelstreifens B%1 an Zelle %2</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>wire %1 the board's pad B%2</source>
-      <translation>Leitung %1 an B%2 der Platine</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -6792,6 +6742,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>lug</source>
+      <translation>Kabelschuh</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>many-pin host plug</source>
       <translation>vielpoliger Stecker des Geräts</translation>
     </message>
@@ -6881,6 +6836,11 @@
       <translation>zwei zusammen</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/drawing.py" />
+      <source>middle</source>
+      <translation>Mitte</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/face.py" />
       <source>%1 face</source>
       <translation>%1seite</translation>
@@ -6909,11 +6869,6 @@
       <location filename="firmcell/core/pictures/lead.py" />
       <source>%1, contacts and fuse lose %2 mV at %3 A</source>
       <translation>%1, Kontakte und Sicherung verlieren %2 mV bei %3 A</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/pictures/lead.py" />
-      <source>Leads: %1 m each, %2, %3</source>
-      <translation>Leitungen: je %1 m, %2, %3</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/lead.py" />
@@ -6988,7 +6943,7 @@
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, %2 layer%3</source>
-      <translation>%1, %2 Lage%3</translation>
+      <translation>%1, Lagen: %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -7077,8 +7032,8 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/pocket.py" />
-      <source>%1 there</source>
-      <translation>%1 dort</translation>
+      <source>room for one cell</source>
+      <translation>Platz für eine Zelle</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/run_paint.py" />
@@ -7364,11 +7319,6 @@
       <location filename="firmcell/core/rules/bms.py" />
       <source>The board %1 %2; %3 is asked of it.</source>
       <translation>Die Platine %1 %2; verlangt wird %3.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/bms.py" />
-      <source>The board %1.</source>
-      <translation>Die Platine %1.</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/bms.py" />
@@ -7673,7 +7623,7 @@
     <message>
       <location filename="firmcell/core/rules/layout.py" />
       <source>%1 of groups %2 and %3 touch%4 the other group</source>
-      <translation>%1 der Gruppen %2 und %3 berühren die andere Gruppe%4</translation>
+      <translation>%1 der Gruppen %2 und %3 berühren die andere Gruppe</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/layout.py" />
@@ -7817,16 +7767,6 @@
     </message>
     <message>
       <location filename="firmcell/core/rules/leads.py" />
-      <source>%1 carries %2 at %3; %4%5.</source>
-      <translation>%1 trägt %2 bei %3; %4%5.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/leads.py" />
-      <source>%1 is drawn</source>
-      <translation>%1 ist gezeichnet</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/leads.py" />
       <source>%1 of the voltage is lost inside at the steady current: %2 W of heat in cells and strips.</source>
       <translation>%1 der Spannung gehen beim Dauerstrom im Inneren verloren: %2 W Wärme in Zellen und Streifen.</translation>
     </message>
@@ -7894,11 +7834,6 @@
       <location filename="firmcell/core/rules/strip_load.py" />
       <source>%1 %2 carries</source>
       <translation>%1 %2 trägt</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/strip_load.py" />
-      <source>%1 %2 of %3 (%4 as a long strip, %5 in place; judged by %6).</source>
-      <translation>%1 %2 von %3 (%4 als langer Streifen, %5 an Ort und Stelle; beurteilt nach: %6).</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/strip_load.py" />
@@ -8041,9 +7976,9 @@
       <translation>Die Sicherung soll %1 mm vom Pack liegen; die Leitung ist %2 mm lang.</translation>
     </message>
     <message>
-      <location filename="firmcell/core/strips/why_there.py" />
-      <source>links %1</source>
-      <translation>Übergänge %1</translation>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>full</source>
+      <translation>voll</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
@@ -8134,6 +8069,11 @@
       <location filename="firmcell/core/tap_check/unseen.py" />
       <source>a group too many, or one beyond the last tap</source>
       <translation>eine Gruppe zu viel, oder eine hinter dem letzten Abgriff</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/unseen.py" />
+      <source>a lead held by a strand or by dirt, or one that floats and reads right by chance</source>
+      <translation>eine Leitung, die nur an einer Litze oder an Schmutz hängt, oder eine offene, die zufällig richtig anzeigt</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/unseen.py" />
@@ -8232,6 +8172,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 carries %2 at %3; %4 is drawn (it would burn its insulation).</source>
+      <translation>%1 trägt %2 bei %3; entnommen werden %4 (ihre Isolierung würde verbrennen).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 carries %2 at %3; %4 is drawn (it would reach %5).</source>
+      <translation>%1 trägt %2 bei %3; entnommen werden %4 (sie würde %5 erreichen).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 columns</source>
       <translation>%1 Spalten</translation>
     </message>
@@ -8239,6 +8189,11 @@
       <location filename="tools/composed_texts.py" />
       <source>%1 in %2 layers</source>
       <translation>%1 in %2 Lagen</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 iron or more, about %2; strip %3.</source>
+      <translation>Lötkolben mit %1 oder mehr, etwa %2; %3 abisolieren.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8272,8 +8227,23 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 parallel strip first, then %2 series links of %3, %4 long.</source>
+      <translation>Zuerst %1 Parallelstreifen, dann %2 Reihenverbinder aus %3, %4 lang.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 parallel strip first, then %2 series links of %3, %4 long. %5 in all.</source>
       <translation>Zuerst %1 Parallelstreifen, dann %2 Reihenverbinder aus %3, %4 lang. Zusammen %5.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 parallel strips first, then %2 series link of %3, %4 long.</source>
+      <translation>Zuerst %1 Parallelstreifen, dann %2 Reihenverbinder aus %3, %4 lang.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 parallel strips first, then %2 series links of %3, %4 long.</source>
+      <translation>Zuerst %1 Parallelstreifen, dann %2 Reihenverbinder aus %3, %4 lang.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8292,8 +8262,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 series link of %2, %3 long.</source>
+      <translation>%1 Reihenverbinder aus %2, %3 lang.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 series link of %2, %3 long. %4 in all.</source>
       <translation>%1 Reihenverbinder aus %2, %3 lang. Zusammen %4.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 series links of %2, %3 long.</source>
+      <translation>%1 Reihenverbinder aus %2, %3 lang.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8312,6 +8292,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 takes about %2 h from empty: end it by the clock and stay with it.</source>
+      <translation>%1 brauchen etwa %2 h von leer: nach der Uhr beenden und dabeibleiben.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 weld pairs in all.</source>
+      <translation>Zusammen %1 Schweißpaare.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 · hold point</source>
       <translation>%1 · Haltepunkt</translation>
     </message>
@@ -8319,6 +8309,31 @@
       <location filename="tools/composed_texts.py" />
       <source>%1, %2 long. %3 in all.</source>
       <translation>%1, %2 lang. Zusammen %3.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1, each lead %2.</source>
+      <translation>%1, jede Leitung %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1, the half with shrouded female contacts.</source>
+      <translation>%1, die Hälfte mit geschützten Buchsenkontakten.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1, the receptacle with female contacts.</source>
+      <translation>%1, die Buchsenhälfte mit Buchsenkontakten.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1; hold still until the shine goes dull</source>
+      <translation>%1; stillhalten, bis der Glanz matt wird</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>A mate cannot hold them straight.</source>
+      <translation>Ein Gegenstück kann sie nicht gerade halten.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8349,6 +8364,56 @@
       <location filename="tools/composed_texts.py" />
       <source>At the end of a run at %1 in %2 cell %3 is at about %4, up to %5 by how cells of its class and still air differ; %6 is allowed: run it shorter, cool it, or take more cells in parallel.</source>
       <translation>Am Ende eines Laufs mit %1 bei %2 hat Zelle %3 etwa %4, bis zu %5, je nachdem, wie Zellen ihrer Klasse und stehende Luft sich unterscheiden; erlaubt sind %6: kürzer laufen lassen, kühlen, oder mehr Zellen parallel nehmen.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live now: up to %1. Most dangerous: %2 and %3, %4 mm apart, %5; a tool across them drives about %6.</source>
+      <translation>Jetzt blank und unter Spannung: bis zu %1. Am gefährlichsten: %2 und %3, %4 mm auseinander, %5; ein Werkzeug quer darüber treibt etwa %6.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live now: up to %1. Most dangerous: %2 and rim of cell %3, which is its minus, %4 mm apart, %5; a tool across them drives about %6.</source>
+      <translation>Jetzt blank und unter Spannung: bis zu %1. Am gefährlichsten: %2 und der Rand von Zelle %3, der ihr Minus ist, %4 mm auseinander, %5; ein Werkzeug quer darüber treibt etwa %6.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live: up to %1.</source>
+      <translation>Blank und unter Spannung: bis zu %1.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live: up to %1. %2 and %3: %4.</source>
+      <translation>Blank und unter Spannung: bis zu %1. %2 und %3: %4.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Below 60 V it may be left out.</source>
+      <translation>Unter 60 V darf es entfallen.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Beside the main lead the collecting strip carries %1 of %2 (%3 as a long strip, %4 in place; judged by %5).</source>
+      <translation>Neben der Hauptleitung trägt der Sammelstreifen %1 von %2 (%3 als langer Streifen, %4 an Ort und Stelle; beurteilt nach: %5).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black on</source>
+      <translation>Schwarz auf</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black probe on B0, red on %1, B2 … in order, at the free end of the sense plug. Enter each reading in Tests.</source>
+      <translation>Schwarze Spitze auf B0, Rot auf %1, B2 … der Reihe nach, am freien Ende des Messsteckers. Jede Ablesung unter Prüfungen eingeben.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black probe on B0, red on %1, B2 … in order, on the strips, through the flaps in the sheet. Enter each reading in Tests.</source>
+      <translation>Schwarze Spitze auf B0, Rot auf %1, B2 … der Reihe nach, auf den Streifen, durch die Klappen in der Folie. Jede Ablesung unter Prüfungen eingeben.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black probe on B0, then B1, B2 … in order.</source>
+      <translation>Schwarze Spitze auf B0, dann B1, B2 … der Reihe nach.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8387,6 +8452,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Charge: a tenth of the capacity for 16 h, or fast charge ended by −ΔV 5 to 10 mV a cell or 1 K/min, with a time limit behind both.</source>
+      <translation>Laden: ein Zehntel der Kapazität für 16 h, oder Schnellladen, beendet durch −ΔV von 5 bis 10 mV je Zelle oder 1 K/min, mit einer Zeitgrenze dahinter.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Check the order of pads against the wire list: %1</source>
+      <translation>Die Reihenfolge der Anschlüsse mit der Leitungsliste vergleichen: %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Collecting strip of B%1</source>
       <translation>Sammelstreifen von B%1</translation>
     </message>
@@ -8394,6 +8469,16 @@
       <location filename="tools/composed_texts.py" />
       <source>Collecting strips carry %1</source>
       <translation>Sammelstreifen tragen %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Crimp a ring lug for %1 on the %2, sleeve it, and set it under the screw of %3 at about %4 (the cell's sheet goes before that). Finish, sleeve and cover it before the other conductor is touched.</source>
+      <translation>Einen Ringkabelschuh für %1 crimpen (%2), Schlauch darüber, und unter die Schraube setzen: %3, mit etwa %4 (das Blatt der Zelle geht vor). Fertigstellen, Schlauch und Abdeckung darauf, bevor der andere Leiter berührt wird.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Each cell end is roughened, fluxed, tinned in under 3 s and left to cool hand-warm before its strip comes on.</source>
+      <translation>Jedes Zellende wird aufgeraut, mit Flussmittel in unter 3 s verzinnt und handwarm abgekühlt, bevor sein Streifen daraufkommt.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8412,13 +8497,38 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Enter each reading in Tests.</source>
+      <translation>Jede Ablesung unter Prüfungen eingeben.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Expect: on the other face, minus of group %1 to plus of group %2: %3</source>
       <translation>Erwartet: auf der anderen Seite, Minus von Gruppe %1 an Plus von Gruppe %2: %3</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Feel or measure the strips near the leads, then load it steadily for a minute.</source>
+      <translation>Die Streifen nahe den Leitungen fühlen oder messen, dann eine Minute gleichmäßig belasten.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Find places in the Layout stage</source>
+      <translation>Im Abschnitt Anordnung Plätze suchen</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Find places in the Layout stage, or try another lattice or one cell fewer in parallel</source>
       <translation>Im Abschnitt Anordnung Plätze suchen, oder ein anderes Raster oder eine Zelle weniger parallel versuchen</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Finish, sleeve and cover it before the other conductor is touched</source>
+      <translation>Fertigstellen, Schlauch und Abdeckung darauf, bevor der andere Leiter berührt wird</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>First %1 on the pads, then the strip on it, welded through both</source>
+      <translation>Zuerst %1 auf die Polflächen, dann den Streifen darauf, durch beide geschweißt</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8432,8 +8542,38 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Insulation: from the inside out</source>
+      <translation>Isolierung: von innen nach außen</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Its contacts are loose: the cap goes on the wires before anything else; hold each contact in a jig while it is joined, then push it into the body until it latches, and tug.</source>
+      <translation>Seine Kontakte sind lose: die Kappe kommt vor allem anderen auf die Leitungen; jeden Kontakt beim Verbinden in einer Vorrichtung halten, dann ins Gehäuse drücken, bis er einrastet, und ziehen.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Leaking, or smells</source>
+      <translation>Undicht, oder riecht</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Mass %1</source>
       <translation>Masse %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Measure each group from its minus to its plus, the pack on its long side so that both faces can be reached, then each joined pair of groups between its free ends on the other face.</source>
+      <translation>Jede Gruppe von ihrem Minus zu ihrem Plus messen, den Pack auf seiner Längsseite, sodass beide Seiten erreichbar sind, dann jedes verbundene Gruppenpaar zwischen seinen freien Enden auf der anderen Seite.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Measure each group from its minus to its plus, the pack on its long side so that both faces can be reached, then each joined pair of groups through the flaps of the other face.</source>
+      <translation>Jede Gruppe von ihrem Minus zu ihrem Plus messen, den Pack auf seiner Längsseite, sodass beide Seiten erreichbar sind, dann jedes verbundene Gruppenpaar durch die Klappen der anderen Seite.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Minus and plus as the signs moulded on the body say.</source>
+      <translation>Minus und Plus nach den Zeichen im Gehäuse.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8452,8 +8592,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>One quick test each</source>
+      <translation>Für jede eine kurze Prüfung</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Outside, mm %1</source>
       <translation>Außen, mm %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Past the board nothing would ever switch the pack off.</source>
+      <translation>An der Platine vorbei würde nichts den Pack je abschalten.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8462,13 +8612,48 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Say in Brief what is done against a touch before it is built.</source>
+      <translation>In der Vorgabe sagen, was gegen Berühren getan wird, bevor er gebaut wird.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Series links carry %1</source>
       <translation>Reihenverbinder tragen %1</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Series links carry %1 of %2 (%3 as a long strip, %4 in place; judged by %5).</source>
+      <translation>Reihenverbinder tragen %1 von %2 (%3 als langer Streifen, %4 an Ort und Stelle; beurteilt nach: %5).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Sleeve on the wire first, far back from the heat.</source>
+      <translation>Zuerst den Schlauch auf die Leitung, weit weg von der Hitze.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Solder the minus lead to the tail of the collecting strip B%1 at cell %2.</source>
+      <translation>Die Minusleitung anlöten: am Ende des Sammelstreifens B%1 an Zelle %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Solder the plus lead to the tail of the collecting strip B%1 at cell %2.</source>
+      <translation>Die Plusleitung anlöten: am Ende des Sammelstreifens B%1 an Zelle %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Stand each cell in its numbered place, in the holder or on the template printed at 1:1; group %1 with plus up, each next group the other way. Tape or a holder between neighbouring cells: two wraps chafed through are a short. Write + and − on the bench beside the groups and leave the marks to the end.</source>
+      <translation>Jede Zelle an ihren nummerierten Platz stellen, im Halter oder auf der 1:1 gedruckten Schablone; Gruppe %1 mit Plus nach oben, jede nächste andersherum. Band oder Halter zwischen benachbarten Zellen: zwei durchgescheuerte Hüllen sind ein Kurzschluss. + und − neben den Gruppen auf die Werkbank schreiben und bis zum Ende stehen lassen.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Stand the cells %1 across</source>
       <translation>Die Zellen %1 quer stellen</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Stand the cells %1 across, %2, group by group as drawn; group %3 with plus up, each next group the other way. Tape or a holder between neighbouring cells: two wraps chafed through are a short. Write + and − on the bench beside the groups and leave the marks to the end.</source>
+      <translation>Die Zellen %1 quer stellen, %2, Gruppe nach Gruppe wie gezeichnet; Gruppe %3 mit Plus nach oben, jede nächste andersherum. Band oder Halter zwischen benachbarten Zellen: zwei durchgescheuerte Hüllen sind ein Kurzschluss. + und − neben den Gruppen auf die Werkbank schreiben und bis zum Ende stehen lassen.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8479,6 +8664,51 @@
       <location filename="tools/composed_texts.py" />
       <source>Strip of B%1 at cell %2</source>
       <translation>Streifen von B%1 an Zelle %2</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The %1 goes into this lead first.</source>
+      <translation>Vorher kommt in diese Leitung: %1.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The board trips at %1, %2 times the peak.</source>
+      <translation>Die Platine löst bei %1 aus, dem %2-fachen der Spitze.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The connector's minus lead is not joined here: it goes to the board's pad P−.</source>
+      <translation>Die Minusleitung des Steckers wird hier nicht angeschlossen: sie geht an P− der Platine.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The free end of its minus lead goes to the board's pad P−, the other to the collecting strip.</source>
+      <translation>Das freie Ende seiner Minusleitung geht an P− der Platine, das andere an den Sammelstreifen.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Washer and lock under each head, about %1 (the cell's sheet goes before that), then a paint mark over head and bar</source>
+      <translation>Scheibe und Sicherung unter jeden Kopf, etwa %1 (das Blatt der Zelle geht vor), dann ein Farbstrich über Kopf und Schiene</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>about %1 each, those of one group within %2 before they are joined</source>
+      <translation>etwa %1 jede, die einer Gruppe innerhalb %2, bevor sie verbunden werden</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>about %1 each, within %2: what is left a balance charge evens out</source>
+      <translation>etwa %1 jede, innerhalb %2: den Rest gleicht eine Ausgleichsladung aus</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>above 0 to %1; bare numbers are %2</source>
+      <translation>über 0 bis %1; bloße Zahlen sind %2</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>above 0 to %1; bare numbers are %2; may be left empty</source>
+      <translation>über 0 bis %1; bloße Zahlen sind %2; darf leer bleiben</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8534,6 +8764,21 @@
       <location filename="tools/composed_texts.py" />
       <source>dead cell</source>
       <translation>tote Zelle</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>from %1 to %2</source>
+      <translation>von %1 bis %2</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>from %1 to %2; bare numbers are %3</source>
+      <translation>von %1 bis %2; bloße Zahlen sind %3</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>from %1 to %2; bare numbers are %3; may be left empty</source>
+      <translation>von %1 bis %2; bloße Zahlen sind %3; darf leer bleiben</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

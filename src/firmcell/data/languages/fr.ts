@@ -117,11 +117,6 @@
     </message>
     <message>
       <location filename="firmcell/app/board_dialog.py" />
-      <source>series</source>
-      <translation>série</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/board_dialog.py" />
       <source>source</source>
       <translation>source</translation>
     </message>
@@ -352,6 +347,16 @@
     </message>
     <message>
       <location filename="firmcell/app/existing_form.py" />
+      <source>board</source>
+      <translation>carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/existing_form.py" />
+      <source>cell</source>
+      <translation>cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/existing_form.py" />
       <source>choose its class, or its size alone</source>
       <translation>choisir sa classe, ou sa taille seule</translation>
     </message>
@@ -369,11 +374,6 @@
       <location filename="firmcell/app/existing_form.py" />
       <source>none</source>
       <translation>aucun</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/fields.py" />
-      <source>from %1</source>
-      <translation>à partir de %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/find_box.py" />
@@ -2532,6 +2532,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>along</source>
+      <translation>en long</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>bottom</source>
       <translation>dessous</translation>
     </message>
@@ -2649,11 +2654,6 @@
       <location filename="firmcell/app/pages/leads_page.py" />
       <source>%1; limited by %2</source>
       <translation>%1 ; limité par %2</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/leads_page.py" />
-      <source>%1; the mate goes on the load</source>
-      <translation>%1 ; l'autre moitié va sur l'appareil</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -2884,11 +2884,6 @@
       <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>What the order exposes</source>
       <translation>Ce que l'ordre expose</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/order_of_joints.py" />
-      <source>first</source>
-      <translation>d'abord</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -3202,6 +3197,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
+      <source>Crimp</source>
+      <translation>Sertir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
       <source>Not right… (Ctrl+R)</source>
       <translation>Pas bon… (Ctrl+R)</translation>
     </message>
@@ -3219,6 +3219,11 @@
       <location filename="firmcell/app/pages/step_card.py" />
       <source>Record what is ticked%1</source>
       <translation>Inscrire ce qui est coché%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>at</source>
+      <translation>à</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3674,11 +3679,6 @@
       <location filename="firmcell/app/pages/strips_page.py" />
       <source>brings the middle of a piece between its cells to the same, or 5 K over cells that are there already</source>
       <translation>amène au même le milieu d'un morceau entre ses cellules, ou à 5 K au-dessus de cellules qui y sont déjà</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/tests_page.py" />
-      <source>%1%2. Test: %3.</source>
-      <translation>%1%2. Essai : %3.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
@@ -4201,6 +4201,11 @@
       <translation>Indique</translation>
     </message>
     <message>
+      <location filename="firmcell/core/analysis/analyse.py" />
+      <source>ends</source>
+      <translation>bouts</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/analysis/findings.py" />
       <source>BMS</source>
       <translation>BMS</translation>
@@ -4322,16 +4327,6 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
-      <source>Bare and live now: up to %1. Most dangerous: %2 and %3, %4%5; a tool across them drives about %6.</source>
-      <translation>Nu et sous tension maintenant : jusqu'à %1. Le plus dangereux : %2 et %3, %4%5 ; un outil en travers donne environ %6.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/bench/live_map.py" />
-      <source>Bare and live: up to %1. %2%3 and %4: %5.</source>
-      <translation>Nu et sous tension : jusqu'à %1. %2%3 et %4 : %5.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/bench/live_map.py" />
       <source>rim of cell %1, which is its minus</source>
       <translation>bord de la cellule %1, qui est son moins</translation>
     </message>
@@ -4349,6 +4344,11 @@
       <location filename="firmcell/core/bench/record_faults.py" />
       <source>Record %1 first.</source>
       <translation>Inscrire d'abord : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>screw</source>
+      <translation>vis</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -4432,6 +4432,21 @@
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
+      <source>the board trips at %1, %2 times the peak</source>
+      <translation>la carte coupe à %1, %2 fois la pointe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>the collecting strip does not stand %1 for the board's %2 s</source>
+      <translation>la bande collectrice ne tient pas %1 pendant les %2 s de la carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>the wire does not stand %1 for the board's %2 s</source>
+      <translation>le fil ne tient pas %1 pendant les %2 s de la carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
       <source>trips at %1</source>
       <translation>coupe à %1</translation>
     </message>
@@ -4444,11 +4459,6 @@
       <location filename="firmcell/core/cells/age.py" />
       <source>half worn</source>
       <translation>à demi usée</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/changes/by_hand.py" />
-      <source>Turn %1</source>
-      <translation>Tourner %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/choices.py" />
@@ -4474,11 +4484,6 @@
       <location filename="firmcell/core/changes/existing_pack.py" />
       <source>Length of one lead</source>
       <translation>Longueur d'un câble</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/changes/many_cells.py" />
-      <source>Move %1</source>
-      <translation>Déplacer %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/strip_fixes.py" />
@@ -4514,11 +4519,6 @@
       <location filename="firmcell/core/jobs/bms_retrofit.py" />
       <source>No bare metal anywhere</source>
       <translation>Aucun métal nu nulle part</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/bms_retrofit.py" />
-      <source>The %1 lead %2</source>
-      <translation>Le câble %1 %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/bms_retrofit.py" />
@@ -4589,11 +4589,6 @@
       <location filename="firmcell/core/jobs/holder_pack.py" />
       <source>Measure all %1 cells</source>
       <translation>Mesurer toutes les %1 cellules</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/holder_pack.py" />
-      <source>about %1 each, %2</source>
-      <translation>environ %1 chacune, %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/holder_pack.py" />
@@ -4712,11 +4707,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
-      <source>Measure each group from its minus to its plus</source>
-      <translation>Mesurer chaque groupe de son moins à son plus</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>No filings on the cells: brush them off away from the pack.</source>
       <translation>Pas de limaille sur les cellules : la brosser loin du pack.</translation>
     </message>
@@ -4832,11 +4822,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
-      <source>about %1 N·m</source>
-      <translation>environ %1 N·m</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>all %1 cells of the group read %2</source>
       <translation>les %1 cellules du groupe lisent %2</translation>
     </message>
@@ -4917,6 +4902,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/lay_out.py" />
+      <source>scrap strip and a dead cell</source>
+      <translation>chutes de bande et une cellule morte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/lay_out.py" />
       <source>solder</source>
       <translation>soudure</translation>
     </message>
@@ -4976,9 +4966,9 @@
       <translation>Prendre %1</translation>
     </message>
     <message>
-      <location filename="firmcell/core/jobs/made_up_lead_steps.py" />
-      <source>The %1</source>
-      <translation>Le %1</translation>
+      <location filename="firmcell/core/jobs/machine_leads.py" />
+      <source>motor</source>
+      <translation>moteur</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/new_pack.py" />
@@ -5187,13 +5177,8 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
-      <source>%1 for %2 s</source>
-      <translation>%1 pendant %2 s</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/passport.py" />
       <source>%1 of %2 steps passed%3, %4 rework%5.</source>
-      <translation>%1 pas réussis sur %2%3, %4 reprises%5.</translation>
+      <translation>%1 pas réussis sur %2%3, reprises : %4.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -5272,6 +5257,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
+      <source>Local rules for transport and disposal apply.</source>
+      <translation>Les règles locales de transport et de mise au rebut s'appliquent.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/passport.py" />
       <source>Method</source>
       <translation>Méthode</translation>
     </message>
@@ -5332,6 +5322,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/plan.py" />
+      <source>%1 m each</source>
+      <translation>%1 m chacun</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/plan.py" />
       <source>Outside, mm</source>
       <translation>Dehors, mm</translation>
     </message>
@@ -5339,11 +5334,6 @@
       <location filename="firmcell/core/jobs/plan.py" />
       <source>Steady / peak</source>
       <translation>Continu / pointe</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/plan.py" />
-      <source>one cell</source>
-      <translation>une cellule</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/power_cable.py" />
@@ -5404,11 +5394,6 @@
       <location filename="firmcell/core/jobs/proving_steps.py" />
       <source>Black on the collecting strip of B0, red on that of B%1.</source>
       <translation>Noir sur la bande collectrice de B0, rouge sur celle de B%1.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/proving_steps.py" />
-      <source>Black probe on B0, red on %1, %2. Enter each reading in Tests.</source>
-      <translation>Pointe noire sur B0, rouge sur %1, %2. Entrer chaque lecture aux Essais.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/proving_steps.py" />
@@ -5607,11 +5592,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/proving_steps.py" />
-      <source>at the free end of the sense plug</source>
-      <translation>au bout libre de la fiche de mesure</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/proving_steps.py" />
       <source>each step %1, total %2</source>
       <translation>chaque degré %1, total %2</translation>
     </message>
@@ -5647,11 +5627,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/re_sleeve.py" />
-      <source>leaking</source>
-      <translation>qui fuit</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/re_sleeve.py" />
       <source>length %1, width %2</source>
       <translation>longueur %1, largeur %2</translation>
     </message>
@@ -5677,11 +5652,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/refit_steps.py" />
-      <source>about %1 each, within %2</source>
-      <translation>environ %1 chacune, à %2 près</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/refit_steps.py" />
       <source>group %1</source>
       <translation>groupe %1</translation>
     </message>
@@ -5704,11 +5674,6 @@
       <location filename="firmcell/core/jobs/wet_jacket.py" />
       <source>Read the connector</source>
       <translation>Mesurer au connecteur</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>%1 %2, a sheet under it, held so that it cannot slide: strip or pad edges that rub through are a short.</source>
-      <translation>%1 %2, une feuille dessous, tenue pour ne pas glisser : des arêtes de bandes ou de plages qui percent par frottement sont un court-circuit.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -5739,11 +5704,6 @@
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>Continuity from each end to its place</source>
       <translation>Continuité de chaque bout à sa place</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>Crimp a ring lug for %1 on the %2, sleeve it, and set it under the screw of B%3%4.</source>
-      <translation>Sertir une cosse à anneau pour %1 sur le %2, la gainer, et la mettre sous la vis de B%3%4.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -5778,7 +5738,7 @@
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>Lay the thermistor%1</source>
-      <translation>Poser la sonde%1</translation>
+      <translation>Poser la sonde</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -5914,16 +5874,6 @@
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>the tab of plate B%1 at cell %2</source>
       <translation>la patte de la plaque B%1 à la cellule %2</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>the tail of the collecting strip B%1 at cell %2</source>
-      <translation>la queue de la bande collectrice B%1 à la cellule %2</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>wire %1 the board's pad B%2</source>
-      <translation>fil %1 au B%2 de la carte</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -6792,6 +6742,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>lug</source>
+      <translation>cosse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>many-pin host plug</source>
       <translation>prise multibroche de l'appareil</translation>
     </message>
@@ -6881,6 +6836,11 @@
       <translation>deux ensemble</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/drawing.py" />
+      <source>middle</source>
+      <translation>milieu</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/face.py" />
       <source>%1 face</source>
       <translation>face %1</translation>
@@ -6909,11 +6869,6 @@
       <location filename="firmcell/core/pictures/lead.py" />
       <source>%1, contacts and fuse lose %2 mV at %3 A</source>
       <translation>%1, contacts et fusible perdent %2 mV à %3 A</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/pictures/lead.py" />
-      <source>Leads: %1 m each, %2, %3</source>
-      <translation>Câbles : %1 m chacun, %2, %3</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/lead.py" />
@@ -6988,7 +6943,7 @@
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, %2 layer%3</source>
-      <translation>%1, %2 couche%3</translation>
+      <translation>%1, couches : %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -7077,8 +7032,8 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/pocket.py" />
-      <source>%1 there</source>
-      <translation>%1 là</translation>
+      <source>room for one cell</source>
+      <translation>place pour une cellule</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/run_paint.py" />
@@ -7364,11 +7319,6 @@
       <location filename="firmcell/core/rules/bms.py" />
       <source>The board %1 %2; %3 is asked of it.</source>
       <translation>La carte %1 %2 ; on lui demande %3.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/bms.py" />
-      <source>The board %1.</source>
-      <translation>La carte %1.</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/bms.py" />
@@ -7673,7 +7623,7 @@
     <message>
       <location filename="firmcell/core/rules/layout.py" />
       <source>%1 of groups %2 and %3 touch%4 the other group</source>
-      <translation>%1 des groupes %2 et %3 touchent l'autre groupe%4</translation>
+      <translation>%1 des groupes %2 et %3 touchent l'autre groupe</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/layout.py" />
@@ -7817,16 +7767,6 @@
     </message>
     <message>
       <location filename="firmcell/core/rules/leads.py" />
-      <source>%1 carries %2 at %3; %4%5.</source>
-      <translation>%1 porte %2 à %3 ; %4%5.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/leads.py" />
-      <source>%1 is drawn</source>
-      <translation>%1 est tirée</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/leads.py" />
       <source>%1 of the voltage is lost inside at the steady current: %2 W of heat in cells and strips.</source>
       <translation>%1 de la tension se perdent à l'intérieur au courant continu : %2 W de chaleur dans cellules et bandes.</translation>
     </message>
@@ -7894,11 +7834,6 @@
       <location filename="firmcell/core/rules/strip_load.py" />
       <source>%1 %2 carries</source>
       <translation>%1 %2 porte</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/strip_load.py" />
-      <source>%1 %2 of %3 (%4 as a long strip, %5 in place; judged by %6).</source>
-      <translation>%1 %2 sur %3 (%4 comme bande longue, %5 en place ; jugée par : %6).</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/strip_load.py" />
@@ -8041,9 +7976,9 @@
       <translation>Le fusible doit être à %1 mm du pack ; le câble fait %2 mm de long.</translation>
     </message>
     <message>
-      <location filename="firmcell/core/strips/why_there.py" />
-      <source>links %1</source>
-      <translation>liaisons %1</translation>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>full</source>
+      <translation>pleine</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
@@ -8134,6 +8069,11 @@
       <location filename="firmcell/core/tap_check/unseen.py" />
       <source>a group too many, or one beyond the last tap</source>
       <translation>un groupe de trop, ou un au-delà de la dernière prise</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/unseen.py" />
+      <source>a lead held by a strand or by dirt, or one that floats and reads right by chance</source>
+      <translation>un fil tenu par un brin ou par de la saleté, ou un fil en l'air qui lit juste par hasard</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/unseen.py" />
@@ -8232,6 +8172,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 carries %2 at %3; %4 is drawn (it would burn its insulation).</source>
+      <translation>%1 porte %2 à %3 ; %4 sont prélevés (il brûlerait son isolant).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 carries %2 at %3; %4 is drawn (it would reach %5).</source>
+      <translation>%1 porte %2 à %3 ; %4 sont prélevés (il atteindrait %5).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 columns</source>
       <translation>%1 colonnes</translation>
     </message>
@@ -8239,6 +8189,11 @@
       <location filename="tools/composed_texts.py" />
       <source>%1 in %2 layers</source>
       <translation>%1 en %2 couches</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 iron or more, about %2; strip %3.</source>
+      <translation>Fer de %1 ou plus, environ %2 ; dénuder %3.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8272,8 +8227,23 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 parallel strip first, then %2 series links of %3, %4 long.</source>
+      <translation>D'abord %1 bande parallèle, puis %2 liaisons en série de %3, longues de %4.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 parallel strip first, then %2 series links of %3, %4 long. %5 in all.</source>
       <translation>D'abord %1 bande parallèle, puis %2 liaisons en série de %3, longues de %4. En tout %5.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 parallel strips first, then %2 series link of %3, %4 long.</source>
+      <translation>D'abord %1 bandes parallèles, puis %2 liaison en série de %3, longue de %4.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 parallel strips first, then %2 series links of %3, %4 long.</source>
+      <translation>D'abord %1 bandes parallèles, puis %2 liaisons en série de %3, longues de %4.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8292,8 +8262,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 series link of %2, %3 long.</source>
+      <translation>%1 liaison en série de %2, longue de %3.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 series link of %2, %3 long. %4 in all.</source>
       <translation>%1 liaison en série de %2, longue de %3. En tout %4.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 series links of %2, %3 long.</source>
+      <translation>%1 liaisons en série de %2, longues de %3.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8312,6 +8292,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 takes about %2 h from empty: end it by the clock and stay with it.</source>
+      <translation>%1 demandent environ %2 h depuis vide : finir à l'horloge et rester à côté.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 weld pairs in all.</source>
+      <translation>En tout %1 paires de points.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 · hold point</source>
       <translation>%1 · point d'arrêt</translation>
     </message>
@@ -8319,6 +8309,31 @@
       <location filename="tools/composed_texts.py" />
       <source>%1, %2 long. %3 in all.</source>
       <translation>%1, long de %2. En tout %3.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1, each lead %2.</source>
+      <translation>%1, chaque câble %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1, the half with shrouded female contacts.</source>
+      <translation>%1, la moitié aux contacts femelles protégés.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1, the receptacle with female contacts.</source>
+      <translation>%1, l'embase aux contacts femelles.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1; hold still until the shine goes dull</source>
+      <translation>%1 ; ne pas bouger jusqu'à ce que l'éclat ternisse</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>A mate cannot hold them straight.</source>
+      <translation>Une autre moitié ne peut les tenir droits.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8349,6 +8364,56 @@
       <location filename="tools/composed_texts.py" />
       <source>At the end of a run at %1 in %2 cell %3 is at about %4, up to %5 by how cells of its class and still air differ; %6 is allowed: run it shorter, cool it, or take more cells in parallel.</source>
       <translation>À la fin d'une marche à %1 dans %2, la cellule %3 est à environ %4, jusqu'à %5 selon les écarts des cellules de sa classe et de l'air calme ; %6 sont permis : le faire marcher moins longtemps, le refroidir, ou prendre plus de cellules en parallèle.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live now: up to %1. Most dangerous: %2 and %3, %4 mm apart, %5; a tool across them drives about %6.</source>
+      <translation>Nu et sous tension maintenant : jusqu'à %1. Le plus dangereux : %2 et %3, à %4 mm, %5 ; un outil en travers donne environ %6.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live now: up to %1. Most dangerous: %2 and rim of cell %3, which is its minus, %4 mm apart, %5; a tool across them drives about %6.</source>
+      <translation>Nu et sous tension maintenant : jusqu'à %1. Le plus dangereux : %2 et le bord de la cellule %3, qui est son moins, à %4 mm, %5 ; un outil en travers donne environ %6.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live: up to %1.</source>
+      <translation>Nu et sous tension : jusqu'à %1.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Bare and live: up to %1. %2 and %3: %4.</source>
+      <translation>Nu et sous tension : jusqu'à %1. %2 et %3 : %4.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Below 60 V it may be left out.</source>
+      <translation>Sous 60 V on peut s'en passer.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Beside the main lead the collecting strip carries %1 of %2 (%3 as a long strip, %4 in place; judged by %5).</source>
+      <translation>À côté du câble principal la bande collectrice porte %1 sur %2 (%3 comme bande longue, %4 en place ; jugée par : %5).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black on</source>
+      <translation>Noir sur</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black probe on B0, red on %1, B2 … in order, at the free end of the sense plug. Enter each reading in Tests.</source>
+      <translation>Pointe noire sur B0, rouge sur %1, B2 … dans l'ordre, au bout libre de la fiche de mesure. Entrer chaque lecture aux Essais.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black probe on B0, red on %1, B2 … in order, on the strips, through the flaps in the sheet. Enter each reading in Tests.</source>
+      <translation>Pointe noire sur B0, rouge sur %1, B2 … dans l'ordre, sur les bandes, par les volets de la feuille. Entrer chaque lecture aux Essais.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Black probe on B0, then B1, B2 … in order.</source>
+      <translation>Pointe noire sur B0, puis B1, B2 … dans l'ordre.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8387,6 +8452,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Charge: a tenth of the capacity for 16 h, or fast charge ended by −ΔV 5 to 10 mV a cell or 1 K/min, with a time limit behind both.</source>
+      <translation>Charger : un dixième de la capacité pendant 16 h, ou charge rapide arrêtée par −ΔV de 5 à 10 mV par cellule ou 1 K/min, avec une limite de temps derrière.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Check the order of pads against the wire list: %1</source>
+      <translation>Comparer l'ordre des plages à la liste des fils : %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Collecting strip of B%1</source>
       <translation>Bande collectrice de B%1</translation>
     </message>
@@ -8394,6 +8469,16 @@
       <location filename="tools/composed_texts.py" />
       <source>Collecting strips carry %1</source>
       <translation>Les bandes collectrices portent %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Crimp a ring lug for %1 on the %2, sleeve it, and set it under the screw of %3 at about %4 (the cell's sheet goes before that). Finish, sleeve and cover it before the other conductor is touched.</source>
+      <translation>Sertir une cosse à anneau pour %1 (%2), la gainer, et la mettre sous la vis : %3, à environ %4 (la notice de la cellule prime). Finir, gainer et couvrir avant de toucher l'autre conducteur.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Each cell end is roughened, fluxed, tinned in under 3 s and left to cool hand-warm before its strip comes on.</source>
+      <translation>Chaque bout de cellule est dépoli, fluxé, étamé en moins de 3 s et refroidi à la tiédeur de la main avant que sa bande n'y vienne.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8412,13 +8497,38 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Enter each reading in Tests.</source>
+      <translation>Entrer chaque lecture aux Essais.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Expect: on the other face, minus of group %1 to plus of group %2: %3</source>
       <translation>Attendu : sur l'autre face, moins du groupe %1 au plus du groupe %2 : %3</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Feel or measure the strips near the leads, then load it steadily for a minute.</source>
+      <translation>Tâter ou mesurer les bandes près des câbles, puis charger régulièrement une minute.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Find places in the Layout stage</source>
+      <translation>Chercher des places à l'étape Disposition</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Find places in the Layout stage, or try another lattice or one cell fewer in parallel</source>
       <translation>Chercher des places à l'étape Disposition, ou essayer un autre réseau ou une cellule de moins en parallèle</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Finish, sleeve and cover it before the other conductor is touched</source>
+      <translation>Finir, gainer et couvrir avant de toucher l'autre conducteur</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>First %1 on the pads, then the strip on it, welded through both</source>
+      <translation>D'abord %1 sur les pôles, puis la bande dessus, soudée à travers les deux</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8432,8 +8542,38 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Insulation: from the inside out</source>
+      <translation>Isolation : de l'intérieur vers l'extérieur</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Its contacts are loose: the cap goes on the wires before anything else; hold each contact in a jig while it is joined, then push it into the body until it latches, and tug.</source>
+      <translation>Ses contacts sont libres : le capuchon va sur les fils avant tout ; tenir chaque contact dans un montage pendant la jonction, puis le pousser dans le corps jusqu'au déclic, et tirer.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Leaking, or smells</source>
+      <translation>Qui fuit, ou sent</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Mass %1</source>
       <translation>Masse %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Measure each group from its minus to its plus, the pack on its long side so that both faces can be reached, then each joined pair of groups between its free ends on the other face.</source>
+      <translation>Mesurer chaque groupe de son moins à son plus, le pack sur son grand côté pour atteindre les deux faces, puis chaque paire de groupes jointe entre ses bouts libres sur l'autre face.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Measure each group from its minus to its plus, the pack on its long side so that both faces can be reached, then each joined pair of groups through the flaps of the other face.</source>
+      <translation>Mesurer chaque groupe de son moins à son plus, le pack sur son grand côté pour atteindre les deux faces, puis chaque paire de groupes jointe par les volets de l'autre face.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Minus and plus as the signs moulded on the body say.</source>
+      <translation>Moins et plus selon les signes moulés sur le corps.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8452,8 +8592,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>One quick test each</source>
+      <translation>Un bref essai chacun</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Outside, mm %1</source>
       <translation>Dehors, mm %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Past the board nothing would ever switch the pack off.</source>
+      <translation>En contournant la carte rien ne couperait jamais le pack.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8462,13 +8612,48 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Say in Brief what is done against a touch before it is built.</source>
+      <translation>Dire au cahier ce qui est fait contre le contact avant de le construire.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Series links carry %1</source>
       <translation>Les liaisons en série portent %1</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Series links carry %1 of %2 (%3 as a long strip, %4 in place; judged by %5).</source>
+      <translation>Les liaisons en série portent %1 sur %2 (%3 comme bande longue, %4 en place ; jugées par : %5).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Sleeve on the wire first, far back from the heat.</source>
+      <translation>D'abord la gaine sur le fil, loin de la chaleur.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Solder the minus lead to the tail of the collecting strip B%1 at cell %2.</source>
+      <translation>Souder le câble moins à la queue de la bande collectrice B%1 à la cellule %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Solder the plus lead to the tail of the collecting strip B%1 at cell %2.</source>
+      <translation>Souder le câble plus à la queue de la bande collectrice B%1 à la cellule %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Stand each cell in its numbered place, in the holder or on the template printed at 1:1; group %1 with plus up, each next group the other way. Tape or a holder between neighbouring cells: two wraps chafed through are a short. Write + and − on the bench beside the groups and leave the marks to the end.</source>
+      <translation>Mettre chaque cellule à sa place numérotée, dans le support ou sur le gabarit imprimé à 1:1 ; groupe %1 le plus en haut, chaque suivant à l'inverse. Ruban ou support entre cellules voisines : deux gaines usées sont un court-circuit. Écrire + et − sur l'établi près des groupes et laisser les marques jusqu'à la fin.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Stand the cells %1 across</source>
       <translation>Mettre les cellules %1 en travers</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Stand the cells %1 across, %2, group by group as drawn; group %3 with plus up, each next group the other way. Tape or a holder between neighbouring cells: two wraps chafed through are a short. Write + and − on the bench beside the groups and leave the marks to the end.</source>
+      <translation>Mettre les cellules %1 en travers, %2, groupe par groupe comme dessiné ; groupe %3 le plus en haut, chaque suivant à l'inverse. Ruban ou support entre cellules voisines : deux gaines usées sont un court-circuit. Écrire + et − sur l'établi près des groupes et laisser les marques jusqu'à la fin.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8479,6 +8664,51 @@
       <location filename="tools/composed_texts.py" />
       <source>Strip of B%1 at cell %2</source>
       <translation>Bande de B%1 à la cellule %2</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The %1 goes into this lead first.</source>
+      <translation>D'abord va dans ce câble : %1.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The board trips at %1, %2 times the peak.</source>
+      <translation>La carte coupe à %1, %2 fois la pointe.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The connector's minus lead is not joined here: it goes to the board's pad P−.</source>
+      <translation>Le câble moins du connecteur ne se raccorde pas ici : il va au P− de la carte.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>The free end of its minus lead goes to the board's pad P−, the other to the collecting strip.</source>
+      <translation>Le bout libre de son câble moins va au P− de la carte, l'autre à la bande collectrice.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Washer and lock under each head, about %1 (the cell's sheet goes before that), then a paint mark over head and bar</source>
+      <translation>Rondelle et frein sous chaque tête, environ %1 (la notice de la cellule prime), puis un trait de peinture sur tête et barre</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>about %1 each, those of one group within %2 before they are joined</source>
+      <translation>environ %1 chacune, celles d'un groupe à %2 près avant d'être jointes</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>about %1 each, within %2: what is left a balance charge evens out</source>
+      <translation>environ %1 chacune, à %2 près : le reste, une charge d'équilibrage le rattrape</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>above 0 to %1; bare numbers are %2</source>
+      <translation>plus de 0 à %1 ; un nombre seul est en %2</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>above 0 to %1; bare numbers are %2; may be left empty</source>
+      <translation>plus de 0 à %1 ; un nombre seul est en %2 ; peut rester vide</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8534,6 +8764,21 @@
       <location filename="tools/composed_texts.py" />
       <source>dead cell</source>
       <translation>cellule morte</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>from %1 to %2</source>
+      <translation>de %1 à %2</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>from %1 to %2; bare numbers are %3</source>
+      <translation>de %1 à %2 ; un nombre seul est en %3</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>from %1 to %2; bare numbers are %3; may be left empty</source>
+      <translation>de %1 à %2 ; un nombre seul est en %3 ; peut rester vide</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

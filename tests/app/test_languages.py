@@ -1,0 +1,234 @@
+"""Other languages: catalogues are whole and in step with the program, nothing is told half or with another number, and
+what is typed and chosen means the same."""
+
+import importlib.util
+import re
+import subprocess
+import sys
+import xml.etree.ElementTree as ET
+from pathlib import Path
+
+import PySide6
+import pytest
+from PySide6.QtCore import QSettings, Qt
+from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton
+
+from firmcell.app.language import LANGUAGES, edge
+from firmcell.app.language.catalogue import Catalogue, has_words, is_prose
+from firmcell.app.language.main_path import walk
+from firmcell.app.language.spoken import FOLDER, catalogue_of, forms_of, language_of, sources_in
+from firmcell.app.pages.run_section import STORE, RunSection
+from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
+
+OTHERS = [name for name in LANGUAGES if name != "en"]
+PLACE = re.compile(r"%\d")
+
+
+def messages(language):
+    for message in ET.parse(FOLDER / f"{language}.ts").iter("message"):
+        told = message.find("translation")
+        forms = [form.text or "" for form in told.iter("numerusform")] or [told.text or ""]
+        yield message.findtext("source"), forms, told.get("type")
+
+
+def numbers(text):
+    return sorted(re.findall(r"\d+", PLACE.sub("", text)))
+
+
+@pytest.fixture
+def german():
+    edge.speak(catalogue_of("de"))
+    yield
+    edge.hush()
+
+
+@pytest.mark.parametrize("language", OTHERS)
+def test_every_text_is_told_with_its_places_and_its_numbers(language):
+    count = 0
+    for source, forms, kind in messages(language):
+        count += 1
+        assert kind != "unfinished", source
+        assert len(forms) == (2 if source.startswith("%n ") else 1), source
+        for form in forms:
+            assert form.strip(), source
+            # A plural's ending in a place of its own may go; everything else is said.
+            endings = set(re.findall(r"(?<=[a-z])(%\d)", source))
+            assert set(PLACE.findall(source)) - endings <= set(PLACE.findall(form)), source
+            assert set(PLACE.findall(form)) <= set(PLACE.findall(source)), source
+            # Where one of two places side by side ends is not known: they stay together.
+            for pair in re.findall(r"(?=(%\d%\d))", source):
+                assert pair in form or set(PLACE.findall(pair)) & endings, source
+            if not source.startswith("%n "):
+                assert numbers(source) == numbers(form), source
+    assert count > 1500
+
+
+@pytest.mark.parametrize("language", OTHERS)
+def test_what_is_compiled_is_what_is_written(language, tmp_path):
+    tool = Path(PySide6.__file__).parent / "lrelease"
+    made = tmp_path / "made.qm"
+    subprocess.run([str(tool), "-silent", str(FOLDER / f"{language}.ts"), "-qm", str(made)], check=True)
+    assert made.read_bytes() == (FOLDER / f"{language}.qm").read_bytes()
+
+
+def test_counted_nouns_follow_the_plural_rule_of_the_language():
+    """French says none in the singular, German in the plural (CLDR, from memory)."""
+    german, french = catalogue_of("de"), catalogue_of("fr")
+    assert [german.tell(f"{n} cells") for n in (0, 2)] == ["0 Zellen", "2 Zellen"]
+    assert german.tell("1 cell") == "1 Zelle"
+    assert [french.tell(f"{n} cells") for n in (0, 2)] == ["0 cellule", "2 cellules"]
+    assert forms_of("%n stop(s)") == ("stop", "stops")
+
+
+class Heard:
+    """Takes down everything that is shown."""
+
+    def __init__(self):
+        self.texts = set()
+
+    def tell(self, text):
+        self.texts.add(text)
+        return text
+
+    numbers = staticmethod(str)
+
+
+@pytest.fixture
+def heard(qapp, library, tmp_path):
+    made = Heard()
+    edge.speak(made)
+    try:
+        walk(library, tmp_path, made.tell)
+    finally:
+        edge.hush()
+    return sorted(t for t in made.texts if has_words(t) and "</" not in t)
+
+
+@pytest.mark.slow
+def test_no_number_changes_and_little_of_the_main_path_is_in_english(heard):
+    _every_template_is_in_the_catalogues(heard)
+    assert len(heard) > 2500
+    for language in OTHERS:
+        missed: list[str] = []
+        catalogue = catalogue_of(language, missed.append)
+        left = 0
+        for text in heard:
+            missed.clear()
+            told = catalogue.tell(text)
+            assert sorted(re.findall(r"\d+", told)) == sorted(re.findall(r"\d+", text)), text
+            # Names of parts are data and stay; sentences are told.
+            left += any(is_prose(piece) for piece in missed)
+        assert left < 0.07 * len(heard)
+
+
+def _every_template_is_in_the_catalogues(heard):
+    tools = Path(__file__).parents[2] / "tools"
+    sys.path.insert(0, str(tools))
+    spec = importlib.util.spec_from_file_location("write_catalogues", tools / "write_catalogues.py")
+    writer = importlib.util.module_from_spec(spec)
+    spec.loader.exec_module(writer)
+    sys.path.remove(str(tools))
+    texts, nouns = writer.texts_of_the_source()
+    english = Catalogue(texts, nouns, lambda text, count: text.replace("%n", str(count)), False)
+    for text in heard:
+        english.tell(text)
+    known = {source for source, _, _ in messages("de")}
+    used = {text for text in english.used if has_words(PLACE.sub("", text)) and text in texts}
+    assert used <= known, "run tools/write_catalogues.py, and translate what is new"
+
+
+def test_half_a_sentence_is_never_told():
+    """One in each language says nothing for certain: it stays in English as a whole."""
+    known = {"The %1 lead %2": "Die Leitung %1 %2", "plus": "Plus", "%1, %2": "%1, %2"}
+    catalogue = Catalogue(known, {}, lambda text, count: known.get(text, ""))
+    assert catalogue.tell("The plus lead 0.5 mm") == "Die Leitung Plus 0,5 mm"
+    mixed = "The fuse goes into this lead first"
+    assert catalogue.tell(mixed) == mixed
+    assert catalogue.tell("plus, never before the fuse is in") == "plus, never before the fuse is in"
+
+
+def test_names_of_files_keep_their_points():
+    told = catalogue_of("de")
+    assert told.tell("/tmp/pack-1.5.firmcell") == "/tmp/pack-1.5.firmcell"
+    assert told.tell("3.65 V") == "3,65 V"
+    assert told.tell("1.2.3") == "1.2.3"
+
+
+def test_a_list_shows_what_is_told_and_is_asked_for_what_it_was_given(german, qapp):
+    box = QComboBox()
+    box.addItems(["spot welds", "something of the user's"])
+    assert QComboBox.itemData(box, 0, Qt.ItemDataRole.DisplayRole) == "Punktschweißungen"
+    assert box.currentText() == "spot welds"
+    box.setCurrentText("something of the user's")
+    assert box.currentIndex() == 1
+    assert box.findText("spot welds") == 0
+    label, button, line = QLabel("Bench"), QPushButton("&Undo"), QLineEdit("Bench")
+    assert (label.text(), button.text(), line.text()) == ("Werkbank", "&Rückgängig", "Bench")
+
+
+def test_english_is_back_when_it_is_over(qapp):
+    edge.speak(catalogue_of("fr"))
+    assert QLabel("Bench").text() == "Établi"
+    edge.hush()
+    assert QLabel("Bench").text() == "Bench"
+    assert QComboBox().currentText() == ""
+
+
+def test_a_pack_is_worked_on_in_german(german, window, qtbot):
+    """Decimal comma in and out, a run chosen by its German name, findings and steps in German."""
+    window.opening.open_demo("orchard-hoist")
+    session = window.session
+    window.go(Stage.BRIEF)
+    page = window.page(Stage.BRIEF)
+    field = next(f for path, f in page._fields if path == "brief.current_steady_a")
+    assert field.row.label.text() == "Dauerstrom"
+    field.row.editor.setText("18,5")
+    field.row.editor.setModified(True)
+    field.enter()
+    assert session.design.brief.current_steady_a == 18.5
+    assert field.row.editor.text() == "18,5"
+    drawn = page.findChild(RunSection).drawn
+    drawn.setCurrentText(STORE)
+    assert drawn.currentText() == STORE
+    assert (
+        QComboBox.itemData(drawn, drawn.currentIndex(), Qt.ItemDataRole.DisplayRole) == "nichts: eingelagert"
+    )
+    qtbot.waitUntil(lambda: session.metal is not None, timeout=15_000)
+    window.go(Stage.BENCH)
+    assert "Gruppe 4 mit Gruppe 5 verbinden" in " ".join(
+        label.text() for label in window.findChildren(QLabel)
+    )
+    window.undo()
+    assert session.design.brief.current_steady_a == 25.0
+
+
+def test_which_language_is_spoken(tmp_path, monkeypatch):
+    settings = QSettings(str(tmp_path / "s.ini"), QSettings.Format.IniFormat)
+    assert language_of(settings, "fr") == "fr"
+    settings.setValue("language", "de")
+    assert language_of(settings) == "de"
+    settings.setValue("language", "desktop")
+    monkeypatch.setattr(
+        "firmcell.app.language.spoken.QLocale.system", lambda: type("L", (), {"name": lambda s: "fr_CH"})()
+    )
+    assert language_of(settings) == "fr"
+    monkeypatch.setattr(
+        "firmcell.app.language.spoken.QLocale.system", lambda: type("L", (), {"name": lambda s: "pl_PL"})()
+    )
+    assert language_of(settings) == "en"
+    with pytest.raises(Refusal, match="no language “xx”"):
+        language_of(settings, "xx")
+
+
+def test_the_menu_keeps_the_choice(window):
+    window.menus._choose_language("fr")
+    assert window.settings.value("language") == "fr"
+    assert "started anew" in window.banner.text()
+
+
+def test_every_language_has_both_files():
+    for language in OTHERS:
+        texts, nouns = sources_in(FOLDER / f"{language}.ts")
+        assert len(texts) > 1500
+        assert nouns["cell"] == nouns["cells"] == "%n cell(s)"
