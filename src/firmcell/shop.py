@@ -25,13 +25,15 @@ Examples
 """
 
 import json
+import warnings
 from collections.abc import Mapping
+from difflib import get_close_matches
 from pathlib import Path
 from typing import Any
 
 from firmcell.core.analysis.analyse import analyse as _analyse
 from firmcell.core.analysis.figures import Analysis
-from firmcell.core.analysis.findings import Finding, Situation
+from firmcell.core.analysis.findings import Finding, Fix, Severity, Situation, Stage
 from firmcell.core.analysis.run_of_design import AGES, Asked, run_with_band
 from firmcell.core.base.closing import Closes
 from firmcell.core.base.refusal import Refusal
@@ -42,12 +44,15 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.pictures.drawing import together
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.core.records.events import Event
+from firmcell.core.rules.table import Hit
+from firmcell.core.rules.table import plugged as rule
 from firmcell.core.run.demand import of_duty, steady
 from firmcell.core.run.run_result import RunResult
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.job_file import JobFile
 from firmcell.store.part_files import load_library
 from firmcell.store.pens.svg import to_svg
+from firmcell.store.plugins import Importer
 from firmcell.store.report import Report
 from firmcell.store.whole_files import write_whole
 from firmcell.store.whole_job import exported, measured_pack, new_from_brief, report_of
@@ -56,17 +61,43 @@ __all__ = [
     "Analysis",
     "Design",
     "Finding",
+    "Fix",
+    "Hit",
+    "Importer",
     "Job",
     "Refusal",
     "Report",
     "RunResult",
+    "Severity",
+    "Situation",
+    "Stage",
     "analyse",
     "draw",
     "findings",
     "fixed",
     "new_job",
     "open_job",
+    "rule",
 ]
+
+RENAMED: dict[str, tuple[str, str]] = {}
+"""Names of earlier versions: what each is called now, and the version from which on the old one is gone. It works until
+then, and says so."""
+
+
+def __getattr__(name: str) -> Any:
+    """A name of an earlier version, with a warning; of a name that never was, what it might be."""
+    if name in RENAMED:
+        new, gone = RENAMED[name]
+        warnings.warn(
+            f"firmcell.shop.{name} is called {new} now; the old name goes with version {gone}.",
+            DeprecationWarning,
+            stacklevel=2,
+        )
+        return globals()[new]
+    near = get_close_matches(name, __all__, 1)
+    meant = f"; did you mean {near[0]}?" if near else f"; there are {', '.join(__all__)}."
+    raise AttributeError(f"firmcell.shop has no “{name}”{meant}")
 
 
 class Job(Closes):

@@ -57,10 +57,18 @@ def run_export(arguments: argparse.Namespace) -> int:
 
 
 def run_import(arguments: argparse.Namespace) -> int:
-    """Make a job from an exchanged JSON job."""
+    """Make a job from an exchanged JSON job, or from what a plug-in reads."""
     from firmcell.store.exchange import import_job
+    from firmcell.store.plugins import plugins
     from firmcell.store.strangers import MOST_JSON_BYTES
+    from firmcell.store.whole_job import made_by
 
+    importer = plugins().importer_of(arguments.json)
+    if importer is not None:
+        made_by(importer, arguments.json, arguments.output).close()
+        if not arguments.quiet:
+            print(arguments.output)
+        return 0
     text = text_from(arguments.json, MOST_JSON_BYTES)
     import_job(text, name_of(arguments.json), arguments.output).close()
     if not arguments.quiet:

@@ -36,7 +36,17 @@ def _run(argv: list[str]) -> int:
         _refuse_misspelt(argv[0])
         argv = ["open", *argv]
     arguments = make_parser().parse_args(argv)
-    return int(arguments.run(arguments))
+    code = int(arguments.run(arguments))
+    _tell_of_plugins()
+    return code
+
+
+def _tell_of_plugins() -> None:
+    """Say which plug-ins could not be loaded, where they were looked for."""
+    from firmcell.store.plugins import plugins
+
+    for fault in plugins().faults if plugins.cache_info().currsize else ():
+        print(f"firm-cell: {fault}", file=sys.stderr)
 
 
 def _refuse_misspelt(word: str) -> None:

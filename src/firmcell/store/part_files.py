@@ -18,6 +18,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import PART_KINDS, Part
 from firmcell.store.parts_cache import cache_file, keep_parts, kept_parts
+from firmcell.store.plugins import plugins
 from firmcell.store.strangers import text_of
 from firmcell.store.units import parse, suggestion
 from firmcell.store.validation_words import first_fault
@@ -147,10 +148,11 @@ def shipped_parts() -> tuple[Part, ...]:
 
 
 def user_parts(folder: Path) -> tuple[list[Part], list[str]]:
-    """Return the user's own parts and a sentence for each file that could not be read."""
+    """Return the parts in a folder, or a file, and a sentence for each file that could not be read."""
     parts: list[Part] = []
     faults: list[str] = []
-    for path in sorted([*folder.glob("*.toml"), *folder.glob("*.csv")]) if folder.is_dir() else []:
+    files = [folder] if folder.is_file() else [*folder.glob("*.toml"), *folder.glob("*.csv")]
+    for path in sorted(files):
         read = parts_from_toml if path.suffix == ".toml" else parts_from_csv
         try:
             parts += read(text_of(path, MOST_PART_BYTES), path.name)
@@ -212,9 +214,15 @@ def make_library(parts: tuple[Part, ...] | list[Part]) -> PartLibrary:
 
 
 def load_library(folder: Path | None = None) -> tuple[PartLibrary, list[str]]:
-    """Return shipped and user parts together, and sentences about files that could not be read."""
-    own, faults = user_parts(folder or user_parts_folder())
-    return make_library([*shipped_parts(), *own]), faults
+    """Return shipped parts, those of plug-ins and the user's own together, and sentences about what could not
+    be read; of two with one name the user's counts."""
+    added = plugins()
+    found, faults = list(shipped_parts()), list(added.faults)
+    for place in (*added.parts, folder or user_parts_folder()):
+        some, wrong = user_parts(place)
+        found += some
+        faults += wrong
+    return make_library(found), faults
 
 
 @cache

@@ -32,6 +32,7 @@ from firmcell.store.exchange import json_pieces
 from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.part_files import load_library, model_from_table, part_named
 from firmcell.store.passport_seal import seal_text
+from firmcell.store.plugins import Importer
 from firmcell.store.report import Report, report
 from firmcell.store.strangers import json_of
 from firmcell.store.validation_words import first_fault
@@ -110,6 +111,27 @@ def bound_to(job: JobFile, revision: int | None, stops: tuple[str, ...]) -> Boun
         events = job.events()
         return Bound(events[-1].hash if events else "", revision, stops)
     return Bound(head.hash, revision, stops, head.number, head.key, seal_text(head))
+
+
+def made_by(importer: Importer, path: Path, out: Path) -> JobFile:
+    """Make a job of a file by the importer of a plug-in, and open it.
+
+    Raises
+    ------
+    Refusal
+        If the file cannot be read, or the importer fails; nothing is made then.
+    """
+    try:
+        design = importer.read(path)
+    except Refusal:
+        raise
+    except Exception as error:
+        raise Refusal(
+            f"The importer for {importer.name} fails on {path.name} ({type(error).__name__}: {error}); nothing was made."
+        ) from None
+    if not isinstance(design, Design):
+        raise Refusal(f"The importer for {importer.name} gives no design of {path.name}; nothing was made.")
+    return JobFile.create(out, design, note=f"from {path.name}, {importer.name}")
 
 
 def exported(

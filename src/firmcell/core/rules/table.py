@@ -1,11 +1,13 @@
 """How a rule is entered in a table, and what it is about."""
 
+import re
 from collections.abc import Callable, Iterator
 from dataclasses import field
 from enum import StrEnum
 
 from firmcell.core.analysis.findings import Finding, Fix, Severity, Situation, Stage
 from firmcell.core.base.frozen import frozen
+from firmcell.core.base.refusal import Refusal
 
 Body = Callable[[Situation], Iterator["Hit"]]
 
@@ -84,6 +86,39 @@ class RuleTable:
             return body
 
         return enter
+
+
+PLUGGED = re.compile(r"[A-Z]{3,6}-\d+")
+"""Codes of rules that a plug-in enters: three letters or more, the program's own have two."""
+
+
+def plugged(
+    code: str, stage: Stage, severity: Severity, *, reason: str, source: str, topics: tuple[Topic, ...] = ()
+) -> Callable[[Body], Body]:
+    """Enter the rule of a plug-in: with a code of its own kind, and so that a fault in it stops nothing.
+
+    Raises
+    ------
+    Refusal
+        If the code is not three to six capitals, a hyphen and a number, or is there already.
+    """
+    if not PLUGGED.fullmatch(code):
+        raise Refusal(f"the code of a rule is three to six capitals, a hyphen and a number, not “{code}”")
+    if code in GENERAL.rules:
+        raise Refusal(f"there is a rule {code} already")
+
+    def enter(body: Body) -> Body:
+        def guarded(situation: Situation) -> Iterator[Hit]:
+            try:
+                yield from body(situation)
+            except Exception as error:
+                said = f"The rule {code} of a plug-in fails ({type(error).__name__}: {error}): what it would say is not known."
+                yield Hit(said, severity=Severity.ATTENTION)
+
+        GENERAL.rule(code, stage, severity, reason=reason, source=source, topics=topics)(guarded)
+        return body
+
+    return enter
 
 
 GENERAL = RuleTable()
