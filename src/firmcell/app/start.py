@@ -15,6 +15,7 @@ from firmcell import DATA
 from firmcell.core.base.refusal import Refusal
 
 if TYPE_CHECKING:
+    from PySide6.QtCore import QSettings
     from PySide6.QtWidgets import QApplication
 
     from firmcell.app.main_window import MainWindow
@@ -70,6 +71,12 @@ def _tell_start(window: "MainWindow") -> None:
     print(f"painted after {_seconds_since_start():.3f} s, window {window.width()} × {window.height()}")
 
 
+def _quit_when_painted(application: "QApplication", window: "MainWindow") -> None:
+    if os.environ.get("FIRMCELL_QUIT_WHEN_PAINTED"):
+        window.painted.connect(lambda: _tell_start(window))
+        window.painted.connect(application.quit)
+
+
 def dressed_application() -> "QApplication":
     """The application with its name, style, icon and font; made once."""
     from PySide6.QtGui import QIcon
@@ -107,9 +114,19 @@ def _own_data() -> Path:
     return Path(QStandardPaths.writableLocation(place)) / "firm-cell"
 
 
+def _own_settings() -> "QSettings":
+    from PySide6.QtCore import QSettings
+
+    settings = QSettings("firm-cell", "firm-cell")
+    if not settings.value("person"):
+        # A record without a name is worth little; the login is a beginning, the Bench menu changes it.
+        settings.setValue("person", login_name())
+    return settings
+
+
 def run_window(job: Path | None, demo: str | None, fresh: bool = False, language: str | None = None) -> int:
-    """Open the window on a job, a demo job, or the start page; returns the exit code. Without a `language` that
-    which was chosen is spoken, else that of the desktop.
+    """Open the window on a job, a demo job, or the start page; returns the exit code. The language is the
+    chosen one unless one is asked for.
 
     Raises
     ------
@@ -132,7 +149,6 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False, language
             f"A system library of the window is missing ({error}). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0"
         ) from None
     _import_without_features()
-    from PySide6.QtCore import QSettings
 
     from firmcell.app.background import end_all
     from firmcell.app.language.spoken import begin, language_of
@@ -144,10 +160,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False, language
         raise Refusal(f"There is no demo job “{demo}”; there are {', '.join(DEMO_JOBS)}.")
     application = dressed_application()
     library, faults = load_library()
-    settings = QSettings("firm-cell", "firm-cell")
-    if not settings.value("person"):
-        # A record without a name is worth little; the login is a beginning, the Bench menu changes it.
-        settings.setValue("person", login_name())
+    settings = _own_settings()
     begin(language_of(settings, language))
     window = MainWindow(library, settings, _own_data() / "demo")
     opened = True
@@ -159,9 +172,7 @@ def run_window(job: Path | None, demo: str | None, fresh: bool = False, language
         raise Refusal(window.banner.text())
     if faults:
         window.tell(" ".join(faults))
-    if os.environ.get("FIRMCELL_QUIT_WHEN_PAINTED"):
-        window.painted.connect(lambda: _tell_start(window))
-        window.painted.connect(application.quit)
+    _quit_when_painted(application, window)
     life = begin_life(application, window)
     window.show()
     # From here on garbage is looked for on this thread alone.

@@ -1,4 +1,5 @@
-"""What a workshop has added to the program: packages of its own that name parts, importers and rules as entry points.
+"""What a workshop has added to the program: packages of its own that name parts, importers and rules as
+entry points.
 
 A package says in its ``pyproject.toml``::
 
@@ -9,9 +10,9 @@ A package says in its ``pyproject.toml``::
     [project.entry-points."firmcell.rules"]
     own = "our_shop.rules"        # a module that enters rules by firmcell.shop.rule
 
-What cannot be loaded is left out, and said in a sentence; the program works without it. Looking for entry points reads
-the metadata of every package, a tenth of the start: where the folders of packages have not changed since last time, what
-was found then is believed.
+What cannot be loaded is left out, and said in a sentence; the program works without it. Looking for entry
+points reads the metadata of every package, a tenth of the start: where the folders of packages have not
+changed since last time, what was found then is believed.
 """
 
 import json

@@ -1,9 +1,10 @@
 """Texts of the program in another language.
 
-The program makes its sentences in English, most of them with numbers and names in them. A catalogue holds each as a
-template, ``Strip %1 bends on its way over cells %2``, and what that is in the other language. A text is told by the
-template that it was made from: the one that fits with most letters of its own. What stands in its places is told in
-turn, so that “3 cells” in a sentence follows the plural rule of the language, and numbers get its decimal sign.
+The program makes its sentences in English, most of them with numbers and names in them. A catalogue holds
+each as a template, ``Strip %1 bends on its way over cells %2``, and what that is in the other language. A
+text is told by the template that it was made from: the one that fits with most letters of its own. What
+stands in its places is told in turn, so that “3 cells” in a sentence follows the plural rule of the
+language, and numbers get its decimal sign.
 """
 
 import re
@@ -265,8 +266,8 @@ class Catalogue:
         return None
 
     def _place(self, value: str, depth: int) -> str | None:
-        """What stands in a place, told; as it is where it is a name or a number; None where it is prose that is
-        not known: half a sentence in each language says nothing for certain."""
+        """What stands in a place, told; as it is where it is a name or a number; None where it is prose that
+        is not known: half a sentence in each language says nothing for certain."""
         told = self._told(value, depth + 1)
         if told is None:
             return None if is_prose(value) else self._as_it_is(value)
@@ -298,7 +299,8 @@ class Catalogue:
         return None
 
     def _joined(self, parts: list[str], depth: int, whole: bool) -> str | None:
-        """Parts of a text, each told: whole sentences may stand beside some in English, parts of one may not."""
+        """Parts of a text, each told: whole sentences may stand beside some in English, parts of one may
+        not."""
         told = [self._told(part, depth + 1) for part in parts]
         if all(part is None for part in told):
             return None

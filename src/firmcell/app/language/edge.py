@@ -1,8 +1,8 @@
 """The edge at which texts are told in another language: where Qt takes them to show them.
 
-Every label, button, menu, tip, table and painted word goes through a setter of Qt. Those are led through the catalogue
-once, at the start, and only where the language is not English: no call can be forgotten, and English costs nothing.
-Fields that hold what a person typed are not among them.
+Every label, button, menu, tip, table and painted word goes through a setter of Qt. Those are led through the
+catalogue once, at the start, and only where the language is not English: no call can be forgotten, and
+English costs nothing. Fields that hold what a person typed are not among them.
 """
 
 from typing import Any
@@ -137,8 +137,8 @@ def _lead_asking(kind: Any, name: str) -> None:
 
 
 def _lead_lists() -> None:
-    """Lists to choose from show what is told, and are asked for what they were given: what is chosen is looked up
-    by its English text."""
+    """Lists to choose from show what is told, and are asked for what they were given: what is chosen is
+    looked up by its English text."""
     add: Any = QComboBox.addItem
     text_at, current = QComboBox.itemText, QComboBox.currentText
     find, set_text = QComboBox.findText, QComboBox.setCurrentText

@@ -1,5 +1,5 @@
-"""The main path through the program, walked so that each text on it is shown once: from the start page over the brief
-to the passport of a new pack. Catalogues are written from it, and held complete by it."""
+"""The main path through the program, walked so that each text on it is shown once: from the start page over
+the brief to the passport of a new pack. Catalogues are written from it, and held complete by it."""
 
 import time
 from collections.abc import Callable, Iterator

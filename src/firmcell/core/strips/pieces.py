@@ -165,12 +165,6 @@ def strip_pieces(
     ]
     settled = _temperatures([metals[key] for key in laid], np.array(loads) * duty.lasting_a, ambient_k)
     made = (layout, joining, seat, duty)
-    # Most pieces are alike: each kind is worked out once.
-    peak_rise = lru_cache(maxsize=None)(
-        lambda key, peak_a, kelvin: strip_limit.adiabatic_rise(
-            metals[key].strip, metals[key].layers, peak_a, duty.peak_s, kelvin
-        )
-    )
     return tuple(
         _piece(
             *made,
@@ -179,12 +173,18 @@ def strip_pieces(
             span_share,
             tail,
             most,
-            (kelvin, kelvin + peak_rise(key, round(most * duty.peak_a, 9), kelvin)),
+            (kelvin, kelvin + _peak_rise(metals[key], round(most * duty.peak_a, 9), duty.peak_s, kelvin)),
         )
         for run, key, span_share, tail, most, kelvin in zip(
             runs, laid, shares.spans, tails, loads, settled, strict=True
         )
     )
+
+
+@lru_cache(maxsize=512)
+def _peak_rise(metal: _Metal, peak_a: float, seconds: float, kelvin: float) -> float:
+    # Most pieces are alike: each kind is worked out once.
+    return strip_limit.adiabatic_rise(metal.strip, metal.layers, peak_a, seconds, kelvin)
 
 
 def _piece(
