@@ -4,6 +4,7 @@ the help shows is run."""
 import io
 import json
 import shlex
+import shutil
 import subprocess
 import sys
 
@@ -199,3 +200,19 @@ def test_every_example_of_the_help_runs(example, hoist, tmp_path, monkeypatch, c
     code = main(words)
     # These readings are of leads that are swapped: that is found.
     assert code == (1 if words[0] == "taps" else 0), capsys.readouterr().err
+
+
+@pytest.mark.skipif(shutil.which("fish") is None, reason="fish is not on this machine")
+def test_fish_completes_with_what_each_word_means():
+    script = DATA / "completions" / "firm-cell.fish"
+    asked = f'source {script}; complete -C "firm-cell export x --to "; complete -C "firm-cell open --lang"'
+    told = subprocess.run(["fish", "-c", asked], capture_output=True, text=True, check=True).stdout
+    assert "json\twhole job, lossless" in told
+    assert "--language\t" in told
+
+
+@pytest.mark.skipif(shutil.which("zsh") is None, reason="zsh is not on this machine")
+def test_zsh_reads_the_completion():
+    script = DATA / "completions" / "_firm-cell"
+    subprocess.run(["zsh", "-n", str(script)], check=True)
+    assert 'json\\:"whole job, lossless"' in script.read_text(encoding="utf-8")

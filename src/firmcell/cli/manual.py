@@ -108,6 +108,19 @@ def _bash_choices(parser: argparse.ArgumentParser) -> str:
     return "\n".join(f'        {option}) words="{words}" ;;' for option, words in sorted(known.items()))
 
 
+def _told_apart(action: argparse.Action) -> dict[str, str]:
+    """What each of an option's words means, where its help tells: “json: whole job; csv: cells, strips”."""
+    found: dict[str, str] = {}
+    for names, words in re.findall(r"(?:^|; )([\w, -]+): ([^;]+)", _help(action)):
+        found |= dict.fromkeys(re.split(r", ", names), words.strip())
+    return {str(one): found.get(str(one), "") for one in action.choices or ()} if found else {}
+
+
+def _said(action: argparse.Action) -> str:
+    """What an option is for; that of its words stands beside each of them."""
+    return "one of these" if _told_apart(action) else _help(action)
+
+
 def zsh_completion() -> str:
     """Return the completion for zsh."""
     parser = make_parser()
@@ -126,17 +139,27 @@ def zsh_completion() -> str:
     for name, sub in commands_of(parser).items():
         parts = []
         for action in options_of(sub):
+            apart = _told_apart(action)
+            choices = " ".join(
+                f'{one}\\:"{_colons(apart.get(str(one), ""))}"' for one in action.choices or ()
+            )
+            plain = " ".join(map(str, action.choices or ()))
             for option in action.option_strings:
-                value = f":value:({' '.join(map(str, action.choices))})" if action.choices else ""
+                value = f":value:(({choices}))" if apart else f":value:({plain})" if action.choices else ""
                 value = value or ("" if action.nargs == 0 else ":value:_files")
-                parts.append(f"'{option}[{_quoted(_help(action))}]{value}'")
+                parts.append(f"'{option}[{_colons(_said(action))}]{value}'")
         lines.append(f"  {name}) _arguments {' '.join(parts)} '*:file:_files' ;;")
     return "\n".join([*lines, "esac"]) + "\n"
 
 
 def _quoted(text: str) -> str:
-    """A text inside single quotes and square brackets of zsh, or single quotes of fish."""
-    return re.sub(r"[\[\]:']", " ", text)
+    """A text inside single quotes of zsh or fish, and inside square brackets of zsh."""
+    return text.replace("'", "’").translate(str.maketrans("[]", "()"))
+
+
+def _colons(text: str) -> str:
+    """The same where a colon parts one thing from the next."""
+    return _quoted(text).replace(":", "\\:").replace('"', "”")
 
 
 def fish_completion() -> str:
@@ -148,11 +171,16 @@ def fish_completion() -> str:
             f"complete -c firm-cell -n __fish_use_subcommand -a {name} -d '{_quoted(sub.description or '')}'"
         )
         for action in options_of(sub):
+            apart = _told_apart(action)
+            words = " ".join(
+                f'{one}\\t"{_quoted(apart.get(str(one), ""))}"' if apart else str(one)
+                for one in action.choices or ()
+            )
             for option in (o for o in action.option_strings if o.startswith("--")):
                 takes = "" if action.nargs == 0 else " -r"
-                choices = f" -xa '{' '.join(map(str, action.choices))}'" if action.choices else ""
+                choices = f" -xa '{words}'" if words else ""
                 lines.append(
-                    f"complete -c firm-cell -n '__fish_seen_subcommand_from {name}' -l {option[2:]}{choices or takes} -d '{_quoted(_help(action))}'"
+                    f"complete -c firm-cell -n '__fish_seen_subcommand_from {name}' -l {option[2:]}{choices or takes} -d '{_quoted(_said(action))}'"
                 )
     return "\n".join(lines) + "\n"
 
