@@ -2,9 +2,17 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import Signal
-from PySide6.QtGui import QFont
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QFont, QResizeEvent
+from PySide6.QtWidgets import (
+    QFrame,
+    QHBoxLayout,
+    QPushButton,
+    QScrollArea,
+    QSizePolicy,
+    QVBoxLayout,
+    QWidget,
+)
 
 from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import sized
@@ -13,6 +21,34 @@ from firmcell.core.practice.first_pack import JobNow, first_pack
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
     from firmcell.app.session import Session
+
+
+MOST_OF_WINDOW = 0.3
+"""Part of the window's height that the words may take; what is longer is scrolled."""
+
+
+class _Words(QScrollArea):
+    """What a stop says, as high as its words are, up to a part of the window."""
+
+    def __init__(self, inside: QWidget) -> None:
+        super().__init__()
+        self.setWidget(inside)
+        self.setWidgetResizable(True)
+        self.setFrameShape(QFrame.Shape.NoFrame)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setAccessibleName("What the stop says")
+        self.setStyleSheet("QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; }")
+
+    def fit(self) -> None:
+        """Take the height that the words want at this width."""
+        inside = self.widget()
+        wanted = inside.heightForWidth(max(self.viewport().width(), 1)) if inside is not None else 0
+        self.setFixedHeight(max(min(wanted, int(MOST_OF_WINDOW * self.window().height())), 1))
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self.fit()
 
 
 class FirstPackBar(QFrame):
@@ -29,7 +65,9 @@ class FirstPackBar(QFrame):
         self._done: set[int] = set()
         self.at = 0
         row = QHBoxLayout(self)
-        column = QVBoxLayout()
+        inside = QWidget()
+        column = QVBoxLayout(inside)
+        column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(2)
         self.title, self.words, self.task = PlainLabel(), PlainLabel(), PlainLabel()
         self.title.setFont(sized(1.05, QFont.Weight.DemiBold))
@@ -42,7 +80,8 @@ class FirstPackBar(QFrame):
             label.setWordWrap(True)
             label.setAccessibleName(name)
             column.addWidget(label)
-        row.addLayout(column, 1)
+        self._words = _Words(inside)
+        row.addWidget(self._words, 1)
         buttons = QVBoxLayout()
         self.next, self.back, self.end = (
             QPushButton(words) for words in ("Ne&xt stop", "One &back", "End it")
@@ -92,3 +131,9 @@ class FirstPackBar(QFrame):
         sign = "✓ Done. " if self.at in self._done else "To do: " if stop.done else "Try it: "
         self.task.setText(f"{sign}{stop.task}" if stop.task else "")
         self.task.setVisible(bool(stop.task))
+        self._words.fit()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        # The window may have become lower with the same width.
+        self._words.fit()

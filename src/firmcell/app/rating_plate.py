@@ -253,7 +253,9 @@ class StageRail(QWidget):
                 painter.setPen(QPen(p.colour("lit"), 2))
                 painter.drawRect(box.adjusted(2, 3, -3, -3))
         ink = p.colour("on_accent" if here else "ink")
-        paint_stage(painter, stage, QRectF(box.left() + 12, box.center().y() - 10, 20, 20), ink)
+        side = min(20.0, box.height() - 2)
+        sign = QRectF(box.left() + 22 - side / 2, box.center().y() - side / 2, side, side)
+        paint_stage(painter, stage, sign, ink)
         if not self.narrow:
             painter.setFont(sized(1.04, QFont.Weight.DemiBold if here else QFont.Weight.Medium))
             painter.setPen(ink)
@@ -262,7 +264,7 @@ class StageRail(QWidget):
         shade = {"stop": "stop", "look": "attention", "fine": "good"}.get(state, "quiet")
         ground = p.colour("accent" if here else "panel")
         colour = QColor(p.on_accent) if here else p.colour(shade)
-        size = 13.0
+        size = min(13.0, box.height() - 2)
         paint_mark(
             painter, state, QRectF(box.right() - 26, box.center().y() - size / 2, size, size), colour, ground
         )
