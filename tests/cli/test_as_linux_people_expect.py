@@ -191,6 +191,8 @@ def test_every_example_of_the_help_runs(example, hoist, tmp_path, monkeypatch, c
     (tmp_path / "brief.json").write_text(brief)
     with JobFile.open(hoist, read_only=True) as job:
         (tmp_path / "hoist.json").write_bytes(b"".join(json_pieces(job)))
+    cells = "".join(f"HL-{n},{2450 + 7 * n % 90}\n" for n in range(44))
+    (tmp_path / "cells.csv").write_text("serial,capacity mAh\n" + cells)
     if "--passport" in words:
         assert main(["export", "hoist.firmcell", "--to", "pdf", "hoist.pdf"]) == 0
     if words[0] == "import":

@@ -18,6 +18,7 @@ COMMANDS = (
     "wire",
     "taps",
     "run",
+    "match",
     "log",
     "verify",
     "shots",

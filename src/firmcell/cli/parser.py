@@ -9,6 +9,7 @@ from firmcell import __version__
 from firmcell.cli.analyse_command import run_analyse
 from firmcell.cli.job_commands import run_export, run_import, run_layout, run_new
 from firmcell.cli.list_command import run_list
+from firmcell.cli.match_command import run_match
 from firmcell.cli.record_commands import run_log, run_verify
 from firmcell.cli.run_command import run_run
 from firmcell.cli.taps_command import run_taps
@@ -249,6 +250,7 @@ def make_parser() -> argparse.ArgumentParser:
     )
     sub.add_argument("--json", action="store_true", help="as data")
     _add_run(command)
+    _add_match(command)
     sub = command(
         "log", run_log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json"
     )
@@ -274,6 +276,37 @@ def make_parser() -> argparse.ArgumentParser:
     )
     sub.add_argument("folder", type=Path, metavar="DIR", help="made if it is not there")
     return parser
+
+
+def _add_match(command: Callable[..., argparse.ArgumentParser]) -> None:
+    sub = command(
+        "match",
+        run_match,
+        "sort the cells of a drawer into groups that hold, resist and lose alike",
+        "firm-cell match cells.csv --series 10 --parallel 4 --csv groups.csv",
+    )
+    sub.add_argument(
+        "cells",
+        type=Path,
+        metavar="FILE",
+        help="CSV with serial and capacity, and where measured resistance, first V, second V, days; a group keeps a cell in it; - for standard input",
+    )
+    sub.add_argument("--series", type=int, required=True, metavar="N", help="groups")
+    sub.add_argument("--parallel", type=int, required=True, metavar="N", help="cells in each")
+    sub.add_argument("--least-capacity", metavar="C", help="leave out cells that hold less, such as 2.4Ah")
+    sub.add_argument("--most-resistance", metavar="R", help="leave out cells that resist more, such as 60mΩ")
+    sub.add_argument(
+        "--alike",
+        default="0.04%",
+        metavar="S",
+        help="groups that hold within this count as alike, and resistances are evened out within it, such as 0.3%%",
+    )
+    sub.add_argument(
+        "--balance", metavar="A", help="balance current of the board, such as 60mA: how long it takes"
+    )
+    sub.add_argument("--csv", metavar="OUT", help="every cell with its group, 0 for a spare")
+    sub.add_argument("--force", action="store_true", help="replace a file that is there")
+    sub.add_argument("--json", action="store_true", help="as data")
 
 
 def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:

@@ -19,6 +19,19 @@ COLUMNS = {
     "origin": ("origin", "", ""),
 }
 """Heading, field, its SI unit, and what a bare number means."""
+UNITS_IN_HEADINGS = {
+    "mah": "mAh",
+    "ah": "Ah",
+    "mω": "mΩ",
+    "mohm": "mΩ",
+    "ω": "Ω",
+    "ohm": "Ω",
+    "mv": "mV",
+    "v": "V",
+    "h": "h",
+    "hours": "h",
+}
+"""Last word of a heading, in small letters, and the unit it stands for."""
 RIGHT = "a first line such as “cell,capacity Ah,resistance mΩ,first V,second V,days,cycles,origin” is right"
 
 
@@ -64,19 +77,7 @@ def _column(heading: str, where: str) -> tuple[str, str, str] | None:
     if known is None:
         return None
     name, si, bare = known
-    units = {
-        "mah": "mAh",
-        "ah": "Ah",
-        "mω": "mΩ",
-        "mohm": "mΩ",
-        "ω": "Ω",
-        "ohm": "Ω",
-        "mv": "mV",
-        "v": "V",
-        "h": "h",
-        "hours": "h",
-    }
-    return name, si, units.get(words[-1], bare)
+    return name, si, UNITS_IN_HEADINGS.get(words[-1], bare)
 
 
 def _test(row: list[str], fields: list[tuple[str, str, str] | None], where: str) -> CellTest:

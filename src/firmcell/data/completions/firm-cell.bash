@@ -2,7 +2,7 @@
 _firm_cell() {
     local current="${COMP_WORDS[COMP_CWORD]}" before="${COMP_WORDS[COMP_CWORD-1]}" words=""
     if [ "$COMP_CWORD" -eq 1 ]; then
-        words="open analyse list new export import layout wire taps run log verify shots --demo --help --version"
+        words="open analyse list new export import layout wire taps run match log verify shots --demo --help --version"
     else
         case "${COMP_WORDS[1]}" in
         open) words="--demo --fresh --language" ;;
@@ -15,6 +15,7 @@ _firm_cell() {
         wire) words="--current --length --drop --voltage --ambient --limit --peak --peak-time --laying --together --insulation --on --off --json" ;;
         taps) words="--json" ;;
         run) words="--current --power --profile --duty --charge --store --from --ambient --age --force --json --csv --against --plan" ;;
+        match) words="--series --parallel --least-capacity --most-resistance --alike --balance --csv --force --json" ;;
         log) words="--json" ;;
         verify) words="--passport --head" ;;
         shots) words="" ;;
