@@ -2,6 +2,12 @@
 language's order."""
 
 TEXTS = (
+    "b− first, then the sense plug, then P−",
+    "Check the order of pads against the wire list:",
+    "%1 (middle of the lug %2 past its pad, drilled for %3).",
+    "First %1 on the pads, then the strip on it.",
+    "%1 A of %2 A (%3 %) between %4 and %5",
+    "%1 m each, %2, to %3",
     "Say in Brief what is done against a touch before it is built.",
     "Insulation: from the inside out",
     "Find places in the Layout stage",

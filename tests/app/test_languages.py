@@ -17,9 +17,12 @@ from firmcell.app.language import LANGUAGES, edge
 from firmcell.app.language.catalogue import Catalogue, has_words, is_prose
 from firmcell.app.language.main_path import walk
 from firmcell.app.language.spoken import FOLDER, catalogue_of, forms_of, language_of, sources_in
+from firmcell.app.main_window import MainWindow
 from firmcell.app.pages.run_section import STORE, RunSection
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
+from tests.app.test_desk import cut_off
+from tests.conftest import CI
 
 OTHERS = [name for name in LANGUAGES if name != "en"]
 PLACE = re.compile(r"%\d")
@@ -232,3 +235,39 @@ def test_every_language_has_both_files():
         texts, nouns = sources_in(FOLDER / f"{language}.ts")
         assert len(texts) > 1500
         assert nouns["cell"] == nouns["cells"] == "%n cell(s)"
+
+
+@pytest.mark.slow
+@pytest.mark.parametrize(
+    ("language", "size"),
+    # In CI the tightest; ./check by hand walks through all.
+    [("de", (640, 400))]
+    if CI
+    else [(name, size) for name in OTHERS for size in ((640, 400), (1024, 640), (1280, 800))],
+)
+def test_longer_words_are_not_cut_either(qapp, qtbot, library, tmp_path, language, size):
+    edge.speak(catalogue_of(language))
+    try:
+        settings = QSettings(str(tmp_path / "s.ini"), QSettings.Format.IniFormat)
+        window = MainWindow(library, settings, tmp_path)
+        qtbot.addWidget(window)
+        window.show()
+        window.opening.open_demo("orchard-hoist")
+        for _ in range(2):
+            window.resize(*size)
+            qtbot.wait(20)
+        assert window.size().toTuple() == size
+        for stage in Stage:
+            window.go(stage)
+            window.desk.show(page=True)
+            page = window.page(stage)
+            for _ in range(40):
+                qtbot.wait(30)
+                cut = cut_off(page)
+                if not cut:
+                    break
+            assert cut == [], f"{stage.value} at {size}"
+        window.close()
+    finally:
+        edge.hush()
+        qapp.setStyleSheet("")

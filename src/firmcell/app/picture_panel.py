@@ -4,6 +4,7 @@ from typing import TYPE_CHECKING, cast
 
 from firmcell.app.canvas.tools import Tool
 from firmcell.app.hand_tools import HINTS
+from firmcell.app.language.edge import told as say
 from firmcell.app.plain import as_html
 from firmcell.app.session import own_picture, stage_state
 from firmcell.core.analysis.findings import Stage
@@ -180,7 +181,9 @@ class PicturePanel:
             else None
         )
         # What is seen in the card is told to those who cannot see it: the picture speaks for the part picked.
-        spoken = f"{told.title}. " + "; ".join(f"{n} {v}" for n, v in told.rows) if told else ""
+        spoken = (
+            f"{say(told.title)}. " + "; ".join(f"{say(n)} {say(v)}" for n, v in told.rows) if told else ""
+        )
         self.window.view.setAccessibleDescription(spoken)
         if told is None:
             self.window.card.hide()

@@ -1,6 +1,7 @@
 """Plates as sheets: joints, bands, shapes that recur, what they may carry, and what they fall back to."""
 
 import random
+from types import SimpleNamespace
 
 import numpy as np
 import pytest
@@ -234,3 +235,12 @@ def test_pairs_left_out_of_a_plate_carry_nothing():
         # Resistance between two joints, by solving the whole matrix with one of them held.
         held = np.linalg.solve(one.sheet.fields.siemens[1:, 1:], np.eye(n - 1)[:, n - 2])
         assert one.sheet.fields.between(0, n - 1) == pytest.approx(held[n - 2], rel=1e-6)
+
+
+def test_no_joint_of_a_plate_is_left_hanging():
+    """A joint on a hair of metal conducts less than what is left out elsewhere; its best pair stays."""
+    siemens = np.array([[2.0, -2.0, 0.0], [-2.0, 2.0 + 1e-9, -1e-9], [0.0, -1e-9, 1e-9]])
+    sheet = plate_sheets.PlateSheet(SimpleNamespace(siemens=siemens), None, (), (), 0.001, 1.0)
+    pairs, between = sheet.pairs()
+    assert pairs.tolist() == [[0, 1], [1, 2]]
+    assert between == pytest.approx([2000.0, 1e-6])

@@ -21,6 +21,7 @@ COUNTED = re.compile(r"(\d+)[ \u00a0](.+)", re.DOTALL)
 FIRST_WORD = re.compile(r"[^\s,.;:(]*")
 NUMBER = re.compile(r"(?<![\w.])(\d+)\.(\d+)(?![\w]*\.\d|\d)")
 SENTENCE = re.compile(r"(?<=[.!?:]) +(?=[A-Z“0-9])|\n+")
+KEYS = re.compile(r"(.+) (\((?:Ctrl|Alt|Shift|F\d|Esc)[^()]*\))", re.DOTALL)
 PARTS = tuple(re.compile(f"({parting})") for parting in (r" · |   +|\t", "; ", " – ", r" \(", ", "))
 """What parts of a sentence stand between, the strongest first."""
 NO_NUMBER = re.compile(r"[\\/]|\.(?:pdf|csv|json|html|svg|dxf|png|firmcell)\b")
@@ -216,6 +217,7 @@ class Catalogue:
             or self._counted(text)
             or self._by_template(text, depth)
             or self._in_sentences(text, depth)
+            or self._without_keys(text, depth)
             or self._without_end(text, depth)
             or self._before_unit(text, depth)
             or self._in_parts(text, depth)
@@ -278,6 +280,12 @@ class Catalogue:
         if len(cuts) == 2:
             return None
         return self._joined([text[a:b] for a, b in pairwise(cuts)], depth, whole=True)
+
+    def _without_keys(self, text: str, depth: int) -> str | None:
+        """A tip with the keys that do the same behind it."""
+        found = KEYS.fullmatch(text)
+        told = self._told(found[1], depth + 1) if found else None
+        return None if found is None or told is None else f"{told} {found[2]}"
 
     def _without_end(self, text: str, depth: int) -> str | None:
         if text[-1] not in ENDS or len(text) < 2:

@@ -342,6 +342,8 @@ def start(run: Run, charge: Array, kelvin: Array, asked: Asked) -> Moment | None
     """Return the first moment of a rested pack under what is asked."""
     cells = CellState.rested(charge)
     before = np.zeros(run.pack.count)
+    # Strips as cool as their cells: they warm within seconds.
+    run.currents.warm(kelvin, 0.0)
     found = None
     for _ in range(3):
         found = run.solved(cells, kelvin, before, asked)

@@ -92,6 +92,9 @@ class PlateSheet:
         i, j = np.triu_indices(len(self.fields.siemens), 1)
         between = -self.fields.siemens[i, j]
         kept = between > LEAST_BETWEEN * between.max(initial=0.0)
+        # No joint is left hanging, however little metal it hangs on.
+        best = np.maximum(np.triu(-self.fields.siemens, 1), np.tril(-self.fields.siemens, -1)).max(axis=1)
+        kept |= (between >= best[i]) | (between >= best[j])
         return np.column_stack([i, j])[kept], between[kept] / self.square_ohm
 
 

@@ -5322,11 +5322,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/plan.py" />
-      <source>%1 m each</source>
-      <translation>je %1 m</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/plan.py" />
       <source>Outside, mm</source>
       <translation>Außen, mm</translation>
     </message>
@@ -6836,11 +6831,6 @@
       <translation>zwei zusammen</translation>
     </message>
     <message>
-      <location filename="firmcell/core/pictures/drawing.py" />
-      <source>middle</source>
-      <translation>Mitte</translation>
-    </message>
-    <message>
       <location filename="firmcell/core/pictures/face.py" />
       <source>%1 face</source>
       <translation>%1seite</translation>
@@ -8152,8 +8142,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 (middle of the lug %2 past its pad, drilled for %3).</source>
+      <translation>%1 (Mitte des Kabelschuhs %2 hinter seiner Polfläche, gebohrt für %3).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 (steady)</source>
       <translation>%1 (dauernd)</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 A of %2 A (%3 %) between %4 and %5</source>
+      <translation>%1 A von %2 A (%3 %) zwischen %4 und %5</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8194,6 +8194,11 @@
       <location filename="tools/composed_texts.py" />
       <source>%1 iron or more, about %2; strip %3.</source>
       <translation>Lötkolben mit %1 oder mehr, etwa %2; %3 abisolieren.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 m each, %2, to %3</source>
+      <translation>je %1 m, %2, zu %3</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8457,6 +8462,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Check the order of pads against the wire list:</source>
+      <translation>Die Reihenfolge der Anschlüsse mit der Leitungsliste vergleichen:</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Check the order of pads against the wire list: %1</source>
       <translation>Die Reihenfolge der Anschlüsse mit der Leitungsliste vergleichen: %1</translation>
     </message>
@@ -8529,6 +8539,11 @@
       <location filename="tools/composed_texts.py" />
       <source>First %1 on the pads, then the strip on it, welded through both</source>
       <translation>Zuerst %1 auf die Polflächen, dann den Streifen darauf, durch beide geschweißt</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>First %1 on the pads, then the strip on it.</source>
+      <translation>Zuerst %1 auf die Polflächen, dann den Streifen darauf.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8714,6 +8729,11 @@
       <location filename="tools/composed_texts.py" />
       <source>by group as drawn</source>
       <translation>nach Gruppe wie gezeichnet</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>b− first, then the sense plug, then P−</source>
+      <translation>zuerst B−, dann der Messstecker, dann P−</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

@@ -5322,11 +5322,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/plan.py" />
-      <source>%1 m each</source>
-      <translation>%1 m chacun</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/plan.py" />
       <source>Outside, mm</source>
       <translation>Dehors, mm</translation>
     </message>
@@ -6836,11 +6831,6 @@
       <translation>deux ensemble</translation>
     </message>
     <message>
-      <location filename="firmcell/core/pictures/drawing.py" />
-      <source>middle</source>
-      <translation>milieu</translation>
-    </message>
-    <message>
       <location filename="firmcell/core/pictures/face.py" />
       <source>%1 face</source>
       <translation>face %1</translation>
@@ -8152,8 +8142,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 (middle of the lug %2 past its pad, drilled for %3).</source>
+      <translation>%1 (milieu de la cosse %2 au-delà de son pôle, percé pour %3).</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 (steady)</source>
       <translation>%1 (continu)</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 A of %2 A (%3 %) between %4 and %5</source>
+      <translation>%1 A sur %2 A (%3 %) entre %4 et %5</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8194,6 +8194,11 @@
       <location filename="tools/composed_texts.py" />
       <source>%1 iron or more, about %2; strip %3.</source>
       <translation>Fer de %1 ou plus, environ %2 ; dénuder %3.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 m each, %2, to %3</source>
+      <translation>%1 m chacun, %2, vers %3</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8457,6 +8462,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Check the order of pads against the wire list:</source>
+      <translation>Comparer l'ordre des plages à la liste des fils :</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Check the order of pads against the wire list: %1</source>
       <translation>Comparer l'ordre des plages à la liste des fils : %1</translation>
     </message>
@@ -8529,6 +8539,11 @@
       <location filename="tools/composed_texts.py" />
       <source>First %1 on the pads, then the strip on it, welded through both</source>
       <translation>D'abord %1 sur les pôles, puis la bande dessus, soudée à travers les deux</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>First %1 on the pads, then the strip on it.</source>
+      <translation>D'abord %1 sur les pôles, puis la bande dessus.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8714,6 +8729,11 @@
       <location filename="tools/composed_texts.py" />
       <source>by group as drawn</source>
       <translation>par groupe comme dessiné</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>b− first, then the sense plug, then P−</source>
+      <translation>B− d'abord, puis la fiche de mesure, puis P−</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
