@@ -209,6 +209,28 @@ def test_few_and_many_cells_are_solved_alike(monkeypatch):
         assert one == pytest.approx(other, abs=2e-5)
 
 
+@pytest.mark.parametrize("times", [0.05, 0.4, 0.72, 1.45, 3.0, 20.0])
+def test_many_cells_are_solved_whatever_becomes_of_their_resistance(monkeypatch, times):
+    """Cells that warm from deep cold resist a third: rounds on the old factors must settle, or be given up."""
+    random = np.random.default_rng(5)
+    inner = 3.6 + 0.05 * random.standard_normal(PACK.count)
+    ohm = 0.02 * times * np.exp(0.1 * random.standard_normal(PACK.count))
+    few = PackCurrents(PACK.network, PACK.strips)
+    told = few.solve(inner, ohm)
+    monkeypatch.setattr("firmcell.core.run.pack_in_time.FEW", 0)
+    many = PackCurrents(PACK.network, PACK.strips)
+    many.solve(inner[::-1], np.full(PACK.count, 0.02))
+    for one, other in zip(told, many.solve(inner, ohm), strict=True):
+        assert one == pytest.approx(other, rel=2e-4, abs=1e-4 * float(np.abs(told[0]).max()))
+    many._take_up(np.full(PACK.count, 0.02))
+    monkeypatch.setattr(many, "_stale", lambda ohm: False)
+    for rounds in (40, 2):
+        # With few rounds the factors are given up, and what is told is right all the same.
+        monkeypatch.setattr("firmcell.core.run.pack_in_time.MOST_ROUNDS", rounds)
+        for one, other in zip(told, many.solve(inner, ohm), strict=True):
+            assert one == pytest.approx(other, rel=2e-4, abs=1e-4 * float(np.abs(told[0]).max()))
+
+
 @pytest.mark.parametrize("kelvin", [263.15, 298.15, 313.15])
 @pytest.mark.parametrize("age", list(Age))
 def test_the_energy_balance_closes(kelvin, age):

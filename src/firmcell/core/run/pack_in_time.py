@@ -16,6 +16,9 @@ from firmcell.core.strips.pack_heat import PackLumps
 STALE = 0.12
 """Cells whose resistance has changed by more than this share of what all have since the network was factorised have it
 done anew."""
+ALL_STALE = 0.7, 1.5
+"""And so when all resist less or more than these times what they did: further off the rounds below would not settle."""
+MOST_ROUNDS = 40
 FEW = 200
 """Up to so many cells the network is condensed on to them."""
 STRIPS_STALE = 0.002
@@ -120,6 +123,11 @@ class PackCurrents:
             self._take_up(ohm)
         delta = ohm - self._ohm
         found = self._at_once(inner_v, delta) if self._few else self._in_rounds(inner_v, delta)
+        if found is None:
+            self._take_up(ohm)
+            delta = np.zeros_like(ohm)
+            found = self._in_rounds(inner_v, delta)
+            assert found is not None, "with their own factors the first round is right"
         # What stands between the poles is linear in the sources that the cells are, and in the load.
         seen = np.column_stack([inner_v - delta * found[:, 0], -delta * found[:, 1]])
         open_v, drop = self._poles @ seen
@@ -135,7 +143,8 @@ class PackCurrents:
     def _stale(self, ohm: Array) -> bool:
         ratio = ohm / self._ohm
         mean = float(ratio.mean())
-        return bool(max(ratio.max() - mean, mean - ratio.min()) > STALE * mean or not 1 / 3 < mean < 3)
+        apart = max(float(ratio.max()) - mean, mean - float(ratio.min()))
+        return apart > STALE * mean or not ALL_STALE[0] < mean < ALL_STALE[1]
 
     def _take_up(self, ohm: Array) -> None:
         n, net = len(ohm), self._network
@@ -161,7 +170,8 @@ class PackCurrents:
         right = np.column_stack([self._of_cells @ inner_v, self._of_load])
         return np.asarray(np.linalg.solve(np.eye(len(delta)) + self._of_cells * delta, right))
 
-    def _in_rounds(self, inner_v: Array, delta: Array) -> Array:
+    def _in_rounds(self, inner_v: Array, delta: Array) -> Array | None:
+        """As `_at_once`, a little nearer each round; None if it cannot be had from these factors."""
         assert self._factor is not None
         factor, siemens, found = self._factor, 1 / self._ohm, self._found.T
         plus, minus = factor.place[self._plus], factor.place[self._minus]
@@ -170,7 +180,7 @@ class PackCurrents:
         # What is wrong are currents from cell to cell, which go with the cells' conductance: were all
         # resistances greater by one share, the first round would be right.
         share = 1 / (1 + float((delta * siemens).mean()))
-        while True:
+        for number in range(MOST_ROUNDS):
             source = -delta * found
             source[0] += inner_v
             source *= siemens
@@ -178,11 +188,13 @@ class PackCurrents:
             volts[:, :-1] = factor.solve_free(drawn[:, :-1].T).T
             change = source - (volts[:, plus] - volts[:, minus]) * siemens - found
             change[1] += self._of_load
-            found = found + share * change
+            # The first is taken whole: it leaves nothing that is no current from cell to cell.
+            found = found + (share if number else 1.0) * change
             moved, most = np.abs(change).max(axis=1), np.abs(found).max(axis=1)
             if (moved <= SOLVED * np.maximum(most, 1e-3)).all():
                 self._found = found.T
                 return self._found
+        return None
 
 
 def aged(traits: CellTraits, capacity: float, resistance: float) -> CellTraits:
