@@ -172,5 +172,29 @@ TEXTS = (
     "Now: %1",
 )
 
+BENCH_MODE = (
+    "Space: yes   ·   Backspace: no   ·   Tab: turn the picture",
+    "Type, then Enter   ·   Backspace: back",
+    "Space: passed   ·   Backspace: not right   ·   Tab: turn the picture",
+    "Space: go there",
+    "Space: record it as not right   ·   Backspace: it was a slip",
+    "Every step is passed. The passport is ready.",
+    "Esc: leave bench mode",
+    "Recorded as not right: %1. Do it again.",
+    "Not right: %1?",
+    "%1: %2 to %3 is right. Enter records it as it is.",
+    "With %1 W it is hot after about %2 s.",
+    "%1 s on the joint, %2 s at most. Tab when the tip lifts. %3",
+    "With %1 W it is hot after about %2 s: too slow. %3 W is right.",
+    "Off for %1 s. Hold still until the shine goes dull; Enter takes the time.",
+    "%1 s: lift the iron. More than %2 s heats what lies behind.",
+    "Record %1 tells of an incident, “%2”: say what was found and done (menu Bench) before work goes on.",
+    "“%1” comes first: it is a hold point.",
+    "The taps do not read as they must: go to Tests",
+    "B%1 against B0",
+    "this step",
+)
+"""What bench mode says by the way of the work, which no walk meets."""
+
 NOUNS = (("attention", "attention"), ("note", "notes"), ("stop", "stops"), ("weld pair", "weld pairs"))
 """One and many of what is counted without `plural`."""

@@ -21,6 +21,7 @@ from firmcell.app.main_window import MainWindow
 from firmcell.app.pages.run_section import STORE, RunSection
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.records.build_state import StepStatus
 from tests.app.test_desk import cut_off
 from tests.conftest import CI
 
@@ -146,6 +147,8 @@ def test_half_a_sentence_is_never_told():
     known = {"The %1 lead %2": "Die Leitung %1 %2", "plus": "Plus", "%1, %2": "%1, %2"}
     catalogue = Catalogue(known, {}, lambda text, count: known.get(text, ""))
     assert catalogue.tell("The plus lead 0.5 mm") == "Die Leitung Plus 0,5 mm"
+    for whole in ("Not right: each such end as drawn?", "Off for 4 s. Hold so."):
+        assert catalogue_of("de").tell(whole) == whole
     mixed = "The fuse goes into this lead first"
     assert catalogue.tell(mixed) == mixed
     assert catalogue.tell("plus, never before the fuse is in") == "plus, never before the fuse is in"
@@ -204,6 +207,38 @@ def test_a_pack_is_worked_on_in_german(german, window, qtbot):
     )
     window.undo()
     assert session.design.brief.current_steady_a == 25.0
+
+
+def test_records_are_the_same_in_every_language(german, window, qtbot):
+    """What is ticked is recorded by what the step asks for: a step done in German counts, and reads the same in English."""
+    window.opening.open_demo("hay-loft-lantern")
+    session = window.session
+    window.go(Stage.BENCH)
+    page = window.page(Stage.BENCH)
+    step = next(
+        s
+        for s in session.steps
+        if "checked" in s.records and session.state.step(s.code).status is StepStatus.OPEN
+    )
+    window.at_bench.show_step(step)
+    for box in page._looks:
+        box.setChecked(True)
+    shown = [box.text() for box in page._looks]
+    assert shown != list(step.checks), "it is shown in German"
+    assert page.record_now("checked")
+    recorded = session.events[-1].data
+    assert recorded.right == step.checks
+
+
+def test_a_section_is_found_by_its_english_name(german, window):
+    """Guide and first pack name sections as the program does."""
+    window.opening.open_demo("orchard-hoist")
+    window.go(Stage.STRIPS)
+    page = window.page(Stage.STRIPS)
+    went = []
+    page.jump._go = went.append
+    page.jump.go_to("Scatter of the cells")
+    assert [heading.text() for heading in went] == ["Streuung der Zellen"]
 
 
 def test_which_language_is_spoken(tmp_path, monkeypatch):

@@ -11,6 +11,7 @@ from firmcell.app.bench_meter import BenchMeter
 from firmcell.app.bench_picture import BenchPicture
 from firmcell.app.bench_walk import BenchWalk
 from firmcell.app.iron_clock import IronClock
+from firmcell.app.language.edge import told
 from firmcell.app.plain import PlainLabel
 from firmcell.app.theme import FAMILY
 from firmcell.app.tones import sound
@@ -152,7 +153,7 @@ class BenchScreen(QWidget):
                 f"Step {codes.index(step.code) + 1} of {len(codes)} · {step.phase}{hold} · about {about(left)} of work left"
             )
             self.title.setText(step.title)
-            self.words.setText(step.words if len(step.words) < MOST_WORDS else "")
+            self.words.setText(step.words if len(told(step.words)) < MOST_WORDS else "")
             live = live_map(on_bench(s), s.state, step.code)
             over = (live.over_words,) if live.over_touch_limit else ()
             cautions = tuple(c for c in step.cautions if "touch limit" not in c)

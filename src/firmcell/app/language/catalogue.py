@@ -339,8 +339,9 @@ def is_prose(text: str) -> bool:
     >>> is_prose("pure nickel strip 0.3 × 10"), is_prose("goes into this lead first")
     (False, True)
     """
-    # As it stands: an A is an ampere.
-    return not PROSE.isdisjoint(text.split())
+    # As it stands: an A is an ampere. The first word may have a capital.
+    words = text.split()
+    return not PROSE.isdisjoint(words) or any(len(word) > 1 and word.lower() in PROSE for word in words[:1])
 
 
 def has_words(text: str) -> bool:

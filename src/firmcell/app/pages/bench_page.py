@@ -24,7 +24,7 @@ from firmcell.app.pages.between_places import BetweenPlaces
 from firmcell.app.pages.order_of_joints import OrderOfJoints
 from firmcell.app.pages.parts_section import PartsSection
 from firmcell.app.pages.record_section import RecordSection
-from firmcell.app.pages.step_card import StepCard
+from firmcell.app.pages.step_card import ASKED, StepCard
 from firmcell.app.pages.step_notes import StepNotes
 from firmcell.app.pages.weld_section import WeldSection
 from firmcell.app.plain import as_html, as_text
@@ -236,7 +236,8 @@ class BenchPage(Page):
 
         def write() -> None:
             if kind == "checked":
-                right = tuple(box.text() for box in self._looks if box.isChecked())
+                # By what the step asks for, and not by what its box shows: that may be in another language.
+                right = tuple(str(box.property(ASKED)) for box in self._looks if box.isChecked())
                 if not right:
                     raise Refusal("Nothing is ticked: tick each thing you have looked at and found right.")
                 measured = self._form.values() if self._form is not None else {}

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from firmcell.app.language.edge import told
 from firmcell.app.wheel import calm
 
 FEWEST = 3
@@ -71,9 +72,10 @@ class JumpBar(QWidget):
         return self._titles
 
     def go_to(self, title: str) -> None:
-        """Scroll to a section by its title."""
-        if title in self._titles:
-            self._go(self._headings[self._titles.index(title)])
+        """Scroll to a section by its title, as it is called in the program or as it is shown."""
+        shown = next((name for name in (title, told(title)) if name in self._titles), None)
+        if shown is not None:
+            self._go(self._headings[self._titles.index(shown)])
 
     def watch(self, heading: QLabel) -> None:
         """Tell by `changed` when this heading comes or goes."""

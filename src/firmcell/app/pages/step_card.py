@@ -46,6 +46,10 @@ TITLES = {
 }
 
 
+ASKED = "asked"
+"""Under which a box keeps what the step asks to be looked at."""
+
+
 class StepCard:
     """The card of the step at hand: its words, cautions and forms."""
 
@@ -105,6 +109,7 @@ class StepCard:
         if kind == "checked":
             for look in step.checks:
                 box = QCheckBox(look)
+                box.setProperty(ASKED, look)
                 box.setFont(sized(1.0))
                 self.page._looks.append(box)
                 self.page.card.addWidget(box)

@@ -107,13 +107,68 @@
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>Esc: leave bench mode</source>
+      <translation>Esc: Werkbankmodus verlassen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Every step is passed. The passport is ready.</source>
+      <translation>Jeder Schritt ist bestanden. Der Pass ist fertig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Not right: %1?</source>
+      <translation>Nicht richtig: %1?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: go there</source>
+      <translation>Leertaste: dorthin gehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>Space: it is right   ·   Backspace: not right   ·   Tab: turn the picture</source>
       <translation>Leertaste: es stimmt   ·   Rücktaste: nicht richtig   ·   Tab: Bild drehen</translation>
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: passed   ·   Backspace: not right   ·   Tab: turn the picture</source>
+      <translation>Leertaste: bestanden   ·   Rücktaste: nicht richtig   ·   Tab: Bild drehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: record it as not right   ·   Backspace: it was a slip</source>
+      <translation>Leertaste: als nicht richtig eintragen   ·   Rücktaste: es war ein Versehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: yes   ·   Backspace: no   ·   Tab: turn the picture</source>
+      <translation>Leertaste: ja   ·   Rücktaste: nein   ·   Tab: Bild drehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>Step %1 of %2 · %3%4 · about %5 of work left</source>
       <translation>Schritt %1 von %2 · %3%4 · noch etwa %5 Arbeit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Type, then Enter   ·   Backspace: back</source>
+      <translation>Tippen, dann Eingabe   ·   Rücktaste: zurück</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_walk.py" />
+      <source>%1: %2 to %3 is right. Enter records it as it is.</source>
+      <translation>%1: richtig ist %2 bis %3. Eingabe trägt es ein, wie es ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_walk.py" />
+      <source>Recorded as not right: %1. Do it again.</source>
+      <translation>Als nicht richtig eingetragen: %1. Noch einmal machen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_walk.py" />
+      <source>this step</source>
+      <translation>dieser Schritt</translation>
     </message>
     <message>
       <location filename="firmcell/app/board_dialog.py" />
@@ -699,6 +754,31 @@
       <location filename="firmcell/app/instruments_window.py" />
       <source>not known</source>
       <translation>nicht bekannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>%1 s on the joint, %2 s at most. Tab when the tip lifts. %3</source>
+      <translation>%1 s auf der Verbindung, höchstens %2 s. Tab, wenn die Spitze abhebt. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>%1 s: lift the iron. More than %2 s heats what lies behind.</source>
+      <translation>%1 s: den Lötkolben abheben. Mehr als %2 s erhitzt, was dahinterliegt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>Off for %1 s. Hold still until the shine goes dull; Enter takes the time.</source>
+      <translation>Seit %1 s abgehoben. Stillhalten, bis der Glanz matt wird; Eingabe übernimmt die Zeit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>With %1 W it is hot after about %2 s.</source>
+      <translation>Mit %1 W ist es nach etwa %2 s heiß.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>With %1 W it is hot after about %2 s: too slow. %3 W is right.</source>
+      <translation>Mit %1 W ist es nach etwa %2 s heiß: zu langsam. %3 W sind richtig.</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_commands.py" />
@@ -4331,6 +4411,16 @@
       <translation>Rand von Zelle %1, der ihr Minus ist</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>Record %1 tells of an incident, “%2”: say what was found and done (menu Bench) before work goes on.</source>
+      <translation>Aufzeichnung %1 meldet einen Vorfall, „%2“: sagen, was gefunden und getan wurde (Menü Werkbank), bevor es weitergeht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>“%1” comes first: it is a hold point.</source>
+      <translation>„%1“ kommt zuerst: das ist ein Haltepunkt.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/bench/places_told.py" />
       <source>A tool across</source>
       <translation>Ein Werkzeug quer darüber</translation>
@@ -4394,6 +4484,16 @@
       <location filename="firmcell/core/bench/walk.py" />
       <source>%1 against %2</source>
       <translation>%1 gegen %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/walk.py" />
+      <source>B%1 against B0</source>
+      <translation>B%1 gegen B0</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/walk.py" />
+      <source>The taps do not read as they must: go to Tests</source>
+      <translation>Die Abgriffe zeigen nicht, was sie müssen: zu den Prüfungen gehen</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
@@ -7819,11 +7919,6 @@
       <location filename="firmcell/core/rules/lugs.py" />
       <source>The outer size counts cells, sheet and sleeve, not bars that stick out.</source>
       <translation>Das Außenmaß zählt Zellen, Folie und Schlauch, keine herausragenden Schienen.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/strip_load.py" />
-      <source>%1 %2 carries</source>
-      <translation>%1 %2 trägt</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/strip_load.py" />

@@ -107,13 +107,68 @@
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>Esc: leave bench mode</source>
+      <translation>Échap : quitter le mode établi</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Every step is passed. The passport is ready.</source>
+      <translation>Chaque pas est réussi. Le passeport est prêt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Not right: %1?</source>
+      <translation>Pas bon : %1 ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: go there</source>
+      <translation>Espace : y aller</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>Space: it is right   ·   Backspace: not right   ·   Tab: turn the picture</source>
       <translation>Espace : c'est bon   ·   Retour arrière : pas bon   ·   Tab : tourner l'image</translation>
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: passed   ·   Backspace: not right   ·   Tab: turn the picture</source>
+      <translation>Espace : réussi   ·   Retour arrière : pas bon   ·   Tab : tourner l'image</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: record it as not right   ·   Backspace: it was a slip</source>
+      <translation>Espace : inscrire comme pas bon   ·   Retour arrière : c'était une erreur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Space: yes   ·   Backspace: no   ·   Tab: turn the picture</source>
+      <translation>Espace : oui   ·   Retour arrière : non   ·   Tab : tourner l'image</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>Step %1 of %2 · %3%4 · about %5 of work left</source>
       <translation>Pas %1 sur %2 · %3%4 · encore environ %5 de travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>Type, then Enter   ·   Backspace: back</source>
+      <translation>Taper, puis Entrée   ·   Retour arrière : revenir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_walk.py" />
+      <source>%1: %2 to %3 is right. Enter records it as it is.</source>
+      <translation>%1 : juste serait %2 à %3. Entrée l'inscrit tel quel.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_walk.py" />
+      <source>Recorded as not right: %1. Do it again.</source>
+      <translation>Inscrit comme pas bon : %1. Le refaire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_walk.py" />
+      <source>this step</source>
+      <translation>ce pas</translation>
     </message>
     <message>
       <location filename="firmcell/app/board_dialog.py" />
@@ -699,6 +754,31 @@
       <location filename="firmcell/app/instruments_window.py" />
       <source>not known</source>
       <translation>inconnu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>%1 s on the joint, %2 s at most. Tab when the tip lifts. %3</source>
+      <translation>%1 s sur la jonction, %2 s au plus. Tab quand la panne se lève. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>%1 s: lift the iron. More than %2 s heats what lies behind.</source>
+      <translation>%1 s : lever le fer. Plus de %2 s chauffe ce qui est derrière.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>Off for %1 s. Hold still until the shine goes dull; Enter takes the time.</source>
+      <translation>Levée depuis %1 s. Ne pas bouger jusqu'à ce que l'éclat ternisse ; Entrée prend le temps.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>With %1 W it is hot after about %2 s.</source>
+      <translation>Avec %1 W c'est chaud après environ %2 s.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/iron_clock.py" />
+      <source>With %1 W it is hot after about %2 s: too slow. %3 W is right.</source>
+      <translation>Avec %1 W c'est chaud après environ %2 s : trop lent. Il faut %3 W.</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_commands.py" />
@@ -4331,6 +4411,16 @@
       <translation>bord de la cellule %1, qui est son moins</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>Record %1 tells of an incident, “%2”: say what was found and done (menu Bench) before work goes on.</source>
+      <translation>L'inscription %1 signale un incident, « %2 » : dire ce qui a été trouvé et fait (menu Établi) avant de continuer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>“%1” comes first: it is a hold point.</source>
+      <translation>« %1 » vient d'abord : c'est un point d'arrêt.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/bench/places_told.py" />
       <source>A tool across</source>
       <translation>Un outil en travers</translation>
@@ -4394,6 +4484,16 @@
       <location filename="firmcell/core/bench/walk.py" />
       <source>%1 against %2</source>
       <translation>%1 contre %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/walk.py" />
+      <source>B%1 against B0</source>
+      <translation>B%1 contre B0</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/walk.py" />
+      <source>The taps do not read as they must: go to Tests</source>
+      <translation>Les prises ne lisent pas ce qu'il faut : aller aux Essais</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
@@ -7819,11 +7919,6 @@
       <location filename="firmcell/core/rules/lugs.py" />
       <source>The outer size counts cells, sheet and sleeve, not bars that stick out.</source>
       <translation>L'encombrement compte cellules, feuille et gaine, pas les barres qui dépassent.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/rules/strip_load.py" />
-      <source>%1 %2 carries</source>
-      <translation>%1 %2 porte</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/strip_load.py" />
