@@ -159,6 +159,9 @@ def test_names_of_files_keep_their_points():
     assert told.tell("/tmp/pack-1.5.firmcell") == "/tmp/pack-1.5.firmcell"
     assert told.tell("3.65 V") == "3,65 V"
     assert told.tell("1.2.3") == "1.2.3"
+    assert told.tell("a rule of UN 38.3 that is told in no other language") == (
+        "a rule of UN 38.3 that is told in no other language"
+    )
 
 
 def test_a_list_shows_what_is_told_and_is_asked_for_what_it_was_given(german, qapp):

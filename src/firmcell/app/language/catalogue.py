@@ -201,7 +201,8 @@ class Catalogue:
     def _as_it_is(self, text: str) -> str:
         if self._missed is not None and has_words(text):
             self._missed(text)
-        return self.numbers(text)
+        # A sentence in English has its numbers as English writes them, and so has “UN 38.3” in it.
+        return text if is_prose(text) else self.numbers(text)
 
     def _told(self, text: str, depth: int) -> str | None:
         """The text in the other language; None where nothing of it is known."""
