@@ -183,8 +183,7 @@ def main(arguments: list[str]) -> None:
         left = write(path, locale, texts, {**read(path), **taken.get(language, {})})
         compiled(path, path.with_suffix(".qm"))
         print(f"{language}: {len(texts)} texts, {left} not translated")
-    print(f"{len(missed)} texts without a template")
-    Path("/tmp/missed.json").write_text(json.dumps(sorted(missed), ensure_ascii=False, indent=0))
+    print(f"{len(missed)} texts without a template:", *sorted(missed), sep="\n")
 
 
 if __name__ == "__main__":

@@ -4,7 +4,7 @@ from pydantic import ValidationError
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import CellTest
-from firmcell.store.csv_rows import table_rows
+from firmcell.store.csv_rows import Rows, is_alternating, table_rows
 from firmcell.store.units import parse, parse_number
 from firmcell.store.validation_words import first_fault
 
@@ -43,9 +43,7 @@ def cell_tests_from_csv(text: str, where: str, cells: int) -> tuple[CellTest, ..
     Refusal
         Naming the line and what would be right.
     """
-    table = table_rows(text, where)
-    if not table:
-        raise Refusal(f"{where} is empty; {RIGHT}.")
+    table = table_under_headings(text, where, RIGHT)
     line, headings = table[0]
     fields = [_column(heading, f"{where}, line {line}") for heading in headings]
     if "cell" not in [f[0] for f in fields if f]:
@@ -60,19 +58,44 @@ def cell_tests_from_csv(text: str, where: str, cells: int) -> tuple[CellTest, ..
         if test.cell in found:
             raise Refusal(f"{where}, line {line}: cell {test.cell} stands here a second time.")
         found[test.cell] = test
-    if not found:
-        raise Refusal(f"{where} holds headings but no cell beneath them.")
     return tuple(found.values())
 
 
-def _column(heading: str, where: str) -> tuple[str, str, str] | None:
-    words = heading.lower().replace("_", " ").replace("(", " ").replace(")", " ").split()
-    if not words:
-        return None
-    if {"ac", "1khz", "impedance"} & set(words):
+def table_under_headings(text: str, where: str, right: str) -> Rows:
+    """Return the rows of a table of cells, its headings first.
+
+    Raises
+    ------
+    Refusal
+        If there are no headings, saying what is `right`, or no cell beneath them.
+    """
+    table = table_rows(text, where)
+    if not table:
+        raise Refusal(f"{where} is empty; {right}.")
+    if len(table) == 1:
+        raise Refusal(f"{where} holds headings but no cell beneath them.")
+    return table
+
+
+def words_of(heading: str, where: str) -> list[str]:
+    """Return the words of a heading, in small letters.
+
+    Raises
+    ------
+    Refusal
+        If it heads a.c. readings.
+    """
+    if is_alternating(heading):
         raise Refusal(
             f"{where}: “{heading}” is an a.c. reading, which lies below the d.c. resistance; measure with d.c. (IEC 61960-3)."
         )
+    return heading.lower().replace("_", " ").replace("(", " ").replace(")", " ").split()
+
+
+def _column(heading: str, where: str) -> tuple[str, str, str] | None:
+    words = words_of(heading, where)
+    if not words:
+        return None
     known = COLUMNS.get(words[0])
     if known is None:
         return None

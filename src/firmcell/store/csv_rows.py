@@ -2,12 +2,15 @@
 
 import csv
 import io
+import re
 from itertools import islice
 
 from firmcell.core.base.refusal import Refusal
 
 MOST_ROWS, LONGEST_CELL = 20_000, 300
 Rows = list[tuple[int, list[str]]]
+ALTERNATING = re.compile(r"(?<![a-z])(a[. /-]*c|acir|impedance|z|k?hz)(?![a-z])")
+"""In small letters, what a heading of a.c. readings says of itself: a.c., 1 kHz, impedance."""
 
 
 def table_rows(text: str, where: str) -> Rows:
@@ -37,3 +40,8 @@ def table_rows(text: str, where: str) -> Rows:
         for line, row in enumerate(rows, start=1)
         if any(cell.strip() for cell in row) and not row[0].strip().startswith("#")
     ]
+
+
+def is_alternating(heading: str) -> bool:
+    """Whether a column holds a.c. readings, which lie below the d.c. resistance (IEC 61960-3)."""
+    return ALTERNATING.search(heading.lower()) is not None

@@ -4,14 +4,13 @@ import re
 from typing import NamedTuple
 
 from firmcell.core.base.refusal import Refusal
-from firmcell.store.csv_rows import table_rows
+from firmcell.store.csv_rows import is_alternating, table_rows
 from firmcell.store.units import parse, parse_number
 
 MOST_OHM = 10.0
 RIGHT = "a first line such as “cell,resistance mΩ” is right"
 NUMBER_WORDS = frozenset({"cell", "cells", "number", "no", "nr", "#", "n"})
 RESISTANCE_WORDS = frozenset({"resistance", "r", "ri", "ir", "dcir", "dcr", "esr"})
-AC_WORDS = frozenset({"ac", "acir", "1khz", "impedance", "z"})
 UNITS = frozenset({"µω", "μω", "uohm", "mω", "mohm", "mohms", "ω", "ohm", "ohms"})
 
 
@@ -57,8 +56,10 @@ def _words(heading: str) -> list[str]:
 def _columns(headings: list[str], where: str) -> _Columns:
     """Which column holds what, by the words of its heading."""
     words = [_words(h) for h in headings]
-    alternating = [h for h, w in zip(headings, words, strict=True) if AC_WORDS & set(w)]
-    resistance = [n for n, w in enumerate(words) if RESISTANCE_WORDS & set(w) and not AC_WORDS & set(w)]
+    alternating = [heading for heading in headings if is_alternating(heading)]
+    resistance = [
+        n for n, w in enumerate(words) if RESISTANCE_WORDS & set(w) and headings[n] not in alternating
+    ]
     if not resistance and alternating:
         raise Refusal(
             f"{where}: “{alternating[0]}” is an a.c. reading, which lies below the d.c. resistance and makes a pack look "

@@ -11,8 +11,7 @@ from firmcell.core.base.quantity import AH
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.visible import harmless_cell
 from firmcell.core.cells.matching import Matching, Stock
-from firmcell.store.cell_tests_csv import UNITS_IN_HEADINGS
-from firmcell.store.csv_rows import table_rows
+from firmcell.store.cell_tests_csv import UNITS_IN_HEADINGS, table_under_headings, words_of
 from firmcell.store.units import parse, parse_number
 
 SERIALS = ("serial", "cell", "id", "label")
@@ -45,9 +44,7 @@ def drawer_from_csv(text: str, where: str) -> Drawer:
     Refusal
         Naming the line and what would be right.
     """
-    table = table_rows(text, where)
-    if not table:
-        raise Refusal(f"{where} is empty; {RIGHT}.")
+    table = table_under_headings(text, where, RIGHT)
     line, headings = table[0]
     columns = [_named(heading, f"{where}, line {line}") for heading in headings]
     for name in ("serial", "capacity"):
@@ -63,20 +60,14 @@ def drawer_from_csv(text: str, where: str) -> Drawer:
         if serial in rows:
             raise Refusal(f"{where}, line {line}: the serial “{serial}” stands here a second time.")
         rows[serial] = values
-    if not rows:
-        raise Refusal(f"{where} holds headings but no cell beneath them.")
     return _drawer(rows)
 
 
 def _named(heading: str, where: str) -> tuple[str, str]:
     """What a column holds, and what a bare number in it means."""
-    words = heading.lower().replace("_", " ").replace("(", " ").replace(")", " ").split()
+    words = words_of(heading, where)
     if not words:
         return "", ""
-    if {"ac", "1khz", "impedance"} & set(words):
-        raise Refusal(
-            f"{where}: “{heading}” is an a.c. reading, which lies below the d.c. resistance; measure with d.c. (IEC 61960-3)."
-        )
     if words[0] in SERIALS:
         return "serial", ""
     if words[0] == "group":
