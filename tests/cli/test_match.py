@@ -100,6 +100,13 @@ def test_a_bad_table_is_a_sentence(text, said):
         drawer_from_csv(text, "cells.csv")
 
 
+def test_a_voltage_that_rises_at_rest_is_no_measure_of_loss():
+    text = "serial,capacity,first,second,days\nA,2.5,3.9,3.95,7\nB,2.5,3.9,3.89,10\n"
+    rising, falling = drawer_from_csv(text, "cells.csv").stock.loss_v_s
+    assert np.isnan(rising)
+    assert falling == pytest.approx(0.01 / (10 * 86400))
+
+
 def test_wrong_calls(drawer, capsys):
     assert main(["match", str(drawer), "--series", "9", "--parallel", "4"]) == 3
     assert "26 of 26 cells are within the limits; 9S4P takes 36" in capsys.readouterr().err

@@ -101,7 +101,9 @@ def _drawer(rows: dict[str, dict[str, float]]) -> Drawer:
     def column(name: str) -> np.ndarray[tuple[int], np.dtype[np.float64]]:
         return np.array([values.get(name, np.nan) for values in rows.values()])
 
-    loss = np.maximum(column("first") - column("second"), 0.0) / column("days")
+    fall = column("first") - column("second")
+    # A voltage that rises at rest was read too early or in the wrong column: what is lost is not known.
+    loss = np.where(fall >= 0, fall, np.nan) / column("days")
     locked = {n: int(values["group"]) for n, values in enumerate(rows.values()) if "group" in values}
     return Drawer(tuple(rows), Stock(column("capacity"), column("resistance"), loss), locked)
 
