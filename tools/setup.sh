@@ -18,6 +18,8 @@ missing_packages() { # prints the Debian packages that are not there; $1 = yes a
     if [ "$1" = yes ]; then
         command -v Xvfb >/dev/null || printf 'xvfb '
         command -v ngspice >/dev/null || printf 'ngspice '
+        # The register's server: tests start one of their own.
+        ls /usr/lib/postgresql/*/bin/initdb >/dev/null 2>&1 || printf 'postgresql '
     fi
     command -v python3 >/dev/null && python3 -c 'import ensurepip' 2>/dev/null || printf 'python3-venv '
 }

@@ -11,9 +11,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from firmcell.cli.main import main
-from firmcell.core.analysis.matching_words import matching_words
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.cells.matching import Stock, Wanted, matched
+from firmcell.core.stock.matching import Stock, Wanted, matched
+from firmcell.core.stock.matching_words import matching_words
 from firmcell.store.stock_csv import drawer_from_csv, groups_csv
 
 

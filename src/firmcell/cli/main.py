@@ -19,6 +19,7 @@ COMMANDS = (
     "taps",
     "run",
     "match",
+    "stock",
     "log",
     "verify",
     "shots",

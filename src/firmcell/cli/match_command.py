@@ -9,14 +9,14 @@ from firmcell.cli.inputs import name_of, quantity, text_from
 from firmcell.cli.wrong_call import WrongCall
 
 if TYPE_CHECKING:
-    from firmcell.core.cells.matching import Matching
+    from firmcell.core.stock.matching import Matching
     from firmcell.store.stock_csv import Drawer
 
 
 def run_match(arguments: argparse.Namespace) -> int:
     """Print which cells go into which group."""
-    from firmcell.core.analysis.matching_words import matching_words
-    from firmcell.core.cells.matching import Wanted, matched
+    from firmcell.core.stock.matching import Wanted, matched
+    from firmcell.core.stock.matching_words import matching_words
     from firmcell.store.stock_csv import drawer_from_csv, groups_csv
     from firmcell.store.whole_files import write_whole
 

@@ -12,6 +12,7 @@ from firmcell.cli.list_command import run_list
 from firmcell.cli.match_command import run_match
 from firmcell.cli.record_commands import run_log, run_verify
 from firmcell.cli.run_command import run_run
+from firmcell.cli.stock_command import ACTIONS, run_stock
 from firmcell.cli.taps_command import run_taps
 from firmcell.cli.window_commands import run_open, run_shots
 from firmcell.cli.wire_command import run_wire
@@ -251,6 +252,7 @@ def make_parser() -> argparse.ArgumentParser:
     sub.add_argument("--json", action="store_true", help="as data")
     _add_run(command)
     _add_match(command)
+    _add_stock(command)
     sub = command(
         "log", run_log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json"
     )
@@ -306,6 +308,61 @@ def _add_match(command: Callable[..., argparse.ArgumentParser]) -> None:
     )
     sub.add_argument("--csv", metavar="OUT", help="every cell with its group, 0 for a spare")
     sub.add_argument("--force", action="store_true", help="replace a file that is there")
+    sub.add_argument("--json", action="store_true", help="as data")
+
+
+def _add_stock(command: Callable[..., argparse.ArgumentParser]) -> None:
+    sub = command(
+        "stock",
+        run_stock,
+        "the cells of the workshop by serial: what each is, where it is, what was measured",
+        "firm-cell stock import cells.csv",
+    )
+    sub.add_argument(
+        "action",
+        choices=tuple(ACTIONS),
+        metavar="ACTION",
+        help="list, show SERIAL, add SERIAL…, test SERIAL, move SERIAL…, import CSV, csv OUT, labels OUT.pdf [SERIAL…], sync (meet the server), bring FILE (of another register)",
+    )
+    sub.add_argument(
+        "items", nargs="*", metavar="ITEM", help="serials, or a file; - for standard input or output"
+    )
+    sub.add_argument("--drawer", metavar="NAME", help="of which cells, or where to")
+    sub.add_argument("--cell", metavar="CLASS", help="class of cell, as in the part library")
+    sub.add_argument("--lot", metavar="NAME", help="as printed on the box or wrap")
+    sub.add_argument("--origin", choices=("new", "reclaimed", "unknown"), default="unknown", help="for add")
+    sub.add_argument("--pack", metavar="NAME", help="for add: the pack that a reclaimed cell came from")
+    sub.add_argument("--job", metavar="NAME", help="for move: into this job")
+    sub.add_argument("--group", type=int, metavar="N", help="for move: into this group of the job")
+    sub.add_argument("--scrap", metavar="WHY", help="for move: scrapped, and why")
+    sub.add_argument("--capacity", metavar="C", help="for test, such as 4.92Ah")
+    sub.add_argument("--resistance", metavar="R", help="for test: d.c., such as 18.2mΩ")
+    sub.add_argument("--voltage", metavar="V", help="for test: at rest, such as 3.602V")
+    sub.add_argument(
+        "--rule",
+        choices=("keep", "table", "skip"),
+        default="keep",
+        help="for import, where a table and the register disagree: the register is right, the table is right, or leave known cells out",
+    )
+    sub.add_argument("--dry-run", action="store_true", help="for import: say what would be written")
+    sub.add_argument("--trays", action="store_true", help="labels of drawers, not of cells")
+    sub.add_argument(
+        "--paper",
+        choices=("a4", "letter", "label"),
+        default="a4",
+        help="label: a page for each, of its own size",
+    )
+    sub.add_argument("--person", default="", metavar="NAME", help="who writes")
+    sub.add_argument(
+        "--register",
+        metavar="WHERE",
+        help="a file that ends in .sqlite, or postgresql://person@server/workshop; else FIRMCELL_REGISTER, else in the data folder",
+    )
+    sub.add_argument(
+        "--join", action="store_true", help="for sync: the server is another one; give it all that is here"
+    )
+    sub.add_argument("--force", action="store_true", help="replace a file that is there")
+    sub.add_argument("--quiet", action="store_true", help="say nothing but what is wrong")
     sub.add_argument("--json", action="store_true", help="as data")
 
 

@@ -10,7 +10,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.visible import harmless_cell
-from firmcell.core.cells.matching import Matching, Stock
+from firmcell.core.stock.matching import Matching, Stock
 from firmcell.store.cell_tests_csv import UNITS_IN_HEADINGS, table_under_headings, words_of
 from firmcell.store.units import parse, parse_number
 

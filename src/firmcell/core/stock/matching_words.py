@@ -5,7 +5,7 @@ import numpy as np
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import about, figures, plural
 from firmcell.core.bms.board_choice import balancing_time
-from firmcell.core.cells.matching import ALIKE, Matching
+from firmcell.core.stock.matching import ALIKE, Matching
 
 SURE = 0.005
 """What a capacity test is good for, as a share; common practice, no source."""

@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 from scipy.optimize import Bounds, LinearConstraint, milp
 
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.cells.matching import MAH_AS, Stock, Wanted, matched
+from firmcell.core.stock.matching import MAH_AS, Stock, Wanted, matched
 
 
 def stock(capacity, ohm=None, loss=None):

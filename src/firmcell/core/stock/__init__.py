@@ -1,0 +1,1 @@
+"""Cells by serial: what is known of each, and which go together."""

@@ -1,0 +1,1 @@
+"""Migrations of the register (Alembic); one that was released is never edited."""
