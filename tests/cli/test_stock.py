@@ -142,7 +142,6 @@ def test_where_table_and_register_disagree_the_rule_decides(
         ("capacity Ah\n4.9\n", "no column is headed “serial”"),
         ("serial,lot,lot\nA,1,2\n", "two columns say the same, “lot” and “lot”"),
         ("serial,capacity Ah,capacity mAh\nA,1,2\n", "“capacity Ah” and “capacity mAh”"),
-        ("serial,class,lot\nA,,L7\n", "lot L7 has no class"),
         ("serial,voltage\nA,3.6\na,3.5\n", "line 3: the serial “a” stands on line 2 too; give both a date"),
         (
             "serial,class,lot,date\nA,x,L,2026-11-01\nB,y,L,2026-11-01\n",
@@ -168,6 +167,12 @@ def test_bad_tables_are_a_sentence(table: str, says: str) -> None:
         cells_from_csv(table, "t.csv", BEGAN.replace(month=12))
     assert says in refused.value.sentence
     assert refused.value.sentence.startswith("t.csv")
+
+
+def test_a_lot_without_class_is_told(place: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    (place / "lots.csv").write_text("serial,class,lot\nA,,L7\n")
+    assert stock("import", place / "lots.csv") == 3
+    assert "A is of lot L7 but of no class; say which class" in capsys.readouterr().err
 
 
 def test_a_serial_on_two_dated_lines_is_two_tests_of_one_cell(place: Path) -> None:

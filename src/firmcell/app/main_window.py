@@ -38,6 +38,7 @@ from firmcell.app.rating_plate import RatingPlate, StageRail
 from firmcell.app.session import Session, guarded
 from firmcell.app.start_page import StartPage
 from firmcell.app.theme import Palette
+from firmcell.app.workshop_commands import WorkshopCommands
 from firmcell.core.analysis.findings import Finding, Stage
 from firmcell.core.base.visible import visible
 from firmcell.core.jobs import PLANS
@@ -88,7 +89,7 @@ class MainWindow(QMainWindow):
         self._kind = JobKind.NEW_PACK
         self.opening, self.looks = OpenJobs(self), Looks(self)
         self.jobs, self.at_bench, self.panel = JobCommands(self), BenchCommands(self), PicturePanel(self)
-        self.history = HistoryCommands(self)
+        self.history, self.workshop = HistoryCommands(self), WorkshopCommands(self)
         self.keeping, self.copying, self.learning = Keeping(self), Copying(self), Learning(self)
         self.setAcceptDrops(True)
         self._make_widgets()
@@ -359,6 +360,7 @@ class MainWindow(QMainWindow):
         if not guarded(self.opening.let_go, self.tell):
             event.ignore()
             return
+        self.workshop.close()
         if windowed:
             self.settings.setValue("geometry", self.saveGeometry())
             self.desk.keep()

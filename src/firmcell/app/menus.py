@@ -19,7 +19,7 @@ if TYPE_CHECKING:
     from firmcell.app.find_box import FindBox
     from firmcell.app.main_window import MainWindow
 
-MENUS = ("&Job", "&Edit", "&Go", "&Hand", "&Bench", "&View", "He&lp")
+MENUS = ("&Job", "&Edit", "&Go", "&Hand", "&Bench", "&Workshop", "&View", "He&lp")
 
 
 class Menus(QObject):
@@ -55,6 +55,7 @@ class Menus(QObject):
             self._fill_go,
             self._fill_hand,
             self._fill_bench,
+            self._fill_workshop,
             self._fill_view,
             self._fill_help,
         )
@@ -134,6 +135,11 @@ class Menus(QObject):
         self.action(bench, "Read &tests of cells (CSV)…", "", self.window.jobs.measured.choose_tests)
         self.action(bench, "&Practise with a hidden fault…", "Ctrl+H", self.window.at_bench.practise)
         self.action(bench, "Practise by e&ye…", "Ctrl+Shift+H", self.window.at_bench.practise_by_eye)
+
+    def _fill_workshop(self, workshop: Any) -> None:
+        shop = self.window.workshop
+        self.action(workshop, "&Cells in stock…", "Ctrl+Alt+D", shop.show_stock)
+        self.action(workshop, "&Where the register is…", "", shop.ask_place)
 
     def _fill_view(self, view: Any) -> None:
         self.action(view, "&Turn over about the other axis", "Ctrl+T", self.window.looks.turn_axis)

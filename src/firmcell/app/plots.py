@@ -80,7 +80,7 @@ class Plot(QWidget):
         """Name these values on an axis that goes by powers of ten."""
         self.plot.getAxis(side).setTicks([[(log10(v), f"{v:g}") for v in values]])
 
-    def marks(self, x: Any, y: Any, name: str, symbol: str, colour: str) -> None:
+    def marks(self, x: Any, y: Any, name: str | None, symbol: str, colour: str) -> None:
         """Draw single points."""
         self.plot.plot(
             x, y, pen=None, symbol=symbol, symbolSize=9, symbolBrush=colour, symbolPen=colour, name=name

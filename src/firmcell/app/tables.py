@@ -287,6 +287,11 @@ class RowsTable(QTableView):
                 return
 
 
+def low(table: RowsTable, rows: int = 3) -> None:
+    """Let a table that shares its height with others be as low as a few rows."""
+    table.setMinimumHeight((QFontMetrics(table.font()).height() + 9) * (rows + 1))
+
+
 class ItemsModel(QAbstractListModel):
     """A list of things, each told whole to its delegate under `ITEM_ROLE`; subclasses say each in words and
     in its tip."""

@@ -126,10 +126,6 @@ def _cell(row: list[str], columns: list[tuple[str, str]], line: int, where: str,
             raise Refusal(f"{where}: {refusal.sentence}") from None
     if "serial" not in told:
         raise Refusal(f"{where}: the cell has no serial.")
-    if told.get("lot") and not told.get("class_name") and any(n == "class_name" for n, _ in columns):
-        raise Refusal(
-            f"{where}: lot {visible(told['lot'])} has no class of cell; all cells of a lot are of one class."
-        )
     at = _date(told["date"], where, now) if "date" in told else now
     try:
         origin = Origin(told.get("origin", "unknown").lower())

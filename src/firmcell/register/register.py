@@ -9,7 +9,7 @@ from datetime import datetime
 from pathlib import Path
 from uuid import uuid4
 
-from platformdirs import user_data_path
+from platformdirs import user_config_path, user_data_path
 from sqlalchemy.engine import URL
 
 from firmcell.core.base.closing import Closes
@@ -50,8 +50,41 @@ class Synced:
 
 
 def register_place(told: str = "") -> str:
-    """Return where the register is: as told, by the variable FIRMCELL_REGISTER, or in the data folder."""
-    return told or os.environ.get(PLACE_VARIABLE, "") or str(user_data_path("firm-cell") / FILE_NAME)
+    """Return where the register is: as told, by the variable FIRMCELL_REGISTER, as it was set up on this
+    machine (`keep_place`), or in the data folder."""
+    usual = str(user_data_path("firm-cell") / FILE_NAME)
+    return told or os.environ.get(PLACE_VARIABLE, "") or _kept_place() or usual
+
+
+def keep_place(told: str) -> URL:
+    """Set up where the register of this machine is; "" for the data folder.
+
+    Raises
+    ------
+    Refusal
+        If it cannot be one, or cannot be kept.
+    """
+    url = address(told or str(user_data_path("firm-cell") / FILE_NAME))
+    file = _place_file()
+    try:
+        file.parent.mkdir(parents=True, exist_ok=True)
+        # An address may hold a password.
+        file.touch(mode=0o600)
+        file.write_text(told, encoding="utf-8")
+    except OSError as error:
+        raise Refusal(f"{file} could not be written: {error.strerror}.") from None
+    return url
+
+
+def _kept_place() -> str:
+    try:
+        return _place_file().read_text(encoding="utf-8").strip()
+    except (OSError, ValueError):
+        return ""
+
+
+def _place_file() -> Path:
+    return user_config_path("firm-cell") / "register"
 
 
 def this_bench() -> str:

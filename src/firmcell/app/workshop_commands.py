@@ -1,0 +1,76 @@
+"""What the workshop knows beyond one job: its cells in stock, and where that is kept."""
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QInputDialog, QLineEdit
+
+from firmcell.app.session import guarded
+
+if TYPE_CHECKING:
+    from firmcell.app.main_window import MainWindow
+    from firmcell.app.stock.stock_window import StockWindow
+
+
+class WorkshopCommands:
+    """Opens the windows of the workshop."""
+
+    def __init__(self, window: "MainWindow") -> None:
+        self.window = window
+        self.stock: StockWindow | None = None
+
+    def show_stock(self) -> "StockWindow":
+        """Show the cells in stock."""
+        # Loaded when first wanted.
+        from firmcell.app.stock.stock_window import StockWindow
+
+        if self.stock is None:
+            window = self.window
+            self.stock = StockWindow(
+                window.library, window.settings, window.look, window.demo_folder, "", window
+            )
+            self.stock.finished.connect(lambda _: self._gone())
+        self.stock.show()
+        self.stock.raise_()
+        self.stock.activateWindow()
+        return self.stock
+
+    def _gone(self) -> None:
+        if self.stock is not None:
+            self.stock.deleteLater()
+            self.stock = None
+
+    def ask_place(self) -> None:
+        """Ask where the register is: a file, or a server that several benches share."""
+        from firmcell.register.register import register_place
+
+        told, sure = QInputDialog.getText(
+            self.window,
+            "Where the register is",
+            "A file that ends in .sqlite, or postgresql://person@server/workshop for several benches.\n"
+            "Nothing means the usual file in your data folder.",
+            QLineEdit.EchoMode.Normal,
+            register_place(),
+        )
+        if sure:
+            guarded(lambda: self.set_place(told.strip()), self.window.tell)
+
+    def set_place(self, told: str) -> None:
+        """Keep where the register is, and open that the next time.
+
+        Raises
+        ------
+        Refusal
+            If it cannot be one.
+        """
+        from firmcell.register.database import shown
+        from firmcell.register.register import keep_place
+
+        url = keep_place(told)
+        if self.stock is not None:
+            self.stock.close()
+        self.window.tell(f"The register is {shown(url)}.")
+
+    def close(self) -> None:
+        """Let go of all windows."""
+        if self.stock is not None:
+            self.stock.close()
