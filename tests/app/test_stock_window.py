@@ -191,7 +191,7 @@ def test_cells_move_and_one_that_moved_meanwhile_is_told(stock):
     form._accept()
     assert "HL-2 is in drawer B9" in form.fault.text()
     assert stock.register.with_serial("HL-1").place == "A3", "all of them or none"
-    stock.reload()
+    stock.state.reload()
     stock.table.selectAll()
     again = stock.acts.form_for_move(stock.picked_lines())
     again.to.setCurrentIndex(again.to.findData(PlaceKind.JOB.value))
@@ -282,7 +282,7 @@ def test_two_benches_at_one_server(window, qtbot, tmp_path, monkeypatch, databas
     register = stock.register
     register.write(moved(register, register.lines(), PlaceKind.JOB, "Hoist", "Ada"))
     register.write(added(register, ["HL-5"], TOLD, "Ada"))
-    stock.link.meet()
+    stock.state.link.meet()
     qtbot.waitUntil(lambda: stock.refused.isVisible(), timeout=20_000)
     assert stock.refused.text() == "Not &taken by the server: 2…"
     stock.refused.click()

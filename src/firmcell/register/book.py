@@ -1,11 +1,11 @@
 """One database of a register: entries go in one after another, and every cell is kept as they leave it."""
 
 from collections import defaultdict
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterator, Sequence
 from typing import Any, TypeVar
 
 from pydantic import ValidationError
-from sqlalchemy import Connection, Row, bindparam, delete, func, select, update
+from sqlalchemy import Connection, Row, delete, func, select, update
 from sqlalchemy.engine import URL
 
 from firmcell.core.base.closing import Closes
@@ -39,22 +39,22 @@ class Book(Closes):
 
     def __init__(self, url: URL) -> None:
         self.url = url
-        self._engine = opened(url)
+        self.engine = opened(url)
 
     def close(self) -> None:
         """Let go of the database."""
-        self._engine.dispose()
+        self.engine.dispose()
 
     def value(self, name: str) -> str:
         """Return a value kept by name; "" if there is none."""
-        with reading(self._engine, self.url) as connection:
+        with reading(self.engine, self.url) as connection:
             found = connection.execute(select(KEPT.c.value).where(KEPT.c.name == name)).scalar()
         return found or ""
 
     def keep(self, name: str, value: str) -> None:
         """Keep a value by name."""
-        with writing(self._engine, self.url) as connection:
-            _keep(connection, name, value)
+        with writing(self.engine, self.url) as connection:
+            keep(connection, name, value)
 
     @property
     def newest(self) -> int:
@@ -77,12 +77,12 @@ class Book(Closes):
         refused : list of str
             For each entry why it did not go in, "" where it did.
         """
-        with writing(self._engine, self.url) as connection:
+        with writing(self.engine, self.url) as connection:
             return self._put(connection, entries, waits, whole)
 
     def _put(self, connection: Connection, entries: Sequence[Entry], waits: bool, whole: bool) -> list[str]:
-        known = set(self._keys(connection, [e.key for e in entries]))
-        state = _State(self, connection, entries)
+        known = set(self.keys_among(connection, [e.key for e in entries]))
+        state = CellsAsTheyStand(self, connection, entries)
         refused, kept = [], list[Entry]()
         for entry in entries:
             if entry.key in known:
@@ -99,175 +99,91 @@ class Book(Closes):
 
     def _write(self, connection: Connection, entries: Sequence[Entry], waits: bool) -> None:
         written = int(connection.execute(select(func.max(ENTRIES.c.written))).scalar() or 0)
-        newest = int(_kept(connection, "newest"))
+        newest = int(kept(connection, "newest"))
         rows = []
         for place, entry in enumerate(entries, start=1):
             rows.append(
-                {**_row(entry), "written": written + place, "number": None if waits else newest + place}
+                {**row_of(entry), "written": written + place, "number": None if waits else newest + place}
             )
         connection.execute(ENTRIES.insert(), rows)
         if not waits:
-            _keep(connection, "newest", str(newest + len(entries)))
-        self._fold(connection, {e.cell for e in entries})
-
-    def adopt(self, numbered: Sequence[tuple[int, Entry]]) -> None:
-        """Take over entries of the server with their numbers, and what they make of their cells; what waited
-        here and is among them waits no longer."""
-        with writing(self._engine, self.url) as connection:
-            here = set(self._keys(connection, [e.key for _, e in numbered]))
-            fresh = [{**_row(e), "written": 0, "number": n} for n, e in numbered if e.key not in here]
-            if fresh:
-                connection.execute(ENTRIES.insert(), fresh)
-            waited = [{"of": e.key, "gets": n} for n, e in numbered if e.key in here]
-            if waited:
-                given = {"number": bindparam("gets"), "refused": "", "settled": 0}
-                connection.execute(
-                    update(ENTRIES).where(ENTRIES.c.key == bindparam("of")).values(given), waited
-                )
-            if numbered:
-                _keep(connection, "newest", str(max(int(_kept(connection, "newest")), numbered[-1][0])))
-                self._fold(connection, {e.cell for _, e in numbered})
-
-    def refuse(self, reasons: Sequence[tuple[Entry, str]]) -> None:
-        """Note why the server did not take entries that waited here: they count no longer, and stay until
-        somebody settles them."""
-        with writing(self._engine, self.url) as connection:
-            for entry, why in reasons:
-                connection.execute(update(ENTRIES).where(ENTRIES.c.key == entry.key).values(refused=why))
-            self._fold(connection, {e.cell for e, _ in reasons})
-
-    def settle(self, keys: Iterable[str], why: str = "") -> None:
-        """Note that somebody decided about refused entries; with a reason also about some that waited."""
-        with writing(self._engine, self.url) as connection:
-            cells = set[str]()
-            for entry in self._entries(connection, ENTRIES.c.key, list(keys)):
-                values: dict[str, Any] = {"settled": 1} | ({"refused": why} if why else {})
-                connection.execute(update(ENTRIES).where(ENTRIES.c.key == entry.key).values(**values))
-                cells.add(entry.cell)
-            self._fold(connection, cells)
-
-    def instead(self, refused: str, entry: Entry) -> str:
-        """Let an entry wait in the place of a refused one, before all that was written after it; returns why
-        it cannot."""
-        with writing(self._engine, self.url) as connection:
-            why = _State(self, connection, [entry]).why_not(entry)
-            if why:
-                return why
-            place = select(ENTRIES.c.written).where(ENTRIES.c.key == refused)
-            written = int(connection.execute(place).scalar_one())
-            connection.execute(ENTRIES.insert(), {**_row(entry), "written": written, "number": None})
-            connection.execute(update(ENTRIES).where(ENTRIES.c.key == refused).values(settled=1))
-            self._fold(connection, {entry.cell})
-        return ""
-
-    def let_wait(self, keep: set[str]) -> int:
-        """Let every numbered entry that is not among `keep` wait again; returns how many do: the server lost
-        them."""
-        with writing(self._engine, self.url) as connection:
-            rows = connection.execute(
-                select(ENTRIES.c.key, ENTRIES.c.cell)
-                .where(ENTRIES.c.number.is_not(None))
-                .order_by(ENTRIES.c.number)
-            ).all()
-            lost = [row for row in rows if row.key not in keep]
-            # Its numbers are given anew: none here may stand in their way.
-            connection.execute(update(ENTRIES).values(number=None))
-            # They were in before anything that waits was written.
-            first = int(connection.execute(select(func.min(ENTRIES.c.written))).scalar() or 0)
-            for place, row in enumerate(lost):
-                connection.execute(
-                    update(ENTRIES).where(ENTRIES.c.key == row.key).values(written=first - len(lost) + place)
-                )
-            _keep(connection, "newest", "0")
-            self._fold(connection, {row.cell for row in rows})
-        return len(lost)
-
-    def waiting(self) -> list[Entry]:
-        """What still has to go to the server, in the order in which it was written."""
-        with reading(self._engine, self.url) as connection:
-            found = connection.execute(
-                select(ENTRIES)
-                .where(ENTRIES.c.number.is_(None), ENTRIES.c.refused == "", ENTRIES.c.settled == 0)
-                .order_by(ENTRIES.c.written, ENTRIES.c.key)
-            )
-            return [self._entry(row) for row in found]
-
-    def refusals(self) -> list[tuple[Entry, str]]:
-        """What the server refused and nobody settled yet, and why."""
-        with reading(self._engine, self.url) as connection:
-            found = connection.execute(
-                select(ENTRIES)
-                .where(ENTRIES.c.refused != "", ENTRIES.c.settled == 0)
-                .order_by(ENTRIES.c.written, ENTRIES.c.key)
-            )
-            return [(self._entry(row), row.refused) for row in found]
+            keep(connection, "newest", str(newest + len(entries)))
+        self.fold(connection, {e.cell for e in entries})
 
     def since(self, number: int, most: int = 2000) -> list[tuple[int, Entry]]:
         """Return entries after a number, oldest first, with their numbers."""
-        with reading(self._engine, self.url) as connection:
+        with reading(self.engine, self.url) as connection:
             found = connection.execute(
                 select(ENTRIES).where(ENTRIES.c.number > number).order_by(ENTRIES.c.number).limit(most)
             )
-            return [(int(row.number), self._entry(row)) for row in found]
+            return [(int(row.number), self.entry_of(row)) for row in found]
 
     def key_of(self, number: int) -> str:
         """Return the key of the entry with a number; "" if there is none."""
-        with reading(self._engine, self.url) as connection:
+        with reading(self.engine, self.url) as connection:
             return connection.execute(select(ENTRIES.c.key).where(ENTRIES.c.number == number)).scalar() or ""
 
     def keys(self) -> set[str]:
         """Return the keys of all numbered entries."""
-        with reading(self._engine, self.url) as connection:
+        with reading(self.engine, self.url) as connection:
             return set(
                 connection.execute(select(ENTRIES.c.key).where(ENTRIES.c.number.is_not(None))).scalars()
             )
 
     def lines(self) -> list[CellLine]:
         """Return every cell in a line, by serial."""
-        with reading(self._engine, self.url) as connection:
+        with reading(self.engine, self.url) as connection:
             found = connection.execute(select(CELLS).order_by(CELLS.c.serial_key, CELLS.c.waits))
             return [_line(row) for row in found]
 
     def with_serial(self, serial: str) -> CellLine | None:
         """Return the cell that carries a serial; None if there is none."""
-        with reading(self._engine, self.url) as connection:
+        with reading(self.engine, self.url) as connection:
             found = connection.execute(
                 select(CELLS).where(CELLS.c.serial_key == serial_key(serial)).order_by(CELLS.c.waits.desc())
             ).first()
             return None if found is None else _line(found)
 
+    def line(self, cell: str) -> CellLine | None:
+        """Return a cell by its key; None if there is none."""
+        with reading(self.engine, self.url) as connection:
+            found = connection.execute(select(CELLS).where(CELLS.c.key == cell)).first()
+            return None if found is None else _line(found)
+
     def history(self, cell: str) -> CellHistory | None:
         """Return one cell with all that was written of it."""
-        with reading(self._engine, self.url) as connection:
-            return folded(self._counting(connection, [cell])[cell])
+        with reading(self.engine, self.url) as connection:
+            return folded(self.counting(connection, [cell])[cell])
 
     def histories(self, serials: Sequence[str]) -> dict[str, CellHistory]:
         """Return the cells with serials, by `serial_key`."""
         found = dict[str, CellHistory]()
-        with reading(self._engine, self.url) as connection:
+        with reading(self.engine, self.url) as connection:
             for some in _in_parts(sorted({serial_key(serial) for serial in serials})):
                 rows = connection.execute(
                     select(CELLS.c.key, CELLS.c.serial_key)
                     .where(CELLS.c.serial_key.in_(some))
                     .order_by(CELLS.c.waits)
                 ).all()
-                counting = self._counting(connection, [row.key for row in rows])
+                counting = self.counting(connection, [row.key for row in rows])
                 for row in rows:
                     cell = folded(counting[row.key])
                     if cell is not None:
                         found[row.serial_key] = cell
         return found
 
-    def _keys(self, connection: Connection, keys: Sequence[str]) -> Iterator[str]:
+    def keys_among(self, connection: Connection, keys: Sequence[str]) -> Iterator[str]:
+        """Which of some keys are here."""
         for some in _in_parts(keys):
             yield from connection.execute(select(ENTRIES.c.key).where(ENTRIES.c.key.in_(some))).scalars()
 
-    def _entries(self, connection: Connection, column: Any, values: Sequence[str]) -> Iterator[Entry]:
+    def entries_with(self, connection: Connection, column: Any, values: Sequence[str]) -> Iterator[Entry]:
+        """Entries whose column holds one of some values."""
         for some in _in_parts(values):
             for row in connection.execute(select(ENTRIES).where(column.in_(some))):
-                yield self._entry(row)
+                yield self.entry_of(row)
 
-    def _counting(self, connection: Connection, cells: Sequence[str]) -> dict[str, list[Entry]]:
+    def counting(self, connection: Connection, cells: Sequence[str]) -> dict[str, list[Entry]]:
         """Entries about cells that were not refused, in their order: numbered ones first."""
         found = defaultdict[str, list[Entry]](list)
         for some in _in_parts(cells):
@@ -277,10 +193,17 @@ class Book(Closes):
                 .order_by(ENTRIES.c.number.is_(None), ENTRIES.c.number, ENTRIES.c.written, ENTRIES.c.key)
             )
             for row in rows:
-                found[row.cell].append(self._entry(row))
+                found[row.cell].append(self.entry_of(row))
         return found
 
-    def _entry(self, row: Row[Any]) -> Entry:
+    def entry_of(self, row: Row[Any]) -> Entry:
+        """The entry of a row.
+
+        Raises
+        ------
+        Refusal
+            If a newer version wrote it.
+        """
         try:
             return Entry.model_construct(
                 key=row.key,
@@ -295,10 +218,10 @@ class Book(Closes):
                 f"The register {shown(self.url)} holds entry {row.key}, which this version does not know; install the newer Firm Cell here."
             ) from None
 
-    def _fold(self, connection: Connection, cells: set[str]) -> None:
+    def fold(self, connection: Connection, cells: set[str]) -> None:
         """Write the cells anew as all that counts leaves them."""
         keys = sorted(cells)
-        counting = self._counting(connection, keys)
+        counting = self.counting(connection, keys)
         waiting = set[str]()
         for some in _in_parts(keys):
             waiting |= set(
@@ -319,12 +242,12 @@ class Book(Closes):
             connection.execute(CELLS.insert(), rows)
 
 
-class _State:
+class CellsAsTheyStand:
     """Cells as they stand while entries go in one after another."""
 
     def __init__(self, book: Book, connection: Connection, entries: Sequence[Entry]) -> None:
         self._connection = connection
-        self._written = book._counting(connection, sorted({e.cell for e in entries}))
+        self._written = book.counting(connection, sorted({e.cell for e in entries}))
         self._book = book
         self._cells = {key: folded(of) for key, of in self._written.items()}
         self._by_serial: dict[str, set[str]] = defaultdict(set)
@@ -349,7 +272,7 @@ class _State:
         if key not in self._carriers:
             self._carriers |= {key: (), **self._ask([key])}
         others = [k for k in self._carriers[key] if k not in self._cells]
-        counting = self._book._counting(self._connection, others)
+        counting = self._book.counting(self._connection, others)
         there = [c for k in others if (c := folded(counting[k])) is not None]
         return tuple(here + there)
 
@@ -375,7 +298,8 @@ class _State:
             self._by_serial[serial_key(cell.serial)].add(key)
 
 
-def _row(entry: Entry) -> dict[str, Any]:
+def row_of(entry: Entry) -> dict[str, Any]:
+    """The columns of an entry."""
     return {
         "key": entry.key,
         "cell": entry.cell,
@@ -412,11 +336,13 @@ def _in_parts(values: Sequence[T]) -> Iterator[Sequence[T]]:
         yield values[start : start + AT_ONCE]
 
 
-def _kept(connection: Connection, name: str) -> str:
+def kept(connection: Connection, name: str) -> str:
+    """A value kept by name; "" if there is none."""
     return connection.execute(select(KEPT.c.value).where(KEPT.c.name == name)).scalar() or ""
 
 
-def _keep(connection: Connection, name: str, value: str) -> None:
+def keep(connection: Connection, name: str, value: str) -> None:
+    """Keep a value by name."""
     done = connection.execute(update(KEPT).where(KEPT.c.name == name).values(value=value))
     if done.rowcount == 0:
         connection.execute(KEPT.insert(), {"name": name, "value": value})

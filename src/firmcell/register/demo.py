@@ -1,9 +1,12 @@
 """The drawers of the farm's workshop: invented cells with invented readings, the same at every making."""
 
+import tomllib
 from datetime import datetime, timedelta
 from pathlib import Path
 from random import Random
+from typing import Any
 
+from firmcell import DATA
 from firmcell.core.base.quantity import AH
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.parts import Cell
@@ -14,23 +17,6 @@ from firmcell.store.part_files import shipped_library
 
 SEED = 1889
 BENCH = "long bench"
-LOTS: tuple[tuple[str, str, str, Origin, str, int, float, tuple[str, ...]], ...] = (
-    ("HL", "21700 high-energy 5.0 Ah", "L31", Origin.NEW, "", 130, 0.98, ("A1", "A2", "A3")),
-    ("HP", "18650 power 2.5 Ah", "L28", Origin.NEW, "", 60, 0.99, ("A4", "B1")),
-    ("HF", "26650 iron phosphate 3.3 Ah", "F7", Origin.NEW, "", 40, 1.0, ("B2",)),
-    ("HN", "sub-C metal hydride 3.0 Ah", "N3", Origin.NEW, "", 30, 0.96, ("B3",)),
-    ("HR", "18650 balanced 3.0 Ah", "", Origin.RECLAIMED, "hedge trimmer packs", 80, 0.84, ("C1", "C2")),
-    ("HM", "18650 high-energy 3.4 Ah", "", Origin.RECLAIMED, "old mower pack", 60, 0.72, ("C3",)),
-)
-"""Letters of the serial, class, lot, origin, pack, how many, what they hold of their class, drawers."""
-USED = (
-    ("HL", 40, "Orchard hoist", 4),
-    ("HF", 8, "Bee-house scale", 2),
-    ("HN", 5, "Hay-loft lantern", 1),
-    ("HP", 20, "Sheep-fence charger", 4),
-    ("HR", 12, "Lambing lamp", 3),
-)
-"""Jobs that took cells: letters, how many, the job, cells a group."""
 
 
 def demo_register(path: Path, now: datetime) -> Path:
@@ -40,21 +26,19 @@ def demo_register(path: Path, now: datetime) -> Path:
     rng, library = Random(SEED), shipped_library()
     classes = {cell.name: cell for cell in library.of(Cell)}
     with Register(str(path), bench=BENCH) as register:
-        entries = [e for lot in LOTS for e in _lot(register, rng, classes[lot[1]], lot, now)]
-        register.write(entries)
-        register.write(_used(register, now))
+        with (DATA / "demo" / "drawers.toml").open("rb") as file:
+            told = tomllib.load(file)
+        register.write(
+            [e for lot in told["lot"] for e in _lot(register, rng, classes[lot["class"]], lot, now)]
+        )
+        register.write(_used(register, told["job"], now))
         register.write(_scrapped(register, now))
     return path
 
 
-def _lot(
-    register: Register,
-    rng: Random,
-    cell: Cell,
-    lot: tuple[str, str, str, Origin, str, int, float, tuple[str, ...]],
-    now: datetime,
-) -> list[Entry]:
-    letters, name, number, origin, pack, count, holds, drawers = lot
+def _lot(register: Register, rng: Random, cell: Cell, lot: dict[str, Any], now: datetime) -> list[Entry]:
+    letters, count, holds, drawers = lot["serials"], lot["cells"], lot["holds"], lot["drawers"]
+    origin = Origin(lot["origin"])
     reclaimed = origin is Origin.RECLAIMED
     came = now.replace(hour=9, minute=0, second=0) - timedelta(days=90 if not reclaimed else 50)
     entries = list[Entry]()
@@ -72,10 +56,10 @@ def _lot(
             0,
             CellAdded(
                 serial=f"{letters}-{place:04d}",
-                class_name=name,
-                lot=number,
+                class_name=cell.name,
+                lot=lot.get("lot", ""),
                 origin=origin,
-                pack=pack,
+                pack=lot.get("pack", ""),
                 drawer=drawer,
             ),
             key,
@@ -102,15 +86,15 @@ def _lot(
     return entries
 
 
-def _used(register: Register, now: datetime) -> list[Entry]:
+def _used(register: Register, jobs: list[dict[str, Any]], now: datetime) -> list[Entry]:
     entries = list[Entry]()
     lines = register.lines()
-    for number, (letters, count, job, parallel) in enumerate(USED):
+    for number, job in enumerate(jobs):
         at = (now - timedelta(days=9 - number, hours=3)).isoformat(timespec="seconds")
-        fit = [line for line in lines if line.serial.startswith(letters) and line.capacity_as]
-        for place, line in enumerate(fit[:count]):
-            group = place // parallel + 1
-            data = CellMoved(to=PlaceKind.JOB, place=job, group=group, after=line.placed_by)
+        fit = [line for line in lines if line.serial.startswith(job["serials"]) and line.capacity_as]
+        for place, line in enumerate(fit[: job["cells"]]):
+            group = place // job["parallel"] + 1
+            data = CellMoved(to=PlaceKind.JOB, place=job["title"], group=group, after=line.placed_by)
             entries.append(register.entry(line.key, data, BUILDER, at))
     return entries
 

@@ -19,6 +19,7 @@ from firmcell.core.base.wording import plural
 from firmcell.core.stock.cell_history import CellHistory
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import CellAdded, Entry, Told
+from firmcell.register.bench_book import BenchBook
 from firmcell.register.book import Book
 from firmcell.register.database import Away, address, shown
 
@@ -120,7 +121,7 @@ class Register(Closes):
         self.bench = bench or this_bench()
         self._server: Book | None = None
         self.shared = self.url.drivername != "sqlite"
-        self._own = Book(_copy_of(self.url, copies) if self.shared else self.url)
+        self._own = BenchBook(_copy_of(self.url, copies) if self.shared else self.url)
 
     def close(self) -> None:
         """Let go of all files and connections."""
@@ -167,6 +168,10 @@ class Register(Closes):
             raise Refusal(f"There is no cell {serial} in the register.")
         return found
 
+    def line(self, cell: str) -> CellLine | None:
+        """Return a cell by its key; None if there is none."""
+        return self._own.line(cell)
+
     def knows(self, serial: str) -> CellLine | None:
         """Return the cell with a serial; None if there is none."""
         return self._own.with_serial(serial)
@@ -191,7 +196,7 @@ class Register(Closes):
     @property
     def waiting(self) -> int:
         """How many entries still wait for the server."""
-        return len(self._own.waiting()) if self.shared else 0
+        return self._own.waiting_count() if self.shared else 0
 
     def refusals(self) -> list[tuple[Entry, str]]:
         """Entries that the server did not take and that nobody decided about, with the reasons."""

@@ -1,4 +1,5 @@
-"""One cell beside the list: how it stands and why, its readings as a plot, and everything that was written."""
+"""One cell beside the list: how it stands and why, its readings as a plot, and everything that was
+written."""
 
 from datetime import datetime
 

@@ -1,5 +1,5 @@
-"""What is done with cells of the register: they come in, are measured, go elsewhere, are read from a table and
-written out."""
+"""What is done with cells of the register: they come in, are measured, go elsewhere, are read from a table
+and written out."""
 
 from collections.abc import Callable, Sequence
 from pathlib import Path
@@ -40,6 +40,17 @@ class StockActs:
         self.preview: StockImport | None = None
         self.refusals: RefusalsWindow | None = None
 
+    def write(self, entries: Sequence[Entry]) -> None:
+        """Write entries, all or none; a single one can be taken back by Ctrl+Z.
+
+        Raises
+        ------
+        Refusal
+            Why they cannot go in.
+        """
+        self.window.state.write(entries)
+        self.last = entries[-1] if len(entries) == 1 else None
+
     def read(self, key: str) -> None:
         """Enter on a cell in the list: its values are read next."""
         line = self.window.lines.get(key)
@@ -54,7 +65,7 @@ class StockActs:
         register = self.window.register
         assert register is not None
         entry = measured(register, line, test, self.window.person)
-        if guarded(lambda: self.window.write([entry]), self.window.reading.say):
+        if guarded(lambda: self.write([entry]), self.window.reading.say):
             self.window.pick(line.key)
             self.window.reading.say(f"Written: {line.serial} {told(entry)}. Ctrl+Z takes it back.")
 
@@ -69,7 +80,7 @@ class StockActs:
         entry = register.entry(
             last.cell, TakenBack(entry=last.key, reason="written by mistake"), self.window.person
         )
-        if guarded(lambda: self.window.write([entry]), self.window.reading.say):
+        if guarded(lambda: self.write([entry]), self.window.reading.say):
             self.last = None
             self.window.reading.say(f"Taken back: {told(last)}.")
 
@@ -78,7 +89,7 @@ class StockActs:
         register, cell = self.window.register, self.window.card.cell
         if register is not None and cell is not None:
             entry = register.entry(cell.key, TakenBack(entry=key, reason=reason), self.window.person)
-            guarded(lambda: self.window.write([entry]), self.window.said.setText)
+            guarded(lambda: self.write([entry]), self.window.said.setText)
 
     def unknown(self, serial: str) -> None:
         """A serial that is not in the register: it comes in now, or was mistyped."""
@@ -114,7 +125,7 @@ class StockActs:
                 pack=form.pack.currentText().strip(),
                 drawer=form.drawer.currentText().strip(),
             )
-            self.window.write(added(register, form.serials(), data, self.window.person))
+            self.write(added(register, form.serials(), data, self.window.person))
 
         form.take = take
         return form
@@ -137,7 +148,7 @@ class StockActs:
             kind = form.kind
             place = "" if kind is PlaceKind.SCRAPPED else form.place.currentText().strip()
             group = form.group.value() or None if kind is PlaceKind.JOB else None
-            self.window.write(
+            self.write(
                 moved(register, picked, kind, place, self.window.person, group, form.reason.text().strip())
             )
 
@@ -166,7 +177,7 @@ class StockActs:
                 pack=form.pack.currentText().strip(),
                 after=history.told_by,
             )
-            self.window.write([register.entry(line.key, data, self.window.person)])
+            self.write([register.entry(line.key, data, self.window.person)])
 
         form.take = take
         return form
@@ -201,8 +212,8 @@ class StockActs:
         guarded(look, self.window.said.setText)
 
     def _table_written(self) -> None:
-        self.window.reload()
-        self.window.link.meet()
+        self.window.state.reload()
+        self.window.state.link.meet()
 
     def _of_list(self) -> list[CellLine]:
         """The cells that are picked, if more than one is; else all that are shown."""
@@ -243,5 +254,5 @@ class StockActs:
             self.refusals.open()
 
     def _settled(self) -> None:
-        self.window.reload()
-        self.window.link.meet()
+        self.window.state.reload()
+        self.window.state.link.meet()

@@ -1,6 +1,5 @@
 """The cells of the workshop: drawers at left, their cells, one cell at right, and readings typed below."""
 
-from collections.abc import Sequence
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -24,20 +23,17 @@ from firmcell.app.plain import PlainLabel
 from firmcell.app.sorting import sort_key
 from firmcell.app.stock.cell_card import CellCard
 from firmcell.app.stock.reading_line import ReadingLine
-from firmcell.app.stock.register_link import RegisterLink
 from firmcell.app.stock.stock_acts import StockActs
 from firmcell.app.stock.stock_rows import ALL, HEADINGS, WHERE_COLUMN, Judge, counted, places, shown_by
+from firmcell.app.stock.stock_state import StockState
 from firmcell.app.tables import REF_ROLE, RowsTable, low
 from firmcell.app.theme import Palette, sized
-from firmcell.core.base.wording import plural
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
 from firmcell.core.stock.cell_line import CellLine
-from firmcell.core.stock.entries import Entry
-from firmcell.core.stock.stock_words import summary
 
 if TYPE_CHECKING:
-    from firmcell.register.register import Register, Synced
+    from firmcell.register.register import Register
 
 EMPTY = "No cell is in the register yet. Take new cells in, read a table of cells, or look round in the drawers of the demo farm."
 
@@ -69,8 +65,7 @@ class StockWindow(QDialog):
         super().__init__(parent)
         self.settings, self.demo = settings, demo
         self.judge = Judge(library.of(Cell))
-        self.lines: dict[str, CellLine] = {}
-        self.link = RegisterLink(place, self)
+        self.state = StockState(place, self)
         self.acts = StockActs(self)
         self.setWindowTitle("Cells in stock")
         self._make_widgets(look)
@@ -78,12 +73,24 @@ class StockWindow(QDialog):
         em = self.fontMetrics().height()
         self.resize(76 * em, 46 * em)
         fit_on_desktop(self)
-        self._connect(self.link)
-        self.link.open()
+        self.state.opened.connect(self._opened)
+        self.state.changed.connect(self._changed)
+        self.state.told.connect(self._told)
+        self.state.open()
 
     def _make_widgets(self, look: Palette) -> None:
-        column, acts = QVBoxLayout(self), self.acts
-        top = QHBoxLayout()
+        column = QVBoxLayout(self)
+        column.addLayout(self._top())
+        column.addWidget(self._middle(look), 1)
+        self.reading = ReadingLine(self.with_serial, lambda line: self.judge.classes.get(line.class_name))
+        column.addWidget(self.reading)
+        column.addLayout(self._bottom())
+        self._connect()
+        self._enable()
+
+    def _top(self) -> QHBoxLayout:
+        """The search, and what can be done."""
+        top, acts = QHBoxLayout(), self.acts
         self.search = QLineEdit()
         self.search.setPlaceholderText("Serial, class, lot, drawer or job; or scan a code")
         self.search.setAccessibleName("Find cells")
@@ -108,7 +115,10 @@ class StockWindow(QDialog):
             button.clicked.connect(lambda _=False, call=call: call())
             top.addWidget(button)
             self.buttons[name] = button
-        column.addLayout(top)
+        return top
+
+    def _middle(self, look: Palette) -> QSplitter:
+        """Places, cells, and one cell."""
         split = QSplitter(Qt.Orientation.Horizontal)
         self.places = RowsTable(("Place", "Cells"), "Drawers, jobs and scrap", 0)
         self.table = RowsTable(HEADINGS, "Cells; Enter reads one", WHERE_COLUMN)
@@ -140,9 +150,10 @@ class StockWindow(QDialog):
         em = self.fontMetrics().height()
         split.setSizes([8 * em, 47 * em, 21 * em])
         split.setChildrenCollapsible(False)
-        column.addWidget(split, 1)
-        self.reading = ReadingLine(self.with_serial, lambda line: self.judge.classes.get(line.class_name))
-        column.addWidget(self.reading)
+        return split
+
+    def _bottom(self) -> QHBoxLayout:
+        """How the register stands."""
         bottom = QHBoxLayout()
         self.said = PlainLabel("Opening the register …")
         self.said.setWordWrap(True)
@@ -150,12 +161,18 @@ class StockWindow(QDialog):
         bottom.addWidget(self.said, 1)
         self.refused = QPushButton("Not &taken by the server…")
         self.farm = QPushButton("The demo far&m’s drawers")
-        for button, call in ((self.refused, acts.show_refusals), (self.farm, self.open_demo)):
+        for button, call in (
+            (self.refused, self.acts.show_refusals),
+            (self.farm, lambda: self.state.open_demo(self.demo)),
+        ):
             button.setAutoDefault(False)
             button.clicked.connect(lambda _=False, call=call: call())
             button.hide()
             bottom.addWidget(button)
-        column.addLayout(bottom)
+        return bottom
+
+    def _connect(self) -> None:
+        acts = self.acts
         self.places.picked.connect(lambda _: self._show())
         self.table.picked.connect(self._picked)
         self.table.selectionModel().selectionChanged.connect(lambda *_: self._enable())
@@ -164,7 +181,6 @@ class StockWindow(QDialog):
         self.reading.written.connect(acts.write_test)
         self.reading.found.connect(lambda line: self.pick(line.key))
         self.reading.unknown.connect(acts.unknown)
-        self._enable()
 
     def _make_keys(self) -> None:
         for keys, call in (
@@ -183,110 +199,39 @@ class StockWindow(QDialog):
 
     # -- the register ------------------------------------------------------------------------------------
 
-    def _connect(self, link: RegisterLink) -> None:
-        link.opened.connect(self._opened)
-        link.refused.connect(self.said.setText)
-        link.met.connect(self._met)
-
     @property
     def register(self) -> "Register | None":
         """The register, once it is open."""
-        return self.link.register
+        return self.state.register
+
+    @property
+    def lines(self) -> dict[str, CellLine]:
+        """Every cell, by key."""
+        return self.state.lines
 
     @property
     def person(self) -> str:
         """Who is at the bench."""
         return str(self.settings.value("person", ""))
 
-    def open_demo(self) -> None:
-        """Look round in the drawers of the demo farm."""
-        from datetime import datetime
-
-        from firmcell.register.demo import demo_register
-
-        path = demo_register(self.demo / "register.sqlite", datetime.now().astimezone())
-        self.link.close()
-        self.link = RegisterLink(str(path), self)
-        self._connect(self.link)
-        self.link.open()
-
     def _opened(self) -> None:
-        self.reload()
         self.places.setCurrentIndex(self.places.rows.index(0, 0))
         self.search.setFocus()
 
-    def _met(self, met: "Synced") -> None:
-        if met.came or met.sent or met.refused or met.again:
-            self.reload()
-        self.tell_state(met.away)
-
-    def reload(self) -> None:
-        """Read all cells anew."""
-        if self.register is not None:
-            self.lines = {line.key: line for line in self.register.lines()}
-            self._show_places()
-            self._show()
-            self.tell_state("")
-
-    def tell_state(self, away: str) -> None:
-        """Say how many cells are where, and what waits."""
-        register = self.register
-        if register is None:
-            return
-        words = [summary(tuple(self.lines.values()))] if self.lines else []
-        self.table.setVisible(bool(self.lines))
-        self.empty.setVisible(not self.lines)
-        if away:
-            words.append(f"{away} Work goes on here.")
-        waiting, refused = register.waiting, register.refusals()
-        if waiting:
-            words.append(
-                f"{plural(waiting, 'entry', 'entries').capitalize()} of this bench wait for the server."
-            )
-        words.append(f"Register: {register.where}")
-        self.said.setText(" ".join(words))
-        self.refused.setVisible(bool(refused))
-        self.refused.setText(f"Not &taken by the server: {len(refused)}…")
-        self.farm.setVisible(not self.lines)
-
-    def write(self, entries: Sequence[Entry]) -> None:
-        """Write entries, all or none, show what they changed, and meet the server.
-
-        Raises
-        ------
-        Refusal
-            Why they cannot go in.
-        """
-        register = self.register
-        assert register is not None
-        register.write(entries)
-        cells = {entry.cell for entry in entries}
-        if len(cells) == 1:
-            self._renew(next(iter(cells)))
-        else:
-            self.reload()
-        self.acts.last = entries[-1] if len(entries) == 1 else None
-        self.tell_state("")
-        self.link.meet()
-
-    def _renew(self, key: str) -> None:
-        """One cell changed: it alone is read again."""
-        from firmcell.core.base.refusal import Refusal
-
-        register = self.register
-        assert register is not None
-        try:
-            history = register.history(key)
-        except Refusal:
-            self.reload()
-            return
-        line = register.with_serial(history.serial)
-        before = self.lines.get(key)
-        self.lines[key] = line
-        if before is None or (before.place_kind, before.place) != (line.place_kind, line.place):
-            self._show_places()
+    def _changed(self, key: str) -> None:
+        self._show_places()
         self._show()
-        self._picked(self._current())
+        if key:
+            self._picked(self._current())
+
+    def _told(self, sentence: str) -> None:
+        self.said.setText(sentence)
+        there, refused = bool(self.lines), self.state.refused
+        self.table.setVisible(there)
+        self.empty.setVisible(not there)
+        self.farm.setVisible(not there and self.register is not None)
+        self.refused.setVisible(refused > 0)
+        self.refused.setText(f"Not &taken by the server: {refused}…")
 
     # -- what is shown -----------------------------------------------------------------------------------
 
@@ -374,5 +319,5 @@ class StockWindow(QDialog):
 
     def done(self, result: int) -> None:
         """Let go of the register."""
-        self.link.close()
+        self.state.close()
         super().done(result)

@@ -852,6 +852,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Cells in stock…</source>
+      <translation>&amp;Zellen im Lager…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Copy the picture</source>
       <translation>Bild &amp;kopieren</translation>
     </message>
@@ -1012,8 +1017,18 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Where the register is…</source>
+      <translation>&amp;Wo das Register liegt…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Who is at the bench…</source>
       <translation>&amp;Wer an der Werkbank ist…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>&amp;Workshop</source>
+      <translation>&amp;Werkstatt</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1089,6 +1104,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+C</source>
       <translation>Strg+Alt+C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+D</source>
+      <translation>Strg+Alt+D</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1574,11 +1594,6 @@
       <location filename="firmcell/app/pages/between_places.py" />
       <source>Ctrl+Alt+B</source>
       <translation>Strg+Alt+B</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/between_places.py" />
-      <source>Ctrl+Alt+D</source>
-      <translation>Strg+Alt+D</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
@@ -4224,6 +4239,11 @@
       <location filename="firmcell/app/start_page.py" />
       <source>Your first pack, step by step</source>
       <translation>Ihr erster Pack, Schritt für Schritt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_window.py" />
+      <source>Place</source>
+      <translation>Ort</translation>
     </message>
     <message>
       <location filename="firmcell/app/tables.py" />
@@ -7087,11 +7107,6 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
-      <source>Place</source>
-      <translation>Ort</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Reads now</source>
       <translation>Zeigt jetzt</translation>
     </message>
@@ -8201,14 +8216,14 @@
       <translation>Platine NTC%1</translation>
     </message>
     <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>resistance</source>
+      <translation>Widerstand</translation>
+    </message>
+    <message>
       <location filename="firmcell/shop.py" />
       <source>new pack</source>
       <translation>neuer Pack</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/cell_tests_csv.py" />
-      <source>resistance</source>
-      <translation>Widerstand</translation>
     </message>
     <message>
       <location filename="firmcell/store/format_1.py" />

@@ -852,6 +852,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Cells in stock…</source>
+      <translation>&amp;Éléments en stock…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Copy the picture</source>
       <translation>&amp;Copier l'image</translation>
     </message>
@@ -1012,8 +1017,18 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Where the register is…</source>
+      <translation>&amp;Où se trouve le registre…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Who is at the bench…</source>
       <translation>&amp;Qui est à l'établi…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>&amp;Workshop</source>
+      <translation>&amp;Atelier</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1089,6 +1104,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+C</source>
       <translation>Ctrl+Alt+C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+D</source>
+      <translation>Ctrl+Alt+D</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1574,11 +1594,6 @@
       <location filename="firmcell/app/pages/between_places.py" />
       <source>Ctrl+Alt+B</source>
       <translation>Ctrl+Alt+B</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/between_places.py" />
-      <source>Ctrl+Alt+D</source>
-      <translation>Ctrl+Alt+D</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
@@ -4224,6 +4239,11 @@
       <location filename="firmcell/app/start_page.py" />
       <source>Your first pack, step by step</source>
       <translation>Votre premier pack, pas à pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_window.py" />
+      <source>Place</source>
+      <translation>Place</translation>
     </message>
     <message>
       <location filename="firmcell/app/tables.py" />
@@ -7087,11 +7107,6 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
-      <source>Place</source>
-      <translation>Place</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Reads now</source>
       <translation>Indique maintenant</translation>
     </message>
@@ -8201,14 +8216,14 @@
       <translation>carte NTC%1</translation>
     </message>
     <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>resistance</source>
+      <translation>résistance</translation>
+    </message>
+    <message>
       <location filename="firmcell/shop.py" />
       <source>new pack</source>
       <translation>nouveau pack</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/cell_tests_csv.py" />
-      <source>resistance</source>
-      <translation>résistance</translation>
     </message>
     <message>
       <location filename="firmcell/store/format_1.py" />
