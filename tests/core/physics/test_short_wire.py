@@ -21,9 +21,9 @@ SIZES = [(0.0002, 0.004), (0.0003, 0.008), (0.0005, 0.008), (0.0005, 0.02), (0.0
 
 
 def settle(diameter, length, current, loss, seconds=20.0, conducts=400.0):
-    """Middle temperature of a wire after a while, and when it came to the melting point (None if never): half of it in 60
+    """Middle temperature of a wire after a while, and when it came to the melting point (None if never): half of it in 30
     pieces, explicit steps, conductivity, density and heat capacity of copper at 300 K (CRC Handbook, from memory)."""
-    n = 60
+    n = 30
     dx, area, around = length / 2 / n, pi / 4 * diameter**2, pi * diameter
     heat = 8960.0 * 385.0 * area * dx
     t = np.full(n, ENDS_K)

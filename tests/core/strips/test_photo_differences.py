@@ -5,7 +5,7 @@ import re
 import networkx as nx
 import numpy as np
 import pytest
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from firmcell.core.base.refusal import Refusal
@@ -17,6 +17,7 @@ from firmcell.core.model.photo import SeenStrip, SeenWire
 from firmcell.core.pictures.face import as_it_lies
 from firmcell.core.strips.photo_differences import _named_tap, over_photo
 from firmcell.store.part_files import part_named, shipped_library
+from tests.conftest import cases
 from tests.core.layout.test_from_photo import photographed
 
 CELL = part_named(shipped_library(), Cell, "18650 balanced 3.0 Ah")
@@ -26,6 +27,7 @@ def over(photo, face, layout, axis=TurnAxis.LONG):
     return over_photo(photo, face, layout, axis, CELL.diameter_m)
 
 
+@settings(max_examples=cases(24))
 @given(
     series=st.integers(2, 6),
     parallel=st.integers(1, 3),
@@ -142,6 +144,7 @@ def wired(photo, layout, face, names):
     return photo.model_copy(update={"wires": tuple(ways)})
 
 
+@settings(max_examples=cases(24))
 @given(
     series=st.integers(3, 8),
     parallel=st.integers(1, 3),
