@@ -2,12 +2,15 @@
 
 from typing import TYPE_CHECKING
 
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QInputDialog, QLineEdit
 
 from firmcell.app.session import guarded
+from firmcell.core.jobs.plan import Subject
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.stock.match_window import MatchWindow
     from firmcell.app.stock.stock_window import StockWindow
 
 
@@ -33,6 +36,19 @@ class WorkshopCommands:
         self.stock.raise_()
         self.stock.activateWindow()
         return self.stock
+
+    def match(self) -> "MatchWindow | None":
+        """Match cells of the drawers into the pack that is open."""
+        from firmcell.app.stock.match_window import MatchWindow
+
+        session = self.window.session
+        if session is None or session.plan.subject is not Subject.PACK:
+            self.window.tell("Open a job with a pack of its own first: its cells are what is matched.")
+            return None
+        self.matching = MatchWindow(self.window, session)
+        self.matching.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.matching.open()
+        return self.matching
 
     def _gone(self) -> None:
         if self.stock is not None:

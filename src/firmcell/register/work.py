@@ -47,6 +47,17 @@ def moved(
     ]
 
 
+def moved_by_group(
+    register: Register, lines: Sequence[tuple[CellLine, int]], job: str, person: str
+) -> list[Entry]:
+    """Return the entries by which matched cells go into a job, each into its group."""
+    return [
+        entry
+        for line, group in lines
+        for entry in moved(register, [line], PlaceKind.JOB, job, person, group, "matched")
+    ]
+
+
 def measured(register: Register, line: CellLine, test: CellTested, person: str) -> Entry:
     """Return the entry of a test of a cell, made now."""
     return register.entry(line.key, test, person)

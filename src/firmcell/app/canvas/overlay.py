@@ -190,7 +190,7 @@ class OverlayPainter:
         font.setWeight(QFont.Weight.DemiBold)
         painter.setFont(font)
         metrics = QFontMetricsF(font)
-        for ref, at in self.view.targets().items():
+        for ref, at in self.view.each_place():
             text = self.view._paint.values.get(ref)
             if not text:
                 continue

@@ -1,5 +1,7 @@
 """The pack on the bench: both faces to scale, zoomed, panned, clicked and walked by keyboard."""
 
+from collections.abc import Iterator
+
 from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QKeyEvent,
@@ -150,6 +152,12 @@ class PackView(QWidget):
     def targets(self) -> dict[str, QPointF]:
         """All parts that can be picked, with their place in the scene."""
         return {ref: to_scene(f.origin, at) for f in self._faces for ref, at in f.drawing.targets.items()}
+
+    def each_place(self) -> Iterator[tuple[str, QPointF]]:
+        """Every part with its place in the scene; what is seen on both faces comes twice."""
+        for face in self._faces:
+            for ref, at in face.drawing.targets.items():
+                yield ref, to_scene(face.origin, at)
 
     def place_of(self, ref: str) -> QPointF | None:
         """Where a part is on the widget, or None."""

@@ -15,7 +15,7 @@ from firmcell.core.charging.in_host import SLOW_FACTOR
 from firmcell.core.leads.main_leads import LEADS_TOGETHER
 from firmcell.core.leads.wire_rating import carriers
 from firmcell.core.model.chemistry import Chemistry
-from firmcell.core.model.design import Design
+from firmcell.core.model.design import OF_EACH_CELL, Design
 from firmcell.core.model.host_charger import ChargeEnd
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
@@ -310,7 +310,7 @@ def run_with_cells(
 ) -> tuple[tuple[RunResult, tuple[RunResult, RunResult] | None, CellModel], tuple[Conductor, ...]]:
     """Return what `run_with_band` and `conductors_of` do of the same pack with other cells, none of them
     measured."""
-    other = design.with_edits(("cell", cell), ("measured_ohm", ()), ("measured_as", ()))
+    other = design.with_edits(("cell", cell), *((name, ()) for name in OF_EACH_CELL))
     analysis = analyse(other, library)
     metal = solve_under_load(other, analysis.layout, analysis.pack.run_time_s)
     found = run_with_band(other, analysis, metal, asked, None, told)

@@ -9,7 +9,7 @@ import numpy as np
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.by_hand import Edits, HandEdit, cells_in_words, layout_of, placed_cells, with_cells
-from firmcell.core.model.design import Design, PlacedCell, StripRef
+from firmcell.core.model.design import OF_EACH_CELL, Design, PlacedCell, StripRef
 
 SNAP_REACH = 0.6
 """Cells that are let go fall into touch with others within this many pitches."""
@@ -178,7 +178,7 @@ def copy_cells(design: Design, numbers: Sequence[int], dx_m: float, dy_m: float)
         ("series", design.series + series),
         ("parallel", design.parallel + parallel),
         ("arrangement.placed", tuple(new)),
-        *((name, ()) for name in ("measured_ohm", "measured_as") if getattr(design, name)),
+        *((name, ()) for name in OF_EACH_CELL if getattr(design, name)),
     )
     lost = "; measured resistances are given up" if design.measured_ohm else ""
     return HandEdit(edits, f"Copy {cells_in_words(chosen)}{lost}")
@@ -217,8 +217,11 @@ def delete_cells(design: Design, numbers: Sequence[int]) -> HandEdit:
         ("arrangement.spare_m", spare),
         *_strips_kept(design, place),
         ("joining.doubled", tuple(place[n] for n in design.joining.doubled if n in place)),
-        ("measured_ohm", tuple(design.measured_ohm[n - 1] for n in kept) if design.measured_ohm else ()),
-        ("measured_as", tuple(design.measured_as[n - 1] for n in kept) if design.measured_as else ()),
+        *(
+            (name, tuple(values[n - 1] for n in kept) if len(values) == len(cells) else ())
+            for name in OF_EACH_CELL
+            if (values := getattr(design, name))
+        ),
     )
     return HandEdit(edits, f"Delete {cells_in_words(chosen)}")
 

@@ -373,6 +373,11 @@ class PackInsulation(Frozen):
     lip_m: Metres = Field(0.012, title="Lip over each edge", le=0.2)
 
 
+CellSerial = Annotated[str, Field(max_length=60)]
+OF_EACH_CELL = ("measured_ohm", "measured_as", "cell_serials")
+"""Fields that hold a value for each cell by its number: with other cells they mean nothing."""
+
+
 class Design(JobDetails):
     """A whole pack. An edit makes a new one; nothing here is ever changed in place."""
 
@@ -389,6 +394,7 @@ class Design(JobDetails):
     cell_now_v: Volts = Field(title="Cells measured now", gt=0)
     measured_ohm: tuple[Ohms, ...] = Field((), title="Measured resistance of each cell", max_length=2000)
     measured_as: tuple[Coulombs, ...] = Field((), title="Measured capacity of each cell", max_length=2000)
+    cell_serials: tuple[CellSerial, ...] = Field((), title="Serial of each cell", max_length=2000)
     charge_current_a: Amperes = Field(title="Charge current of the charger", gt=0)
     existing: ExistingPack | None = Field(None, title="The pack as it is")
     serial: str = Field("", title="Serial number", max_length=40)
@@ -427,7 +433,7 @@ class Design(JobDetails):
     @property
     def as_template(self) -> "Design":
         """The design as the beginning of another job: without serial number, photos and measured cells."""
-        return self.with_edits(("serial", ""), ("photos", ()), ("measured_ohm", ()), ("measured_as", ()))
+        return self.with_edits(("serial", ""), ("photos", ()), *((name, ()) for name in OF_EACH_CELL))
 
     def edited(self, path: str, value: object) -> "Design":
         """Return a design with the field at the dotted `path` replaced, checked as a whole.
@@ -454,7 +460,7 @@ class Design(JobDetails):
             edits = (
                 *edits,
                 *(("arrangement." + name, ()) for name in ("placed", "spare_m", "drawn", "removed")),
-                *((name, ()) for name in ("measured_ohm", "measured_as") if name not in changed),
+                *((name, ()) for name in OF_EACH_CELL if name not in changed),
             )
         for path, value in edits:
             fields = _replaced(type(self), fields, path.split("."), value)

@@ -1,9 +1,11 @@
 """The numbers behind one thing on the picture, and why they are so."""
 
 from dataclasses import replace
+from typing import TypeVar
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
+from firmcell.core.base.quantity import AH
 from firmcell.core.base.wording import amperes, celsius, figures, millimetres, milliohms, percent, volts
 from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import joints_in_words
@@ -11,6 +13,8 @@ from firmcell.core.strips.load_figures import Segment
 from firmcell.core.strips.runs import StripKind
 from firmcell.core.strips.under_load import UnderLoad
 from firmcell.core.strips.why_there import missing_without
+
+T = TypeVar("T")
 
 
 @frozen
@@ -105,6 +109,21 @@ def _solved_cell(name: str, metal: UnderLoad) -> tuple[tuple[str, str], ...]:
     )
 
 
+def _as_measured(number: int, d: Design) -> tuple[tuple[str, str], ...]:
+    """The serial of a cell, and what was measured of it."""
+
+    def of(values: tuple[T, ...]) -> T | None:
+        return values[number - 1] if number <= len(values) else None
+
+    serial, held, ohm = of(d.cell_serials), of(d.measured_as), of(d.measured_ohm)
+    measured = ", ".join(
+        word
+        for word in (f"{figures(held / AH, 4)} Ah" if held else "", milliohms(ohm) if ohm else "")
+        if word
+    )
+    return (*((("Serial", serial),) if serial else ()), *((("Measured", measured),) if measured else ()))
+
+
 def _cell(name: str, d: Design, a: Analysis) -> Description | None:
     found = next((c for c in a.layout.cells if str(c.number) == name), None)
     if found is None:
@@ -113,6 +132,7 @@ def _cell(name: str, d: Design, a: Analysis) -> Description | None:
     return Description(
         f"Cell {name}, group {found.group}",
         (
+            *_as_measured(found.number, d),
             ("Stands", f"plus {'up (top face)' if found.positive_up else 'down (bottom face)'}"),
             ("Steady", f"{amperes(p.cell_current_steady_a)} of {amperes(d.cell.current_continuous_a)}"),
             ("Peak", f"{amperes(p.cell_current_peak_a)} of {amperes(d.cell.current_peak_a)}"),

@@ -49,7 +49,9 @@ def stage_paint(
             )
         case Stage.CELLS:
             paint = StagePaint(
-                quiet=("strip", "weld", *wires), caption="+ and − are the ends you see on this face."
+                quiet=("strip", "weld", *wires),
+                caption="+ and − are the ends you see on this face.",
+                values=serials_in_place(design),
             )
         case Stage.LAYOUT:
             paint = _stack(analysis)
@@ -86,6 +88,20 @@ def stage_paint(
             paint = StagePaint(caption="As it is handed over.")
     # Free places and borders of groups are for Layout; elsewhere they only stand in the way.
     return paint if stage is Stage.LAYOUT else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
+
+
+def serials_in_place(design: Design) -> dict[str, str]:
+    """Return the serial of each cell beside its place; of long ones that begin alike what tells them
+    apart."""
+    serials = design.cell_serials
+    if len(serials) < 2:
+        return {f"cell:{n}": serial for n, serial in enumerate(serials, start=1)}
+    letters = zip(*serials, strict=False)
+    shared = next((n for n, each in enumerate(letters) if len(set(each)) > 1), min(map(len, serials)))
+    # A number is not cut in two.
+    while shared and serials[0][shared - 1].isdigit():
+        shared -= 1
+    return {f"cell:{n}": serial[shared:] or serial for n, serial in enumerate(serials, start=1)}
 
 
 def with_strips(paint: StagePaint) -> StagePaint:

@@ -78,6 +78,7 @@ class Matching:
         measured.
     bound_as : no sorting of these cells has groups that hold more alike than this, A·s.
     by_hand_as : spread of the groups dealt out by hand, to and fro from the fullest cell down, A·s.
+    by_hand : those groups, as `group_of` (n,).
     """
 
     group_of: NDArray[np.intp]
@@ -86,6 +87,7 @@ class Matching:
     loss_v_s: Array
     bound_as: float
     by_hand_as: float
+    by_hand: NDArray[np.intp]
 
     @property
     def spread_as(self) -> float:
@@ -152,17 +154,23 @@ def matched(stock: Stock, wanted: Wanted) -> Matching:
         if np.isfinite(other[groups]).all():
             _exchange(groups, free, np.asarray(other, dtype=float), tuple(kept))
             kept.append(_Kept.of(other, groups, wanted.alike))
-    order = np.zeros(len(capacity), dtype=np.intp)
-    for number, cells in enumerate(groups, start=1):
-        order[cells] = number
     return Matching(
-        order,
+        _numbered(groups, len(capacity)),
         capacity[groups].sum(axis=1),
         1 / (1 / stock.ohm[groups]).sum(axis=1),
         stock.loss_v_s[groups].mean(axis=1),
         _bound(capacity[groups]),
         float(np.ptp(capacity[by_hand].sum(axis=1))),
+        _numbered(by_hand, len(capacity)),
     )
+
+
+def _numbered(groups: NDArray[np.intp], cells: int) -> NDArray[np.intp]:
+    """Group of each cell, from 1; 0 for a spare (n,)."""
+    found = np.zeros(cells, dtype=np.intp)
+    for number, of in enumerate(groups, start=1):
+        found[of] = number
+    return found
 
 
 def _evened(
