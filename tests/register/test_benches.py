@@ -13,7 +13,8 @@ from pathlib import Path
 import pytest
 
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.stock.entries import CellAdded, CellMoved, CellTested, Entry, PlaceKind, serial_key
+from firmcell.core.base.serials import serial_key
+from firmcell.core.stock.entries import CellAdded, CellMoved, CellTested, Entry, PlaceKind
 from firmcell.register.book import Book
 from firmcell.register.database import address
 from firmcell.register.register import Register, Synced, new_key

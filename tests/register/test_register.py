@@ -11,6 +11,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.serials import serial_key
 from firmcell.core.stock.cell_line import line_of
 from firmcell.core.stock.entries import (
     CellAdded,
@@ -20,7 +21,6 @@ from firmcell.core.stock.entries import (
     Entry,
     PlaceKind,
     TakenBack,
-    serial_key,
 )
 from firmcell.register.book import Book
 from firmcell.register.database import address, opened, shown

@@ -6,10 +6,12 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QInputDialog, QLineEdit
 
 from firmcell.app.session import guarded
+from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.plan import Subject
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.stock.fit_window import FitWindow
     from firmcell.app.stock.match_window import MatchWindow
     from firmcell.app.stock.stock_window import StockWindow
 
@@ -49,6 +51,20 @@ class WorkshopCommands:
         self.matching.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.matching.open()
         return self.matching
+
+    def scan_cells(self) -> "FitWindow | None":
+        """Scan the cells of the open pack into their places."""
+        from firmcell.app.stock.fit_window import FitWindow
+
+        session = self.window.session
+        if session is None or not session.design.cell_serials:
+            self.window.tell("No serials are known of this pack: match cells into it first (Ctrl+Alt+M).")
+            return None
+        self.window.go(Stage.CELLS)
+        self.fitting = FitWindow(self.window, session)
+        self.fitting.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.fitting.show()
+        return self.fitting
 
     def _gone(self) -> None:
         if self.stock is not None:

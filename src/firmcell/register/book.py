@@ -10,9 +10,10 @@ from sqlalchemy.engine import URL
 
 from firmcell.core.base.closing import Closes
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.serials import serial_key
 from firmcell.core.stock.cell_history import CellHistory, folded
 from firmcell.core.stock.cell_line import CellLine, line_of
-from firmcell.core.stock.entries import TOLD, CellAdded, CellDescribed, Entry, Origin, PlaceKind, serial_key
+from firmcell.core.stock.entries import TOLD, CellAdded, CellDescribed, Entry, Origin, PlaceKind
 from firmcell.core.stock.entry_check import why_not
 from firmcell.register.database import opened, reading, shown, writing
 from firmcell.register.tables import CELLS, ENTRIES, KEPT

@@ -10,9 +10,10 @@ from pydantic import ValidationError
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.serials import serial_key
 from firmcell.core.base.visible import harmless_cell, visible
 from firmcell.core.stock.cell_line import CellLine
-from firmcell.core.stock.entries import CellAdded, CellTested, Origin, PlaceKind, serial_key
+from firmcell.core.stock.entries import CellAdded, CellTested, Origin, PlaceKind
 from firmcell.core.stock.merging import Incoming
 from firmcell.store.cell_tests_csv import UNITS_IN_HEADINGS, table_under_headings, words_of
 from firmcell.store.csv_rows import Rows

@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 from datetime import datetime
 
+from firmcell.core.base.serials import serial_key
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import (
     CellAdded,
@@ -11,7 +12,6 @@ from firmcell.core.stock.entries import (
     Entry,
     PlaceKind,
     Told,
-    serial_key,
 )
 from firmcell.core.stock.merging import Merged, Rule, merged
 from firmcell.register.cells_csv import CellTable, cells_from_csv
@@ -47,15 +47,21 @@ def moved(
     ]
 
 
-def moved_by_group(
+def matched_into(
     register: Register, lines: Sequence[tuple[CellLine, int]], job: str, person: str
 ) -> list[Entry]:
-    """Return the entries by which matched cells go into a job, each into its group."""
-    return [
-        entry
-        for line, group in lines
-        for entry in moved(register, [line], PlaceKind.JOB, job, person, group, "matched")
-    ]
+    """Return the entries by which matched cells go into a job, each into its group, and those that an
+    earlier matching had put there go back into their drawers."""
+    taken = {line.key for line, _ in lines}
+    entries = list[Entry]()
+    for line in register.lines():
+        if line.place_kind is PlaceKind.JOB and line.place == job and line.key not in taken:
+            drawer = register.history(line.key).drawer_before
+            entries += moved(register, [line], PlaceKind.DRAWER, drawer, person, None, "not taken after all")
+    for line, group in lines:
+        if (line.place_kind, line.place, line.place_group) != (PlaceKind.JOB, job, group):
+            entries += moved(register, [line], PlaceKind.JOB, job, person, group, "matched")
+    return entries
 
 
 def measured(register: Register, line: CellLine, test: CellTested, person: str) -> Entry:

@@ -5,6 +5,7 @@ from itertools import count
 
 import pytest
 
+from firmcell.core.base.serials import serial_key
 from firmcell.core.bench.reclaimed import DAY_S
 from firmcell.core.model.sample_parts import CELL
 from firmcell.core.stock.cell_history import CellHistory, folded
@@ -18,7 +19,6 @@ from firmcell.core.stock.entries import (
     PlaceKind,
     TakenBack,
     Told,
-    serial_key,
 )
 from firmcell.core.stock.entry_check import why_not
 from firmcell.core.stock.stock_words import history_lines, judged, marks_of, stands, summary, where

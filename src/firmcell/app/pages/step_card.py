@@ -30,6 +30,7 @@ TITLES = {
     "cell-check": "Cells measured",
     "cell-reading": "One cell",
     "cell-test": "Test of one cell",
+    "cell-fitted": "A cell in its place",
     "joint-reading": "One joint by four wires",
     "weld-sample": "Sample welds",
     "peel-test": "Peel test",

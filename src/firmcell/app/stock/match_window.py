@@ -23,11 +23,13 @@ from firmcell.app.background import Task
 from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded
+from firmcell.app.stock.fit_window import STEP
 from firmcell.app.stock.matched import Matched, Question, match_into
 from firmcell.app.stock.stock_forms import choice
 from firmcell.app.stock.stock_state import StockState
 from firmcell.app.tables import RowsTable, low
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.records.build_state import StepStatus
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import PlaceKind
 from firmcell.core.stock.into_pack import Limits, Order
@@ -37,6 +39,10 @@ from firmcell.store.units import parse
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
 
+ALREADY_SET = (
+    "The cells of this pack are set already: other ones in the design would be judged and not be in the pack. "
+    "Take that step back (Not right, menu Bench) if they come out again."
+)
 ORDERS = {order: order.value for order in Order}
 
 
@@ -68,6 +74,11 @@ class MatchWindow(QDialog):
         self.state.opened.connect(self._opened)
         self.state.told.connect(self._told)
         self.state.open()
+
+    @property
+    def job(self) -> str:
+        """What the register calls this job."""
+        return self.session.design.brief.title or self.session.path.stem
 
     def _limits(self) -> QWidget:
         side = QWidget()
@@ -139,16 +150,17 @@ class MatchWindow(QDialog):
         for line in self.state.lines.values():
             if line.class_name == name and line.place_kind is PlaceKind.DRAWER:
                 counts[line.place] = counts.get(line.place, 0) + 1
+        here = any(c.class_name == name and c.place == self.job for c in self.state.lines.values())
         self.drawers.clear()
         for drawer, count in sorted(counts.items()):
             item = QListWidgetItem(f"{drawer or 'no drawer told'} ({count})")
             item.setData(Qt.ItemDataRole.UserRole, drawer)
             item.setCheckState(Qt.CheckState.Checked)
             self.drawers.addItem(item)
-        self.go.setEnabled(bool(counts))
+        self.go.setEnabled(bool(counts) or here)
         self.said.setText(
             "Press Match: the groups will hold, resist and lose alike."
-            if counts
+            if counts or here
             else f"No drawer of the register holds a cell of {name}. Take cells in first (menu Workshop, Cells in stock)."
         )
 
@@ -167,7 +179,7 @@ class MatchWindow(QDialog):
         cell = self.session.design.cell
         items = [self.drawers.item(row) for row in range(self.drawers.count())]
         drawers = [i.data(Qt.ItemDataRole.UserRole) for i in items if i.checkState() is Qt.CheckState.Checked]
-        if not drawers:
+        if items and not drawers:
             raise Refusal("Tick at least one drawer.")
         alike = parse(self.alike.text() or "0.04 %", "1", "%") / 2
         if not 0 <= alike <= 0.05:
@@ -178,6 +190,7 @@ class MatchWindow(QDialog):
             parse(least, "A·s", "Ah") / cell.capacity_as if least else 0.0,
             parse(most, "Ω", "mΩ") / cell.resistance_ohm if most else float("inf"),
             self.marked.isChecked(),
+            self.job,
         )
         return Question(limits, alike or ALIKE, Order(self.order.currentData()))
 
@@ -214,15 +227,20 @@ class MatchWindow(QDialog):
         found, register = self.found, self.state.register
         if found is None or register is None:
             return
-        from firmcell.register.work import moved_by_group
+        if self.session.state.step(STEP).status is StepStatus.PASSED:
+            self.said.setText(ALREADY_SET)
+            return
+        from firmcell.register.work import matched_into
 
-        job = self.session.design.brief.title or self.session.path.stem
+        job = self.job
         person = str(self.window_.settings.value("person", ""))
-        entries = moved_by_group(register, found.group_of_line, job, person)
+        entries = matched_into(register, found.group_of_line, job, person)
         if not guarded(lambda: self.state.write(entries), self.said.setText):
             return
         if self.session.edit_all(found.edits, "Take matched cells"):
-            self.window_.tell(f"{len(entries)} cells are in the design, and in the register in “{job}”.")
+            self.window_.tell(
+                f"{len(found.group_of_line)} cells are in the design, and in the register in “{job}”."
+            )
             self.taken.emit()
             self.accept()
 

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QFileDialog
 from firmcell.app.session import guarded
 from firmcell.app.stock.stock_forms import DescribeCell, MoveCells, NewCells, StockForm
 from firmcell.app.tables import REF_ROLE
+from firmcell.core.base.serials import serial_key
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import (
     CellAdded,
@@ -19,7 +20,6 @@ from firmcell.core.stock.entries import (
     Origin,
     PlaceKind,
     TakenBack,
-    serial_key,
 )
 from firmcell.core.stock.stock_words import told
 

@@ -19,10 +19,10 @@ from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.wheel import calm
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.serials import MOST, letters_of, serials_from
 from firmcell.core.base.wording import plural
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import Origin, PlaceKind
-from firmcell.core.stock.serials import MOST, letters_of, serials_from
 
 ORIGINS = {Origin.NEW: "new", Origin.RECLAIMED: "reclaimed", Origin.UNKNOWN: "not known"}
 GOES = {PlaceKind.DRAWER: "into a drawer", PlaceKind.JOB: "into a job", PlaceKind.SCRAPPED: "scrapped"}

@@ -3,10 +3,11 @@
 from collections.abc import Callable, Iterable, Mapping
 
 from firmcell.core.base.quantity import AH
+from firmcell.core.base.serials import serial_key
 from firmcell.core.base.wording import plural
 from firmcell.core.model.parts import Cell
 from firmcell.core.stock.cell_line import CellLine
-from firmcell.core.stock.entries import PlaceKind, serial_key
+from firmcell.core.stock.entries import PlaceKind
 from firmcell.core.stock.stock_words import judged, stands, values, where
 
 HEADINGS = ("Serial", "Stands", "Class", "Lot", "Ah", "mΩ", "At rest, V", "Lost, mV/day", "Where", "Measured")

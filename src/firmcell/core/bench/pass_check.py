@@ -59,4 +59,15 @@ def _without_clock(
     held = held_by(steps, state, step.code)
     if held:
         return f"“{held.title}” comes first: it is a hold point."
-    return record_fault(step, events, state, design)
+    return _not_set(step, state, design) or record_fault(step, events, state, design)
+
+
+def _not_set(step: Step, state: BuildState, design: Design) -> str | None:
+    """Cells that were matched by serial and are not scanned into their places yet."""
+    if "cell-fitted" not in step.offers:
+        return None
+    planned = [n for n, serial in enumerate(design.cell_serials, start=1) if serial]
+    done = sum(n in state.fitted for n in planned)
+    if done == len(planned):
+        return None
+    return f"{done} of {len(planned)} cells are scanned into their places; scan the others (menu Workshop)."

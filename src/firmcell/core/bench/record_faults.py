@@ -33,6 +33,7 @@ RECORD_WORDS = {
     "cell-check": "the cell measurements",
     "cell-reading": "the reading of a cell",
     "cell-test": "the test of a cell",
+    "cell-fitted": "each cell in its place",
     "joint-reading": "the resistance of a joint",
     "weld-sample": "a peeled sample",
     "peel-test": "the peel force",

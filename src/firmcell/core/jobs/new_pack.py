@@ -147,6 +147,7 @@ def _dry_fit(d: Design, a: Analysis) -> Step:
             "Check each group's direction against the drawing twice: one cell the wrong way is a dead short.",
         ),
         records=("checked",),
+        offers=("cell-fitted",) if d.cell_serials else (),
         checks=(
             "Every cell's direction as drawn, first time",
             "Every cell's direction as drawn, second time",

@@ -51,7 +51,7 @@ def stage_paint(
             paint = StagePaint(
                 quiet=("strip", "weld", *wires),
                 caption="+ and − are the ends you see on this face.",
-                values=serials_in_place(design),
+                values=serials_in_place(design, state),
             )
         case Stage.LAYOUT:
             paint = _stack(analysis)
@@ -90,18 +90,22 @@ def stage_paint(
     return paint if stage is Stage.LAYOUT else replace(paint, quiet=(*paint.quiet, "place", "group.border"))
 
 
-def serials_in_place(design: Design) -> dict[str, str]:
-    """Return the serial of each cell beside its place; of long ones that begin alike what tells them
-    apart."""
-    serials = design.cell_serials
-    if len(serials) < 2:
-        return {f"cell:{n}": serial for n, serial in enumerate(serials, start=1)}
-    letters = zip(*serials, strict=False)
-    shared = next((n for n, each in enumerate(letters) if len(set(each)) > 1), min(map(len, serials)))
-    # A number is not cut in two.
-    while shared and serials[0][shared - 1].isdigit():
-        shared -= 1
-    return {f"cell:{n}": serial[shared:] or serial for n, serial in enumerate(serials, start=1)}
+def serials_in_place(design: Design, state: BuildState) -> dict[str, str]:
+    """Return the serial of each cell beside its place, with a tick where it was scanned there; of long ones
+    that begin alike what tells them apart."""
+    serials, shared = design.cell_serials, 0
+    if len(serials) > 1:
+        letters = zip(*serials, strict=False)
+        shared = next((n for n, each in enumerate(letters) if len(set(each)) > 1), min(map(len, serials)))
+        # A number is not cut in two.
+        while shared and serials[0][shared - 1].isdigit():
+            shared -= 1
+    # The ends of the cells stay in sight: which way each stands matters most while they are set.
+    return {
+        f"cell:{n}": ("✓ " if n in state.fitted else "") + (serial[shared:] or serial)
+        for n, serial in enumerate(serials, start=1)
+        if serial
+    }
 
 
 def with_strips(paint: StagePaint) -> StagePaint:

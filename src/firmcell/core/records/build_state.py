@@ -11,6 +11,7 @@ from firmcell.core.records.events import (
     Across,
     AsFound,
     CellCheck,
+    CellFitted,
     CellReading,
     CellTest,
     Checked,
@@ -73,6 +74,7 @@ class BuildState:
     tap_volts : latest reading by tap number, V.
     cell_ohm, cell_volts : latest reading by cell number, Ω and V.
     cell_tests : latest test of each reclaimed cell, by number.
+    fitted : serial of the cell set in each place, by number.
     joint_ohm : every joint measured, Ω.
     point_volts : latest reading between two points, by the names of black and red, V.
     lamp_volts, loaded_volts : the same with a lamp across the points, and with the pack under load, V.
@@ -85,6 +87,7 @@ class BuildState:
     cell_ohm: dict[int, float] = field(default_factory=dict)
     cell_volts: dict[int, float] = field(default_factory=dict)
     cell_tests: dict[int, CellTest] = field(default_factory=dict)
+    fitted: dict[int, str] = field(default_factory=dict)
     joint_ohm: tuple[float, ...] = ()
     point_volts: dict[tuple[str, str], float] = field(default_factory=dict)
     lamp_volts: dict[tuple[str, str], float] = field(default_factory=dict)
@@ -141,6 +144,7 @@ class Folding:
         self._cell_ohm: dict[int, float] = {}
         self._cell_volts: dict[int, float] = {}
         self._tests: dict[int, CellTest] = {}
+        self._fitted: dict[int, str] = {}
         self._joints: list[float] = []
         self._read: dict[Across | None, dict[tuple[str, str], float]] = {a: {} for a in (None, *Across)}
         self._kept: dict[type, list[Any]] = {kind: [] for kind in KEPT.values()}
@@ -173,6 +177,8 @@ class Folding:
                 self._cell_ohm[data.cell] = data.ohms
             if volts is not None:
                 self._cell_volts[data.cell] = volts
+        elif isinstance(data, CellFitted):
+            self._fitted[data.cell] = data.serial
         elif isinstance(data, PointReading | LoadedReading):
             self._read[getattr(data, "across", None)][data.black, data.red] = data.volts
         elif isinstance(data, JointReading):
@@ -189,6 +195,7 @@ class Folding:
             cell_ohm=dict(self._cell_ohm),
             cell_volts=dict(self._cell_volts),
             cell_tests=dict(self._tests),
+            fitted=dict(self._fitted),
             joint_ohm=tuple(self._joints),
             point_volts=dict(self._read[None]),
             lamp_volts=dict(self._read[Across.LAMP]),

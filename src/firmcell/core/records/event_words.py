@@ -5,6 +5,7 @@ from collections.abc import Iterable
 from firmcell.core.records.events import (
     AsFound,
     CellCheck,
+    CellFitted,
     CellReading,
     CellTest,
     Checked,
@@ -82,6 +83,8 @@ def event_words(event: Event) -> str:
             read = [f"{cell_v:.3f} V"] if cell_v is not None else []
             read += [f"{cell_ohm * 1e3:.1f} mΩ"] if cell_ohm is not None else []
             return f"cell {cell}: {', '.join(read) or 'nothing read'}"
+        case CellFitted(cell=cell, serial=serial):
+            return f"{serial} set in place {cell}"
         case CellTest():
             return tested_words(event.data)
         case JointReading(joint=joint, ohms=ohms):

@@ -66,6 +66,14 @@ class CellTest(Frozen):
     origin: Words = Field("", title="Where it comes from")
 
 
+class CellFitted(Frozen):
+    """A cell was set in its place, known by its serial."""
+
+    kind: Literal["cell-fitted"] = "cell-fitted"
+    cell: Count = Field(title="Place in the pack", ge=1, le=2000)
+    serial: Words = Field(title="Serial", min_length=1)
+
+
 class JointReading(Frozen):
     """The welds of one pad measured by four wires; the mean of all readings then counts for every joint."""
 
@@ -329,6 +337,7 @@ Payload = Annotated[
     | CellCheck
     | CellReading
     | CellTest
+    | CellFitted
     | JointReading
     | WeldSample
     | PeelTest
@@ -362,6 +371,7 @@ RECORD_KINDS: dict[str, type[Frozen]] = {
         CellCheck,
         CellReading,
         CellTest,
+        CellFitted,
         JointReading,
         WeldSample,
         PeelTest,

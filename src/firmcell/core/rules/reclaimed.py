@@ -3,6 +3,8 @@
 from collections.abc import Iterator
 
 from firmcell.core.analysis.findings import Severity, Situation, Stage
+from firmcell.core.base.serials import serial_key
+from firmcell.core.base.visible import visible
 from firmcell.core.base.wording import figures, percent
 from firmcell.core.bench.reclaimed import (
     BESIDE_OHM,
@@ -99,4 +101,23 @@ def unlike_resistances(s: Situation) -> Iterator[Hit]:
             yield Hit(
                 f"Cell {hot} makes {figures(ohms[hot] / middle, 2)} times the heat of the others in the same current.",
                 (f"cell:{hot}",),
+            )
+
+
+@rule(
+    "RC-4",
+    Stage.CELLS,
+    Severity.ATTENTION,
+    source="the serials that were matched and scanned",
+    reason="What was measured on the planned cell counts for the place; another cell there holds and resists otherwise.",
+)
+def another_cell_is_set(s: Situation) -> Iterator[Hit]:
+    """A cell was set in a place planned for another."""
+    serials = s.design.cell_serials
+    for number, serial in sorted(s.state.fitted.items()):
+        planned = serials[number - 1] if number <= len(serials) else ""
+        if planned and serial_key(planned) != serial_key(serial):
+            yield Hit(
+                f"Place {number} holds {visible(serial)}; {visible(planned)} was matched for it.",
+                (f"cell:{number}",),
             )

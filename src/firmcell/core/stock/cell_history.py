@@ -79,6 +79,19 @@ class CellHistory:
         return None
 
     @property
+    def drawer_before(self) -> str:
+        """The drawer that it was in last; "" for none told."""
+        found = ""
+        for entry in self.entries:
+            if entry.key in self.gone:
+                continue
+            if isinstance(entry.data, CellAdded):
+                found = entry.data.drawer
+            elif isinstance(entry.data, CellMoved) and entry.data.to is PlaceKind.DRAWER:
+                found = entry.data.place
+        return found
+
+    @property
     def rest(self) -> Rest | None:
         """The newest rest that has two readings, none from before the cell came out of a job."""
         return _rest(self)

@@ -120,23 +120,3 @@ class Entry(Frozen):
     person: Words = ""
     bench: Words = ""
     data: Told
-
-
-def serial_key(serial: str) -> str:
-    """Return what two writings of one serial have in common: letters large, no spaces.
-
-    Parameters
-    ----------
-    serial : str
-        As typed or scanned.
-
-    Returns
-    -------
-    key : str
-
-    Examples
-    --------
-    >>> serial_key(" hl-0412 ") == serial_key("HL- 0412")
-    True
-    """
-    return "".join(serial.split()).upper()

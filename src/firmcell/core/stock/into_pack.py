@@ -45,12 +45,14 @@ class Limits:
     drawers : of these alone; all of them if empty.
     least_share, most_share : capacity and resistance over those of the class.
     marked : whether cells with a word against them may: worn ones, ones not rested yet. Those that are out never may.
+    job : cells that the register has in this job already may go in again; "" for none.
     """
 
     drawers: frozenset[str] = frozenset()
     least_share: float = 0.0
     most_share: float = float("inf")
     marked: bool = True
+    job: str = ""
 
 
 @frozen(eq=False)
@@ -81,9 +83,10 @@ def candidates(lines: Iterable[CellLine], design: Design, limits: Limits) -> Can
             continue
         verdict = judged(line, cell)
         assert verdict is not None
-        if line.place_kind is not PlaceKind.DRAWER:
-            out("in jobs or scrapped")
-        elif limits.drawers and line.place not in limits.drawers:
+        here = line.place_kind is PlaceKind.JOB and bool(limits.job) and line.place == limits.job
+        if line.place_kind is not PlaceKind.DRAWER and not here:
+            out("in other jobs or scrapped")
+        elif limits.drawers and line.place not in limits.drawers and not here:
             out("in other drawers")
         elif line.capacity_as is None:
             out("capacity not tested")

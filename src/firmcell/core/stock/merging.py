@@ -4,6 +4,7 @@ from collections.abc import Callable, Iterable
 from enum import StrEnum
 
 from firmcell.core.base.frozen import frozen
+from firmcell.core.base.serials import serial_key
 from firmcell.core.base.visible import visible
 from firmcell.core.base.wording import plural
 from firmcell.core.stock.cell_history import CellHistory, when
@@ -16,7 +17,6 @@ from firmcell.core.stock.entries import (
     Origin,
     PlaceKind,
     Told,
-    serial_key,
 )
 
 NAMES = {"class_name": "class", "lot": "lot", "origin": "origin", "pack": "pack it came from"}

@@ -1,4 +1,4 @@
-"""Serials that follow on each other."""
+"""Serials of cells: written in two ways, and following on each other."""
 
 import re
 
@@ -54,3 +54,23 @@ def letters_of(serial: str) -> str:
     """
     found = COUNTED.fullmatch(serial.strip())
     return found.group(1).upper() if found else ""
+
+
+def serial_key(serial: str) -> str:
+    """Return what two writings of one serial have in common: letters large, no spaces.
+
+    Parameters
+    ----------
+    serial : str
+        As typed or scanned.
+
+    Returns
+    -------
+    key : str
+
+    Examples
+    --------
+    >>> serial_key(" hl-0412 ") == serial_key("HL- 0412")
+    True
+    """
+    return "".join(serial.split()).upper()
