@@ -12,8 +12,14 @@ from hypothesis import strategies as st
 
 from firmcell.cli.main import main
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.records.events import StepPassed
+from firmcell.core.stock.entries import PlaceKind
 from firmcell.core.stock.matching import Stock, Wanted, matched
 from firmcell.core.stock.matching_words import matching_words
+from firmcell.register.register import Register
+from firmcell.store.demo import bee_house_scale
+from firmcell.store.job_file import JobFile
+from firmcell.store.part_files import shipped_library
 from firmcell.store.stock_csv import drawer_from_csv, groups_csv
 
 
@@ -129,7 +135,7 @@ def test_words_tell_what_a_test_cannot_and_what_is_not_known():
     )
     assert "A capacity test is good for about 0.5 %" in words
     assert "Resistances were not all measured" in words
-    assert "What the cells lose at rest was not measured" in words
+    assert "What cells lose at rest was not measured of all of them" in words
     # 9000 against 6000 A·s: a sixth of the mean is the difference, half of it below.
     apart = matched(Stock(np.array([9000.0, 6000.0]), unknown[:2], unknown[:2]), Wanted(2, 1))
     told = " ".join(matching_words(apart))
@@ -142,3 +148,45 @@ def test_a_serial_that_a_spreadsheet_would_run_is_harmless():
     found = drawer_from_csv("serial,capacity\n=1+1,2.5\nB,2.4\n", "a")
     told = groups_csv(found, matched(found.stock, Wanted(1, 2)))
     assert "\n1,=1+1," not in told
+
+
+def test_cells_of_the_register_go_into_a_job(tmp_path, monkeypatch, capsys):
+    monkeypatch.setenv("FIRMCELL_REGISTER", str(tmp_path / "r.sqlite"))
+    design = bee_house_scale(shipped_library())
+    job = tmp_path / "scale.firmcell"
+    JobFile.create(job, design, "Ada", "made for a test").close()
+    rows = "".join(f"HF-{n},{design.cell.name},B{n % 2},{3.2 + n / 100}\n" for n in range(10))
+    (tmp_path / "cells.csv").write_text("serial,class,drawer,capacity Ah\n" + rows)
+    assert main(["stock", "import", str(tmp_path / "cells.csv"), "--quiet"]) == 0
+    capsys.readouterr()
+    assert main(["match", str(job), "--json"]) == 0
+    told = json.loads(capsys.readouterr().out)
+    assert sorted(told["serials"]) == sorted(told["groups"])
+    with JobFile.open(job, read_only=True) as file:
+        assert file.latest().design().cell_serials == ()
+    assert main(["match", str(job), "--drawer", "B1"]) == 3
+    assert "4S2P takes 8" in capsys.readouterr().err
+    assert main(["match", str(job), "--save", "--person", "Ada"]) == 0
+    out = capsys.readouterr().out
+    assert "In a run at 1.5 A the pack gives" in out
+    assert "group   1  place" in out
+    with JobFile.open(job, read_only=True) as file:
+        saved = file.latest()
+        assert list(saved.design().cell_serials) == told["serials"]
+        assert (saved.note, saved.person) == ("Take matched cells", "Ada")
+    with Register() as register:
+        here = {
+            line.serial: line.place_group for line in register.lines() if line.place_kind is PlaceKind.JOB
+        }
+    assert here == told["groups"]
+    with JobFile.open(job) as file:
+        file.append(StepPassed(), "dry-fit", "Ada")
+    assert main(["match", str(job), "--save"]) == 3
+    assert "are set already" in capsys.readouterr().err
+    for words, says in (
+        ((str(job), "--series", "2"), "Of a job what is made is known"),
+        ((str(tmp_path / "cells.csv"),), "--series and --parallel say"),
+        ((str(tmp_path / "cells.csv"), "--series", "2", "--parallel", "2", "--save"), "--save is for a job"),
+    ):
+        assert main(["match", *words]) == 2
+        assert says in capsys.readouterr().err

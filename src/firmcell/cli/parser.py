@@ -291,10 +291,20 @@ def _add_match(command: Callable[..., argparse.ArgumentParser]) -> None:
         "cells",
         type=Path,
         metavar="FILE",
-        help="CSV with serial and capacity, and where measured resistance, first V, second V, days; a group keeps a cell in it; - for standard input",
+        help="CSV with serial and capacity, and where measured resistance, first V, second V, days; a group keeps a cell in it; - for standard input; or a .firmcell file: cells of the register into its pack",
     )
-    sub.add_argument("--series", type=int, required=True, metavar="N", help="groups")
-    sub.add_argument("--parallel", type=int, required=True, metavar="N", help="cells in each")
+    sub.add_argument("--series", type=int, metavar="N", help="groups, of a table")
+    sub.add_argument("--parallel", type=int, metavar="N", help="cells in each, of a table")
+    sub.add_argument(
+        "--drawer", action="append", metavar="NAME", help="of a job: from this drawer; may be given again"
+    )
+    sub.add_argument(
+        "--save",
+        action="store_true",
+        help="of a job: put the cells into its design, and in the register into the job",
+    )
+    sub.add_argument("--person", default="", metavar="NAME", help="who does")
+    sub.add_argument("--register", metavar="WHERE", help="as for stock")
     sub.add_argument("--least-capacity", metavar="C", help="leave out cells that hold less, such as 2.4Ah")
     sub.add_argument("--most-resistance", metavar="R", help="leave out cells that resist more, such as 60mΩ")
     sub.add_argument(

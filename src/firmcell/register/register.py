@@ -7,6 +7,7 @@ import socket
 from collections.abc import Iterable, Sequence
 from datetime import datetime
 from pathlib import Path
+from threading import Lock
 from uuid import uuid4
 
 from platformdirs import user_config_path, user_data_path
@@ -120,11 +121,21 @@ class Register(Closes):
         self.url = address(register_place(place))
         self.bench = bench or this_bench()
         self._server: Book | None = None
+        self._meeting, self._closed = Lock(), False
         self.shared = self.url.drivername != "sqlite"
         self._own = BenchBook(_copy_of(self.url, copies) if self.shared else self.url)
 
     def close(self) -> None:
-        """Let go of all files and connections."""
+        """Let go of all files and connections; a meeting with the server that is under way does so at its
+        end."""
+        self._closed = True
+        if self._meeting.acquire(blocking=False):
+            try:
+                self._let_go()
+            finally:
+                self._meeting.release()
+
+    def _let_go(self) -> None:
         self._own.close()
         if self._server is not None:
             self._server.close()
@@ -253,10 +264,14 @@ class Register(Closes):
         """
         if not self.shared:
             return Synced()
-        try:
-            return self._sync(join)
-        except Away as away:
-            return Synced(waiting=self.waiting, away=away.sentence)
+        with self._meeting:
+            try:
+                return Synced() if self._closed else self._sync(join)
+            except Away as away:
+                return Synced(waiting=self.waiting, away=away.sentence)
+            finally:
+                if self._closed:
+                    self._let_go()
 
     def _sync(self, join: bool) -> Synced:
         if self._server is None:

@@ -3,7 +3,7 @@ any stock."""
 
 import numpy as np
 import pytest
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 from scipy.optimize import Bounds, LinearConstraint, milp
 
@@ -93,6 +93,32 @@ STOCKS = st.integers(1, 6).flatmap(
 )
 
 
+@example(
+    (
+        6,
+        3,
+        [
+            1134,
+            1222,
+            1231,
+            1333,
+            1282,
+            1308,
+            1331,
+            1242,
+            1604,
+            1688,
+            1922,
+            2211,
+            1502,
+            1495,
+            1589,
+            2284,
+            2392,
+            1975,
+        ],
+    )
+)
 @given(STOCKS)
 def test_what_holds_of_any_stock(asked):
     series, parallel, mah = asked
@@ -105,9 +131,23 @@ def test_what_holds_of_any_stock(asked):
         assert found.capacity_as[group - 1] == pytest.approx(capacity[found.group_of == group].sum())
     assert found.spread_as <= max(found.by_hand_as, 4.1e-4 * found.capacity_as.mean()) + 1e-6
     assert found.bound_as <= found.spread_as + 1e-6
-    # Spares hold no more than any cell that was taken.
-    spares = capacity[found.group_of == 0]
-    assert not len(spares) or spares.max() <= capacity[found.group_of > 0].min()
+
+
+@given(STOCKS)
+def test_spares_take_the_place_of_what_would_be_carried_for_nothing(asked):
+    """The weakest group holds what it would of the fullest cells alone, and no spare could lighten another group further."""
+    series, parallel, mah = asked
+    capacity = np.array(mah) * MAH_AS
+    found = matched(stock(capacity), Wanted(series, parallel))
+    fullest = np.sort(capacity)[::-1][: series * parallel]
+    alone = matched(stock(fullest), Wanted(series, parallel))
+    assert found.capacity_as.min() >= alone.capacity_as.min() - 1e-6
+    assert found.spread_as <= alone.spread_as + 1e-6
+    spares, least = capacity[found.group_of == 0], found.capacity_as.min()
+    for group, held in enumerate(found.capacity_as, start=1):
+        for one in capacity[found.group_of == group]:
+            other = held - one + spares
+            assert not ((other >= least + 1e-6) & (other < held - 1e-6)).any()
 
 
 def test_limits_locked_cells_and_what_was_not_measured():

@@ -1,4 +1,5 @@
-"""The dry fit by scanner: a cell is scanned, its place is told and lit on the picture, and that is recorded."""
+"""The dry fit by scanner: a cell is scanned, its place is told and lit on the picture, and that is
+recorded."""
 
 from typing import TYPE_CHECKING
 

@@ -24,7 +24,6 @@ from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded
 from firmcell.app.stock.fit_window import STEP
-from firmcell.app.stock.matched import Matched, Question, match_into
 from firmcell.app.stock.stock_forms import choice
 from firmcell.app.stock.stock_state import StockState
 from firmcell.app.tables import RowsTable, low
@@ -33,16 +32,13 @@ from firmcell.core.records.build_state import StepStatus
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import PlaceKind
 from firmcell.core.stock.into_pack import Limits, Order
+from firmcell.core.stock.matched_into import Matched, Question, match_into
 from firmcell.core.stock.matching import ALIKE
 from firmcell.store.units import parse
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
 
-ALREADY_SET = (
-    "The cells of this pack are set already: other ones in the design would be judged and not be in the pack. "
-    "Take that step back (Not right, menu Bench) if they come out again."
-)
 ORDERS = {order: order.value for order in Order}
 
 
@@ -227,6 +223,8 @@ class MatchWindow(QDialog):
         found, register = self.found, self.state.register
         if found is None or register is None:
             return
+        from firmcell.register.into_job import ALREADY_SET
+
         if self.session.state.step(STEP).status is StepStatus.PASSED:
             self.said.setText(ALREADY_SET)
             return

@@ -32,8 +32,9 @@ def doubts(test: CellTested, cell: Cell | None, line: CellLine | None) -> tuple[
     Examples
     --------
     >>> from firmcell.core.model.sample_parts import CELL
-    >>> doubts(CellTested(ohms=10 * CELL.resistance_ohm), CELL, None)[0].endswith("10 times what its class
-    resists") True
+    >>> found = doubts(CellTested(ohms=10 * CELL.resistance_ohm), CELL, None)
+    >>> found[0].partition(" is ")[2]
+    '10 times what its class resists'
     """
     found = list[str]()
     if test.capacity_as is not None:

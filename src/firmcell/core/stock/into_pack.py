@@ -44,7 +44,8 @@ class Limits:
     ----------
     drawers : of these alone; all of them if empty.
     least_share, most_share : capacity and resistance over those of the class.
-    marked : whether cells with a word against them may: worn ones, ones not rested yet. Those that are out never may.
+    marked : whether cells with a word against them may: worn ones, ones not rested yet. Those that are out
+        never may.
     job : cells that the register has in this job already may go in again; "" for none.
     """
 
@@ -115,8 +116,8 @@ class Placed:
     Attributes
     ----------
     cell_of : place in the stock of the cell at each number of the pack (n,); number 1 first.
-    hottest_k, most_it : of the pack so placed, at the end of a run; NaN where resistances were not all measured.
-    plain_k, plain_it : the same as the serials follow.
+    hottest_k, most_it : of the pack so placed, at the end of a run; NaN where resistances were not all
+    measured. plain_k, plain_it : the same as the serials follow.
     """
 
     cell_of: NDArray[np.intp]
@@ -131,9 +132,10 @@ def placed(design: Design, analysis: Analysis, found: Candidates, matching: Matc
 
     Notes
     -----
-    By resistance three orders are tried: the least resistance where it is warmest, where the strips draw most, and
-    the most resistance there. The pack is solved with each; the one that leaves its hottest cell coolest
-    is taken, and told beside the plain order. The cells keep their groups, so capacity stays as it is.
+    By resistance three orders are tried: the least resistance where it is warmest, where the strips draw
+    most, and the most resistance there. The pack is solved with each; the one that leaves its hottest cell
+    coolest is taken, and told beside the plain order. The cells keep their groups, so capacity stays as it
+    is.
     """
     layout, ohm = analysis.layout, found.stock.ohm
     plain = _in_places(layout, matching, _by_serial(found))
@@ -203,7 +205,8 @@ class Gives:
     Attributes
     ----------
     current_a : of the run, A.
-    gently : whether that is a fifth of what the pack holds an hour, since at the brief's steady current warmth ends
+    gently : whether that is a fifth of what the pack holds an hour, since at the brief's steady current
+    warmth ends
         the run before a group is empty.
     matched_j : as matched.
     by_hand_j : with the cells dealt out by hand.
@@ -273,7 +276,8 @@ def _by_serial(found: Candidates) -> Array:
 def picking_list(
     lines: Sequence[CellLine], numbers: Mapping[str, int], layout: Layout
 ) -> list[tuple[str, ...]]:
-    """Return rows of drawer, serial, group and place in the pack, drawer by drawer, as one walks along them."""
+    """Return rows of drawer, serial, group and place in the pack, drawer by drawer, as one walks along
+    them."""
     group = {c.number: c.group for c in layout.cells}
     rows = [
         (visible(line.place), visible(line.serial), str(group[number]), str(number))

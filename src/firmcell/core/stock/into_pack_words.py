@@ -20,8 +20,8 @@ def into_pack_words(
     gives: Gives | None,
     alike: float = ALIKE,
 ) -> list[str]:
-    """Return what a builder is told: which cells were looked at, how alike the groups are, what the places gain,
-    what the spread costs."""
+    """Return what a builder is told: which cells were looked at, how alike the groups are, what the places
+    gain, what the spread costs."""
     board = design.bms.board
     words = [
         candidate_words(found, design),

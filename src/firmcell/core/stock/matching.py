@@ -125,7 +125,9 @@ def matched(stock: Stock, wanted: Wanted) -> Matching:
 
     Notes
     -----
-    Of more cells than are needed, those that hold most are taken: the weakest group is what the pack is.
+    Of more cells than are needed, those that hold most are taken: the weakest group is what the pack is. Then
+    cells of fuller groups give way to spares, as long as no group comes to hold less than the weakest: what
+    they hold more would be carried for nothing.
     Start by largest differencing with equal counts (Michiels and others), or by hand if that is better; then
     the two cells are exchanged that even out most, of the group that is farthest off and any other, until no
     exchange helps. Resistance and then loss are evened out the same way, by exchanges that leave capacities
@@ -141,14 +143,14 @@ def matched(stock: Stock, wanted: Wanted) -> Matching:
     >>> import numpy as np
     >>> cells = Stock(np.array([5.0, 4.0, 3.0, 2.0, 9.0]), np.full(5, np.nan), np.full(5, np.nan))
     >>> found = matched(cells, Wanted(2, 2))
-    >>> found.group_of.tolist(), found.capacity_as.tolist()  # 9 + 3 and 5 + 4; the cell of 2 is a spare
-    ([2, 2, 1, 0, 1], [12.0, 9.0])
+    >>> found.group_of.tolist(), found.capacity_as.tolist()  # 5 + 4, and the 9 with the least that is enough
+    ([2, 2, 0, 1, 1], [11.0, 9.0])
     """
     chosen = _chosen(stock, wanted)
-    capacity = np.asarray(stock.capacity_as, dtype=float)
-    by_hand = _by_hand(capacity, chosen, wanted)
+    by_hand = _by_hand(capacity := np.asarray(stock.capacity_as, dtype=float), chosen, wanted)
     groups = _evened(capacity, chosen, by_hand, wanted)
     free = ~np.isin(groups, list(wanted.locked))
+    _spare_the_full(groups, free, capacity, np.setdiff1d(_within(stock, wanted), chosen))
     kept = [_Kept.of(capacity, groups, wanted.alike)]
     for other in (1 / stock.ohm, stock.loss_v_s):
         if np.isfinite(other[groups]).all():
@@ -199,20 +201,47 @@ def _chosen(stock: Stock, wanted: Wanted) -> NDArray[np.intp]:
         held = sum(g == group for g in locked.values())
         if held > wanted.parallel:
             raise Refusal(f"{held} cells are locked to group {group}, which takes {wanted.parallel}.")
-    fit = np.isfinite(stock.capacity_as) & (stock.capacity_as >= max(wanted.least_as, NEXT_TO_NOTHING))
-    fit &= ~(stock.ohm > wanted.most_ohm) & ~(stock.loss_v_s > wanted.most_loss_v_s)
     for place in locked:
         if not np.isfinite(stock.capacity_as[place]):
             raise Refusal("The capacity of a locked cell was not measured: its group cannot be matched.")
-        fit[place] = True
-    if fit.sum() < needed:
+    places = _within(stock, wanted)
+    if len(places) < needed:
         raise Refusal(
-            f"{int(fit.sum())} of {len(fit)} cells are within the limits; {wanted.series}S{wanted.parallel}P takes {needed}."
+            f"{len(places)} of {len(stock.capacity_as)} cells are within the limits; {wanted.series}S{wanted.parallel}P takes {needed}."
         )
-    places = np.flatnonzero(fit)
     free = [p for p in places.tolist() if p not in locked]
     free.sort(key=lambda p: -stock.capacity_as[p])
     return np.array([*locked, *free[: needed - len(locked)]], dtype=np.intp)
+
+
+def _within(stock: Stock, wanted: Wanted) -> NDArray[np.intp]:
+    """Places of the cells within the limits; of locked ones whatever they are."""
+    fit = np.isfinite(stock.capacity_as) & (stock.capacity_as >= max(wanted.least_as, NEXT_TO_NOTHING))
+    fit &= ~(stock.ohm > wanted.most_ohm) & ~(stock.loss_v_s > wanted.most_loss_v_s)
+    fit[list(wanted.locked)] = True
+    return np.flatnonzero(fit)
+
+
+def _spare_the_full(
+    groups: NDArray[np.intp], free: NDArray[np.bool_], capacity: Array, spares: NDArray[np.intp]
+) -> None:
+    """Put spares in place of cells of the fuller groups, in place: each group as near to the weakest as one
+    exchange after another brings it, never below."""
+    spares = spares.copy()
+    sums = capacity[groups].sum(axis=1)
+    enough = float(sums.min()) * (1 - NEXT_TO_NOTHING)
+    waiting = list(np.argsort(-sums)) if len(spares) else []
+    while waiting:
+        a = int(waiting.pop(0))
+        # What the group would hold with spare k in place of its cell i (i, k).
+        held = sums[a] - capacity[groups[a]][:, None] + capacity[spares][None, :]
+        held = np.where(free[a][:, None] & (held >= enough), held, np.inf)
+        i, k = (int(n) for n in np.unravel_index(int(held.argmin()), held.shape))
+        if held[i, k] < sums[a] * (1 - NEXT_TO_NOTHING):
+            groups[a, i], spares[k] = spares[k], groups[a, i]
+            sums[a] = held[i, k]
+            # The cell that came out may do for any other group; each time less is taken, so that this ends.
+            waiting = list(np.argsort(-sums))
 
 
 def _by_hand(capacity: Array, chosen: NDArray[np.intp], wanted: Wanted) -> NDArray[np.intp]:
@@ -258,25 +287,32 @@ def _dealt_round_locked(capacity: Array, chosen: NDArray[np.intp], wanted: Wante
 
 @frozen(eq=False)
 class _Kept:
-    """What an exchange may not undo: no group's sum of `value` (n,) leaves its mean by more than `most`."""
+    """What an exchange may not undo: each group's sum of `value` (n,) stays between two bounds."""
 
     value: Array
-    most: float
+    low: float
+    high: float
 
     @classmethod
     def of(cls, value: Array, groups: NDArray[np.intp], alike: float) -> "_Kept":
-        """As even as the groups are now, or within a share of their mean."""
+        """As far apart as the groups are now, or within twice a share of their mean, up and down of it where
+        that holds all of them."""
         sums = value[groups].sum(axis=1)
-        off = float(np.abs(sums - sums.mean()).max())
-        return cls(value, max(off, alike * abs(float(sums.mean()))))
+        low, high, mean = float(sums.min()), float(sums.max()), float(sums.mean())
+        wide = 2 * alike * abs(mean)
+        if high - low < wide:
+            low = float(np.clip(mean - wide / 2, high - wide, low))
+            high = low + wide
+        return cls(value, low, high)
 
     def allows(self, groups: NDArray[np.intp], a: int) -> NDArray[np.bool_]:
         """Whether cell i of group a may change places with cell j of b (b, i, j)."""
         sums = self.value[groups].sum(axis=1)
         moved = self.value[groups[a]][None, :, None] - self.value[groups][:, None, :]
-        off = sums - sums.mean()
-        within = np.abs(off[a] - moved) <= self.most
-        return np.asarray(within & (np.abs(off[:, None, None] + moved) <= self.most))
+        here, there = sums[a] - moved, sums[:, None, None] + moved
+        return np.asarray(
+            (here >= self.low) & (here <= self.high) & (there >= self.low) & (there <= self.high)
+        )
 
 
 def _exchange(

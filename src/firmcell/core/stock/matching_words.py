@@ -45,7 +45,7 @@ def matching_words(found: Matching, balance_a: float = 0.0, alike: float = ALIKE
         )
     if not np.isfinite(found.loss_v_s).all():
         words.append(
-            "What the cells lose at rest was not measured: a group that loses more falls behind in store."
+            "What cells lose at rest was not measured of all of them: a group that loses more falls behind in store."
         )
     return words
 

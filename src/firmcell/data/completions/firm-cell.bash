@@ -15,7 +15,7 @@ _firm_cell() {
         wire) words="--current --length --drop --voltage --ambient --limit --peak --peak-time --laying --together --insulation --on --off --json" ;;
         taps) words="--json" ;;
         run) words="--current --power --profile --duty --charge --store --from --ambient --age --force --json --csv --against --plan" ;;
-        match) words="--series --parallel --least-capacity --most-resistance --alike --balance --csv --force --json" ;;
+        match) words="--series --parallel --drawer --save --person --register --least-capacity --most-resistance --alike --balance --csv --force --json" ;;
         stock) words="--drawer --cell --lot --origin --pack --job --group --scrap --capacity --resistance --voltage --rule --dry-run --trays --paper --person --register --join --force --quiet --json" ;;
         log) words="--json" ;;
         verify) words="--passport --head" ;;

@@ -927,6 +927,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Match cells into this pack…</source>
+      <translation>Zellen in diesen Akku &amp;sortieren…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Meter…</source>
       <translation>&amp;Messgerät…</translation>
     </message>
@@ -984,6 +989,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>&amp;Save now</source>
       <translation>Jetzt &amp;speichern</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>&amp;Scan cells into their places…</source>
+      <translation>Zellen an ihre Plätze s&amp;cannen…</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1122,8 +1132,18 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+K</source>
+      <translation>Strg+Alt+K</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+L</source>
       <translation>Strg+Alt+L</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+M</source>
+      <translation>Strg+Alt+M</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -4032,11 +4052,6 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
-      <source>Ctrl+Alt+M</source>
-      <translation>Strg+Alt+M</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/picked_cells.py" />
       <source>Ctrl+Backspace</source>
       <translation>Strg+Backspace</translation>
     </message>
@@ -4241,9 +4256,14 @@
       <translation>Ihr erster Pack, Schritt für Schritt</translation>
     </message>
     <message>
-      <location filename="firmcell/app/stock/stock_window.py" />
+      <location filename="firmcell/app/stock/fit_window.py" />
       <source>Place</source>
       <translation>Ort</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Plus</source>
+      <translation>Plus</translation>
     </message>
     <message>
       <location filename="firmcell/app/tables.py" />
@@ -6574,6 +6594,11 @@
       <location filename="firmcell/core/model/design.py" />
       <source>Serial number</source>
       <translation>Seriennummer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>Serial of each cell</source>
+      <translation>Seriennummer jeder Zelle</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/design.py" />

@@ -927,6 +927,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Match cells into this pack…</source>
+      <translation>&amp;Assortir des éléments pour ce pack…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Meter…</source>
       <translation>&amp;Appareil de mesure…</translation>
     </message>
@@ -984,6 +989,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>&amp;Save now</source>
       <translation>Enregistrer &amp;maintenant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>&amp;Scan cells into their places…</source>
+      <translation>&amp;Scanner les éléments à leur place…</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1122,8 +1132,18 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+K</source>
+      <translation>Ctrl+Alt+K</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+L</source>
       <translation>Ctrl+Alt+L</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+M</source>
+      <translation>Ctrl+Alt+M</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -4032,11 +4052,6 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
-      <source>Ctrl+Alt+M</source>
-      <translation>Ctrl+Alt+M</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/picked_cells.py" />
       <source>Ctrl+Backspace</source>
       <translation>Ctrl+Backspace</translation>
     </message>
@@ -4241,9 +4256,14 @@
       <translation>Votre premier pack, pas à pas</translation>
     </message>
     <message>
-      <location filename="firmcell/app/stock/stock_window.py" />
+      <location filename="firmcell/app/stock/fit_window.py" />
       <source>Place</source>
       <translation>Place</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Plus</source>
+      <translation>Plus</translation>
     </message>
     <message>
       <location filename="firmcell/app/tables.py" />
@@ -6574,6 +6594,11 @@
       <location filename="firmcell/core/model/design.py" />
       <source>Serial number</source>
       <translation>Numéro de série</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>Serial of each cell</source>
+      <translation>Numéro de série de chaque élément</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/design.py" />

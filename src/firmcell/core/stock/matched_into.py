@@ -1,4 +1,4 @@
-"""One matching into a pack, worked out off the interface thread, as what the window shows of it."""
+"""One matching of cells of the drawers into a pack, and all that is told of it."""
 
 from collections.abc import Sequence
 
