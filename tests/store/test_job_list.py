@@ -4,11 +4,12 @@ import json
 import shutil
 
 import pytest
+from pydantic import ValidationError
 
 from firmcell.cli.main import main
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.events import StepPassed
-from firmcell.store.demo import make_demo
+from firmcell.store.demo import hay_loft_lantern, make_demo
 from firmcell.store.job_file import JobFile
 from firmcell.store.job_list import job_files, line_of, lines_of
 from firmcell.store.part_files import shipped_library
@@ -86,3 +87,15 @@ def test_the_command_line_lists_them(folder, capsys):
     assert [line["passed"] for line in told] == [0, 8, 0]
     assert main(["list", str(folder / "gone")]) == 3
     assert "is not a folder" in capsys.readouterr().err
+
+
+@pytest.mark.parametrize(
+    ("typed", "kept"), [("24.12.2026", "2026-12-24"), ("2026-12-24", "2026-12-24"), ("", "")]
+)
+def test_a_promised_day_is_kept_in_one_way(typed, kept):
+    assert hay_loft_lantern(shipped_library()).edited("brief.promised", typed).brief.promised == kept
+
+
+def test_what_is_no_day_is_told():
+    with pytest.raises(ValidationError, match=r"“12/24” is no day; 2026-12-24 or 24\.12\.2026 is right"):
+        hay_loft_lantern(shipped_library()).edited("brief.promised", "12/24")

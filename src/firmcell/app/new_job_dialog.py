@@ -161,7 +161,9 @@ class NewPackDialog(FormDialog):
         """The fields: the pack as it is, and the brief."""
         area = QScrollArea()
         area.setWidgetResizable(True)
-        self.form = RecordForm(Brief, system, {"title": "", "peak_duration_s": 10.0}, skip=("customer",))
+        self.form = RecordForm(
+            Brief, system, {"title": "", "peak_duration_s": 10.0}, skip=("customer", "promised")
+        )
         for field in self.form.fields.values():
             field.committed.connect(self._ask)
         for name in CURRENTS:

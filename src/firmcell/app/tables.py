@@ -27,6 +27,7 @@ from PySide6.QtGui import (
     QKeyEvent,
     QKeySequence,
     QPainter,
+    QPixmap,
 )
 from PySide6.QtWidgets import (
     QAbstractItemView,
@@ -66,6 +67,7 @@ class RowsModel(QAbstractTableModel):
         self._given: list[tuple[str, tuple[str, ...]]] = []
         self.order = (-1, False)
         self.movable = False
+        self.pictures: dict[str, QPixmap] = {}
 
     def set_rows(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
         """Replace all rows: (ref, texts); they keep the order that was chosen."""
@@ -123,6 +125,8 @@ class RowsModel(QAbstractTableModel):
             return told(visible(texts[index.column()]))
         if role == REF_ROLE:
             return ref
+        if role == Qt.ItemDataRole.DecorationRole and index.column() == 0:
+            return self.pictures.get(ref)
         return None
 
     def flags(self, index: Index) -> Qt.ItemFlag:
@@ -194,6 +198,14 @@ class RowsTable(QTableView):
         self._fit_columns(rows)
         line = QFontMetrics(self.font()).height() + 9
         self.setMinimumHeight(line * (min(len(rows), 12) + 1) + 6)
+
+    def show_pictures(self, pictures: dict[str, QPixmap], size: QSize) -> None:
+        """Show a small picture before each row, by its ref."""
+        self.rows.pictures = pictures
+        self.setIconSize(size)
+        self.verticalHeader().setDefaultSectionSize(size.height() + 6)
+        self.resizeColumnToContents(0)
+        self.viewport().update()
 
     def _fit_columns(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
         """Make columns as wide as what they hold, where that is not what it was: a header that does so by

@@ -72,7 +72,7 @@ class BriefPage(Page):
             self.run.curves.moment_changed.connect(self.moment_changed)
             self.body.addWidget(self.run)
         self.section("Job")
-        for path in ("brief.title", "brief.customer", "serial", "builder", "kind", "grain"):
+        for path in ("brief.title", "brief.customer", "brief.promised", "serial", "builder", "kind", "grain"):
             self.field(path)
 
     def refresh_more(self) -> None:

@@ -1,12 +1,13 @@
 """What is asked of the pack: the load, the space and the climate."""
 
 from collections.abc import Mapping
+from datetime import datetime
 from enum import StrEnum
 from functools import lru_cache
-from typing import Self
+from typing import Annotated, Self
 
 import numpy as np
-from pydantic import Field, model_validator
+from pydantic import BeforeValidator, Field, model_validator
 
 from firmcell.core.base.quantity import (
     Amperes,
@@ -20,6 +21,7 @@ from firmcell.core.base.quantity import (
     Seconds,
     Volts,
 )
+from firmcell.core.base.visible import visible
 from firmcell.core.geometry.plane import ring_fault
 from firmcell.core.model.duty import Duty
 
@@ -98,11 +100,29 @@ def _duty(steady_a: float, peak_a: float, peak_s: float, every_s: float) -> Duty
     return Duty(steady_a, peak_a, peak_s, every_s)
 
 
+def _day(text: object) -> object:
+    """A day as 2026-12-24, however it was typed."""
+    if not isinstance(text, str) or not text.strip():
+        return "" if text is None or isinstance(text, str) else text
+    for form in DAYS:
+        try:
+            return datetime.strptime(text.strip(), form).date().isoformat()
+        except ValueError:
+            continue
+    raise ValueError(f"“{visible(text)}” is no day; 2026-12-24 or 24.12.2026 is right")
+
+
+DAYS = ("%Y-%m-%d", "%d.%m.%Y")
+Day = Annotated[str, BeforeValidator(_day)]
+"""A day, such as 2026-12-24; empty for none."""
+
+
 class Brief(Frozen):
     """The task of a pack. Optional fields left at None are not limited and not judged."""
 
     title: str = Field("Untitled pack", title="Job", min_length=1, max_length=80)
     customer: str = Field("", title="For whom", max_length=80)
+    promised: Day = Field("", title="Promised for", max_length=10)
     load_voltage_min_v: Volts = Field(title="Load works down to")
     load_voltage_max_v: Volts = Field(title="Load accepts up to", gt=0)
     current_steady_a: Amperes = Field(title="Steady current", gt=0)

@@ -432,8 +432,10 @@ class Design(JobDetails):
 
     @property
     def as_template(self) -> "Design":
-        """The design as the beginning of another job: without serial number, photos and measured cells."""
-        return self.with_edits(("serial", ""), ("photos", ()), *((name, ()) for name in OF_EACH_CELL))
+        """The design as the beginning of another job: without serial number, promise, photos and measured
+        cells."""
+        of_one = (("serial", ""), ("brief.promised", ""), ("photos", ()))
+        return self.with_edits(*of_one, *((name, ()) for name in OF_EACH_CELL))
 
     def edited(self, path: str, value: object) -> "Design":
         """Return a design with the field at the dotted `path` replaced, checked as a whole.
