@@ -1,4 +1,4 @@
-"""The job board: the jobs of a folder with picture, state, open findings and the day they are promised for."""
+"""The job board: jobs of a folder with picture, state, open findings and the day they are promised for."""
 
 from datetime import date
 from pathlib import Path
