@@ -7,8 +7,10 @@ import signal
 import subprocess
 import sys
 import time
-from contextlib import ExitStack
+from concurrent.futures import ThreadPoolExecutor
+from contextlib import ExitStack, suppress
 from pathlib import Path
+from threading import Barrier
 
 import pytest
 
@@ -245,6 +247,44 @@ def test_a_file_is_brought_over_to_a_server(database: str, tmp_path: Path) -> No
         assert isinstance(entry.data, CellAdded)
         assert "The serial HL-2 belongs to another cell" in why
         assert a.sync() == Synced(sent=2)
+
+
+@pytest.mark.slow
+def test_four_benches_reach_for_the_same_cells_at_one_moment(database: str, tmp_path: Path) -> None:
+    """Each cell ends in one job, by one bench; the other three are told, each of each cell, and nothing else is refused."""
+    with Register(database, tmp_path / "first", "first") as first:
+        first.write(added(first, [f"HL-{n}" for n in range(20)], TOLD, "Ada"))
+        first.sync()
+    benches = [Register(database, tmp_path / f"b{n}", f"b{n}") for n in range(4)]
+    for bench in benches:
+        bench.sync()
+    at_once = Barrier(4)
+
+    def reach(bench: Register) -> list[str]:
+        at_once.wait()
+        told = list[str]()
+        for line in random.Random(bench.bench).sample(bench.lines(), 20):
+            # One by one, so that they come between each other.
+            with suppress(Refusal):
+                bench.write(moved(bench, [line], PlaceKind.JOB, bench.bench, bench.bench))
+            told += [why for _, why in bench.sync().refused]
+        return told
+
+    with ThreadPoolExecutor(4) as pool:
+        refused = list(pool.map(reach, benches))
+    for bench in benches:
+        bench.sync()
+    lines = benches[0].lines()
+    assert all(bench.lines() == lines for bench in benches)
+    assert {line.place for line in lines} <= {"b0", "b1", "b2", "b3"}
+    taken = {bench.bench: sum(line.place == bench.bench for line in lines) for bench in benches}
+    assert sum(taken.values()) == 20
+    assert all("look again before you move it" in why for told in refused for why in told)
+    # Who did not get a cell wrote that he would take it and was told, or saw in time that it was gone.
+    for bench, told in zip(benches, refused, strict=True):
+        assert len(told) <= 20 - taken[bench.bench]
+        assert len({e.cell for e, _ in bench.refusals()}) == len(told)
+        bench.close()
 
 
 @pytest.mark.slow

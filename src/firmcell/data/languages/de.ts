@@ -6192,6 +6192,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/brief.py" />
+      <source>Promised for</source>
+      <translation>Zugesagt für</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
       <source>Round</source>
       <translation>Rund</translation>
     </message>

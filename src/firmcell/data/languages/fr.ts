@@ -6192,6 +6192,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/brief.py" />
+      <source>Promised for</source>
+      <translation>Promis pour le</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
       <source>Round</source>
       <translation>Rond</translation>
     </message>
