@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Search
-from firmcell.app.form_dialog import fit_on_desktop
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.job_card import JobCard, picture_of
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
@@ -68,6 +68,7 @@ class JobListWindow(QDialog):
         column.addWidget(split, 1)
         em = self.fontMetrics().height()
         split.setSizes([50 * em, 20 * em])
+        let_scroll(self)
         self.resize(72 * em, 36 * em)
         fit_on_desktop(self)
         self.look(folder)

@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtGui import QFont
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QPushButton, QVBoxLayout
 
-from firmcell.app.form_dialog import fit_on_desktop
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded
 from firmcell.app.tables import RowsTable, low
@@ -68,6 +68,7 @@ class FitWindow(QDialog):
         row.addStretch(1)
         row.addWidget(close)
         column.addLayout(row)
+        let_scroll(self)
         em = self.fontMetrics().height()
         self.resize(26 * em, 30 * em)
         fit_on_desktop(self)

@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from firmcell.app.form_dialog import fit_on_desktop
+from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.sorting import sort_key
 from firmcell.app.stock.cell_card import CellCard
@@ -70,6 +70,7 @@ class StockWindow(QDialog):
         self.setWindowTitle("Cells in stock")
         self._make_widgets(look)
         self._make_keys()
+        let_scroll(self)
         em = self.fontMetrics().height()
         self.resize(76 * em, 46 * em)
         fit_on_desktop(self)
