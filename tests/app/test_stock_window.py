@@ -54,6 +54,9 @@ def test_the_menu_opens_the_drawers_and_the_farm_is_there_to_look_round(window, 
     assert not stock.empty.isVisible()
     assert "310 in 10 drawers" in stock.said.text()
     assert window.workshop.show_stock() is stock
+    QTest.keyClick(stock, Qt.Key.Key_F1)
+    assert window.learning.help.shown == "12-workshop"
+    window.learning.help.close()
     stock.close()
     assert window.workshop.stock is None
 

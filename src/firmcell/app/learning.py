@@ -28,6 +28,9 @@ PICTURES: dict[str, Face | str] = {
 }
 """The picture of the job that stands in a chapter, by the name of the picture in it."""
 
+WORKSHOP = "12-workshop"
+"""The chapter about the workshop's windows."""
+
 
 class Learning:
     """Opens the help where it is wanted, and leads through the first pack."""
@@ -63,8 +66,12 @@ class Learning:
     def show_guide(self) -> None:
         """Show the chapter about the stage at hand."""
         stage = self.window.stage if self.window.session is not None else None
+        self.show_chapter(chapter_of(stage))
+
+    def show_chapter(self, name: str) -> None:
+        """Show a chapter of the guide."""
         shown = self.help_window()
-        shown.turn_to(chapter_of(stage))
+        shown.turn_to(name)
         shown.show()
 
     def show_keys(self) -> None:

@@ -3,8 +3,10 @@
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QInputDialog, QLineEdit
+from PySide6.QtGui import QKeySequence, QShortcut
+from PySide6.QtWidgets import QInputDialog, QLineEdit, QWidget
 
+from firmcell.app.learning import WORKSHOP
 from firmcell.app.session import guarded
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.plan import Subject
@@ -34,6 +36,7 @@ class WorkshopCommands:
                 window.library, window.settings, window.look, window.demo_folder, "", window
             )
             self.stock.finished.connect(lambda _: self._gone())
+            self._guide_for(self.stock)
         self.stock.show()
         self.stock.raise_()
         self.stock.activateWindow()
@@ -49,6 +52,7 @@ class WorkshopCommands:
             return None
         self.matching = MatchWindow(self.window, session)
         self.matching.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self._guide_for(self.matching)
         self.matching.open()
         return self.matching
 
@@ -63,8 +67,14 @@ class WorkshopCommands:
         self.window.go(Stage.CELLS)
         self.fitting = FitWindow(self.window, session)
         self.fitting.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self._guide_for(self.fitting)
         self.fitting.show()
         return self.fitting
+
+    def _guide_for(self, shown: QWidget) -> None:
+        """F1 in a window of the workshop opens the guide at its chapter."""
+        key = QShortcut(QKeySequence(QKeySequence.StandardKey.HelpContents), shown)
+        key.activated.connect(lambda: self.window.learning.show_chapter(WORKSHOP))
 
     def _gone(self) -> None:
         if self.stock is not None:
