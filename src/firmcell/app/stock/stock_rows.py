@@ -2,6 +2,7 @@
 
 from collections.abc import Callable, Iterable, Mapping
 
+from firmcell.app.sorting import Key, sort_key
 from firmcell.core.base.quantity import AH
 from firmcell.core.base.serials import serial_key
 from firmcell.core.base.wording import plural
@@ -20,25 +21,31 @@ Shows = Callable[[CellLine], bool]
 
 
 class Judge:
-    """How cells stand, worked out once for each state of each."""
+    """Rows of cells and how they stand, worked out once for each state of each cell."""
 
     def __init__(self, classes: Iterable[Cell]) -> None:
         self.classes: Mapping[str, Cell] = {cell.name: cell for cell in classes}
-        self._known: dict[str, tuple[CellLine, str]] = {}
-
-    def word(self, line: CellLine) -> str:
-        """How a cell stands."""
-        known = self._known.get(line.key)
-        if known is None or known[0] != line:
-            known = line, stands(judged(line, self.classes.get(line.class_name)))
-            self._known[line.key] = known
-        return known[1]
+        self._known: dict[str, tuple[CellLine, Row, Key]] = {}
 
     def row(self, line: CellLine) -> Row:
         """A cell as a row."""
+        return self._of(line)[1]
+
+    def order(self, line: CellLine) -> Key:
+        """By what cells stand in order: HL-9 before HL-10."""
+        return self._of(line)[2]
+
+    def _of(self, line: CellLine) -> tuple[CellLine, Row, Key]:
+        known = self._known.get(line.key)
+        if known is None or (known[0] is not line and known[0] != line):
+            known = line, self._made(line), sort_key(line.serial)
+            self._known[line.key] = known
+        return known
+
+    def _made(self, line: CellLine) -> Row:
         return line.key, (
             line.serial,
-            self.word(line),
+            stands(judged(line, self.classes.get(line.class_name))),
             line.class_name,
             line.lot,
             "" if line.capacity_as is None else f"{line.capacity_as / AH:.3f}",

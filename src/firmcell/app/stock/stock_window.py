@@ -20,7 +20,6 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
-from firmcell.app.sorting import sort_key
 from firmcell.app.stock.cell_card import CellCard
 from firmcell.app.stock.reading_line import ReadingLine
 from firmcell.app.stock.stock_acts import StockActs
@@ -248,7 +247,7 @@ class StockWindow(QDialog):
         place = str(self.places.currentIndex().data(REF_ROLE) or ALL)
         shows = shown_by(place, self.search.text())
         picked = self.picked_keys()
-        lines = sorted(filter(shows, self.lines.values()), key=lambda line: sort_key(line.serial))
+        lines = sorted(filter(shows, self.lines.values()), key=self.judge.order)
         self.table.set_rows([self.judge.row(line) for line in lines])
         low(self.table)
         # Every serial is whole: the table measures its first rows only.

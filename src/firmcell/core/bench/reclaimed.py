@@ -1,9 +1,11 @@
 """Reclaimed cells: what a test and two readings at rest say of each, who goes with whom, what is left."""
 
 from collections.abc import Mapping
+from functools import lru_cache
 
 import numpy as np
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import figures, percent
@@ -81,10 +83,16 @@ def lost_at_rest(chemistry: Chemistry, first_v: float, second_v: float, rest_s: 
     >>> 0.0 < lost_at_rest(Chemistry.LI_ION, 4.10, 4.09, 7 * day) < 0.01
     True
     """
-    soc = np.linspace(0.0, 1.0, 1001)
-    curve = np.maximum.accumulate(resting_voltage(chemistry, soc))
+    soc, curve = _resting_curve(chemistry)
     first, second = (float(np.interp(v, curve, soc)) for v in (first_v, second_v))
     return (first - second) / (rest_s / DAY_S)
+
+
+@lru_cache
+def _resting_curve(chemistry: Chemistry) -> tuple[Array, Array]:
+    """State of charge, and the resting voltage there, rising all the way, V (k,)."""
+    soc = np.linspace(0.0, 1.0, 1001)
+    return soc, np.maximum.accumulate(resting_voltage(chemistry, soc))
 
 
 def reclaimed_cell(cell: Cell, test: CellTest) -> ReclaimedCell:
