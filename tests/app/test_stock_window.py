@@ -251,7 +251,11 @@ def test_a_table_is_shown_beside_what_becomes_of_it(stock, tmp_path):
 
 
 def test_the_list_is_written_as_a_table_and_as_labels(stock, tmp_path, monkeypatch):
-    for name, call in (("c.csv", stock.acts.write_csv), ("l.pdf", stock.acts.write_labels)):
+    for name, call in (
+        ("c.csv", stock.acts.write_csv),
+        ("l.pdf", stock.acts.write_labels),
+        ("d.pdf", stock.buttons["labels"].menu().actions()[1].trigger),
+    ):
         target = tmp_path / name
         monkeypatch.setattr(
             "PySide6.QtWidgets.QFileDialog.getSaveFileName", lambda *_, t=target: (str(t), "")

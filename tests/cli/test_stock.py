@@ -217,7 +217,7 @@ def test_many_labels_take_more_sheets_and_long_serials_a_larger_label() -> None:
     with pytest.raises(Refusal, match="a larger label or a shorter serial"):
         labels_pdf([long])
     assert labels_pdf([long], TRAY)
-    with pytest.raises(Refusal, match="no cell to make a label for"):
+    with pytest.raises(Refusal, match="nothing to make a label for"):
         labels_pdf([])
 
 

@@ -185,13 +185,12 @@ def _csv(register: "Register", arguments: argparse.Namespace) -> int:
 
 
 def _labels(register: "Register", arguments: argparse.Namespace) -> int:
-    from firmcell.register.labels import TRAY, WRAP, labels_pdf, tray_label, wrap_label
+    from firmcell.register.labels import TRAY, WRAP, labels_pdf, tray_labels, wrap_label
 
     out = _one_out(arguments)
     lines = _wanted(register, arguments)
     if arguments.trays:
-        drawers = sorted({line.place for line in lines if line.place_kind.value == "drawer" and line.place})
-        labels = [tray_label(d, [line for line in lines if line.place == d]) for d in drawers]
+        labels = tray_labels(lines)
         return _written(out, labels_pdf(labels, TRAY, arguments.paper), arguments)
     return _written(out, labels_pdf([wrap_label(line) for line in lines], WRAP, arguments.paper), arguments)
 

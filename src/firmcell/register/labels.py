@@ -17,6 +17,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.visible import visible
 from firmcell.core.base.wording import figures, milliohms
 from firmcell.core.stock.cell_line import CellLine
+from firmcell.core.stock.entries import PlaceKind
 from firmcell.store.pens.pdf import BOLD, REGULAR, load_fonts
 
 PAPERS_MM = {"a4": (210.0, 297.0), "letter": (215.9, 279.4)}
@@ -73,6 +74,13 @@ def tray_label(drawer: str, lines: Sequence[CellLine]) -> Label:
     return Label(drawer, drawer, (*classes[:2], f"{len(lines)} cells when this was printed"))
 
 
+def tray_labels(lines: Sequence[CellLine]) -> list[Label]:
+    """Return the labels of all drawers in which some cells lie."""
+    in_drawers = [line for line in lines if line.place_kind is PlaceKind.DRAWER and line.place]
+    names = sorted({line.place for line in in_drawers})
+    return [tray_label(name, [line for line in in_drawers if line.place == name]) for name in names]
+
+
 def labels_pdf(labels: Sequence[Label], size: LabelSize = WRAP, paper: str = "a4") -> bytes:
     """Return labels at 1:1 as a PDF.
 
@@ -89,7 +97,7 @@ def labels_pdf(labels: Sequence[Label], size: LabelSize = WRAP, paper: str = "a4
         If there are none, or a code is too large for its label to be read off it.
     """
     if not labels:
-        raise Refusal("There is no cell to make a label for.")
+        raise Refusal("There is nothing to make a label for.")
     load_fonts()
     out = io.BytesIO()
     if paper == "label":

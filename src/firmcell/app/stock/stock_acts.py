@@ -235,6 +235,12 @@ class StockActs:
 
         self._save("labels.pdf", "PDF (*.pdf)", lambda: labels_pdf([wrap_label(c) for c in self._of_list()]))
 
+    def write_tray_labels(self) -> None:
+        """Write labels for the drawers in which the cells of the list lie."""
+        from firmcell.register.labels import TRAY, labels_pdf, tray_labels
+
+        self._save("drawers.pdf", "PDF (*.pdf)", lambda: labels_pdf(tray_labels(self._of_list()), TRAY))
+
     def _save(self, name: str, kinds: str, content: Callable[[], bytes]) -> None:
         from firmcell.store.whole_files import write_whole
 

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
     QLineEdit,
+    QMenu,
     QPushButton,
     QScrollArea,
     QSplitter,
@@ -108,13 +109,19 @@ class StockWindow(QDialog):
             ("describe", "&What it is…", acts.describe_picked),
             ("import", "Read a &table…", acts.choose_table),
             ("csv", "Write C&SV…", acts.write_csv),
-            ("labels", "&Labels…", acts.write_labels),
+            ("labels", "&Labels", lambda: None),
         ):
             button = QPushButton(words)
             button.setAutoDefault(False)
             button.clicked.connect(lambda _=False, call=call: call())
             top.addWidget(button)
             self.buttons[name] = button
+        labels = QMenu(self)
+        labels.addAction("For the &wraps of the cells…").triggered.connect(
+            lambda _=False: acts.write_labels()
+        )
+        labels.addAction("For the &drawers…").triggered.connect(lambda _=False: acts.write_tray_labels())
+        self.buttons["labels"].setMenu(labels)
         return top
 
     def _middle(self, look: Palette) -> QSplitter:
