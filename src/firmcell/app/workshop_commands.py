@@ -62,7 +62,7 @@ class WorkshopCommands:
 
         session = self.window.session
         if session is None or not session.design.cell_serials:
-            self.window.tell("No serials are known of this pack: match cells into it first (Ctrl+Alt+M).")
+            self.window.tell("No serials are known of this pack: match cells into it first (Ctrl+Alt+G).")
             return None
         self.window.go(Stage.CELLS)
         self.fitting = FitWindow(self.window, session)

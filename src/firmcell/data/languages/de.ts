@@ -1122,6 +1122,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+G</source>
+      <translation>Strg+Alt+G</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+H</source>
       <translation>Strg+Alt+H</translation>
     </message>
@@ -1139,11 +1144,6 @@
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+L</source>
       <translation>Strg+Alt+L</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/menus.py" />
-      <source>Ctrl+Alt+M</source>
-      <translation>Strg+Alt+M</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -4052,6 +4052,11 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
+      <source>Ctrl+Alt+M</source>
+      <translation>Strg+Alt+M</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
       <source>Ctrl+Backspace</source>
       <translation>Strg+Backspace</translation>
     </message>
@@ -5109,6 +5114,11 @@
       <location filename="firmcell/core/jobs/machine_leads.py" />
       <source>motor</source>
       <translation>Motor</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/made_up_lead_steps.py" />
+      <source>The %1</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="firmcell/core/jobs/new_pack.py" />
