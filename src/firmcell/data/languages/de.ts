@@ -5116,11 +5116,6 @@
       <translation>Motor</translation>
     </message>
     <message>
-      <location filename="firmcell/core/jobs/made_up_lead_steps.py" />
-      <source>The %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <location filename="firmcell/core/jobs/new_pack.py" />
       <source>A dented, leaking or rusty cell does not go into a pack.</source>
       <translation>Eine verbeulte, undichte oder rostige Zelle kommt in keinen Pack.</translation>

@@ -5116,11 +5116,6 @@
       <translation>moteur</translation>
     </message>
     <message>
-      <location filename="firmcell/core/jobs/made_up_lead_steps.py" />
-      <source>The %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <location filename="firmcell/core/jobs/new_pack.py" />
       <source>A dented, leaking or rusty cell does not go into a pack.</source>
       <translation>Une cellule cabossée, qui fuit ou rouillée n'entre dans aucun pack.</translation>
