@@ -9,6 +9,7 @@ import sys
 import time
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import ExitStack, suppress
+from datetime import timedelta
 from pathlib import Path
 from threading import Barrier
 
@@ -221,6 +222,18 @@ def test_another_server_at_the_same_address_is_told(server: Postgres, database: 
         assert a.sync(join=True) == Synced(sent=1, again=1)
 
 
+def test_a_clock_that_is_off_is_told(
+    benches: tuple[Register, Register], monkeypatch: pytest.MonkeyPatch
+) -> None:
+    a, _ = benches
+    assert a.sync().clock_words == ""
+    real = Book.clock
+    monkeypatch.setattr(Book, "clock", lambda book: (c := real(book)) and c - timedelta(hours=2))
+    assert a.sync().clock_words.startswith("The clock of this bench is 2 h ahead of the server's: set it.")
+    monkeypatch.setattr(Book, "clock", lambda book: (c := real(book)) and c + timedelta(minutes=9))
+    assert "9 min behind the server's" in a.sync().clock_words
+
+
 @pytest.mark.parametrize(
     ("change", "says"),
     [("password", "name or password are not right"), ("database", "There is no database at")],
@@ -308,8 +321,10 @@ def test_any_order_of_work_and_meetings(database: str, tmp_path: Path, seed: int
             new = [bench.entry(rng.choice(lines).key, CellTested(capacity_as=rng.randrange(1, 20_000)))]
         else:
             line = rng.choice(lines)
-            place = rng.choice(["Hoist", "Lantern"])
-            new = [bench.entry(line.key, CellMoved(to=PlaceKind.JOB, place=place, after=line.placed_by))]
+            to, place = rng.choice(
+                [(PlaceKind.JOB, "Hoist"), (PlaceKind.JOB, "Lantern"), (PlaceKind.DRAWER, "B1")]
+            )
+            new = [bench.entry(line.key, CellMoved(to=to, place=place, after=line.placed_by))]
         try:
             bench.write(new)
         except Refusal:

@@ -2,6 +2,7 @@
 
 import sqlite3
 from contextlib import suppress
+from datetime import UTC, datetime, timedelta
 from pathlib import Path
 
 import pytest
@@ -108,6 +109,18 @@ def test_a_register_is_there_when_it_is_opened_again(tmp_path: Path) -> None:
         fill(register, "HL-1")
     with Register(str(tmp_path / "r.sqlite")) as register:
         assert register.with_serial("HL-1").lot == "L7"
+
+
+def test_a_clock_that_went_back_is_told(tmp_path: Path) -> None:
+    with Register(str(tmp_path / "r.sqlite"), bench="bench 1") as register:
+        fill(register, "HL-1")
+        assert register.clock_words() == ""
+        line = register.with_serial("HL-1")
+        later = (datetime.now(UTC) + timedelta(hours=3)).isoformat()
+        register.write([register.entry(line.key, CellTested(rest_v=3.6), "Ada", later)])
+        assert "The clock of this machine went back" in register.clock_words()
+    with Register(str(tmp_path / "r.sqlite"), bench="bench 2") as other:
+        assert other.clock_words() == ""
 
 
 def test_two_programs_write_one_file(tmp_path: Path) -> None:

@@ -22,9 +22,14 @@ def run_stock(arguments: argparse.Namespace) -> int:
     from firmcell.register.register import Register
 
     with Register(arguments.register or "") as register:
+        if register.clock_words():
+            _warn(register.clock_words())
         if register.shared and arguments.action != "sync":
             # What others wrote comes first; without the server work goes on with what is here.
-            _say_away(register.sync().away, arguments)
+            met = register.sync()
+            _say_away(met.away, arguments)
+            if met.clock_words:
+                _warn(met.clock_words)
         done = ACTIONS[arguments.action](register, arguments)
         if register.shared and arguments.action in WRITES:
             met = register.sync()

@@ -2,6 +2,7 @@
 
 from collections import defaultdict
 from collections.abc import Iterator, Sequence
+from datetime import datetime
 from typing import Any, TypeVar
 
 from pydantic import ValidationError
@@ -130,6 +131,24 @@ class Book(Closes):
             return set(
                 connection.execute(select(ENTRIES.c.key).where(ENTRIES.c.number.is_not(None))).scalars()
             )
+
+    def clock(self) -> datetime | None:
+        """What the clock of a server says; None of a file, which has none."""
+        if self.engine.dialect.name != "postgresql":
+            return None
+        with reading(self.engine, self.url) as connection:
+            return connection.execute(select(func.clock_timestamp())).scalar_one()  # type: ignore[no-any-return]
+
+    def last_of(self, bench: str) -> Entry | None:
+        """Return what a bench wrote last; None if nothing."""
+        with reading(self.engine, self.url) as connection:
+            row = connection.execute(
+                select(ENTRIES)
+                .where(ENTRIES.c.bench == bench)
+                .order_by(ENTRIES.c.number.is_not(None), ENTRIES.c.written.desc(), ENTRIES.c.number.desc())
+                .limit(1)
+            ).first()
+            return None if row is None else self.entry_of(row)
 
     def lines(self) -> list[CellLine]:
         """Return every cell in a line, by serial."""

@@ -5,7 +5,7 @@ import hashlib
 import os
 import socket
 from collections.abc import Iterable, Sequence
-from datetime import datetime
+from datetime import UTC, datetime
 from pathlib import Path
 from threading import Lock
 from uuid import uuid4
@@ -16,8 +16,8 @@ from sqlalchemy.engine import URL
 from firmcell.core.base.closing import Closes
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
-from firmcell.core.base.wording import plural
-from firmcell.core.stock.cell_history import CellHistory
+from firmcell.core.base.wording import about, plural
+from firmcell.core.stock.cell_history import CellHistory, when
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import CellAdded, Entry, Told
 from firmcell.register.bench_book import BenchBook
@@ -26,6 +26,8 @@ from firmcell.register.database import Away, address, shown
 
 PLACE_VARIABLE = "FIRMCELL_REGISTER"
 FILE_NAME = "register.sqlite"
+CLOCK_OFF_S = 120.0
+"""Two clocks that differ by less put readings of different benches in their right order, s."""
 AT_ONCE = 500
 """So many entries go to the server in one go: each is in whole, or not at all, and comes again."""
 
@@ -41,6 +43,7 @@ class Synced:
     again : entries that it had lost and was given again.
     waiting : entries that still wait here.
     away : why it could not be reached; "" if it was.
+    clock_s : by how much the clock of this bench is ahead of the server's, s.
     """
 
     sent: int = 0
@@ -49,6 +52,18 @@ class Synced:
     again: int = 0
     waiting: int = 0
     away: str = ""
+    clock_s: float = 0.0
+
+    @property
+    def clock_words(self) -> str:
+        """What a clock that is off does, in a sentence; "" for one that is right."""
+        if abs(self.clock_s) <= CLOCK_OFF_S:
+            return ""
+        way = "ahead of" if self.clock_s > 0 else "behind"
+        return (
+            f"The clock of this bench is {about(abs(self.clock_s))} {way} the server's: set it. "
+            "Readings made here are else taken for newer or older than they are."
+        )
 
 
 def register_place(told: str = "") -> str:
@@ -149,6 +164,19 @@ class Register(Closes):
         """Return an entry about a cell as of now, not yet written."""
         now = time or datetime.now().astimezone().isoformat(timespec="seconds")
         return Entry(key=new_key(), cell=cell, time=now, person=person, bench=self.bench, data=data)
+
+    def clock_words(self) -> str:
+        """Say that the clock of this bench went back since it wrote last; "" if it did not."""
+        last = self._own.last_of(self.bench)
+        if last is None:
+            return ""
+        back = (when(last.time) - datetime.now(UTC)).total_seconds()
+        if back <= CLOCK_OFF_S:
+            return ""
+        return (
+            f"The clock of this machine went back: it wrote something at {when(last.time):%Y-%m-%d %H:%M}, later than now. "
+            "Set it: readings made now are else taken for older ones."
+        )
 
     def write(self, entries: Sequence[Entry]) -> None:
         """Write entries, all of them or none; they are on disk when this returns.
@@ -276,11 +304,15 @@ class Register(Closes):
     def _sync(self, join: bool) -> Synced:
         if self._server is None:
             self._server = Book(self.url)
+        clock = self._server.clock()
+        ahead = (datetime.now(UTC) - clock).total_seconds() if clock is not None else 0.0
         again = self._same_server(self._server, join)
         came = self._fetch(self._server)
         sent, refused = self._send(self._server)
         came += self._fetch(self._server) - sent
-        return Synced(sent, max(came, 0), tuple(refused), again, self.waiting)
+        # What is right enough is told as right: two meetings in which nothing happened are alike.
+        off = ahead if abs(ahead) > CLOCK_OFF_S else 0.0
+        return Synced(sent, max(came, 0), tuple(refused), again, self.waiting, clock_s=off)
 
     def _same_server(self, server: Book, join: bool) -> int:
         """Look whether this is the server that was met last, with all that was on it then; returns how many

@@ -138,6 +138,13 @@ def test_why_an_entry_cannot_go_in() -> None:
         *cell.entries, entry(3, CellMoved(to=PlaceKind.SCRAPPED, reason="vented", after=cell.placed_by))
     )
     assert "scrapped (vented)" in why_not(into_job(4, scrapped), scrapped)
+    back = CellMoved(to=PlaceKind.DRAWER, place="A1", after=scrapped.placed_by)
+    assert "why it is good after all is not said" in why_not(entry(4, back), scrapped)
+    assert why_not(entry(4, back.model_copy(update={"reason": "the meter was wrong"})), scrapped) == ""
+    other_job = CellMoved(to=PlaceKind.JOB, place="Lantern", after=moved.placed_by)
+    assert "no cell is in two packs" in why_not(entry(4, other_job), moved)
+    other_group = CellMoved(to=PlaceKind.JOB, place="Hoist", group=2, after=moved.placed_by)
+    assert why_not(entry(4, other_group), moved) == ""
     assert "Why HL-1 is scrapped" in why_not(
         entry(1, CellMoved(to=PlaceKind.SCRAPPED, after=cell.placed_by)), cell
     )

@@ -35,7 +35,7 @@ class StockState(QObject):
         super().__init__(parent)
         self.lines: dict[str, CellLine] = {}
         self.refused = 0
-        self._away = ""
+        self._away = self._clock = self._went_back = ""
         self._begin(place)
 
     def _begin(self, place: str) -> None:
@@ -67,11 +67,13 @@ class StockState(QObject):
         self.link.close()
 
     def _opened(self) -> None:
+        if self.register is not None:
+            self._went_back = self.register.clock_words()
         self.reload()
         self.opened.emit()
 
     def _met(self, met: "Synced") -> None:
-        self._away = met.away
+        self._away, self._clock = met.away, met.clock_words
         if met.came or met.sent or met.refused or met.again:
             self.reload()
         else:
@@ -112,6 +114,7 @@ class StockState(QObject):
         if register is None:
             return
         words = [summary(tuple(self.lines.values()))] if self.lines else []
+        words += [told for told in (self._went_back, self._clock) if told]
         if self._away:
             words.append(f"{self._away} Work goes on here.")
         waiting = register.waiting

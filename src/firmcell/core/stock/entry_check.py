@@ -90,6 +90,10 @@ def _moved(data: CellMoved, cell: CellHistory) -> str:
         return f"{visible(cell.serial)} is {where_it_is(cell)}, put there on {told_at(last)}; look again before you move it."
     if cell.to is PlaceKind.SCRAPPED and data.to is PlaceKind.JOB:
         return f"{visible(cell.serial)} was {where_it_is(cell)}; take that back before it goes into a job."
+    if cell.to is PlaceKind.SCRAPPED and data.to is PlaceKind.DRAWER and not data.reason:
+        return f"{visible(cell.serial)} was {where_it_is(cell)}; why it is good after all is not said."
+    if cell.to is data.to is PlaceKind.JOB and data.place != cell.place:
+        return f"{visible(cell.serial)} is {where_it_is(cell)}: no cell is in two packs. Put it into a drawer first, if it came out."
     return ""
 
 
