@@ -1,6 +1,7 @@
 """Fixtures: the demo designs, jobs in scratch folders, and an application without a screen."""
 
 import os
+import time
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
@@ -32,6 +33,19 @@ settings.load_profile("here")
 def cases(count: int) -> int:
     """How many cases a test looks at that names its own number: a third of them in CI."""
     return max(count // 3, 5) if CI else count
+
+
+USUAL_S = 0.03
+"""What a machine of the usual speed takes for a fixed piece of work, s."""
+
+
+def patience(seconds: float) -> float:
+    """So many seconds on a machine of the usual speed, on this one, as fast as it is at this moment: the machines that run
+    this are shared, and have been four times slower from one hour to the next."""
+    began, total = time.perf_counter(), 0
+    for number in range(300_000):
+        total += number
+    return seconds * max(1.0, (time.perf_counter() - began) / USUAL_S)
 
 
 @pytest.fixture(autouse=True)

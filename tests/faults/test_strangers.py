@@ -21,7 +21,7 @@ from firmcell.store.resistance_csv import resistances_from_csv
 from firmcell.store.revisions import read_design
 from firmcell.store.strangers import bytes_of, json_of, text_of
 from firmcell.store.whole_job import brief_from_json
-from tests.conftest import cases
+from tests.conftest import cases, patience
 
 LINE = "  0\nLINE\n  8\n0\n 10\n{}\n 20\n{}\n 11\n{}\n 21\n{}\n"
 
@@ -101,7 +101,7 @@ def test_each_is_refused_in_one_sentence_within_two_seconds(what):
     began = time.process_time()
     with pytest.raises(Refusal) as caught:
         read(text, "stranger.txt")
-    assert time.process_time() - began < 2
+    assert time.process_time() - began < patience(2)
     assert 10 < len(caught.value.sentence) < 400
     assert "\n" not in caught.value.sentence
 
@@ -119,7 +119,7 @@ def test_hundreds_of_lines_that_do_join_are_an_outline():
     lines = [LINE.format(*(a + b if dice.integers(2) else b + a)) for a, b in sides]
     began = time.process_time()
     ring = np.array(outline_from_dxf(dxf(*lines, LINE.format(500, 500, 501, 501)), "tray.dxf"))
-    assert time.process_time() - began < 4
+    assert time.process_time() - began < patience(4)
     assert len(ring) == 700
     assert np.allclose(np.hypot(*ring.T), 0.1, atol=1e-6)
 
@@ -146,7 +146,7 @@ def test_a_pipe_a_folder_and_a_device_are_no_files(tmp_path):
             bytes_of(type(tmp_path)(path))
     with pytest.raises(Refusal, match="no plain file"):
         read_outline(tmp_path / "pipe.csv")
-    assert time.monotonic() - began < 2
+    assert time.monotonic() - began < patience(2)
 
 
 def test_too_large_and_not_text(tmp_path):

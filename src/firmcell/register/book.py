@@ -137,7 +137,8 @@ class Book(Closes):
         if self.engine.dialect.name != "postgresql":
             return None
         with reading(self.engine, self.url) as connection:
-            return connection.execute(select(func.clock_timestamp())).scalar_one()  # type: ignore[no-any-return]
+            told: datetime = connection.execute(select(func.clock_timestamp())).scalar_one()
+            return told
 
     def last_of(self, bench: str) -> Entry | None:
         """Return what a bench wrote last; None if nothing."""

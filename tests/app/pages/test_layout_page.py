@@ -13,6 +13,7 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.model.brief import SpaceShape
 from firmcell.core.model.design import Face, Lie
 from firmcell.core.strips.runs import strip_runs
+from tests.conftest import patience
 
 
 @pytest.fixture
@@ -94,7 +95,7 @@ def test_a_search_is_cancelled_within_a_tenth_of_a_second_and_keeps_the_best(sta
     qtbot.keyClick(page, Qt.Key.Key_Escape)
     qtbot.waitUntil(lambda: not page.search.running.isVisible(), timeout=3000)
     # Half a second for the sake of a busy machine; the search itself looks every few milliseconds.
-    assert time.monotonic() - began < 0.5
+    assert time.monotonic() - began < patience(0.5)
     assert len(design(stack).arrangement.placed) == 40
 
 

@@ -16,6 +16,7 @@ from firmcell.core.model.parts import Strip, StripMetal
 from firmcell.core.pictures.strip_colours import Shown
 from firmcell.core.records.events import CellReading, JointReading
 from firmcell.store.part_files import part_named, shipped_library
+from tests.conftest import patience
 
 THIN, THICK = (
     part_named(shipped_library(), Strip, f"pure nickel strip {size}") for size in ("0.1 × 5", "0.3 × 10")
@@ -76,7 +77,7 @@ def test_the_slider_shows_another_load_and_leaves_the_design(metal, qtbot):
         page.slider.setValue(value)
         metal.view.repaint()
     # 33 ms is the budget at 200 cells; this is 40 on a machine that may be busy, so the test only catches a blunder.
-    assert (time.perf_counter() - began) / 20 < 0.15
+    assert (time.perf_counter() - began) / 20 < patience(0.15)
 
 
 def test_what_is_painted_can_be_chosen_and_has_a_scale(metal):

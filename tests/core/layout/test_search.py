@@ -45,7 +45,7 @@ from firmcell.core.strips.runs import StripKind, strip_runs
 from firmcell.core.strips.tap_points import nodes_of
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import part_named, shipped_library
-from tests.conftest import cases, found
+from tests.conftest import cases, found, patience
 
 L_SHAPE = ((0, 0), (0.26, 0), (0.26, 0.07), (0.12, 0.07), (0.12, 0.16), (0, 0.16))
 TRIANGLE = ((0, 0), (0.36, 0), (0.10, 0.24))
@@ -494,7 +494,7 @@ def test_a_small_pack_in_a_vast_space_is_found_quickly_and_stands_together(hoist
     vast = hoist.with_edits(("brief.box_length_m", 2.0), ("brief.box_width_m", 1.5), ("bms.board", None))
     began = time.perf_counter()
     design = arranged(vast)
-    assert time.perf_counter() - began < 5
+    assert time.perf_counter() - began < patience(5)
     assert min(analyse(design, library).layout.links) >= 4
     assert len(design.arrangement.spare_m) <= 80
     envelope = analyse(design, library).insulation.envelope
