@@ -17,6 +17,7 @@ from firmcell.core.stock.entries import CellAdded, CellTested, Origin, PlaceKind
 from firmcell.core.stock.merging import Incoming
 from firmcell.store.cell_tests_csv import UNITS_IN_HEADINGS, table_under_headings, words_of
 from firmcell.store.csv_rows import Rows
+from firmcell.store.stock_csv import COLUMNS
 from firmcell.store.units import parse, parse_number
 from firmcell.store.validation_words import first_fault
 
@@ -35,15 +36,7 @@ WORDS = {
     "scrapped": ("scrapped",),
 }
 """Columns of words and whole numbers, and the first words of their headings."""
-QUANTITIES = {
-    "capacity": ("A·s", "Ah"),
-    "resistance": ("Ω", "mΩ"),
-    "voltage": ("V", "V"),
-    "first": ("V", "V"),
-    "second": ("V", "V"),
-    "days": ("s", "d"),
-    "temperature": ("K", "°C"),
-}
+QUANTITIES = {**COLUMNS, "voltage": ("V", "V"), "temperature": ("K", "°C")}
 """First word of the heading, SI unit, and what a bare number means."""
 RIGHT = "a first line such as “serial,class,lot,drawer,capacity Ah,resistance mΩ,voltage V,date” is right"
 DATES = ("%Y-%m-%d", "%Y-%m-%d %H:%M", "%Y-%m-%dT%H:%M", "%Y-%m-%d %H:%M:%S", "%d.%m.%Y", "%d.%m.%Y %H:%M")

@@ -96,6 +96,8 @@ def test_a_cell_out_of_a_job_must_rest_anew() -> None:
     used = cell_of(*rested.entries, into_job(16, rested))
     # In the job what was known as it went in stands.
     assert line_of(used).rest_s == 14 * DAY_S
+    in_pack = line_of(cell_of(*used.entries, rest(20, 3.60), rest(27, 3.60)))
+    assert in_pack.rest_s == 14 * DAY_S, "read in a pack a cell seems to lose nothing"
     back = cell_of(*used.entries, entry(30, CellMoved(to=PlaceKind.DRAWER, place="B1", after=used.placed_by)))
     assert line_of(back).rest_s is None
     assert line_of(back).place == "B1"

@@ -14,12 +14,11 @@ from firmcell.app.theme import sized
 from firmcell.app.tones import sound
 from firmcell.core.base.visible import visible
 from firmcell.core.records.events import CellFitted, Correction
-from firmcell.core.stock.fitting import Fitting, fitting, scanned
+from firmcell.core.stock.fitting import DRY_FIT, Fitting, fitting, scanned
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
 
-STEP = "dry-fit"
 BEGIN = "Scan the cell in your hand: its place is told here and lit on the picture."
 
 
@@ -127,7 +126,7 @@ class FitWindow(QDialog):
                 self._say(f"{found.words} All cells are set.")
 
     def _keep(self, number: int) -> None:
-        step = STEP if any(s.code == STEP for s in self.session.steps) else ""
+        step = DRY_FIT if any(s.code == DRY_FIT for s in self.session.steps) else ""
         record = CellFitted(cell=number, serial=self.at.planned[number])
         self.last = self.session.record(record, step).seq
 

@@ -23,7 +23,6 @@ from firmcell.app.background import Task
 from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded
-from firmcell.app.stock.fit_window import STEP
 from firmcell.app.stock.stock_forms import choice
 from firmcell.app.stock.stock_state import StockState
 from firmcell.app.tables import RowsTable, low
@@ -31,6 +30,7 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import PlaceKind
+from firmcell.core.stock.fitting import DRY_FIT
 from firmcell.core.stock.into_pack import Limits, Order
 from firmcell.core.stock.matched_into import Matched, Question, match_into
 from firmcell.core.stock.matching import ALIKE
@@ -225,7 +225,7 @@ class MatchWindow(QDialog):
             return
         from firmcell.register.into_job import ALREADY_SET
 
-        if self.session.state.step(STEP).status is StepStatus.PASSED:
+        if self.session.state.step(DRY_FIT).status is StepStatus.PASSED:
             self.said.setText(ALREADY_SET)
             return
         from firmcell.register.work import matched_into

@@ -177,10 +177,14 @@ def _rest(cell: CellHistory) -> Rest | None:
         )
     ]
     came_out = [when(e.time) for e in _out_of_jobs(cell)]
+    # In a pack it rests only beside the others: what it loses by itself cannot be read there.
+    in_job = min((when(e.time) for e in _in_its_job(cell)), default=None)
     read = [
         (when(e.time), t.rest_v)
         for e, t in cell.tests
-        if t.rest_v is not None and all(when(e.time) >= out for out in came_out)
+        if t.rest_v is not None
+        and all(when(e.time) >= out for out in came_out)
+        and (in_job is None or when(e.time) <= in_job)
     ]
     for part in reversed(_parted(read, sorted(marks))):
         seconds = (part[-1][0] - part[0][0]).total_seconds()
@@ -197,6 +201,15 @@ def _out_of_jobs(cell: CellHistory) -> list[Entry]:
             if in_job and entry.data.to is not PlaceKind.JOB:
                 found.append(entry)
             in_job = entry.data.to is PlaceKind.JOB
+    return found
+
+
+def _in_its_job(cell: CellHistory) -> list[Entry]:
+    """The moves into the job where the cell is now; none where it is in no job."""
+    found = list[Entry]()
+    for entry in cell.entries:
+        if isinstance(entry.data, CellMoved) and entry.key not in cell.gone:
+            found = [*found, entry] if entry.data.to is PlaceKind.JOB else []
     return found
 
 

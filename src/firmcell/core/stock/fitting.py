@@ -7,6 +7,9 @@ from firmcell.core.base.serials import serial_key
 from firmcell.core.base.visible import visible
 from firmcell.core.layout.cell_places import Layout
 
+DRY_FIT = "dry-fit"
+"""Code of the step at which cells are set: before it is passed others may be matched."""
+
 
 @frozen
 class Fitting:
