@@ -296,7 +296,7 @@ def test_four_benches_reach_for_the_same_cells_at_one_moment(database: str, tmp_
     # Who did not get a cell wrote that he would take it and was told, or saw in time that it was gone.
     for bench, told in zip(benches, refused, strict=True):
         assert len(told) <= 20 - taken[bench.bench]
-        assert len({e.cell for e, _ in bench.refusals()}) == len(told)
+        assert len({e.about for e, _ in bench.refusals()}) == len(told)
         bench.close()
 
 
@@ -333,10 +333,10 @@ def test_any_order_of_work_and_meetings(database: str, tmp_path: Path, seed: int
     for bench in (*two, *two):
         bench.sync()
     on_server = set(keys_on(database))
-    refused = {e.key: e.cell for bench in two for e, _ in bench.refusals()}
-    no_serial = {e.cell for bench in two for e, _ in bench.refusals() if isinstance(e.data, CellAdded)}
+    refused = {e.key: e.about for bench in two for e, _ in bench.refusals()}
+    no_serial = {e.about for bench in two for e, _ in bench.refusals() if isinstance(e.data, CellAdded)}
     for entry in written:
-        held = entry.cell in no_serial
+        held = entry.about in no_serial
         assert (entry.key in on_server) + (entry.key in refused or held) == 1
     assert refused
     serials = [serial_key(line.serial) for line in two[0].lines()]

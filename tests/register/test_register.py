@@ -101,7 +101,7 @@ def test_writing_twice_is_writing_once(register: Register) -> None:
     entries = added(register, ["HL-1"], TOLD, "Ada")
     register.write(entries)
     register.write(entries)
-    assert len(register.history(entries[0].cell).entries) == 1
+    assert len(register.history(entries[0].about).entries) == 1
 
 
 def test_a_register_is_there_when_it_is_opened_again(tmp_path: Path) -> None:

@@ -32,7 +32,7 @@ class BenchBook(Book):
                 )
             if numbered:
                 keep(connection, "newest", str(max(int(kept(connection, "newest")), numbered[-1][0])))
-                self.fold(connection, {e.cell for _, e in numbered})
+                self.fold(connection, {e.about for _, e in numbered})
 
     def refuse(self, reasons: Sequence[tuple[Entry, str]]) -> None:
         """Note why the server did not take entries that waited here: they count no longer, and stay until
@@ -40,7 +40,7 @@ class BenchBook(Book):
         with writing(self.engine, self.url) as connection:
             for entry, why in reasons:
                 connection.execute(update(ENTRIES).where(ENTRIES.c.key == entry.key).values(refused=why))
-            self.fold(connection, {e.cell for e, _ in reasons})
+            self.fold(connection, {e.about for e, _ in reasons})
 
     def settle(self, keys: Iterable[str], why: str = "") -> None:
         """Note that somebody decided about refused entries; with a reason also about some that waited."""
@@ -49,7 +49,7 @@ class BenchBook(Book):
             for entry in self.entries_with(connection, ENTRIES.c.key, list(keys)):
                 values: dict[str, Any] = {"settled": 1} | ({"refused": why} if why else {})
                 connection.execute(update(ENTRIES).where(ENTRIES.c.key == entry.key).values(**values))
-                cells.add(entry.cell)
+                cells.add(entry.about)
             self.fold(connection, cells)
 
     def instead(self, refused: str, entry: Entry) -> str:
@@ -63,7 +63,7 @@ class BenchBook(Book):
             written = int(connection.execute(place).scalar_one())
             connection.execute(ENTRIES.insert(), {**row_of(entry), "written": written, "number": None})
             connection.execute(update(ENTRIES).where(ENTRIES.c.key == refused).values(settled=1))
-            self.fold(connection, {entry.cell})
+            self.fold(connection, {entry.about})
         return ""
 
     def let_wait(self, there: set[str]) -> int:
@@ -71,7 +71,7 @@ class BenchBook(Book):
         them."""
         with writing(self.engine, self.url) as connection:
             rows = connection.execute(
-                select(ENTRIES.c.key, ENTRIES.c.cell)
+                select(ENTRIES.c.key, ENTRIES.c.about)
                 .where(ENTRIES.c.number.is_not(None))
                 .order_by(ENTRIES.c.number)
             ).all()
@@ -85,7 +85,7 @@ class BenchBook(Book):
                     update(ENTRIES).where(ENTRIES.c.key == row.key).values(written=first - len(lost) + place)
                 )
             keep(connection, "newest", "0")
-            self.fold(connection, {row.cell for row in rows})
+            self.fold(connection, {row.about for row in rows})
         return len(lost)
 
     def waiting(self) -> list[Entry]:

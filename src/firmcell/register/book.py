@@ -14,10 +14,12 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.serials import serial_key
 from firmcell.core.stock.cell_history import CellHistory, folded
 from firmcell.core.stock.cell_line import CellLine, line_of
-from firmcell.core.stock.entries import TOLD, CellAdded, CellDescribed, Entry, Origin, PlaceKind
+from firmcell.core.stock.entries import TOLD, CellAdded, CellDescribed, Entry, Origin, PlaceKind, TakenBack
 from firmcell.core.stock.entry_check import why_not
+from firmcell.core.stock.things import CELL, FAMILY_OF, Thing, family_of, why_not_of_thing
 from firmcell.register.database import opened, reading, shown, writing
 from firmcell.register.tables import CELLS, ENTRIES, KEPT
+from firmcell.register.thing_rows import fold_things, rows_of_kind, things
 
 T = TypeVar("T")
 AT_ONCE = 500
@@ -110,7 +112,7 @@ class Book(Closes):
         connection.execute(ENTRIES.insert(), rows)
         if not waits:
             keep(connection, "newest", str(newest + len(entries)))
-        self.fold(connection, {e.cell for e in entries})
+        self.fold(connection, {e.about for e in entries})
 
     def since(self, number: int, most: int = 2000) -> list[tuple[int, Entry]]:
         """Return entries after a number, oldest first, with their numbers."""
@@ -171,6 +173,24 @@ class Book(Closes):
             found = connection.execute(select(CELLS).where(CELLS.c.key == cell)).first()
             return None if found is None else _line(found)
 
+    def things(self, family: str) -> list[Thing]:
+        """Return all parts in stock, all tools, or the ways of the shop."""
+        with reading(self.engine, self.url) as connection:
+            return things(connection, family)
+
+    def about(self, key: str) -> list[Entry]:
+        """Return all that counts of what was written about one thing, in its order."""
+        with reading(self.engine, self.url) as connection:
+            return self.counting(connection, [key])[key]
+
+    def of_kind(self, kind: str) -> list[Entry]:
+        """Return entries of a kind that were neither refused nor taken back, in their order."""
+        with reading(self.engine, self.url) as connection:
+            found = [self.entry_of(row) for row in rows_of_kind(connection, kind)]
+            back = [self.entry_of(row).data for row in rows_of_kind(connection, "taken-back")]
+        gone = {data.entry for data in back if isinstance(data, TakenBack)}
+        return [entry for entry in found if entry.key not in gone]
+
     def history(self, cell: str) -> CellHistory | None:
         """Return one cell with all that was written of it."""
         with reading(self.engine, self.url) as connection:
@@ -210,11 +230,11 @@ class Book(Closes):
         for some in _in_parts(cells):
             rows = connection.execute(
                 select(ENTRIES)
-                .where(ENTRIES.c.cell.in_(some), ENTRIES.c.refused == "")
+                .where(ENTRIES.c.about.in_(some), ENTRIES.c.refused == "")
                 .order_by(ENTRIES.c.number.is_(None), ENTRIES.c.number, ENTRIES.c.written, ENTRIES.c.key)
             )
             for row in rows:
-                found[row.cell].append(self.entry_of(row))
+                found[row.about].append(self.entry_of(row))
         return found
 
     def entry_of(self, row: Row[Any]) -> Entry:
@@ -228,7 +248,7 @@ class Book(Closes):
         try:
             return Entry.model_construct(
                 key=row.key,
-                cell=row.cell,
+                about=row.about,
                 time=row.time,
                 person=row.person,
                 bench=row.bench,
@@ -239,16 +259,17 @@ class Book(Closes):
                 f"The register {shown(self.url)} holds entry {row.key}, which this version does not know; install the newer Firm Cell here."
             ) from None
 
-    def fold(self, connection: Connection, cells: set[str]) -> None:
-        """Write the cells anew as all that counts leaves them."""
-        keys = sorted(cells)
+    def fold(self, connection: Connection, about: set[str]) -> None:
+        """Write cells and other things anew as all that counts leaves them."""
+        keys = sorted(about)
         counting = self.counting(connection, keys)
+        fold_things(connection, counting, keys)
         waiting = set[str]()
         for some in _in_parts(keys):
             waiting |= set(
                 connection.execute(
                     select(ENTRIES.c.key).where(
-                        ENTRIES.c.cell.in_(some), ENTRIES.c.number.is_(None), ENTRIES.c.refused == ""
+                        ENTRIES.c.about.in_(some), ENTRIES.c.number.is_(None), ENTRIES.c.refused == ""
                     )
                 ).scalars()
             )
@@ -268,7 +289,7 @@ class CellsAsTheyStand:
 
     def __init__(self, book: Book, connection: Connection, entries: Sequence[Entry]) -> None:
         self._connection = connection
-        self._written = book.counting(connection, sorted({e.cell for e in entries}))
+        self._written = book.counting(connection, sorted({e.about for e in entries}))
         self._book = book
         self._cells = {key: folded(of) for key, of in self._written.items()}
         self._by_serial: dict[str, set[str]] = defaultdict(set)
@@ -279,8 +300,11 @@ class CellsAsTheyStand:
 
     def why_not(self, entry: Entry) -> str:
         """Why an entry cannot go in."""
-        cell = self._cells.get(entry.cell)
-        after = folded([*self._written[entry.cell], entry])
+        before = self._written[entry.about]
+        if (family_of(before) or FAMILY_OF.get(type(entry.data), CELL)) != CELL:
+            return why_not_of_thing(entry, before)
+        cell = self._cells.get(entry.about)
+        after = folded([*self._written[entry.about], entry])
         return why_not(entry, cell, self._others(after, cell))
 
     def _others(self, after: CellHistory | None, cell: CellHistory | None) -> tuple[CellHistory, ...]:
@@ -309,9 +333,9 @@ class CellsAsTheyStand:
 
     def take(self, entry: Entry) -> None:
         """An entry goes in."""
-        self._written[entry.cell].append(entry)
-        self._cells[entry.cell] = folded(self._written[entry.cell])
-        self._note(entry.cell, self._cells[entry.cell])
+        self._written[entry.about].append(entry)
+        self._cells[entry.about] = folded(self._written[entry.about])
+        self._note(entry.about, self._cells[entry.about])
 
     def _note(self, key: str, cell: CellHistory | None) -> None:
         """Remember who carried a serial; whether it still does is looked at when it is asked for."""
@@ -323,7 +347,8 @@ def row_of(entry: Entry) -> dict[str, Any]:
     """The columns of an entry."""
     return {
         "key": entry.key,
-        "cell": entry.cell,
+        "about": entry.about,
+        "kind": entry.data.kind,
         "time": entry.time,
         "person": entry.person,
         "bench": entry.bench,

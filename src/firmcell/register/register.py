@@ -20,6 +20,9 @@ from firmcell.core.base.wording import about, plural
 from firmcell.core.stock.cell_history import CellHistory, when
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import CellAdded, Entry, Told
+from firmcell.core.stock.part_entries import PartKind
+from firmcell.core.stock.things import PART, TOOL, WAYS, PartInStock, ShopWays, ToolInShop
+from firmcell.core.stock.tool_entries import ToolKind
 from firmcell.register.bench_book import BenchBook
 from firmcell.register.book import Book
 from firmcell.register.database import Away, address, shown
@@ -160,10 +163,10 @@ class Register(Closes):
         """Where it is, for people."""
         return shown(self.url)
 
-    def entry(self, cell: str, data: Told, person: str = "", time: str = "") -> Entry:
-        """Return an entry about a cell as of now, not yet written."""
+    def entry(self, about: str, data: Told, person: str = "", time: str = "") -> Entry:
+        """Return an entry about a cell or another thing as of now, not yet written."""
         now = time or datetime.now().astimezone().isoformat(timespec="seconds")
-        return Entry(key=new_key(), cell=cell, time=now, person=person, bench=self.bench, data=data)
+        return Entry(key=new_key(), about=about, time=now, person=person, bench=self.bench, data=data)
 
     def clock_words(self) -> str:
         """Say that the clock of this bench went back since it wrote last; "" if it did not."""
@@ -232,6 +235,29 @@ class Register(Closes):
         """Return cells by `serial_key`, of those serials that are known."""
         return self._own.histories(serials)
 
+    def parts(self) -> list[PartInStock]:
+        """Return every part in stock, by kind and name."""
+        found = [each for each in self._own.things(PART) if isinstance(each, PartInStock)]
+        return sorted(found, key=lambda p: (list(PartKind).index(p.is_.part), p.is_.name, p.is_.place))
+
+    def tools(self) -> list[ToolInShop]:
+        """Return every tool, by kind and name."""
+        found = [each for each in self._own.things(TOOL) if isinstance(each, ToolInShop)]
+        return sorted(found, key=lambda t: (list(ToolKind).index(t.is_.tool), t.is_.name))
+
+    def ways(self) -> ShopWays:
+        """Return how the shop likes to work."""
+        found = [each for each in self._own.things(WAYS) if isinstance(each, ShopWays)]
+        return found[0] if found else ShopWays()
+
+    def about(self, key: str) -> list[Entry]:
+        """Return all that was written about one part or tool, in its order."""
+        return self._own.about(key)
+
+    def lessons(self, kind: str) -> list[Entry]:
+        """Return what jobs taught: entries of a kind, such as "step-timed", that count."""
+        return self._own.of_kind(kind)
+
     @property
     def waiting(self) -> int:
         """How many entries still wait for the server."""
@@ -252,7 +278,7 @@ class Register(Closes):
         if not isinstance(refused.data, CellAdded):
             raise Refusal("Only a cell that was refused when it came in can be given another serial.")
         data = refused.data.model_copy(update={"serial": serial.strip()})
-        entry = self.entry(refused.cell, CellAdded.model_validate(data.model_dump()), person, refused.time)
+        entry = self.entry(refused.about, CellAdded.model_validate(data.model_dump()), person, refused.time)
         why = self._own.instead(refused.key, entry)
         if why:
             raise Refusal(why)
@@ -262,7 +288,7 @@ class Register(Closes):
         returns how many entries that are. They stay in this bench's copy."""
         keys = [refused.key]
         if isinstance(refused.data, CellAdded):
-            keys += [e.key for e in self._own.waiting() if e.cell == refused.cell]
+            keys += [e.key for e in self._own.waiting() if e.about == refused.about]
         self._own.settle(keys[:1])
         self._own.settle(keys[1:], "The coming in of its cell was given up.")
         return len(keys)
@@ -342,13 +368,13 @@ class Register(Closes):
         refused, sent = list[tuple[Entry, str]](), 0
         for start in range(0, len(waiting), AT_ONCE):
             some = waiting[start : start + AT_ONCE]
-            no_cell = {e.cell for e, _ in refused if isinstance(e.data, CellAdded)}
-            some = [e for e in some if e.cell not in no_cell]
+            no_cell = {e.about for e, _ in refused if isinstance(e.data, CellAdded)}
+            some = [e for e in some if e.about not in no_cell]
             reasons = server.put(some)
             bad = [(e, why) for e, why in zip(some, reasons, strict=True) if why]
-            added = {e.cell for e, _ in bad if isinstance(e.data, CellAdded)}
+            added = {e.about for e, _ in bad if isinstance(e.data, CellAdded)}
             # What was measured on a cell that was not let in is no fault: it waits for its serial.
-            bad = [(e, why) for e, why in bad if isinstance(e.data, CellAdded) or e.cell not in added]
+            bad = [(e, why) for e, why in bad if isinstance(e.data, CellAdded) or e.about not in added]
             self._own.refuse(bad)
             refused += bad
             sent += len(some) - sum(map(bool, reasons))
@@ -356,8 +382,8 @@ class Register(Closes):
 
     def _sendable(self) -> list[Entry]:
         """What waits, without the cells whose coming in was refused and is not decided yet."""
-        held = {e.cell for e, _ in self._own.refusals() if isinstance(e.data, CellAdded)}
-        return [e for e in self._own.waiting() if e.cell not in held]
+        held = {e.about for e, _ in self._own.refusals() if isinstance(e.data, CellAdded)}
+        return [e for e in self._own.waiting() if e.about not in held]
 
 
 def _copy_of(url: URL, folder: Path | None) -> URL:

@@ -26,7 +26,8 @@ ENTRIES = Table(
     Column("number", BigInteger().with_variant(Integer, "sqlite"), unique=True),
     # The order in which this bench wrote what waits.
     Column("written", BigInteger().with_variant(Integer, "sqlite"), nullable=False),
-    Column("cell", String(32), nullable=False, index=True),
+    # The cell, part or tool.
+    Column("about", String(32), nullable=False, index=True),
     Column("time", String(40), nullable=False),
     Column("person", Text, nullable=False),
     Column("bench", Text, nullable=False),
@@ -35,6 +36,8 @@ ENTRIES = Table(
     Column("refused", Text, nullable=False, server_default=""),
     # 1 once somebody decided what becomes of what was refused.
     Column("settled", Integer, nullable=False, server_default="0"),
+    # As in the data: cell-added, part-changed and so on.
+    Column("kind", String(40), nullable=False, server_default="", index=True),
 )
 
 CELLS = Table(
@@ -65,6 +68,15 @@ CELLS = Table(
     UniqueConstraint("serial_key", "waits", name="cells_serial"),
     Index("cells_place", "place_kind", "place"),
 )
+
+THINGS = Table(
+    "things",
+    METADATA,
+    Column("key", String(32), primary_key=True),
+    Column("family", String(20), nullable=False, index=True),
+    Column("data", Text, nullable=False),
+)
+"""Parts in stock, tools, and the ways of the shop, as all entries about each leave it, in JSON."""
 
 KEPT = Table(
     "kept",

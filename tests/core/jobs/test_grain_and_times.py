@@ -125,11 +125,11 @@ def test_what_is_laid_out_is_what_the_plan_uses():
     hoist = out(orchard_hoist(SHELF))
     assert "spot welder" in hoist.tools
     assert "40 × 21700 high-energy 5.0 Ah" in hoist.parts
-    assert "40 insulator rings" in hoist.parts
+    assert "40 × insulator ring for 21700" in hoist.parts
     assert any("sleeve" in line and "before any joint" in line for line in hoist.first)
     change = out(sprayer_lead_change(SHELF))
     assert "spot welder" not in change.tools
-    assert not any("AWG wire" in part for part in change.parts), "its leads are there"
+    assert not any("AWG silicone wire" in part for part in change.parts), "its leads are there"
     assert any("covers for free ends" in line for line in change.used_up)
     lantern = out(hay_loft_lantern(SHELF))
     assert any("5 × " in part for part in lantern.parts)

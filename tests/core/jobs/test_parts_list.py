@@ -9,9 +9,10 @@ from pypdf import PdfReader
 
 from firmcell.cli.main import main
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.changes.first_design import propose
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.lay_out import laid_out
-from firmcell.core.jobs.parts_list import parts_list, priced
+from firmcell.core.jobs.parts_list import parts_list, priced, used_in
 from firmcell.store import demo
 from firmcell.store.csv_tables import parts_csv
 from firmcell.store.part_files import shipped_library
@@ -53,12 +54,96 @@ def test_the_hoists_parts_are_what_its_picture_shows():
     assert nickel.spare == pytest.approx(0.3 + 0.05 * nickel.metres)
     copper = next(line for line in lines.values() if "copper" in line.name)
     assert sum(cut_lengths(copper.cut)) / 1e3 == pytest.approx(copper.metres, abs=5e-3)
-    sense = lines["wire", "24 AWG wire"]
+    sense = lines["wire", "24 AWG silicone"]
     taps = [w.wire.length_m for w in analysis.wiring.wires if w.wire and w.wire.gauge == "24 AWG"]
     assert sense.metres == pytest.approx(sum(taps))
     assert len(cut_lengths(sense.cut)) == len(taps) >= 11, "eleven sense leads and the thermistor's"
     assert {"rings", "connector", "fuse", "board", "sleeve"} <= {what for what, _ in lines}
-    assert laid_out(design, analysis, steps).parts == tuple(line.words for line in lines.values())
+    told = laid_out(design, analysis, steps)
+    joint_sleeves = [line for line in lines.values() if line.name == "6.4 mm 2:1 sleeve"]
+    assert told.parts == tuple(line.words for line in lines.values() if line not in joint_sleeves)
+    assert told.first[0].startswith("4 pieces of 6.4 mm 2:1 sleeve"), "both cups, both sides of the fuse"
+
+
+ASKED_BY_HAND = {
+    # Counted from the steps of each kind as a builder would, not from the list.
+    "sprayer-lead-change": {
+        ("connector", "keyed twin-bullet 3.5 mm"): 1,
+        ("fuse", "blade fuse 58 V, 20 A"): 1,
+    },
+    "barrow-machine-leads": {
+        ("connector", "bare bullet pair 4 mm"): 3,
+        ("connector", "keyed twin-bullet 4.5 mm"): 1,
+    },
+    "lamp-cell-bms": {
+        ("rings", "insulator ring for 18650"): 1,
+        ("rings", "insulator disc for 18650"): 1,
+        ("board", "lithium-ion BMS 1S 5 A"): 1,
+    },
+    "torch-re-sleeve": {("rings", "insulator ring for 18650"): 4},
+    "gate-charge-lead": {
+        ("connector", "keyed twin-bullet 3.5 mm"): 1,
+        ("connector", "bare bullet pair 4 mm"): 1,
+        ("fuse", "blade fuse 32 V, 10 A"): 1,
+    },
+    "pond-wet-jacket": {
+        ("connector", "keyed twin-bullet 2 mm"): 1,
+        ("other", "end plate 45 × 15 × 6 mm"): 2,
+        ("other", "sealant, 2 ml in all"): 1,
+    },
+    "log-splitter-cable": {
+        ("lug", "crimp lug 50 mm² (1/0 AWG), M10"): 3,
+        ("lug", "crimp lug 50 mm² (1/0 AWG), M8"): 3,
+        ("fuse", "bolted fuse 80 V, 200 A"): 1,
+    },
+}
+
+
+@pytest.mark.parametrize("name", sorted(ASKED_BY_HAND))
+def test_each_kind_of_job_asks_for_what_its_steps_build_in_and_for_nothing_else(name):
+    """A list that tells to buy a fuse for a torn wrap, or none of the lugs of a cable, is no list."""
+    design = demo.DEMO_JOBS[name][1](SHELF)
+    lines = parts_list(design, *listed(design))
+    assert {(line.what, line.name): line.count for line in lines if line.count} == ASKED_BY_HAND[name]
+
+
+def test_sleeves_of_single_cells_are_cut_for_each():
+    design = demo.torch_re_sleeve(SHELF)
+    sleeve = next(line for line in parts_list(design, *listed(design)) if line.what == "sleeve")
+    # Half of π × 18.2 mm is 28.6 mm: 29.5 flat; 65 mm and two lips, a little more for shrinking along.
+    assert sleeve.name == "cell sleeve 29.5 mm flat"
+    assert len(sleeve.cuts) == 4
+    assert all(0.070 < cut < 0.085 for cut in sleeve.cuts)
+
+
+@pytest.mark.parametrize("name", sorted(demo.DEMO_JOBS))
+def test_every_wire_is_cut_in_one_step_and_every_strip_joined_in_one(name):
+    design = demo.DEMO_JOBS[name][1](SHELF)
+    analysis, steps = listed(design)
+    used = used_in(design, analysis, steps)
+    assert {u.step for u in used} <= {s.code for s in steps}
+    made = {w for s in steps for w in (*s.wires, *s.begins)}
+    if any(u.what == "wire" for u in used):
+        cut = sorted(c for u in used if u.what == "wire" for c in u.cuts)
+        wanted = sorted(w.wire.length_m for w in analysis.wiring.wires if w.id in made)
+        assert cut == pytest.approx(wanted)
+    if any(s.code.startswith("weld-") for s in steps) and "re-sleeve" not in name and "cell-bms" not in name:
+        strip: dict[str, float] = {}
+        for u in used:
+            if u.what == "strip" and not u.spoilt:
+                strip[u.name] = strip.get(u.name, 0.0) + u.much
+        assert strip == pytest.approx(analysis.strip_stock_m, rel=0.01)
+
+
+def test_screws_and_bars_of_a_screwed_pack_are_in_the_list():
+    cell = next(c for c in SHELF.cells if c.form.value.startswith("prismatic"))
+    design = demo.bee_house_scale(SHELF)
+    design = propose(design.brief.model_copy(update={"space": "none"}), SHELF, cell)
+    analysis, steps = listed(design)
+    if not any("screw-joint" in s.records for s in steps):
+        pytest.skip("this cell is not screwed")
+    screws = [line for line in parts_list(design, analysis, steps) if line.what == "screws"]
+    assert sum(line.count for line in screws) == sum(s.joints for s in steps if s.code.startswith("weld-"))
 
 
 @pytest.mark.parametrize("name", sorted(demo.DEMO_JOBS))
@@ -94,7 +179,7 @@ def test_what_parts_cost_is_counted_with_spares_and_what_has_no_price_is_told():
     lines = parts_list(design, analysis, steps)
     by_what = {(line.what, line.name): line for line in lines}
     assert by_what["cells", "21700 high-energy 5.0 Ah"].cost == pytest.approx(42 * 4.5)
-    sense = by_what["wire", "24 AWG wire"]
+    sense = by_what["wire", "24 AWG silicone"]
     assert sense.cost == pytest.approx(1.05 * sense.metres * 0.8)
     total = 189.0 + 1.05 * sense.metres * 0.8
     assert priced(lines) == (

@@ -29,7 +29,7 @@ NUMBERS = count(1)
 
 def entry(day: float, data: Told, cell: str = "c" * 32) -> Entry:
     time = (BEGAN + timedelta(days=day)).isoformat()
-    return Entry(key=f"{next(NUMBERS):032x}", cell=cell, time=time, person="Ada", bench="bench 1", data=data)
+    return Entry(key=f"{next(NUMBERS):032x}", about=cell, time=time, person="Ada", bench="bench 1", data=data)
 
 
 def come_in(**told: object) -> Entry:

@@ -78,7 +78,7 @@ class StockActs:
             )
             return
         entry = register.entry(
-            last.cell, TakenBack(entry=last.key, reason="written by mistake"), self.window.person
+            last.about, TakenBack(entry=last.key, reason="written by mistake"), self.window.person
         )
         if guarded(lambda: self.write([entry]), self.window.reading.say):
             self.last = None

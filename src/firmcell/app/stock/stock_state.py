@@ -97,7 +97,7 @@ class StockState(QObject):
         register = self.register
         assert register is not None
         register.write(entries)
-        cells = {entry.cell for entry in entries}
+        cells = {entry.about for entry in entries}
         line = register.line(next(iter(cells))) if len(cells) == 1 else None
         if line is None:
             self.reload()

@@ -1,6 +1,6 @@
 """A round protection board under one bare cell, a strap up its side, a new sleeve."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Severity, Situation, Stage
@@ -12,9 +12,11 @@ from firmcell.core.base.wording import (
 from firmcell.core.bms.single_cell import CellWithBoard, cell_with_board
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.cooling import SLEEVED_CELL_S
+from firmcell.core.jobs.parts_used import SAMPLE_M, Used, Uses, board_used
 from firmcell.core.jobs.passport import HandedOver, cell_handed_over
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
 from firmcell.core.jobs.readings import READS
+from firmcell.core.model.cell_sleeves import cell_sleeve_name
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -310,11 +312,27 @@ def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
     return ("series", 1), ("parallel", 1), ("arrangement.rows", 1)
 
 
+def _uses(d: Design, a: Analysis, steps: Sequence[Step]) -> Uses:
+    """Ring and disc, the board, a strap up the side, and a sleeve."""
+    job, made = d.cell_bms, cell_with_board(d)
+    strap = f"strap {job.strap_thickness_m * 1e3:g} × {job.strap_width_m * 1e3:g} mm"
+    yield Used("cell-bms-ring", "rings", f"insulator ring for {d.cell.size}", 1)
+    yield Used("cell-bms-ring", "rings", f"insulator disc for {d.cell.size}", 1)
+    yield from board_used(d, steps)
+    yield Used("cell-bms-strap", "strip", strap, cuts=(made.length_m + d.cell.diameter_m,))
+    yield Used("weld-sample", "strip", strap, cuts=(SAMPLE_M,), spoilt=True)
+    if made.sleeve_flat_m is not None:
+        yield Used(
+            "cell-bms-sleeve", "sleeve", cell_sleeve_name(made.sleeve_flat_m), cuts=(made.sleeve_cut_m,)
+        )
+
+
 PLAN = JobPlan(
     kind=JobKind.CELL_BMS,
     subject=Subject.ONE_CELL,
     stages=(Stage.BRIEF, Stage.CELLS, Stage.BMS, Stage.BENCH, Stage.PASSPORT),
     own_steps=cell_bms_steps,
+    uses=_uses,
     topics=ALL_TOPICS - {Topic.TAPS, Topic.BUILT},
     own=OWN,
     first_edits=_first_edits,

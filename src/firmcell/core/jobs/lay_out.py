@@ -1,10 +1,12 @@
 """What is laid out before a job begins: tools, parts, sleeves that go on first, what is used up."""
 
+from collections.abc import Sequence
+
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import millimetres, plural
-from firmcell.core.jobs.parts_list import parts_list
-from firmcell.core.leads.soldering import joint_work
+from firmcell.core.jobs.parts_list import lines_of, used_in
+from firmcell.core.jobs.parts_used import Used, known_parts
 from firmcell.core.model.design import Design
 from firmcell.core.records.step import Step
 
@@ -60,31 +62,29 @@ def laid_out(d: Design, a: Analysis, steps: tuple[Step, ...]) -> LaidOut:
     said = " ".join(c for s in steps for c in (*s.cautions, s.words))
     if "and water by" in said or "or water by" in said or "sand" in said:
         used["sand or a great deal of water, outdoors or on a bench that does not burn"] = None
-    made = {w for s in steps for w in (*s.wires, *s.begins)}
+    parts, made = used_in(d, a, steps), {w for s in steps for w in (*s.wires, *s.begins)}
     if any(w for w in made) and any("covered" in c for s in steps for c in (*s.checks, *s.cautions)):
         used[COVERS] = None
     if any("polyimide" in s.words for s in steps):
         used["polyimide tape"] = None
     return LaidOut(
         tuple(tools),
-        tuple(line.words for line in parts_list(d, a, steps)),
+        tuple(line.words for line in lines_of((u for u in parts if not u.first), known_parts(d))),
         tuple(used),
-        tuple(_first(d, a, made)),
+        tuple(_first(d, parts)),
     )
 
 
-def _first(d: Design, a: Analysis, made: set[str]) -> list[str]:
+def _first(d: Design, used: Sequence[Used]) -> list[str]:
     """Sleeves of the main leads' joints, and caps of loose contacts."""
-    leads = [w for w in made if w.split(".")[0] in ("main", "branch", "charge", "load2", "phase")]
-    if not leads:
-        return []
-    work = joint_work(d.leads.wire, d.leads.outlet, d.leads.length_m)
-    size = (
-        f"{work.sleeve.words}, cut {millimetres(work.sleeve.cut_m)}"
-        if work.sleeve
-        else "sleeve for each joint"
-    )
-    found = [f"{plural(len(leads), 'piece')} of {size}: on the wires before any joint"]
-    if d.leads.outlet.loose_contacts:
+    sleeves: dict[str, list[float]] = {}
+    for each in used:
+        if each.first:
+            sleeves.setdefault(each.name, []).extend(each.cuts)
+    found = [
+        f"{plural(len(cuts), 'piece')} of {name}, cut {millimetres(cuts[0])}: on the wires before any joint"
+        for name, cuts in sleeves.items()
+    ]
+    if found and d.leads.outlet.loose_contacts:
         found.append("caps of the connector: on the wires before any contact")
     return found

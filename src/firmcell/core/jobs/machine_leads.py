@@ -1,7 +1,7 @@
 """The work plan of machine leads: bullets between controller and motor, and the controller's input connector;
 all of it dead."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
@@ -11,6 +11,7 @@ from firmcell.core.base.wording import (
     square_millimetres,
 )
 from firmcell.core.jobs.cautions import lead_joint
+from firmcell.core.jobs.parts_used import Used, Uses, joint_sleeves
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.leads.soldering import held_straight, joint_work
@@ -265,11 +266,28 @@ def _ends(design: Design) -> tuple[str, str]:
     return "Bullets", design.machine.bullet.name if design.machine.bullet else "none"
 
 
+def _uses(d: Design, a: Analysis, steps: Sequence[Step]) -> Uses:
+    """A pair of bullets for each wire of the motor, and the input's half of the connector; the wires are
+    there."""
+    bullet = d.machine.bullet or d.leads.connector
+    at_bullet, at_input = (joint_work(d.leads.wire, c, d.leads.length_m) for c in (bullet, d.leads.connector))
+    for step in steps:
+        if step.code.startswith("bullet-"):
+            if step.code.startswith("bullet-controller-"):
+                yield Used(step.code, "connector", bullet.name, 1)
+            yield from joint_sleeves(step.code, at_bullet.sleeve, 1)
+        elif step.code.startswith("machine-input-"):
+            if step.code == "machine-input-minus":
+                yield Used(step.code, "connector", d.leads.connector.name, 1)
+            yield from joint_sleeves(step.code, at_input.sleeve, 1)
+
+
 PLAN = JobPlan(
     kind=JobKind.MACHINE_LEADS,
     subject=Subject.LEADS,
     stages=LEADS_STAGES,
     own_steps=machine_lead_steps,
+    uses=_uses,
     own=OWN,
     live=False,
     # The controller's half is not live, and what charges the pack is another job's matter.

@@ -1,12 +1,13 @@
 """A lead by itself: extension, adapter, Y, splice, charge lead, or the load's half on a load's own wires."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import amperes, volts
 from firmcell.core.jobs.made_up_lead_steps import SPLICED, far_connector, half_words, made_up_lead_steps
+from firmcell.core.jobs.parts_used import Used, Uses, fuses_used, sleeves_used, wires_used
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.leads.connectors import ConnectorAsk, fit_connector, mates, ranked_connectors
@@ -16,6 +17,7 @@ from firmcell.core.model.limits import FIRST_TOUCH_SPREAD_V
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Contact, Keying
 from firmcell.core.pictures.lead import LeadEnd, LeadWay
+from firmcell.core.records.step import MAKING, Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
 
 OWN = RuleTable()
@@ -184,11 +186,23 @@ def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
     )
 
 
+def _uses(d: Design, a: Analysis, steps: Sequence[Step]) -> Uses:
+    """The wires, a connector for each end that gets one, the fuse."""
+    yield from wires_used(d, a, steps)
+    yield from sleeves_used(d, a, steps)
+    for step in steps:
+        if "connector" in step.refs and MAKING & set(step.records) and "minus" in step.code:
+            far = step.code.startswith("far-")
+            yield Used(step.code, "connector", (far_connector(d) if far else d.leads.connector).name, 1)
+    yield from fuses_used(d, a, steps)
+
+
 PLAN = JobPlan(
     kind=JobKind.MADE_UP_LEAD,
     subject=Subject.LEADS,
     stages=LEADS_STAGES,
     own_steps=made_up_lead_steps,
+    uses=_uses,
     own=OWN,
     live=False,
     topics=frozenset({Topic.PLUG, Topic.STEADY, Topic.FUSE}),

@@ -2,20 +2,36 @@
 spare."""
 
 from collections import Counter
+from collections.abc import Iterable, Sequence
 from math import ceil
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import figures, millimetres, plural
+from firmcell.core.jobs import plan_of
+from firmcell.core.jobs.parts_used import Used, known_parts
 from firmcell.core.model.design import Design
-from firmcell.core.model.job_details import Wired
+from firmcell.core.model.parts import Cell, Part, Wire
 from firmcell.core.records.step import Step
 
 SPARE_SHARE = 0.05
 """Of cells, rings and running metres that are spoilt by hand; common practice, no source. Of cells at least one: it
 is what is dropped, or reads oddly on the day."""
-SAMPLE_M = 0.3
-"""Strip for sample welds and settings beside what is cut, m; engineering judgement."""
+ONE_MORE = ("cells", "fuse", "lug")
+"""At least one more is at hand: a cell is dropped, a fuse blows, a crimp cannot be made twice."""
+IN_ORDER = (
+    "cells",
+    "strip",
+    "screws",
+    "rings",
+    "wire",
+    "connector",
+    "lug",
+    "fuse",
+    "board",
+    "sleeve",
+    "other",
+)
 
 
 @frozen
@@ -24,7 +40,7 @@ class PartLine:
 
     Attributes
     ----------
-    what : cells, strip, rings, wire, connector, fuse, board or sleeve.
+    what : cells, strip, screws, rings, wire, connector, lug, fuse, board, sleeve or other.
     name : its class.
     count : pieces; 0 of what is bought by length.
     metres : running length, m; 0 of what is counted.
@@ -32,6 +48,7 @@ class PartLine:
     cut : lengths it is cut to, with how many of each.
     mass_kg : of what is built in; None where it is not known.
     price : of one piece or of one metre, in the money of the shop; None where it is not entered.
+    cuts : the lengths by themselves, m.
     """
 
     what: str
@@ -42,25 +59,28 @@ class PartLine:
     cut: str = ""
     mass_kg: float | None = None
     price: float | None = None
+    cuts: tuple[float, ...] = ()
+
+    @property
+    def much(self) -> float:
+        """How much to have at hand with its spare, m or pieces."""
+        return self.count + round(self.spare) if self.count else self.metres + self.spare
 
     @property
     def cost(self) -> float | None:
         """What it costs with its spare; None where no price is entered."""
-        if self.price is None:
-            return None
-        much = self.count + round(self.spare) if self.count else self.metres + self.spare
-        return much * self.price
+        return None if self.price is None else self.much * self.price
 
     @property
     def words(self) -> str:
         """The part as it is laid out, in one line."""
         if self.what == "sleeve":
+            if len(set(self.cuts)) == 1 and len(self.cuts) > 1:
+                return f"{plural(len(self.cuts), 'piece')} of {self.name}, cut {millimetres(self.cuts[0])}"
             return f"{self.name}, cut {millimetres(self.metres)}"
         if self.metres:
-            return f"{figures(self.metres)} m of {self.name}"
-        if self.what == "cells":
-            return f"{self.count} × {self.name}"
-        return plural(self.count, self.name) if self.what == "rings" else self.name
+            return f"{figures(self.metres)} m of {self.name}{' wire' if self.what == 'wire' else ''}"
+        return f"{self.count} × {self.name}" if self.what == "cells" or self.count > 1 else self.name
 
     @property
     def quantity(self) -> str:
@@ -70,43 +90,65 @@ class PartLine:
     @property
     def with_spare(self) -> str:
         """How much to have at hand, in words."""
-        if self.count:
-            return f"{self.count + round(self.spare)}"
-        return f"{figures(self.metres + self.spare)} m"
+        return f"{self.much:.0f}" if self.count else f"{figures(self.much)} m"
 
 
-def parts_list(d: Design, a: Analysis, steps: tuple[Step, ...]) -> tuple[PartLine, ...]:
+def used_in(d: Design, a: Analysis, steps: Sequence[Step]) -> tuple[Used, ...]:
+    """Return what each step of a job uses up, in the order of the steps; the plan of its kind says it."""
+    order = {step.code: n for n, step in enumerate(steps)}
+    found = [u for u in plan_of(d).uses(d, a, steps) if u.step in order and u.much > 0]
+    return tuple(sorted(found, key=lambda u: order[u.step]))
+
+
+def parts_list(d: Design, a: Analysis, steps: Sequence[Step]) -> tuple[PartLine, ...]:
     """Return every part that the steps of a job build in; what is there already, as in a closed pack, is not
     among them."""
-    codes = {s.code for s in steps}
-    made = {w for s in steps for w in (*s.wires, *s.begins)}
-    found: list[PartLine] = []
-    if "check-cells" in codes:
-        spare = max(ceil(SPARE_SHARE * d.cell_count), 1)
-        mass = d.cell_count * d.cell.mass_kg
-        found.append(
-            PartLine("cells", d.cell.name, d.cell_count, spare=spare, mass_kg=mass, price=d.cell.price)
-        )
-    if any(s.code.startswith("weld-") and "strip:" in " ".join(s.refs) for s in steps):
-        found += _strips(d, a)
-    if "rings" in codes:
-        found.append(
-            PartLine("rings", "insulator ring", d.cell_count, spare=ceil(SPARE_SHARE * d.cell_count))
-        )
-    if d.details.wired is not Wired.PACK or d.details.opens_pack:
-        found += _wires(d, a, made)
-    if any("connector" in s.refs and s.records for s in steps):
-        found.append(PartLine("connector", d.leads.outlet.name, 1, price=d.leads.outlet.price))
-    if d.leads.fuse is not None:
-        found.append(PartLine("fuse", d.leads.fuse.name, 1, spare=1, price=d.leads.fuse.price))
-    if d.bms.board is not None and any("board" in s.refs for s in steps):
-        found.append(PartLine("board", d.bms.board.name, 1, price=d.bms.board.price))
-    if "sleeve" in codes and a.insulation.sleeve is not None:
-        chosen = a.insulation.sleeve
-        found.append(
-            PartLine("sleeve", chosen.sleeve, metres=chosen.cut_length_m, cut=_lengths([chosen.cut_length_m]))
-        )
-    return tuple(found)
+    return lines_of(used_in(d, a, steps), known_parts(d))
+
+
+def lines_of(used: Iterable[Used], known: dict[tuple[str, str], Part]) -> tuple[PartLine, ...]:
+    """Return what was or is to be used, a line for each part, in the order of the trade.
+
+    Parameters
+    ----------
+    used : iterable of Used
+        Of one job, or of several.
+    known : dict
+        Parts by what they are and their class: their mass and price.
+    """
+    parts: dict[tuple[str, str], list[Used]] = {}
+    for each in used:
+        parts.setdefault((each.what, each.name), []).append(each)
+    ordered = sorted(parts.items(), key=lambda pair: IN_ORDER.index(pair[0][0]))
+    return tuple(_line(what, name, some, known.get((what, name))) for (what, name), some in ordered)
+
+
+def _line(what: str, name: str, used: Sequence[Used], part: Part | None) -> PartLine:
+    count = sum(u.count for u in used)
+    cuts = tuple(cut for u in used if not u.spoilt for cut in u.cuts)
+    metres, spoilt = sum(cuts), sum(u.much for u in used if u.spoilt)
+    spare = spoilt + (SPARE_SHARE * metres if what in ("strip", "wire") else 0.0)
+    if what in ("cells", "rings", "screws"):
+        spare = ceil(SPARE_SHARE * count)
+    if what in ONE_MORE:
+        spare = max(spare, 1)
+    return PartLine(
+        what,
+        name,
+        count,
+        metres,
+        spare,
+        _lengths(cuts),
+        _mass(part, count, metres),
+        part.price if part is not None else None,
+        cuts,
+    )
+
+
+def _mass(part: Part | None, count: int, metres: float) -> float | None:
+    if isinstance(part, Cell):
+        return count * part.mass_kg
+    return part.mass_kg_per_m * metres if isinstance(part, Wire) else None
 
 
 def priced(lines: tuple[PartLine, ...]) -> str:
@@ -119,56 +161,7 @@ def priced(lines: tuple[PartLine, ...]) -> str:
     return f"{sum(costs):.2f} with spares, in the money of the shop{rest}"
 
 
-def _strips(d: Design, a: Analysis) -> list[PartLine]:
-    """Strip by its class: of what the program says is to be bought, with the lengths it is cut to."""
-    cut: dict[str, list[float]] = {}
-    for piece in a.strips:
-        cut.setdefault(piece.strip, []).extend([piece.length_m] * piece.layers)
-        if piece.under is not None:
-            cut.setdefault(piece.under, []).append(piece.length_m)
-    joining = d.joining
-    laid = (
-        joining.link_strip,
-        joining.link_under,
-        joining.ladder_strip,
-        joining.collector_strip,
-        joining.collector_under,
-    )
-    prices = {strip.name: strip.price for strip in laid if strip is not None}
-    return [
-        PartLine(
-            "strip",
-            name,
-            metres=metres,
-            spare=SAMPLE_M + SPARE_SHARE * metres,
-            cut=_lengths(cut.get(name, [])),
-            price=prices.get(name),
-        )
-        for name, metres in a.strip_stock_m.items()
-    ]
-
-
-def _wires(d: Design, a: Analysis, made: set[str]) -> list[PartLine]:
-    by_gauge: dict[str, list[float]] = {}
-    for edge in a.wiring.wires:
-        if edge.id in made and edge.wire is not None:
-            by_gauge.setdefault(edge.wire.gauge, []).append(edge.wire.length_m)
-    known = {w.gauge: w for w in (d.leads.wire, d.bms.sense_wire) if w is not None}
-    return [
-        PartLine(
-            "wire",
-            f"{gauge} wire",
-            metres=sum(lengths),
-            spare=SPARE_SHARE * sum(lengths),
-            cut=_lengths(lengths),
-            mass_kg=known[gauge].mass_kg_per_m * sum(lengths) if gauge in known else None,
-            price=known[gauge].price if gauge in known else None,
-        )
-        for gauge, lengths in by_gauge.items()
-    ]
-
-
-def _lengths(metres: list[float]) -> str:
+def _lengths(metres: Sequence[float]) -> str:
     """Cut lengths in whole millimetres, rounded up, the longest first: 4 × 83 mm, 2 × 29 mm."""
     counted = Counter(ceil(round(m * 1e3, 3)) for m in metres)
     return ", ".join(f"{n} × {length} mm" for length, n in sorted(counted.items(), reverse=True))

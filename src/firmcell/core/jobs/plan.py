@@ -1,7 +1,7 @@
 """What a kind of job is: everything the program asks of a kind, in one place, so that a new kind is one
 file."""
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import field, replace
 from enum import StrEnum
 from typing import Any
@@ -17,6 +17,7 @@ from firmcell.core.bench.touch_limit import with_touch_limit
 from firmcell.core.jobs.before_after import Compared
 from firmcell.core.jobs.cooling import with_cooling
 from firmcell.core.jobs.grain import shortened
+from firmcell.core.jobs.parts_used import Uses, pack_uses
 from firmcell.core.jobs.passport import HandedOver
 from firmcell.core.jobs.readings import with_readings
 from firmcell.core.model.design import Design, Face
@@ -167,6 +168,7 @@ class JobPlan:
     handed_over : what of the passport it keeps, changes or leaves out.
     reported, report_model : its own figures in `analyse --json`, and the model they are in.
     summary : those figures in words, for the command line.
+    uses : what each step uses up.
     """
 
     kind: JobKind
@@ -191,6 +193,7 @@ class JobPlan:
     reported: Callable[[Design, PartLibrary], Frozen] | None = None
     report_model: type[Frozen] | None = None
     summary: Callable[[Any], Pairs] | None = None
+    uses: Callable[[Design, Analysis, Sequence[Step]], Uses] = pack_uses
 
     @property
     def rules(self) -> tuple[Rule, ...]:

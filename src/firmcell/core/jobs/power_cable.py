@@ -1,6 +1,6 @@
 """The work plan of a power cable: route, lugs, second insulation, clips, torque, fuse last."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
@@ -14,6 +14,7 @@ from firmcell.core.base.wording import (
     square_millimetres,
     volts,
 )
+from firmcell.core.jobs.parts_used import Used, Uses, fuses_used, joint_sleeves, wires_used
 from firmcell.core.jobs.passport import leads_handed_over
 from firmcell.core.jobs.plan import LEADS_STAGES, JobPlan, PageSection, Subject, leads_picture, leads_plate
 from firmcell.core.jobs.readings import READS
@@ -421,11 +422,27 @@ def _clips(d: Design, a: Analysis, library: PartLibrary) -> str:
     return f"every {millimetres(work.clip_m)}, first {millimetres(work.first_clip_m)} from the lug"
 
 
+def _uses(d: Design, a: Analysis, steps: Sequence[Step]) -> Uses:
+    """The cable, a lug and its sleeve for each end, and the fuse."""
+    yield from wires_used(d, a, steps)
+    for step in steps:
+        if not step.code.startswith("crimp-"):
+            continue
+        *_, end, _ = step.code.split("-")
+        lug = d.cable.load_lug if end == "load" else d.cable.source_lug
+        if lug is not None:
+            yield Used(step.code, "lug", lug.name, 1)
+            work = lug_work(lug, d.leads.wire, smallest_bend(d.leads.wire))
+            yield from joint_sleeves(step.code, work.sleeve, 1)
+    yield from fuses_used(d, a, steps)
+
+
 PLAN = JobPlan(
     kind=JobKind.POWER_CABLE,
     subject=Subject.LEADS,
     stages=LEADS_STAGES,
     own_steps=power_cable_steps,
+    uses=_uses,
     own=OWN,
     live=False,
     # Lugs are in the place of a plug, and the duty is judged by a rule of its own.

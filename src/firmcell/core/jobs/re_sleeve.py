@@ -1,6 +1,6 @@
 """A torn wrap on one cell, or on a batch of like cells, is replaced."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Severity, Situation, Stage
@@ -9,9 +9,11 @@ from firmcell.core.base.wording import millimetres, plural, volts
 from firmcell.core.insulation.cell_sleeve import SleevedCell, sleeved_cell
 from firmcell.core.jobs.cautions import FIRE_PLAN
 from firmcell.core.jobs.cooling import SLEEVED_CELL_S
+from firmcell.core.jobs.parts_used import Used, Uses
 from firmcell.core.jobs.passport import HandedOver, cell_handed_over
 from firmcell.core.jobs.plan import JobPlan, PageSection, Subject, electrical_ratings
 from firmcell.core.jobs.readings import READS
+from firmcell.core.model.cell_sleeves import cell_sleeve_name
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.part_library import PartLibrary
@@ -366,11 +368,21 @@ def _first_edits(design: Design) -> tuple[tuple[str, object], ...]:
     )
 
 
+def _uses(d: Design, a: Analysis, steps: Sequence[Step]) -> Uses:
+    """A ring and a sleeve for each cell, if any gets one."""
+    codes, made, cells = {step.code for step in steps}, sleeved_cell(d.cell, d.re_sleeve), d.re_sleeve.cells
+    if "re-sleeve-ring" in codes:
+        yield Used("re-sleeve-ring", "rings", f"insulator ring for {d.cell.size}", cells)
+    if "re-sleeve-shrink" in codes and made.flat_m is not None:
+        yield Used("re-sleeve-shrink", "sleeve", cell_sleeve_name(made.flat_m), cuts=(made.cut_m,) * cells)
+
+
 PLAN = JobPlan(
     kind=JobKind.RE_SLEEVE,
     subject=Subject.ONE_CELL,
     stages=(Stage.BRIEF, Stage.CELLS, Stage.BENCH, Stage.PASSPORT),
     own_steps=re_sleeve_steps,
+    uses=_uses,
     topics=frozenset(),
     own=OWN,
     first_edits=_first_edits,

@@ -1,8 +1,9 @@
 """A finished pack is sealed against water inside clear sleeve, with end plates and sealant; or it is
 refused."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import replace
+from math import ceil
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.figures import Analysis
@@ -13,6 +14,7 @@ from firmcell.core.insulation.outer_size import next_stock_size
 from firmcell.core.insulation.wet_jacket import JacketedPack, jacketed, notches_apart
 from firmcell.core.jobs.cautions import FIRE_PLAN, lead_joint
 from firmcell.core.jobs.cooling import SLEEVED_PACK_S
+from firmcell.core.jobs.parts_used import Used, Uses
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, electrical_ratings
 from firmcell.core.jobs.readings import READS
@@ -464,11 +466,28 @@ _FIELDS = (
     "override",
 )
 
+
+def _uses(d: Design, a: Analysis, steps: Sequence[Step]) -> Uses:
+    """Clear sleeve, two plates, sealant, and the connector."""
+    codes, made = {step.code for step in steps}, _made(d, a)
+    if "jacket-cut" in codes and made.sleeve is not None:
+        yield Used("jacket-cut", "sleeve", made.sleeve.name, cuts=(made.cut_m,))
+    if "jacket-plates" in codes:
+        wide, high = made.plate_m
+        size = f"{wide * 1e3:.0f} × {high * 1e3:.0f} × {d.wet_jacket.plate_m * 1e3:.0f} mm"
+        yield Used("jacket-plates", "other", f"end plate {size}", 2)
+    if "jacket-seal-wires" in codes:
+        yield Used("jacket-seal-wires", "other", f"sealant, {ceil(made.sealant_m3 * 1e6)} ml in all", 1)
+    if "jacket-connector" in codes:
+        yield Used("jacket-connector", "connector", d.leads.outlet.name, 1)
+
+
 PLAN = JobPlan(
     kind=JobKind.WET_JACKET,
     closed=True,
     stages=(Stage.BRIEF, Stage.INSULATION, Stage.BENCH, Stage.PASSPORT),
     own_steps=wet_jacket_steps,
+    uses=_uses,
     topics=frozenset({Topic.CHARGE}),
     own=OWN,
     proposes=("wet_jacket.", "leads.connector", "insulation.sleeve"),

@@ -17,3 +17,14 @@ def stock_flat(half_round_m: float) -> float | None:
     """
     slides = (f for f in FLAT_STOCK_M if f >= half_round_m + EASE_M and f * SHRINKS_TO < half_round_m)
     return next(slides, None)
+
+
+def cell_sleeve_name(flat_m: float) -> str:
+    """Return what sleeve for single cells of a flat width is called.
+
+    Examples
+    --------
+    >>> cell_sleeve_name(0.0295)
+    'cell sleeve 29.5 mm flat'
+    """
+    return f"cell sleeve {flat_m * 1e3:g} mm flat"

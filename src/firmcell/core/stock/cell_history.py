@@ -138,7 +138,7 @@ def folded(entries: Iterable[Entry]) -> CellHistory | None:
             moved = entry.data
             to, place, group, reason, placed_by = moved.to, moved.place, moved.group, moved.reason, entry.key
     return CellHistory(
-        added.cell,
+        added.about,
         is_.serial,
         is_.class_name,
         is_.lot,

@@ -1,8 +1,9 @@
-"""What a workshop writes down of its cells: append-only entries, each about one cell.
+"""What a workshop writes down: append-only entries, each about one cell, one part in stock, one tool, or about
+what a job taught.
 
-A cell is known by an identity of its own, not by its serial: a serial can be mistyped, and two benches can
-give the same one away while they cannot reach each other. Nothing is overwritten; an entry that was wrong is
-taken back by another that names it.
+What an entry is about is known by an identity of its own, not by its serial or name: a serial can be mistyped,
+and two benches can give the same one away while they cannot reach each other. Nothing is overwritten; an entry
+that was wrong is taken back by another that names it.
 """
 
 from enum import StrEnum
@@ -11,10 +12,17 @@ from typing import Annotated, Literal
 from pydantic import ConfigDict, Field, TypeAdapter
 
 from firmcell.core.base.quantity import Coulombs, Count, Frozen, Kelvin, Ohms, Range, Unit
+from firmcell.core.stock.identity import Key, Words
+from firmcell.core.stock.part_entries import PartAdded, PartChanged, PartCounted, PartDescribed, ThingLeft
+from firmcell.core.stock.tool_entries import (
+    SettingPeeled,
+    StepTimed,
+    ToolAdded,
+    ToolChecked,
+    ToolDescribed,
+    WaysTold,
+)
 
-Words = Annotated[str, Field(max_length=500)]
-Key = Annotated[str, Field(pattern=r"^[0-9a-f]{32}$")]
-"""Identity of an entry or a cell: a UUID in hexadecimal digits."""
 Serial = Annotated[str, Field(min_length=1, max_length=60)]
 
 
@@ -92,14 +100,21 @@ class CellDescribed(Frozen):
 
 
 class TakenBack(Frozen):
-    """An earlier entry about the same cell no longer counts."""
+    """An earlier entry about the same thing no longer counts."""
 
     kind: Literal["taken-back"] = "taken-back"
     entry: Key
     reason: Words = Field(title="Because", min_length=1)
 
 
-Told = Annotated[CellAdded | CellTested | CellMoved | CellDescribed | TakenBack, Field(discriminator="kind")]
+OfCells = CellAdded | CellTested | CellMoved | CellDescribed
+OfParts = PartAdded | PartDescribed | PartCounted | PartChanged
+OfTools = ToolAdded | ToolDescribed | ToolChecked
+Lesson = SettingPeeled | StepTimed
+"""What a job taught; each stands for itself."""
+Told = Annotated[
+    OfCells | OfParts | OfTools | ThingLeft | WaysTold | Lesson | TakenBack, Field(discriminator="kind")
+]
 TOLD: TypeAdapter[Told] = TypeAdapter(Told, config=ConfigDict(defer_build=True))
 
 
@@ -109,13 +124,13 @@ class Entry(Frozen):
     Attributes
     ----------
     key : its identity; putting it in twice is putting it in once.
-    cell : identity of the cell it is about.
+    about : identity of the cell, part or tool it is about.
     time : ISO 8601 with offset.
     person, bench : who wrote it, and on which machine.
     """
 
     key: Key
-    cell: Key
+    about: Key
     time: str = Field(max_length=40)
     person: Words = ""
     bench: Words = ""

@@ -47,6 +47,8 @@ def why_not(entry: Entry, cell: CellHistory | None, others: tuple[CellHistory, .
         return _moved(data, cell)
     if isinstance(data, CellDescribed):
         return _described(data, cell, others)
+    if not isinstance(data, TakenBack):
+        return "That entry is about another kind of thing."
     return _taken_back(data, cell) or _serial_taken(cell.serial if not others else others[0].serial, others)
 
 

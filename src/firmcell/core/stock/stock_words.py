@@ -20,6 +20,7 @@ from firmcell.core.stock.entries import (
     Origin,
     PlaceKind,
 )
+from firmcell.core.stock.part_words import thing_told
 
 MEASURED = ("capacity_as", "ohms", "rest_v", "cycles")
 
@@ -127,7 +128,7 @@ def told(entry: Entry) -> str:
         return f"into drawer {place}{why}" if place else f"out of its place{why}"
     if isinstance(data, CellDescribed):
         return "told anew: " + _what(data)
-    return f"an entry taken back: {visible(data.reason)}"
+    return thing_told(entry)
 
 
 def _added(data: CellAdded) -> str:
