@@ -13,6 +13,8 @@ from firmcell.core.changes.first_design import propose
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.lay_out import laid_out
 from firmcell.core.jobs.parts_list import parts_list, priced, used_in
+from firmcell.core.model.joint_kinds import JoinedBy
+from firmcell.core.model.parts import CellForm
 from firmcell.store import demo
 from firmcell.store.csv_tables import parts_csv
 from firmcell.store.part_files import shipped_library
@@ -135,15 +137,14 @@ def test_every_wire_is_cut_in_one_step_and_every_strip_joined_in_one(name):
         assert strip == pytest.approx(analysis.strip_stock_m, rel=0.01)
 
 
-def test_screws_and_bars_of_a_screwed_pack_are_in_the_list():
-    cell = next(c for c in SHELF.cells if c.form.value.startswith("prismatic"))
-    design = demo.bee_house_scale(SHELF)
-    design = propose(design.brief.model_copy(update={"space": "none"}), SHELF, cell)
+def test_screws_of_a_screwed_pack_are_in_the_list():
+    cell = next(c for c in SHELF.cells if c.form is CellForm.PRISMATIC)
+    brief = demo.bee_house_scale(SHELF).brief.model_copy(update={"box_length_m": 0.0})
+    design = propose(brief, SHELF, cell).edited("joining.joined_by", JoinedBy.SCREW)
     analysis, steps = listed(design)
-    if not any("screw-joint" in s.records for s in steps):
-        pytest.skip("this cell is not screwed")
     screws = [line for line in parts_list(design, analysis, steps) if line.what == "screws"]
-    assert sum(line.count for line in screws) == sum(s.joints for s in steps if s.code.startswith("weld-"))
+    assert len(screws) == 1, "one thread"
+    assert screws[0].count == 2 * design.cell_count, "one in each terminal: a link is one bar over two"
 
 
 @pytest.mark.parametrize("name", sorted(demo.DEMO_JOBS))

@@ -4,10 +4,12 @@ from collections.abc import Iterator
 from dataclasses import replace
 
 from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.findings import Situation
 from firmcell.core.base import wording as w
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.first_design import joinable, propose, weight_and_work, with_room_for_bars
+from firmcell.core.changes.from_stock import Weight, of_stock_first, weight_of
 from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.model.brief import Brief
 from firmcell.core.model.chemistry import FACTS, Chemistry
@@ -15,6 +17,9 @@ from firmcell.core.model.design import Design
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
+from firmcell.core.records.build_state import EMPTY_STATE
+from firmcell.core.rules import RULES, find
+from firmcell.core.stock.at_hand import NOTHING, AtHand
 from firmcell.core.strips.under_load import solve_under_load
 
 INCH_M = 0.0254
@@ -37,6 +42,7 @@ class PackChoice:
     mass_kg, energy_j, run_time_s : of the whole pack, to the load; of the cells alone until it is worked out.
     size_m : length, width and height outside.
     hottest_k : its warmest cell at the end of a run in the warmest air.
+    in_stock : whether the shop has so many cells of its class.
     """
 
     cell: Cell
@@ -49,6 +55,7 @@ class PackChoice:
     run_time_s: float = 0.0
     size_m: tuple[float, float, float] | None = None
     hottest_k: float | None = None
+    in_stock: bool = False
 
     @property
     def title(self) -> str:
@@ -66,7 +73,9 @@ class PackChoice:
         if self.hottest_k is not None:
             over = self.hottest_k > self.cell.temperature_max_k
             told.append(f"warms to {w.celsius(self.hottest_k)}" + (": too warm" if over else ""))
-        if self.cell.price is not None:
+        if self.in_stock:
+            told.append("cells in stock")
+        elif self.cell.price is not None:
             told.append(f"cells for {self.series * self.parallel * self.cell.price:.2f}")
         if self.lacks:
             told.append(f"but {self.lacks[0]}")
@@ -105,7 +114,11 @@ def window_of_nominal(nominal_v: float) -> tuple[int, float, float]:
 
 
 def pack_choices(
-    brief: Brief, library: PartLibrary, welder: Welder | None = Welder.MEDIUM, most: int = MOST
+    brief: Brief,
+    library: PartLibrary,
+    welder: Welder | None = Welder.MEDIUM,
+    most: int = MOST,
+    at_hand: AtHand = NOTHING,
 ) -> Iterator[tuple[PackChoice, ...]]:
     """Yield the packs to choose from, again and again as more of them is known: first by counts, then each
     worked out whole.
@@ -119,6 +132,8 @@ def pack_choices(
         What the shop welds with.
     most : int
         How many at most; packs that do the brief, or the one that lacks least where none does.
+    at_hand : AtHand
+        What the shop has: packs of cells that are there come first.
 
     Raises
     ------
@@ -128,20 +143,26 @@ def pack_choices(
     cells = joinable(brief, with_room_for_bars(brief, library))
     options = [(cell, o) for cell in cells for o in series_parallel_options(brief, cell)]
     best: dict[str, tuple[Cell, SeriesParallel]] = {}
-    for cell, option in sorted(options, key=lambda pair: (len(pair[1].reasons), weight_and_work(pair[1]))):
+
+    def rank(pair: tuple[Cell, SeriesParallel]) -> tuple[int, bool, float]:
+        cell, option = pair
+        there = at_hand.enough_cells(cell.name, option.series * option.parallel)
+        return len(option.reasons), not there, weight_and_work(option)
+
+    for cell, option in sorted(options, key=rank):
         best.setdefault(cell.name, (cell, option))
     if not best:
         raise Refusal("No cell in the part library makes a pack for this voltage window.")
     found = list(best.values())
     able = [pair for pair in found if not pair[1].reasons]
-    chosen = [_by_counts(cell, option) for cell, option in (able or found[:1])[:most]]
+    chosen = [_by_counts(cell, option, at_hand) for cell, option in (able or found[:1])[:most]]
     yield tuple(chosen)
     for place, choice in enumerate(chosen):
-        chosen[place] = _whole(choice, brief, library, welder)
+        chosen[place] = _whole(choice, brief, library, welder, at_hand)
         yield tuple(chosen)
 
 
-def _by_counts(cell: Cell, option: SeriesParallel) -> PackChoice:
+def _by_counts(cell: Cell, option: SeriesParallel, at_hand: AtHand) -> PackChoice:
     return PackChoice(
         cell,
         option.series,
@@ -149,12 +170,28 @@ def _by_counts(cell: Cell, option: SeriesParallel) -> PackChoice:
         option.reasons,
         option.mass_cells_kg,
         option.energy_usable_j,
+        in_stock=at_hand.enough_cells(cell.name, option.series * option.parallel),
     )
 
 
-def _whole(choice: PackChoice, brief: Brief, library: PartLibrary, welder: Welder | None) -> PackChoice:
+def _whole(
+    choice: PackChoice, brief: Brief, library: PartLibrary, welder: Welder | None, at_hand: AtHand
+) -> PackChoice:
     """The same with its design: layout, strips, leads, board and sleeve, and its heat."""
-    design = propose(brief, library, choice.cell, welder=welder)
+
+    def weigh(design: Design) -> Weight:
+        analysis = analyse(design, library)
+        metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+        situation = Situation(design, analysis, EMPTY_STATE, library, metal)
+        return weight_of(find(situation, RULES.values()))
+
+    design = of_stock_first(
+        lambda parts: propose(brief, parts, choice.cell, welder=welder),
+        weigh,
+        library,
+        at_hand,
+        thorough=False,
+    )
     analysis = analyse(design, library)
     pack, outside = analysis.pack, analysis.insulation.envelope
     figures = solve_under_load(design, analysis.layout, pack.run_time_s).figures

@@ -3,11 +3,13 @@ here."""
 
 from dataclasses import replace
 
+from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Situation
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.changes.existing_pack import PackAsItIs, as_it_is
 from firmcell.core.changes.first_design import propose, with_fixes
+from firmcell.core.changes.from_stock import Weight, of_stock_first, weight_of
 from firmcell.core.jobs import (
     bms_retrofit,
     cell_bms,
@@ -30,9 +32,11 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
-from firmcell.core.records.build_state import BuildState
+from firmcell.core.records.build_state import EMPTY_STATE, BuildState
 from firmcell.core.records.step import Step
 from firmcell.core.rules import RULES, Rule, find
+from firmcell.core.stock.at_hand import NOTHING, AtHand
+from firmcell.core.strips.under_load import solve_under_load
 
 PLANS: dict[JobKind, JobPlan] = {
     plan.kind: plan
@@ -92,10 +96,21 @@ def first_job(
     library: PartLibrary,
     cell: Cell | None = None,
     welder: Welder | None = Welder.MEDIUM,
+    at_hand: AtHand = NOTHING,
 ) -> Design:
-    """Return a first design of a job from its brief, what its kind asks for chosen as far as its rules can;
-    `welder` and what it raises as in `propose`."""
-    return as_job(propose(brief, library, cell, PLANS[JobKind.NEW_PACK].rules, welder), kind, library)
+    """Return a first design of a job from its brief, what its kind asks for chosen as far as its rules can,
+    of what is at hand where that does as well; `welder` and what it raises as in `propose`."""
+    rules = PLANS[JobKind.NEW_PACK].rules
+
+    def make(parts: PartLibrary) -> Design:
+        return as_job(propose(brief, parts, cell, rules, welder), kind, parts)
+
+    def weigh(design: Design) -> Weight:
+        analysis = analyse(design, library)
+        metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+        return weight_of(findings_of(Situation(design, analysis, EMPTY_STATE, library, metal)))
+
+    return of_stock_first(make, weigh, library, at_hand)
 
 
 def existing_job(found: PackAsItIs, brief: Brief, kind: JobKind, library: PartLibrary) -> Design:
