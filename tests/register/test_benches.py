@@ -18,6 +18,14 @@ import pytest
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.serials import serial_key
 from firmcell.core.stock.entries import CellAdded, CellMoved, CellTested, Entry, PlaceKind
+from firmcell.core.stock.part_entries import (
+    PartAdded,
+    PartChanged,
+    PartCounted,
+    PartDescribed,
+    PartIs,
+    PartKind,
+)
 from firmcell.register.book import Book
 from firmcell.register.database import address
 from firmcell.register.register import Register, Synced, new_key
@@ -106,6 +114,31 @@ def test_a_cell_given_up_takes_what_was_measured_on_it_along(benches: tuple[Regi
     assert b.give_up(refused) == 2
     assert b.sync() == Synced()
     assert [line.capacity_as for line in b.lines()] == [None]
+
+
+def test_two_benches_take_from_one_roll_while_they_are_apart(benches: tuple[Register, Register]) -> None:
+    """Both takings count, a count in between stands, and in whatever order they come in both agree."""
+    a, b = benches
+    key = "7" * 32
+    strip = PartAdded(is_=PartIs(part=PartKind.STRIP, name="nickel"), amount=5.0)
+    a.write([a.entry(key, strip, "Ada", "2026-11-28T08:00:00+01:00")])
+    a.sync()
+    b.sync()
+    b.write([b.entry(key, PartChanged(by=-0.5, job="Hoist"), "Ben", "2026-11-28T09:00:00+01:00")])
+    a.write([a.entry(key, PartCounted(amount=4.4), "Ada", "2026-11-28T10:00:00+01:00")])
+    a.write([a.entry(key, PartChanged(by=-1.0, job="Lantern"), "Ada", "2026-11-28T11:00:00+01:00")])
+    assert a.sync().sent == 2
+    assert b.sync().sent == 1
+    a.sync()
+    assert [p.amount for p in a.parts()] == [p.amount for p in b.parts()] == [pytest.approx(3.4)]
+    now = a.parts()[0]
+    described = PartDescribed(is_=now.is_.model_copy(update={"place": "rail 1"}), after=now.told_by)
+    a.write([a.entry(key, described, "Ada")])
+    b.write([b.entry(key, described.model_copy(update={"is_": now.is_}), "Ben")])
+    a.sync()
+    ((_, why),) = b.sync().refused
+    assert "changed meanwhile" in why
+    assert b.parts()[0].is_.place == "rail 1"
 
 
 def test_work_goes_on_while_the_server_is_away(

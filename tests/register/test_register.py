@@ -6,10 +6,13 @@ from datetime import UTC, datetime, timedelta
 from pathlib import Path
 
 import pytest
+from alembic import command
 from alembic.autogenerate import compare_metadata
+from alembic.config import Config
 from alembic.runtime.migration import MigrationContext
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
+from sqlalchemy import create_engine, text
 
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.serials import serial_key
@@ -23,6 +26,7 @@ from firmcell.core.stock.entries import (
     PlaceKind,
     TakenBack,
 )
+from firmcell.register import migrations
 from firmcell.register.book import Book
 from firmcell.register.database import address, opened, shown
 from firmcell.register.register import Register, new_key, register_place
@@ -257,3 +261,34 @@ def _entry(register: Register, what: str, serial: str, number: int) -> Entry:
         return register.entry(line.key, CellDescribed(serial=f"HL-{number}", after=history.told_by))
     of = history.entries[number % len(history.entries)].key
     return register.entry(line.key, TakenBack(entry=of, reason="wrong"))
+
+
+@pytest.mark.parametrize("kind", ["sqlite", "postgresql"])
+def test_a_register_of_the_first_version_is_brought_up_to_date(
+    kind: str, tmp_path: Path, request: pytest.FixtureRequest
+) -> None:
+    """Made by the first migration alone and filled by hand: every entry and cell is there after it is opened."""
+    place = str(tmp_path / "old.sqlite") if kind == "sqlite" else request.getfixturevalue("database")
+    url = address(place)
+    config, engine = Config(), create_engine(url)
+    config.set_main_option("script_location", str(Path(migrations.__file__).parent))
+    with engine.begin() as connection:
+        config.attributes["connection"] = connection
+        command.upgrade(config, "a001")
+        data = '{"kind": "cell-added", "serial": "HL-1", "class_name": "", "lot": "", "origin": "new", "pack": "", "drawer": "A3"}'
+        columns = "key, number, written, cell, time, person, bench, data"
+        connection.execute(
+            text(f"INSERT INTO entries ({columns}) VALUES (:k, 1, 1, :c, :t, 'Ada', 'A', :d)"),
+            {"k": "1" * 32, "c": "2" * 32, "t": "2026-11-01T08:00:00+01:00", "d": data},
+        )
+        connection.execute(text("INSERT INTO kept VALUES ('register', 'abc'), ('newest', '1')"))
+    engine.dispose()
+    with Register(place, tmp_path, "bench 1") as found:
+        if found.shared:
+            found.sync()
+        assert [e.data.kind for e in found.history("2" * 32).entries] == ["cell-added"]
+        cell = found.history("2" * 32)
+        found.write(moved(found, [line_of(cell)], PlaceKind.DRAWER, "B1", "Ada"))
+        assert [line.place for line in found.lines()] == ["B1"]
+        assert found.parts() == found.tools() == []
+        assert [e.about for e in found.lessons("cell-added")] == ["2" * 32]

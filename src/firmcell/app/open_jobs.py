@@ -102,6 +102,7 @@ class OpenJobs:
         self.window.session = session
         session.changed.connect(self.window._refresh)
         session.recorded.connect(self.window._refresh)
+        session.noted.connect(self.window.workshop.notes.note)
         session.metal_ready.connect(self.window._refresh)
         session.fixes_ready.connect(self.window._refresh)
         session.saved.connect(lambda on_disk: self.window.setWindowModified(not on_disk))

@@ -118,6 +118,7 @@ class Session(QObject):
     metal_ready : the pack is solved with its heat, a moment after a change; `metal` holds it.
     fixes_ready : what fixes overloaded metal is found, and solved; `strip_fixes` holds it.
     recorded : the log grew.
+    noted : the record that was just written.
     saved : the design on screen is on disk (True) or not yet (False).
     refused : a sentence why something could not be done.
     """
@@ -126,6 +127,7 @@ class Session(QObject):
     metal_ready = Signal()
     fixes_ready = Signal()
     recorded = Signal()
+    noted = Signal(object)
     saved = Signal(bool)
     refused = Signal(str)
 
@@ -367,6 +369,7 @@ class Session(QObject):
         self._judge()
         self.times.learn(data)
         self.recorded.emit()
+        self.noted.emit(event)
         return event
 
     @property

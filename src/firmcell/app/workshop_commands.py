@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QInputDialog, QLineEdit, QWidget
 
 from firmcell.app.learning import WORKSHOP
 from firmcell.app.session import guarded
+from firmcell.app.shop_notes import ShopNotes
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.plan import Subject
 
@@ -24,6 +25,8 @@ class WorkshopCommands:
     def __init__(self, window: "MainWindow") -> None:
         self.window = window
         self.stock: StockWindow | None = None
+        self.notes = ShopNotes(window)
+        self.notes.told.connect(window.tell)
 
     def show_stock(self) -> "StockWindow":
         """Show the cells in stock."""

@@ -76,6 +76,12 @@ def register_place(told: str = "") -> str:
     return told or os.environ.get(PLACE_VARIABLE, "") or _kept_place() or usual
 
 
+def known_register() -> str:
+    """Return where the register is if there is one already: a server, or a file that is there; else ""."""
+    place = register_place()
+    return place if "://" in place or Path(place).expanduser().exists() else ""
+
+
 def keep_place(told: str) -> URL:
     """Set up where the register of this machine is; "" for the data folder.
 

@@ -1,0 +1,110 @@
+"""Takes out of stock what a step used, and keeps what jobs teach in the register, off the interface thread."""
+
+from collections import deque
+from collections.abc import Callable
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, Signal
+
+from firmcell.app.background import Task
+from firmcell.core.bench.step_times import taken
+from firmcell.core.records.events import Correction, Event, StepPassed, WeldSample
+
+if TYPE_CHECKING:
+    from firmcell.app.main_window import MainWindow
+    from firmcell.register.shop_work import Noted
+
+ASKS = (StepPassed, WeldSample, Correction)
+
+
+class ShopNotes(QObject):
+    """Writes down for the workshop what is recorded in jobs; one record after another.
+
+    A workshop that has no register yet is not given one by this. A job of the demo writes into the demo
+    farm's register only.
+
+    Signals
+    -------
+    told : a sentence on what was taken from stock, or why nothing could be written.
+    """
+
+    told = Signal(str)
+
+    def __init__(self, window: "MainWindow") -> None:
+        super().__init__(window)
+        self.window, self.demo = window, window.demo_folder
+        self._waiting: deque[tuple[str, Noted]] = deque()
+        self._task: Task | None = None
+
+    def note(self, event: Event) -> None:
+        """A record was just written in the job that is open."""
+        data, session = event.data, self.window.session
+        if session is None or not isinstance(data, ASKS):
+            return
+        place = self.place_for(session.path)
+        if not place:
+            return
+        # Loaded when first wanted: a workshop without a register never does.
+        from firmcell.register.shop_work import Noted
+
+        passed = session.events.with_kind(StepPassed)
+        corrected = None
+        if isinstance(data, Correction):
+            corrected = next((e for e in session.events if e.seq == data.seq), None)
+        timed = taken(passed[-2:]) if isinstance(data, StepPassed) else []
+        again = any(e.step == event.step and e.seq != event.seq for e in passed)
+        noted = Noted(
+            event,
+            session.design,
+            session.analysis,
+            session.steps,
+            again,
+            timed[0] if timed else None,
+            corrected,
+        )
+        self._waiting.append((place, noted))
+        self._go_on()
+
+    def place_for(self, job: Path) -> str:
+        """Where the register is that a job at a path writes to; "" where there is none."""
+        from firmcell.register.register import known_register
+
+        if job.resolve().is_relative_to(self.demo.resolve()):
+            farm = self.demo / "register.sqlite"
+            return str(farm) if farm.exists() else ""
+        return known_register()
+
+    def _go_on(self) -> None:
+        if self._task is not None or not self._waiting:
+            return
+        place, noted = self._waiting.popleft()
+        self._task = Task(_writer(place, noted, self.demo), self._done, self._done).start()
+
+    def _done(self, sentence: str) -> None:
+        self._task = None
+        if sentence:
+            self.told.emit(sentence)
+        self._go_on()
+
+    @property
+    def busy(self) -> bool:
+        """Whether something is still being written."""
+        return self._task is not None or bool(self._waiting)
+
+
+def _writer(place: str, noted: "Noted", demo: Path) -> Callable[[], str]:
+    def work() -> str:
+        from firmcell.register.learned import exchange_lessons
+        from firmcell.register.register import Register
+        from firmcell.register.shop_work import note
+
+        with Register(place) as register:
+            sentence = note(register, noted)
+            if register.shared:
+                register.sync()
+            if not Path(place).is_relative_to(demo):
+                exchange_lessons(register)
+        return sentence
+
+    return work
