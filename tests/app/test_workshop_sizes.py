@@ -7,6 +7,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QLabel, QLineEdit
 
+from firmcell.app.shop.shop_window import ShopWindow
+from firmcell.app.shop.shopping_window import ShoppingWindow
 from firmcell.app.stock.fit_window import FitWindow
 from firmcell.app.stock.match_window import MatchWindow
 from firmcell.app.stock.stock_window import StockWindow
@@ -46,6 +48,14 @@ def made(name, window, qtbot, tmp_path):
         qtbot.waitUntil(shown.go.isEnabled, timeout=20_000)
         shown.match()
         qtbot.waitUntil(shown.take.isEnabled, timeout=30_000)
+    elif name == "shop":
+        shown = ShopWindow(window.library, window.settings, str(farm), window)
+        shown.show()
+        qtbot.waitUntil(lambda: len(shown.state.parts) == 20, timeout=20_000)
+    elif name == "shopping":
+        shown = ShoppingWindow(window, window.session.path.parent, window.session.path, str(farm))
+        shown.show()
+        qtbot.waitUntil(lambda: len(shown.lines) > 8, timeout=20_000)
     elif name == "fit":
         shown = FitWindow(window, window.session)
         shown.show()
@@ -75,7 +85,7 @@ def squeezed(shown):
 
 
 @pytest.mark.slow
-@pytest.mark.parametrize("name", ["stock", "match", "fit", "board"])
+@pytest.mark.parametrize("name", ["stock", "match", "fit", "board", "shop", "shopping"])
 def test_nothing_is_cut_and_all_is_named(name, scale, qapp, qtbot, tmp_path):
     shown = made(name, scale, qtbot, tmp_path)
     for size, larger in SIZES:
@@ -105,7 +115,7 @@ def test_nothing_is_cut_and_all_is_named(name, scale, qapp, qtbot, tmp_path):
     shown.close()
 
 
-@pytest.mark.parametrize("name", ["stock", "match", "fit", "board"])
+@pytest.mark.parametrize("name", ["stock", "match", "fit", "board", "shop", "shopping"])
 def test_every_button_is_reached_by_the_tab_key(name, scale, qtbot, tmp_path):
     shown = made(name, scale, qtbot, tmp_path)
     shown.resize(1280, 800)

@@ -20,6 +20,7 @@ from firmcell.core.model.brief import Brief, SpaceShape
 from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.parts import Board
+from firmcell.core.stock.at_hand import NOTHING, AtHand
 from firmcell.store.job_file import SUFFIX, JobFile
 from firmcell.store.part_files import keep_part, load_library
 from firmcell.store.whole_files import write_whole
@@ -50,10 +51,19 @@ class JobCommands:
         dialog = NewPackDialog(
             self.window.system, folder, self.window.library, self.window, shop, self.window.look
         )
+        self.window.workshop.what_is_there(
+            lambda have: dialog.take_stock(have.at_hand, have.welder) if dialog.isVisible() else None
+        )
         if dialog.exec() and dialog.brief is not None:
             self.window.settings.setValue("shop/welder", dialog.welders.currentText())
             self.make_from_brief(
-                dialog.brief, dialog.path, dialog.job_kind, dialog.existing, dialog.welder, dialog.cell
+                dialog.brief,
+                dialog.path,
+                dialog.job_kind,
+                dialog.existing,
+                dialog.welder,
+                dialog.cell,
+                dialog.at_hand,
             )
 
     def make_from_brief(
@@ -64,6 +74,7 @@ class JobCommands:
         existing: "PackAsItIs | None" = None,
         welder: Welder | None = Welder.MEDIUM,
         cell: "Cell | None" = None,
+        at_hand: AtHand = NOTHING,
     ) -> None:
         """Propose a design off the interface thread, or take the pack that is there; then make the job and
         open it."""
@@ -83,7 +94,7 @@ class JobCommands:
         def work() -> "Design":
             if existing is not None:
                 return existing_job(existing, brief, kind, library)
-            return first_job(brief, kind, library, cell, welder)
+            return first_job(brief, kind, library, cell, welder, at_hand)
 
         self.window._tasks.append(Task(work, made, self.window.tell).start())
 

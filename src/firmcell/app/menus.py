@@ -139,6 +139,8 @@ class Menus(QObject):
     def _fill_workshop(self, workshop: Any) -> None:
         shop = self.window.workshop
         self.action(workshop, "&Cells in stock…", "Ctrl+Alt+D", shop.show_stock)
+        self.action(workshop, "What the sh&op has…", "Ctrl+Alt+O", shop.show_shop)
+        self.action(workshop, "Shopping &list…", "Ctrl+Alt+A", shop.show_shopping)
         self.action(workshop, "&Match cells into this pack…", "Ctrl+Alt+G", shop.match)
         self.action(workshop, "&Scan cells into their places…", "Ctrl+Alt+K", shop.scan_cells)
         self.action(workshop, "&Where the register is…", "", shop.ask_place)

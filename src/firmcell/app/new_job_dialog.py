@@ -37,6 +37,7 @@ from firmcell.core.model.job_details import JobKind
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
+from firmcell.core.stock.at_hand import NOTHING, AtHand
 from firmcell.store.job_file import SUFFIX
 from firmcell.store.units import System, parse
 from firmcell.store.validation_words import first_fault
@@ -68,6 +69,7 @@ class NewPackDialog(FormDialog):
         self.existing: PackAsItIs | None = None
         self.setWindowTitle("New job")
         self.brief: Brief | None = None
+        self.at_hand = NOTHING
         self.job_kind = JobKind.NEW_PACK
         self.path = folder / f"new-pack{SUFFIX}"
         self._across = QBoxLayout(QBoxLayout.Direction.LeftToRight, self)
@@ -150,6 +152,13 @@ class NewPackDialog(FormDialog):
         row.addWidget(box, 1)
         layout.addLayout(row)
         return box
+
+    def take_stock(self, at_hand: AtHand, welder: Welder | None) -> None:
+        """Propose of what the shop has, and with its strongest spot welder."""
+        self.at_hand = at_hand
+        self.choices.take_stock(at_hand)
+        if welder is not None:
+            self.welders.setCurrentText(welder.value)
 
     @property
     def welder(self) -> Welder | None:

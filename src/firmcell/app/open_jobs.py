@@ -17,6 +17,8 @@ if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
 
 
+STOCK_MS = 3000
+"""After a job is opened, until it is looked what parts there are: nothing waits for it, ms."""
 VERIFY_MS = 700
 """After a job was opened, ms until all that its file holds is looked over."""
 RECENT = 10
@@ -102,6 +104,7 @@ class OpenJobs:
         self.window.session = session
         session.changed.connect(self.window._refresh)
         session.recorded.connect(self.window._refresh)
+        session.stock_known.connect(self.window._refresh)
         session.noted.connect(self.window.workshop.notes.note)
         session.metal_ready.connect(self.window._refresh)
         session.fixes_ready.connect(self.window._refresh)
@@ -115,6 +118,7 @@ class OpenJobs:
         self.window.view.fit()
         self.window.stack.setCurrentWidget(self.window.work)
         self.window._show_title()
+        QTimer.singleShot(STOCK_MS, self.window.workshop.notes.look)
         # After the first picture: both want the same interpreter.
         QTimer.singleShot(VERIFY_MS, lambda: self._verify(session))
         if session.read_only_because:

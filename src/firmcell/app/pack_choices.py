@@ -17,7 +17,11 @@ from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import Cell
 from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.hand_order import without_wires
+from firmcell.core.stock.at_hand import NOTHING, AtHand
 
+LIGHTEST_FIRST = "These would do it, the lightest first. The first is made unless you pick another."
+STOCK_FIRST = "These would do it, those of cells in stock first. The first is made unless you pick another."
+NEAREST = "No pack does all of it; this one comes nearest."
 ASK_MS = 350
 """After the last key, ms until packs are looked for."""
 PICTURE_EM = (8.0, 5.0)
@@ -37,6 +41,7 @@ class PackChoices(QWidget):
         self.inch = inch
         self.library, self.look = library, palette
         self.shown: tuple[PackChoice, ...] = ()
+        self.at_hand = NOTHING
         self._search: Search | None = None
         self._asked: tuple[Brief, Welder | None] | None = None
         self._picked = ""
@@ -79,6 +84,13 @@ class PackChoices(QWidget):
             self.told.setText("Looking for packs that would do it …")
             self._later.start()
 
+    def take_stock(self, at_hand: AtHand) -> None:
+        """Look again with what the shop has."""
+        asked = self._asked
+        self.at_hand, self._asked = at_hand, None
+        if asked is not None:
+            self.ask(*asked)
+
     def stop(self) -> None:
         """Look no further."""
         self._later.stop()
@@ -89,7 +101,8 @@ class PackChoices(QWidget):
     def _begin(self) -> None:
         assert self._asked is not None
         brief, welder = self._asked
-        self._search = Search(lambda: pack_choices(brief, self.library, welder), self)
+        at_hand = self.at_hand
+        self._search = Search(lambda: pack_choices(brief, self.library, welder, at_hand=at_hand), self)
         self._search.progressed.connect(self._show)
         self._search.finished.connect(self._end)
         self._search.refused.connect(self._refused)
@@ -116,11 +129,8 @@ class PackChoices(QWidget):
         self.list.setCurrentRow(names.index(self._picked) if self._picked in names else -1)
         self.list.blockSignals(False)
         if found:
-            does = not found[0].lacks
             self.told.setText(
-                "These would do it, the lightest first. The first is made unless you pick another."
-                if does
-                else "No pack does all of it; this one comes nearest."
+                NEAREST if found[0].lacks else STOCK_FIRST if found[0].in_stock else LIGHTEST_FIRST
             )
         self.changed.emit()
 

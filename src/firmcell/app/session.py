@@ -35,6 +35,7 @@ from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import Event, Payload, PhotoKept
 from firmcell.core.records.ledger import Ledger
 from firmcell.core.records.step import Step, next_step
+from firmcell.core.stock.things import PartInStock
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.kept_analyses import keep_analysis, kept_analysis, kept_file
@@ -119,6 +120,7 @@ class Session(QObject):
     fixes_ready : what fixes overloaded metal is found, and solved; `strip_fixes` holds it.
     recorded : the log grew.
     noted : the record that was just written.
+    stock_known : what of parts the shop has was read anew; `parts_there` holds it.
     saved : the design on screen is on disk (True) or not yet (False).
     refused : a sentence why something could not be done.
     """
@@ -128,6 +130,7 @@ class Session(QObject):
     fixes_ready = Signal()
     recorded = Signal()
     noted = Signal(object)
+    stock_known = Signal()
     saved = Signal(bool)
     refused = Signal(str)
 
@@ -145,6 +148,7 @@ class Session(QObject):
         self.dirty, self.given_up, self.not_saved_because = False, False, ""
         self.times = StepTimes(self)
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
+        self.parts_there: tuple[PartInStock, ...] = ()
         self.metal: UnderLoad | None = None
         self.measured: Analysis | None = None
         self.strip_fixes: tuple[VerifiedFix, ...] | None = None

@@ -13,6 +13,7 @@ from firmcell.core.records.events import Correction, Event, StepPassed, WeldSamp
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.register.have import Have
     from firmcell.register.shop_work import Noted
 
 ASKS = (StepPassed, WeldSample, Correction)
@@ -36,6 +37,8 @@ class ShopNotes(QObject):
         self.window, self.demo = window, window.demo_folder
         self._waiting: deque[tuple[str, Noted]] = deque()
         self._task: Task | None = None
+        self._looking: Task | None = None
+        self._look_again = False
 
     def note(self, event: Event) -> None:
         """A record was just written in the job that is open."""
@@ -81,8 +84,41 @@ class ShopNotes(QObject):
         place, noted = self._waiting.popleft()
         self._task = Task(_writer(place, noted, self.demo), self._done, self._done).start()
 
+    def look(self) -> None:
+        """Read what parts there are, for the job that is open; one reading after another, so that the newest
+        is what stands."""
+        session = self.window.session
+        place = self.place_for(session.path) if session is not None else ""
+        if session is None or not place:
+            return
+        if self._looking is not None:
+            self._look_again = True
+            return
+
+        def work() -> "Have":
+            from firmcell.register.have import have
+
+            return have(place)
+
+        path = session.path
+        self._looking = Task(
+            work, lambda have: self._found(have, path), lambda _: self._found(None, path)
+        ).start()
+
+    def _found(self, have: "Have | None", path: Path) -> None:
+        session, self._looking = self.window.session, None
+        if self._look_again:
+            self._look_again = False
+            self.look()
+            return
+        if session is None or have is None or session.path != path or session.parts_there == have.parts:
+            return
+        session.parts_there = have.parts
+        session.stock_known.emit()
+
     def _done(self, sentence: str) -> None:
         self._task = None
+        self.look()
         if sentence:
             self.told.emit(sentence)
         self._go_on()

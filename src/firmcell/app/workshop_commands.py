@@ -1,11 +1,14 @@
 """What the workshop knows beyond one job: its cells in stock, and where that is kept."""
 
+from datetime import datetime
+from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QKeySequence, QShortcut
 from PySide6.QtWidgets import QInputDialog, QLineEdit, QWidget
 
+from firmcell.app.background import Task
 from firmcell.app.learning import WORKSHOP
 from firmcell.app.session import guarded
 from firmcell.app.shop_notes import ShopNotes
@@ -13,10 +16,15 @@ from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.plan import Subject
 
 if TYPE_CHECKING:
+    from collections.abc import Callable
+
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.shop.shop_window import ShopWindow
+    from firmcell.app.shop.shopping_window import ShoppingWindow
     from firmcell.app.stock.fit_window import FitWindow
     from firmcell.app.stock.match_window import MatchWindow
     from firmcell.app.stock.stock_window import StockWindow
+    from firmcell.register.have import Have
 
 
 class WorkshopCommands:
@@ -25,6 +33,7 @@ class WorkshopCommands:
     def __init__(self, window: "MainWindow") -> None:
         self.window = window
         self.stock: StockWindow | None = None
+        self.shop: ShopWindow | None = None
         self.notes = ShopNotes(window)
         self.notes.told.connect(window.tell)
 
@@ -44,6 +53,58 @@ class WorkshopCommands:
         self.stock.raise_()
         self.stock.activateWindow()
         return self.stock
+
+    def show_shop(self) -> "ShopWindow":
+        """Show parts in stock, tools, settings that held, and how the shop works."""
+        from firmcell.app.shop.shop_window import ShopWindow
+
+        if self.shop is None:
+            window = self.window
+            self.shop = ShopWindow(window.library, window.settings, self.place(), window)
+            self.shop.finished.connect(lambda _: self._shop_gone())
+            self._guide_for(self.shop)
+        self.shop.show()
+        self.shop.raise_()
+        self.shop.activateWindow()
+        return self.shop
+
+    def show_shopping(self) -> "ShoppingWindow":
+        """Show what the open job, or the jobs of the folder looked at last, still want."""
+        from firmcell.app.job_list_window import FOLDER_KEY
+        from firmcell.app.shop.shopping_window import ShoppingWindow
+
+        session = self.window.session
+        kept = Path(str(self.window.settings.value(FOLDER_KEY, "") or Path.home()))
+        folder = session.path.parent if session is not None else kept
+        picked = session.path if session is not None else None
+        self.shopping = ShoppingWindow(self.window, folder, picked, self.place())
+        self.shopping.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self._guide_for(self.shopping)
+        self.shopping.show()
+        return self.shopping
+
+    def what_is_there(self, take: "Callable[[Have], None]") -> None:
+        """Read what the shop has, off the interface thread, and hand it over; nothing where it has no
+        register, or that cannot be read."""
+        place = self.notes.place_for(self.window.session.path) if self.window.session is not None else ""
+
+        def work() -> "Have":
+            from firmcell.register.have import have
+
+            return have(place)
+
+        self.window._tasks.append(Task(work, take, lambda _: None).start())
+
+    def place(self) -> str:
+        """Where the register is that goes with the open job: the demo farm's for a job of the demo, made where
+        it is not there yet; else "", the shop's own."""
+        window = self.window
+        job = window.session.path.resolve() if window.session is not None else None
+        if job is None or not job.is_relative_to(window.demo_folder.resolve()):
+            return ""
+        from firmcell.register.demo import demo_register
+
+        return str(demo_register(window.demo_folder / "register.sqlite", datetime.now().astimezone()))
 
     def match(self) -> "MatchWindow | None":
         """Match cells of the drawers into the pack that is open."""
@@ -79,6 +140,11 @@ class WorkshopCommands:
         key = QShortcut(QKeySequence(QKeySequence.StandardKey.HelpContents), shown)
         key.activated.connect(lambda: self.window.learning.show_chapter(WORKSHOP))
 
+    def _shop_gone(self) -> None:
+        if self.shop is not None:
+            self.shop.deleteLater()
+            self.shop = None
+
     def _gone(self) -> None:
         if self.stock is not None:
             self.stock.deleteLater()
@@ -111,11 +177,15 @@ class WorkshopCommands:
         from firmcell.register.register import keep_place
 
         url = keep_place(told)
+        if self.shop is not None:
+            self.shop.close()
         if self.stock is not None:
             self.stock.close()
         self.window.tell(f"The register is {shown(url)}.")
 
     def close(self) -> None:
         """Let go of all windows."""
+        if self.shop is not None:
+            self.shop.close()
         if self.stock is not None:
             self.stock.close()

@@ -11,6 +11,7 @@ from firmcell.core.base.quantity import AH
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.parts import Cell
 from firmcell.core.stock.entries import CellAdded, CellMoved, CellTested, Entry, Origin, PlaceKind
+from firmcell.register.demo_workshop import workshop_entries
 from firmcell.register.register import Register
 from firmcell.store.demo import BUILDER, HELPER
 from firmcell.store.part_files import shipped_library
@@ -33,6 +34,7 @@ def demo_register(path: Path, now: datetime) -> Path:
         )
         register.write(_used(register, told["job"], now))
         register.write(_scrapped(register, now))
+        register.write(workshop_entries(register, now))
     return path
 
 

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QFileDialog, QHBoxLayout
 
 from firmcell.app.session import guarded
 from firmcell.core.jobs.parts_list import PartLine, parts_list, priced
+from firmcell.core.jobs.shopping import in_stock
 
 if TYPE_CHECKING:
     from firmcell.app.pages.bench_page import BenchPage
@@ -18,7 +19,9 @@ class PartsSection:
     def __init__(self, page: "BenchPage") -> None:
         self.page, self.session = page, page.session
         page.section("Parts to have at hand")
-        self.list = page.table(("Part", "Built in", "Have", "Cut"), "Parts to have at hand", wide=3)
+        self.list = page.table(
+            ("Part", "Have", "In stock", "Cut"), "Parts to have at hand, with spares", wide=3
+        )
         self.cost = page.text("")
         self._of: tuple[object, ...] = ()
         row = QHBoxLayout()
@@ -30,14 +33,22 @@ class PartsSection:
     def fill(self) -> None:
         """Show the parts of the design as it is."""
         s = self.session
-        of = (s.design, s.analysis, s.steps)
+        of = (s.design, s.analysis, s.steps, s.parts_there)
         if len(self._of) == len(of) and all(a is b for a, b in zip(of, self._of, strict=True)):
             return
         self._of = of
-        lines = parts_list(*of)
+        lines = parts_list(s.design, s.analysis, s.steps)
         self.list.set_rows(
             [
-                (f"part:{n}", (line.name, line.quantity, line.with_spare + _cost(line), line.cut))
+                (
+                    f"part:{n}",
+                    (
+                        line.name,
+                        line.with_spare + _cost(line),
+                        in_stock(line, s.parts_there),
+                        line.cut,
+                    ),
+                )
                 for n, line in enumerate(lines)
             ]
         )

@@ -40,6 +40,7 @@ class PartIs(Frozen):
     ----------
     name : as in the part library where that has its class; by it a design finds what is there.
     least : at or below this it should be bought, m or pieces; None for never told.
+    sold : length in which it is sold, m, or pieces in a pack; None where any amount can be bought.
     price : of one piece or metre, in the money of the shop.
     """
 
@@ -49,6 +50,9 @@ class PartIs(Frozen):
     supplier: Words = Field("", title="Supplier")
     price: Price | None = Field(None, title="Price of one, or of a metre, in the money of the shop")
     least: Amount | None = Field(None, title="Buy when no more than this is left")
+    sold: Annotated[float, Unit("1"), Range(1e-3, 1e6)] | None = Field(
+        None, title="Sold in lengths or packs of"
+    )
 
 
 class PartAdded(Frozen):

@@ -71,14 +71,15 @@ def tool_stands(tool: ToolInShop, now: datetime) -> str:
         return "never checked"
     days = (due - now).days
     if due < now:
-        return f"check overdue by {plural(max(-days, 1), 'day')}"
+        late = (now - due).days
+        return f"check overdue by {plural(late, 'day')}" if late else "to be checked today"
     return f"to be checked in {plural(days, 'day')}" if due - now <= SOON else ""
 
 
 def tool_can(tool: ToolIs) -> str:
     """Return what a tool does, in a few words."""
     if tool.tool is ToolKind.WELDER and tool.joins is not None:
-        return f"joins {tool.joins.value}"
+        return f"joins {tool.joins.value.rpartition(': ')[2]}"
     return f"{figures(tool.watts)} W" if tool.watts else ""
 
 

@@ -1112,6 +1112,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+A</source>
+      <translation>Strg+Alt+A</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+C</source>
       <translation>Strg+Alt+C</translation>
     </message>
@@ -1144,6 +1149,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+L</source>
       <translation>Strg+Alt+L</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+O</source>
+      <translation>Strg+Alt+O</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1402,6 +1412,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Shopping &amp;list…</source>
+      <translation>Einkaufs&amp;liste…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>T&amp;op face alone</source>
       <translation>Nur die &amp;Oberseite</translation>
     </message>
@@ -1414,6 +1429,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Wh&amp;y this finding?</source>
       <translation>Wa&amp;rum dieser Befund?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>What the sh&amp;op has…</source>
+      <translation>Was die Werkstatt &amp;hat…</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -3002,11 +3022,6 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
-      <source>Built in</source>
-      <translation>Eingebaut</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/parts_section.py" />
       <source>Cut</source>
       <translation>Zuschnitt</translation>
     </message>
@@ -3017,6 +3032,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
+      <source>In stock</source>
+      <translation>Auf Lager</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
       <source>Parts l&amp;ist, CSV or PDF…</source>
       <translation>Teile&amp;liste, CSV oder PDF…</translation>
     </message>
@@ -3024,6 +3044,11 @@
       <location filename="firmcell/app/pages/parts_section.py" />
       <source>Parts to have at hand</source>
       <translation>Bereitzulegende Teile</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
+      <source>Parts to have at hand, with spares</source>
+      <translation>Teile, die bereitliegen, mit Reserve</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -4211,6 +4236,26 @@
       <translation>leer</translation>
     </message>
     <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>each</source>
+      <translation>je</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/settings_tab.py" />
+      <source>Pulses</source>
+      <translation>Impulse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/settings_tab.py" />
+      <source>Setting</source>
+      <translation>Einstellung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/settings_tab.py" />
+      <source>Welder</source>
+      <translation>Schweißgerät</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/start_page.py" />
       <source>From the workshop of Hollin Lea, an invented farm</source>
       <translation>Aus der Werkstatt von Hollin Lea, einem erfundenen Hof</translation>
@@ -4722,6 +4767,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/cell_bms.py" />
+      <source>insulator ring for %1</source>
+      <translation>Isolierring für %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/cell_bms.py" />
       <source>strap</source>
       <translation>Band</translation>
     </message>
@@ -5002,8 +5052,8 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/lay_out.py" />
-      <source>%1 of %2: on the wires before any joint</source>
-      <translation>%1 %2: auf die Leitungen vor jeder Verbindung</translation>
+      <source>%1 of %2, cut %3: on the wires before any joint</source>
+      <translation>%1 von %2, Zuschnitt %3: auf die Drähte, bevor etwas verbunden wird</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/lay_out.py" />
@@ -5292,13 +5342,28 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/parts_list.py" />
-      <source>%1 m of %2</source>
-      <translation>%1 m %2</translation>
+      <source>%1 m of %2%3</source>
+      <translation>%1 m von %2%3</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/parts_list.py" />
-      <source>insulator ring</source>
-      <translation>Isolierring</translation>
+      <source>%1 of %2, cut %3</source>
+      <translation>%1 von %2, Zuschnitt %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/parts_list.py" />
+      <source>lug</source>
+      <translation>Kabelschuh</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/parts_list.py" />
+      <source>other</source>
+      <translation>anderen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/parts_used.py" />
+      <source>screw %1</source>
+      <translation>Schraube %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -6882,6 +6947,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>copper</source>
+      <translation>Kupfer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>fine-stranded</source>
       <translation>feindrähtig</translation>
     </message>
@@ -6892,11 +6962,6 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
-      <source>lug</source>
-      <translation>Kabelschuh</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/model/parts.py" />
       <source>many-pin host plug</source>
       <translation>vielpoliger Stecker des Geräts</translation>
     </message>
@@ -6904,11 +6969,6 @@
       <location filename="firmcell/core/model/parts.py" />
       <source>minus line</source>
       <translation>Minusleitung</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/model/parts.py" />
-      <source>other</source>
-      <translation>anderen</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -7094,11 +7154,6 @@
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, %2 mm from the middle</source>
       <translation>%1, %2 mm von der Mitte</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/pictures/part_card.py" />
-      <source>%1, cut %2 mm</source>
-      <translation>%1, Zuschnitt %2 mm</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -7372,18 +7427,8 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
-      <source>Pulses</source>
-      <translation>Impulse</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/records/events.py" />
       <source>Red probe on</source>
       <translation>Rote Spitze auf</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/records/events.py" />
-      <source>Setting</source>
-      <translation>Einstellung</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -7409,11 +7454,6 @@
       <location filename="firmcell/core/records/events.py" />
       <source>Weld pairs made</source>
       <translation>Gemachte Schweißpaare</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/records/events.py" />
-      <source>Welder</source>
-      <translation>Schweißgerät</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -8116,6 +8156,16 @@
       <translation>voll</translation>
     </message>
     <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>soldering iron</source>
+      <translation>Lötkolben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/ways.py" />
+      <source>Work plan</source>
+      <translation>Arbeitsplan</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
       <source>%1: not read yet</source>
       <translation>%1: noch nicht abgelesen</translation>
@@ -8279,11 +8329,6 @@
       <location filename="firmcell/store/units.py" />
       <source>%1 AWG</source>
       <translation>%1 AWG</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/units.py" />
-      <source>each</source>
-      <translation>je</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8979,11 +9024,6 @@
       <location filename="tools/composed_texts.py" />
       <source>plus of cell %1</source>
       <translation>Plus von Zelle %1</translation>
-    </message>
-    <message>
-      <location filename="tools/composed_texts.py" />
-      <source>soldering iron</source>
-      <translation>Lötkolben</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

@@ -1112,6 +1112,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+A</source>
+      <translation>Ctrl+Alt+A</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+C</source>
       <translation>Ctrl+Alt+C</translation>
     </message>
@@ -1144,6 +1149,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+L</source>
       <translation>Ctrl+Alt+L</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+O</source>
+      <translation>Ctrl+Alt+O</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1402,6 +1412,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Shopping &amp;list…</source>
+      <translation>Liste d’ac&amp;hats…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>T&amp;op face alone</source>
       <translation>Face du &amp;dessus seule</translation>
     </message>
@@ -1414,6 +1429,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Wh&amp;y this finding?</source>
       <translation>&amp;Pourquoi ce constat ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>What the sh&amp;op has…</source>
+      <translation>Ce que l’atelier p&amp;ossède…</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -3002,17 +3022,17 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
-      <source>Built in</source>
-      <translation>Monté</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/parts_section.py" />
       <source>Cut</source>
       <translation>Coupe</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
       <source>Have</source>
+      <translation>En stock</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
+      <source>In stock</source>
       <translation>En stock</translation>
     </message>
     <message>
@@ -3024,6 +3044,11 @@
       <location filename="firmcell/app/pages/parts_section.py" />
       <source>Parts to have at hand</source>
       <translation>Pièces à avoir sous la main</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
+      <source>Parts to have at hand, with spares</source>
+      <translation>Pièces à préparer, réserve comprise</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -4211,6 +4236,26 @@
       <translation>vide</translation>
     </message>
     <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>each</source>
+      <translation>chacun</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/settings_tab.py" />
+      <source>Pulses</source>
+      <translation>Impulsions</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/settings_tab.py" />
+      <source>Setting</source>
+      <translation>Réglage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/settings_tab.py" />
+      <source>Welder</source>
+      <translation>Poste à souder</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/start_page.py" />
       <source>From the workshop of Hollin Lea, an invented farm</source>
       <translation>De l'atelier de Hollin Lea, une ferme inventée</translation>
@@ -4722,6 +4767,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/cell_bms.py" />
+      <source>insulator ring for %1</source>
+      <translation>rondelle isolante pour %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/cell_bms.py" />
       <source>strap</source>
       <translation>sangle</translation>
     </message>
@@ -5002,8 +5052,8 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/lay_out.py" />
-      <source>%1 of %2: on the wires before any joint</source>
-      <translation>%1 de %2 : sur les fils avant toute jonction</translation>
+      <source>%1 of %2, cut %3: on the wires before any joint</source>
+      <translation>%1 de %2, coupe %3 : sur les fils avant toute jonction</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/lay_out.py" />
@@ -5292,13 +5342,28 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/parts_list.py" />
-      <source>%1 m of %2</source>
-      <translation>%1 m de %2</translation>
+      <source>%1 m of %2%3</source>
+      <translation>%1 m de %2%3</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/parts_list.py" />
-      <source>insulator ring</source>
-      <translation>anneau isolant</translation>
+      <source>%1 of %2, cut %3</source>
+      <translation>%1 de %2, coupe %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/parts_list.py" />
+      <source>lug</source>
+      <translation>cosse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/parts_list.py" />
+      <source>other</source>
+      <translation>autre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/parts_used.py" />
+      <source>screw %1</source>
+      <translation>vis %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -6882,6 +6947,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>copper</source>
+      <translation>cuivre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>fine-stranded</source>
       <translation>à brins fins</translation>
     </message>
@@ -6892,11 +6962,6 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
-      <source>lug</source>
-      <translation>cosse</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/model/parts.py" />
       <source>many-pin host plug</source>
       <translation>prise multibroche de l'appareil</translation>
     </message>
@@ -6904,11 +6969,6 @@
       <location filename="firmcell/core/model/parts.py" />
       <source>minus line</source>
       <translation>ligne moins</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/model/parts.py" />
-      <source>other</source>
-      <translation>autre</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -7094,11 +7154,6 @@
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, %2 mm from the middle</source>
       <translation>%1, à %2 mm du milieu</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/pictures/part_card.py" />
-      <source>%1, cut %2 mm</source>
-      <translation>%1, coupé à %2 mm</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -7372,18 +7427,8 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
-      <source>Pulses</source>
-      <translation>Impulsions</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/records/events.py" />
       <source>Red probe on</source>
       <translation>Pointe rouge sur</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/records/events.py" />
-      <source>Setting</source>
-      <translation>Réglage</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -7409,11 +7454,6 @@
       <location filename="firmcell/core/records/events.py" />
       <source>Weld pairs made</source>
       <translation>Paires de points faites</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/records/events.py" />
-      <source>Welder</source>
-      <translation>Poste à souder</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -8116,6 +8156,16 @@
       <translation>pleine</translation>
     </message>
     <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>soldering iron</source>
+      <translation>fer à souder</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/ways.py" />
+      <source>Work plan</source>
+      <translation>Plan de travail</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
       <source>%1: not read yet</source>
       <translation>%1 : pas encore lue</translation>
@@ -8279,11 +8329,6 @@
       <location filename="firmcell/store/units.py" />
       <source>%1 AWG</source>
       <translation>%1 AWG</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/units.py" />
-      <source>each</source>
-      <translation>chacun</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -8979,11 +9024,6 @@
       <location filename="tools/composed_texts.py" />
       <source>plus of cell %1</source>
       <translation>plus de la cellule %1</translation>
-    </message>
-    <message>
-      <location filename="tools/composed_texts.py" />
-      <source>soldering iron</source>
-      <translation>fer à souder</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

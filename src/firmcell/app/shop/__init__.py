@@ -1,0 +1,1 @@
+"""What the shop has and how it works: parts in stock, tools, settings that held, ways."""
