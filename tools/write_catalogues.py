@@ -34,6 +34,7 @@ OFF_THE_PATH = (
     "store/demo",
     "app/screenshots",
     "app/language/",
+    "app/shop/",
     "core/model/job_details",
     "instruments/",
 )

@@ -556,6 +556,6 @@ def test_the_shops_welder_is_asked_once_and_offered_again(window, tmp_path, monk
     monkeypatch.setattr(window.jobs, "make_from_brief", lambda *a: made.append(a))
     window.jobs.new_pack()
     assert asked[-1] == Welder.MEDIUM.value, "what is cancelled is not kept"
-    assert made[-1][-1] is None
+    assert made[-1][4] is None, "the welder"
     window.jobs.new_pack()
     assert asked[-1].startswith("none")

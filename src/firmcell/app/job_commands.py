@@ -212,8 +212,6 @@ class JobCommands:
             self.window.go(Stage.BMS)
             self.window.tell(f"{board.name} is kept in {path}.")
 
-        # Loaded when first wanted: it brings the report of a job with it.
-
         guarded(take, self.window.tell)
 
     def _has(self, kind: str) -> bool:

@@ -104,7 +104,6 @@ class OpenJobs:
         self.window.session = session
         session.changed.connect(self.window._refresh)
         session.recorded.connect(self.window._refresh)
-        session.stock_known.connect(self.window._refresh)
         session.noted.connect(self.window.workshop.notes.note)
         session.metal_ready.connect(self.window._refresh)
         session.fixes_ready.connect(self.window._refresh)

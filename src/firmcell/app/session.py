@@ -120,7 +120,6 @@ class Session(QObject):
     fixes_ready : what fixes overloaded metal is found, and solved; `strip_fixes` holds it.
     recorded : the log grew.
     noted : the record that was just written.
-    stock_known : what of parts the shop has was read anew; `parts_there` holds it.
     saved : the design on screen is on disk (True) or not yet (False).
     refused : a sentence why something could not be done.
     """
@@ -130,7 +129,6 @@ class Session(QObject):
     fixes_ready = Signal()
     recorded = Signal()
     noted = Signal(object)
-    stock_known = Signal()
     saved = Signal(bool)
     refused = Signal(str)
 
@@ -146,9 +144,8 @@ class Session(QObject):
         self.state: BuildState = fold(self.events)
         self._designs = SavedDesigns(job)
         self.dirty, self.given_up, self.not_saved_because = False, False, ""
-        self.times = StepTimes(self)
+        self.times, self.parts_there = StepTimes(self), tuple[PartInStock, ...]()
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
-        self.parts_there: tuple[PartInStock, ...] = ()
         self.metal: UnderLoad | None = None
         self.measured: Analysis | None = None
         self.strip_fixes: tuple[VerifiedFix, ...] | None = None
@@ -354,13 +351,7 @@ class Session(QObject):
     # -- recording ------------------------------------------------------------------------------------
 
     def record(self, data: Payload, step: str = "", instrument: str = "") -> Event:
-        """Record an event; it is on disk when this returns.
-
-        Raises
-        ------
-        Refusal
-            If it could not be written.
-        """
+        """Record an event; it is on disk when this returns. Raises a refusal if it could not be written."""
         if not self.save():
             raise Refusal("The design could not be saved, so nothing was recorded against it.")
         event = self.job.append(data, step, self.person, instrument)

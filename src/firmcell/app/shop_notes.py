@@ -1,4 +1,5 @@
-"""Takes out of stock what a step used, and keeps what jobs teach in the register, off the interface thread."""
+"""Takes out of stock what a step used, and keeps what jobs teach in the register, off the interface
+thread."""
 
 from collections import deque
 from collections.abc import Callable
@@ -114,7 +115,7 @@ class ShopNotes(QObject):
         if session is None or have is None or session.path != path or session.parts_there == have.parts:
             return
         session.parts_there = have.parts
-        session.stock_known.emit()
+        self.window._refresh()
 
     def _done(self, sentence: str) -> None:
         self._task = None

@@ -96,8 +96,8 @@ class WorkshopCommands:
         self.window._tasks.append(Task(work, take, lambda _: None).start())
 
     def place(self) -> str:
-        """Where the register is that goes with the open job: the demo farm's for a job of the demo, made where
-        it is not there yet; else "", the shop's own."""
+        """Where the register is that goes with the open job: the demo farm's for a job of the demo, made
+        where it is not there yet; else "", the shop's own."""
         window = self.window
         job = window.session.path.resolve() if window.session is not None else None
         if job is None or not job.is_relative_to(window.demo_folder.resolve()):

@@ -1,6 +1,6 @@
 """Settings of the welder that worked in this workshop, by strip, layers, class of cell and welder: kept
-beside the user's parts, in one small file. The register of the workshop holds them for all benches; this file is
-what a bench reads without it."""
+beside the user's parts, in one small file. The register of the workshop holds them for all benches; this
+file is what a bench reads without it."""
 
 import json
 from collections.abc import Iterable

@@ -1,4 +1,4 @@
-"""The shopping list: what the chosen jobs still want, what is there, what must be bought and how it is cut."""
+"""The shopping list: what the chosen jobs still want, what is there, what must be bought, how it is cut."""
 
 from collections.abc import Iterator
 from pathlib import Path

@@ -27,8 +27,8 @@ def of_stock_first(
 ) -> Design:
     """Return a design of what is at hand, and of the part library where nothing at hand does as well.
 
-    All groups of parts are first taken from stock together; where that makes the design worse, one group after
-    another (if `thorough`). The shop's ways are taken over last, each by itself.
+    All groups of parts are first taken from stock together; where that makes the design worse, one group
+    after another (if `thorough`). The shop's ways are taken over last, each by itself.
 
     Parameters
     ----------

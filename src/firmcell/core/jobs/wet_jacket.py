@@ -11,224 +11,25 @@ from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.wording import figures, kilograms, millimetres, plural
 from firmcell.core.insulation.outer_size import next_stock_size
-from firmcell.core.insulation.wet_jacket import JacketedPack, jacketed, notches_apart
-from firmcell.core.jobs.cautions import FIRE_PLAN, lead_joint
-from firmcell.core.jobs.cooling import SLEEVED_PACK_S
+from firmcell.core.insulation.wet_jacket import JacketedPack, notches_apart
 from firmcell.core.jobs.parts_used import Used, Uses
 from firmcell.core.jobs.passport import HandedOver, record_words
 from firmcell.core.jobs.plan import JobPlan, PageSection, electrical_ratings
-from firmcell.core.jobs.readings import READS
-from firmcell.core.jobs.wiring_steps import ids
-from firmcell.core.leads.soldering import held_straight
+from firmcell.core.jobs.wet_jacket_steps import LOOK_WEEKS, jacket_of, wet_jacket_steps
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import JacketVent, JobKind
-from firmcell.core.model.limits import LEAST_INSULATION_OHM, PACK_SPREAD_V
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import CellForm
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.templates import Template
 from firmcell.core.pictures.wet_jacket import jacket_drawing, plate_templates
-from firmcell.core.records.areas import ENDS
 from firmcell.core.records.build_state import BuildState
-from firmcell.core.records.step import POLES, Step
+from firmcell.core.records.step import Step
 from firmcell.core.rules.table import COMMON_PRACTICE, Hit, RuleTable, Topic
 
 OWN = RuleTable()
 LEAST_BETWEEN_M = 0.001
 """Of plate between two notches, or a notch and the edge; less breaks out; engineering judgement."""
-LOOK_WEEKS = 4
-"""Between looks for rust or damp; engineering judgement."""
-
-
-def _made(d: Design, a: Analysis) -> JacketedPack:
-    job, wire = d.wet_jacket, d.leads.wire
-    wires = (*(wire.outer_diameter_m,) * (2 * d.leads.parallel), *(job.thin_m,) * job.thin_wires)
-    own = (d.insulation.sleeve,) if d.insulation.sleeve else ()
-    return jacketed(job, d.cell, d.cell_count, wires, job.mass_kg or a.pack.mass_kg, own)
-
-
-def wet_jacket_steps(d: Design, a: Analysis) -> tuple[Step, ...]:
-    """Return the steps of a wet jacket in order."""
-    return tuple(step for part in (_before, _dressed, _sealed, _proven) for step in part(d, a))
-
-
-def _before(d: Design, a: Analysis) -> Iterator[Step]:
-    yield Step(
-        "jacket-reading",
-        "Before",
-        "Voltage and insulation, before it disappears",
-        "What is wrong inside now stays inside. Read the pack, and its insulation to foil laid round it; look at every wire's insulation up to the pack.",
-        cautions=("The leads are live: one end covered while the other is handled.", FIRE_PLAN),
-        records=("polarity-reading", "insulation-reading"),
-        poles=POLES,
-        expected=f"{READS}, red on plus; insulation more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
-        probes=("B0", f"B{d.series}"),
-        any_charge=True,
-        refs=("pack",),
-        hold=True,
-    )
-
-
-def _dressed(d: Design, a: Analysis) -> Iterator[Step]:
-    made, job = _made(d, a), d.wet_jacket
-    yield Step(
-        "jacket-cut",
-        "Jacket",
-        "Cut the sleeve, longer than it stays",
-        f"Clear sleeve, {millimetres(made.flat_m)} flat at least, cut {millimetres(made.cut_m)}: what stands over is trimmed later.",
-        records=("checked",),
-        checks=("Sleeve clear, no scratch, no pinhole against the light", "Length by the list"),
-        refs=("sleeve",),
-    )
-    wires = plural(len(made.notches), "notch", "notches")
-    yield Step(
-        "jacket-plates",
-        "Jacket",
-        "End plates and their notches, dry fit",
-        f"Two plates {made.plate_m[0] * 1e3:.1f} × {millimetres(made.plate_m[1])}, {millimetres(job.plate_m)} thick, from the drawing at 1:1; {wires} in one of them, edges "
-        "broken. Every wire in its own notch, nothing crossed; the plate stands square on the pack.",
-        cautions=(
-            "No connector goes through a notch: it is fitted afterwards, and each lead's end stays covered till then.",
-        ),
-        records=("checked",),
-        checks=(
-            "Each wire in its own notch",
-            "Plates square, edges broken",
-            "Sleeve slides over plates and pack",
-            "Each lead's end covered",
-        ),
-        refs=("plate",),
-        hold=True,
-    )
-    yield Step(
-        "jacket-shrink",
-        "Jacket",
-        "Shrink it: flat and tight, the plates lock",
-        "From the middle outwards, moving, low heat, the pack turned all the while. Then trim the ends to the lip: "
-        f"{millimetres(job.lip_m)} past each plate.",
-        cautions=("Stop and let it cool when it is more than hand-warm: the heat is in the cells.",),
-        records=("checked",),
-        checks=(
-            "Tight all round, no wrinkle",
-            "Plates locked and square",
-            "Lips even",
-            "Pack no more than hand-warm",
-        ),
-        cools_s=SLEEVED_PACK_S,
-        refs=("sleeve",),
-    )
-
-
-def _sealed(d: Design, a: Analysis) -> Iterator[Step]:
-    made, job = _made(d, a), d.wet_jacket
-    volume = made.sealant_m3 * 1e6
-    yield Step(
-        "jacket-seal-wires",
-        "Seal",
-        "Seal the wires' end",
-        f"Sealant round the rim inside the lip and worked between and around each wire, on both sides of the plate where it can be reached; about {figures(volume)} ml for both "
-        "ends. No silicone that smells of vinegar: it eats copper.",
-        cautions=(
-            "Water creeps along strands inside a wire's insulation: no bare strand ends inside the jacket.",
-            "This cannot be undone: look again that nothing is left inside that belongs outside.",
-        ),
-        records=("checked",),
-        checks=("Each wire has sealant all round", "Rim filled to the lip", "No thread of air along a wire"),
-        refs=("sealant",),
-    )
-    vent = " The vent's membrane stays clear of sealant." if job.vent is JacketVent.VENT else ""
-    yield Step(
-        "jacket-seal-far",
-        "Seal",
-        "Seal the other end",
-        f"Rim and lip, the pack standing on its cured or held end.{vent}",
-        records=("checked",),
-        checks=("Rim filled to the lip", *(("Membrane clear",) if vent else ())),
-        refs=("sealant",),
-    )
-    yield Step(
-        "jacket-cure",
-        "Seal",
-        f"Let it cure {figures(job.cure_s / 3600)} h",
-        "Lying so that nothing runs, in a dry room; not on a charger, not in use.",
-        records=("checked",),
-        checks=("Cured through: a bead laid beside it is hard inside",),
-        refs=("sealant",),
-        wait_s=job.cure_s,
-        hold=True,
-    )
-    yield Step(
-        "jacket-look",
-        "Prove",
-        "Look through the clear wall",
-        "Stuck everywhere, no bubble that reaches across, no channel along a wire: with a lamp from the other end.",
-        records=("checked",),
-        checks=("Stuck all round", "No channel from outside to inside", "No bubble across the bead"),
-        refs=("sealant",),
-        hold=True,
-    )
-
-
-def _proven(d: Design, a: Analysis) -> Iterator[Step]:
-    yield Step(
-        "jacket-connector",
-        "Prove",
-        "The watertight connector",
-        f"One conductor at a time, the other covered; {held_straight(d.leads.connector)} A gland or lined sleeve where the wires enter it.",
-        **lead_joint(
-            "solder-joint",
-            "Always live: never both ends uncovered.",
-            covered=True,
-            cap=d.leads.connector.loose_contacts,
-        ),
-        expected="smooth joint, tug holds, sealed where the wire enters",
-        refs=("lead:plus", "lead:minus"),
-        wires=ids([e for e in a.wiring.wires if e.id.startswith("main.")]),
-        covers=(ENDS,),
-    )
-    yield Step(
-        "jacket-polarity",
-        "Prove",
-        "Read the connector",
-        "Red into the contact marked +, black into −.",
-        cautions=("A probe that slips across both contacts shorts the pack.",),
-        records=("polarity-reading",),
-        expected=f"as before, {READS}",
-        probes=("load.-", "load.+"),
-        any_charge=True,
-        same_as="jacket-reading",
-        spread_v=PACK_SPREAD_V,
-        refs=("lead:plus",),
-        hold=True,
-    )
-    yield Step(
-        "jacket-dip",
-        "Prove",
-        "Dip it: weighed before and after, insulation in the water",
-        "Connector capped and above the water. Weigh it dry; half an hour under a hand's breadth of water with a pinch of salt, insulation from each pole to the water; wipe it dry and "
-        "weigh again.",
-        cautions=("Bubbles that rise, or one gram more: out at once, and open it.",),
-        records=("weighing", "insulation-reading"),
-        poles=POLES,
-        expected=f"no heavier, insulation to the water more than {LEAST_INSULATION_OHM / 1e6:g} MΩ",
-        refs=("pack",),
-        hold=True,
-    )
-    charge = (
-        "Charge only out of the water, one end open or in the open air: hydrogen must get out. "
-        if d.wet_jacket.vent is JacketVent.OPEN and not d.cell.chemistry.is_lithium
-        else ""
-    )
-    yield Step(
-        "jacket-hand-over",
-        "Prove",
-        "Mark it, and when to look again",
-        f"{charge}Look through the wall for rust or damp every {LOOK_WEEKS} weeks at first, and after each season.",
-        records=("checked",),
-        checks=("Marked: do not open, how to charge", f"Next look in {LOOK_WEEKS} weeks noted"),
-        refs=("pack",),
-        hold=True,
-    )
 
 
 # -- rules ----------------------------------------------------------------------------------------------
@@ -313,7 +114,7 @@ def hydrogen_needs_a_way_out(s: Situation) -> Iterator[Hit]:
 )
 def no_sleeve_for_it(s: Situation) -> Iterator[Hit]:
     """No sleeve is chosen, or the one chosen does not slide on and go tight."""
-    made, now = _made(s.design, s.analysis), s.design.insulation.sleeve
+    made, now = jacket_of(s.design, s.analysis), s.design.insulation.sleeve
     if made.sleeve is not None:
         return
     found = next_stock_size(s.library.sleeves, made.around_m / 4, made.around_m / 4)
@@ -332,7 +133,7 @@ def no_sleeve_for_it(s: Situation) -> Iterator[Hit]:
 )
 def notches_too_near(s: Situation) -> Iterator[Hit]:
     """More wires than the plate's edge has room for."""
-    made = _made(s.design, s.analysis)
+    made = jacket_of(s.design, s.analysis)
     apart = notches_apart(made)
     deep = max((n.deep_m for n in made.notches), default=0.0)
     if apart < LEAST_BETWEEN_M:
@@ -351,11 +152,11 @@ def notches_too_near(s: Situation) -> Iterator[Hit]:
 
 
 def _picture(d: Design, a: Analysis) -> Drawing:
-    return jacket_drawing(d, _made(d, a))
+    return jacket_drawing(d, jacket_of(d, a))
 
 
 def _templates(d: Design, a: Analysis) -> tuple[Template, ...]:
-    return plate_templates(d, _made(d, a))
+    return plate_templates(d, jacket_of(d, a))
 
 
 def _size_words(made: JacketedPack) -> str:
@@ -363,7 +164,7 @@ def _size_words(made: JacketedPack) -> str:
 
 
 def _plate(d: Design, a: Analysis) -> tuple[str, tuple[tuple[str, str], ...]]:
-    made = _made(d, a)
+    made = jacket_of(d, a)
     return a.pack.designation, (
         *electrical_ratings(d, a),
         ("Finished, mm", " × ".join(f"{side * 1e3:.0f}" for side in made.size_m)),
@@ -373,7 +174,7 @@ def _plate(d: Design, a: Analysis) -> tuple[str, tuple[tuple[str, str], ...]]:
 
 
 def _handed_over(parts: HandedOver, d: Design, a: Analysis, state: BuildState) -> HandedOver:
-    made = _made(d, a)
+    made = jacket_of(d, a)
     kept = tuple(
         (n, f"{_size_words(made)}, {kilograms(made.mass_kg)}" if n == "Size" else v) for n, v in parts.ratings
     )
@@ -398,23 +199,23 @@ def _handed_over(parts: HandedOver, d: Design, a: Analysis, state: BuildState) -
 
 
 def _sleeve_words(d: Design, a: Analysis, library: PartLibrary) -> str:
-    made = _made(d, a)
+    made = jacket_of(d, a)
     name = made.sleeve.name if made.sleeve else "no stock size"
     return f"{name} (at least {millimetres(made.flat_m)} flat), cut {millimetres(made.cut_m)}"
 
 
 def _plates_words(d: Design, a: Analysis, library: PartLibrary) -> str:
-    made = _made(d, a)
+    made = jacket_of(d, a)
     return f"{made.plate_m[0] * 1e3:.1f} × {millimetres(made.plate_m[1])}, {plural(len(made.notches), 'notch', 'notches')}; drawn at 1:1 in menu Job"
 
 
 def _sealant_words(d: Design, a: Analysis, library: PartLibrary) -> str:
-    made = _made(d, a)
+    made = jacket_of(d, a)
     return f"{figures(made.bead_m)} m of bead, {figures(made.sealant_m3 * 1e6)} ml with waste"
 
 
 def _water_words(d: Design, a: Analysis, library: PartLibrary) -> str:
-    made = _made(d, a)
+    made = jacket_of(d, a)
     way = "floats" if made.lift_n > 0 else "sinks"
     return f"{way}, with {figures(abs(made.lift_n))} N; up to {figures(made.air_m3 * 1e6)} ml of air inside"
 
@@ -434,7 +235,7 @@ class WetJacketReport(Frozen):
 
 
 def _report(design: Design, library: PartLibrary) -> WetJacketReport:
-    made = _made(design, analyse(design, library))
+    made = jacket_of(design, analyse(design, library))
     return WetJacketReport(
         sleeve=made.sleeve.name if made.sleeve else None,
         flat_m=made.flat_m,
@@ -469,7 +270,7 @@ _FIELDS = (
 
 def _uses(d: Design, a: Analysis, steps: Sequence[Step]) -> Uses:
     """Clear sleeve, two plates, sealant, and the connector."""
-    codes, made = {step.code for step in steps}, _made(d, a)
+    codes, made = {step.code for step in steps}, jacket_of(d, a)
     if "jacket-cut" in codes and made.sleeve is not None:
         yield Used("jacket-cut", "sleeve", made.sleeve.name, cuts=(made.cut_m,))
     if "jacket-plates" in codes:

@@ -66,8 +66,9 @@ class CutPlan:
 def cut_plan(cuts: Sequence[float], rests: Sequence[float], sold_m: float | None = None) -> CutPlan:
     """Return how pieces are cut from rests that are there and lengths that are bought.
 
-    Least is bought first, then as much as can be is cut from short rests, so that the longest stays long. Each
-    piece is cut from one length. An integer programme (HiGHS) within `SECONDS`, begun with first fit decreasing.
+    Least is bought first, then as much as can be is cut from short rests, so that the longest stays long.
+    Each piece is cut from one length. An integer programme (HiGHS) within `SECONDS`, begun with first fit
+    decreasing.
 
     Parameters
     ----------
@@ -171,7 +172,8 @@ def _solved(wanted: Sequence[int], there: Sequence[int], sold: int | None, first
 
 
 def _dearness(rooms: Array, fresh: Array) -> Array:
-    """How dear it is to cut from each length, 0 to 1: the longer it is the dearer, what is bought the most."""
+    """How dear it is to cut from each length, 0 to 1: the longer it is the dearer, what is bought the
+    most."""
     longest = max(float(rooms.max()), 1.0)
     return np.where(fresh > 0, 1.0, 0.9 * rooms / longest)
 

@@ -1,9 +1,9 @@
-"""What a workshop writes down: append-only entries, each about one cell, one part in stock, one tool, or about
-what a job taught.
+"""What a workshop writes down: append-only entries, each about one cell, one part in stock, one tool, or
+about what a job taught.
 
-What an entry is about is known by an identity of its own, not by its serial or name: a serial can be mistyped,
-and two benches can give the same one away while they cannot reach each other. Nothing is overwritten; an entry
-that was wrong is taken back by another that names it.
+What an entry is about is known by an identity of its own, not by its serial or name: a serial can be
+mistyped, and two benches can give the same one away while they cannot reach each other. Nothing is
+overwritten; an entry that was wrong is taken back by another that names it.
 """
 
 from enum import StrEnum

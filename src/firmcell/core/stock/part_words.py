@@ -35,7 +35,8 @@ def amount_words(part: PartIs, amount: float) -> str:
     Examples
     --------
     >>> from firmcell.core.stock.part_entries import PartKind
-    >>> amount_words(PartIs(part=PartKind.STRIP, name="nickel"), 3.2), amount_words(PartIs(part=PartKind.FUSE, name="f"), 12)
+    >>> strip, fuse = (PartIs(part=kind, name="n") for kind in (PartKind.STRIP, PartKind.FUSE))
+    >>> amount_words(strip, 3.2), amount_words(fuse, 12)
     ('3.2 m', '12')
     """
     return f"{figures(amount)} m" if part.part.by_length else f"{amount:.0f}"

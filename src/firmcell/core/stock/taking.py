@@ -52,7 +52,8 @@ def takings(needs: Iterable[Need], parts: Sequence[PartInStock]) -> tuple[Taking
     --------
     >>> from firmcell.core.stock.part_entries import PartIs
     >>> def roll(key, amount):
-    ...     return PartInStock(key=key * 32, is_=PartIs(name="nickel"), amount=amount, counted="", told_by="0" * 32)
+    ...     is_ = PartIs(name="nickel")
+    ...     return PartInStock(key=key * 32, is_=is_, amount=amount, counted="", told_by="0" * 32)
     >>> found = takings([Need("strip", "Nickel", 0.4, (0.2, 0.2))], [roll("a", 5.0), roll("b", 0.5)])
     >>> [(t.key[0], t.much) for t in found]
     [('b', 0.4)]

@@ -1,5 +1,5 @@
-"""Parts in stock, tools and ways of a workshop: what all entries about one of them come to, and whether another
-may go in."""
+"""Parts in stock, tools and ways of a workshop: what all entries about one of them come to, and whether
+another may go in."""
 
 from collections.abc import Sequence
 from typing import get_args

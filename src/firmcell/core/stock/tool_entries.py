@@ -65,7 +65,8 @@ class ToolDescribed(Frozen):
 
 
 class ToolChecked(Frozen):
-    """A tool was held against something known: a meter against a reference, a torque driver, an iron's tip."""
+    """A tool was held against something known: a meter against a reference, a torque driver, an iron's
+    tip."""
 
     kind: Literal["tool-checked"] = "tool-checked"
     right: bool = Field(title="It is right")

@@ -4236,26 +4236,6 @@
       <translation>leer</translation>
     </message>
     <message>
-      <location filename="firmcell/app/shop/parts_tab.py" />
-      <source>each</source>
-      <translation>je</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/shop/settings_tab.py" />
-      <source>Pulses</source>
-      <translation>Impulse</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/shop/settings_tab.py" />
-      <source>Setting</source>
-      <translation>Einstellung</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/shop/settings_tab.py" />
-      <source>Welder</source>
-      <translation>Schweißgerät</translation>
-    </message>
-    <message>
       <location filename="firmcell/app/start_page.py" />
       <source>From the workshop of Hollin Lea, an invented farm</source>
       <translation>Aus der Werkstatt von Hollin Lea, einem erfundenen Hof</translation>
@@ -5876,7 +5856,7 @@
       <translation>Raum</translation>
     </message>
     <message>
-      <location filename="firmcell/core/jobs/wet_jacket.py" />
+      <location filename="firmcell/core/jobs/wet_jacket_steps.py" />
       <source>Read the connector</source>
       <translation>Am Stecker messen</translation>
     </message>
@@ -7427,8 +7407,18 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Pulses</source>
+      <translation>Impulse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Red probe on</source>
       <translation>Rote Spitze auf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Setting</source>
+      <translation>Einstellung</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -7454,6 +7444,11 @@
       <location filename="firmcell/core/records/events.py" />
       <source>Weld pairs made</source>
       <translation>Gemachte Schweißpaare</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Welder</source>
+      <translation>Schweißgerät</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -8329,6 +8324,11 @@
       <location filename="firmcell/store/units.py" />
       <source>%1 AWG</source>
       <translation>%1 AWG</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>each</source>
+      <translation>je</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
