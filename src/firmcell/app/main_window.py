@@ -186,6 +186,8 @@ class MainWindow(QMainWindow):
         start.path_wanted.connect(lambda p: self.opening.open_path(Path(p)))
         start.demo_wanted.connect(self.opening.open_demo)
         start.first_pack_wanted.connect(self.learning.first_pack)
+        start.day_wanted.connect(lambda: self.workshop.show_day())
+        self.workshop.reminders.begin()
         if self.stack.count():
             old = self.stack.widget(0)
             assert old is not None

@@ -140,6 +140,7 @@ class Menus(QObject):
         shop = self.window.workshop
         self.action(workshop, "&Cells in stock…", "Ctrl+Alt+D", shop.show_stock)
         self.action(workshop, "What the sh&op has…", "Ctrl+Alt+O", shop.show_shop)
+        self.action(workshop, "The &day: plan and reminders…", "Ctrl+Alt+T", shop.show_day)
         self.action(workshop, "Shopping &list…", "Ctrl+Alt+A", shop.show_shopping)
         self.action(workshop, "&Match cells into this pack…", "Ctrl+Alt+G", shop.match)
         self.action(workshop, "&Scan cells into their places…", "Ctrl+Alt+K", shop.scan_cells)

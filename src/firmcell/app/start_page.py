@@ -26,6 +26,7 @@ class StartPage(QWidget):
     path_wanted = Signal(str)
     demo_wanted = Signal(str)
     first_pack_wanted = Signal()
+    day_wanted = Signal()
 
     def __init__(self, recent: list[str], palette: Palette, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -66,6 +67,7 @@ class StartPage(QWidget):
         row.addStretch(1)
         column.addSpacing(10)
         column.addLayout(row)
+        column.addWidget(self._due_box())
         demos = [
             (text, name, lambda _=False, n=name: self.demo_wanted.emit(n))
             for name, (text, _) in DEMO_JOBS.items()
@@ -86,6 +88,30 @@ class StartPage(QWidget):
             column.addSpacing(10)
             self._list(column, heading, entries, empty)
         column.addStretch(3)
+
+    def _due_box(self) -> QWidget:
+        """What falls due; out of sight until there is something."""
+        self.due = QWidget()
+        inside = QVBoxLayout(self.due)
+        inside.setContentsMargins(0, 10, 0, 0)
+        heading = PlainLabel("To be looked at")
+        heading.setObjectName("section")
+        heading.setFont(sized(1.02, QFont.Weight.DemiBold))
+        self.due_words = PlainLabel()
+        self.due_words.setWordWrap(True)
+        self.due_words.setAccessibleName("What falls due")
+        button = QPushButton("The day: plan and reminders… (Ctrl+Alt+T)")
+        button.setStyleSheet("text-align: left;")
+        button.clicked.connect(self.day_wanted)
+        for part in (heading, self.due_words, button):
+            inside.addWidget(part)
+        self.due.hide()
+        return self.due
+
+    def show_due(self, lines: list[str]) -> None:
+        """Show what falls due, a line each; nothing takes it out of sight."""
+        self.due_words.setText("\n".join(lines))
+        self.due.setVisible(bool(lines))
 
     def _column(self, outer: QHBoxLayout) -> QVBoxLayout:
         """The ways to a job. On a low desktop they scroll: the window need not be higher than the desktop."""

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QInputDialog, QLineEdit, QWidget
 from firmcell.app.background import Task
 from firmcell.app.learning import WORKSHOP
 from firmcell.app.session import guarded
+from firmcell.app.shop.start_reminders import StartReminders
 from firmcell.app.shop_notes import ShopNotes
 from firmcell.core.analysis.findings import Stage
 from firmcell.core.jobs.plan import Subject
@@ -19,6 +20,7 @@ if TYPE_CHECKING:
     from collections.abc import Callable
 
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.shop.day_window import DayWindow
     from firmcell.app.shop.shop_window import ShopWindow
     from firmcell.app.shop.shopping_window import ShoppingWindow
     from firmcell.app.stock.fit_window import FitWindow
@@ -36,6 +38,7 @@ class WorkshopCommands:
         self.shop: ShopWindow | None = None
         self.notes = ShopNotes(window)
         self.notes.told.connect(window.tell)
+        self.reminders = StartReminders(window)
 
     def show_stock(self) -> "StockWindow":
         """Show the cells in stock."""
@@ -68,16 +71,31 @@ class WorkshopCommands:
         self.shop.activateWindow()
         return self.shop
 
-    def show_shopping(self) -> "ShoppingWindow":
-        """Show what the open job, or the jobs of the folder looked at last, still want."""
+    def _jobs_folder(self) -> Path:
+        """The folder of the open job, or the one whose jobs were looked at last."""
         from firmcell.app.job_list_window import FOLDER_KEY
-        from firmcell.app.shop.shopping_window import ShoppingWindow
 
         session = self.window.session
         kept = Path(str(self.window.settings.value(FOLDER_KEY, "") or Path.home()))
-        folder = session.path.parent if session is not None else kept
+        return session.path.parent if session is not None else kept
+
+    def show_day(self) -> "DayWindow":
+        """Show the steps of the days over the jobs of a folder, and what is to be looked at again."""
+        from firmcell.app.shop.day_window import DayWindow
+
+        self.day = DayWindow(self.window, self._jobs_folder(), self.place())
+        self.day.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self._guide_for(self.day)
+        self.day.show()
+        return self.day
+
+    def show_shopping(self) -> "ShoppingWindow":
+        """Show what the open job, or the jobs of the folder looked at last, still want."""
+        from firmcell.app.shop.shopping_window import ShoppingWindow
+
+        session = self.window.session
         picked = session.path if session is not None else None
-        self.shopping = ShoppingWindow(self.window, folder, picked, self.place())
+        self.shopping = ShoppingWindow(self.window, self._jobs_folder(), picked, self.place())
         self.shopping.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._guide_for(self.shopping)
         self.shopping.show()
@@ -185,6 +203,7 @@ class WorkshopCommands:
 
     def close(self) -> None:
         """Let go of all windows."""
+        self.reminders.stop()
         if self.shop is not None:
             self.shop.close()
         if self.stock is not None:

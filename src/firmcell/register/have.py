@@ -5,6 +5,7 @@ from collections import Counter
 from firmcell.core.base.frozen import frozen
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.stock.at_hand import NOTHING, AtHand, at_hand, strongest_welder
+from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import PlaceKind
 from firmcell.core.stock.things import PartInStock, ToolInShop
 from firmcell.register.register import Register, known_register
@@ -16,7 +17,7 @@ class Have:
 
     Attributes
     ----------
-    parts, tools : in the register.
+    parts, tools, cells : in the register.
     cells_free : cells in drawers, by class.
     cells_in_jobs : cells that are in jobs, by the title of the job.
     at_hand : as a proposal asks for it.
@@ -25,6 +26,7 @@ class Have:
 
     parts: tuple[PartInStock, ...] = ()
     tools: tuple[ToolInShop, ...] = ()
+    cells: tuple[CellLine, ...] = ()
     cells_free: tuple[tuple[str, int], ...] = ()
     cells_in_jobs: tuple[tuple[str, int], ...] = ()
     at_hand: AtHand = NOTHING
@@ -55,6 +57,7 @@ def have(place: str = "") -> Have:
     return Have(
         tuple(parts),
         tuple(tools),
+        tuple(lines),
         tuple(sorted(free.items())),
         tuple(sorted(used.items())),
         at_hand(parts, lines, ways),

@@ -431,6 +431,11 @@
       <translation>aucun</translation>
     </message>
     <message>
+      <location filename="firmcell/app/existing_form.py" />
+      <source>parallel</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <location filename="firmcell/app/find_box.py" />
       <source>Find</source>
       <translation>Chercher</translation>
@@ -1172,6 +1177,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+T</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+W</source>
       <translation>Ctrl+Alt+W</translation>
     </message>
@@ -1419,6 +1429,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>T&amp;op face alone</source>
       <translation>Face du &amp;dessus seule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>The &amp;day: plan and reminders…</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -4262,8 +4277,18 @@
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
+      <source>The day: plan and reminders… (Ctrl+Alt+T)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="firmcell/app/start_page.py" />
       <source>The whole pack in one model: every number, wire, step and check on the bench comes from it.</source>
       <translation>Tout le pack en un modèle : chaque nombre, fil, pas et contrôle à l'établi en vient.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start_page.py" />
+      <source>To be looked at</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
@@ -4279,6 +4304,11 @@
       <location filename="firmcell/app/start_page.py" />
       <source>Ways to a job</source>
       <translation>Chemins vers un travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start_page.py" />
+      <source>What falls due</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
@@ -4761,6 +4791,21 @@
       <translation>Ce qui a chauffé refroidit</translation>
     </message>
     <message>
+      <location filename="firmcell/core/jobs/day_plan.py" />
+      <source>soldering iron</source>
+      <translation>fer à souder</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/day_plan.py" />
+      <source>spot welder</source>
+      <translation>poste à souder par points</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/day_words.py" />
+      <source>%1%2 first</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <location filename="firmcell/core/jobs/holder_pack.py" />
       <source>Measure all %1 cells</source>
       <translation>Mesurer toutes les %1 cellules</translation>
@@ -5084,11 +5129,6 @@
       <location filename="firmcell/core/jobs/lay_out.py" />
       <source>solder</source>
       <translation>soudure</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/lay_out.py" />
-      <source>spot welder</source>
-      <translation>poste à souder par points</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/lay_out.py" />
@@ -8149,11 +8189,6 @@
       <location filename="firmcell/core/run/run_result.py" />
       <source>full</source>
       <translation>pleine</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/stock/tool_entries.py" />
-      <source>soldering iron</source>
-      <translation>fer à souder</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/ways.py" />
