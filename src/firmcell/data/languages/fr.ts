@@ -433,7 +433,7 @@
     <message>
       <location filename="firmcell/app/existing_form.py" />
       <source>parallel</source>
-      <translation type="unfinished" />
+      <translation>parallèle</translation>
     </message>
     <message>
       <location filename="firmcell/app/find_box.py" />
@@ -1178,7 +1178,7 @@
     <message>
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+T</source>
-      <translation type="unfinished" />
+      <translation>Ctrl+Alt+T</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1433,7 +1433,7 @@
     <message>
       <location filename="firmcell/app/menus.py" />
       <source>The &amp;day: plan and reminders…</source>
-      <translation type="unfinished" />
+      <translation>La &amp;journée : plan et rappels…</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -4278,7 +4278,7 @@
     <message>
       <location filename="firmcell/app/start_page.py" />
       <source>The day: plan and reminders… (Ctrl+Alt+T)</source>
-      <translation type="unfinished" />
+      <translation>La journée : plan et rappels… (Ctrl+Alt+T)</translation>
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
@@ -4288,7 +4288,7 @@
     <message>
       <location filename="firmcell/app/start_page.py" />
       <source>To be looked at</source>
-      <translation type="unfinished" />
+      <translation>À voir</translation>
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
@@ -4308,7 +4308,7 @@
     <message>
       <location filename="firmcell/app/start_page.py" />
       <source>What falls due</source>
-      <translation type="unfinished" />
+      <translation>Échéances</translation>
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
@@ -4803,7 +4803,7 @@
     <message>
       <location filename="firmcell/core/jobs/day_words.py" />
       <source>%1%2 first</source>
-      <translation type="unfinished" />
+      <translation>%1%2 d’abord</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/holder_pack.py" />
