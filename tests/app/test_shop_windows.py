@@ -312,3 +312,36 @@ def test_the_shopping_list_of_two_jobs(scale, qtbot, tmp_path):
         lambda: [each.line.name for each in shown.lines] == ["copper strip 0.2 × 10"], timeout=20_000
     )
     shown.close()
+
+
+def test_all_jobs_are_shown_together(window, qtbot, tmp_path):
+    assert window.opening.open_demo("orchard-hoist")
+    shown = window.workshop.show_across()
+    qtbot.waitUntil(lambda: shown.across is not None, timeout=30_000)
+    assert "60 peels, 30 joints" in shown.said.text()
+    assert "2 cells came back" in shown.said.text()
+    row = [shown.peels.table.rows.index(2, n).data() for n in range(4)]
+    assert row == ["C", "pure nickel strip 0.3 × 10", "level 6, double pulse", "24"]
+    assert [shown.packs.table.rows.index(3, n).data() for n in (0, 5)] == ["Old mower, again", "87 %"]
+    assert shown.times.table.rows.index(0, 1).data() == "Sense harness"
+    assert shown.back.table.rows.rowCount() == 2
+    shown.learn_from(window.demo_folder)
+    qtbot.waitUntil(lambda: "peels" in shown.said.text(), timeout=30_000)
+    assert "60 peels" in shown.said.text(), "the demo's jobs hold none that were measured"
+    shown.learn_from(tmp_path / "nowhere")
+    qtbot.waitUntil(lambda: "is not a folder" in shown.said.text(), timeout=20_000)
+    shown.close()
+
+
+def test_with_nothing_measured_each_page_says_what_would_stand_there(window, qtbot, tmp_path):
+    from firmcell.app.shop.across_window import AcrossWindow
+
+    shown = AcrossWindow(window, tmp_path, str(tmp_path / "empty.sqlite"))
+    shown.show()
+    qtbot.waitUntil(lambda: shown.across is not None, timeout=20_000)
+    for n in range(shown.tabs.count()):
+        shown.tabs.setCurrentIndex(n)
+        page = shown.tabs.widget(n)
+        assert page.empty.isVisible()
+        assert not page.plot.isVisible()
+    shown.close()

@@ -52,7 +52,7 @@ def test_the_menu_opens_the_drawers_and_the_farm_is_there_to_look_round(window, 
     stock.farm.click()
     qtbot.waitUntil(lambda: len(stock.lines) == 400, timeout=30_000)
     assert not stock.empty.isVisible()
-    assert "310 in 10 drawers" in stock.said.text()
+    assert "311 in 10 drawers" in stock.said.text()
     assert window.workshop.show_stock() is stock
     QTest.keyClick(stock, Qt.Key.Key_F1)
     assert window.learning.help.shown == "12-workshop"

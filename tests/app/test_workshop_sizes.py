@@ -7,6 +7,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QLabel, QLineEdit
 
+from firmcell.app.shop.across_window import AcrossWindow
 from firmcell.app.shop.day_window import DayWindow
 from firmcell.app.shop.shop_window import ShopWindow
 from firmcell.app.shop.shopping_window import ShoppingWindow
@@ -61,6 +62,10 @@ def made(name, window, qtbot, tmp_path):
         shown = DayWindow(window, window.session.path.parent, str(farm))
         shown.show()
         qtbot.waitUntil(lambda: shown.plan is not None and len(shown.plan.slots) > 8, timeout=20_000)
+    elif name == "across":
+        shown = AcrossWindow(window, tmp_path, str(farm))
+        shown.show()
+        qtbot.waitUntil(lambda: shown.across is not None, timeout=20_000)
     elif name == "fit":
         shown = FitWindow(window, window.session)
         shown.show()
@@ -90,7 +95,7 @@ def squeezed(shown):
 
 
 @pytest.mark.slow
-@pytest.mark.parametrize("name", ["stock", "match", "fit", "board", "shop", "shopping", "day"])
+@pytest.mark.parametrize("name", ["stock", "match", "fit", "board", "shop", "shopping", "day", "across"])
 def test_nothing_is_cut_and_all_is_named(name, scale, qapp, qtbot, tmp_path):
     shown = made(name, scale, qtbot, tmp_path)
     for size, larger in SIZES:
@@ -120,7 +125,7 @@ def test_nothing_is_cut_and_all_is_named(name, scale, qapp, qtbot, tmp_path):
     shown.close()
 
 
-@pytest.mark.parametrize("name", ["stock", "match", "fit", "board", "shop", "shopping", "day"])
+@pytest.mark.parametrize("name", ["stock", "match", "fit", "board", "shop", "shopping", "day", "across"])
 def test_every_button_is_reached_by_the_tab_key(name, scale, qtbot, tmp_path):
     shown = made(name, scale, qtbot, tmp_path)
     shown.resize(1280, 800)

@@ -9,7 +9,17 @@ from hypothesis import strategies as st
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import plan_of
-from firmcell.core.records.events import GENESIS, Correction, StepPassed, WeldSample, sealed
+from firmcell.core.records.events import (
+    GENESIS,
+    Correction,
+    JointReading,
+    PeelTest,
+    StepPassed,
+    Watched,
+    WatchedRun,
+    WeldSample,
+    sealed,
+)
 from firmcell.core.stock.entries import Entry, TakenBack
 from firmcell.core.stock.part_entries import (
     PartAdded,
@@ -23,10 +33,12 @@ from firmcell.core.stock.part_entries import (
 from firmcell.core.stock.taking import Need, takings
 from firmcell.core.stock.things import PartInStock, thing_of, why_not_of_thing
 from firmcell.core.stock.tool_entries import SHOP_KEY, ToolAdded, ToolChecked, ToolIs, ToolKind, WaysTold
+from firmcell.register.learn_jobs import learn_from_jobs
 from firmcell.register.learned import exchange_lessons
 from firmcell.register.register import Register, new_key
 from firmcell.register.shop_work import Noted, note
 from firmcell.store import demo, step_times, weld_settings
+from firmcell.store.job_file import JobFile
 from firmcell.store.part_files import shipped_library
 
 SHELF = shipped_library()
@@ -266,3 +278,45 @@ def test_settings_and_times_of_all_benches_reach_each(register, hoist, tmp_path,
 def test_an_entry_of_no_time_is_refused():
     entry = Entry(key="1" * 32, about="2" * 32, time="noon", data=part("n", 1.0))
     assert "is no time" in why_not_of_thing(entry, ())
+
+
+def test_peels_joints_and_capacity_are_kept_as_they_are_recorded_and_learned_from_old_jobs(
+    register, hoist, tmp_path
+):
+    """The same record noted live and read from its job later is one entry; a record that was taken back teaches
+    nothing."""
+    design = hoist[0]
+    strip = design.joining.link_strip.name
+    sample = WeldSample(machine="w", setting="6", pulses=2, strip=strip, peeled=4, held=4)
+    path = tmp_path / "old.firmcell"
+    with JobFile.create(path, design, "Ada", "x") as job:
+        first = job.append(PeelTest(force_n=30.0), "weld-sample", "Ada")
+        job.append(sample, "weld-sample", "Ada")
+        second = job.append(PeelTest(force_n=44.0), "weld-sample", "Ada")
+        gone = job.append(PeelTest(force_n=1.0), "weld-sample", "Ada")
+        job.append(Correction(seq=gone.seq, reason="slipped"))
+        job.append(JointReading(joint="strip B2", ohms=2.4e-4), "", "Ada")
+        run = WatchedRun(what=Watched.CAPACITY, seconds=3600, readings=60, outside=0, capacity_as=68_000.0)
+        job.append(run, "", "Ada")
+        job.append(WatchedRun(seconds=3600, readings=60, outside=0), "", "Ada")
+    note(register, noted(hoist, second, sample=sample, library=SHELF))
+    assert learn_from_jobs(str(register.url.database), tmp_path, SHELF) == 3
+    assert learn_from_jobs(str(register.url.database), tmp_path, SHELF) == 0, "once"
+    peels = sorted((e.data.setting, e.data.force_n) for e in register.lessons("peel-measured"))
+    assert peels == [("", 30.0), ("6", 44.0)], "the first was peeled before any samples were recorded"
+    (joint,) = register.lessons("joint-measured")
+    assert (joint.data.ohms, joint.data.expected_ohm) == (2.4e-4, 2e-4)
+    (pack,) = register.lessons("capacity-measured")
+    assert pack.data.predicted_as == pytest.approx(4 * 5.0 * 3600), "4P of 5 Ah"
+    assert pack.data.measured_as == 68_000.0
+    assert register.lessons("setting-peeled") == [], "samples of old jobs are not counted twice"
+    (tmp_path / "bad.firmcell").write_text("x")
+    assert learn_from_jobs(str(register.url.database), tmp_path, SHELF) == 0, (
+        "what cannot be read teaches nothing"
+    )
+    with pytest.raises(Refusal, match="is not a folder"):
+        learn_from_jobs(str(register.url.database), tmp_path / "none", SHELF)
+    back = recorded(Correction(seq=second.seq, reason="x"), seq=99)
+    note(register, noted(hoist, back, corrected=second))
+    assert [e.data.force_n for e in register.lessons("peel-measured")] == [30.0]
+    assert first.seq == 1

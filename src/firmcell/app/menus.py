@@ -142,6 +142,7 @@ class Menus(QObject):
         self.action(workshop, "What the sh&op has…", "Ctrl+Alt+O", shop.show_shop)
         self.action(workshop, "The &day: plan and reminders…", "Ctrl+Alt+T", shop.show_day)
         self.action(workshop, "Shopping &list…", "Ctrl+Alt+A", shop.show_shopping)
+        self.action(workshop, "&Across all jobs…", "Ctrl+Alt+J", shop.show_across)
         self.action(workshop, "&Match cells into this pack…", "Ctrl+Alt+G", shop.match)
         self.action(workshop, "&Scan cells into their places…", "Ctrl+Alt+K", shop.scan_cells)
         self.action(workshop, "&Where the register is…", "", shop.ask_place)

@@ -1,6 +1,7 @@
 """Plots of the Strips stage in the program's own colours; the plotting library is loaded when the first is
 wanted."""
 
+from collections.abc import Sequence
 from math import log10
 from typing import Any
 
@@ -52,6 +53,8 @@ class Plot(QWidget):
         self.plot.setBackground(palette.raised)
         for side in ("bottom", "left"):
             axis = self.plot.getAxis(side)
+            # Axes name their unit; a factor beside it would be read over.
+            axis.enableAutoSIPrefix(False)
             axis.setPen(palette.quiet)
             axis.setTextPen(palette.ink)
         self._legend.setLabelTextColor(palette.ink)
@@ -79,6 +82,11 @@ class Plot(QWidget):
     def plain_ticks(self, side: str, values: tuple[float, ...]) -> None:
         """Name these values on an axis that goes by powers of ten."""
         self.plot.getAxis(side).setTicks([[(log10(v), f"{v:g}") for v in values]])
+
+    def named_places(self, names: Sequence[str]) -> None:
+        """Name the whole numbers from 0 on across."""
+        self.plot.getAxis("bottom").setTicks([[(n, told(name)) for n, name in enumerate(names)]])
+        self.plot.setXRange(-0.6, len(names) - 0.4, padding=0)
 
     def marks(self, x: Any, y: Any, name: str | None, symbol: str, colour: str) -> None:
         """Draw single points."""

@@ -10,14 +10,22 @@ from PySide6.QtCore import QObject, Signal
 
 from firmcell.app.background import Task
 from firmcell.core.bench.step_times import taken
-from firmcell.core.records.events import Correction, Event, StepPassed, WeldSample
+from firmcell.core.records.events import (
+    Correction,
+    Event,
+    JointReading,
+    PeelTest,
+    StepPassed,
+    WatchedRun,
+    WeldSample,
+)
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
     from firmcell.register.have import Have
     from firmcell.register.shop_work import Noted
 
-ASKS = (StepPassed, WeldSample, Correction)
+ASKS = (StepPassed, WeldSample, PeelTest, JointReading, WatchedRun, Correction)
 
 
 class ShopNotes(QObject):
@@ -66,6 +74,16 @@ class ShopNotes(QObject):
             again,
             timed[0] if timed else None,
             corrected,
+            session.state,
+            next(
+                (
+                    e.data
+                    for e in reversed(session.events.with_kind(WeldSample))
+                    if isinstance(e.data, WeldSample)
+                ),
+                None,
+            ),
+            session.library,
         )
         self._waiting.append((place, noted))
         self._go_on()

@@ -20,6 +20,7 @@ if TYPE_CHECKING:
     from collections.abc import Callable
 
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.shop.across_window import AcrossWindow
     from firmcell.app.shop.day_window import DayWindow
     from firmcell.app.shop.shop_window import ShopWindow
     from firmcell.app.shop.shopping_window import ShoppingWindow
@@ -88,6 +89,16 @@ class WorkshopCommands:
         self._guide_for(self.day)
         self.day.show()
         return self.day
+
+    def show_across(self) -> "AcrossWindow":
+        """Show what all jobs show together."""
+        from firmcell.app.shop.across_window import AcrossWindow
+
+        self.across = AcrossWindow(self.window, self._jobs_folder(), self.place())
+        self.across.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self._guide_for(self.across)
+        self.across.show()
+        return self.across
 
     def show_shopping(self) -> "ShoppingWindow":
         """Show what the open job, or the jobs of the folder looked at last, still want."""

@@ -34,6 +34,7 @@ def demo_register(path: Path, now: datetime) -> Path:
         )
         register.write(_used(register, told["job"], now))
         register.write(_scrapped(register, now))
+        register.write(_came_back(register, now))
         register.write(workshop_entries(register, now))
     return path
 
@@ -99,6 +100,28 @@ def _used(register: Register, jobs: list[dict[str, Any]], now: datetime) -> list
             data = CellMoved(to=PlaceKind.JOB, place=job["title"], group=group, after=line.placed_by)
             entries.append(register.entry(line.key, data, BUILDER, at))
     return entries
+
+
+def _came_back(register: Register, now: datetime) -> list[Entry]:
+    """Two cells of a pack that was opened again."""
+    inside = [line for line in register.lines() if line.place_kind is PlaceKind.JOB]
+    last = inside[-1].place
+    one, other = [line for line in inside if line.place == last][-2:]
+    at = (now - timedelta(days=1)).isoformat(timespec="seconds")
+    return [
+        register.entry(
+            one.key,
+            CellMoved(to=PlaceKind.SCRAPPED, reason="drained in the pack", after=one.placed_by),
+            BUILDER,
+            at,
+        ),
+        register.entry(
+            other.key,
+            CellMoved(to=PlaceKind.DRAWER, place="C3", reason="pack opened again", after=other.placed_by),
+            BUILDER,
+            at,
+        ),
+    ]
 
 
 def _scrapped(register: Register, now: datetime) -> list[Entry]:

@@ -2,7 +2,7 @@
 
 from collections import defaultdict
 
-from firmcell.core.stock.tool_entries import SettingPeeled, StepTimed
+from firmcell.core.stock.lessons import SettingPeeled, StepTimed
 from firmcell.register.register import Register, new_key
 from firmcell.store import step_times, weld_settings
 

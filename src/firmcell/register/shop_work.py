@@ -7,20 +7,36 @@ from uuid import UUID, uuid5
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.visible import visible
+from firmcell.core.jobs.lessons_of import Taught, lesson_of
 from firmcell.core.jobs.parts_list import used_in
 from firmcell.core.model.design import Design
-from firmcell.core.records.events import Correction, Event, StepPassed, WeldSample
+from firmcell.core.model.part_library import EMPTY_LIBRARY, PartLibrary
+from firmcell.core.records.build_state import EMPTY_STATE, BuildState, fold
+from firmcell.core.records.events import (
+    Correction,
+    Event,
+    JointReading,
+    PeelTest,
+    StepPassed,
+    WatchedRun,
+    WeldSample,
+)
+from firmcell.core.records.ledger import ledger_of
 from firmcell.core.records.step import Step
 from firmcell.core.stock.entries import Entry, TakenBack
+from firmcell.core.stock.lessons import StepTimed
 from firmcell.core.stock.part_entries import PartChanged
 from firmcell.core.stock.part_words import amount_words, part_stands
 from firmcell.core.stock.taking import Need, takings
 from firmcell.core.stock.things import PartInStock
-from firmcell.core.stock.tool_entries import SettingPeeled, StepTimed
 from firmcell.register.register import Register
 
 OF_EVENTS = UUID("6d0d5f4c-3f5b-4b8e-9a52-0f0a1f6e2c11")
 """Under it the keys of entries that come of a record of a job: the same record gives the same key."""
+
+
+LESSONS = ("setting-peeled", "peel-measured", "joint-measured", "capacity-measured", "timed")
+"""What a record can have taught, as its keys name it."""
 
 
 @frozen
@@ -35,6 +51,8 @@ class Noted:
         hand.
     timed : family and seconds of the step, where it was done in one sitting.
     corrected : the record that it takes back, if it does.
+    state, sample : what was measured up to it, and the sample welds recorded last before it.
+    library : parts to choose from.
     """
 
     event: Event
@@ -44,6 +62,9 @@ class Noted:
     again: bool = False
     timed: tuple[str, float] | None = None
     corrected: Event | None = None
+    state: BuildState = EMPTY_STATE
+    sample: WeldSample | None = None
+    library: PartLibrary = EMPTY_LIBRARY
 
 
 def note(register: Register, noted: Noted) -> str:
@@ -86,9 +107,10 @@ def _used(register: Register, noted: Noted, parts: Sequence[PartInStock]) -> lis
 
 def _learned(register: Register, noted: Noted) -> list[Entry]:
     event, data, job = noted.event, noted.event.data, noted.design.brief.title
-    found: list[tuple[str, SettingPeeled | StepTimed]] = []
-    if isinstance(data, WeldSample):
-        found.append(("peeled", setting_of(noted.design, data, job)))
+    found: list[tuple[str, Taught | StepTimed]] = []
+    taught = lesson_of(data, noted.design, noted.state, noted.sample, noted.library)
+    if taught is not None:
+        found.append((taught.kind, taught))
     if noted.timed is not None and isinstance(data, StepPassed):
         family, seconds = noted.timed
         found.append(("timed", StepTimed(family=family, seconds=seconds, job=job)))
@@ -100,31 +122,12 @@ def _learned(register: Register, noted: Noted) -> list[Entry]:
     return entries
 
 
-def setting_of(design: Design, sample: WeldSample, job: str) -> SettingPeeled:
-    """Return what peeled samples say of their setting, for the strip and cell of a design."""
-    joining = design.joining
-    collecting = sample.strip == joining.collector_strip.name
-    return SettingPeeled(
-        strip=sample.strip,
-        layers=joining.collector_layers if collecting else joining.link_layers,
-        cell=design.cell.name,
-        welder=joining.welder.value,
-        machine=sample.machine,
-        mode=sample.mode,
-        setting=sample.setting,
-        pulses=sample.pulses,
-        peeled=sample.peeled,
-        held=sample.held,
-        job=job,
-    )
-
-
 def _taken_back(register: Register, noted: Noted, parts: Sequence[PartInStock]) -> list[Entry]:
     if noted.corrected is None:
         return []
     gone, entries = noted.corrected, []
     abouts = [(part.key, part.key) for part in parts]
-    abouts += [(key_of(gone, what), what) for what in ("peeled", "timed")]
+    abouts += [(key_of(gone, what), what) for what in LESSONS]
     for about, what in abouts:
         key, written = key_of(gone, what), register.about(about)
         if any(e.key == key for e in written):
@@ -132,6 +135,44 @@ def _taken_back(register: Register, noted: Noted, parts: Sequence[PartInStock]) 
             entry = register.entry(about, data, noted.event.person, noted.event.time)
             entries.append(entry.model_copy(update={"key": key_of(noted.event, what)}))
     return entries
+
+
+def learn_from(
+    register: Register,
+    design: Design,
+    events: Sequence[Event],
+    library: PartLibrary,
+) -> int:
+    """Write what the records of a whole job teach of peels, joints and capacity, as if they had been noted when
+    they were made; what is in already stays. Samples and times are not among them: what this bench kept of those
+    before there was a register has no record that it could be known by.
+
+    Returns
+    -------
+    count : int
+        Entries that are new.
+
+    Raises
+    ------
+    Refusal
+        If it cannot be written.
+    """
+    entries, sample = list[Entry](), None
+    standing = ledger_of(events)
+    for event in standing.with_kind(WeldSample, PeelTest, JointReading, WatchedRun):
+        if isinstance(event.data, WeldSample):
+            sample = event.data
+            continue
+        before = fold([e for e in events if e.seq <= event.seq])
+        taught = lesson_of(event.data, design, before, sample, library)
+        if taught is None:
+            continue
+        key = key_of(event, taught.kind)
+        if not register.about(key):
+            entry = register.entry(key, taught, event.person, event.time)
+            entries.append(entry.model_copy(update={"key": key}))
+    register.write(entries)
+    return len(entries)
 
 
 def _told(changes: Sequence[Entry], before: Sequence[PartInStock], after: dict[str, PartInStock]) -> str:

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from datetime import datetime
 
 from firmcell.core.base.serials import serial_key
+from firmcell.core.stock.across import NOT_TAKEN
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import (
     CellAdded,
@@ -57,7 +58,7 @@ def matched_into(
     for line in register.lines():
         if line.place_kind is PlaceKind.JOB and line.place == job and line.key not in taken:
             drawer = register.history(line.key).drawer_before
-            entries += moved(register, [line], PlaceKind.DRAWER, drawer, person, None, "not taken after all")
+            entries += moved(register, [line], PlaceKind.DRAWER, drawer, person, None, NOT_TAKEN)
     for line, group in lines:
         if (line.place_kind, line.place, line.place_group) != (PlaceKind.JOB, job, group):
             entries += moved(register, [line], PlaceKind.JOB, job, person, group, "matched")

@@ -13,7 +13,7 @@ from pydantic import ValidationError
 
 from firmcell.core.model.design import Design
 from firmcell.core.records.events import WeldSample
-from firmcell.core.stock.tool_entries import SettingPeeled
+from firmcell.core.stock.lessons import SettingPeeled
 
 MOST_KEPT = 400
 SETTING = ("machine", "mode", "setting", "pulses")

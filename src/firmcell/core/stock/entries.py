@@ -13,15 +13,15 @@ from pydantic import ConfigDict, Field, TypeAdapter
 
 from firmcell.core.base.quantity import Coulombs, Count, Frozen, Kelvin, Ohms, Range, Unit
 from firmcell.core.stock.identity import Key, Words
-from firmcell.core.stock.part_entries import PartAdded, PartChanged, PartCounted, PartDescribed, ThingLeft
-from firmcell.core.stock.tool_entries import (
+from firmcell.core.stock.lessons import (
+    CapacityMeasured,
+    JointMeasured,
+    PeelMeasured,
     SettingPeeled,
     StepTimed,
-    ToolAdded,
-    ToolChecked,
-    ToolDescribed,
-    WaysTold,
 )
+from firmcell.core.stock.part_entries import PartAdded, PartChanged, PartCounted, PartDescribed, ThingLeft
+from firmcell.core.stock.tool_entries import ToolAdded, ToolChecked, ToolDescribed, WaysTold
 
 Serial = Annotated[str, Field(min_length=1, max_length=60)]
 
@@ -110,7 +110,7 @@ class TakenBack(Frozen):
 OfCells = CellAdded | CellTested | CellMoved | CellDescribed
 OfParts = PartAdded | PartDescribed | PartCounted | PartChanged
 OfTools = ToolAdded | ToolDescribed | ToolChecked
-Lesson = SettingPeeled | StepTimed
+Lesson = SettingPeeled | StepTimed | PeelMeasured | JointMeasured | CapacityMeasured
 """What a job taught; each stands for itself."""
 Told = Annotated[
     OfCells | OfParts | OfTools | ThingLeft | WaysTold | Lesson | TakenBack, Field(discriminator="kind")

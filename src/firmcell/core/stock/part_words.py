@@ -2,10 +2,18 @@
 
 from datetime import datetime, timedelta
 
+from firmcell.core.base.quantity import AH
 from firmcell.core.base.visible import visible
-from firmcell.core.base.wording import duration, figures, plural
+from firmcell.core.base.wording import duration, figures, millimetres, milliohms, plural
 from firmcell.core.stock.cell_history import when
 from firmcell.core.stock.entries import Entry, TakenBack, Told
+from firmcell.core.stock.lessons import (
+    CapacityMeasured,
+    JointMeasured,
+    PeelMeasured,
+    SettingPeeled,
+    StepTimed,
+)
 from firmcell.core.stock.part_entries import (
     PartAdded,
     PartChanged,
@@ -15,15 +23,7 @@ from firmcell.core.stock.part_entries import (
     ThingLeft,
 )
 from firmcell.core.stock.things import PartInStock, ToolInShop
-from firmcell.core.stock.tool_entries import (
-    SettingPeeled,
-    StepTimed,
-    ToolAdded,
-    ToolChecked,
-    ToolDescribed,
-    ToolIs,
-    ToolKind,
-)
+from firmcell.core.stock.tool_entries import ToolAdded, ToolChecked, ToolDescribed, ToolIs, ToolKind
 
 SOON = timedelta(days=14)
 """A check of a tool that falls due within this is told."""
@@ -112,6 +112,13 @@ def _lesson(data: Told) -> str:
         return f"{visible(data.machine)}, {visible(data.setting)} on {visible(data.strip)}: {data.held} of {data.peeled} held"
     if isinstance(data, StepTimed):
         return f"{visible(data.family)} took {duration(data.seconds)}"
+    if isinstance(data, PeelMeasured):
+        much = f"{figures(data.force_n)} N" if data.force_n else f"hole of {millimetres(data.torn_m or 0.0)}"
+        return f"peeled: {much}, {visible(data.setting)} on {visible(data.strip)}"
+    if isinstance(data, JointMeasured):
+        return f"joint {visible(data.joint)}: {milliohms(data.ohms)}"
+    if isinstance(data, CapacityMeasured):
+        return f"held {figures(data.measured_as / AH)} Ah of {figures(data.predicted_as / AH)} Ah"
     return "how the shop works told anew"
 
 

@@ -6,7 +6,7 @@ from firmcell.core.base.frozen import frozen
 from firmcell.core.base.wording import percent
 from firmcell.core.bench.weld_control import least_good
 from firmcell.core.stock.entries import Entry
-from firmcell.core.stock.tool_entries import SettingPeeled
+from firmcell.core.stock.lessons import SettingPeeled
 
 
 @frozen

@@ -86,35 +86,3 @@ class WaysTold(Frozen):
     kind: Literal["ways-told"] = "ways-told"
     ways: tuple[tuple[Words, Words], ...] = Field((), max_length=40)
     after: Annotated[str, Field(pattern=r"^([0-9a-f]{32})?$")] = ""
-
-
-class SettingPeeled(Frozen):
-    """Sample welds of one setting, peeled.
-
-    Attributes
-    ----------
-    strip, layers, cell, welder : what was welded, and with what class of welder.
-    machine, mode, setting, pulses : as recorded at the bench.
-    """
-
-    kind: Literal["setting-peeled"] = "setting-peeled"
-    strip: Words
-    layers: Count = Field(ge=1, le=100)
-    cell: Words
-    welder: Words
-    machine: Words
-    mode: Words = ""
-    setting: Words
-    pulses: Count = Field(ge=1, le=100)
-    peeled: Count = Field(ge=1)
-    held: Count
-    job: Words = ""
-
-
-class StepTimed(Frozen):
-    """How long a step of a family took."""
-
-    kind: Literal["step-timed"] = "step-timed"
-    family: Words
-    seconds: Annotated[float, Unit("s"), Range(0, 1e6)]
-    job: Words = ""

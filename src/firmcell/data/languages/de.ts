@@ -842,6 +842,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Across all jobs…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Bench</source>
       <translation>&amp;Werkbank</translation>
     </message>
@@ -1144,6 +1149,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+I</source>
       <translation>Strg+Alt+I</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+J</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />

@@ -842,6 +842,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>&amp;Across all jobs…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>&amp;Bench</source>
       <translation>É&amp;tabli</translation>
     </message>
@@ -1144,6 +1149,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+I</source>
       <translation>Ctrl+Alt+I</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>Ctrl+Alt+J</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
