@@ -843,7 +843,7 @@
     <message>
       <location filename="firmcell/app/menus.py" />
       <source>&amp;Across all jobs…</source>
-      <translation type="unfinished" />
+      <translation>Über &amp;alle Aufträge…</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1153,7 +1153,7 @@
     <message>
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+J</source>
-      <translation type="unfinished" />
+      <translation>Strg+Alt+J</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />

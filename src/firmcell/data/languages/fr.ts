@@ -843,7 +843,7 @@
     <message>
       <location filename="firmcell/app/menus.py" />
       <source>&amp;Across all jobs…</source>
-      <translation type="unfinished" />
+      <translation>&amp;Tous les travaux…</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1153,7 +1153,7 @@
     <message>
       <location filename="firmcell/app/menus.py" />
       <source>Ctrl+Alt+J</source>
-      <translation type="unfinished" />
+      <translation>Ctrl+Alt+J</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
