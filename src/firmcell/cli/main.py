@@ -20,6 +20,7 @@ COMMANDS = (
     "run",
     "match",
     "stock",
+    "shop",
     "log",
     "verify",
     "shots",

@@ -12,6 +12,8 @@ from firmcell.cli.list_command import run_list
 from firmcell.cli.match_command import run_match
 from firmcell.cli.record_commands import run_log, run_verify
 from firmcell.cli.run_command import run_run
+from firmcell.cli.shop_command import ACTIONS as SHOP_ACTIONS
+from firmcell.cli.shop_command import run_shop
 from firmcell.cli.stock_command import ACTIONS, run_stock
 from firmcell.cli.taps_command import run_taps
 from firmcell.cli.window_commands import run_open, run_shots
@@ -253,6 +255,7 @@ def make_parser() -> argparse.ArgumentParser:
     _add_run(command)
     _add_match(command)
     _add_stock(command)
+    _add_shop(command)
     sub = command(
         "log", run_log, "every record of a job, oldest first", "firm-cell log hoist.firmcell --json"
     )
@@ -374,6 +377,40 @@ def _add_stock(command: Callable[..., argparse.ArgumentParser]) -> None:
     sub.add_argument("--force", action="store_true", help="replace a file that is there")
     sub.add_argument("--quiet", action="store_true", help="say nothing but what is wrong")
     sub.add_argument("--json", action="store_true", help="as data")
+
+
+def _add_shop(command: Callable[..., argparse.ArgumentParser]) -> None:
+    sub = command(
+        "shop",
+        run_shop,
+        "what the shop has, what jobs still want, the plan of the day, and what falls due",
+        "firm-cell shop buy jobs/ -o list.pdf",
+    )
+    sub.add_argument(
+        "action",
+        choices=tuple(SHOP_ACTIONS),
+        metavar="ACTION",
+        help="parts, tools, import CSV, csv OUT, buy JOB…, day JOB…, due [JOB…]; a folder stands for its jobs",
+    )
+    sub.add_argument(
+        "items", nargs="*", metavar="ITEM", help="jobs, folders, or a table; - for standard input or output"
+    )
+    sub.add_argument("-o", "--out", metavar="OUT", help="for buy: a .csv or .pdf; for day: an .ics")
+    sub.add_argument("--hours", default="08:00-17:00", metavar="H", help="for day: when work is done")
+    sub.add_argument(
+        "--people",
+        type=int,
+        choices=range(1, 7),
+        default=1,
+        metavar="N",
+        help="for day: 1 to 6 at the benches",
+    )
+    sub.add_argument("--dry-run", action="store_true", help="for import: say what would be written")
+    sub.add_argument("--person", default="", metavar="NAME", help="who writes")
+    sub.add_argument("--register", metavar="WHERE", help="as for stock")
+    sub.add_argument("--force", action="store_true", help="replace a file that is there")
+    sub.add_argument("--quiet", action="store_true", help="say nothing but what is wrong")
+    sub.add_argument("--json", action="store_true", help="for parts: as data")
 
 
 def _add_run(command: Callable[..., argparse.ArgumentParser]) -> None:

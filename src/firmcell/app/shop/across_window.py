@@ -123,7 +123,36 @@ class AcrossWindow(QDialog):
         column = QVBoxLayout(self)
         self.tabs = QTabWidget()
         self.tabs.setAccessibleName("Peels, joints, times, capacity, cells that came back")
-        look = window.look
+        self._make_pages()
+        for tab, words in (
+            (self.peels, "&Peel strength"),
+            (self.joints, "&Joints"),
+            (self.times, "&Times"),
+            (self.packs, "&Capacity"),
+            (self.back, "Cells that came &back"),
+        ):
+            self.tabs.addTab(tab, words)
+        column.addWidget(self.tabs, 1)
+        self.said = PlainLabel("Reading the register …")
+        self.said.setWordWrap(True)
+        self.said.setAccessibleName("How much was read")
+        row = QHBoxLayout()
+        row.addWidget(self.said, 1)
+        self.learn = QPushButton("Learn from the jobs of a &folder…")
+        self.learn.setAutoDefault(False)
+        self.learn.setToolTip("Peels, joints and capacity of jobs made before there was a register")
+        self.learn.clicked.connect(lambda _=False: self.choose())
+        row.addWidget(self.learn)
+        column.addLayout(row)
+        let_scroll(self)
+        em = self.fontMetrics().height()
+        self.resize(72 * em, 44 * em)
+        fit_on_desktop(self)
+        self.look()
+
+    def _make_pages(self) -> None:
+        """A page for each thing that jobs show."""
+        look = self.window_.look
         self.peels = _Tab(
             Plot("Peel strength by setting", "", "peel force, N", look),
             ("", "Strip", "Setting", "Peels", "Mean", "Least", "Torn hole", "Welder"),
@@ -159,31 +188,6 @@ class AcrossWindow(QDialog):
             7,
             "No cell came out of a job again.",
         )
-        for tab, words in (
-            (self.peels, "&Peel strength"),
-            (self.joints, "&Joints"),
-            (self.times, "&Times"),
-            (self.packs, "&Capacity"),
-            (self.back, "Cells that came &back"),
-        ):
-            self.tabs.addTab(tab, words)
-        column.addWidget(self.tabs, 1)
-        self.said = PlainLabel("Reading the register …")
-        self.said.setWordWrap(True)
-        self.said.setAccessibleName("How much was read")
-        row = QHBoxLayout()
-        row.addWidget(self.said, 1)
-        self.learn = QPushButton("Learn from the jobs of a &folder…")
-        self.learn.setAutoDefault(False)
-        self.learn.setToolTip("Peels, joints and capacity of jobs made before there was a register")
-        self.learn.clicked.connect(lambda _=False: self.choose())
-        row.addWidget(self.learn)
-        column.addLayout(row)
-        let_scroll(self)
-        em = self.fontMetrics().height()
-        self.resize(72 * em, 44 * em)
-        fit_on_desktop(self)
-        self.look()
 
     def look(self) -> None:
         """Read the register, off the interface thread."""

@@ -1,11 +1,17 @@
 """Parts in stock: strip, wire, sleeve, connectors and all else that is used up."""
 
 from collections.abc import Callable
+from pathlib import Path
 
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFileDialog, QMessageBox
+
+from firmcell.app.session import guarded
 from firmcell.app.shop.shop_forms import AmountForm, PartForm
 from firmcell.app.shop.shop_state import ShopState
 from firmcell.app.shop.things_tab import ThingsTab
 from firmcell.core.base.visible import visible
+from firmcell.core.base.wording import plural
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.stock.part_entries import (
     PartAdded,
@@ -19,6 +25,7 @@ from firmcell.core.stock.part_words import amount_words, part_stands
 from firmcell.core.stock.things import PartInStock
 
 HEADINGS = ("Kind", "Class", "There", "Stands", "Where", "Supplier", "Price")
+TABLES = "CSV (*.csv *.txt);;All files (*)"
 EMPTY = "No part is in stock yet. Take in the rolls, bags and boxes of the shop: finished steps then take from them, and proposals use them first."
 
 
@@ -32,7 +39,9 @@ class PartsTab(ThingsTab):
         self.button("count", "&Count it…", self.count)
         self.button("change", "&Came in or went…", self.change)
         self.button("describe", "&What it is…", self.describe)
-        self.button("leave", "No longer &kept", self.leave, end=True)
+        self.button("leave", "No longer &kept", self.leave)
+        self.button("import", "&Read a table…", self.choose_table)
+        self.button("csv", "Write CS&V…", self.choose_csv, end=True)
         self.table.chosen.connect(lambda _: self.count())
         state.changed.connect(self.show_parts)
         self.show_parts()
@@ -129,6 +138,48 @@ class PartsTab(ThingsTab):
 
         form.take = take
         return form
+
+    def choose_table(self) -> None:
+        """Ask for a table of parts, say what becomes of each line, and write it if that is wanted."""
+        name, _ = QFileDialog.getOpenFileName(self, "Read a table of parts", "", TABLES)
+        if name:
+            guarded(lambda: self.ask_table(Path(name)), self.told.emit)
+
+    def ask_table(self, path: Path) -> None:
+        """Say what becomes of each line of a table, and write it if that is wanted; raises a refusal."""
+        from firmcell.register.parts_csv import parts_from_csv, parts_merged
+        from firmcell.store.strangers import text_of
+
+        read = parts_merged(self.state.register, parts_from_csv(text_of(path), path.name), self.person())
+        entries = [entry for each in read for entry in each.entries]
+        box = QMessageBox(self)
+        box.setWindowTitle("Read a table of parts")
+        box.setTextFormat(Qt.TextFormat.PlainText)
+        box.setText(
+            f"{path.name}: {plural(len(read), 'part')}, {plural(len(entries), 'entry', 'entries')} to write."
+        )
+        box.setDetailedText("\n".join(each.words for each in read))
+        yes = box.addButton("&Write it", QMessageBox.ButtonRole.AcceptRole)
+        box.addButton(QMessageBox.StandardButton.Cancel)
+        box.exec()
+        if box.clickedButton() is yes and entries:
+            self.state.write_all(entries)
+            self.told.emit(f"{plural(len(entries), 'entry', 'entries').capitalize()} written.")
+
+    def choose_csv(self) -> None:
+        """Ask where, and write all parts as a table."""
+        name, _ = QFileDialog.getSaveFileName(self, "Write the parts in stock", "parts.csv", "CSV (*.csv)")
+        if name:
+            self.write_csv(Path(name))
+
+    def write_csv(self, path: Path) -> None:
+        """Write all parts as a table; the dialog has asked whether one that is there is replaced."""
+        from firmcell.register.parts_csv import parts_csv
+        from firmcell.store.whole_files import write_whole
+
+        content = parts_csv(self.state.parts).encode()
+        if guarded(lambda: write_whole(path, content, True), self.told.emit):
+            self.told.emit(f"{path} is written.")
 
     def leave(self) -> None:
         """The part is no longer kept; Ctrl+Z brings it back."""

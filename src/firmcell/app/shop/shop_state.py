@@ -90,6 +90,19 @@ class ShopState(QObject):
         self.reload()
         self.link.meet()
 
+    def write_all(self, entries: Sequence[Entry]) -> None:
+        """Write entries, all or none, and meet the server.
+
+        Raises
+        ------
+        Refusal
+            Why they cannot go in.
+        """
+        self.register.write(entries)
+        self.last = None
+        self.reload()
+        self.link.meet()
+
     def take_back(self, entry: Entry, reason: str, person: str) -> None:
         """Take an entry back.
 

@@ -17,7 +17,8 @@ from firmcell.core.stock.cell_history import taken_back, when
 from firmcell.core.stock.entries import Entry
 from firmcell.core.stock.part_words import thing_told
 
-NOTHING = "Nothing is written of it yet."
+ALWAYS = ("new", "import")
+"""Buttons that need nothing that is picked."""
 
 
 class ThingsTab(QWidget):
@@ -101,7 +102,7 @@ class ThingsTab(QWidget):
         history = self.state.history(key) if key and self.state.link.register is not None else ()
         self.card.show_thing(title, words, history)
         for name, button in self.buttons.items():
-            button.setEnabled(self.state.link.register is not None and (bool(key) or name == "new"))
+            button.setEnabled(self.state.link.register is not None and (bool(key) or name in ALWAYS))
 
     def words_of(self, key: str) -> tuple[str, str]:
         """Title of a thing, and what is told under it."""

@@ -2,7 +2,7 @@
 _firm_cell() {
     local current="${COMP_WORDS[COMP_CWORD]}" before="${COMP_WORDS[COMP_CWORD-1]}" words=""
     if [ "$COMP_CWORD" -eq 1 ]; then
-        words="open analyse list new export import layout wire taps run match stock log verify shots --demo --help --version"
+        words="open analyse list new export import layout wire taps run match stock shop log verify shots --demo --help --version"
     else
         case "${COMP_WORDS[1]}" in
         open) words="--demo --fresh --language" ;;
@@ -17,6 +17,7 @@ _firm_cell() {
         run) words="--current --power --profile --duty --charge --store --from --ambient --age --force --json --csv --against --plan" ;;
         match) words="--series --parallel --drawer --save --person --register --least-capacity --most-resistance --alike --balance --csv --force --json" ;;
         stock) words="--drawer --cell --lot --origin --pack --job --group --scrap --capacity --resistance --voltage --rule --dry-run --trays --paper --person --register --join --force --quiet --json" ;;
+        shop) words="-o --out --hours --people --dry-run --person --register --force --quiet --json" ;;
         log) words="--json" ;;
         verify) words="--passport --head" ;;
         shots) words="" ;;
@@ -31,6 +32,7 @@ _firm_cell() {
         --laying) words="free pair sleeve bundle insulation" ;;
         --origin) words="new reclaimed unknown" ;;
         --paper) words="a4 letter label" ;;
+        --people) words="1 2 3 4 5 6" ;;
         --rule) words="keep table skip" ;;
         --to) words="json csv pdf html template dxf svg positions stl spice segments wires wiring parts parts-pdf label sketch" ;;
     esac
