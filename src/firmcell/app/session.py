@@ -5,6 +5,7 @@ from collections.abc import Callable, Iterable
 from contextlib import suppress
 from datetime import datetime
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from pydantic import ValidationError
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -35,12 +36,14 @@ from firmcell.core.records.build_state import BuildState, fold
 from firmcell.core.records.events import Event, Payload, PhotoKept
 from firmcell.core.records.ledger import Ledger
 from firmcell.core.records.step import Step, next_step
-from firmcell.core.stock.things import PartInStock
 from firmcell.core.strips.under_load import UnderLoad, solve_under_load
 from firmcell.store.job_file import JobFile, SavedDesigns
 from firmcell.store.kept_analyses import keep_analysis, kept_analysis, kept_file
 from firmcell.store.photos import attach_photo
 from firmcell.store.validation_words import first_fault
+
+if TYPE_CHECKING:
+    from firmcell.core.stock.things import PartInStock
 
 AUTOSAVE_MS = 600
 RETRY_MS = 5000
@@ -144,7 +147,8 @@ class Session(QObject):
         self.state: BuildState = fold(self.events)
         self._designs = SavedDesigns(job)
         self.dirty, self.given_up, self.not_saved_because = False, False, ""
-        self.times, self.parts_there = StepTimes(self), tuple[PartInStock, ...]()
+        self.times = StepTimes(self)
+        self.parts_there: tuple[PartInStock, ...] = ()
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
         self.metal: UnderLoad | None = None
         self.measured: Analysis | None = None

@@ -384,7 +384,7 @@ def _add_shop(command: Callable[..., argparse.ArgumentParser]) -> None:
         "shop",
         run_shop,
         "what the shop has, what jobs still want, the plan of the day, and what falls due",
-        "firm-cell shop buy jobs/ -o list.pdf",
+        "firm-cell shop buy hoist.firmcell -o list.pdf",
     )
     sub.add_argument(
         "action",

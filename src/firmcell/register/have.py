@@ -4,10 +4,11 @@ from collections import Counter
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.model.joint_kinds import Welder
-from firmcell.core.stock.at_hand import NOTHING, AtHand, at_hand, strongest_welder
+from firmcell.core.stock.at_hand import NOTHING, AtHand
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import PlaceKind
 from firmcell.core.stock.things import PartInStock, ToolInShop
+from firmcell.core.stock.what_is_there import at_hand, strongest_welder
 from firmcell.register.register import Register, known_register
 
 

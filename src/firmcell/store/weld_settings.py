@@ -6,14 +6,16 @@ import json
 from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from platformdirs import user_data_path
 from pydantic import ValidationError
 
 from firmcell.core.model.design import Design
 from firmcell.core.records.events import WeldSample
-from firmcell.core.stock.lessons import SettingPeeled
+
+if TYPE_CHECKING:
+    from firmcell.core.stock.lessons import SettingPeeled
 
 MOST_KEPT = 400
 SETTING = ("machine", "mode", "setting", "pulses")
@@ -60,8 +62,11 @@ def _with(entries: list[dict[str, Any]], key: dict[str, Any], peeled: int, held:
     return [*(e for e in entries if e is not known), {**known, **both}]
 
 
-def every_setting() -> list[SettingPeeled]:
+def every_setting() -> "list[SettingPeeled]":
     """Return all that is kept here; what no longer makes sense is left out."""
+    # Loaded when first wanted: no start asks.
+    from firmcell.core.stock.lessons import SettingPeeled
+
     found = []
     for entry in _read():
         with suppress(ValidationError):
@@ -69,7 +74,7 @@ def every_setting() -> list[SettingPeeled]:
     return found
 
 
-def replace_all(settings: Iterable[SettingPeeled]) -> None:
+def replace_all(settings: "Iterable[SettingPeeled]") -> None:
     """Keep what the register holds, samples of one setting added up."""
     entries: list[dict[str, Any]] = []
     for each in settings:

@@ -1,5 +1,6 @@
 """Parts to have at hand on the Bench page, and their list as a file."""
 
+from collections.abc import Sequence
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -7,10 +8,10 @@ from PySide6.QtWidgets import QFileDialog, QHBoxLayout
 
 from firmcell.app.session import guarded
 from firmcell.core.jobs.parts_list import PartLine, parts_list, priced
-from firmcell.core.jobs.shopping import in_stock
 
 if TYPE_CHECKING:
     from firmcell.app.pages.bench_page import BenchPage
+    from firmcell.core.stock.things import PartInStock
 
 
 class PartsSection:
@@ -38,6 +39,7 @@ class PartsSection:
             return
         self._of = of
         lines = parts_list(s.design, s.analysis, s.steps)
+        there = _in_stock(lines, s.parts_there)
         self.list.set_rows(
             [
                 (
@@ -45,7 +47,7 @@ class PartsSection:
                     (
                         line.name,
                         line.with_spare + _cost(line),
-                        in_stock(line, s.parts_there),
+                        there[n],
                         line.cut,
                     ),
                 )
@@ -82,3 +84,13 @@ class PartsSection:
 def _cost(line: PartLine) -> str:
     """What it costs with its spare, where a price is entered."""
     return "" if line.cost is None else f", {line.cost:.2f}"
+
+
+def _in_stock(lines: Sequence[PartLine], parts: "tuple[PartInStock, ...]") -> list[str]:
+    """Whether enough of each part is in stock; nothing where no stock is kept."""
+    if not parts:
+        return [""] * len(lines)
+    # Loaded when first wanted: most shops begin without a register.
+    from firmcell.core.jobs.shopping import in_stock
+
+    return [in_stock(line, parts) for line in lines]

@@ -1,16 +1,10 @@
 """What a shop has, as far as a proposal asks: classes of parts and cells that are there, and its ways."""
 
-from collections import Counter
-from collections.abc import Collection, Iterable
+from collections.abc import Collection
 
 from firmcell.core.base.frozen import frozen
-from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.model.parts import PART_KINDS, Board, Connector, Contact, Part, Strip, Wire
-from firmcell.core.stock.cell_line import CellLine
-from firmcell.core.stock.entries import PlaceKind
-from firmcell.core.stock.things import PartInStock, ShopWays, ToolInShop
-from firmcell.core.stock.tool_entries import ToolKind
 
 FAMILY = "connector family"
 """The one way that is no field of a design: which kind of contact the shop's connectors have."""
@@ -58,19 +52,6 @@ def named(name: str) -> str:
     True
     """
     return "".join(name.split()).casefold()
-
-
-def at_hand(parts: Iterable[PartInStock], cells: Iterable[CellLine], ways: ShopWays) -> AtHand:
-    """Return what is at hand, from the register."""
-    counted = Counter(c.class_name for c in cells if c.place_kind is PlaceKind.DRAWER and c.class_name)
-    told = dict(ways.ways)
-    family = next((c for c in Contact if c.value == told.get(FAMILY)), None)
-    return AtHand(
-        frozenset((p.is_.part.value, named(p.is_.name)) for p in parts if p.amount > 0),
-        tuple(sorted(counted.items())),
-        family,
-        tuple((path, value) for path, value in ways.ways if path != FAMILY),
-    )
 
 
 def groups_there(library: PartLibrary, at_hand: AtHand) -> tuple[str, ...]:
@@ -121,9 +102,3 @@ def with_stock_only(library: PartLibrary, at_hand: AtHand, groups: Collection[st
         if some != every:
             changed[kind + "s"] = some
     return library.model_copy(update=changed)
-
-
-def strongest_welder(tools: Iterable[ToolInShop]) -> Welder | None:
-    """Return what the strongest spot welder of the shop joins; None where none is told."""
-    found = [t.is_.joins for t in tools if t.is_.tool is ToolKind.WELDER and t.is_.joins is not None]
-    return max(found, key=lambda welder: welder.thickest_m, default=None)

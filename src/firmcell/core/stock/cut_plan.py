@@ -5,8 +5,6 @@ from collections.abc import Sequence
 from math import ceil
 
 import numpy as np
-from scipy.optimize import Bounds, LinearConstraint, milp
-from scipy.sparse import lil_matrix
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
@@ -182,6 +180,10 @@ def _programme(
     sizes: Array, counts: Array, rooms: Array, fresh: Array, in_lengths: bool
 ) -> tuple[Array, int, bool] | None:
     """Pieces of each size in each length; columns are sizes × lengths, then whether each length is begun."""
+    # Loaded when first wanted: most windows cut nothing.
+    from scipy.optimize import Bounds, LinearConstraint, milp
+    from scipy.sparse import lil_matrix
+
     kinds, lengths = len(sizes), len(rooms)
     n = kinds * lengths
     total = float((sizes * counts).sum())
