@@ -1,4 +1,5 @@
-"""``firm-cell shop``: what the shop has, what jobs want, the day, and reminders, from a terminal or a script."""
+"""``firm-cell shop``: what the shop has, what jobs want, the day, and reminders, from a terminal or a
+script."""
 
 import argparse
 import json

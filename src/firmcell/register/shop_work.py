@@ -143,9 +143,9 @@ def learn_from(
     events: Sequence[Event],
     library: PartLibrary,
 ) -> int:
-    """Write what the records of a whole job teach of peels, joints and capacity, as if they had been noted when
-    they were made; what is in already stays. Samples and times are not among them: what this bench kept of those
-    before there was a register has no record that it could be known by.
+    """Write what the records of a whole job teach of peels, joints and capacity, as if they had been noted
+    when they were made; what is in already stays. Samples and times are not among them: what this bench kept
+    of those before there was a register has no record that it could be known by.
 
     Returns
     -------

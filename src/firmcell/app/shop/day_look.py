@@ -1,4 +1,5 @@
-"""Looking what the shop and the jobs of a folder ask for: what is left to do, and what is to be looked at again."""
+"""Looking what the shop and the jobs of a folder ask for: what is left to do, and what is to be looked at
+again."""
 
 from collections.abc import Iterator
 from datetime import datetime

@@ -1,4 +1,5 @@
-"""The day: steps of several jobs in the order that uses cures and charges, and what is to be looked at again."""
+"""The day: steps of several jobs in the order that uses cures and charges, and what is to be looked at
+again."""
 
 from datetime import datetime, timedelta
 from pathlib import Path

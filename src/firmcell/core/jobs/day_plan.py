@@ -1,5 +1,5 @@
-"""The steps of several jobs over the days: what cures and charges in one job is time for another, hot work lies
-together, and no tool is in two jobs at once."""
+"""The steps of several jobs over the days: what cures and charges in one job is time for another, hot work
+lies together, and no tool is in two jobs at once."""
 
 from collections.abc import Callable, Sequence
 
@@ -159,9 +159,10 @@ def day_plan(
 
     Notes
     -----
-    Each change to another hot tool takes `CHANGE_S`. A list of jobs by priority: whoever is free does the first step that can be begun. Priorities are tried
-    by promised day, by what is left, and at random. A step is never broken off for the night; a clock runs
-    through it. Beside a charge that is watched the same person does only what heats nothing.
+    Each change to another hot tool takes `CHANGE_S`. A list of jobs by priority: whoever is free does the
+    first step that can be begun. Priorities are tried by promised day, by what is left, and at random. A
+    step is never broken off for the night; a clock runs through it. Beside a charge that is watched the same
+    person does only what heats nothing.
     """
     if not jobs:
         return DayPlan((), (), (), ())

@@ -184,8 +184,8 @@ def capacities(entries: Iterable[Entry]) -> tuple[CapacityPoint, ...]:
 
 
 def came_back(moves: Iterable[Entry], lines: Sequence[CellLine]) -> tuple[CameBack, ...]:
-    """Return cells that came out of jobs again, newest first; those that were matched and never fitted are not
-    among them.
+    """Return cells that came out of jobs again, newest first; those that were matched and never fitted are
+    not among them.
 
     Parameters
     ----------
