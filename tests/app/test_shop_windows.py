@@ -61,6 +61,7 @@ def scale(window, tmp_path):
 
 def test_parts_come_in_are_counted_and_taken_back_by_keys(shop):
     assert "No part is in stock yet" in shop.parts.empty.text()
+    assert shop.parts.card.words.text() == ""
     assert [b.isEnabled() for b in shop.parts.buttons.values()] == [
         True,
         False,
@@ -85,6 +86,7 @@ def test_parts_come_in_are_counted_and_taken_back_by_keys(shop):
     (part,) = shop.state.parts
     assert (part.amount, part.is_.least, part.is_.price) == (pytest.approx(3.9624), 0.5, 0.7)
     assert shop.parts.table.rows.index(0, 2).data() == "3.96 m"
+    assert "no design asks for it" not in shop.parts.card.words.text()
     count = shop.parts.form_for_amount(True)
     count.amount.setText("0.4")
     count.ok.click()
@@ -103,12 +105,18 @@ def test_parts_come_in_are_counted_and_taken_back_by_keys(shop):
     anew.place.setCurrentText("rail 3")
     anew.ok.click()
     assert shop.state.parts[0].is_.place == "rail 3"
+    anew = shop.parts.form_for_description()
+    anew.name.setCurrentText("that shiny roll")
+    anew.ok.click()
+    assert "no design asks for it" in shop.parts.card.words.text()
+    shop.undo()
     shop.parts.leave()
     assert shop.state.parts == []
     shop.undo()
     assert len(shop.state.parts) == 1
     # An entry at the right is taken back.
-    rows = [shop.parts.card.history.rows.index(n, 1).data() for n in range(7)]
+    history = shop.parts.card.history.rows
+    rows = [history.index(n, 1).data() for n in range(history.rowCount())]
     shop.parts.card.history.setCurrentIndex(shop.parts.card.history.rows.index(rows.index("counted: 0.4"), 0))
     shop.parts.card.back.click()
     assert shop.state.parts[0].amount == pytest.approx(3.9624)
@@ -258,6 +266,8 @@ def test_a_new_job_takes_what_is_there(window, qtbot, tmp_path):
     design = window.session.design
     assert design.bms.sense_wire.name == "22 AWG silicone"
     assert design.leads.connector.name == "keyed twin-bullet 5.5 mm"
+    qtbot.waitUntil(lambda: "To be bought for it: " in window.banner.text(), timeout=20_000)
+    assert "22 AWG" not in window.banner.text()
     dialog.deleteLater()
 
 
@@ -304,6 +314,10 @@ def test_the_shopping_list_of_two_jobs(scale, qtbot, tmp_path):
     assert line("blade fuse 32 V, 5 A").buy == 3, "two and one more"
     copper = line("copper strip 0.2 × 10")
     assert (copper.jobs, copper.buy, copper.cost) == ((), 1.0, 3.2), "little left"
+    assert (copper.why, line("blade fuse 32 V, 5 A").why) == (
+        "little left",
+        "Bee-house scale, A second scale",
+    )
     shown.table.setCurrentIndex(shown.table.rows.index(shown.lines.index(steel), 0))
     assert "From the 0.3 m (rail 1)" in shown.cuts.text()
     assert shown.write(tmp_path / "list.csv")

@@ -90,6 +90,7 @@ class JobCommands:
                 self.window.tell,
             ):
                 self.window.settings.setValue("folder", str(path.parent))
+                self.window.workshop.notes.made(path)
 
         def work() -> "Design":
             if existing is not None:

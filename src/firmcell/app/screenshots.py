@@ -55,6 +55,7 @@ def render_shots(folder: Path) -> Iterator[Path]:
         yield from shots.bench()
         yield from shots.other_kinds()
         yield from shots.workshop()
+        yield from shots.shop()
         yield from shots.photo()
         window.close()
         end_all()
@@ -103,13 +104,12 @@ class _Shots:
 
     def bench(self) -> Iterator[Path]:
         window = self.window
-        window.looks.toggle_look()
         window.go(Stage.BENCH)
-        yield self.take("11-bench-dark")
         window.looks.toggle_look()
         window.set_bench_mode(True)
-        yield self.take("12-bench-mode")
+        yield self.take("12-bench-mode-dark")
         window.set_bench_mode(False)
+        window.looks.toggle_look()
         trainer = window.at_bench.trainer()
         assert trainer is not None
         trainer.show()
@@ -146,11 +146,48 @@ class _Shots:
         yield self._keep(matching, "18-matching")
         matching.close()
 
+    def shop(self) -> Iterator[Path]:
+        """What the farm's shop has and buys, its day, and all its jobs: two windows on each picture."""
+        window, made = self.window, self.window.workshop
+        for name in ("bee-house-scale", "log-splitter-cable", "pond-wet-jacket", "orchard-hoist"):
+            window.opening.open_demo(name)
+        # Qt is loaded when the first picture is taken.
+        from PySide6.QtCore import Qt
+
+        has, buys = made.show_shop(), made.show_shopping()
+        _wait_for(self.application, lambda: len(has.state.parts) > 0 and buys.jobs.count() > 3)
+        for n in range(buys.jobs.count()):
+            buys.jobs.item(n).setCheckState(Qt.CheckState.Checked)
+        _wait_for(self.application, lambda: len({job for e in buys.lines for job in e.jobs}) > 2)
+        yield self._keep_both(has, buys, "11-shop-and-shopping-list")
+        day, across = made.show_day(), made.show_across()
+        day.weekend.setChecked(True)
+        jobs = day.jobs
+        _wait_for(self.application, lambda: jobs.count() > 3 and across.across is not None)
+        _wait_for(self.application, lambda: day.plan is not None and len(day.plan.slots) > 90)
+        yield self._keep_both(day, across, "14-day-and-all-jobs")
+        for shown in (has, buys, day, across):
+            shown.close()
+
+    def _keep_both(self, upper: "QWidget", lower: "QWidget", name: str) -> Path:
+        """Two windows, one under the other."""
+        from PySide6.QtGui import QColor, QPainter, QPixmap
+
+        for shown in (upper, lower):
+            shown.resize(1280, 760)
+        _wait_for(self.application, lambda: False, 0.5)
+        picture = QPixmap(1280, 1536)
+        picture.fill(QColor(self.window.look.bench))
+        painter = QPainter(picture)
+        painter.drawPixmap(0, 0, upper.grab())
+        painter.drawPixmap(0, 776, lower.grab())
+        painter.end()
+        path = self.folder / f"{name}.png"
+        picture.save(str(path))
+        return path
+
     def other_kinds(self) -> Iterator[Path]:
-        for name, number, stage in (
-            ("sprayer-lead-change", 14, Stage.BENCH),
-            ("lamp-refit", 17, Stage.CELLS),
-        ):
+        for name, number, stage in (("lamp-refit", 17, Stage.CELLS),):
             self.window.opening.open_demo(name)
             self.window.go(stage)
             yield self.take(f"{number}-{name}")

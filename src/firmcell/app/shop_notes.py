@@ -48,6 +48,12 @@ class ShopNotes(QObject):
         self._task: Task | None = None
         self._looking: Task | None = None
         self._look_again = False
+        self._made: Path | None = None
+
+    def made(self, path: Path) -> None:
+        """A job was just made at a path: what must be bought for it is told once the stock is known."""
+        self._made = path
+        self.look()
 
     def note(self, event: Event) -> None:
         """A record was just written in the job that is open."""
@@ -134,6 +140,14 @@ class ShopNotes(QObject):
             return
         session.parts_there = have.parts
         self.window._refresh()
+        if self._made == path:
+            from firmcell.core.jobs.parts_list import parts_list
+            from firmcell.core.jobs.shopping import to_buy_words
+
+            self._made = None
+            words = to_buy_words(parts_list(session.design, session.analysis, session.steps), have.parts)
+            if words:
+                self.told.emit(words)
 
     def _done(self, sentence: str) -> None:
         self._task = None

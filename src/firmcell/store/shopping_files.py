@@ -122,8 +122,7 @@ class _Pen:
             for each in some:
                 price = "" if each.price is None else f"{each.price:.2f}" + (" / m" if each.by_length else "")
                 cost = "" if each.cost is None else f"{each.cost:.2f}"
-                jobs = ", ".join(each.jobs) or "little left"
-                texts = ("", each.line.name, each.much(each.buy), price, jobs, cost)
+                texts = ("", each.line.name, each.much(each.buy), price, each.why, cost)
                 rows.append([self.text(text) for text in texts])
             costs = [each.cost for each in some if each.cost is not None]
             told = f"{supplier or NO_SUPPLIER.capitalize()}" + (f": {sum(costs):.2f}" if costs else "")

@@ -13,6 +13,8 @@ from firmcell.app.shop.things_tab import ThingsTab
 from firmcell.core.base.visible import visible
 from firmcell.core.base.wording import plural
 from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.model.parts import PART_KINDS
+from firmcell.core.stock.at_hand import named
 from firmcell.core.stock.part_entries import (
     PartAdded,
     PartChanged,
@@ -72,7 +74,17 @@ class PartsTab(ThingsTab):
         if part.is_.least is not None:
             words += f", to be bought when no more than {amount_words(part.is_, part.is_.least)} is left"
         words += lies + (f". {stands[:1].upper()}{stands[1:]}" if stands else "")
-        return visible(part.is_.name), words + "."
+        return visible(part.is_.name), f"{words}.{self._unknown(part)}"
+
+    def _unknown(self, part: PartInStock) -> str:
+        """That no design asks for a part by its name, where the library knows its kind and not the class."""
+        model = PART_KINDS.get(part.is_.part.value)
+        if model is None or part.is_.part is PartKind.SLEEVE:
+            return ""
+        known = {named(each.name) for each in self.library.of(model)}
+        if named(part.is_.name) in known:
+            return ""
+        return " The part library has no class of this name: no design asks for it, and no step takes of it."
 
     def new(self) -> None:
         """Take a part in."""

@@ -205,7 +205,7 @@ class ShoppingWindow(QDialog):
             cost = "" if each.cost is None or not each.buy else f"{each.cost:.2f}"
             wanted = each.line.with_spare if each.jobs else "little left"
             buy = each.much(each.buy) if each.buy else "–"
-            texts = (each.line.name, wanted, there, buy, each.supplier, cost, ", ".join(each.jobs))
+            texts = (each.line.name, wanted, there, buy, each.supplier, cost, each.why)
             rows.append((str(n), texts))
         self.table.set_rows(rows)
         low(self.table)

@@ -15,6 +15,7 @@ from firmcell.core.stock.part_entries import PartIs
 from firmcell.core.stock.part_words import amount_words
 from firmcell.core.stock.things import PartInStock
 
+BUY = ": buy"
 NO_SUPPLIER = "no supplier told"
 
 
@@ -70,6 +71,12 @@ class ToBuy:
     def cost(self) -> float | None:
         """What is bought costs; None where no price is told."""
         return None if self.price is None or not self.buy else self.buy * self.price
+
+    @property
+    def why(self) -> str:
+        """For which jobs it is, and whether it is bought because little is left."""
+        little = not self.jobs or (self.buy > 0 and self.there >= self.line.much)
+        return ", ".join((*self.jobs, "little left") if little else self.jobs)
 
     def much(self, amount: float) -> str:
         """An amount of it in words."""
@@ -197,7 +204,17 @@ def in_stock(line: PartLine, parts: Sequence[PartInStock]) -> str:
     of = _of(line, parts)
     there = sum(max(p.amount, 0.0) for p in of)
     told = amount_words(of[0].is_, there) if of else "none"
-    return told if there >= line.much - 1e-9 else f"{told}: buy"
+    return told if there >= line.much - 1e-9 else f"{told}{BUY}"
+
+
+def to_buy_words(lines: Sequence[PartLine], parts: Sequence[PartInStock], most: int = 4) -> str:
+    """Return what of a new job must be bought, in a sentence; "" where no stock is kept or all of it is
+    there."""
+    missing = [line.name for line in lines if in_stock(line, parts).endswith(BUY)]
+    if not missing:
+        return ""
+    more = f" and {len(missing) - most} more" if len(missing) > most else ""
+    return f"To be bought for it: {'; '.join(missing[:most])}{more} (Workshop, Shopping list)."
 
 
 def told_of(each: ToBuy, parts: Sequence[PartInStock]) -> str:
