@@ -7,6 +7,7 @@ import pytest
 from icalendar import Calendar
 from PySide6.QtCore import Qt, QTime
 from PySide6.QtTest import QTest
+from shiboken6 import isValid
 
 from firmcell.app.shop.day_window import DayWindow
 from firmcell.app.start_page import StartPage
@@ -68,7 +69,17 @@ def test_the_days_are_planned_and_changed_by_keys(day, qtbot, window):
     assert days <= {0, 3, 4}
     again = DayWindow(window, day.folder, "", NOW)
     assert again.people.value() == 2, "kept"
-    again.close()
+    again.done(0)
+
+
+def test_windows_that_still_work_go_with_the_main_one(window, qtbot, jobs):
+    """Closed while jobs are read and the plan is worked out: nothing of it comes back to a window that is gone."""
+    window.settings.setValue("jobs folder", str(jobs))
+    shown = [window.workshop.show_day(), window.workshop.show_shopping(), window.workshop.show_across()]
+    qtbot.wait(150)
+    window.close()
+    assert not any(isValid(each) and each.isVisible() for each in shown)
+    qtbot.wait(1500)
 
 
 def test_a_step_of_the_plan_opens_its_job(day, window):

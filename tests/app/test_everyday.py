@@ -245,7 +245,7 @@ def test_the_parts_are_on_the_bench_page_and_go_out_as_a_file(hoist_window, tmp_
     rows = [
         tuple(parts.list.rows.index(r, c).data() for c in range(4)) for r in range(parts.list.rows.rowCount())
     ]
-    assert rows[0] == ("21700 high-energy 5.0 Ah", "40", "42", "")
+    assert rows[0] == ("21700 high-energy 5.0 Ah", "42", "", "")
     assert any("nickel" in row[0] and "30 mm" in row[3] for row in rows)
     assert parts.write(tmp_path / "parts.csv")
     told = list(csv.DictReader(io.StringIO((tmp_path / "parts.csv").read_text())))

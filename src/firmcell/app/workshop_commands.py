@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QKeySequence, QShortcut
-from PySide6.QtWidgets import QInputDialog, QLineEdit, QWidget
+from PySide6.QtWidgets import QDialog, QInputDialog, QLineEdit, QWidget
 
 from firmcell.app.background import Task
 from firmcell.app.learning import WORKSHOP
@@ -213,8 +213,10 @@ class WorkshopCommands:
         self.window.tell(f"The register is {shown(url)}.")
 
     def close(self) -> None:
-        """Let go of all windows."""
+        """Let go of all windows; what they are working out ends with them."""
         self.reminders.stop()
+        for shown in self.window.findChildren(QDialog):
+            shown.close()
         if self.shop is not None:
             self.shop.close()
         if self.stock is not None:
