@@ -200,3 +200,29 @@ def test_cells_are_scanned_into_their_places(matching, scale, qtbot):
     session.record(CellFitted(cell=2, serial="HF-03"), "dry-fit")
     assert any(f.code == "RC-4" and "Place 2 holds HF-03" in f.sentence for f in session.findings)
     made.close()
+
+
+def test_a_cell_stays_in_the_group_that_it_is_locked_to(matching, qtbot):
+    matching.match()
+    qtbot.waitUntil(matching.take.isEnabled, timeout=30_000)
+    assert not matching.lock.isEnabled()
+    group = {line.serial: g for line, g in matching.found.group_of_line}
+    matching.picking.setCurrentIndex(matching.picking.rows.index(0, 0))
+    serial = matching.picking.rows.index(0, 1).data()
+    matching.lock.click()
+    assert matching.locked == {serial: group[serial]}
+    assert f"{serial} (group {group[serial]})" in matching.lock_words.text()
+    other = group[serial] % 4 + 1
+    matching.locked[serial] = other
+    matching.match()
+    qtbot.waitUntil(matching.take.isEnabled, timeout=30_000)
+    assert {line.serial: g for line, g in matching.found.group_of_line}[serial] == other
+    matching.free.click()
+    assert (matching.locked, matching.free.isEnabled()) == ({}, False)
+    for locked, words in (
+        ({"HF-03": 1}, "HF-03 is locked to group 1, but may not go in"),
+        ({serial: 9}, "locked to group 9; this pack has 4"),
+    ):
+        matching.locked = locked
+        matching.match()
+        qtbot.waitUntil(lambda words=words: words in matching.said.text(), timeout=20_000)

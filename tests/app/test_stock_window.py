@@ -305,3 +305,24 @@ def test_two_benches_at_one_server(window, qtbot, tmp_path, monkeypatch, databas
     qtbot.waitUntil(lambda: register.waiting == 0 and not stock.refused.isVisible(), timeout=20_000)
     assert sorted(c.serial for c in stock.lines.values()) == ["HL-1", "HL-5", "HL-6"]
     stock.close()
+
+
+def test_the_meter_reads_the_field_one_stands_in(stock, qtbot):
+    """With the simulated meter that ships with the program."""
+    line = stock.reading
+    QTest.keyClick(stock, Qt.Key.Key_F9)
+    assert "go to that field first" in line.said.text()
+    typed(line.serial, "HL-2")
+    line.values["rest_v"].setFocus()
+    QTest.keyClick(stock, Qt.Key.Key_F9)
+    qtbot.waitUntil(lambda: bool(line.values["rest_v"].text()), timeout=20_000)
+    assert "Enter goes on" in line.said.text()
+    read = float(line.values["rest_v"].text())
+    line.values["ohms"].setFocus()
+    QTest.keyClick(stock, Qt.Key.Key_F9)
+    qtbot.waitUntil(lambda: bool(line.values["ohms"].text()), timeout=20_000)
+    assert line.values["ohms"].text() == "0.204", "the stand-in of the meter of milliohms"
+    line.values["ohms"].clear()
+    line.write()
+    line.write()
+    assert stock.register.with_serial("HL-2").rest_v == pytest.approx(read)

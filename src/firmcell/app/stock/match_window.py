@@ -25,7 +25,7 @@ from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session, guarded
 from firmcell.app.stock.stock_forms import choice
 from firmcell.app.stock.stock_state import StockState
-from firmcell.app.tables import RowsTable, low
+from firmcell.app.tables import REF_ROLE, RowsTable, low
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.records.build_state import StepStatus
 from firmcell.core.stock.cell_line import CellLine
@@ -57,6 +57,7 @@ class MatchWindow(QDialog):
         self.window_, self.session = window, session
         self.found: Matched | None = None
         self._task: Task | None = None
+        self.locked: dict[str, int] = {}
         design = session.design
         self.setWindowTitle(f"Match cells into {design.brief.title or 'the pack'}")
         outer = QHBoxLayout(self)
@@ -125,6 +126,7 @@ class MatchWindow(QDialog):
         tables.addWidget(self.groups, 3)
         tables.addWidget(self.picking, 2)
         column.addLayout(tables, 1)
+        column.addLayout(self._locks())
         buttons = QHBoxLayout()
         self.take = QPushButton("&Take these cells")
         self.take.setToolTip("They stand in the design, each in its place, and in the register in this job")
@@ -138,6 +140,51 @@ class MatchWindow(QDialog):
         self.take.setEnabled(False)
         column.addLayout(buttons)
         return column
+
+    def _locks(self) -> QHBoxLayout:
+        """Cells that stay in their groups at the next matching."""
+        row = QHBoxLayout()
+        self.lock_words = PlainLabel("A cell picked in the list can be locked to its group.")
+        self.lock_words.setWordWrap(True)
+        self.lock_words.setObjectName("quiet")
+        row.addWidget(self.lock_words, 1)
+        self.lock, self.free = QPushButton("Loc&k to its group"), QPushButton("&Free all")
+        for button, call in ((self.lock, self.lock_picked), (self.free, self.free_all)):
+            button.setAutoDefault(False)
+            button.setEnabled(False)
+            button.clicked.connect(lambda _=False, call=call: call())
+            row.addWidget(button)
+        self.picking.picked.connect(lambda _: self._show_locks())
+        return row
+
+    def lock_picked(self) -> None:
+        """Lock the cell that is picked in the list to its group, or free it again."""
+        ref = str(self.picking.currentIndex().data(REF_ROLE) or "")
+        if self.found is None or not ref:
+            return
+        group = next((g for line, g in self.found.group_of_line if line.serial == ref), None)
+        if ref in self.locked:
+            del self.locked[ref]
+        elif group is not None:
+            self.locked[ref] = group
+        self._show_locks()
+
+    def free_all(self) -> None:
+        """Lock no cell."""
+        self.locked.clear()
+        self._show_locks()
+
+    def _show_locks(self) -> None:
+        ref = str(self.picking.currentIndex().data(REF_ROLE) or "")
+        self.lock.setEnabled(bool(ref))
+        self.lock.setText("Free it agai&n" if ref in self.locked else "Loc&k to its group")
+        self.free.setEnabled(bool(self.locked))
+        told = ", ".join(f"{serial} (group {group})" for serial, group in sorted(self.locked.items()))
+        self.lock_words.setText(
+            f"Locked at the next matching: {told}."
+            if told
+            else "A cell picked in the list can be locked to its group."
+        )
 
     def _opened(self) -> None:
         """Offer the drawers that hold this class."""
@@ -188,7 +235,8 @@ class MatchWindow(QDialog):
             self.marked.isChecked(),
             self.job,
         )
-        return Question(limits, alike or ALIKE, Order(self.order.currentData()))
+        locked = tuple(sorted(self.locked.items()))
+        return Question(limits, alike or ALIKE, Order(self.order.currentData()), locked)
 
     def match(self) -> None:
         """Match, off the interface thread."""

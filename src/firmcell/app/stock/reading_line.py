@@ -11,7 +11,7 @@ from firmcell.core.model.parts import Cell
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.doubts import doubts
 from firmcell.core.stock.entries import CellTested
-from firmcell.store.units import parse
+from firmcell.store.units import parse, show_number
 
 FIELDS = (
     ("capacity_as", "&Capacity, Ah", "A·s", "Ah", 1e6),
@@ -73,6 +73,18 @@ class ReadingLine(QWidget):
         self.said.setWordWrap(True)
         self.said.setAccessibleName("What became of the reading")
         grid.addWidget(self.said, 2, 0, 1, len(FIELDS) + 1)
+
+    def focused(self) -> str:
+        """Name of the value that is being typed; "" for none."""
+        return next((name for name, edit in self.values.items() if edit.hasFocus()), "")
+
+    def take(self, name: str, value: float) -> None:
+        """Write a value that an instrument read into its field, as if it had been typed; Enter goes on."""
+        _, _, si, bare, _ = next(field for field in FIELDS if field[0] == name)
+        edit = self.values[name]
+        edit.setText(f"{show_number(value, si, 'metric', bare)}")
+        edit.selectAll()
+        self.say("Read by the instrument; Enter goes on.")
 
     def say(self, sentence: str) -> None:
         """Say what became of a reading."""

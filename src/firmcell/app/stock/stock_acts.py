@@ -7,10 +7,12 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFileDialog
 
+from firmcell.app.background import Task
 from firmcell.app.session import guarded
 from firmcell.app.stock.stock_forms import DescribeCell, MoveCells, NewCells, StockForm
 from firmcell.app.tables import REF_ROLE
 from firmcell.core.base.serials import serial_key
+from firmcell.core.model.chemistry import FACTS, Chemistry
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import (
     CellAdded,
@@ -37,6 +39,7 @@ class StockActs:
     def __init__(self, window: "StockWindow") -> None:
         self.window = window
         self.last: Entry | None = None
+        self._reading: Task | None = None
         self.preview: StockImport | None = None
         self.refusals: RefusalsWindow | None = None
 
@@ -68,6 +71,34 @@ class StockActs:
         if guarded(lambda: self.write([entry]), self.window.reading.say):
             self.window.pick(line.key)
             self.window.reading.say(f"Written: {line.serial} {told(entry)}. Ctrl+Z takes it back.")
+
+    def read_instrument(self) -> None:
+        """Let the meter read the value that is being typed: the voltage at rest, or the d.c. resistance."""
+        line = self.window.reading
+        name = line.focused()
+        field = {"rest_v": "volts", "ohms": "ohms"}.get(name)
+        if field is None:
+            line.say("F9 reads the voltage at rest or the resistance: go to that field first.")
+            return
+        # Loaded when first wanted: instruments bring their drivers along.
+        from firmcell.app.instrument_reads import read_field
+
+        expected = self._expected_v(line.line) if name == "rest_v" else None
+        line.say("Reading …")
+
+        def came(value: float, instrument: str) -> None:
+            line.take(name, value)
+            line.say(f"{instrument} reads it; Enter goes on.")
+
+        self._reading = read_field("cell-reading", field, expected, came, line.say)
+
+    def _expected_v(self, line: CellLine | None) -> float:
+        """What the stand-in of a meter is held on, V: what the cell read last, or what its class rests at in
+        store."""
+        if line is not None and line.rest_v is not None:
+            return line.rest_v
+        kind = self.window.judge.classes.get(line.class_name) if line is not None else None
+        return (kind.facts if kind is not None else FACTS[Chemistry.LI_ION]).storage_v
 
     def undo(self) -> None:
         """Take back what was written last in this window."""

@@ -193,6 +193,7 @@ class StockWindow(QDialog):
         for keys, call in (
             (QKeySequence.StandardKey.Find, self._to_search),
             (QKeySequence("F8"), self._to_reading),
+            (QKeySequence("F9"), self.acts.read_instrument),
             (QKeySequence.StandardKey.Undo, self.acts.undo),
         ):
             QShortcut(QKeySequence(keys), self).activated.connect(call)

@@ -5,10 +5,14 @@ from collections.abc import Sequence
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.serials import serial_key
+from firmcell.core.base.visible import visible
 from firmcell.core.model.design import Design
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.into_pack import (
+    Candidates,
     Limits,
     Order,
     candidates,
@@ -26,11 +30,18 @@ Rows = list[tuple[str, tuple[str, ...]]]
 
 @frozen
 class Question:
-    """What is asked of a matching."""
+    """What is asked of a matching.
+
+    Attributes
+    ----------
+    limits, alike, order : which cells may go in, how alike groups are to be, who stands where.
+    locked : serials, and the group that each is to stay in.
+    """
 
     limits: Limits = Limits()
     alike: float = ALIKE
     order: Order = Order.RESISTANCE
+    locked: tuple[tuple[str, int], ...] = ()
 
 
 @frozen(eq=False)
@@ -58,10 +69,11 @@ def match_into(design: Design, library: PartLibrary, lines: Sequence[CellLine], 
     Raises
     ------
     Refusal
-        If too few of them may go in.
+        If too few of them may go in, or one that is locked to a group may not.
     """
     found = candidates(lines, design, asked.limits)
-    matching = matched(found.stock, Wanted(design.series, design.parallel, alike=asked.alike))
+    locked = _locked(found, asked.locked, design)
+    matching = matched(found.stock, Wanted(design.series, design.parallel, alike=asked.alike, locked=locked))
     analysis = analyse(design, library)
     places = placed(design, analysis, found, matching, asked.order)
     edits = into_design(found, places.cell_of)
@@ -86,3 +98,19 @@ def match_into(design: Design, library: PartLibrary, lines: Sequence[CellLine], 
         (line, int(group)) for line, group in zip(found.lines, matching.group_of, strict=True) if group
     )
     return Matched(tuple(told), group_rows, picking, edits, groups)
+
+
+def _locked(found: Candidates, asked: Sequence[tuple[str, int]], design: Design) -> dict[int, int]:
+    """Cells of the stock by number, and the group that each is locked to."""
+    number = {serial_key(line.serial): n for n, line in enumerate(found.lines)}
+    locked = dict[int, int]()
+    for serial, group in asked:
+        at = number.get(serial_key(serial))
+        if at is None:
+            raise Refusal(
+                f"{visible(serial)} is locked to group {group}, but may not go in: it is in no drawer that is ticked, not tested, or out by its measurements."
+            )
+        if not 1 <= group <= design.series:
+            raise Refusal(f"{visible(serial)} is locked to group {group}; this pack has {design.series}.")
+        locked[at] = group
+    return locked
