@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.jobs import plan_of
+from firmcell.core.jobs.parts_list import parts_list
 from firmcell.core.records.events import (
     GENESIS,
     Correction,
@@ -320,3 +321,22 @@ def test_peels_joints_and_capacity_are_kept_as_they_are_recorded_and_learned_fro
     note(register, noted(hoist, back, corrected=second))
     assert [e.data.force_n for e in register.lessons("peel-measured")] == [30.0]
     assert first.seq == 1
+
+
+@pytest.mark.parametrize(
+    "name", ["orchard-hoist", "log-splitter-cable", "barrow-machine-leads", "gate-charge-lead"]
+)
+def test_a_whole_job_takes_what_its_parts_list_says_and_no_more(name, register):
+    """Every step passed once: what went out of stock is what the list builds in, and the strip for samples."""
+    design = demo.DEMO_JOBS[name][1](SHELF)
+    analysis = analyse(design, SHELF)
+    job = design, analysis, plan_of(design).steps(design, analysis)
+    lines = [line for line in parts_list(*job) if line.what != "cells"]
+    added(register, *(part(line.name, 1000.0, PartKind(line.what)) for line in lines))
+    for seq, step in enumerate(job[2], start=1):
+        note(register, Noted(recorded(StepPassed(), step.code, seq), *job))
+    gone = {(p.is_.part.value, p.is_.name): 1000.0 - p.amount for p in register.parts()}
+    samples = 0.3 if any(s.code == "weld-sample" for s in job[2]) else 0.0
+    for line in lines:
+        wanted = line.count or line.metres + (samples if line.what == "strip" else 0.0)
+        assert gone[line.what, line.name] == pytest.approx(wanted, abs=1e-5), line.name

@@ -10,6 +10,8 @@ from firmcell.core.base.frozen import frozen
 DAY_S = 86_400.0
 TRIES = 240
 """So many orders are tried; the best counts."""
+MOST_STEPS = 24_000
+"""Of large shops fewer are tried: so many steps are planned in all, two seconds or so."""
 WELDER, IRON, HEAT_GUN, CRIMPER, CHARGER = (
     "spot welder",
     "soldering iron",
@@ -20,6 +22,8 @@ WELDER, IRON, HEAT_GUN, CRIMPER, CHARGER = (
 HOT = frozenset((WELDER, IRON, HEAT_GUN))
 """Tools that heat: their work lies together, and beside a charge that is watched none is done."""
 LONGEST_DAYS = 90
+IDLES = 0.15
+"""How often, in a random order, somebody who is free waits for the next moment."""
 CHANGE_S = 600.0
 """To clear the bench for another hot tool and bring it to heat, s; engineering judgement."""
 ATTEND_S = 900.0
@@ -160,15 +164,24 @@ def day_plan(
     Notes
     -----
     Each change to another hot tool takes `CHANGE_S`. A list of jobs by priority: whoever is free does the
-    first step that can be begun. Priorities are tried by promised day, by what is left, and at random. A
-    step is never broken off for the night; a clock runs through it. Beside a charge that is watched the same
-    person does only what heats nothing.
+    first step that can be begun. Priorities are tried by promised day, by what is left, and at random; then
+    which step comes next is thrown by dice, and now and then none is begun. A step is never broken off for
+    the night; a clock runs through it. Beside a charge that is watched the same person does only what heats
+    nothing.
     """
     if not jobs:
         return DayPlan((), (), (), ())
     have = dict(tools or {})
-    orders = _orders(jobs, seed)
-    return min((_planned(jobs, order, keep, shift, have) for order, keep in orders), key=_weight(jobs))
+    plans = [_planned(jobs, order, keep, shift, have) for order, keep in _orders(jobs, seed)]
+    dice = np.random.default_rng(seed)
+    numbers = tuple(range(len(jobs)))
+    tries = _tries(jobs) // 2 if len(jobs) > 1 else 0
+    plans += [_planned(jobs, numbers, False, shift, have, dice) for _ in range(tries)]
+    return min(plans, key=_weight(jobs))
+
+
+def _tries(jobs: Sequence[JobToDo]) -> int:
+    return max(min(TRIES, MOST_STEPS // max(sum(len(job.works) for job in jobs), 1)), 8)
 
 
 def _orders(jobs: Sequence[JobToDo], seed: int) -> list[tuple[tuple[int, ...], bool]]:
@@ -188,7 +201,7 @@ def _orders(jobs: Sequence[JobToDo], seed: int) -> list[tuple[tuple[int, ...], b
         tuple(sorted(numbers, key=lambda n: left[n])),
     ]
     rng = np.random.default_rng(seed)
-    for _ in range(min(TRIES // 2, 8 * len(jobs) ** 2)):
+    for _ in range(min(_tries(jobs) // 4, 8 * len(jobs) ** 2)):
         found.append(tuple(int(n) for n in rng.permutation(len(jobs))))
     unique = list(dict.fromkeys(found))
     return [(order, keep) for order in unique for keep in (False, True)]
@@ -208,13 +221,21 @@ def _weight(jobs: Sequence[JobToDo]) -> Callable[[DayPlan], tuple[float, int, fl
 
 
 def _planned(
-    jobs: Sequence[JobToDo], order: Sequence[int], keep: bool, shift: Shift, have: dict[str, int]
+    jobs: Sequence[JobToDo],
+    order: Sequence[int],
+    keep: bool,
+    shift: Shift,
+    have: dict[str, int],
+    dice: np.random.Generator | None = None,
 ) -> DayPlan:
     bench = _Bench(jobs, shift, have)
     now = bench.working(shift.now_s)
     while bench.left and now < LONGEST_DAYS * DAY_S:
         for person in range(shift.people):
-            while bench.begin_one(person, now, order, keep):
+            if dice is not None and dice.random() < IDLES and bench.busy(now):
+                # To wait for what is ready soon can be better than to begin something long.
+                continue
+            while bench.begin_one(person, now, _thrown(order, dice), keep):
                 pass
         now = bench.working(bench.next_moment(now))
     slots = tuple(sorted(bench.slots, key=lambda slot: (slot.begins_s, slot.person)))
@@ -226,6 +247,11 @@ def _planned(
     )
     long = tuple(n for n, job in enumerate(jobs) if any(w.work_s > bench.day_s for w in job.works))
     return DayPlan(slots, done, late, long)
+
+
+def _thrown(order: Sequence[int], dice: np.random.Generator | None) -> Sequence[int]:
+    """The jobs in their order, or in one thrown by dice."""
+    return order if dice is None else [order[n] for n in dice.permutation(len(order))]
 
 
 class _Bench:
@@ -259,6 +285,11 @@ class _Bench:
         """When the next step of a job can be begun, its clock in mind: what is done meanwhile may be."""
         work = self.jobs[job].works[self.at[job]]
         return max(self.passed[job], self.passed[job] + work.wait_s - work.work_s)
+
+    def busy(self, now: float) -> bool:
+        """Whether something goes on or is waited for: only then is it no loss to begin nothing."""
+        moments = (*self.free, *(self.ready(n) for n in self.left))
+        return any(m > now for m in moments)
 
     def begin_one(self, person: int, now: float, order: Sequence[int], keep: bool) -> bool:
         """Let a person begin the first step that can be; returns whether there was one."""
