@@ -12,13 +12,14 @@ from firmcell.core.changes.many_cells import delete_cells
 from firmcell.core.layout.cell_places import CellPlace
 from firmcell.core.stock.cell_line import CellLine
 from firmcell.core.stock.entries import Origin, PlaceKind
+from firmcell.core.stock.first_charge import first_charge
 from firmcell.core.stock.fitting import fitting, scanned
 from firmcell.core.stock.into_pack import Gives, Limits, Order, candidates, gives, into_design, placed
 from firmcell.core.stock.into_pack_words import into_pack_words
 from firmcell.core.stock.matched_into import Question, match_into
 from firmcell.core.stock.matching import Wanted, matched
 from firmcell.core.strips.under_load import solve_under_load
-from firmcell.store.demo import bee_house_scale
+from firmcell.store.demo import bee_house_scale, hay_loft_lantern
 from firmcell.store.part_files import shipped_library
 
 SHELF = shipped_library()
@@ -183,3 +184,36 @@ def test_capacities_that_were_not_measured_are_no_number():
     places = placed(SCALE, analyse(SCALE, SHELF), found, matching, Order.RESISTANCE)
     assert np.isnan(places.hottest_k)
     assert dict(into_design(found, places.cell_of))["measured_ohm"] == ()
+
+
+@pytest.mark.parametrize(("weak", "with_board"), [(0.9, True), (0.97, False), (1.0, True)])
+def test_the_first_charge_tells_how_far_groups_are_apart(weak, with_board):
+    """By hand: from half, the weak group is full after half of what it holds went in; the others then lack the rest of
+    their half. A board bleeds the weak one meanwhile, so that less is lacking."""
+    design = bee_house_scale(SHELF)
+    if not with_board:
+        design = design.edited("bms.board", None)
+    analysis = analyse(design, SHELF)
+    metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+    held = np.array([1.0] * 6 + [weak] * 2) * design.cell.capacity_as
+    told = first_charge(design, analysis, metal, held)
+    by_hand = (1 - weak) / 2
+    if weak == 1.0:
+        assert told.words.endswith("all groups alike.")
+        return
+    if not with_board:
+        assert told.short == pytest.approx(by_hand, rel=0.01)
+        assert "no board balances it" in told.words
+        return
+    bled = design.bms.board.balance_current_a * told.seconds
+    group = 2 * design.cell.capacity_as
+    assert by_hand - bled / group <= told.short <= by_hand * 1.01
+    assert told.more_s == pytest.approx(told.short * group / design.bms.board.balance_current_a, rel=0.02)
+    assert "% short, and the board has to bleed the others for about" in told.words
+
+
+def test_nickel_is_not_balanced():
+    design = hay_loft_lantern(SHELF)
+    analysis = analyse(design, SHELF)
+    metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
+    assert first_charge(design, analysis, metal, np.full(5, design.cell.capacity_as)) is None

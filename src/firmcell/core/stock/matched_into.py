@@ -11,6 +11,7 @@ from firmcell.core.base.visible import visible
 from firmcell.core.model.design import Design
 from firmcell.core.model.part_library import PartLibrary
 from firmcell.core.stock.cell_line import CellLine
+from firmcell.core.stock.first_charge import first_charge
 from firmcell.core.stock.into_pack import (
     Candidates,
     Limits,
@@ -83,6 +84,9 @@ def match_into(design: Design, library: PartLibrary, lines: Sequence[CellLine], 
     told = into_pack_words(
         design, found, matching, places, gives(design, analysis, metal, found, matching), asked.alike
     )
+    charged = first_charge(design, analysis, metal, found.stock.capacity_as[places.cell_of])
+    if charged is not None:
+        told.append(charged.words)
     number = {found.lines[at].serial: n for n, at in enumerate(places.cell_of.tolist(), start=1)}
     group_rows: Rows = []
     for group in range(1, design.series + 1):
