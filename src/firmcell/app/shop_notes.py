@@ -22,6 +22,7 @@ from firmcell.core.records.events import (
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
+    from firmcell.app.session import Session
     from firmcell.register.have import Have
     from firmcell.register.shop_work import Noted
 
@@ -136,18 +137,28 @@ class ShopNotes(QObject):
             self._look_again = False
             self.look()
             return
-        if session is None or have is None or session.path != path or session.parts_there == have.parts:
+        if session is None or have is None or session.path != path:
             return
-        session.parts_there = have.parts
-        self.window._refresh()
+        if session.parts_there != have.parts:
+            session.parts_there = have.parts
+            self.window._refresh()
         if self._made == path:
-            from firmcell.core.jobs.parts_list import parts_list
-            from firmcell.core.jobs.shopping import to_buy_words
-
             self._made = None
-            words = to_buy_words(parts_list(session.design, session.analysis, session.steps), have.parts)
-            if words:
-                self.told.emit(words)
+            self._say_what_is_missing(session, have)
+
+    def _say_what_is_missing(self, session: "Session", have: "Have") -> None:
+        """What must be bought for a new job, and whether the shop's iron will do."""
+        from firmcell.core.jobs.parts_list import parts_list
+        from firmcell.core.jobs.shopping import iron_words, to_buy_words
+
+        lines = parts_list(session.design, session.analysis, session.steps)
+        told = (
+            to_buy_words(lines, have.parts),
+            iron_words(session.design, session.steps, have.tools),
+        )
+        words = " ".join(word for word in told if word)
+        if words:
+            self.told.emit(words)
 
     def _done(self, sentence: str) -> None:
         self._task = None

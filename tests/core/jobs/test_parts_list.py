@@ -13,8 +13,12 @@ from firmcell.core.changes.first_design import propose
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.lay_out import laid_out
 from firmcell.core.jobs.parts_list import parts_list, priced, used_in
+from firmcell.core.jobs.shopping import iron_words
+from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import CellForm
+from firmcell.core.stock.things import ToolInShop
+from firmcell.core.stock.tool_entries import ToolIs, ToolKind
 from firmcell.store import demo
 from firmcell.store.csv_tables import parts_csv
 from firmcell.store.part_files import shipped_library
@@ -199,3 +203,34 @@ def test_a_price_is_a_number_from_nothing_up(price):
     cell = demo.orchard_hoist(SHELF).cell
     with pytest.raises(ValueError, match="price"):
         type(cell).model_validate({**cell.model_dump(), "price": price})
+
+
+def test_an_iron_that_is_too_weak_for_the_leads_is_told():
+    """10 AWG and a 4.5 mm bullet ask for 80 W by the joint's own figures; the shop's stronger iron counts."""
+    design = demo.orchard_hoist(SHELF)
+    _, steps = listed(design)
+    asked = joint_work(design.leads.wire, design.leads.outlet, design.leads.length_m).iron_class_w
+    assert asked == 80
+
+    def told(*watts):
+        tools = [
+            ToolInShop(key="1" * 32, is_=ToolIs(tool=ToolKind.IRON, name="i", watts=w), told_by="1" * 32)
+            for w in watts
+        ]
+        return iron_words(design, steps, tools)
+
+    assert told(60.0, 40.0) == "Its leads ask for an iron of 80 W; the shop's strongest has 60 W."
+    assert told(60.0, 100.0) == told(80.0) == told() == told(None) == ""
+    cable = demo.log_splitter_cable(SHELF)
+    assert (
+        iron_words(
+            cable,
+            listed(cable)[1],
+            [
+                ToolInShop(
+                    key="1" * 32, is_=ToolIs(tool=ToolKind.IRON, name="i", watts=10.0), told_by="1" * 32
+                )
+            ],
+        )
+        == ""
+    ), "it is crimped"

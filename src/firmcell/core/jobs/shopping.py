@@ -8,12 +8,16 @@ from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import figures, plural
 from firmcell.core.jobs.parts_list import PartLine, lines_of
 from firmcell.core.jobs.parts_used import Used
+from firmcell.core.leads.soldering import joint_work
+from firmcell.core.model.design import Design
 from firmcell.core.model.parts import Part
+from firmcell.core.records.step import Step
 from firmcell.core.stock.at_hand import named
 from firmcell.core.stock.cut_plan import CutPlan, cut_plan
 from firmcell.core.stock.part_entries import PartIs
 from firmcell.core.stock.part_words import amount_words
-from firmcell.core.stock.things import PartInStock
+from firmcell.core.stock.things import PartInStock, ToolInShop
+from firmcell.core.stock.tool_entries import ToolKind
 
 BUY = ": buy"
 NO_SUPPLIER = "no supplier told"
@@ -215,6 +219,21 @@ def to_buy_words(lines: Sequence[PartLine], parts: Sequence[PartInStock], most: 
         return ""
     more = f" and {len(missing) - most} more" if len(missing) > most else ""
     return f"To be bought for it: {'; '.join(missing[:most])}{more} (Workshop, Shopping list)."
+
+
+def iron_words(design: Design, steps: Sequence[Step], tools: Sequence[ToolInShop]) -> str:
+    """Return that the shop's strongest iron is weaker than the leads of a job ask for; "" where it is not,
+    or no iron is told."""
+    watts = [t.is_.watts for t in tools if t.is_.tool is ToolKind.IRON and t.is_.watts]
+    soldered = any(
+        "solder-joint" in s.records and ({*s.wires, *s.begins} or "connector" in s.refs) for s in steps
+    )
+    if not watts or not soldered:
+        return ""
+    asked = joint_work(design.leads.wire, design.leads.outlet, design.leads.length_m).iron_class_w
+    if max(watts) >= asked:
+        return ""
+    return f"Its leads ask for an iron of {asked} W; the shop's strongest has {max(watts):.0f} W."
 
 
 def told_of(each: ToBuy, parts: Sequence[PartInStock]) -> str:
