@@ -1,4 +1,5 @@
-"""How the groups of a matching come together: the first charge of cells that lay in drawers alike, by the run."""
+"""How the groups of a matching come together: the first charge of cells that lay in drawers alike, by the
+run."""
 
 from collections.abc import Callable
 
