@@ -38,9 +38,11 @@ class ShopNotes(QObject):
     Signals
     -------
     told : a sentence on what was taken from stock, or why nothing could be written.
+    written : something may have changed in the register.
     """
 
     told = Signal(str)
+    written = Signal()
 
     def __init__(self, window: "MainWindow") -> None:
         super().__init__(window)
@@ -165,6 +167,7 @@ class ShopNotes(QObject):
         self.look()
         if sentence:
             self.told.emit(sentence)
+        self.written.emit()
         self._go_on()
 
     @property

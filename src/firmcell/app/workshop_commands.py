@@ -39,6 +39,7 @@ class WorkshopCommands:
         self.shop: ShopWindow | None = None
         self.notes = ShopNotes(window)
         self.notes.told.connect(window.tell)
+        self.notes.written.connect(self._written)
         self.reminders = StartReminders(window)
 
     def show_stock(self) -> "StockWindow":
@@ -168,6 +169,11 @@ class WorkshopCommands:
         """F1 in a window of the workshop opens the guide at its chapter."""
         key = QShortcut(QKeySequence(QKeySequence.StandardKey.HelpContents), shown)
         key.activated.connect(lambda: self.window.learning.show_chapter(WORKSHOP))
+
+    def _written(self) -> None:
+        """A step took something out of stock: the window that shows it shows that."""
+        if self.shop is not None:
+            self.shop.state.reload()
 
     def _shop_gone(self) -> None:
         if self.shop is not None:
