@@ -112,7 +112,7 @@ def _buy(arguments: argparse.Namespace) -> int:
         return _written(arguments.out, shopping_csv(lines, have.parts).encode(), arguments)
     for each in lines:
         if each.buy:
-            print(visible(f"{each.much(each.buy):>9}  {each.line.name:<44} {each.supplier:<22} {each.why}"))
+            print(visible(f"{each.much(each.buy):>9}  {each.line.title:<44} {each.supplier:<22} {each.why}"))
     print(told_together(lines))
     return RIGHT
 

@@ -122,7 +122,7 @@ class _Pen:
             for each in some:
                 price = "" if each.price is None else f"{each.price:.2f}" + (" / m" if each.by_length else "")
                 cost = "" if each.cost is None else f"{each.cost:.2f}"
-                texts = ("", each.line.name, each.much(each.buy), price, each.why, cost)
+                texts = ("", each.line.title, each.much(each.buy), price, each.why, cost)
                 rows.append([self.text(text) for text in texts])
             costs = [each.cost for each in some if each.cost is not None]
             told = f"{supplier or NO_SUPPLIER.capitalize()}" + (f": {sum(costs):.2f}" if costs else "")
@@ -132,7 +132,7 @@ class _Pen:
     def there(self, lines: Sequence[ToBuy], parts: Sequence[PartInStock]) -> list[Flowable]:
         """What is taken from stock, and where it lies."""
         rows = [
-            [self.text(each.line.name), self.text(each.line.with_spare), self.text(told_of(each, parts))]
+            [self.text(each.line.title), self.text(each.line.with_spare), self.text(told_of(each, parts))]
             for each in lines
             if each.jobs and told_of(each, parts)
         ]
@@ -150,7 +150,7 @@ class _Pen:
         for each in lines:
             told = cut_words(each, parts)
             if told:
-                found.append(self.text(each.line.name, "strong"))
+                found.append(self.text(each.line.title, "strong"))
                 found += [self.text(line) for line in told]
                 found += [self.text(each.doubt)] if each.doubt else []
         return [self.text("How it is cut", "section"), *found] if found else []

@@ -205,7 +205,7 @@ class ShoppingWindow(QDialog):
             cost = "" if each.cost is None or not each.buy else f"{each.cost:.2f}"
             wanted = each.line.with_spare if each.jobs else "little left"
             buy = each.much(each.buy) if each.buy else "–"
-            texts = (each.line.name, wanted, there, buy, each.supplier, cost, each.why)
+            texts = (each.line.title, wanted, there, buy, each.supplier, cost, each.why)
             rows.append((str(n), texts))
         self.table.set_rows(rows)
         low(self.table)
@@ -233,7 +233,7 @@ class ShoppingWindow(QDialog):
             return
         each, parts = self.lines[int(ref)], self.found.have.parts
         told = told_of(each, parts)
-        words = [each.line.name + (f": there are {told}." if told else ".")]
+        words = [each.line.title + (f": there are {told}." if told else ".")]
         words += [f"{line}." for line in cut_words(each, parts)]
         words += [each.doubt] if each.doubt else []
         self.cuts.setText("\n".join(map(visible, words)))

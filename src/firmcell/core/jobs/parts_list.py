@@ -83,6 +83,11 @@ class PartLine:
         return f"{self.count} × {self.name}" if self.what == "cells" or self.count > 1 else self.name
 
     @property
+    def title(self) -> str:
+        """The class as it is read in a list: of wire it says so."""
+        return f"{self.name} wire" if self.what == "wire" else self.name
+
+    @property
     def quantity(self) -> str:
         """How much is built in, in words."""
         return f"{self.count}" if self.count else f"{figures(self.metres)} m"

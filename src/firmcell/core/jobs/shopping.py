@@ -214,7 +214,7 @@ def in_stock(line: PartLine, parts: Sequence[PartInStock]) -> str:
 def to_buy_words(lines: Sequence[PartLine], parts: Sequence[PartInStock], most: int = 4) -> str:
     """Return what of a new job must be bought, in a sentence; "" where no stock is kept or all of it is
     there."""
-    missing = [line.name for line in lines if in_stock(line, parts).endswith(BUY)]
+    missing = [line.title for line in lines if in_stock(line, parts).endswith(BUY)]
     if not missing:
         return ""
     more = f" and {len(missing) - most} more" if len(missing) > most else ""
