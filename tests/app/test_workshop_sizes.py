@@ -14,6 +14,7 @@ from firmcell.app.shop.shopping_window import ShoppingWindow
 from firmcell.app.stock.fit_window import FitWindow
 from firmcell.app.stock.match_window import MatchWindow
 from firmcell.app.stock.stock_window import StockWindow
+from firmcell.app.tables import RowsTable
 from firmcell.register.demo import demo_register
 from firmcell.store.demo import bee_house_scale, make_demo
 from firmcell.store.job_file import JobFile
@@ -110,6 +111,16 @@ def test_nothing_is_cut_and_all_is_named(name, scale, qapp, qtbot, tmp_path):
                 if not cut:
                     break
             assert cut == [], f"{name} at {size}, letters × {larger}"
+            if name in ("shop", "shopping", "day", "across"):
+                # The column that says what a row is about is never squeezed out.
+                em = shown.fontMetrics().height()
+                for table in shown.findChildren(RowsTable):
+                    wide = (
+                        table.columnWidth(table._wide) if table.isVisible() and table._wide >= 0 else em * 99
+                    )
+                    assert wide >= 8 * em or table.accessibleName().startswith("All that was"), (
+                        table.accessibleName()
+                    )
     for part in [*shown.findChildren(QLineEdit), *shown.findChildren(QAbstractButton)]:
         if (
             part.isVisible()

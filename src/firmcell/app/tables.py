@@ -179,7 +179,7 @@ class RowsTable(QTableView):
         header.setSectionsClickable(True)
         header.sectionClicked.connect(self._clicked)
         self._sortable = True
-        self._wide = wide
+        self._wide, self._least_em = wide, 0
         self._held: list[tuple[str, ...] | None] = [None] * len(headings)
         self._later = QTimer(self)
         self._later.setSingleShot(True)
@@ -216,6 +216,22 @@ class RowsTable(QTableView):
                 self._held[column] = held
                 self.resizeColumnToContents(column)
 
+        self._keep_room()
+
+    def _keep_room(self) -> None:
+        """Where there is no room the window scrolls: the column that says what it is is never squeezed
+        out."""
+        if self._least_em and self._wide >= 0:
+            others = sum(self.columnWidth(n) for n in range(len(self._held)) if n != self._wide)
+            em = QFontMetrics(self.font()).height()
+            self.setMinimumWidth(
+                others + self._least_em * em + 2 * self.verticalScrollBar().sizeHint().width()
+            )
+
+    def keep_wide(self, em: int) -> None:
+        """Let the wide column be at least so many heights of letters wide."""
+        self._least_em = em
+
     def changeEvent(self, event: QEvent) -> None:
         """Another font or style: every column is measured anew."""
         super().changeEvent(event)
@@ -227,6 +243,7 @@ class RowsTable(QTableView):
         for column, held in enumerate(self._held):
             if held is not None:
                 self.resizeColumnToContents(column)
+        self._keep_room()
 
     def let_move(self) -> None:
         """Let rows be dragged on to each other; `moved` tells the ref of the one and of the other."""

@@ -88,6 +88,7 @@ class _Tab(QWidget):
         column = QVBoxLayout(self)
         self.plot, self.table, self.empty = plot, RowsTable(headings, name, wide), PlainLabel(empty)
         self.empty.setWordWrap(True)
+        self.table.keep_wide(10)
         column.addWidget(self.empty)
         column.addWidget(plot, 3)
         column.addWidget(self.table, 2)

@@ -24,6 +24,7 @@ class SettingsTab(QWidget):
         self.words.setObjectName("quiet")
         column.addWidget(self.words)
         self.table = RowsTable(HEADINGS, "Settings that were peeled", 0)
+        self.table.keep_wide(12)
         column.addWidget(self.table, 1)
         state.changed.connect(self.show_settings)
         self.show_settings()

@@ -130,6 +130,7 @@ class ShoppingWindow(QDialog):
         beside = QVBoxLayout(right)
         beside.setContentsMargins(0, 0, 0, 0)
         self.table = RowsTable(HEADINGS, "Parts that the jobs want", 0)
+        self.table.keep_wide(12)
         self.table.picked.connect(lambda _: self._show_cuts())
         beside.addWidget(self.table, 3)
         self.cuts = PlainLabel()

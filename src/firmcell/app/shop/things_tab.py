@@ -47,6 +47,7 @@ class ThingsTab(QWidget):
         self.row = QHBoxLayout()
         column.addLayout(self.row)
         self.table = RowsTable(headings, name, wide)
+        self.table.keep_wide(12)
         self.empty = PlainLabel(empty)
         self.empty.setWordWrap(True)
         self.empty.setAlignment(Qt.AlignmentFlag.AlignCenter)
