@@ -11,6 +11,7 @@ from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_times
 from firmcell.core.leads.wire_rating import carriers, rated_current
+from firmcell.core.leads.wire_transient import stands_at_least
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.duty import NEVER_S, Duty
 from firmcell.core.model.parts import Board, Cell, Fuse, Strip, Wire
@@ -225,9 +226,11 @@ def selectivity(
     limit = share * float(rated_current((wire,), limit_k, ambient_k, laying, 2)[0])
     opens = float(opening_times(fuse, trip)[1]) if fuse is not None else 0.0
     until = max(delay, opens if opens < NEVER_S else 0.0)
-    wire_s = float(
-        wire_times(wire, trip / share, duty.lasting_a / share, limit_k, ambient_k, laying, 2, until)
-    )
+    asked = trip / share, duty.lasting_a / share, limit_k, ambient_k, laying, 2
+    # Most wires stand the trip for certain, and nothing has to be followed through time.
+    wire_s = stands_at_least(wire, *asked)
+    if wire_s <= until:
+        wire_s = float(wire_times(wire, *asked, until))
     strip_s = float(strip_times(*strip, trip, duty.lasting_a, ambient_k))
     stands, strip_stands = wire_s > delay, strip_s > delay
     saves = fuse is not None and opens < min(wire_s, strip_s)

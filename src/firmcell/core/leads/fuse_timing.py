@@ -150,7 +150,7 @@ def wire_times(
     ambient_k: float,
     laying: WireLaying = WireLaying.FREE,
     together: int = 1,
-    until_s: float = NEVER_S,
+    until_s: ArrayLike = NEVER_S,
 ) -> Array:
     """Return how long a wire stands a current before its insulation is damaged.
 
@@ -168,8 +168,8 @@ def wire_times(
     laying : WireLaying
     together : int
         Wires that carry the current side by side.
-    until_s : float
-        What it stands longer need not be told apart from never, s.
+    until_s : array_like
+        For each current or for all; what it stands longer need not be told apart from never, s.
 
     Returns
     -------
@@ -195,7 +195,7 @@ def wire_times(
     kind = (wire.insulation.split() or [""])[0].lower()
     short_k = max(SHORT_LIMITS_K.get(kind, SHORT_LIMITS_K["pvc"]), limit_k)
     asked, laid = np.maximum(current, 1e-9).ravel(), (ambient_k, laying, together)
-    until = max(until_s, 2 * SHORT_FOR_S)
+    until = np.maximum(np.broadcast_to(until_s, current.shape), 2 * SHORT_FOR_S).ravel()
     years, once = seconds_to(wire, asked, loaded_a, (limit_k, short_k), *laid, until)
     by_standard = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / asked) ** 2
     stands = np.maximum(np.minimum(np.minimum(once, by_standard), SHORT_FOR_S), years)
@@ -288,7 +288,8 @@ def _held_against(
     """Currents (points,), A, the longest the fuse takes at each and how long the wire stands its share, s."""
     current = fuse.rating_a * FIRST_MULTIPLE[fuse.construction] * CURRENT_STEP ** np.arange(points)
     _, longest = opening_times(fuse, current)
-    until = float(longest[longest < NEVER_S].max(initial=0.0))
+    # Each current is followed until the fuse has opened for certain, and no longer.
+    until = np.where(longest < NEVER_S, longest, 0.0)
     limit_k = wire.insulation_limit_k
     stands = wire_times(wire, current / share, loaded_a, limit_k, ambient_k, laying, LEADS_TOGETHER, until)
     return np.asarray(current), longest, stands
