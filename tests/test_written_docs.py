@@ -77,6 +77,7 @@ NO_FORMULAE = {
     "least_gap": "geometry by shapely",
     "point_number": "reads a name",
     "needed_readings": "counts",
+    "next_step": "chooses how far a sum in time goes on",
 }
 """Public functions of those rooms that give numbers and are no formulae, and what they are."""
 NUMBERS = {"float", "int", "Array", "None", "tuple", "dict", "list", "str", "StripKind"}

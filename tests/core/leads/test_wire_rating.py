@@ -8,6 +8,7 @@ from hypothesis import strategies as st
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.leads.wire_choice import WireAsk, compare_wires, proposed
+from firmcell.core.leads.wire_duty import hottest_each, turns_factor
 from firmcell.core.leads.wire_rating import (
     ABYC_105,
     CUSTOM,
@@ -19,7 +20,6 @@ from firmcell.core.leads.wire_rating import (
     time_constant,
     working_temperatures,
 )
-from firmcell.core.leads.wire_transient import hottest_each, turns_factor
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import PAIR_FACTOR, awg_area, wire_temperatures

@@ -10,8 +10,9 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.leads.connectors import contact_in_duty, contact_time_constant
 from firmcell.core.leads.fuse_rating import fit_fuse, least_rating
 from firmcell.core.leads.fuse_timing import opening_times, wire_times
+from firmcell.core.leads.wire_duty import hottest_in_duty
 from firmcell.core.leads.wire_rating import rated_current, together_factor
-from firmcell.core.leads.wire_transient import HOTTEST_K, hottest_in_duty, seconds_to
+from firmcell.core.leads.wire_transient import HOTTEST_K, seconds_to
 from firmcell.core.model.duty import NEVER_S, Duty
 from firmcell.core.model.parts import Connector, Fuse, FuseKind, Wire
 from firmcell.core.model.wire_laying import WireLaying

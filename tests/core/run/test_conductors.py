@@ -8,7 +8,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.run_of_design import Asked, conductors_of, run_with_band
 from firmcell.core.analysis.run_words import conductor_words, run_words
 from firmcell.core.leads.connectors import contact_in_duty, contact_time_constant
-from firmcell.core.leads.wire_transient import hottest_in_duty
+from firmcell.core.leads.wire_duty import hottest_in_duty
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.run.conductors import contact_through, wire_through

@@ -12,8 +12,8 @@ from firmcell.core.leads.connectors import allowed_current, contact_in_duty, con
 from firmcell.core.leads.fuse_rating import FuseFit, fit_fuse, least_rating
 from firmcell.core.leads.insulation_class import like, smallest_bend
 from firmcell.core.leads.precharge import inrush, precharge
+from firmcell.core.leads.wire_duty import hottest_in_duty
 from firmcell.core.leads.wire_rating import carriers, rated_current, working_temperatures
-from firmcell.core.leads.wire_transient import hottest_in_duty
 from firmcell.core.model.design import LeadEnds, Leads
 from firmcell.core.model.duty import SHORT_CIRCUIT_FACTOR, Duty, Supply
 from firmcell.core.model.limits import CUP_SLACK

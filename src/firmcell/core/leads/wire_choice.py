@@ -6,13 +6,13 @@ import numpy as np
 
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.leads.wire_duty import hottest_each, turns_factor
 from firmcell.core.leads.wire_rating import (
     published_figures,
     rated_current,
     time_constant,
     working_temperatures,
 )
-from firmcell.core.leads.wire_transient import hottest_each, turns_factor
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Wire
 from firmcell.core.model.wire_laying import WireLaying
