@@ -135,6 +135,10 @@ def test_what_is_counted_by_the_piece_takes_no_half(shop):
     form.amount.setText("")
     form.ok.click()
     assert "How much is not told" in form.fault.text()
+    form.amount.setText("-3")
+    form.ok.click()
+    assert "How much is there" in form.fault.text(), "by the field's own title"
+    assert "at least 0" in form.fault.text()
 
 
 def test_a_meter_that_is_overdue_says_so_until_it_is_checked(shop):
@@ -142,10 +146,17 @@ def test_a_meter_that_is_overdue_says_so_until_it_is_checked(shop):
     form = shop.tools.form_for_new()
     assert not form.form.isRowVisible(form.joins)
     form.name.setText("bench meter")
-    form.every.setText("1.5")
+    for every in ("1.5", "0", "-3", "12h", "400000"):
+        form.every.setText(every)
+        form.ok.click()
+        assert "is no number of days" in form.fault.text()
+    form.every.setText("52 weeks")
     form.ok.click()
-    assert "no whole number of days" in form.fault.text()
-    form.every.setText("365")
+    assert shop.state.tools[0].is_.every_days == 364
+    shop.undo()
+    form = shop.tools.form_for_new()
+    form.name.setText("bench meter")
+    form.every.setText("1 year")
     form.ok.click()
     assert shop.tools.table.rows.index(0, 4).data() == "never checked"
     check = shop.tools.form_for_check()

@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from firmcell.app.session import guarded
-from firmcell.app.shop.shop_forms import AmountForm, PartForm
+from firmcell.app.shop.shop_forms import AmountForm, PartForm, amount_of, as_told
 from firmcell.app.shop.shop_state import ShopState
 from firmcell.app.shop.things_tab import ThingsTab
 from firmcell.core.base.visible import visible
@@ -92,7 +92,6 @@ class PartsTab(ThingsTab):
 
     def form_for_new(self) -> PartForm:
         """Return the dialog for a part that comes in."""
-        from firmcell.app.shop.shop_forms import amount_of
         from firmcell.register.register import new_key
 
         now = self.picked()
@@ -101,7 +100,8 @@ class PartsTab(ThingsTab):
 
         def take() -> None:
             is_ = form.told()
-            data = PartAdded(is_=is_, amount=amount_of(form.amount.text(), form.part))
+            much = amount_of(form.amount.text(), form.part)
+            data = as_told(lambda: PartAdded(is_=is_, amount=much), PartAdded)
             self.state.write(new_key(), data, self.person())
 
         form.take = take
@@ -124,10 +124,11 @@ class PartsTab(ThingsTab):
         form = AmountForm(part, counted, self)
 
         def take() -> None:
-            data = (
-                PartCounted(amount=form.much())
+            much = form.much()
+            data: PartCounted | PartChanged = (
+                as_told(lambda: PartCounted(amount=much), PartCounted)
                 if counted
-                else PartChanged(by=form.much(), reason=form.reason.text().strip())
+                else as_told(lambda: PartChanged(by=much, reason=form.reason.text().strip()), PartChanged)
             )
             self.state.write(part.key, data, self.person())
 

@@ -1,11 +1,15 @@
 """Dialogs for parts and tools that come in, are counted, checked, or were told wrongly."""
 
-from collections.abc import Iterable, Sequence
+import re
+from collections.abc import Callable, Iterable, Sequence
+from typing import TypeVar
 
+from pydantic import ValidationError
 from PySide6.QtWidgets import QCheckBox, QComboBox, QLineEdit, QWidget
 
 from firmcell.app.stock.stock_forms import StockForm, choice, words_or_known
 from firmcell.app.wheel import calm
+from firmcell.core.base.quantity import Frozen
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.wording import figures
 from firmcell.core.model.joint_kinds import Welder
@@ -15,7 +19,10 @@ from firmcell.core.stock.part_entries import PartIs, PartKind
 from firmcell.core.stock.things import PartInStock, ToolInShop, unit_of
 from firmcell.core.stock.tool_entries import ToolIs, ToolKind
 from firmcell.store.units import parse, parse_number
+from firmcell.store.validation_words import first_fault
 
+T = TypeVar("T")
+MOST_DAYS = 3660
 KINDS = {kind: kind.value for kind in PartKind}
 TOOLS = {kind: kind.value for kind in ToolKind}
 
@@ -34,6 +41,45 @@ def amount_of(text: str, kind: PartKind, signed: bool = False) -> float:
     if not words:
         raise Refusal("How much is not told.")
     return sign * (parse(words, "m", "m") if kind.by_length else parse_number(words))
+
+
+DAYS = {"": 1, "d": 1, "day": 1, "week": 7, "month": 30, "year": 365}
+
+
+def days_of(text: str) -> int | None:
+    """Return a number of days as typed: 365, 52 weeks or 1 year; None for nothing.
+
+    Raises
+    ------
+    Refusal
+        If it is none.
+    """
+    if not text.strip():
+        return None
+    found = re.fullmatch(r"(\d{1,5})\s*(?:(d|day|week|month|year)s?)?", text.strip().lower())
+    days = int(found[1]) * DAYS[found[2] or ""] if found is not None else 0
+    if not 1 <= days <= MOST_DAYS:
+        raise Refusal(
+            f"Checked every: “{text.strip()}” is no number of days from 1 to {MOST_DAYS}; 365, 52 weeks or 1 year are right."
+        )
+    return days
+
+
+def as_told(make: Callable[[], T], model: type[Frozen]) -> T:
+    """Return what is made of fields; what they cannot be is told by their titles.
+
+    Raises
+    ------
+    Refusal
+        Which field, and what would be right.
+    """
+    try:
+        return make()
+    except ValidationError as error:
+        sentence = first_fault(error, model)
+        for name, field in model.model_fields.items():
+            sentence = sentence.replace(f"“{name}” holds", f"{field.title}:")
+        raise Refusal(sentence) from None
 
 
 class PartForm(StockForm):
@@ -101,14 +147,17 @@ class PartForm(StockForm):
         price, least, sold = (e.text().strip() for e in (self.price, self.least, self.sold))
         if not self.name.currentText().strip():
             raise Refusal("Which class the part is of is not told.")
-        return PartIs(
-            part=self.part,
-            name=self.name.currentText().strip(),
-            place=self.place.currentText().strip(),
-            supplier=self.supplier.currentText().strip(),
-            price=parse_number(price) if price else None,
-            least=amount_of(least, self.part) if least else None,
-            sold=amount_of(sold, self.part) if sold else None,
+        return as_told(
+            lambda: PartIs(
+                part=self.part,
+                name=self.name.currentText().strip(),
+                place=self.place.currentText().strip(),
+                supplier=self.supplier.currentText().strip(),
+                price=parse_number(price) if price else None,
+                least=amount_of(least, self.part) if least else None,
+                sold=amount_of(sold, self.part) if sold else None,
+            ),
+            PartIs,
         )
 
 
@@ -149,7 +198,7 @@ class ToolForm(StockForm):
         self.watts.setPlaceholderText("W")
         self.place = words_or_known((t.is_.place for t in tools), is_.place)
         self.every = QLineEdit("" if is_.every_days is None else str(is_.every_days))
-        self.every.setPlaceholderText("days; empty for never")
+        self.every.setPlaceholderText("365 or 1 year; empty for never")
         self.note = QLineEdit(is_.note)
         self.row("&Kind", self.kind)
         self.row("&Called here", self.name)
@@ -183,18 +232,18 @@ class ToolForm(StockForm):
             raise Refusal("What the tool is called here is not told: records name it so.")
         joins = self.joins.currentData() if self.tool is ToolKind.WELDER else None
         heats = self.tool in (ToolKind.IRON, ToolKind.HEAT_GUN)
-        watts, every = self.watts.text().strip() if heats else "", self.every.text().strip()
-        days = parse(every, "s", "d") / 86_400.0 if every else None
-        if days is not None and days != int(days):
-            raise Refusal(f"Checked every: {every} is no whole number of days.")
-        return ToolIs(
-            tool=self.tool,
-            name=self.name.text().strip(),
-            joins=Welder(joins) if joins else None,
-            watts=parse(watts, "W", "W") if watts else None,
-            place=self.place.currentText().strip(),
-            every_days=int(days) if days is not None else None,
-            note=self.note.text().strip(),
+        watts, every = self.watts.text().strip() if heats else "", days_of(self.every.text())
+        return as_told(
+            lambda: ToolIs(
+                tool=self.tool,
+                name=self.name.text().strip(),
+                joins=Welder(joins) if joins else None,
+                watts=parse(watts, "W", "W") if watts else None,
+                place=self.place.currentText().strip(),
+                every_days=every,
+                note=self.note.text().strip(),
+            ),
+            ToolIs,
         )
 
 
