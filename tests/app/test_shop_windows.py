@@ -4,11 +4,13 @@ take what is there, and the shopping list says what is not."""
 import csv
 import io
 import json
+from datetime import datetime, timedelta
 
 import pytest
 from pypdf import PdfReader
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QLabel
 
 from firmcell.app.new_job_dialog import NewPackDialog
 from firmcell.app.shop.shop_window import ShopWindow
@@ -17,7 +19,7 @@ from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.records.events import Checked, Correction, StepPassed, WeldSample
 from firmcell.core.stock.at_hand import AtHand, named
 from firmcell.core.stock.part_entries import PartAdded, PartIs, PartKind
-from firmcell.core.stock.tool_entries import ToolAdded, ToolIs, ToolKind
+from firmcell.core.stock.tool_entries import ToolAdded, ToolChecked, ToolIs, ToolKind
 from firmcell.register.register import Register, new_key, register_place
 from firmcell.store.demo import bee_house_scale
 from firmcell.store.job_file import JobFile
@@ -223,6 +225,51 @@ def test_a_step_that_is_passed_takes_its_parts_and_its_record_taken_back_brings_
     }
     assert shown["insulator ring for 26650"] == "20"
     assert shown["keyed twin-bullet 2 mm"] == "none: buy"
+
+
+def test_a_meter_in_doubt_is_told_at_the_steps_that_read_with_one_and_in_bench_mode(scale, qtbot):
+    old = datetime.now().astimezone() - timedelta(days=400)
+    bench_meter, other, driver = (
+        ToolAdded(is_=ToolIs(tool=kind, name=name, every_days=365))
+        for kind, name in (
+            (ToolKind.METER, "bench meter"),
+            (ToolKind.METER, "new meter"),
+            (ToolKind.OTHER, "torque driver"),
+        )
+    )
+    with Register(register_place(), bench="bench 1") as register:
+        keys = [new_key() for _ in range(3)]
+        entries = [
+            register.entry(k, d, "Ada") for k, d in zip(keys, (bench_meter, other, driver), strict=True)
+        ]
+        checked = [register.entry(k, ToolChecked(right=True), "Ada") for k in keys]
+        checked[0] = checked[0].model_copy(update={"time": old.isoformat()})
+        checked[2] = checked[2].model_copy(update={"time": old.isoformat()})
+        register.write([*entries, *checked])
+    scale.workshop.notes.look()
+    session = scale.session
+    qtbot.waitUntil(lambda: bool(session.meter_doubts), timeout=20_000)
+    assert session.meter_doubts == ("bench meter: check overdue by 35 days.",)
+    scale.enter(Stage.BENCH)
+    page = scale.pages[Stage.BENCH]
+
+    def told() -> bool:
+        shown = (page.card.itemAt(n).widget() for n in range(page.card.count()))
+        return any(isinstance(w, QLabel) and w.text().startswith("bench meter:") for w in shown)
+
+    page.show_step(next(s for s in session.steps if "polarity-reading" in s.records))
+    assert told()
+    scale.toggle_bench_mode()
+    assert "bench meter: check overdue" in scale.bench_screen.caution.text()
+    scale.toggle_bench_mode()
+    page.show_step(next(s for s in session.steps if s.code == "rings"))
+    assert not told()
+    # Held against a reference, it is good again at once.
+    shop = scale.workshop.show_shop()
+    qtbot.waitUntil(lambda: len(shop.state.tools) == 3, timeout=20_000)
+    shop.state.write(keys[0], ToolChecked(right=True, found="reference 2.5 V"), "Ada")
+    qtbot.waitUntil(lambda: not session.meter_doubts, timeout=20_000)
+    shop.close()
 
 
 def test_a_shop_without_a_register_gets_none_by_working(scale, qtbot):

@@ -10,6 +10,7 @@ from firmcell.app.bench_kept import on_bench
 from firmcell.app.bench_meter import BenchMeter
 from firmcell.app.bench_picture import BenchPicture
 from firmcell.app.bench_walk import BenchWalk
+from firmcell.app.instrument_reads import read_by_meter
 from firmcell.app.iron_clock import IronClock
 from firmcell.app.language.edge import told
 from firmcell.app.plain import PlainLabel
@@ -157,8 +158,10 @@ class BenchScreen(QWidget):
             live = live_map(on_bench(s), s.state, step.code)
             over = (live.over_words,) if live.over_touch_limit else ()
             cautions = tuple(c for c in step.cautions if "touch limit" not in c)
-            self.caution.setText("\n".join((*over, *cautions)[:MOST_CAUTIONS]))
-            self.caution.setVisible(bool(over or cautions))
+            doubts = s.meter_doubts[:1] if read_by_meter(step) else ()
+            cautions = (*(*over, *cautions)[:MOST_CAUTIONS], *doubts)
+            self.caution.setText("\n".join(cautions))
+            self.caution.setVisible(bool(cautions))
             self.live.setText(live.short_words)
         self.show_ask()
         self.view.paint(step)

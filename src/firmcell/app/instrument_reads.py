@@ -3,12 +3,15 @@
 from collections.abc import Callable
 
 from firmcell.app.background import Task
+from firmcell.core.records.step import Step
 from firmcell.instruments.kinds import READ_FOR, Kind
 from firmcell.instruments.listed import Listed, instruments
 from firmcell.instruments.stand_ins import StandIn
 
 HELD = {Kind.MILLIOHM: {"ohms": 0.000204}, Kind.INSULATION: {"ohms": 2.2e9}, Kind.SCALE: {"weight": 0.4213}}
 """What the stand-ins are held on where nothing better is known."""
+METERED = frozenset(record for (record, _), (kind, _) in READ_FOR.items() if kind is not Kind.SCALE)
+"""Kinds of record that hold a reading of a meter."""
 
 
 def instrument_of(record: str, field: str) -> Listed | None:
@@ -20,6 +23,11 @@ def instrument_of(record: str, field: str) -> Listed | None:
 def _of(record: str, field: str) -> str:
     """Readings of taps are asked by the places of the probes."""
     return "volts" if record in ("tap-reading", "point-reading") else field
+
+
+def read_by_meter(step: Step) -> bool:
+    """Whether a step has readings of a meter in it, typed or taken."""
+    return any(record in METERED for record in (*step.records, *step.offers))
 
 
 def read_field(

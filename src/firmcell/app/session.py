@@ -149,6 +149,7 @@ class Session(QObject):
         self.dirty, self.given_up, self.not_saved_because = False, False, ""
         self.times = StepTimes(self)
         self.parts_there: tuple[PartInStock, ...] = ()
+        self.meter_doubts: tuple[str, ...] = ()
         self._autosave = _once(self, AUTOSAVE_MS, self.save)
         self.metal: UnderLoad | None = None
         self.measured: Analysis | None = None

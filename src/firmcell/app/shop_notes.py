@@ -3,6 +3,7 @@ thread."""
 
 from collections import deque
 from collections.abc import Callable
+from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -19,6 +20,7 @@ from firmcell.core.records.events import (
     WatchedRun,
     WeldSample,
 )
+from firmcell.core.stock.part_words import meters_in_doubt
 
 if TYPE_CHECKING:
     from firmcell.app.main_window import MainWindow
@@ -141,8 +143,9 @@ class ShopNotes(QObject):
             return
         if session is None or have is None or session.path != path:
             return
-        if session.parts_there != have.parts:
-            session.parts_there = have.parts
+        doubts = meters_in_doubt(have.tools, datetime.now().astimezone())
+        if (session.parts_there, session.meter_doubts) != (have.parts, doubts):
+            session.parts_there, session.meter_doubts = have.parts, doubts
             self.window._refresh()
         if self._made == path:
             self._made = None

@@ -67,6 +67,7 @@ class WorkshopCommands:
             window = self.window
             self.shop = ShopWindow(window.library, window.settings, self.place(), window)
             self.shop.finished.connect(lambda _: self._shop_gone())
+            self.shop.state.changed.connect(self.notes.look)
             self._guide_for(self.shop)
         self.shop.show()
         self.shop.raise_()

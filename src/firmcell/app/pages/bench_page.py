@@ -190,6 +190,7 @@ class BenchPage(Page):
             s.read_only_because,
             s.obstacle(step) if step else "",
             self.live().words,
+            s.meter_doubts,
         )
         if shown == self._shown:
             return

@@ -12,7 +12,7 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.fields import RecordForm
-from firmcell.app.instrument_reads import instrument_of, read_field
+from firmcell.app.instrument_reads import instrument_of, read_by_meter, read_field
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.theme import sized
@@ -21,6 +21,7 @@ from firmcell.core.model.joint_kinds import terminal_torque
 from firmcell.core.records.build_state import StepState, StepStatus
 from firmcell.core.records.events import RECORD_KINDS, Checked, WeldSample
 from firmcell.core.records.step import Step
+from firmcell.core.stock.part_words import IN_DOUBT
 from firmcell.store.weld_settings import SETTING, setting_that_worked
 
 if TYPE_CHECKING:
@@ -67,6 +68,8 @@ class StepCard:
         self.line(step.words, 1.0)
         for caution in step.cautions:
             self.line(caution, 1.0, QFont.Weight.Medium).setObjectName("caution")
+        for doubt in s.meter_doubts if read_by_meter(step) else ():
+            self.line(f"{doubt} {IN_DOUBT}", 1.0, QFont.Weight.Medium).setObjectName("caution")
         if step.expected:
             self.line(f"Expect: {step.expected}", 1.0).setObjectName("expected")
         live = self.page.live()

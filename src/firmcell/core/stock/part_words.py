@@ -1,5 +1,6 @@
 """Parts in stock and tools of the workshop, in words."""
 
+from collections.abc import Sequence
 from datetime import datetime, timedelta
 
 from firmcell.core.base.quantity import AH
@@ -25,6 +26,8 @@ from firmcell.core.stock.part_entries import (
 from firmcell.core.stock.things import PartInStock, ToolInShop
 from firmcell.core.stock.tool_entries import ToolAdded, ToolChecked, ToolDescribed, ToolIs, ToolKind
 
+IN_DOUBT = "Read with another meter, or hold it against something known first."
+"""What to do about a meter in doubt."""
 SOON = timedelta(days=14)
 """A check of a tool that falls due within this is told."""
 
@@ -75,6 +78,24 @@ def tool_stands(tool: ToolInShop, now: datetime) -> str:
         late = (now - due).days
         return f"check overdue by {plural(late, 'day')}" if late else "to be checked today"
     return f"to be checked in {plural(days, 'day')}" if due - now <= SOON else ""
+
+
+def meters_in_doubt(tools: Sequence[ToolInShop], now: datetime) -> tuple[str, ...]:
+    """Return a sentence for each meter that is not to be trusted: it was not right when it was checked, its
+    check is overdue, or it was never checked and should be. A check that falls due later leaves it good."""
+    told = (
+        (tool.is_.name, tool_stands(tool, now))
+        for tool in tools
+        if tool.is_.tool is ToolKind.METER and not _good(tool, now)
+    )
+    return tuple(f"{visible(name)}: {stands}." for name, stands in told)
+
+
+def _good(tool: ToolInShop, now: datetime) -> bool:
+    if tool.checked and not tool.was_right:
+        return False
+    due = check_due(tool)
+    return tool.is_.every_days is None or (due is not None and due.date() >= now.date())
 
 
 def tool_can(tool: ToolIs) -> str:
