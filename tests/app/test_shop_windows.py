@@ -2,6 +2,7 @@
 take what is there, and the shopping list says what is not."""
 
 import csv
+import dataclasses
 import io
 import json
 from datetime import datetime, timedelta
@@ -12,9 +13,12 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QLabel
 
+from firmcell.app.instrument_reads import read_by_meter
 from firmcell.app.new_job_dialog import NewPackDialog
+from firmcell.app.shop.job_ticks import Newest
 from firmcell.app.shop.shop_window import ShopWindow
 from firmcell.core.analysis.findings import Stage
+from firmcell.core.base.refusal import Refusal
 from firmcell.core.model.joint_kinds import Welder
 from firmcell.core.records.events import Checked, Correction, StepPassed, WeldSample
 from firmcell.core.stock.at_hand import AtHand, named
@@ -270,6 +274,33 @@ def test_a_meter_in_doubt_is_told_at_the_steps_that_read_with_one_and_in_bench_m
     shop.state.write(keys[0], ToolChecked(right=True, found="reference 2.5 V"), "Ada")
     qtbot.waitUntil(lambda: not session.meter_doubts, timeout=20_000)
     shop.close()
+
+
+@pytest.mark.parametrize("record", ["loaded-reading", "cell-test", "insulation-reading", "tap-reading"])
+def test_every_record_of_volts_or_ohms_is_read_by_a_meter(scale, record):
+    step = dataclasses.replace(scale.session.steps[0], records=(record,), offers=())
+    assert read_by_meter(step)
+    assert not read_by_meter(dataclasses.replace(step, records=("weighing",)))
+
+
+def test_work_that_is_refused_stops_nothing_that_follows(qtbot):
+    told, started = [], []
+
+    def refuse():
+        raise Refusal("no such cut.")
+
+    def work(n):
+        started.append(n)
+        return n
+
+    newest = Newest(told.append)
+    newest.ask(refuse, told.append)
+    newest.ask(lambda: work(1), told.append)
+    newest.ask(lambda: work(2), told.append)
+    qtbot.waitUntil(lambda: told == ["no such cut.", 2], timeout=5_000)
+    assert started == [2], "only the newest of those that wait is begun"
+    newest.ask(lambda: work(3), told.append)
+    qtbot.waitUntil(lambda: told[-1] == 3, timeout=5_000)
 
 
 def test_a_shop_without_a_register_gets_none_by_working(scale, qtbot):

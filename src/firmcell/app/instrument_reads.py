@@ -3,6 +3,8 @@
 from collections.abc import Callable
 
 from firmcell.app.background import Task
+from firmcell.core.base.quantity import unit_of
+from firmcell.core.records.events import RECORD_KINDS
 from firmcell.core.records.step import Step
 from firmcell.instruments.kinds import READ_FOR, Kind
 from firmcell.instruments.listed import Listed, instruments
@@ -10,7 +12,11 @@ from firmcell.instruments.stand_ins import StandIn
 
 HELD = {Kind.MILLIOHM: {"ohms": 0.000204}, Kind.INSULATION: {"ohms": 2.2e9}, Kind.SCALE: {"weight": 0.4213}}
 """What the stand-ins are held on where nothing better is known."""
-METERED = frozenset(record for (record, _), (kind, _) in READ_FOR.items() if kind is not Kind.SCALE)
+METERED = frozenset(
+    kind
+    for kind, model in RECORD_KINDS.items()
+    if any(unit_of(model, field) in ("V", "Ω") for field in model.model_fields)
+)
 """Kinds of record that hold a reading of a meter."""
 
 

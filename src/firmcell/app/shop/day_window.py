@@ -11,8 +11,6 @@ from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
     QHBoxLayout,
-    QListWidget,
-    QListWidgetItem,
     QPushButton,
     QSplitter,
     QTabWidget,
@@ -21,13 +19,14 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from firmcell.app.background import Search, Task
+from firmcell.app.background import Search
 from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.shop.day_look import Looked, look
+from firmcell.app.shop.job_ticks import JobTicks, Newest
 from firmcell.app.stock.stock_forms import whole_number
-from firmcell.app.tables import REF_ROLE, RowsTable, low
+from firmcell.app.tables import RowsTable, low
 from firmcell.app.wheel import calm
 from firmcell.core.base.visible import visible
 from firmcell.core.base.wording import about, plural
@@ -67,8 +66,7 @@ class DayWindow(QDialog):
         self.found: Looked | None = None
         self.plan: DayPlan | None = None
         self.planned: tuple[JobToDo, ...] = ()
-        self._task: Task | None = None
-        self._again = False
+        self._newest = Newest(self._refused)
         self.setWindowTitle("The day")
         column = QVBoxLayout(self)
         column.addLayout(self._hours())
@@ -91,7 +89,7 @@ class DayWindow(QDialog):
         self._search = Search(lambda: look(folder, library, place, midnight), self)
         self._search.progressed.connect(self._show_jobs)
         self._search.finished.connect(self._looked)
-        self._search.refused.connect(self.said.setText)
+        self._search.refused.connect(self._refused)
         self._search.start()
 
     def _hours(self) -> QHBoxLayout:
@@ -135,9 +133,7 @@ class DayWindow(QDialog):
         column.setContentsMargins(0, 0, 0, 0)
         label = PlainLabel("&Jobs that are planned; Space ticks one")
         label.setWordWrap(True)
-        self.jobs = QListWidget()
-        self.jobs.setAccessibleName("Jobs that are planned")
-        self.jobs.setWordWrap(True)
+        self.jobs = JobTicks("Jobs that are planned")
         label.setBuddy(self.jobs)
         self.jobs.itemChanged.connect(lambda _: self._ask())
         column.addWidget(label)
@@ -165,20 +161,19 @@ class DayWindow(QDialog):
     def _show_jobs(self, found: Looked) -> None:
         self.found = found
         self.jobs.blockSignals(True)
-        shown = {str(self.jobs.item(n).data(REF_ROLE)) for n in range(self.jobs.count())}
+        shown = self.jobs.every_path()
         for job in found.jobs:
             if not job.to_do.works or str(job.path) in shown:
                 continue
             busy = about(sum(work.work_s for work in job.to_do.works))
             words = f"{plural(len(job.to_do.works), 'step')}, about {busy} of work"
-            item = QListWidgetItem(f"{visible(job.to_do.title)}\n{words}")
-            item.setData(REF_ROLE, str(job.path))
-            item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
-            item.setCheckState(Qt.CheckState.Checked)
-            self.jobs.addItem(item)
+            self.jobs.add(job.path, f"{visible(job.to_do.title)}\n{words}", ticked=True)
         self.jobs.blockSignals(False)
         self._show_reminders()
         self._ask()
+
+    def _refused(self, sentence: str) -> None:
+        self.said.setText(sentence)
 
     def _looked(self, found: Looked | None) -> None:
         if found is not None:
@@ -222,15 +217,11 @@ class DayWindow(QDialog):
         """The jobs that are ticked."""
         if self.found is None:
             return ()
-        items = (self.jobs.item(n) for n in range(self.jobs.count()))
-        on = {str(i.data(REF_ROLE)) for i in items if i.checkState() is Qt.CheckState.Checked}
+        on = self.jobs.ticked()
         return tuple(job for job in self.found.jobs if str(job.path) in on)
 
     def _ask(self) -> None:
         """Plan, off the interface thread."""
-        if self._task is not None:
-            self._again = True
-            return
         if self.found is None:
             return
         shift = self.shift()
@@ -244,10 +235,10 @@ class DayWindow(QDialog):
         def show(plan: DayPlan) -> None:
             self._show_plan(plan, jobs)
 
-        self._task = Task(lambda: day_plan(to_do, shift, tools), show, self.said.setText).start()
+        self._newest.ask(lambda: day_plan(to_do, shift, tools), show)
 
     def _show_plan(self, plan: DayPlan, jobs: tuple["JobDay", ...]) -> None:
-        self._task, self.plan = None, plan
+        self.plan = plan
         self.planned = tuple(job.to_do for job in jobs)
         first, today = self.midnight.date(), self.now.date()
         rows = []
@@ -268,9 +259,6 @@ class DayWindow(QDialog):
         low(self.table)
         faults = "".join(f" {fault}" for fault in (self.found.faults if self.found else ()))
         self.said.setText(f"{plan_words(plan, self.planned, first, today)}{faults}")
-        if self._again:
-            self._again = False
-            self._ask()
 
     def open_(self, ref: str) -> None:
         """Open the job of a step, and go."""
@@ -303,6 +291,5 @@ class DayWindow(QDialog):
     def done(self, result: int) -> None:
         """Look no further when it is closed."""
         self._search.give_up()
-        if self._task is not None:
-            self._task.give_up()
+        self._newest.give_up()
         super().done(result)

@@ -9,18 +9,17 @@ from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
     QHBoxLayout,
-    QListWidget,
-    QListWidgetItem,
     QPushButton,
     QSplitter,
     QVBoxLayout,
     QWidget,
 )
 
-from firmcell.app.background import Search, Task
+from firmcell.app.background import Search
 from firmcell.app.form_dialog import fit_on_desktop, let_scroll
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
+from firmcell.app.shop.job_ticks import JobTicks, Newest
 from firmcell.app.tables import REF_ROLE, RowsTable, low
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
@@ -85,8 +84,7 @@ class ShoppingWindow(QDialog):
         self.window_, self.folder, self.picked = window, folder, picked
         self.found: _Looked | None = None
         self.lines: tuple[ToBuy, ...] = ()
-        self._task: Task | None = None
-        self._again = False
+        self._newest = Newest(self._refused)
         self.setWindowTitle("Shopping list")
         column = QVBoxLayout(self)
         column.addWidget(self._middle(), 1)
@@ -110,7 +108,7 @@ class ShoppingWindow(QDialog):
         self._search = Search(lambda: _look(folder, library, place), self)
         self._search.progressed.connect(self._show_jobs)
         self._search.finished.connect(self._looked)
-        self._search.refused.connect(self.said.setText)
+        self._search.refused.connect(self._refused)
         self._search.start()
 
     def _middle(self) -> QSplitter:
@@ -119,9 +117,7 @@ class ShoppingWindow(QDialog):
         column = QVBoxLayout(left)
         column.setContentsMargins(0, 0, 0, 0)
         label = PlainLabel("&Jobs it is for; Space ticks one")
-        self.jobs = QListWidget()
-        self.jobs.setAccessibleName("Jobs that the list is for")
-        self.jobs.setWordWrap(True)
+        self.jobs = JobTicks("Jobs that the list is for")
         label.setBuddy(self.jobs)
         self.jobs.itemChanged.connect(lambda _: self._ask())
         column.addWidget(label)
@@ -155,16 +151,13 @@ class ShoppingWindow(QDialog):
         self.jobs.blockSignals(True)
         for path, wants in found.jobs[self.jobs.count() :]:
             parts = len({(u.what, u.name) for u in wants.used})
-            item = QListWidgetItem(f"{visible(wants.title)}\n{plural(parts, 'part')} still wanted")
-            item.setData(REF_ROLE, str(path))
-            item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
-            ticked = (self.picked is None and parts) or (
-                self.picked is not None and path.resolve() == self.picked.resolve()
-            )
-            item.setCheckState(Qt.CheckState.Checked if ticked else Qt.CheckState.Unchecked)
-            self.jobs.addItem(item)
+            ticked = parts > 0 if self.picked is None else path.resolve() == self.picked.resolve()
+            self.jobs.add(path, f"{visible(wants.title)}\n{plural(parts, 'part')} still wanted", ticked)
         self.jobs.blockSignals(False)
         self._ask()
+
+    def _refused(self, sentence: str) -> None:
+        self.said.setText(sentence)
 
     def _looked(self, found: _Looked | None) -> None:
         if found is not None:
@@ -174,31 +167,22 @@ class ShoppingWindow(QDialog):
         """The jobs that are ticked."""
         if self.found is None:
             return []
-        on = {
-            str(item.data(REF_ROLE))
-            for item in (self.jobs.item(n) for n in range(self.jobs.count()))
-            if item.checkState() is Qt.CheckState.Checked
-        }
+        on = self.jobs.ticked()
         return [wants for path, wants in self.found.jobs if str(path) in on]
 
     # -- the list ----------------------------------------------------------------------------------------
 
     def _ask(self) -> None:
         """Work the list out, off the interface thread: the cuts of many pieces take a moment."""
-        if self._task is not None:
-            self._again = True
-            return
         if self.found is None:
             return
         jobs, have = self.ticked(), self.found.have
-        self._task = Task(
-            lambda: shopping(jobs, have.parts, dict(have.cells_free)), self._show_lines, self.said.setText
-        ).start()
+        self._newest.ask(lambda: shopping(jobs, have.parts, dict(have.cells_free)), self._show_lines)
 
     def _show_lines(self, lines: tuple[ToBuy, ...]) -> None:
         # What must be bought comes first; each part keeps its place in the order of the trade.
         lines = tuple(sorted(lines, key=lambda each: not each.buy))
-        self._task, self.lines = None, lines
+        self.lines = lines
         parts = self.found.have.parts if self.found is not None else ()
         rows = []
         for n, each in enumerate(lines):
@@ -222,9 +206,6 @@ class ShoppingWindow(QDialog):
         if lines and not self.table.currentIndex().isValid():
             self.table.setCurrentIndex(self.table.rows.index(0, 0))
         self._show_cuts()
-        if self._again:
-            self._again = False
-            self._ask()
 
     def _show_cuts(self) -> None:
         """How the picked part is cut, or where it lies."""
@@ -270,6 +251,5 @@ class ShoppingWindow(QDialog):
     def done(self, result: int) -> None:
         """Look no further when it is closed."""
         self._search.give_up()
-        if self._task is not None:
-            self._task.give_up()
+        self._newest.give_up()
         super().done(result)
