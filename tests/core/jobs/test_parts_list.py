@@ -13,7 +13,8 @@ from firmcell.core.changes.first_design import propose
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.lay_out import laid_out
 from firmcell.core.jobs.parts_list import parts_list, priced, used_in
-from firmcell.core.jobs.shopping import iron_words
+from firmcell.core.jobs.parts_used import Used
+from firmcell.core.jobs.shopping import JobWants, cut_words, iron_words, shopping
 from firmcell.core.leads.soldering import joint_work
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import CellForm
@@ -234,3 +235,14 @@ def test_an_iron_that_is_too_weak_for_the_leads_is_told():
         )
         == ""
     ), "it is crimped"
+
+
+def test_what_is_cut_from_a_length_and_what_is_bought_are_one_figure():
+    # By hand: 4 × 31 + 2 × 18 = 160 mm, 300 mm for samples, a twentieth of 160 mm spare: 468 mm, so 0.47 m.
+    used = (
+        Used("join", "strip", "pure nickel strip 0.1 × 5", cuts=(0.031,) * 4 + (0.018,) * 2),
+        Used("samples", "strip", "pure nickel strip 0.1 × 5", cuts=(0.3,), spoilt=True),
+    )
+    (each,) = shopping([JobWants("lamp", used, {})], (), {})
+    assert each.buy == pytest.approx(0.47)
+    assert cut_words(each, ()) == ("From the 0.47 m bought: 4 × 31 mm, 2 × 18 mm; 310 mm left",)

@@ -253,11 +253,12 @@ def cut_words(each: ToBuy, parts: Sequence[PartInStock]) -> tuple[str, ...]:
     of = _of(each.line, parts)
     lines = []
     for length in each.plan.lengths:
-        where = f"the {figures(length.length_m)} m bought"
+        # What is bought by the metre is cut from one length, and its spare comes out of it too.
+        whole = each.buy if length.rest is None and not any(p.is_.sold for p in of) else length.length_m
+        where, left = f"the {figures(whole)} m bought", length.left_m + whole - length.length_m
         if length.rest is not None:
             place = of[length.rest].is_.place
             where = f"the {figures(length.length_m)} m {f'({place})' if place else 'there'}"
-        left = length.left_m
         told = f"{figures(left)} m" if left >= 1 else f"{left * 1e3:.0f} mm"
         lines.append(f"From {where}: {_grouped(length.cuts)}; {told} left")
     return tuple(lines)
