@@ -117,14 +117,14 @@ def _discharged(
     holds = cell.mass_kg * CELL_HEAT_CAPACITY
     sides = np.pi * cell.diameter_m if cell.is_round else 2 * (cell.diameter_m + cell.width_m)
     to_air = TO_AIR_W_M2K * sides * cell.length_m
-    made, peak_v = np.zeros(len(rates)), np.zeros(len(rates))
+    made, peak_v, share = np.zeros(len(rates)), np.zeros(len(rates)), lag_share(ambient_k)
     peak_at = int(np.argmax(GIVEN >= 1.0 - PEAK_LEFT - 1e-9))
     for place, step in enumerate(np.diff(GIVEN, prepend=0.0)):
         seconds = step * 3600.0 / rates
         if step:
             state = advanced(own.model, own.traits, state, rates, kelvin, seconds)
         volts = terminal_voltage(own.model, own.traits, state, rates, kelvin)
-        heat = heat_w(own.model, own.traits, state, rates, volts, kelvin, lag_share(ambient_k))
+        heat = heat_w(own.model, own.traits, state, rates, volts, kelvin, share)
         settled, fades = ambient_k + heat / to_air, np.exp(-seconds * to_air / holds)
         kelvin = settled + (kelvin - settled) * fades
         made = made + heat * seconds

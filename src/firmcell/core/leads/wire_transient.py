@@ -5,6 +5,7 @@ short the copper is alone at first. Loss from the surface is the steady heat bal
 laid.
 """
 
+import itertools
 from collections.abc import Callable, Sequence
 from functools import cached_property, lru_cache
 
@@ -132,31 +133,43 @@ class Wires:
             setattr(many, name, change(getattr(self, name)))
         return many
 
+    @cached_property
+    def _table(self) -> tuple[float, Array, Array, NDArray[np.intp]]:
+        """Spacing of the table, K; the loss at each row's start with its slope drawn back to 0 K; the slope; the
+        wires' own rows in it."""
+        spread = float(self.grid_k[1] - self.grid_k[0])
+        slope = np.diff(self.loss_w_m, axis=1) / spread
+        return spread, self.loss_w_m[:, :-1] - slope * self.grid_k[:-1], slope, np.arange(len(slope))
+
+    @cached_property
+    def _by_node(self) -> tuple[Array, list[Array], Array]:
+        """Capacities (nodes, wires) and conductances between nodes [(wires,)], and what each node passes on to
+        its neighbours (nodes, wires)."""
+        between = list(np.ascontiguousarray(self.conducts.T))
+        inner = [a + b for a, b in itertools.pairwise(between)]
+        return np.ascontiguousarray(self.capacity.T), between, np.array([between[0], *inner, between[-1]])
+
     def _implicit(self, start_k: Array, current_a: Array, seconds: Array) -> Array:
-        rows = np.arange(len(start_k))
-        spread = self.grid_k[1] - self.grid_k[0]
+        spread, at_zero, slopes, rows = self._table
+        capacity, between, carries = self._by_node
         at = _row_of((start_k[:, -1] - self.ambient_k) / spread)
-        low, high = self.loss_w_m[rows, at], self.loss_w_m[rows, at + 1]
-        slope = (high - low) / spread
-        stores = self.capacity / seconds[:, None]
         heat = current_a**2 * self.ohm_20
-        diagonal, right = stores.copy(), stores * start_k
-        diagonal[:, 0] += self.conducts[:, 0] - heat * COPPER_COEFFICIENT
-        right[:, 0] += heat * (1 - COPPER_COEFFICIENT * CELSIUS_20)
-        diagonal[:, 1:] += self.conducts
-        diagonal[:, 1:-1] += self.conducts[:, 1:]
-        diagonal[:, -1] += slope
-        right[:, -1] -= low - slope * self.grid_k[at]
+        stores = capacity / seconds
+        right, diagonal = list(stores * start_k.T), list(stores + carries)
+        diagonal[0] -= heat * COPPER_COEFFICIENT
+        right[0] += heat * (1 - COPPER_COEFFICIENT * CELSIUS_20)
+        diagonal[-1] += slopes[rows, at]
+        right[-1] -= at_zero[rows, at]
         # Thomas' way through the chain, all wires at once: a solver of SciPy's is a little faster, and would
         # be loaded at every start for it.
-        for n in range(1, SHELLS + 1):
-            share = self.conducts[:, n - 1] / diagonal[:, n - 1]
-            diagonal[:, n] -= share * self.conducts[:, n - 1]
-            right[:, n] += share * right[:, n - 1]
+        for n, conducts in enumerate(between):
+            share = conducts / diagonal[n]
+            diagonal[n + 1] -= share * conducts
+            right[n + 1] += share * right[n]
         found = np.empty_like(start_k)
-        found[:, -1] = right[:, -1] / diagonal[:, -1]
+        above = found[:, -1] = right[-1] / diagonal[-1]
         for n in range(SHELLS - 1, -1, -1):
-            found[:, n] = (right[:, n] + self.conducts[:, n] * found[:, n + 1]) / diagonal[:, n]
+            above = found[:, n] = (right[n] + between[n] * above) / diagonal[n]
         return found
 
     def loss_slope(self, shell_k: Array) -> Array:

@@ -211,7 +211,9 @@ def heat_capacity_per_metre(strip: Strip, layers: int) -> float:
     return strip.section_m2 * layers * strip.density_kg_m3 * strip.heat_capacity_j_kg_k
 
 
-def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float, start_k: float) -> float:
+def adiabatic_rise(
+    strip: Strip, layers: int, current_a: ArrayLike, seconds: float, start_k: ArrayLike
+) -> Array:
     """Return the rise in K of the strip in `seconds` at `current_a` from `start_k` if it loses no heat: an
     upper bound.
 
@@ -221,16 +223,16 @@ def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float, 
         .
     layers : int
         One on the other.
-    current_a : float
+    current_a : array_like, shape (n,)
         A.
     seconds : float
         s.
-    start_k : float
+    start_k : array_like, shape (n,)
         K.
 
     Returns
     -------
-    rise : float
+    rise : ndarray, shape (n,)
         K.
 
     References
@@ -244,10 +246,10 @@ def adiabatic_rise(strip: Strip, layers: int, current_a: float, seconds: float, 
     ...     resistivity_ohm_m=6.93e-8, temperature_coefficient_per_k=0.006, density_kg_m3=8900.0,
     ...     heat_capacity_j_kg_k=444.0)
     >>> # 1.218 K/s at first: (e^(0.006·1.218) − 1)/0.006
-    >>> round(adiabatic_rise(nickel, 1, 10.0, 1.0, 293.15), 3)
+    >>> round(float(adiabatic_rise(nickel, 1, 10.0, 1.0, 293.15)), 3)
     1.222
     """
-    heat = current_a**2 * float(resistance_per_metre(strip, layers, start_k))
+    heat = np.square(current_a) * resistance_per_metre(strip, layers, start_k)
     first = heat / heat_capacity_per_metre(strip, layers)
     return rise_without_loss(first, seconds, start_k, strip.temperature_coefficient_per_k)
 

@@ -1,7 +1,9 @@
 """Copper wire in time: what it warms by in a peak, and what it withstands in a short circuit."""
 
 import numpy as np
+from numpy.typing import ArrayLike
 
+from firmcell.core.base.arrays import Array
 from firmcell.core.model.parts import Wire
 from firmcell.core.physics.wire_heat import (
     CELSIUS_20,
@@ -18,7 +20,9 @@ WITHSTAND_K = {"pvc": 115.0, "xlpe": 143.0, "silicone": 143.0, "ptfe": 143.0}
 silicone and PTFE are taken as rubber for 90 °C, which errs to the safe side."""
 
 
-def rise_without_loss(first_k_per_s: float, seconds: float, start_k: float, coefficient: float) -> float:
+def rise_without_loss(
+    first_k_per_s: ArrayLike, seconds: ArrayLike, start_k: ArrayLike, coefficient: float
+) -> Array:
     """Return the rise in K of a conductor that loses no heat, its resistance rising as it warms.
 
     dT/dt = r (1 + a (T − T0)) has the solution (e^(a r t) − 1)/a. It is an upper bound of the rise, held to
@@ -26,18 +30,18 @@ def rise_without_loss(first_k_per_s: float, seconds: float, start_k: float, coef
 
     Parameters
     ----------
-    first_k_per_s : float
+    first_k_per_s : array_like, shape (n,)
         Rise in the first moment, K/s, by the resistance at `start_k`.
-    seconds : float
+    seconds : array_like, shape (n,)
         s.
-    start_k : float
+    start_k : array_like, shape (n,)
         K.
     coefficient : float
         Of resistance, 1/K against 20 °C.
 
     Returns
     -------
-    rise : float
+    rise : ndarray, shape (n,)
         K.
 
     References
@@ -46,15 +50,14 @@ def rise_without_loss(first_k_per_s: float, seconds: float, start_k: float, coef
 
     Examples
     --------
-    >>> round(rise_without_loss(10.0, 5.0, 293.15, 0.004), 2)  # (e^0.2 − 1)/0.004
-    55.35
-    >>> rise_without_loss(1e9, 1.0, 293.15, 0.004)
-    1500.0
+    >>> rise_without_loss([10.0, 1e9, 0.0], [5.0, 1.0, 1.0], 293.15, 0.004).round(2).tolist()  # (e^0.2 − 1)/0.004
+    [55.35, 1500.0, 0.0]
     """
-    here = coefficient / (1 + coefficient * (start_k - CELSIUS_20))
-    straight = first_k_per_s * seconds
-    grows = min(here * straight, 50.0)
-    return float(min(straight * np.expm1(grows) / grows if grows > 0 else straight, MOLTEN_RISE_K))
+    here = coefficient / (1 + coefficient * (np.asarray(start_k, dtype=float) - CELSIUS_20))
+    straight = np.asarray(first_k_per_s, dtype=float) * np.asarray(seconds, dtype=float)
+    # Of no current there is no rise, and nothing to divide by.
+    grows = np.maximum(np.minimum(here * straight, 50.0), 1e-12)
+    return np.minimum(straight * (np.expm1(grows) / grows), MOLTEN_RISE_K)  # type: ignore[no-any-return]
 
 
 def adiabatic_rise(wire: Wire, current_a: float, seconds: float, start_k: float) -> float:
@@ -90,7 +93,7 @@ def adiabatic_rise(wire: Wire, current_a: float, seconds: float, start_k: float)
     """
     heat = current_a**2 * float(resistance_at(wire.resistance_ohm_per_m, start_k, COPPER_COEFFICIENT))
     first = heat / (wire.area_m2 * COPPER_DENSITY * COPPER_HEAT_CAPACITY)
-    return rise_without_loss(first, seconds, start_k, COPPER_COEFFICIENT)
+    return float(rise_without_loss(first, seconds, start_k, COPPER_COEFFICIENT))
 
 
 def withstand_k(insulation: str) -> float:

@@ -1,6 +1,7 @@
 """Every cut piece of strip: what it carries, how warm it gets, how many layers it needs."""
 
 from functools import lru_cache
+from typing import Any
 
 import numpy as np
 from pydantic import computed_field
@@ -18,7 +19,7 @@ from firmcell.core.strips.joints import joint_count
 from firmcell.core.strips.laid import LeadSeat, tail_lengths
 from firmcell.core.strips.lead_ends import lead_seat
 from firmcell.core.strips.made_of import metal_of, strip_asked
-from firmcell.core.strips.runs import StripKind, StripRun, facing_down, leads_on, metal_runs
+from firmcell.core.strips.runs import StripKind, facing_down, leads_on, metal_runs
 
 MOST_LAYERS = 8
 
@@ -154,7 +155,8 @@ def strip_pieces(
     shares = strip_shares(layout, joining, cell, one_lead_ohm(layout, joining, leads), sheets)
     runs = metal_runs(layout, joining)
     laid = [(run.kind, facing_down(run.face, standing)) for run in runs]
-    metals = {key: _Metal(layout, joining, key[0], limit_k, ambient_k, key[1]) for key in set(laid)}
+    kinds = {key: _metal(layout, joining, key[0], limit_k, ambient_k, key[1]) for key in set(laid)}
+    metals = [kinds[key] for key in laid]
     # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
     tails = [
         max((shares.leads[run.node != 0, at] for at in leads_on(layout, run)), default=0.0) for run in runs
@@ -163,95 +165,95 @@ def strip_pieces(
         max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
         for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
     ]
-    settled = _temperatures([metals[key] for key in laid], np.array(loads) * duty.lasting_a, ambient_k)
-    made = (layout, joining, seat, duty)
+    steady, peak = (np.array(loads) * amps for amps in (duty.lasting_a, duty.peak_a))
+    settled = _temperatures(metals, steady, ambient_k)
+    after = settled + _peak_rises(metals, peak, duty.peak_s, settled)
+    carried = zip(
+        *(shares.spans, tails, steady.tolist(), peak.tolist(), settled.tolist(), after.tolist()), strict=True
+    )
     return tuple(
-        _piece(
-            *made,
-            run,
-            metals[key],
-            span_share,
-            tail,
-            most,
-            (kelvin, kelvin + _peak_rise(metals[key], round(most * duty.peak_a, 9), duty.peak_s, kelvin)),
+        StripPiece.model_construct(
+            **cut,
+            span_share=spans,
+            lead_share=tail,
+            current_steady_a=steady_a,
+            current_peak_a=peak_a,
+            limit_a=metal.limits[metal.laid - 1],
+            temperature_k=kelvin,
+            peak_temperature_k=peak_k,
+            layers_needed=metal.layers_needed(steady_a),
         )
-        for run, key, span_share, tail, most, kelvin in zip(
-            runs, laid, shares.spans, tails, loads, settled, strict=True
+        for cut, metal, (spans, tail, steady_a, peak_a, kelvin, peak_k) in zip(
+            _as_cut(layout, joining, seat), metals, carried, strict=True
         )
     )
 
 
-@lru_cache(maxsize=512)
-def _peak_rise(metal: _Metal, peak_a: float, seconds: float, kelvin: float) -> float:
-    # Most pieces are alike: each kind is worked out once.
-    return strip_limit.adiabatic_rise(metal.strip, metal.layers, peak_a, seconds, kelvin)
+@lru_cache(maxsize=64)
+def _metal(
+    layout: Layout, joining: Joining, kind: StripKind, limit_k: float, ambient_k: float, down: bool
+) -> _Metal:
+    return _Metal(layout, joining, kind, limit_k, ambient_k, down)
 
 
-def _piece(
-    layout: Layout,
-    joining: Joining,
-    seat: LeadSeat,
-    duty: Duty,
-    run: StripRun,
-    metal: _Metal,
-    span_share: tuple[float, ...],
-    tail: float,
-    most: float,
-    temperatures_k: tuple[float, float],
-) -> StripPiece:
-    """One piece; `most` is the largest share of the pack's current in it, `temperatures_k` where that settles
-    and after a peak, K."""
-    strip, layers = metal.strip, metal.layers
-    steady, peak = most * duty.lasting_a, most * duty.peak_a
-    length = (
-        0.0
-        if run.kind is StripKind.PLATE
-        else run.run_m + 2 * seat.past_m + sum(tail_lengths(layout, run, seat))
-    )
-    tabs = joining.collector_tabs if joining.on_tabs and run.kind is StripKind.COLLECTOR else None
-    return StripPiece.model_construct(
-        id=run.id,
-        node=run.node,
-        face=run.face,
-        kind=run.kind,
-        cells=run.cells,
-        points_m=run.points_m,
-        strip=metal.asked.name,
-        width_m=strip.width_m,
-        thickness_m=metal.asked.thickness_m,
-        layers=metal.laid,
-        under=metal.under.name if metal.under else None,
-        tabs=tabs.name if tabs else None,
-        length_m=length,
-        span_share=span_share,
-        lead_share=tail,
-        current_steady_a=steady,
-        current_peak_a=peak,
-        limit_a=metal.limits[metal.laid - 1],
-        temperature_k=temperatures_k[0],
-        peak_temperature_k=temperatures_k[1],
-        layers_needed=metal.layers_needed(steady),
-        resistance_ohm=metal.ohm_per_m * run.run_m,
-        joined_by=joining.joined_by,
-        joints=joint_count(run, joining),
-        mass_kg=(metal.asked if run.kind is StripKind.LADDER else strip).section_m2
-        * layers
-        * length
-        * strip.density_kg_m3,
-    )
+@lru_cache(maxsize=16)
+def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[dict[str, Any], ...]:
+    """What of each piece does not depend on the load: an edit of the current works out none of it anew."""
+    found = []
+    for run in metal_runs(layout, joining):
+        strip, layers = metal_of(layout, joining, run.kind)
+        asked, laid, under = strip_asked(joining, run.kind)
+        length = (
+            0.0
+            if run.kind is StripKind.PLATE
+            else run.run_m + 2 * seat.past_m + sum(tail_lengths(layout, run, seat))
+        )
+        tabs = joining.collector_tabs if joining.on_tabs and run.kind is StripKind.COLLECTOR else None
+        section_m2 = (asked if run.kind is StripKind.LADDER else strip).section_m2
+        found.append(
+            {
+                "id": run.id,
+                "node": run.node,
+                "face": run.face,
+                "kind": run.kind,
+                "cells": run.cells,
+                "points_m": run.points_m,
+                "strip": asked.name,
+                "width_m": strip.width_m,
+                "thickness_m": asked.thickness_m,
+                "layers": laid,
+                "under": under.name if under else None,
+                "tabs": tabs.name if tabs else None,
+                "length_m": length,
+                "resistance_ohm": float(strip_limit.resistance_per_metre(strip, layers, 293.15)) * run.run_m,
+                "joined_by": joining.joined_by,
+                "joints": joint_count(run, joining),
+                "mass_kg": section_m2 * layers * length * strip.density_kg_m3,
+            }
+        )
+    return tuple(found)
 
 
-def _temperatures(metals: list[_Metal], currents_a: Array, ambient_k: float) -> list[float]:
+def _temperatures(metals: list[_Metal], currents_a: Array, ambient_k: float) -> Array:
     """Where each of some pieces settles as a long strip, K; all at once, and what is alike once."""
     rows = [
-        (round(a, 9), m.ohm_per_m, m.strip.temperature_coefficient_per_k, m.strip.width_m, m.down)
-        for a, m in zip(currents_a.tolist(), metals, strict=True)
+        (a, m.ohm_per_m, m.strip.temperature_coefficient_per_k, m.strip.width_m, m.down)
+        for a, m in zip(currents_a.round(9).tolist(), metals, strict=True)
     ]
     some = list(dict.fromkeys(rows))
     current, ohm, coefficient, width, down = (np.array(column) for column in zip(*some, strict=True))
     found = strip_limit.settled_temperature(current, ohm, coefficient, width, ambient_k, down)
     known = dict(zip(some, found.tolist(), strict=True))
-    return [known[row] for row in rows]
+    return np.array([known[row] for row in rows])
+
+
+def _peak_rises(metals: list[_Metal], peak_a: Array, seconds: float, kelvin: Array) -> Array:
+    """What each of some pieces warms by in a peak, losing no heat, K."""
+    found = np.zeros(len(metals))
+    for metal in dict.fromkeys(metals):
+        of = [n for n, m in enumerate(metals) if m is metal]
+        found[of] = strip_limit.adiabatic_rise(metal.strip, metal.layers, peak_a[of], seconds, kelvin[of])
+    return found
 
 
 def collecting_strip(
