@@ -1,4 +1,4 @@
-"""Write the catalogues of other languages from the texts on the main path, keeping what is translated already.
+"""Write the catalogues of other languages from the texts that are shown, keeping what is translated already.
 
 usage: tools/write_catalogues.py [--take de FILE.json]   (FILE: an object of English templates and what they are)
 
@@ -21,7 +21,8 @@ import PySide6
 from composed_texts import BENCH_MODE, NOUNS, TEXTS
 
 from firmcell.app.language import edge
-from firmcell.app.language.catalogue import UNITS, Catalogue, letters_of
+from firmcell.app.language.catalogue import UNITS, Catalogue, has_words, is_prose, letters_of
+from firmcell.app.language.further_path import ROOMS, walk_further
 from firmcell.app.language.main_path import walk
 from firmcell.app.language.spoken import CONTEXT, FOLDER, counted
 from firmcell.app.start import dressed_application
@@ -34,11 +35,11 @@ OFF_THE_PATH = (
     "store/demo",
     "app/screenshots",
     "app/language/",
-    "app/shop/",
-    "core/model/job_details",
     "instruments/",
 )
-"""Where no text of the main path stands."""
+"""Where no text stands that is told."""
+CODE = re.compile(r"[a-z]+(-[a-z%0-9]+)+")
+"""Names that the program gives to steps; to nobody is such a text shown."""
 
 
 def _template(node: ast.JoinedStr) -> str:
@@ -83,13 +84,13 @@ def texts_of_the_source() -> tuple[dict[str, str], dict[str, str]]:
         }
         for node in ast.walk(tree):
             if isinstance(node, ast.JoinedStr):
-                texts.setdefault(_template(node), where)
+                texts.setdefault(_template(node).strip(), where)
             elif (
                 isinstance(node, ast.Constant)
                 and isinstance(node.value, str)
                 and not {id(node)} & (inner | plain)
             ):
-                texts.setdefault(_format(node.value), where)
+                texts.setdefault(_format(node.value).strip(), where)
             elif (
                 isinstance(node, ast.Call)
                 and getattr(node.func, "attr", getattr(node.func, "id", "")) == "plural"
@@ -105,7 +106,7 @@ def texts_of_the_source() -> tuple[dict[str, str], dict[str, str]]:
     return {t: w for t, w in texts.items() if any(c.isalpha() for c in t)}, nouns
 
 
-def shown_on_the_main_path() -> tuple[dict[str, str], set[str]]:
+def shown() -> tuple[dict[str, str], set[str]]:
     """The templates in use with where each stands, and texts that no template fits."""
     texts, nouns = texts_of_the_source()
     missed: set[str] = set()
@@ -120,10 +121,13 @@ def shown_on_the_main_path() -> tuple[dict[str, str], set[str]]:
     edge.speak(english)
     with tempfile.TemporaryDirectory() as scratch:
         walk(shipped_library(), Path(scratch), english.tell)
+        walk_further(shipped_library(), Path(scratch), english.tell)
     edge.hush()
     found = {t for t in english.used if "%n" in t or letters_of(t) > 1} | {*TEXTS, *BENCH_MODE}
+    found |= {t for t, w in texts.items() if w.startswith(ROOMS) and has_words(t) and is_prose(t)}
     # Codes of findings and units are the same everywhere.
     found = {t for t in found if t not in UNITS and not re.fullmatch(r"[A-Z]{2}-\d+", t)}
+    found = {t for t in found if not CODE.fullmatch(t) or "%1" not in t}
     return {t: texts.get(t, "") for t in found}, missed
 
 
@@ -177,7 +181,7 @@ def main(arguments: list[str]) -> None:
         for language, file in zip(arguments[1::2], arguments[2::2], strict=True):
             given = json.loads(Path(file).read_text(encoding="utf-8"))
             taken[language] = {k: v if isinstance(v, list) else [v] for k, v in given.items()}
-    texts, missed = shown_on_the_main_path()
+    texts, missed = shown()
     for language, locale in LANGUAGES.items():
         path = FOLDER / f"{language}.ts"
         path.parent.mkdir(exist_ok=True)

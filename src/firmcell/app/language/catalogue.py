@@ -21,6 +21,7 @@ COUNTED = re.compile(r"(\d+)[ \u00a0](.+)", re.DOTALL)
 FIRST_WORD = re.compile(r"[^\s,.;:(]*")
 NUMBER = re.compile(r"(?<![\w.])(\d+)\.(\d+)(?![\w]*\.\d|\d)")
 SENTENCE = re.compile(r"(?<=[.!?:]) +(?=[A-Z“0-9])|\n+")
+ENDING = re.compile(r"[a-z]{0,3}")
 KEYS = re.compile(r"(.+) (\((?:Ctrl|Alt|Shift|F\d|Esc)[^()]*\))", re.DOTALL)
 PARTS = tuple(re.compile(f"({parting})") for parting in (r" · |   +|\t", "; ", " – ", r" \(", ", "))
 """What parts of a sentence stand between, the strongest first."""
@@ -182,6 +183,8 @@ class Catalogue:
     ) -> None:
         self._nouns, self._lookup, self._comma, self._missed = nouns, lookup, comma, missed
         self.used: set[str] = set()
+        self._within = 0
+        self._pieces = dict[tuple[str, bool], str | None]()
         self._whole, self._templates = set[str](), list[_Template]()
         for text in sources:
             if not PLACE.search(text):
@@ -206,6 +209,15 @@ class Catalogue:
 
     def _told(self, text: str, depth: int) -> str | None:
         """The text in the other language; None where nothing of it is known."""
+        # The same piece is asked for on every way that a text may be parted.
+        key = text, self._within > 0
+        if key not in self._pieces:
+            if len(self._pieces) >= KEPT:
+                self._pieces.clear()
+            self._pieces[key] = self._worked_out(text, depth)
+        return self._pieces[key]
+
+    def _worked_out(self, text: str, depth: int) -> str | None:
         if not text or depth > DEEPEST or not any(c.isalpha() for c in text) or "</" in text:
             # Pages of the guide and of the glossary are told in English.
             return None
@@ -216,8 +228,9 @@ class Catalogue:
         return (
             self._as_a_whole(text)
             or self._counted(text)
+            or self._in_sentences(text, depth, every=True)
             or self._by_template(text, depth)
-            or self._in_sentences(text, depth)
+            or self._in_sentences(text, depth, every=False)
             or self._without_keys(text, depth)
             or self._without_end(text, depth)
             or self._before_unit(text, depth)
@@ -264,23 +277,28 @@ class Catalogue:
             if values is None or None in shown:
                 continue
             told = self._known(template.text)
-            if told is not None:
+            if told is not None and _keeps_all(told, values):
                 return _filled(told, [one or "" for one in shown])
         return None
 
     def _place(self, value: str, depth: int) -> str | None:
         """What stands in a place, told; as it is where it is a name or a number; None where it is prose that
         is not known: half a sentence in each language says nothing for certain."""
+        self._within += 1
         told = self._told(value, depth + 1)
+        self._within -= 1
         if told is None:
             return None if is_prose(value) else self._as_it_is(value)
         return told
 
-    def _in_sentences(self, text: str, depth: int) -> str | None:
+    def _in_sentences(self, text: str, depth: int, every: bool) -> str | None:
+        """Sentence by sentence; where not `every` one is known, in a text of its own, some stay in English. A
+        template of several sentences is not asked where each is known by itself: it might part one of them
+        in the middle."""
         cuts = [0, *(at for found in SENTENCE.finditer(text) for at in found.span()), len(text)]
         if len(cuts) == 2:
             return None
-        return self._joined([text[a:b] for a, b in pairwise(cuts)], depth, whole=True)
+        return self._joined([text[a:b] for a, b in pairwise(cuts)], depth, not every and not self._within)
 
     def _without_keys(self, text: str, depth: int) -> str | None:
         """A tip with the keys that do the same behind it."""
@@ -324,6 +342,12 @@ class Catalogue:
         if not self._comma or NO_NUMBER.search(text):
             return text
         return NUMBER.sub(r"\1,\2", text)
+
+
+def _keeps_all(template: str, values: list[str]) -> bool:
+    """Whether a translation leaves out nothing but the ending of a plural."""
+    kept = {int(at) for at in PLACE.findall(template)}
+    return all(n in kept or ENDING.fullmatch(value) for n, value in enumerate(values, start=1))
 
 
 def _filled(template: str, values: list[str]) -> str:

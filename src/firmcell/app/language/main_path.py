@@ -77,24 +77,24 @@ def walk(library: PartLibrary, scratch: Path, tell: Tell) -> None:
     window = MainWindow(library, settings, scratch)
     window.show()
     window.resize(1280, 800)
-    _settled(application)
+    settled(application)
     for name in ("orchard-hoist", "bee-house-scale"):
         window.opening.open_demo(name)
         session = window.session
         assert session is not None
-        _settled(application, partial(_is_warm, session))
+        settled(application, partial(_is_warm, session))
         for stage in session.plan.stages:
             window.go(stage)
-            _settled(application)
+            settled(application)
         for ref in ("cell:1", "cell:7", "strip:N0-C1", "tap:2", "pad:B1", "lead:plus", "board"):
             window.view.select(ref)
             window.panel.show_card(ref)
-            _settled(application)
+            settled(application)
         window.findings_box.open(not window.findings_box.is_open)
         window.plate.open(not window.plate.is_open)
-        _settled(application)
+        settled(application)
         window.set_bench_mode(True)
-        _settled(application)
+        settled(application)
         window.set_bench_mode(False)
         for text in _of_session(session):
             tell(text)
@@ -110,9 +110,10 @@ def _is_warm(session: Any) -> bool:
     return session.metal is not None
 
 
-def _settled(
+def settled(
     application: QApplication, ready: Callable[[], bool] = lambda: True, seconds: float = 15.0
 ) -> None:
+    """Let what waits to be shown be shown, as soon as it is ready."""
     end = time.monotonic() + seconds
     while not ready() and time.monotonic() < end:
         application.processEvents()
@@ -133,15 +134,15 @@ def _dialogs(application: QApplication, window: MainWindow) -> None:
         Welder.MEDIUM.value,
     )
     dialog.show()
-    _settled(application)
+    settled(application)
     dialog.close()
     window.menus.find()
-    _settled(application)
+    settled(application)
     window.learning.show_keys()
     window.learning.show_guide()
     window.learning.show_why()
     window.history.show()
-    _settled(application)
+    settled(application)
     for other in application.topLevelWidgets():
         if other is not window:
             other.close()
@@ -149,11 +150,12 @@ def _dialogs(application: QApplication, window: MainWindow) -> None:
 
 def _of_session(session: Any) -> Iterator[str]:
     """What steps and findings say, whether it is on screen or not."""
-    yield from _of_steps(session.steps)
-    yield from _of_findings(session.findings)
+    yield from of_steps(session.steps)
+    yield from of_findings(session.findings)
 
 
-def _of_steps(steps: tuple[Any, ...]) -> Iterator[str]:
+def of_steps(steps: tuple[Any, ...]) -> Iterator[str]:
+    """Yield what steps say."""
     for step in steps:
         for each in fields(step):
             if each.name in (
@@ -172,7 +174,8 @@ def _of_steps(steps: tuple[Any, ...]) -> Iterator[str]:
             yield from _words(getattr(step, each.name))
 
 
-def _of_findings(found: tuple[Any, ...]) -> Iterator[str]:
+def of_findings(found: tuple[Any, ...]) -> Iterator[str]:
+    """Yield what findings say."""
     for finding in found:
         yield finding.sentence
         yield finding.reason
@@ -201,10 +204,10 @@ def _of_designs(library: PartLibrary) -> Iterator[str]:
                 metal = solve_under_load(design, analysis.layout, analysis.pack.run_time_s)
             except (ValueError, AttributeError, Refusal):
                 continue
-            yield from _of_findings(
+            yield from of_findings(
                 findings_of(Situation(design, analysis, EMPTY_STATE, library, metal=metal))
             )
-            yield from _of_steps(steps_of(design, analysis))
+            yield from of_steps(steps_of(design, analysis))
 
 
 def _of_the_model(model: Any) -> Iterator[str]:

@@ -330,7 +330,7 @@ def lay_out_words(laid: LaidOut) -> str:
     """Return what is laid out as rich text; what goes on before any joint in bold."""
     parts = (("Tools", laid.tools), ("Parts", laid.parts), ("Used up", laid.used_up))
     lines = [f"<b>{as_html(line[0].upper() + line[1:])}</b>" for line in laid.first]
-    lines += [f"{name}: {as_html(', '.join(items))}" for name, items in parts if items]
+    lines += [f"{as_html(name)}: {', '.join(map(as_html, items))}" for name, items in parts if items]
     return "<br>".join(lines)
 
 

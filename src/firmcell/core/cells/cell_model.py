@@ -213,8 +213,7 @@ def advanced(
     Notes
     -----
     Charge by counting; the others fall towards their settled value with their time constant, solved exactly.
-    Settled are current × fast resistance; current × depth; current over the limiting one, lowered by crowding
-    and as the cell empties.
+    Settled: current × fast resistance; × depth; over the limiting one, lowered by crowding and as it empties.
 
     References
     ----------
@@ -231,24 +230,27 @@ def advanced(
     it = np.asarray(current_it, dtype=float)
     grown, harder = np.asarray(traits.resistance, dtype=float), np.asarray(traits.transport, dtype=float)
     middle = ((charge := _counted(model, traits, state.charge, it, step_s)) + state.charge) / 2
-    # All at once: for the few cells of a class an exponential costs what a thousand do.
-    cold_fast, cold_time, cold_depth, cold_flow, cold_gone = arrhenius(
-        model.activations_j, np.atleast_1d(temperature_k)
-    )
+    cold_fast, cold_time, cold_depth, cold_flow, cold_gone = _colder(model.activations_j, temperature_k)
     left = np.maximum(1 - model.crowding * np.minimum(np.maximum(state.depletion, -0.5), 1.2), 0.02)
     fast = np.exp(-np.asarray(step_s) / model.fast_s)
     slow = np.exp(-step_s / (model.depth_s * cold_time))
     flow = np.exp(-step_s * left / (model.depletion_s * cold_flow))
     fast_v = it * grown * np.interp(middle, KNOTS, model.fast_v) * cold_fast
     lag = it * harder * np.interp(middle, KNOTS, model.depth) * cold_depth
-    late = (1.0 + model.depletion_late * np.minimum(np.maximum(1.0 - middle, 0.0), 1.0)) / model.depletion_it
-    gone = it * harder * late * cold_gone / left
+    late = 1.0 + model.depletion_late * np.minimum(np.maximum(1.0 - middle, 0.0), 1.0)
+    gone = it * harder * late / model.depletion_it * cold_gone / left
     return CellState(
         charge,
         state.fast_v * fast + (1 - fast) * fast_v,
         state.lag * slow + (1 - slow) * lag,
         state.depletion * flow + (1 - flow) * gone,
     )
+
+
+def _colder(activations_j: Array, temperature_k: ArrayLike) -> Array:
+    """By how much each of some resistances is greater than at 25 °C (kinds, n): all at once, as for the few
+    cells of a class one exponential costs what a thousand do."""
+    return arrhenius(activations_j, np.atleast_1d(temperature_k))
 
 
 SIDE_STEPS = 4
@@ -293,7 +295,7 @@ def ohmic_voltage(
     Loss = ohmic × i + 2 (R T / F) asinh(i / 2 i₀): Ohm, and Butler and Volmer with equal ends.
     """
     grown = np.asarray(traits.resistance, dtype=float)
-    cold_ohmic, cold_exchange = arrhenius(model.instant_j, np.atleast_1d(temperature_k))
+    cold_ohmic, cold_exchange = _colder(model.instant_j, temperature_k)
     ohmic = grown * np.interp(charge, KNOTS, model.ohmic_v) * cold_ohmic
     scale = 2 * GAS_J_MOL_K * np.asarray(temperature_k, dtype=float) / FARADAY_AS_MOL
     exchange = model.exchange_it / cold_exchange / grown

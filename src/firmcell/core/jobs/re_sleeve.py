@@ -64,11 +64,13 @@ def _judged(d: Design) -> tuple[Step, ...]:
 
 def _judge(d: Design, number: int) -> Step:
     many = d.re_sleeve.cells > 1
-    which = f"Cell {number} of {d.re_sleeve.cells}: m" if many else "M"
+    title = "Measure, look, decide"
+    if many:
+        title = f"Cell {number} of {d.re_sleeve.cells}: measure, look, decide"
     return Step(
         "re-sleeve-judge" if number == 1 else f"re-sleeve-judge-{number}",
         "Before",
-        f"{which}easure, look, decide",
+        title,
         "Voltage, both ends, and what shows through the tear. A torn wrap is replaced now: the bare can is negative up to the rim of the "
         "positive. A weak cell stays weak; a sleeve does not cure it."
         + (" Write its number on it." if many else ""),
@@ -158,11 +160,13 @@ def _handed_back(d: Design) -> tuple[Step, ...]:
 
 
 def _proven(d: Design, number: int) -> Step:
-    which = f"Cell {number} of {d.re_sleeve.cells}: m" if d.re_sleeve.cells > 1 else "M"
+    title = "Mark it, read it, try it"
+    if d.re_sleeve.cells > 1:
+        title = f"Cell {number} of {d.re_sleeve.cells}: mark it, read it, try it"
     return Step(
         "re-sleeve-mark" if number == 1 else f"re-sleeve-mark-{number}",
         "Prove",
-        f"{which}ark it, read it, try it",
+        title,
         "Rating, a plus at the positive end, and the date on the sleeve. Voltage again, then into its holder: it goes in and out without force.",
         records=("polarity-reading", "checked"),
         checks=(

@@ -151,8 +151,10 @@ def cell_reminders(lines: Iterable[CellLine]) -> tuple[Reminder, ...]:
             wanted[line.place, (when(line.tested) + REST).date()] += 1
     found = []
     for (place, day), count in sorted(wanted.items(), key=lambda pair: (pair[0][1], pair[0][0])):
-        one = "its" if count == 1 else "their"
-        words = f"{plural(count, 'cell').capitalize()} of it want{'s' if count == 1 else ''} {one} second reading at rest."
+        cells = plural(count, "cell")
+        words = f"{cells} of it want their second reading at rest."
+        if count == 1:
+            words = f"{cells} of it wants its second reading at rest."
         about = f"drawer {place}" if place else "cells without a drawer"
         found.append(Reminder("rest", day, words, about, f"{place}-{day}-rest"))
     return tuple(found)

@@ -135,15 +135,15 @@ class Wires:
 
     @cached_property
     def _table(self) -> tuple[float, Array, Array, NDArray[np.intp]]:
-        """Spacing of the table, K; the loss at each row's start with its slope drawn back to 0 K; the slope; the
-        wires' own rows in it."""
+        """Spacing of the table, K; the loss in each of its rows drawn back to 0 K, and its slope; the wires'
+        own numbers."""
         spread = float(self.grid_k[1] - self.grid_k[0])
         slope = np.diff(self.loss_w_m, axis=1) / spread
         return spread, self.loss_w_m[:, :-1] - slope * self.grid_k[:-1], slope, np.arange(len(slope))
 
     @cached_property
     def _by_node(self) -> tuple[Array, list[Array], Array]:
-        """Capacities (nodes, wires) and conductances between nodes [(wires,)], and what each node passes on to
+        """Capacities (nodes, wires), conductances between nodes [(wires,)], and what each node passes on to
         its neighbours (nodes, wires)."""
         between = list(np.ascontiguousarray(self.conducts.T))
         inner = [a + b for a, b in itertools.pairwise(between)]

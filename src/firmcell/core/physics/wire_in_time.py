@@ -50,7 +50,7 @@ def rise_without_loss(
 
     Examples
     --------
-    >>> rise_without_loss([10.0, 1e9, 0.0], [5.0, 1.0, 1.0], 293.15, 0.004).round(2).tolist()  # (e^0.2 − 1)/0.004
+    >>> rise_without_loss([10.0, 1e9, 0.0], 5.0, 293.15, 0.004).round(2).tolist()  # (e^0.2 − 1)/0.004
     [55.35, 1500.0, 0.0]
     """
     here = coefficient / (1 + coefficient * (np.asarray(start_k, dtype=float) - CELSIUS_20))

@@ -1,7 +1,7 @@
 """Every cut piece of strip: what it carries, how warm it gets, how many layers it needs."""
 
-from functools import lru_cache
-from typing import Any
+from collections.abc import Callable, Sequence
+from functools import lru_cache, partial
 
 import numpy as np
 from pydantic import computed_field
@@ -14,12 +14,12 @@ from firmcell.core.model.duty import Duty
 from firmcell.core.model.joint_kinds import JoinedBy
 from firmcell.core.model.parts import Cell, Strip
 from firmcell.core.physics import strip_heat as strip_limit
-from firmcell.core.strips.current_shares import one_lead_ohm, strip_shares
+from firmcell.core.strips.current_shares import StripShares, one_lead_ohm, strip_shares
 from firmcell.core.strips.joints import joint_count
 from firmcell.core.strips.laid import LeadSeat, tail_lengths
 from firmcell.core.strips.lead_ends import lead_seat
 from firmcell.core.strips.made_of import metal_of, strip_asked
-from firmcell.core.strips.runs import StripKind, facing_down, leads_on, metal_runs
+from firmcell.core.strips.runs import StripKind, StripRun, facing_down, leads_on, metal_runs
 
 MOST_LAYERS = 8
 
@@ -157,23 +157,15 @@ def strip_pieces(
     laid = [(run.kind, facing_down(run.face, standing)) for run in runs]
     kinds = {key: _metal(layout, joining, key[0], limit_k, ambient_k, key[1]) for key in set(laid)}
     metals = [kinds[key] for key in laid]
-    # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
-    tails = [
-        max((shares.leads[run.node != 0, at] for at in leads_on(layout, run)), default=0.0) for run in runs
-    ]
-    loads = [
-        max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
-        for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
-    ]
-    steady, peak = (np.array(loads) * amps for amps in (duty.lasting_a, duty.peak_a))
+    tails, loads = _loads(layout, runs, shares)
+    steady, peak = loads * duty.lasting_a, loads * duty.peak_a
     settled = _temperatures(metals, steady, ambient_k)
     after = settled + _peak_rises(metals, peak, duty.peak_s, settled)
     carried = zip(
         *(shares.spans, tails, steady.tolist(), peak.tolist(), settled.tolist(), after.tolist()), strict=True
     )
     return tuple(
-        StripPiece.model_construct(
-            **cut,
+        cut(
             span_share=spans,
             lead_share=tail,
             current_steady_a=steady_a,
@@ -189,6 +181,19 @@ def strip_pieces(
     )
 
 
+def _loads(layout: Layout, runs: Sequence[StripRun], shares: StripShares) -> tuple[list[float], Array]:
+    """For each run the share of the pack's current in its tail, and the largest anywhere in it (runs,)."""
+    tails = [
+        max((shares.leads[run.node != 0, at] for at in leads_on(layout, run)), default=0.0) for run in runs
+    ]
+    # The tail of a plate is as wide as the plate there; what a strip's tail carries, its band does not.
+    loads = [
+        max([*spans, 0.0 if run.kind is StripKind.PLATE else tail], default=0.0)
+        for run, spans, tail in zip(runs, shares.spans, tails, strict=True)
+    ]
+    return tails, np.array(loads)
+
+
 @lru_cache(maxsize=64)
 def _metal(
     layout: Layout, joining: Joining, kind: StripKind, limit_k: float, ambient_k: float, down: bool
@@ -197,7 +202,7 @@ def _metal(
 
 
 @lru_cache(maxsize=16)
-def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[dict[str, Any], ...]:
+def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[Callable[..., StripPiece], ...]:
     """What of each piece does not depend on the load: an edit of the current works out none of it anew."""
     found = []
     for run in metal_runs(layout, joining):
@@ -211,25 +216,26 @@ def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[dict[str,
         tabs = joining.collector_tabs if joining.on_tabs and run.kind is StripKind.COLLECTOR else None
         section_m2 = (asked if run.kind is StripKind.LADDER else strip).section_m2
         found.append(
-            {
-                "id": run.id,
-                "node": run.node,
-                "face": run.face,
-                "kind": run.kind,
-                "cells": run.cells,
-                "points_m": run.points_m,
-                "strip": asked.name,
-                "width_m": strip.width_m,
-                "thickness_m": asked.thickness_m,
-                "layers": laid,
-                "under": under.name if under else None,
-                "tabs": tabs.name if tabs else None,
-                "length_m": length,
-                "resistance_ohm": float(strip_limit.resistance_per_metre(strip, layers, 293.15)) * run.run_m,
-                "joined_by": joining.joined_by,
-                "joints": joint_count(run, joining),
-                "mass_kg": section_m2 * layers * length * strip.density_kg_m3,
-            }
+            partial(
+                StripPiece.model_construct,
+                id=run.id,
+                node=run.node,
+                face=run.face,
+                kind=run.kind,
+                cells=run.cells,
+                points_m=run.points_m,
+                strip=asked.name,
+                width_m=strip.width_m,
+                thickness_m=asked.thickness_m,
+                layers=laid,
+                under=under.name if under else None,
+                tabs=tabs.name if tabs else None,
+                length_m=length,
+                resistance_ohm=float(strip_limit.resistance_per_metre(strip, layers, 293.15)) * run.run_m,
+                joined_by=joining.joined_by,
+                joints=joint_count(run, joining),
+                mass_kg=section_m2 * layers * length * strip.density_kg_m3,
+            )
         )
     return tuple(found)
 

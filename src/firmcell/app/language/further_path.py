@@ -1,0 +1,71 @@
+"""What lies beside the main path: jobs of the other kinds, and the windows of the workshop."""
+
+import time
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication, QTabWidget, QWidget
+
+from firmcell.app.language.main_path import Tell, of_findings, of_steps, settled
+from firmcell.app.main_window import MainWindow
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.findings import Situation
+from firmcell.core.jobs import findings_of, steps_of
+from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.records.build_state import EMPTY_STATE
+from firmcell.store.demo import DEMO_JOBS
+
+ROOMS = ("firmcell/core/rules/", "firmcell/core/jobs/", "firmcell/core/charging/", "firmcell/core/layout/")
+"""Where each sentence may be shown by a design that no demo job has: all of them are told."""
+READ_FOR_S = 4.0
+"""How long a window of the workshop is given to read its register and to plan."""
+
+
+def walk_further(library: PartLibrary, scratch: Path, tell: Tell) -> None:
+    """Show every stage of a job of each kind, and each window of the workshop."""
+    application = QApplication.instance()
+    assert isinstance(application, QApplication)
+    settings = QSettings(str(scratch / "further.ini"), QSettings.Format.IniFormat)
+    settings.setValue("person", "Wren Ashby")
+    window = MainWindow(library, settings, scratch)
+    window.show()
+    window.resize(1280, 800)
+    for name in DEMO_JOBS:
+        window.opening.open_demo(name)
+        assert window.session is not None
+        for stage in window.session.plan.stages:
+            window.go(stage)
+            settled(application)
+    for text in told_by_jobs(library):
+        tell(text)
+    shop = window.workshop
+    shows: tuple[Callable[[], QWidget], ...] = (
+        shop.show_shop,
+        shop.show_shopping,
+        shop.show_day,
+        shop.show_across,
+        shop.show_stock,
+    )
+    for show in shows:
+        _looked_through(application, show())
+    window.close()
+
+
+def told_by_jobs(library: PartLibrary) -> Iterator[str]:
+    """Return what steps and findings of a job of each kind say, without a window."""
+    for _, make in DEMO_JOBS.values():
+        design = make(library)
+        analysis = analyse(design, library)
+        yield from of_steps(steps_of(design, analysis))
+        yield from of_findings(findings_of(Situation(design, analysis, EMPTY_STATE, library)))
+
+
+def _looked_through(application: QApplication, shown: QWidget) -> None:
+    end = time.monotonic() + READ_FOR_S
+    settled(application, lambda: time.monotonic() > end)
+    for tabs in shown.findChildren(QTabWidget):
+        for at in range(tabs.count()):
+            tabs.setCurrentIndex(at)
+            settled(application)
+    shown.close()
