@@ -15,7 +15,7 @@ from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton
 
 from firmcell.app.language import LANGUAGES, edge
 from firmcell.app.language.catalogue import Catalogue, has_words, is_prose
-from firmcell.app.language.further_path import ROOMS, told_by_jobs, walk_further
+from firmcell.app.language.further_path import ROOMS, told_by_jobs, told_on_paper, walk_further
 from firmcell.app.language.main_path import walk
 from firmcell.app.language.spoken import FOLDER, catalogue_of, forms_of, language_of, sources_in
 from firmcell.app.main_window import MainWindow
@@ -107,7 +107,7 @@ def heard(qapp, library, tmp_path):
         walk(library, tmp_path, made.tell)
         if CI:
             # What jobs of the other kinds say, without a window for each; by hand all are walked.
-            made.texts.update(told_by_jobs(library))
+            made.texts.update((*told_by_jobs(library), *told_on_paper(library, every=False)))
         else:
             walk_further(library, tmp_path, made.tell)
     finally:

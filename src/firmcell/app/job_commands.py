@@ -10,6 +10,8 @@ from PySide6.QtWidgets import (
 )
 
 from firmcell.app.background import Task
+from firmcell.app.language.edge import language
+from firmcell.app.language.spoken import tongue_of
 from firmcell.app.measured_files import MeasuredFiles
 from firmcell.app.session import bound_of, guarded
 from firmcell.core.analysis.findings import Stage
@@ -240,14 +242,14 @@ class JobCommands:
         """Write one kind of layout file to `path`."""
         assert self.window.session is not None
         design, library = self.window.session.design, self.window.session.library
-        paper = "letter" if self.window.system == "inch" else "a4"
+        paper, speaks = "letter" if self.window.system == "inch" else "a4", language()
 
         def write() -> None:
             # Imported here: paper, drawings and solids load packages that no start needs.
             from firmcell.store.layout_files import layout_bytes
 
             # The dialog has asked whether a file that is there is to be replaced.
-            write_whole(path, layout_bytes(design, library, kind, paper), replace=True)
+            write_whole(path, layout_bytes(design, library, kind, paper, tongue_of(speaks)), replace=True)
 
         task = Task(
             write,
@@ -303,7 +305,7 @@ class JobCommands:
         assert self.window.session is not None
         session, library = self.window.session, self.window.library
         design, page = session.design, passport_of(session.design, session.state, library, bound_of(session))
-        analysis, day = session.analysis, last_day(session.events)
+        analysis, day, speaks = session.analysis, last_day(session.events), language()
         shown = cast("PassportPage | None", self.window.pages.get(Stage.PASSPORT))
         wanted = shown is not None and shown.photos.isChecked()
         try:
@@ -325,8 +327,9 @@ class JobCommands:
                     if QLocale().measurementSystem() is QLocale.MeasurementSystem.MetricSystem
                     else "letter",
                     stock,
+                    tongue_of(speaks),
                 )
-            return passport_bytes(page, design, library, kind, photos)
+            return passport_bytes(page, design, library, kind, photos, tongue_of(speaks))
 
         task = Task(
             lambda: write_whole(path, written(), replace=True),

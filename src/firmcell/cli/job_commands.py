@@ -7,6 +7,7 @@ from pathlib import Path
 from firmcell.cli.inputs import name_of, text_from
 from firmcell.cli.on_terminal import told
 from firmcell.cli.wrong_call import WrongCall
+from firmcell.core.base.tongue import ENGLISH
 
 
 def run_new(arguments: argparse.Namespace) -> int:
@@ -44,10 +45,16 @@ def run_export(arguments: argparse.Namespace) -> int:
     from firmcell.store.whole_job import exported, open_read_only
 
     out, stock = Path(arguments.out), stock_of(arguments.label_size)
+    tongue = ENGLISH
+    if arguments.language != ENGLISH.code:
+        # Imported here: it brings Qt, which looks texts up.
+        from firmcell.app.language.spoken import tongue_of
+
+        tongue = tongue_of(arguments.language)
     if arguments.out != "-":
         check_target(out, arguments.force)
     with open_read_only(arguments.job) as job:
-        pieces = exported(job, arguments.to, arguments.photos, stock)
+        pieces = exported(job, arguments.to, arguments.photos, stock, tongue)
         if arguments.out == "-":
             for piece in pieces:
                 sys.stdout.buffer.write(piece)

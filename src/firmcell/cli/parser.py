@@ -173,6 +173,9 @@ def make_parser() -> argparse.ArgumentParser:
     sub.add_argument("--force", action="store_true", help="replace a file that is there (never a job)")
     sub.add_argument("--photos", action="store_true", help="a passport with the photos of its steps")
     sub.add_argument(
+        "--language", choices=("en", "de", "fr"), default="en", help="of what is for people to read on paper"
+    )
+    sub.add_argument(
         "--label-size",
         default="",
         metavar="WxH",

@@ -6,6 +6,7 @@ from pathlib import Path
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.tongue import ENGLISH, Tongue
 from firmcell.core.insulation.cell_holder import holder_halves
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.handed_out import refuse_unless_there
@@ -46,8 +47,10 @@ EXPORT_SUFFIX = {
 """What can be written of a layout and its metal, and the usual end of its file's name."""
 
 
-def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "a4") -> bytes:
-    """Return one of `EXPORT_SUFFIX` of the layout of `design`; `paper` is a4 or letter.
+def layout_bytes(
+    design: Design, library: PartLibrary, kind: str, paper: str = "a4", tongue: Tongue = ENGLISH
+) -> bytes:
+    """Return one of `EXPORT_SUFFIX` of the layout of `design`; `paper` is a4 or letter, and speaks `tongue`.
 
     Raises
     ------
@@ -71,10 +74,13 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
             Template("wiring", "wiring", schematic(design, analysis)),
             Template("nail board", "nails", nail_board(design, analysis, metal)),
         )
-        return template_pdf(design.brief.title, pages, paper, lies=False)
+        told = tuple(page.told(tongue.tell) for page in pages)
+        return template_pdf(design.brief.title, told, paper, False, tongue)
     if kind in ("parts", "parts-pdf"):
         lines = parts_list(design, analysis, plan_of(design).steps(design, analysis))
-        return parts_csv(lines).encode() if kind == "parts" else parts_pdf(design.brief.title, lines)
+        if kind == "parts":
+            return parts_csv(lines).encode()
+        return parts_pdf(design.brief.title, lines, tongue)
     if kind == "positions":
         return positions_csv(design, analysis).encode()
     if kind == "svg":
@@ -85,7 +91,8 @@ def layout_bytes(design: Design, library: PartLibrary, kind: str, paper: str = "
         return to_stl((lower, upper.moved((0.0, beside, 0.0))), f"{design.brief.title}, cell holder, mm")
     if kind == "dxf":
         return to_dxf(plan_of(design).templates(design, analysis))
-    return template_pdf(design.brief.title, plan_of(design).templates(design, analysis), paper)
+    faces = tuple(face.told(tongue.tell) for face in plan_of(design).templates(design, analysis))
+    return template_pdf(design.brief.title, faces, paper, True, tongue)
 
 
 def lay_out_job(

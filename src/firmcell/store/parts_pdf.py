@@ -9,6 +9,7 @@ from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
+from firmcell.core.base.tongue import ENGLISH, Tongue
 from firmcell.core.base.visible import visible
 from firmcell.core.jobs.parts_list import PartLine, priced
 from firmcell.store.pens.pdf import BOLD, REGULAR, load_fonts
@@ -18,7 +19,7 @@ WIDTHS_MM = (6.0, 46.0, 19.0, 19.0, 50.0, 19.0, 19.0)
 HEADINGS = ("", "Part", "Built in", "Have", "Cut", "Price", "Cost")
 
 
-def parts_pdf(title: str, lines: tuple[PartLine, ...]) -> bytes:
+def parts_pdf(title: str, lines: tuple[PartLine, ...], tongue: Tongue = ENGLISH) -> bytes:
     """Return the parts of a job as a PDF: how much is built in, how much to have, how it is cut, what it
     costs where a price is entered, and a box to tick.
 
@@ -27,18 +28,21 @@ def parts_pdf(title: str, lines: tuple[PartLine, ...]) -> bytes:
     title : str
         Of the job.
     lines : tuple of PartLine
+    tongue : Tongue
+        Of the paper.
 
     Returns
     -------
     content : bytes
     """
     load_fonts()
+    named = f"{title}: {tongue.tell('parts')}"
     plain = ParagraphStyle("plain", fontName=REGULAR, fontSize=9, leading=11.5)
     strong = ParagraphStyle("strong", parent=plain, fontName=BOLD)
     heading = ParagraphStyle("heading", fontName=BOLD, fontSize=15, leading=20)
 
     def cell(text: str, style: ParagraphStyle = plain) -> Paragraph:
-        return Paragraph(escape(visible(text)), style)
+        return Paragraph(escape(visible(tongue.tell(text))), style)
 
     rows = [[cell(words, strong) for words in HEADINGS]]
     for line in lines:
@@ -59,7 +63,7 @@ def parts_pdf(title: str, lines: tuple[PartLine, ...]) -> bytes:
         )
     )
     told = priced(lines)
-    story: list[Flowable] = [cell(f"{title}: parts", heading), Spacer(1, 4 * mm), table, Spacer(1, 4 * mm)]
+    story: list[Flowable] = [Paragraph(escape(visible(named)), heading), Spacer(1, 4 * mm), table, Spacer(1, 4 * mm)]
     story.append(cell(f"Together {told}." if told else "No part has a price: enter it in the part library."))
     story.append(cell("“Have” is with spares: what is dropped, cut wrong, or peeled as a sample."))
     out = io.BytesIO()
@@ -70,7 +74,7 @@ def parts_pdf(title: str, lines: tuple[PartLine, ...]) -> bytes:
         rightMargin=MARGIN_MM * mm,
         topMargin=MARGIN_MM * mm,
         bottomMargin=MARGIN_MM * mm,
-        title=f"{title}: parts",
+        title=named,
         author="Firm Cell",
     ).build(story)
     return out.getvalue()

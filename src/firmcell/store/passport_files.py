@@ -13,9 +13,10 @@ from reportlab.lib.utils import ImageReader, simpleSplit
 from reportlab.pdfgen.canvas import Canvas
 
 from firmcell import DATA
+from firmcell.core.base.tongue import ENGLISH, Tell, Tongue
 from firmcell.core.base.visible import visible
-from firmcell.core.jobs.passport import Passport
-from firmcell.core.pictures.drawing import Drawing
+from firmcell.core.jobs.passport import Passport, told_passport
+from firmcell.core.pictures.drawing import Drawing, told_drawing
 from firmcell.store.pens.pdf import BOLD, REGULAR, draw_on, load_fonts
 from firmcell.store.pens.svg import to_svg
 
@@ -36,7 +37,9 @@ Photos = Sequence[tuple[str, str, bytes]]
 PICTURE_HEIGHTS_MM = (150, 140, 130, 120, 110, 100, 80)
 
 
-def passport_html(passport: Passport, faces: list[Drawing], photos: Photos = ()) -> str:
+def passport_html(
+    passport: Passport, faces: list[Drawing], photos: Photos = (), tongue: Tongue = ENGLISH
+) -> str:
     """Return the passport as one self-contained HTML page, with photos where some are given."""
     template = (DATA / "templates" / "passport.html").read_text(encoding="utf-8")
     environment = Environment(
@@ -44,9 +47,11 @@ def passport_html(passport: Passport, faces: list[Drawing], photos: Photos = ())
     )
     qr = segno.make(passport.essentials, error="m", micro=False)
     return environment.from_string(template).render(
-        p=passport,
+        p=told_passport(passport, tongue.tell),
+        language=tongue.code,
+        tell=tongue.tell,
         headings=TAP_HEADINGS,
-        faces=[to_svg(face, true_size=False) for face in faces],
+        faces=[to_svg(told_drawing(face, tongue.tell), true_size=False) for face in faces],
         qr=qr.svg_inline(scale=3, border=2, dark="#1f2729", svgclass=None, lineclass=None),
         photos=[(words, kind, base64.b64encode(content).decode("ascii")) for words, kind, content in photos],
     )
@@ -57,33 +62,44 @@ def _shown(value: object) -> object:
     return visible(value) if type(value) is str else value
 
 
-def passport_pdf(passport: Passport, faces: list[Drawing], photos: Photos = ()) -> bytes:
+def passport_pdf(
+    passport: Passport, faces: list[Drawing], photos: Photos = (), tongue: Tongue = ENGLISH
+) -> bytes:
     """Return the passport as an A4 PDF: one page, the pictures as large as that allows; a very long record
     goes on overleaf, and so do photos, where some are given."""
     load_fonts()
+    passport = told_passport(passport, tongue.tell)
+    faces = [told_drawing(face, tongue.tell) for face in faces]
     for height in PICTURE_HEIGHTS_MM:
-        _, pages = _drawn(passport, faces, height * mm, ())
+        _, pages = _drawn(passport, faces, height * mm, (), tongue.tell)
         if pages == 1:
             break
-    return _drawn(passport, faces, height * mm, photos)[0]
+    return _drawn(passport, faces, height * mm, photos, tongue.tell)[0]
 
 
-def _drawn(passport: Passport, faces: list[Drawing], height: float, photos: Photos) -> tuple[bytes, int]:
+def _drawn(
+    passport: Passport, faces: list[Drawing], height: float, photos: Photos, tell: Tell
+) -> tuple[bytes, int]:
     """The PDF with pictures of at most `height` points, and how many pages it has."""
     buffer = io.BytesIO()
     canvas = Canvas(buffer, pagesize=A4, invariant=1)
-    canvas.setTitle(f"Passport {passport.designation} {passport.serial}".strip())
+    canvas.setTitle(f"{tell('Passport')} {passport.designation} {passport.serial}".strip())
     canvas.setCreator("Firm Cell")
     canvas.setKeywords(passport.seal)
-    page = _Page(canvas, passport)
+    page = _Page(canvas, passport, tell)
     page.heading()
     page.faces(faces, height)
     top = page.y
     left = page.column(
-        page.left, top, page.half, (("Ratings", passport.ratings), (passport.limits_title, passport.limits))
+        page.left,
+        top,
+        page.half,
+        ((tell("Ratings"), passport.ratings), (passport.limits_title, passport.limits)),
     )
     right = page.taps(page.left + page.half + 6 * mm, top) if passport.taps else top
-    right = page.sentences(page.left + page.half + 6 * mm, right, page.half, "Cautions", passport.cautions)
+    right = page.sentences(
+        page.left + page.half + 6 * mm, right, page.half, tell("Cautions"), passport.cautions
+    )
     if passport.worth:
         right = page.worth(page.left + page.half + 6 * mm, right)
     page.y = min(left, right) - 2 * mm
@@ -101,8 +117,8 @@ def _drawn(passport: Passport, faces: list[Drawing], height: float, photos: Phot
 class _Page:
     """A4 from the top down; `y` is where the next thing goes, in points."""
 
-    def __init__(self, canvas: Canvas, passport: Passport) -> None:
-        self.canvas, self.passport = canvas, passport
+    def __init__(self, canvas: Canvas, passport: Passport, tell: Tell) -> None:
+        self.canvas, self.passport, self.tell = canvas, passport, tell
         self.width, self.height = A4
         self.left, self.right = 15 * mm, self.width - 15 * mm
         self.half = (self.right - self.left - 6 * mm) / 2
@@ -134,19 +150,29 @@ class _Page:
                         stroke=0,
                         fill=1,
                     )
-        self.text(self.left, self.y - 3 * mm, "Pack passport", 10, BOLD, QUIET)
+        self.text(self.left, self.y - 3 * mm, self.tell("Pack passport"), 10, BOLD, QUIET)
         self.text(self.left, self.y - 11 * mm, p.title, 20, BOLD)
         self.text(self.left, self.y - 18 * mm, p.designation, 13, BOLD)
         given = " · ".join(
             t
-            for t in (f"Serial {p.serial}" if p.serial else "", f"Built by {p.builder}" if p.builder else "")
+            for t in (
+                self.tell(f"Serial {p.serial}") if p.serial else "",
+                self.tell(f"Built by {p.builder}") if p.builder else "",
+            )
             if t
         )
-        self.text(self.left, self.y - 23.5 * mm, given or "No serial, no builder named", 9, REGULAR, QUIET)
+        self.text(
+            self.left,
+            self.y - 23.5 * mm,
+            given or self.tell("No serial, no builder named"),
+            9,
+            REGULAR,
+            QUIET,
+        )
         self.y -= 27 * mm
         if not p.finished:
             for line in simpleSplit(
-                f"NOT FINISHED: {p.unfinished}", BOLD, 9.5, self.right - self.left - size
+                f"{self.tell('NOT FINISHED')}: {p.unfinished}", BOLD, 9.5, self.right - self.left - size
             ):
                 self.text(self.left, self.y, line, 9.5, BOLD, HexColor("#9c2f0c"))
                 self.y -= 4.2 * mm
@@ -200,10 +226,10 @@ class _Page:
         return float(y - 5 * mm)
 
     def taps(self, x: float, y: float) -> float:
-        y = self.subtitle(x, y, self.half, "Taps against B0")
+        y = self.subtitle(x, y, self.half, self.tell("Taps against B0"))
         columns = [0, 9, 22, 35, 47, 60, 72]
         for offset, heading in zip(columns, TAP_HEADINGS, strict=True):
-            self.text(x + offset * mm, y, heading, 6.6, REGULAR, QUIET)
+            self.text(x + offset * mm, y, self.tell(heading), 6.6, REGULAR, QUIET)
         rows = self.passport.taps
         step = min(3.5, 62 / (len(rows) + 1))
         y -= step * mm
@@ -215,7 +241,7 @@ class _Page:
 
     def worth(self, x: float, y: float) -> float:
         """What the mend was worth, figure by figure."""
-        y = self.subtitle(x, y, self.half, "Before and after")
+        y = self.subtitle(x, y, self.half, self.tell("Before and after"))
         for row in self.passport.worth:
             told = tuple(
                 simpleSplit(text, REGULAR, 7.8, wide * mm)
@@ -250,7 +276,7 @@ class _Page:
         for line in self.left_over:
             self.text(self.left, self.y, line, 7.8)
             self.y -= 3.3 * mm
-        self.y = self.subtitle(self.left, self.y - 2 * mm * bool(self.left_over), width, "Record")
+        self.y = self.subtitle(self.left, self.y - 2 * mm * bool(self.left_over), width, self.tell("Record"))
         for line in simpleSplit(" ".join(self.passport.records), REGULAR, 7.8, width):
             if self.y < FOOT_MM * mm + 4 * mm:
                 self._overleaf()
@@ -261,7 +287,7 @@ class _Page:
         self.foot()
         self.canvas.showPage()
         self.y = self.height - 16 * mm
-        self.text(self.left, self.y, f"{self.passport.title}, continued", 9.5, BOLD)
+        self.text(self.left, self.y, f"{self.passport.title}, {self.tell('continued')}", 9.5, BOLD)
         self.y -= 6 * mm
 
     def photos(self, photos: Photos) -> None:
@@ -280,7 +306,9 @@ class _Page:
         self.text(
             self.left,
             FOOT_MM * mm,
-            "Made with Firm Cell from the pack's own record. Values of generic classes unless measured.",
+            self.tell(
+                "Made with Firm Cell from the pack's own record. Values of generic classes unless measured."
+            ),
             6.8,
             REGULAR,
             QUIET,

@@ -11,6 +11,7 @@ from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
+from firmcell.core.base.tongue import ENGLISH, Tell, Tongue
 from firmcell.core.base.visible import harmless_cell, visible
 from firmcell.core.jobs.shopping import NO_SUPPLIER, ToBuy, cut_words, told_of, told_together
 from firmcell.core.stock.things import PartInStock
@@ -61,7 +62,11 @@ def shopping_csv(lines: Sequence[ToBuy], parts: Sequence[PartInStock]) -> str:
 
 
 def shopping_pdf(
-    title: str, lines: Sequence[ToBuy], parts: Sequence[PartInStock], paper: str = "a4"
+    title: str,
+    lines: Sequence[ToBuy],
+    parts: Sequence[PartInStock],
+    paper: str = "a4",
+    tongue: Tongue = ENGLISH,
 ) -> bytes:
     """Return the list on paper: to buy, by supplier, with a box to tick; what is there and where; how it is
     cut.
@@ -74,10 +79,12 @@ def shopping_pdf(
         As `shopping` gives them, and the stock it was given.
     paper : str
         a4 or letter.
+    tongue : Tongue
+        Of the paper.
     """
     load_fonts()
-    pen = _Pen()
-    story: list[Flowable] = [pen.text(f"Shopping list: {title}", "heading"), Spacer(1, 3 * mm)]
+    pen, named = _Pen(tongue.tell), f"{tongue.tell('Shopping list')}: {title}"
+    story: list[Flowable] = [pen.named(named), Spacer(1, 3 * mm)]
     story.append(pen.text(told_together(lines)))
     story += pen.to_buy(lines)
     story += pen.there(lines, parts)
@@ -90,7 +97,7 @@ def shopping_pdf(
         rightMargin=MARGIN_MM * mm,
         topMargin=MARGIN_MM * mm,
         bottomMargin=MARGIN_MM * mm,
-        title=f"Shopping list: {title}",
+        title=named,
         author="Firm Cell",
     ).build(story)
     return out.getvalue()
@@ -99,7 +106,8 @@ def shopping_pdf(
 class _Pen:
     """The parts of the page."""
 
-    def __init__(self) -> None:
+    def __init__(self, tell: Tell) -> None:
+        self.tell = tell
         plain = ParagraphStyle("plain", fontName=REGULAR, fontSize=9, leading=11.5)
         self.styles = {
             "plain": plain,
@@ -110,7 +118,11 @@ class _Pen:
 
     def text(self, words: str, style: str = "plain") -> Paragraph:
         """A paragraph."""
-        return Paragraph(escape(visible(words)), self.styles[style])
+        return Paragraph(escape(visible(self.tell(words))), self.styles[style])
+
+    def named(self, title: str) -> Paragraph:
+        """The heading, with names of jobs that stay as they are."""
+        return Paragraph(escape(visible(title)), self.styles["heading"])
 
     def to_buy(self, lines: Sequence[ToBuy]) -> list[Flowable]:
         """What is bought, by supplier."""

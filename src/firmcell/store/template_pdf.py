@@ -7,6 +7,7 @@ from reportlab.lib.pagesizes import A4, LETTER
 from reportlab.lib.units import mm
 from reportlab.pdfgen.canvas import Canvas
 
+from firmcell.core.base.tongue import ENGLISH, Tell, Tongue
 from firmcell.core.pictures.drawing import Drawing
 from firmcell.core.pictures.templates import Template
 from firmcell.store.pens.pdf import BOLD, REGULAR, draw_on, load_fonts
@@ -17,7 +18,13 @@ OVERLAP_MM = 10.0
 RULER_MM = 100
 
 
-def template_pdf(title: str, templates: tuple[Template, ...], paper: str = "a4", lies: bool = True) -> bytes:
+def template_pdf(
+    title: str,
+    templates: tuple[Template, ...],
+    paper: str = "a4",
+    lies: bool = True,
+    tongue: Tongue = ENGLISH,
+) -> bytes:
     """Return all templates as PDF, one after the other, each tiled over as many pages as it needs.
 
     Parameters
@@ -29,14 +36,16 @@ def template_pdf(title: str, templates: tuple[Template, ...], paper: str = "a4",
         ``a4`` or ``letter``; a page lies the way that needs fewer.
     lies : bool
         Whether the pages say that the pack lies as drawn; wiring does not.
+    tongue : Tongue
+        Of what stands round the drawings, which are told already.
     """
     load_fonts()
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=PAPERS[paper], pageCompression=1)
-    canvas.setTitle(f"{title}: templates at 1:1")
+    canvas.setTitle(f"{title}: {tongue.tell('templates at 1:1')}")
     canvas.setAuthor("Firm Cell")
     for template in templates:
-        _tile(canvas, title, template, PAPERS[paper], lies)
+        _tile(canvas, title, template, PAPERS[paper], lies, tongue.tell)
     canvas.save()
     return out.getvalue()
 
@@ -68,7 +77,9 @@ def _room(page_mm: tuple[float, float]) -> tuple[float, float]:
     return page_mm[0] - 2 * MARGIN_MM, page_mm[1] - HEAD_MM - FOOT_MM
 
 
-def _tile(canvas: Canvas, title: str, template: Template, paper: tuple[float, float], lies: bool) -> None:
+def _tile(
+    canvas: Canvas, title: str, template: Template, paper: tuple[float, float], lies: bool, tell: Tell
+) -> None:
     x0, y0, x1, y1 = template.drawing.bounds
     size = (x1 - x0 + 2, y1 - y0 + 2)
     upright = (paper[0] / mm, paper[1] / mm)
@@ -89,9 +100,9 @@ def _tile(canvas: Canvas, title: str, template: Template, paper: tuple[float, fl
             at_y = FOOT_MM + room[1] - (top - y0)
             draw_on(canvas, template.drawing, at_x * mm, at_y * mm, mm)
             canvas.restoreState()
-            _marks(canvas, page, room, (column, row), (columns, rows))
-            face = f"{template.name}, 1:1" + (", as it lies with this face up" if lies else "")
-            _words(canvas, title, face, page, (column, row), (columns, rows))
+            _marks(canvas, page, room, (column, row), (columns, rows), tell)
+            face = f"{template.name}, 1:1" + (f", {tell('as it lies with this face up')}" if lies else "")
+            _words(canvas, title, face, page, (column, row), (columns, rows), tell)
             canvas.showPage()
 
 
@@ -101,6 +112,7 @@ def _marks(
     room: tuple[float, float],
     at: tuple[int, int],
     of: tuple[int, int],
+    tell: Tell,
 ) -> None:
     """Ruler at the foot, and ticks where neighbouring pages overlap."""
     canvas.setLineWidth(0.4)
@@ -110,7 +122,9 @@ def _marks(
         tall = 4.0 if k % 10 == 0 else 2.6 if k % 5 == 0 else 1.4
         canvas.line(x + k * mm, y, x + k * mm, y + tall * mm)
     canvas.setFont(REGULAR, 8)
-    canvas.drawString(x + RULER_MM * mm + 6, y, "must measure 100 mm; print at 100 %, not fitted to the page")
+    canvas.drawString(
+        x + RULER_MM * mm + 6, y, tell("must measure 100 mm; print at 100 %, not fitted to the page")
+    )
     low, high = FOOT_MM, FOOT_MM + room[1]
     for edge, near in (
         (MARGIN_MM + room[0] - OVERLAP_MM, at[0] < of[0] - 1),
@@ -126,7 +140,13 @@ def _marks(
 
 
 def _words(
-    canvas: Canvas, title: str, name: str, page: tuple[float, float], at: tuple[int, int], of: tuple[int, int]
+    canvas: Canvas,
+    title: str,
+    name: str,
+    page: tuple[float, float],
+    at: tuple[int, int],
+    of: tuple[int, int],
+    tell: Tell,
 ) -> None:
     y = (page[1] - 9.0) * mm
     canvas.setFont(BOLD, 11)
@@ -134,4 +154,4 @@ def _words(
     canvas.setFont(REGULAR, 9)
     if of != (1, 1):
         words = f"page {at[0] + 1} of {of[0]} along, {at[1] + 1} of {of[1]} down; ticks lie on each other"
-        canvas.drawRightString((page[0] - MARGIN_MM) * mm, y - 11, words)
+        canvas.drawRightString((page[0] - MARGIN_MM) * mm, y - 11, tell(words))

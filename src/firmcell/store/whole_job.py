@@ -12,6 +12,7 @@ from firmcell.core.analysis.figures import Analysis, with_pack_of
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.tongue import ENGLISH, Tongue
 from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.bench.standing import Standing, standing
 from firmcell.core.changes.existing_pack import PackAsItIs, cell_of, window_of
@@ -135,17 +136,24 @@ def made_by(importer: Importer, path: Path, out: Path) -> JobFile:
 
 
 def exported(
-    job: JobFile, kind: str, photos: bool = False, stock_mm: tuple[float, float] | None = None
+    job: JobFile,
+    kind: str,
+    photos: bool = False,
+    stock_mm: tuple[float, float] | None = None,
+    tongue: Tongue = ENGLISH,
 ) -> Iterator[bytes]:
     """Return the job as ``json``, ``csv``, ``pdf`` or ``html``, in one piece or several; a passport with
-    its photos where they are asked for, a label of a size where one is given."""
+    its photos where they are asked for, a label of a size where one is given. What is for people to read on
+    paper is in their `tongue`."""
     if kind == "json":
         yield from json_pieces(job)
     else:
-        yield _exported(job, kind, photos, stock_mm)
+        yield _exported(job, kind, photos, stock_mm, tongue)
 
 
-def _exported(job: JobFile, kind: str, photos: bool, stock_mm: tuple[float, float] | None) -> bytes:
+def _exported(
+    job: JobFile, kind: str, photos: bool, stock_mm: tuple[float, float] | None, tongue: Tongue
+) -> bytes:
     design = job.latest().design()
     refuse_unless_there(jobs.plan_of(design), design.kind.value, kind)
     library, _ = load_library()
@@ -153,22 +161,23 @@ def _exported(job: JobFile, kind: str, photos: bool, stock_mm: tuple[float, floa
     if kind in ("label", "sketch"):
         state, bound = saved_passport(job, design, library)
         page = passport_of(design, state, library, bound)
-        return label_bytes(page, design, analysis, last_day(job.events()), kind, stock_mm=stock_mm)
+        return label_bytes(page, design, analysis, last_day(job.events()), kind, "a4", stock_mm, tongue)
     if kind not in ("csv", "pdf", "html"):
         # Imported here: layouts, drawings and solids load packages that no start needs.
         from firmcell.store.layout_files import layout_bytes
 
-        return layout_bytes(design, library, kind)
+        return layout_bytes(design, library, kind, tongue=tongue)
     if kind == "csv":
         return analysis_csv(analysis).encode()
     state, bound = saved_passport(job, design, library)
+    page = passport_of(design, state, library, bound)
     if not photos:
-        return passport_bytes(passport_of(design, state, library, bound), design, library, kind)
+        return passport_bytes(page, design, library, kind, (), tongue)
     # Imported here: most passports have no photos.
     from firmcell.store.photos import photos_for_paper
 
     kept = photos_for_paper(job, job.events())
-    return passport_bytes(passport_of(design, state, library, bound), design, library, kind, kept)
+    return passport_bytes(page, design, library, kind, kept, tongue)
 
 
 def last_day(events: Sequence[Event]) -> str:
@@ -184,6 +193,7 @@ def label_bytes(
     kind: str,
     paper: str = "a4",
     stock_mm: tuple[float, float] | None = None,
+    tongue: Tongue = ENGLISH,
 ) -> bytes:
     """Return the ``label`` of a pack, or the ``sketch`` of its wiring for the lid, at 1:1 on paper; a label
     of a given size on a page of that size."""
@@ -195,14 +205,16 @@ def label_bytes(
     from firmcell.store.template_pdf import page_pdf, template_pdf
 
     if kind == "sketch":
-        return template_pdf(design.brief.title, (lid_sketch(design, analysis),), paper, lies=False)
+        told = lid_sketch(design, analysis).told(tongue.tell)
+        return template_pdf(design.brief.title, (told,), paper, False, tongue)
     code = segno.make(page.essentials, error="m", micro=False)
     modules = tuple(tuple(bool(dark) for dark in row) for row in code.matrix_iter(border=2))
-    words = label_words(design, analysis, day, page.finished)
+    words = label_words(design, analysis, day, page.finished).told(tongue.tell)
     drawing = label_drawing(words, stock_mm or label_size(analysis), modules)
     if stock_mm:
-        return page_pdf(f"{design.brief.title}: label", drawing)
-    return template_pdf(design.brief.title, (Template("label", "LABEL", drawing),), paper, lies=False)
+        return page_pdf(f"{design.brief.title}: {tongue.tell('label')}", drawing)
+    told = Template(tongue.tell("label"), "LABEL", drawing)
+    return template_pdf(design.brief.title, (told,), paper, False, tongue)
 
 
 def passport_bytes(
@@ -211,6 +223,7 @@ def passport_bytes(
     library: PartLibrary,
     kind: str,
     photos: Sequence[tuple[str, str, bytes]] = (),
+    tongue: Tongue = ENGLISH,
 ) -> bytes:
     """Return a passport as ``pdf`` or ``html``, with photos as `photos_for_paper` gives them."""
     # Imported here: paper takes a quarter of a second to load and most starts do not need it.
@@ -219,8 +232,8 @@ def passport_bytes(
     analysis = analyse(design, library)
     pictures = list(jobs.plan_of(design).pictures(design, analysis))
     if kind == "pdf":
-        return passport_pdf(page, pictures, photos)
-    return passport_html(page, pictures, photos).encode()
+        return passport_pdf(page, pictures, photos, tongue)
+    return passport_html(page, pictures, photos, tongue).encode()
 
 
 def brief_from_json(text: str, where: str, given: dict[str, float] | None = None) -> tuple[Brief, str | None]:

@@ -171,6 +171,8 @@ class Catalogue:
         Whether the language writes 3,5 for three and a half.
     missed : callable, optional
         Is told each text that could not be told, for those who write catalogues.
+    language : str
+        Its code.
     """
 
     def __init__(
@@ -180,7 +182,9 @@ class Catalogue:
         lookup: Lookup,
         comma: bool = True,
         missed: Callable[[str], object] | None = None,
+        language: str = "en",
     ) -> None:
+        self.language = language
         self._nouns, self._lookup, self._comma, self._missed = nouns, lookup, comma, missed
         self.used: set[str] = set()
         self._within = 0

@@ -86,6 +86,11 @@ def told(text: str) -> str:
     return _spoken[-1].tell(text) if _spoken else text
 
 
+def language() -> str:
+    """Return the code of the language that is spoken."""
+    return _spoken[-1].language if _spoken else "en"
+
+
 def number(text: str) -> str:
     """Return a number with the decimal sign of the language."""
     return _spoken[-1].numbers(text) if _spoken else text

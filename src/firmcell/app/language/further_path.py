@@ -2,6 +2,7 @@
 
 import time
 from collections.abc import Callable, Iterator
+from contextlib import suppress
 from pathlib import Path
 
 from PySide6.QtCore import QSettings
@@ -11,10 +12,17 @@ from firmcell.app.language.main_path import Tell, of_findings, of_steps, settled
 from firmcell.app.main_window import MainWindow
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
+from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.tongue import ENGLISH, Tongue
 from firmcell.core.jobs import findings_of, steps_of
+from firmcell.core.jobs.passport import Bound
 from firmcell.core.model.part_library import PartLibrary
+from firmcell.core.pictures.pack_label import label_words
 from firmcell.core.records.build_state import EMPTY_STATE
 from firmcell.store.demo import DEMO_JOBS
+from firmcell.store.layout_files import layout_bytes
+from firmcell.store.shopping_files import shopping_pdf
+from firmcell.store.whole_job import label_bytes, passport_bytes, passport_of
 
 ROOMS = ("firmcell/core/rules/", "firmcell/core/jobs/", "firmcell/core/charging/", "firmcell/core/layout/")
 """Where each sentence may be shown by a design that no demo job has: all of them are told."""
@@ -37,7 +45,7 @@ def walk_further(library: PartLibrary, scratch: Path, tell: Tell) -> None:
         for stage in window.session.plan.stages:
             window.go(stage)
             settled(application)
-    for text in told_by_jobs(library):
+    for text in (*told_by_jobs(library), *told_on_paper(library, every=True)):
         tell(text)
     shop = window.workshop
     shows: tuple[Callable[[], QWidget], ...] = (
@@ -59,6 +67,31 @@ def told_by_jobs(library: PartLibrary) -> Iterator[str]:
         analysis = analyse(design, library)
         yield from of_steps(steps_of(design, analysis))
         yield from of_findings(findings_of(Situation(design, analysis, EMPTY_STATE, library)))
+
+
+def told_on_paper(library: PartLibrary, every: bool) -> Iterator[str]:
+    """Return what stands on the passport and the label of a job of each kind; where `every` paper is wanted,
+    on its parts list, templates and wiring as well."""
+    said = list[str]()
+
+    def tell(text: str) -> str:
+        said.append(text)
+        return text
+
+    tongue = Tongue(ENGLISH.code, tell)
+    for _, make in DEMO_JOBS.values():
+        design = make(library)
+        page = passport_of(design, EMPTY_STATE, library, Bound(""))
+        passport_bytes(page, design, library, "html", (), tongue)
+        label_words(design, analyse(design, library), "", page.finished).told(tell)
+        for kind in ("template", "wiring", "parts-pdf") if every else ():
+            with suppress(Refusal):
+                layout_bytes(design, library, kind, "a4", tongue)
+    if every:
+        passport_bytes(page, design, library, "pdf", (), tongue)
+        label_bytes(page, design, analyse(design, library), "", "sketch", "a4", None, tongue)
+        shopping_pdf("", (), (), "a4", tongue)
+    yield from said
 
 
 def _looked_through(application: QApplication, shown: QWidget) -> None:

@@ -9,6 +9,7 @@ from firmcell import DATA
 from firmcell.app.language import DESKTOP, LANGUAGES, edge
 from firmcell.app.language.catalogue import Catalogue, Lookup
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.tongue import ENGLISH, Tongue
 
 CONTEXT = "firmcell"
 FOLDER = DATA / "languages"
@@ -69,7 +70,15 @@ def forms_of(template: str) -> tuple[str, str]:
 def catalogue_of(language: str, missed: Callable[[str], object] | None = None) -> Catalogue:
     """Return the catalogue of a language that is not English."""
     texts, nouns = sources_in(FOLDER / f"{language}.ts")
-    return Catalogue(texts, nouns, _by_qt(language), missed=missed)
+    return Catalogue(texts, nouns, _by_qt(language), missed=missed, language=language)
+
+
+def tongue_of(language: str) -> Tongue:
+    """Return how papers speak a language.
+
+    Each has a catalogue of its own: they are written off the interface thread, which tells its own meanwhile.
+    """
+    return ENGLISH if language == ENGLISH.code else Tongue(language, catalogue_of(language).tell)
 
 
 def _by_qt(language: str) -> Lookup:

@@ -6,6 +6,8 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFileDialog, QHBoxLayout
 
+from firmcell.app.language.edge import language
+from firmcell.app.language.spoken import tongue_of
 from firmcell.app.session import guarded
 from firmcell.core.jobs.parts_list import PartLine, parts_list, priced
 
@@ -77,7 +79,11 @@ class PartsSection:
         s = self.session
         lines = parts_list(s.design, s.analysis, s.steps)
         on_paper = path.suffix.lower() == ".pdf"
-        content = parts_pdf(s.design.brief.title, lines) if on_paper else parts_csv(lines).encode()
+        content = (
+            parts_pdf(s.design.brief.title, lines, tongue_of(language()))
+            if on_paper
+            else parts_csv(lines).encode()
+        )
         return guarded(lambda: write_whole(path, content, replace=True), s.refused.emit)
 
 

@@ -17,6 +17,8 @@ from PySide6.QtWidgets import (
 
 from firmcell.app.background import Search
 from firmcell.app.form_dialog import fit_on_desktop, let_scroll
+from firmcell.app.language.edge import language
+from firmcell.app.language.spoken import tongue_of
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import guarded
 from firmcell.app.shop.job_ticks import JobTicks, Newest
@@ -240,7 +242,8 @@ class ShoppingWindow(QDialog):
 
         def content() -> bytes:
             if path.suffix.lower() == ".pdf":
-                return shopping_pdf(titles, self.lines, parts, "a4" if metric else "letter")
+                paper = "a4" if metric else "letter"
+                return shopping_pdf(titles, self.lines, parts, paper, tongue_of(language()))
             return shopping_csv(self.lines, parts).encode()
 
         done = guarded(lambda: write_whole(path, content(), replace=True), self.said.setText)

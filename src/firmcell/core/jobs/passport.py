@@ -7,6 +7,7 @@ from firmcell.core.analysis.figures import Analysis
 from firmcell.core.analysis.findings import Finding, Severity, Stage
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.quantity import AH
+from firmcell.core.base.tongue import Tell
 from firmcell.core.base.wording import amperes, celsius, figures, kilograms, plural, volts, watt_hours
 from firmcell.core.model.design import Design
 from firmcell.core.model.job_details import Grain, Wired
@@ -159,6 +160,27 @@ def passport(
         finished=not unfinished,
         unfinished=unfinished,
         stops=bound.stops,
+    )
+
+
+def told_passport(page: Passport, tell: Tell) -> Passport:
+    """Return a passport in another language.
+
+    What binds it to its job stays: title, names of people, serial and the QR code, which is the same in each
+    language.
+    """
+    return replace(
+        page,
+        designation=tell(page.designation),
+        ratings=tuple((tell(name), tell(value)) for name, value in page.ratings),
+        limits=tuple((tell(name), tell(value)) for name, value in page.limits),
+        limits_title=tell(page.limits_title),
+        taps=tuple(tuple(map(tell, row)) for row in page.taps),
+        cautions=tuple(map(tell, page.cautions)),
+        records=tuple(map(tell, page.records)),
+        unfinished=tell(page.unfinished),
+        worth=tuple((tell(a), tell(b), tell(c), tell(d)) for a, b, c, d in page.worth),
+        stops=tuple(map(tell, page.stops)),
     )
 
 

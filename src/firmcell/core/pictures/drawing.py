@@ -7,6 +7,7 @@ from collections.abc import Callable
 from dataclasses import field, replace
 
 from firmcell.core.base.frozen import frozen
+from firmcell.core.base.tongue import Tell
 
 Point = tuple[float, float]
 
@@ -67,6 +68,18 @@ class Drawing:
     bounds: tuple[float, float, float, float]
     targets: dict[str, Point] = field(default_factory=dict)
     """Where to point at, by ref: one place for every thing that can be clicked or lit."""
+
+
+def told_drawing(drawing: Drawing, tell: Tell) -> Drawing:
+    """Return a drawing with its labels in another language."""
+    return replace(
+        drawing,
+        title=tell(drawing.title),
+        shapes=tuple(
+            replace(each, text=tell(each.text)) if isinstance(each, Label) else each
+            for each in drawing.shapes
+        ),
+    )
 
 
 def bounds_of(shapes: list[Shape]) -> tuple[float, float, float, float]:

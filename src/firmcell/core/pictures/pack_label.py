@@ -5,6 +5,7 @@ import re
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.frozen import frozen
 from firmcell.core.base.refusal import Refusal
+from firmcell.core.base.tongue import Tell
 from firmcell.core.base.wording import amperes, celsius, figures, volts
 from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.design import Design
@@ -51,6 +52,10 @@ class LabelWords:
 
     name: str
     lines: tuple[str, ...]
+
+    def told(self, tell: Tell) -> "LabelWords":
+        """Return it in another language: before it is laid out, as that goes by how long each line is."""
+        return LabelWords(tell(self.name), tuple(map(tell, self.lines)))
 
 
 def transport_words(design: Design, energy_wh: float) -> str:

@@ -7,10 +7,21 @@ import numpy as np
 from firmcell.core.analysis.figures import Analysis
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
+from firmcell.core.base.tongue import Tell
 from firmcell.core.geometry.plane import hull
 from firmcell.core.model.design import Design, Face, StripStyle
 from firmcell.core.model.joint_kinds import HOLE_EASE_M, JoinedBy
-from firmcell.core.pictures.drawing import Area, Disc, Drawing, Label, Point, Shape, Stroke, bounds_of
+from firmcell.core.pictures.drawing import (
+    Area,
+    Disc,
+    Drawing,
+    Label,
+    Point,
+    Shape,
+    Stroke,
+    bounds_of,
+    told_drawing,
+)
 from firmcell.core.pictures.face import as_it_lies
 from firmcell.core.strips.laid import laid_points, unit
 from firmcell.core.strips.lead_ends import lead_ends_on, lead_seat, lead_thread
@@ -35,6 +46,10 @@ class Template:
     name: str
     layer: str
     drawing: Drawing
+
+    def told(self, tell: Tell) -> "Template":
+        """Return it in another language; its layer is a name for machines."""
+        return Template(tell(self.name), self.layer, told_drawing(self.drawing, tell))
 
 
 def templates(design: Design, analysis: Analysis) -> tuple[Template, ...]:

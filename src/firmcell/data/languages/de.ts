@@ -279,6 +279,11 @@
       <translation>Raster</translation>
     </message>
     <message>
+      <location filename="firmcell/app/canvas/painter.py" />
+      <source>wiring</source>
+      <translation>Verdrahtung</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/canvas/tools.py" />
       <source>Ctrl+1</source>
       <translation>Strg+1</translation>
@@ -2149,6 +2154,11 @@
       <translation>der Verbraucher muss bei %1 selbst aufhören, und jede Ladung geht über den Balancerstecker; vor jeder Ladung die Gruppen prüfen</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>wires</source>
+      <translation>Leitungen</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/design_pages.py" />
       <source>%1 empty, %2 nominal, %3 full</source>
       <translation>%1 leer, %2 Nennwert, %3 voll</translation>
@@ -3256,7 +3266,7 @@
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
       <source>Have</source>
-      <translation>Vorhanden</translation>
+      <translation>Bereit</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -4499,6 +4509,11 @@
       <translation>Ganze Gruppen, oder gleich viele Zellen jeder Gruppe</translation>
     </message>
     <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>must measure 100 mm; print at 100 %, not fitted to the page</source>
+      <translation>muss 100 mm messen; mit 100 % drucken, nicht an die Seite angepasst</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/rating_plate.py" />
       <source>Rating plate</source>
       <translation>Typenschild</translation>
@@ -5012,6 +5027,11 @@
       <location filename="firmcell/app/shop/parts_tab.py" />
       <source>Write CS&amp;V…</source>
       <translation>CS&amp;V schreiben…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>change</source>
+      <translation>Änderung</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/settings_tab.py" />
@@ -9409,6 +9429,11 @@
       <location filename="firmcell/core/jobs/passport.py" />
       <source>%1; no cell above %2</source>
       <translation>%1; keine Zelle über %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/passport.py" />
+      <source>0 (reference)</source>
+      <translation>0 (Bezug)</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -14721,6 +14746,56 @@
       <translation>blankes Metall, V gegen sein niedrigstes</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Charge %1, by the clock or −ΔV, never by voltage</source>
+      <translation>Laden mit %1, nach der Uhr oder −ΔV, nie nach Spannung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Charge to %1, at most %2, %3 to 45 °C</source>
+      <translation>Laden bis %1, höchstens %2, %3 bis 45 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Give %1, %2 for a moment, down to %3</source>
+      <translation>Gibt %1, kurz %2, bis hinab zu %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Metal hydride; by sea UN 3496. Poles covered against a short.</source>
+      <translation>Metallhydrid; zur See UN 3496. Pole gegen Kurzschluss abgedeckt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>NOT PROVEN YET: do not use</source>
+      <translation>NOCH NICHT GEPRÜFT: nicht benutzen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Never open, crush, heat or short. Warm by itself or swollen: outside, and leave it.</source>
+      <translation>Nie öffnen, quetschen, erhitzen, kurzschließen. Von selbst warm oder gebläht: ins Freie, liegen lassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>UN 3480, lithium-ion, %1 Wh: %2. By air at most 30 % charged.</source>
+      <translation>UN 3480, Lithium-Ion, %1 Wh: %2. Mit dem Flugzeug höchstens 30 % geladen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>class 9</source>
+      <translation>Klasse 9</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>small, up to 100 Wh</source>
+      <translation>klein, bis 100 Wh</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>wiring, for inside the lid</source>
+      <translation>Verdrahtung, für den Deckel innen</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1 A/mm²%2</source>
       <translation>%1 A/mm²%2</translation>
@@ -14897,6 +14972,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/single_cell.py" />
+      <source>with its board</source>
+      <translation>mit ihrer Platine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/single_cell.py" />
       <source>with its board %1 at most</source>
       <translation>mit ihrer Platine höchstens %1</translation>
     </message>
@@ -14909,6 +14989,11 @@
       <location filename="firmcell/core/pictures/sleeved_cell.py" />
       <source>ring %1, under the lip</source>
       <translation>Ring %1, unter der Lippe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/sleeved_cell.py" />
+      <source>with its sleeve</source>
+      <translation>mit ihrem Schlauch</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/stage_marks.py" />
@@ -14986,6 +15071,16 @@
       <translation>warum es da ist</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/templates.py" />
+      <source>%1 face, %2</source>
+      <translation>Seite %1, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/templates.py" />
+      <source>sheet %1 mm, %2 face</source>
+      <translation>Folie %1 mm, Seite %2</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/tray.py" />
       <source>From above, lid off</source>
       <translation>Von oben, Deckel ab</translation>
@@ -15056,14 +15151,34 @@
       <translation>Längs geschnitten; dünne Lagen dicker gezeichnet, als sie sind</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>end plate, blind</source>
+      <translation>Endplatte, blind</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>end plate, wires</source>
+      <translation>Endplatte, Leitungen</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/wiring.py" />
       <source>%1, minus at the foot</source>
       <translation>%1, Minus am Fuß</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/wiring.py" />
+      <source>%1: wires of the BMS, %2 pieces; lay each from nail to nail, cut, mark its number</source>
+      <translation>%1: Leitungen des BMS, %2 Stück; jede von Nagel zu Nagel legen, schneiden, ihre Nummer darauf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wiring.py" />
       <source>Balance plug only</source>
       <translation>Nur Balancerstecker</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wiring.py" />
+      <source>nail board</source>
+      <translation>Nagelbrett</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/wiring.py" />
@@ -17661,14 +17776,94 @@
       <translation>in %1 Tagen</translation>
     </message>
     <message>
+      <location filename="firmcell/store/layout_files.py" />
+      <source>parts</source>
+      <translation>Teile</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/outline_files.py" />
       <source>points</source>
       <translation>Punkte</translation>
     </message>
     <message>
+      <location filename="firmcell/store/parts_pdf.py" />
+      <source>Built in</source>
+      <translation>Verbaut</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/parts_pdf.py" />
+      <source>No part has a price: enter it in the part library.</source>
+      <translation>Kein Teil hat einen Preis: in der Teilesammlung eintragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/parts_pdf.py" />
+      <source>“Have” is with spares: what is dropped, cut wrong, or peeled as a sample.</source>
+      <translation>„Bereit“ ist mit Reserve: was hinunterfällt, falsch geschnitten oder als Probe geschält wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Built by %1</source>
+      <translation>Gebaut von %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Empty V</source>
+      <translation>Leer V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Made with Firm Cell from the pack's own record. Values of generic classes unless measured.</source>
+      <translation>Mit Firm Cell aus der eigenen Aufzeichnung des Packs. Werte allgemeiner Klassen, wo nicht gemessen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Measured V</source>
+      <translation>Gemessen V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>NOT FINISHED</source>
+      <translation>NICHT FERTIG</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Nominal V</source>
+      <translation>Nenn V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Pack passport</source>
+      <translation>Pass des Packs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Passport</source>
+      <translation>Pass</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Printed</source>
+      <translation>Aufdruck</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Serial %1</source>
+      <translation>Seriennummer %1</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/passport_seal.py" />
       <source>firmcell-chain %1 %2%3</source>
       <translation>firmcell-chain %1 %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/template_pdf.py" />
+      <source>as it lies with this face up</source>
+      <translation>wie er mit dieser Seite oben liegt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/template_pdf.py" />
+      <source>templates at 1:1</source>
+      <translation>Schablonen 1:1</translation>
     </message>
     <message>
       <location filename="firmcell/store/units.py" />

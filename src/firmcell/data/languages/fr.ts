@@ -279,6 +279,11 @@
       <translation>grille</translation>
     </message>
     <message>
+      <location filename="firmcell/app/canvas/painter.py" />
+      <source>wiring</source>
+      <translation>câblage</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/canvas/tools.py" />
       <source>Ctrl+1</source>
       <translation>Ctrl+1</translation>
@@ -2149,6 +2154,11 @@
       <translation>l'appareil doit s'arrêter de lui-même à %1, et chaque charge passe par la fiche d'équilibrage ; contrôler les groupes avant chaque charge</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>wires</source>
+      <translation>fils</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/design_pages.py" />
       <source>%1 empty, %2 nominal, %3 full</source>
       <translation>%1 vide, %2 nominal, %3 pleine</translation>
@@ -3256,7 +3266,7 @@
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
       <source>Have</source>
-      <translation>En stock</translation>
+      <translation>Avoir</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -3336,7 +3346,7 @@
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
       <source>Ratings</source>
-      <translation>Valeurs nominales</translation>
+      <translation>Valeurs</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
@@ -4191,7 +4201,7 @@
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
       <source>Taps against B0</source>
-      <translation>Prises contre B0</translation>
+      <translation>Prises par rapport à B0</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
@@ -4497,6 +4507,11 @@
       <location filename="firmcell/app/picked_cells.py" />
       <source>Whole groups, or as many cells of each group</source>
       <translation>Groupes entiers, ou autant de cellules de chaque groupe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>must measure 100 mm; print at 100 %, not fitted to the page</source>
+      <translation>doit mesurer 100 mm ; imprimer à 100 %, sans ajuster à la page</translation>
     </message>
     <message>
       <location filename="firmcell/app/rating_plate.py" />
@@ -5012,6 +5027,11 @@
       <location filename="firmcell/app/shop/parts_tab.py" />
       <source>Write CS&amp;V…</source>
       <translation>Écrire CS&amp;V…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>change</source>
+      <translation>écart</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/settings_tab.py" />
@@ -9409,6 +9429,11 @@
       <location filename="firmcell/core/jobs/passport.py" />
       <source>%1; no cell above %2</source>
       <translation>%1 ; aucune cellule au-dessus de %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/passport.py" />
+      <source>0 (reference)</source>
+      <translation>0 (référence)</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -14721,6 +14746,56 @@
       <translation>métal nu, V contre son plus bas</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Charge %1, by the clock or −ΔV, never by voltage</source>
+      <translation>Charger à %1, à l'horloge ou −ΔV, jamais à la tension</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Charge to %1, at most %2, %3 to 45 °C</source>
+      <translation>Charger à %1, %2 au plus, %3 à 45 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Give %1, %2 for a moment, down to %3</source>
+      <translation>Donne %1, un instant %2, jusqu'à %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Metal hydride; by sea UN 3496. Poles covered against a short.</source>
+      <translation>Hydrure métallique ; par mer UN 3496. Pôles couverts contre le court-circuit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>NOT PROVEN YET: do not use</source>
+      <translation>PAS ENCORE PROUVÉ : ne pas utiliser</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>Never open, crush, heat or short. Warm by itself or swollen: outside, and leave it.</source>
+      <translation>Ne jamais ouvrir, écraser, chauffer, court-circuiter. Chaud tout seul ou gonflé : dehors, et l'y laisser.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>UN 3480, lithium-ion, %1 Wh: %2. By air at most 30 % charged.</source>
+      <translation>UN 3480, lithium-ion, %1 Wh : %2. Par avion, 30 % de charge au plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>class 9</source>
+      <translation>classe 9</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>small, up to 100 Wh</source>
+      <translation>petit, jusqu'à 100 Wh</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>wiring, for inside the lid</source>
+      <translation>câblage, pour l'intérieur du couvercle</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1 A/mm²%2</source>
       <translation>%1 A/mm²%2</translation>
@@ -14897,6 +14972,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/single_cell.py" />
+      <source>with its board</source>
+      <translation>avec sa carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/single_cell.py" />
       <source>with its board %1 at most</source>
       <translation>avec sa carte %1 au plus</translation>
     </message>
@@ -14909,6 +14989,11 @@
       <location filename="firmcell/core/pictures/sleeved_cell.py" />
       <source>ring %1, under the lip</source>
       <translation>anneau %1, sous la lèvre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/sleeved_cell.py" />
+      <source>with its sleeve</source>
+      <translation>avec sa gaine</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/stage_marks.py" />
@@ -14986,6 +15071,16 @@
       <translation>pourquoi c'est là</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/templates.py" />
+      <source>%1 face, %2</source>
+      <translation>face %1, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/templates.py" />
+      <source>sheet %1 mm, %2 face</source>
+      <translation>feuille %1 mm, face %2</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/tray.py" />
       <source>From above, lid off</source>
       <translation>De dessus, couvercle ôté</translation>
@@ -15056,14 +15151,34 @@
       <translation>Coupé en long ; couches minces dessinées plus épaisses</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>end plate, blind</source>
+      <translation>flasque, plein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>end plate, wires</source>
+      <translation>flasque, fils</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/wiring.py" />
       <source>%1, minus at the foot</source>
       <translation>%1, moins au pied</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/wiring.py" />
+      <source>%1: wires of the BMS, %2 pieces; lay each from nail to nail, cut, mark its number</source>
+      <translation>%1 : fils du BMS, %2 morceaux ; poser chacun de clou en clou, couper, marquer son numéro</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wiring.py" />
       <source>Balance plug only</source>
       <translation>Fiche d'équilibrage seulement</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wiring.py" />
+      <source>nail board</source>
+      <translation>planche à clous</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/wiring.py" />
@@ -17661,14 +17776,94 @@
       <translation>dans %1 jours</translation>
     </message>
     <message>
+      <location filename="firmcell/store/layout_files.py" />
+      <source>parts</source>
+      <translation>pièces</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/outline_files.py" />
       <source>points</source>
       <translation>points</translation>
     </message>
     <message>
+      <location filename="firmcell/store/parts_pdf.py" />
+      <source>Built in</source>
+      <translation>Monté</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/parts_pdf.py" />
+      <source>No part has a price: enter it in the part library.</source>
+      <translation>Aucune pièce n'a de prix : l'inscrire dans la bibliothèque de pièces.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/parts_pdf.py" />
+      <source>“Have” is with spares: what is dropped, cut wrong, or peeled as a sample.</source>
+      <translation>« Avoir » compte la réserve : ce qui tombe, est mal coupé ou pelé comme échantillon.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Built by %1</source>
+      <translation>Construit par %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Empty V</source>
+      <translation>Vide V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Made with Firm Cell from the pack's own record. Values of generic classes unless measured.</source>
+      <translation>Fait avec Firm Cell d'après le registre du pack. Valeurs de classes génériques là où rien n'est mesuré.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Measured V</source>
+      <translation>Mesuré V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>NOT FINISHED</source>
+      <translation>PAS FINI</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Nominal V</source>
+      <translation>Nominal V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Pack passport</source>
+      <translation>Passeport du pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Passport</source>
+      <translation>Passeport</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Printed</source>
+      <translation>Imprimé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>Serial %1</source>
+      <translation>Numéro de série %1</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/passport_seal.py" />
       <source>firmcell-chain %1 %2%3</source>
       <translation>firmcell-chain %1 %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/template_pdf.py" />
+      <source>as it lies with this face up</source>
+      <translation>tel qu'il est avec cette face en haut</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/template_pdf.py" />
+      <source>templates at 1:1</source>
+      <translation>gabarits à 1:1</translation>
     </message>
     <message>
       <location filename="firmcell/store/units.py" />
