@@ -314,21 +314,12 @@ class JobCommands:
             self.window.tell(refusal.sentence)
             return
         photos = photos_for_paper(session.job, session.events) if wanted else []
+        metric = QLocale().measurementSystem() is QLocale.MeasurementSystem.MetricSystem
 
         def written() -> bytes:
             if kind in ("label", "sketch"):
-                return label_bytes(
-                    page,
-                    design,
-                    analysis,
-                    day,
-                    kind,
-                    "a4"
-                    if QLocale().measurementSystem() is QLocale.MeasurementSystem.MetricSystem
-                    else "letter",
-                    stock,
-                    tongue_of(speaks),
-                )
+                paper = "a4" if metric else "letter"
+                return label_bytes(page, design, analysis, day, kind, paper, stock, tongue_of(speaks))
             return passport_bytes(page, design, library, kind, photos, tongue_of(speaks))
 
         task = Task(

@@ -63,7 +63,8 @@ def parts_pdf(title: str, lines: tuple[PartLine, ...], tongue: Tongue = ENGLISH)
         )
     )
     told = priced(lines)
-    story: list[Flowable] = [Paragraph(escape(visible(named)), heading), Spacer(1, 4 * mm), table, Spacer(1, 4 * mm)]
+    gap, top = Spacer(1, 4 * mm), Paragraph(escape(visible(named)), heading)
+    story: list[Flowable] = [top, gap, table, gap]
     story.append(cell(f"Together {told}." if told else "No part has a price: enter it in the part library."))
     story.append(cell("“Have” is with spares: what is dropped, cut wrong, or peeled as a sample."))
     out = io.BytesIO()

@@ -34,7 +34,7 @@ BY_AIR_WH = 100.0
 """From so many watt-hours a lithium battery is full dangerous goods (UN Manual of Tests and Criteria 38.3 and the air
 rules; value from memory)."""
 HARD = "\u00a0"
-KEPT_TOGETHER = re.compile(r"(\d|class|UN|No\.) (V|A|Ah|Wh|°C|%|\d)")
+KEPT_TOGETHER = re.compile(r"(\d|class|Klasse|classe|UN|No\.|Nr\.|n°) (V|A|Ah|Wh|°C|%|\d)")
 """A number and its unit stand on one line."""
 LID_MM = (140.0, 90.0)
 HOUR = 3600.0

@@ -9,7 +9,7 @@ _firm_cell() {
         analyse) words="--json --fail-on" ;;
         list) words="--json" ;;
         new) words="--brief -o --output --kind --quiet --series --parallel --cell --wire --connector --fuse --board" ;;
-        export) words="--to --force --photos --label-size" ;;
+        export) words="--to --force --photos --language --label-size" ;;
         import) words="-o --output --quiet" ;;
         layout) words="--outline --lattice --seed --effort --quiet" ;;
         wire) words="--current --length --drop --voltage --ambient --limit --peak --peak-time --laying --together --insulation --on --off --json" ;;

@@ -24,6 +24,7 @@ complete -c firm-cell -n __fish_use_subcommand -a export -d 'write a job in an o
 complete -c firm-cell -n '__fish_seen_subcommand_from export' -l to -xa 'json\t"whole job, lossless" csv\t"cells, strips, taps" pdf\t"passport" html\t"passport" template\t"1:1 PDF of both faces" dxf\t"faces" svg\t"faces" positions\t"CSV of cell places" stl\t"cell holder" spice\t"netlist" segments\t"CSV of every piece of strip under load" wires\t"CSV of the BMS’s wire list" wiring\t"1:1 PDF of schematic and nail board" parts\t"CSV of what to buy and to lay out, with cut lengths and spares (parts-pdf: the same on paper)" parts-pdf\t"" label\t"1:1 PDF of the pack’s label" sketch\t"1:1 PDF of the wiring for the inside of the lid"' -d 'one of these'
 complete -c firm-cell -n '__fish_seen_subcommand_from export' -l force -d 'replace a file that is there (never a job)'
 complete -c firm-cell -n '__fish_seen_subcommand_from export' -l photos -d 'a passport with the photos of its steps'
+complete -c firm-cell -n '__fish_seen_subcommand_from export' -l language -xa 'en de fr' -d 'of what is for people to read on paper'
 complete -c firm-cell -n '__fish_seen_subcommand_from export' -l label-size -r -d 'a label on a page of its own size for a printer of labels, such as 62x29 in mm; else on A4'
 complete -c firm-cell -n __fish_use_subcommand -a import -d 'make a job from an exchanged JSON job'
 complete -c firm-cell -n '__fish_seen_subcommand_from import' -l output -r -d 'file of the new job'

@@ -899,6 +899,11 @@
       <translation>%1 nehmen</translation>
     </message>
     <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>label</source>
+      <translation>Etikett</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/job_list_window.py" />
       <source>%1: looking …</source>
       <translation>%1: wird durchgesehen …</translation>
@@ -2896,7 +2901,7 @@
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
       <source>bottom</source>
-      <translation>Grund</translation>
+      <translation>unten</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
@@ -3290,6 +3295,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
+      <source>Together %1.</source>
+      <translation>Zusammen %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
       <source>What to buy and to lay out, with cut lengths and spares, and room for prices</source>
       <translation>Was zu kaufen und bereitzulegen ist, mit Zuschnittlängen und Reserve, und Platz für Preise</translation>
     </message>
@@ -3317,11 +3327,6 @@
       <location filename="firmcell/app/pages/passport_page.py" />
       <source>Label at 1:1, PDF…</source>
       <translation>Etikett 1:1, PDF…</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/passport_page.py" />
-      <source>Not finished: %1</source>
-      <translation>Nicht fertig: %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
@@ -4514,6 +4519,11 @@
       <translation>muss 100 mm messen; mit 100 % drucken, nicht an die Seite angepasst</translation>
     </message>
     <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>page %1 of %2 along, %3 of %4 down; ticks lie on each other</source>
+      <translation>Seite %1 von %2 quer, %3 von %4 hinunter; Striche liegen aufeinander</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/rating_plate.py" />
       <source>Rating plate</source>
       <translation>Typenschild</translation>
@@ -5029,11 +5039,6 @@
       <translation>CS&amp;V schreiben…</translation>
     </message>
     <message>
-      <location filename="firmcell/app/shop/parts_tab.py" />
-      <source>change</source>
-      <translation>Änderung</translation>
-    </message>
-    <message>
       <location filename="firmcell/app/shop/settings_tab.py" />
       <source>From the peeled samples of all jobs. “Proven” is the share of good welds that these samples prove with 90 % confidence: few samples prove little, and a failure proves much against. Every job still peels its own samples.</source>
       <translation>Aus den Schälproben aller Aufträge. „Belegt“ ist der Anteil guter Schweißungen, den diese Proben mit 90 % Sicherheit belegen: wenige Proben belegen wenig, und ein Versagen spricht stark dagegen. Jeder Auftrag schält weiter seine eigenen Proben.</translation>
@@ -5072,11 +5077,6 @@
       <location filename="firmcell/app/shop/settings_tab.py" />
       <source>Pulses</source>
       <translation>Impulse</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/shop/shop_forms.py" />
-      <source>&amp;How much</source>
-      <translation>&amp;Wie viel</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_state.py" />
@@ -5744,11 +5744,6 @@
       <location filename="firmcell/core/bench/pass_check.py" />
       <source>“%1” comes first: it is a hold point.</source>
       <translation>„%1“ kommt zuerst: das ist ein Haltepunkt.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/bench/places_told.py" />
-      <source>%1: read where metal is open, or through its flap</source>
-      <translation>%1: dort messen, wo Metall offen liegt, oder durch ihre Klappe</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
@@ -9413,7 +9408,7 @@
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
       <source>%1, link %2, %3</source>
-      <translation>%1, Übergang %2, %3</translation>
+      <translation>%1, Glied %2, %3</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -12397,6 +12392,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/wet_jacket_steps.py" />
+      <source>as before, %1</source>
+      <translation>wie vorher, %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/wet_jacket_steps.py" />
       <source>jacket-reading</source>
       <translation>jacket-reading</translation>
     </message>
@@ -14777,8 +14777,8 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
-      <source>UN 3480, lithium-ion, %1 Wh: %2. By air at most 30 % charged.</source>
-      <translation>UN 3480, Lithium-Ion, %1 Wh: %2. Mit dem Flugzeug höchstens 30 % geladen.</translation>
+      <source>Poles covered against a short.</source>
+      <translation>Pole gegen Kurzschluss abgedeckt.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -17827,6 +17827,11 @@
     </message>
     <message>
       <location filename="firmcell/store/passport_files.py" />
+      <source>No serial, no builder named</source>
+      <translation>Keine Seriennummer, kein Erbauer genannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
       <source>Nominal V</source>
       <translation>Nenn V</translation>
     </message>
@@ -17851,9 +17856,19 @@
       <translation>Seriennummer %1</translation>
     </message>
     <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>continued</source>
+      <translation>Fortsetzung</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/passport_seal.py" />
       <source>firmcell-chain %1 %2%3</source>
       <translation>firmcell-chain %1 %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/shopping_files.py" />
+      <source>From stock</source>
+      <translation>Aus dem Lager</translation>
     </message>
     <message>
       <location filename="firmcell/store/template_pdf.py" />
@@ -17894,6 +17909,11 @@
       <location filename="tools/composed_texts.py" />
       <source>%1 Ah: %2 of %3</source>
       <translation>%1 Ah: %2 von %3</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 V to %2 V</source>
+      <translation>%1 V bis %2 V</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18157,6 +18177,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 °C to %2 °C</source>
+      <translation>%1 °C bis %2 °C</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 · hold point</source>
       <translation>%1 · Haltepunkt</translation>
     </message>
@@ -18337,6 +18362,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>By air at most 30 % charged.</source>
+      <translation>Mit dem Flugzeug höchstens 30 % geladen.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Capacity %1</source>
       <translation>Kapazität %1</translation>
     </message>
@@ -18379,6 +18409,16 @@
       <location filename="tools/composed_texts.py" />
       <source>Cells %1</source>
       <translation>Zellen %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Change</source>
+      <translation>Änderung</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Charge to %1, at most %2, %3 to %4</source>
+      <translation>Laden bis %1, höchstens %2, %3 bis %4</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18577,6 +18617,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Never open, crush, heat or short.</source>
+      <translation>Nie öffnen, quetschen, erhitzen, kurzschließen.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>No serial</source>
+      <translation>Keine Seriennummer</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>No tap is read yet.</source>
       <translation>Noch kein Abgriff abgelesen.</translation>
     </message>
@@ -18584,6 +18634,11 @@
       <location filename="tools/composed_texts.py" />
       <source>Nominal %1</source>
       <translation>Nennwert %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Not finished</source>
+      <translation>Nicht fertig</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18752,6 +18807,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>UN 3480, lithium-ion, %1 Wh: %2.</source>
+      <translation>UN 3480, Lithium-Ion, %1 Wh: %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Under a cover: %1: read where metal is open, or through its flap.</source>
       <translation>Unter einer Abdeckung: %1: dort messen, wo Metall offen liegt, oder durch ihre Klappe.</translation>
     </message>
@@ -18764,6 +18824,11 @@
       <location filename="tools/composed_texts.py" />
       <source>Voltage, both ends, and what shows through the tear.</source>
       <translation>Spannung, beide Enden und was durch den Riss zu sehen ist.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Warm by itself or swollen: outside, and leave it.</source>
+      <translation>Von selbst warm oder gebläht: ins Freie, liegen lassen.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18837,8 +18902,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>built by %1</source>
+      <translation>gebaut von %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>by group as drawn</source>
       <translation>nach Gruppe wie gezeichnet</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>by sea UN 3496</source>
+      <translation>zur See UN 3496</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18937,8 +19012,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>lay each from nail to nail, cut, mark its number</source>
+      <translation>jede von Nagel zu Nagel legen, schneiden, ihre Nummer darauf</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>minus of cell %1</source>
       <translation>Minus von Zelle %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>number / group</source>
+      <translation>Nummer / Gruppe</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18994,6 +19079,11 @@
       <location filename="tools/composed_texts.py" />
       <source>small triangle at pin 1</source>
       <translation>kleines Dreieck an Pin 1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>small, up to %1</source>
+      <translation>klein, bis %1</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -19109,6 +19199,11 @@
       <location filename="tools/composed_texts.py" />
       <source>wide tip</source>
       <translation>breite Spitze</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>wires of the BMS, %1 pieces</source>
+      <translation>Leitungen des BMS, %1 Stück</translation>
     </message>
   </context>
 </TS>

@@ -899,6 +899,11 @@
       <translation>Prendre %1</translation>
     </message>
     <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>label</source>
+      <translation>étiquette</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/job_list_window.py" />
       <source>%1: looking …</source>
       <translation>%1 : examen …</translation>
@@ -3290,6 +3295,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
+      <source>Together %1.</source>
+      <translation>En tout %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
       <source>What to buy and to lay out, with cut lengths and spares, and room for prices</source>
       <translation>Ce qu'il faut acheter et préparer, avec longueurs de coupe et réserves, et place pour les prix</translation>
     </message>
@@ -3317,11 +3327,6 @@
       <location filename="firmcell/app/pages/passport_page.py" />
       <source>Label at 1:1, PDF…</source>
       <translation>Étiquette à 1:1, PDF…</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/pages/passport_page.py" />
-      <source>Not finished: %1</source>
-      <translation>Pas fini : %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
@@ -4514,6 +4519,11 @@
       <translation>doit mesurer 100 mm ; imprimer à 100 %, sans ajuster à la page</translation>
     </message>
     <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>page %1 of %2 along, %3 of %4 down; ticks lie on each other</source>
+      <translation>page %1 sur %2 en large, %3 sur %4 en bas ; les traits se superposent</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/rating_plate.py" />
       <source>Rating plate</source>
       <translation>Plaque signalétique</translation>
@@ -5029,11 +5039,6 @@
       <translation>Écrire CS&amp;V…</translation>
     </message>
     <message>
-      <location filename="firmcell/app/shop/parts_tab.py" />
-      <source>change</source>
-      <translation>écart</translation>
-    </message>
-    <message>
       <location filename="firmcell/app/shop/settings_tab.py" />
       <source>From the peeled samples of all jobs. “Proven” is the share of good welds that these samples prove with 90 % confidence: few samples prove little, and a failure proves much against. Every job still peels its own samples.</source>
       <translation>D'après les échantillons pelés de tous les travaux. « Prouvé » est la part de bonnes soudures que ces échantillons prouvent avec 90 % de confiance : peu d'échantillons prouvent peu, et un échec prouve beaucoup contre. Chaque travail pèle toujours ses propres échantillons.</translation>
@@ -5072,11 +5077,6 @@
       <location filename="firmcell/app/shop/settings_tab.py" />
       <source>Pulses</source>
       <translation>Impulsions</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/shop/shop_forms.py" />
-      <source>&amp;How much</source>
-      <translation>&amp;Combien</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_state.py" />
@@ -5744,11 +5744,6 @@
       <location filename="firmcell/core/bench/pass_check.py" />
       <source>“%1” comes first: it is a hold point.</source>
       <translation>« %1 » vient d'abord : c'est un point d'arrêt.</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/bench/places_told.py" />
-      <source>%1: read where metal is open, or through its flap</source>
-      <translation>%1 : lire là où le métal est ouvert, ou par son volet</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
@@ -9413,7 +9408,7 @@
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
       <source>%1, link %2, %3</source>
-      <translation>%1, liaison %2, %3</translation>
+      <translation>%1, maillon %2, %3</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/passport.py" />
@@ -12397,6 +12392,11 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/wet_jacket_steps.py" />
+      <source>as before, %1</source>
+      <translation>comme avant, %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/wet_jacket_steps.py" />
       <source>jacket-reading</source>
       <translation>jacket-reading</translation>
     </message>
@@ -14777,8 +14777,8 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
-      <source>UN 3480, lithium-ion, %1 Wh: %2. By air at most 30 % charged.</source>
-      <translation>UN 3480, lithium-ion, %1 Wh : %2. Par avion, 30 % de charge au plus.</translation>
+      <source>Poles covered against a short.</source>
+      <translation>Pôles couverts contre le court-circuit.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -17827,6 +17827,11 @@
     </message>
     <message>
       <location filename="firmcell/store/passport_files.py" />
+      <source>No serial, no builder named</source>
+      <translation>Sans numéro de série ni constructeur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_files.py" />
       <source>Nominal V</source>
       <translation>Nominal V</translation>
     </message>
@@ -17851,9 +17856,19 @@
       <translation>Numéro de série %1</translation>
     </message>
     <message>
+      <location filename="firmcell/store/passport_files.py" />
+      <source>continued</source>
+      <translation>suite</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/passport_seal.py" />
       <source>firmcell-chain %1 %2%3</source>
       <translation>firmcell-chain %1 %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/shopping_files.py" />
+      <source>From stock</source>
+      <translation>Du stock</translation>
     </message>
     <message>
       <location filename="firmcell/store/template_pdf.py" />
@@ -17894,6 +17909,11 @@
       <location filename="tools/composed_texts.py" />
       <source>%1 Ah: %2 of %3</source>
       <translation>%1 Ah : %2 sur %3</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>%1 V to %2 V</source>
+      <translation>%1 V à %2 V</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18157,6 +18177,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>%1 °C to %2 °C</source>
+      <translation>%1 °C à %2 °C</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>%1 · hold point</source>
       <translation>%1 · point d'arrêt</translation>
     </message>
@@ -18337,6 +18362,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>By air at most 30 % charged.</source>
+      <translation>Par avion, 30 % de charge au plus.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Capacity %1</source>
       <translation>Capacité %1</translation>
     </message>
@@ -18379,6 +18409,16 @@
       <location filename="tools/composed_texts.py" />
       <source>Cells %1</source>
       <translation>Cellules %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Change</source>
+      <translation>Écart</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Charge to %1, at most %2, %3 to %4</source>
+      <translation>Charger à %1, %2 au plus, %3 à %4</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18577,6 +18617,16 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>Never open, crush, heat or short.</source>
+      <translation>Ne jamais ouvrir, écraser, chauffer, court-circuiter.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>No serial</source>
+      <translation>Sans numéro de série</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>No tap is read yet.</source>
       <translation>Aucune prise lue encore.</translation>
     </message>
@@ -18584,6 +18634,11 @@
       <location filename="tools/composed_texts.py" />
       <source>Nominal %1</source>
       <translation>Nominal %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Not finished</source>
+      <translation>Pas fini</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18752,6 +18807,11 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>UN 3480, lithium-ion, %1 Wh: %2.</source>
+      <translation>UN 3480, lithium-ion, %1 Wh : %2.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>Under a cover: %1: read where metal is open, or through its flap.</source>
       <translation>Sous une couverture : %1 : lire là où le métal est ouvert, ou par son volet.</translation>
     </message>
@@ -18764,6 +18824,11 @@
       <location filename="tools/composed_texts.py" />
       <source>Voltage, both ends, and what shows through the tear.</source>
       <translation>Tension, les deux bouts, et ce que montre la déchirure.</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>Warm by itself or swollen: outside, and leave it.</source>
+      <translation>Chaud tout seul ou gonflé : dehors, et l'y laisser.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18837,8 +18902,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>built by %1</source>
+      <translation>construit par %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>by group as drawn</source>
       <translation>par groupe comme dessiné</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>by sea UN 3496</source>
+      <translation>par mer UN 3496</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18937,8 +19012,18 @@
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
+      <source>lay each from nail to nail, cut, mark its number</source>
+      <translation>poser chacun de clou en clou, couper, marquer son numéro</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
       <source>minus of cell %1</source>
       <translation>moins de la cellule %1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>number / group</source>
+      <translation>numéro / groupe</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -18994,6 +19079,11 @@
       <location filename="tools/composed_texts.py" />
       <source>small triangle at pin 1</source>
       <translation>petit triangle à la broche 1</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>small, up to %1</source>
+      <translation>petit, jusqu'à %1</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -19109,6 +19199,11 @@
       <location filename="tools/composed_texts.py" />
       <source>wide tip</source>
       <translation>panne large</translation>
+    </message>
+    <message>
+      <location filename="tools/composed_texts.py" />
+      <source>wires of the BMS, %1 pieces</source>
+      <translation>fils du BMS, %1 morceaux</translation>
     </message>
   </context>
 </TS>
