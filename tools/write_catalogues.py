@@ -22,7 +22,7 @@ from composed_texts import BENCH_MODE, NOUNS, TEXTS
 
 from firmcell.app.language import edge
 from firmcell.app.language.catalogue import UNITS, Catalogue, has_words, is_prose, letters_of
-from firmcell.app.language.further_path import ROOMS, walk_further
+from firmcell.app.language.further_path import always_told, walk_further
 from firmcell.app.language.main_path import walk
 from firmcell.app.language.spoken import CONTEXT, FOLDER, counted
 from firmcell.app.start import dressed_application
@@ -124,7 +124,7 @@ def shown() -> tuple[dict[str, str], set[str]]:
         walk_further(shipped_library(), Path(scratch), english.tell)
     edge.hush()
     found = {t for t in english.used if "%n" in t or letters_of(t) > 1} | {*TEXTS, *BENCH_MODE}
-    found |= {t for t, w in texts.items() if w.startswith(ROOMS) and has_words(t) and is_prose(t)}
+    found |= {t for t, w in texts.items() if always_told(w) and has_words(t) and is_prose(t)}
     # Codes of findings and units are the same everywhere.
     found = {t for t in found if t not in UNITS and not re.fullmatch(r"[A-Z]{2}-\d+", t)}
     found = {t for t in found if not CODE.fullmatch(t) or "%1" not in t}

@@ -18,7 +18,9 @@ Lookup = Callable[[str, int], str]
 """Tells a template in the other language, with a count for its plural (−1 for none); "" if it does not know it."""
 PLACE = re.compile(r"%(\d)")
 COUNTED = re.compile(r"(\d+)[ \u00a0](.+)", re.DOTALL)
-FIRST_WORD = re.compile(r"[^\s,.;:(]*")
+FIRST_WORD = re.compile(r"(?:\d+\.\d+)?[^\s,.;:(]*")
+COMPOUND = re.compile(r"%1 \w{1,5}")
+"""Such as “%1 lead”, which fits the end of any name of a part or of a job as well."""
 NUMBER = re.compile(r"(?<![\w.])(\d+)\.(\d+)(?![\w]*\.\d|\d)")
 SENTENCE = re.compile(r"(?<=[.!?:]) +(?=[A-Z“0-9])|\n+")
 ENDING = re.compile(r"[a-z]{0,3}")
@@ -121,12 +123,14 @@ class _Template:
     words : what stands before, between and behind its places.
     longest : of these.
     letters : of its own.
+    compound : whether it is a place and one short word, that is told only where the place is told whole.
     """
 
     text: str
     words: tuple[str, ...]
     longest: str
     letters: int
+    compound: bool
 
 
 def letters_of(template: str) -> int:
@@ -195,7 +199,9 @@ class Catalogue:
                 self._whole.add(text)
             elif (own := letters_of(text)) >= LEAST_LETTERS:
                 words = tuple(PLACE.split(text)[::2])
-                self._templates.append(_Template(text, words, max(words, key=len), own))
+                self._templates.append(
+                    _Template(text, words, max(words, key=len), own, bool(COMPOUND.fullmatch(text)))
+                )
         self._plain = {text.replace("&", ""): text for text in self._whole if "&" in text}
         # What has most letters of its own is tried first.
         self._templates.sort(key=lambda template: -template.letters)
@@ -277,6 +283,8 @@ class Catalogue:
     def _by_fitting(self, text: str, depth: int) -> str | None:
         for template in self._templates:
             values = values_in(text, template.words) if template.longest in text else None
+            if values and template.compound and has_words(values[0]) and self._as_a_whole(values[0]) is None:
+                continue
             shown = [self._place(value, depth) for value in values or ()]
             if values is None or None in shown:
                 continue

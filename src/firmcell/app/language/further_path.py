@@ -24,8 +24,15 @@ from firmcell.store.layout_files import layout_bytes
 from firmcell.store.shopping_files import shopping_pdf
 from firmcell.store.whole_job import label_bytes, passport_bytes, passport_of
 
-ROOMS = ("firmcell/core/rules/", "firmcell/core/jobs/", "firmcell/core/charging/", "firmcell/core/layout/")
-"""Where each sentence may be shown by a design that no demo job has: all of them are told."""
+ROOMS = ("firmcell/app/", "firmcell/core/")
+"""Where each sentence may be shown, by a design or a slip that no walk meets: all of them are told."""
+NOT_TOLD = (
+    *(f"firmcell/core/{room}/" for room in ("base", "cells", "geometry", "practice", "stock")),
+    "firmcell/core/leads/spice_netlist.py",
+    "firmcell/core/run/pack_in_time.py",
+)
+"""But for what is shown to nobody, and for the packs to practise on and the register, told where a walk meets
+them."""
 READ_FOR_S = 4.0
 """How long a window of the workshop is given to read its register and to plan."""
 
@@ -58,6 +65,11 @@ def walk_further(library: PartLibrary, scratch: Path, tell: Tell) -> None:
     for show in shows:
         _looked_through(application, show())
     window.close()
+
+
+def always_told(where: str) -> bool:
+    """Whether every sentence of a file of the source is told, by its path from the package's folder."""
+    return where.startswith(ROOMS) and not where.startswith(NOT_TOLD)
 
 
 def told_by_jobs(library: PartLibrary) -> Iterator[str]:

@@ -144,9 +144,86 @@
       </translation>
     </message>
     <message>
+      <location filename="firmcell/app/background.py" />
+      <source>%1 could not be written: %2.</source>
+      <translation>%1 ließ sich nicht schreiben: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/background.py" />
+      <source>The file</source>
+      <translation>Die Datei</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Button box or pedals</source>
+      <translation>Tastenkasten oder Pedale</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Name that stands with each record:</source>
+      <translation>Name, der bei jedem Eintrag steht:</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>No incident is open.</source>
+      <translation>Kein Vorfall ist offen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Open a pack of 2 to %1 groups to practise on.</source>
+      <translation>Zum Üben einen Pack von 2 bis %1 Gruppen öffnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Open a pack with a known cell to watch its charge.</source>
+      <translation>Einen Pack mit bekannter Zelle öffnen, um seine Ladung zu beobachten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Readings come from %1 now.</source>
+      <translation>Ablesungen kommen jetzt von %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Resolve the incident</source>
+      <translation>Den Vorfall abschließen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Serial port of a box that sends A, B or C
+(pedals that are keyboards need none: Page Down, Page Up, Tab):</source>
+      <translation>Serieller Anschluss eines Kastens, der A, B oder C sendet
+(Pedale, die Tastaturen sind, brauchen keinen: Bild ab, Bild auf, Tab):</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>VISA address of a meter that speaks SCPI, or “simulated”:</source>
+      <translation>VISA-Adresse eines Messgeräts, das SCPI spricht, oder „simulated“:</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>What happened (smoke, heat, a short, a cut cell …)?</source>
+      <translation>Was geschah (Rauch, Hitze, Kurzschluss, angeschnittene Zelle …)?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Who is at the bench</source>
+      <translation>Wer an der Werkbank ist</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/bench_commands.py" />
       <source>meter</source>
       <translation>Messgerät</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>the simulated meter</source>
+      <translation>dem simulierten Messgerät</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>“%1”. What was found, and what was done?</source>
+      <translation>„%1“. Was wurde gefunden, und was getan?</translation>
     </message>
     <message>
       <location filename="firmcell/app/bench_picture.py" />
@@ -225,6 +302,21 @@
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>read the instrument</source>
+      <translation>das Messgerät lesen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>the tip touches, or lifts</source>
+      <translation>die Spitze berührt oder hebt ab</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>turn the picture</source>
+      <translation>das Bild wenden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>· hold point</source>
       <translation>· Haltepunkt</translation>
     </message>
@@ -242,6 +334,26 @@
       <location filename="firmcell/app/bench_walk.py" />
       <source>this step</source>
       <translation>dieser Schritt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>A board of your own</source>
+      <translation>Eine eigene Platine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>Keep and take it</source>
+      <translation>Aufnehmen und nehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>Pads: as printed, in the order they lie, commas between, such as B-, B1, B2, B3, B4 or B+, 11.1, 7.4, 3.7, B-. The wiring is drawn in that order. Voltages a group; what you do not know, leave as it is.</source>
+      <translation>Pads: wie aufgedruckt, in ihrer Reihenfolge, durch Kommas getrennt, etwa B-, B1, B2, B3, B4 oder B+, 11.1, 7.4, 3.7, B-. Die Verdrahtung wird in dieser Reihenfolge gezeichnet. Spannungen je Gruppe; Unbekanntes so lassen, wie es ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>entered by the user</source>
+      <translation>vom Benutzer eingetragen</translation>
     </message>
     <message>
       <location filename="firmcell/app/board_dialog.py" />
@@ -430,6 +542,22 @@
     </message>
     <message>
       <location filename="firmcell/app/connector_list.py" />
+      <source>%1
+On the pack: %2
+%3
+Peak %4, contacts about %5 at the steady current</source>
+      <translation>%1
+Am Pack: %2
+%3
+Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/connector_list.py" />
+      <source>%1 with this wire, %2 peak</source>
+      <translation>%1 mit dieser Leitung, %2 Spitze</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/connector_list.py" />
       <source>Connectors, best first</source>
       <translation>Stecker, der beste zuerst</translation>
     </message>
@@ -439,14 +567,104 @@
       <translation>in Ordnung</translation>
     </message>
     <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Drawing at 1:1 (*.svg);;Pixels (*.png)</source>
+      <translation>Zeichnung 1:1 (*.svg);;Bildpunkte (*.png)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Open a job first: there is no picture to copy.</source>
+      <translation>Zuerst einen Auftrag öffnen: es gibt kein Bild zu kopieren.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Open a job first: there is no picture to write.</source>
+      <translation>Zuerst einen Auftrag öffnen: es gibt kein Bild zu schreiben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>The picture is copied, as pixels and as drawing (SVG).</source>
+      <translation>Das Bild ist kopiert, als Bildpunkte und als Zeichnung (SVG).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Write the picture</source>
+      <translation>Das Bild schreiben</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/csv_preview.py" />
       <source>Cell</source>
       <translation>Zelle</translation>
     </message>
     <message>
+      <location filename="firmcell/app/csv_preview.py" />
+      <source>Lines of %1</source>
+      <translation>Zeilen von %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/csv_preview.py" />
+      <source>Read as</source>
+      <translation>Gelesen als</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/csv_preview.py" />
+      <source>Take readings of %1</source>
+      <translation>Ablesungen aus %1 übernehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/curve.py" />
+      <source>%1 scores, %2 points in the mean</source>
+      <translation>%1 Wertungen, im Mittel %2 Punkte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/curve.py" />
+      <source>Scores so far</source>
+      <translation>Wertungen bisher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/desk.py" />
+      <source>Show the page</source>
+      <translation>Die Seite zeigen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/desk.py" />
+      <source>Show the picture</source>
+      <translation>Das Bild zeigen</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/drawing_paint.py" />
       <source>end</source>
       <translation>Ende</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Only “%1” was taken: one file at a time, but for photos.</source>
+      <translation>Nur „%1“ wurde genommen: eine Datei auf einmal, außer bei Fotos.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Open a job first: photos are kept in it.</source>
+      <translation>Zuerst einen Auftrag öffnen: darin werden Fotos aufbewahrt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Open a job first: readings of cells are taken into it.</source>
+      <translation>Zuerst einen Auftrag öffnen: Ablesungen von Zellen kommen hinein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Open a job that lays out cells first: a drawing is the outline of their space.</source>
+      <translation>Zuerst einen Auftrag öffnen, der Zellen auslegt: eine Zeichnung ist der Umriss ihres Raums.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>a job (%1), photos (JPEG, PNG), an exchanged job (JSON), an outline (DXF, SVG), or a CSV of cells</source>
+      <translation>ein Auftrag (%1), Fotos (JPEG, PNG), ein ausgetauschter Auftrag (JSON), ein Umriss (DXF, SVG) oder eine CSV von Zellen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>“%1” is none of the files that can be let go here: %2.</source>
+      <translation>„%1“ ist keine der Dateien, die hier fallen gelassen werden können: %2.</translation>
     </message>
     <message>
       <location filename="firmcell/app/existing_form.py" />
@@ -482,6 +700,11 @@
       <location filename="firmcell/app/existing_form.py" />
       <source>F&amp;use in it</source>
       <translation>S&amp;icherung darin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/existing_form.py" />
+      <source>The cell is not chosen: take its class, or its size alone where that is all you know.</source>
+      <translation>Die Zelle ist nicht gewählt: ihre Klasse nehmen, oder nur ihre Größe, wenn mehr nicht bekannt ist.</translation>
     </message>
     <message>
       <location filename="firmcell/app/existing_form.py" />
@@ -525,8 +748,33 @@
     </message>
     <message>
       <location filename="firmcell/app/fields.py" />
+      <source>%1 (only in this job)</source>
+      <translation>%1 (nur in diesem Auftrag)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>%1: %2 is too little; from %3 is right.</source>
+      <translation>%1: %2 ist zu wenig; ab %3 ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>; bare numbers are %1</source>
+      <translation>; bloße Zahlen sind %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>; may be left empty</source>
+      <translation>; darf leer bleiben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
       <source>from %1</source>
       <translation>von %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>from 0</source>
+      <translation>von 0</translation>
     </message>
     <message>
       <location filename="firmcell/app/fields.py" />
@@ -542,6 +790,11 @@
       <location filename="firmcell/app/find_box.py" />
       <source>Find a command, a finding, a step or a part</source>
       <translation>Einen Befehl, Befund, Schritt oder ein Teil suchen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/find_box.py" />
+      <source>Nothing is called so.</source>
+      <translation>Nichts heißt so.</translation>
     </message>
     <message>
       <location filename="firmcell/app/find_box.py" />
@@ -599,9 +852,109 @@
       <translation>ja</translation>
     </message>
     <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>Stop of the first pack</source>
+      <translation>Station des ersten Packs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>That &amp;was it</source>
+      <translation>Das &amp;war's</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>What the stop says</source>
+      <translation>Was die Station sagt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>What there is to see</source>
+      <translation>Was zu sehen ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>What to do here</source>
+      <translation>Was hier zu tun ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>%1. Ctrl+Z takes it back.</source>
+      <translation>%1. Strg+Z nimmt es zurück.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Blocked places are drawn from above; with lying cells type them in the Layout page.</source>
+      <translation>Gesperrte Stellen werden von oben gezeichnet; bei liegenden Zellen auf der Seite Anordnung eintippen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click a cell to lock it in its place and group, or to unlock it. Keys: Space.</source>
+      <translation>Eine Zelle anklicken, um sie an Platz und Gruppe zu sperren oder freizugeben. Tasten: Leertaste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click a cell to turn it end for end. Keys: pick with [ ], Space turns it.</source>
+      <translation>Eine Zelle anklicken, um sie umzudrehen. Tasten: mit [ ] wählen, Leertaste dreht.</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/hand_tools.py" />
       <source>Click a part to read its numbers. Drag moves the picture.</source>
       <translation>Ein Teil anklicken, um seine Zahlen zu lesen. Ziehen verschiebt das Bild.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click where the minus lead should leave; with Shift a second one, led to the same contact. Keys: Space on a cell.</source>
+      <translation>Anklicken, wo die Minusleitung abgehen soll; mit Umschalt eine zweite, zum selben Kontakt geführt. Tasten: Leertaste auf einer Zelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click where the plus lead should leave; with Shift a second one, led to the same contact. Keys: Space on a cell.</source>
+      <translation>Anklicken, wo die Plusleitung abgehen soll; mit Umschalt eine zweite, zum selben Kontakt geführt. Tasten: Leertaste auf einer Zelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a cell; near a dashed free place it falls into it. Keys: pick a cell with [ ], arrows move it 1 mm (Shift: 0.1 mm).</source>
+      <translation>Eine Zelle ziehen; nahe einem gestrichelten freien Platz fällt sie hinein. Tasten: Zelle mit [ ] wählen, Pfeile bewegen sie 1 mm (Umschalt: 0.1 mm).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a frame over the cells of two groups on the face where they meet: a strip along each row and a link from cell to cell. Keys: Space on each cell, Enter lays it.</source>
+      <translation>Einen Rahmen über die Zellen zweier Gruppen ziehen, auf der Seite, wo sie sich treffen: ein Streifen längs jeder Reihe und eine Verbindung von Zelle zu Zelle. Tasten: Leertaste auf jeder Zelle, Enter legt sie.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a frame round cells, Shift adds; drag picked cells to move them, near others they come to touch. Keys: [ ] and Space pick, arrows move 1 mm (Shift: 0.1 mm), Esc lets go.</source>
+      <translation>Einen Rahmen um Zellen ziehen, Umschalt nimmt dazu; gewählte Zellen ziehen, um sie zu bewegen, nahe anderen berühren sie sich. Tasten: [ ] und Leertaste wählen, Pfeile bewegen 1 mm (Umschalt: 0.1 mm), Esc lässt los.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a rectangle that must stay free; click a blocked place to give it free again.</source>
+      <translation>Ein Rechteck ziehen, das frei bleiben muss; eine gesperrte Stelle anklicken, um sie freizugeben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag from one cell to another to exchange their groups. Keys: Space on the first, Space on the second.</source>
+      <translation>Von einer Zelle zur anderen ziehen, um ihre Gruppen zu tauschen. Tasten: Leertaste auf der ersten, Leertaste auf der zweiten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag from point to point, or from cell to cell. Keys: Space on the first cell, Space on the second.</source>
+      <translation>Von Punkt zu Punkt oder von Zelle zu Zelle ziehen. Tasten: Leertaste auf der ersten Zelle, Leertaste auf der zweiten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag over cells to put them into the group chosen here. Keys: pick with [ ], Space puts it in.</source>
+      <translation>Über Zellen ziehen, um sie in die hier gewählte Gruppe zu legen. Tasten: mit [ ] wählen, Leertaste legt hinein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag over pads to lay a strip; click a strip to take it away. Keys: Space on each pad, Enter lays it; Space on a strip takes it away.</source>
+      <translation>Über Pads ziehen, um einen Streifen zu legen; einen Streifen anklicken, um ihn wegzunehmen. Tasten: Leertaste auf jedem Pad, Enter legt ihn; Leertaste auf einem Streifen nimmt ihn weg.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>One stroke over the groups numbers them in its order, from minus. Keys: Space on a cell of each group in turn, Enter numbers them.</source>
+      <translation>Ein Strich über die Gruppen nummeriert sie in seiner Reihenfolge, von Minus an. Tasten: Leertaste auf einer Zelle jeder Gruppe der Reihe nach, Enter nummeriert.</translation>
     </message>
     <message>
       <location filename="firmcell/app/help_window.py" />
@@ -620,6 +973,11 @@
     </message>
     <message>
       <location filename="firmcell/app/help_window.py" />
+      <source>&lt;p&gt;Pick a finding (F5) and press Shift+F1: here it says why it matters.&lt;/p&gt;</source>
+      <translation>&lt;p&gt;Einen Befund wählen (F5) und Umschalt+F1 drücken: hier steht dann, warum er zählt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/help_window.py" />
       <source>Chapters of the guide</source>
       <translation>Kapitel der Anleitung</translation>
     </message>
@@ -632,6 +990,11 @@
       <location filename="firmcell/app/help_window.py" />
       <source>Help</source>
       <translation>Hilfe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/help_window.py" />
+      <source>No word here holds that.</source>
+      <translation>Kein Wort hier enthält das.</translation>
     </message>
     <message>
       <location filename="firmcell/app/help_window.py" />
@@ -652,6 +1015,26 @@
       <location filename="firmcell/app/help_window.py" />
       <source>Words of the trade</source>
       <translation>Fachwörter</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_commands.py" />
+      <source>%1 holds this design and no record.</source>
+      <translation>%1 enthält diesen Entwurf und keine Aufzeichnung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_commands.py" />
+      <source>Open a job first.</source>
+      <translation>Zuerst einen Auftrag öffnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_commands.py" />
+      <source>Save as a template</source>
+      <translation>Als Vorlage speichern</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>%1 is kept in the job.</source>
+      <translation>%1 ist im Auftrag aufbewahrt.</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -710,6 +1093,11 @@
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
+      <source>Compare with another job</source>
+      <translation>Mit einem anderen Auftrag vergleichen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
       <source>Compared with</source>
       <translation>Verglichen mit</translation>
     </message>
@@ -730,8 +1118,18 @@
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
+      <source>First pick one in the list.</source>
+      <translation>Zuerst einen in der Liste wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
       <source>History of %1</source>
       <translation>Verlauf von %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Keep a file in the job</source>
+      <translation>Eine Datei im Auftrag aufbewahren</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -742,6 +1140,11 @@
       <location filename="firmcell/app/history_window.py" />
       <source>Kind</source>
       <translation>Art</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Left %1, right no. %2, top faces</source>
+      <translation>Links %1, rechts Nr. %2, Oberseiten</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -767,6 +1170,11 @@
       <location filename="firmcell/app/history_window.py" />
       <source>Remarks in the record</source>
       <translation>Bemerkungen in der Aufzeichnung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Save a copy</source>
+      <translation>Eine Kopie speichern</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -810,8 +1218,18 @@
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
+      <source>The design on screen is that of no. %1; Undo takes it back.</source>
+      <translation>Der Entwurf am Bildschirm ist der von Nr. %1; Rückgängig nimmt ihn zurück.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
       <source>Time</source>
       <translation>Zeit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Type the remark first.</source>
+      <translation>Zuerst die Bemerkung tippen.</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -854,6 +1272,51 @@
       <translation>was der Nächste wissen soll, der diesen Pack öffnet</translation>
     </message>
     <message>
+      <location filename="firmcell/app/icons.py" />
+      <source>right</source>
+      <translation>richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Address of the %1</source>
+      <translation>Adresse: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Answer of the %1</source>
+      <translation>Antwort: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Keep and ask</source>
+      <translation>Aufnehmen und fragen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Keep and ask the %1</source>
+      <translation>Aufnehmen und fragen: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Last calibration of the %1</source>
+      <translation>Letzte Kalibrierung: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>VISA address, or simulated</source>
+      <translation>VISA-Adresse, oder simulated</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>What is listed here reads the fields of a record by one key, and each record names it with its calibration. “simulated” is a stand-in that ships with the program.</source>
+      <translation>Was hier steht, liest die Felder eines Eintrags mit einer Taste, und jeder Eintrag nennt es mit seiner Kalibrierung. „simulated“ ist ein Ersatz, der mit dem Programm kommt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>no answer</source>
+      <translation>keine Antwort</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/instruments_window.py" />
       <source>not known</source>
       <translation>nicht bekannt</translation>
@@ -889,9 +1352,74 @@
       <translation>Sekunden</translation>
     </message>
     <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>&amp;Begin another job with this design…</source>
+      <translation>Einen anderen Auftrag mit diesem Entwurf &amp;beginnen…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>&amp;Done with</source>
+      <translation>&amp;Abgeschlossen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>&amp;Done with: into the archive</source>
+      <translation>&amp;Abgeschlossen: ins Archiv</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>Not done &amp;with after all</source>
+      <translation>Doch &amp;nicht abgeschlossen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>Picture of the job</source>
+      <translation>Bild des Auftrags</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>and %1 more</source>
+      <translation>und %1 weitere</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>promised for %1</source>
+      <translation>versprochen für %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>%1 is kept in %2.</source>
+      <translation>%1 ist in %2 aufbewahrt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>%1: an outline of %2 corners. Now find places.</source>
+      <translation>%1: ein Umriss mit %2 Ecken. Nun Plätze suchen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Make a job of it</source>
+      <translation>Einen Auftrag daraus machen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Open a job</source>
+      <translation>Einen Auftrag öffnen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Outline of the space</source>
+      <translation>Umriss des Raums</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/job_commands.py" />
       <source>Ring</source>
       <translation>Ring</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Save a copy as</source>
+      <translation>Eine Kopie speichern als</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_commands.py" />
@@ -900,8 +1428,53 @@
     </message>
     <message>
       <location filename="firmcell/app/job_commands.py" />
+      <source>Take the outline of %1</source>
+      <translation>Den Umriss von %1 nehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Working out a first design …</source>
+      <translation>Ein erster Entwurf wird ausgearbeitet …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Write the %1</source>
+      <translation>Schreiben: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Write the layout</source>
+      <translation>Die Anordnung schreiben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Write the passport</source>
+      <translation>Den Pass schreiben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
       <source>label</source>
       <translation>Etikett</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>proposed from the brief</source>
+      <translation>aus dem Lastenheft vorgeschlagen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>the pack as it is</source>
+      <translation>der Pack, wie er ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>%1 is open in this window: close it first (Ctrl+W).</source>
+      <translation>%1 ist in diesem Fenster offen: zuerst schließen (Strg+W).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>%1: %2, %3 built, %4 with a stop</source>
+      <translation>%1: %2, %3 gebaut, %4 mit einem Halt</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_list_window.py" />
@@ -915,13 +1488,73 @@
     </message>
     <message>
       <location filename="firmcell/app/job_list_window.py" />
+      <source>; %1 done with</source>
+      <translation>; %1 abgeschlossen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>Begin another job with this design</source>
+      <translation>Einen anderen Auftrag mit diesem Entwurf beginnen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
       <source>Job</source>
       <translation>Auftrag</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_list_window.py" />
+      <source>Job, for whom, kind, step or finding</source>
+      <translation>Auftrag, für wen, Art, Schritt oder Befund</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>Jobs in a folder</source>
+      <translation>Aufträge in einem Ordner</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>Jobs of the folder; Enter opens one</source>
+      <translation>Aufträge des Ordners; Enter öffnet einen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
       <source>Stands</source>
       <translation>Steht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>&amp;Discard what is not saved</source>
+      <translation>Nicht Gespeichertes &amp;verwerfen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>&amp;Keep it open</source>
+      <translation>Offen &amp;lassen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>Everything is saved in %1; work goes on there.</source>
+      <translation>Alles ist in %1 gespeichert; dort geht die Arbeit weiter.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>Save the job elsewhere</source>
+      <translation>Den Auftrag anderswo speichern</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>The job could not be saved</source>
+      <translation>Der Auftrag ließ sich nicht speichern</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>The job was moved to %1; everything goes on there.</source>
+      <translation>Der Auftrag wurde nach %1 verschoben; dort geht alles weiter.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/learning.py" />
+      <source>There is no finding to explain.</source>
+      <translation>Es gibt keinen Befund zu erklären.</translation>
     </message>
     <message>
       <location filename="firmcell/app/learning.py" />
@@ -932,6 +1565,41 @@
       <location filename="firmcell/app/learning.py" />
       <source>orchard-hoist</source>
       <translation>orchard-hoist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>Every record is saved in %1; the last changes of the design are NOT: use Job, Save a copy as, before you close.</source>
+      <translation>Jeder Eintrag ist in %1 gespeichert; die letzten Änderungen des Entwurfs NICHT: Auftrag, Eine Kopie speichern, bevor geschlossen wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>Everything is saved in %1.</source>
+      <translation>Alles ist in %1 gespeichert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>Something unexpected happened, by a fault of the program. %1%2 You can go on, or close the program and open the job again.</source>
+      <translation>Etwas Unerwartetes ist geschehen, durch einen Fehler des Programms. %1%2 Es kann weitergehen, oder das Programm schließen und den Auftrag neu öffnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>What happened is noted in %1.</source>
+      <translation>Was geschah, ist in %1 notiert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>ended by %s, saved: %s</source>
+      <translation>beendet durch %s, gespeichert: %s</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/looks.py" />
+      <source>Turn about the %1 axis</source>
+      <translation>Um die Achse %1 wenden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/main_window.py" />
+      <source>%1: %2. Ctrl+Z takes it back.</source>
+      <translation>%1: %2. Strg+Z nimmt es zurück.</translation>
     </message>
     <message>
       <location filename="firmcell/app/main_window.py" />
@@ -945,13 +1613,63 @@
     </message>
     <message>
       <location filename="firmcell/app/main_window.py" />
+      <source>No finding has a fix that can be applied automatically.</source>
+      <translation>Kein Befund hat eine Abhilfe, die von selbst angewendet werden kann.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/main_window.py" />
       <source>Numbers of the part picked</source>
       <translation>Zahlen des gewählten Teils</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/main_window.py" />
+      <source>Open for reading only: %1.</source>
+      <translation>Nur zum Lesen offen: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 of %2 cells are measured now.</source>
+      <translation>%1 von %2 Zellen sind jetzt gemessen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 of %2 cells: %3 to %4, the middle one %5. Ten times more or less than you expect: a wrong unit stands in the file.</source>
+      <translation>%1 von %2 Zellen: %3 bis %4, die mittlere %5. Zehnmal mehr oder weniger als erwartet: in der Datei steht eine falsche Einheit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 tests for the %2 cells of this job. Each becomes a record.</source>
+      <translation>%1 Prüfungen für die %2 Zellen dieses Auftrags. Jede wird ein Eintrag.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 tests of cells are recorded.</source>
+      <translation>%1 Prüfungen von Zellen sind eingetragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>Open a job first: the tests are recorded in it.</source>
+      <translation>Zuerst einen Auftrag öffnen: die Prüfungen werden darin eingetragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>Take the measured cells of %1</source>
+      <translation>Die gemessenen Zellen aus %1 übernehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>Tests of cells</source>
+      <translation>Prüfungen von Zellen</translation>
     </message>
     <message>
       <location filename="firmcell/app/measured_files.py" />
       <source>cell %1</source>
       <translation>Zelle %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>not measured</source>
+      <translation>nicht gemessen</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1505,6 +2223,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Pick a part on the picture first: it is shown as large as there is room for.</source>
+      <translation>Zuerst ein Teil auf dem Bild wählen: es wird so groß gezeigt, wie Platz ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Pr&amp;int the picture at 1:1…</source>
       <translation>Bild 1:1 &amp;drucken…</translation>
     </message>
@@ -1557,6 +2280,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>The &amp;day: plan and reminders…</source>
       <translation>Der &amp;Tag: Plan und Erinnerungen…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>The language changes when Firm Cell is started anew.</source>
+      <translation>Die Sprache wechselt, wenn Firm Cell neu gestartet wird.</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1625,6 +2353,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>no job was opened yet</source>
+      <translation>noch wurde kein Auftrag geöffnet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>pick nothing</source>
       <translation>nichts wählen</translation>
     </message>
@@ -1655,6 +2388,11 @@
     </message>
     <message>
       <location filename="firmcell/app/new_job_dialog.py" />
+      <source>A power needs the voltage it is drawn at: say first how far down the load works.</source>
+      <translation>Eine Leistung braucht die Spannung, bei der sie gezogen wird: zuerst sagen, wie weit hinunter der Verbraucher arbeitet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/new_job_dialog.py" />
       <source>Choose…</source>
       <translation>Wählen…</translation>
     </message>
@@ -1680,6 +2418,16 @@
     </message>
     <message>
       <location filename="firmcell/app/new_job_dialog.py" />
+      <source>Taken as %1 in series: %2 to %3. What the load really stands is on its plate or in its sheet; read it there before you build.</source>
+      <translation>Genommen als %1 in Reihe: %2 bis %3. Was der Verbraucher wirklich verträgt, steht auf seinem Schild oder Blatt; dort nachlesen, bevor gebaut wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/new_job_dialog.py" />
+      <source>The job needs a file name.</source>
+      <translation>Der Auftrag braucht einen Dateinamen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/new_job_dialog.py" />
       <source>What is to be done, and what is asked of it?</source>
       <translation>Was ist zu tun, und was wird davon verlangt?</translation>
     </message>
@@ -1694,14 +2442,44 @@
       <translation>keines: Fahnen an den Zellen werden gelötet</translation>
     </message>
     <message>
+      <location filename="firmcell/app/open_jobs.py" />
+      <source>The job that is open could not be saved, so it stays open.</source>
+      <translation>Der offene Auftrag ließ sich nicht speichern, also bleibt er offen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/open_jobs.py" />
+      <source>This job was changed by something else: %1</source>
+      <translation>Dieser Auftrag wurde von etwas anderem geändert: %1</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pack_choices.py" />
       <source>As soon as voltages and current are there, packs that would do it appear here.</source>
       <translation>Sobald Spannungen und Strom dastehen, erscheinen hier Packs, die es leisten.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pack_choices.py" />
+      <source>Looking for packs that would do it …</source>
+      <translation>Packs, die es tun würden, werden gesucht …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
+      <source>No pack does all of it; this one comes nearest.</source>
+      <translation>Kein Pack tut alles davon; dieser kommt am nächsten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
       <source>Packs that would do it; the one picked is made</source>
       <translation>Packs, die es leisten; der gewählte wird angelegt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
+      <source>These would do it, the lightest first. The first is made unless you pick another.</source>
+      <translation>Diese würden es tun, der leichteste zuerst. Gemacht wird der erste, wenn kein anderer gewählt wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
+      <source>These would do it, those of cells in stock first. The first is made unless you pick another.</source>
+      <translation>Diese würden es tun, die aus Zellen im Lager zuerst. Gemacht wird der erste, wenn kein anderer gewählt wird.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/base_page.py" />
@@ -1712,6 +2490,11 @@
       <location filename="firmcell/app/pages/bench_page.py" />
       <source>%1; %2 passed, %3 reworked. %4Recording as %5.</source>
       <translation>%1; %2 bestanden, %3 nachgearbeitet. %4Eingetragen wird als %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>, and %1 by the clock</source>
+      <translation>, und %1 nach der Uhr</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
@@ -1730,6 +2513,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
+      <source>All steps passed</source>
+      <translation>Alle Schritte bestanden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
       <source>Bench</source>
       <translation>Werkbank</translation>
     </message>
@@ -1737,6 +2525,16 @@
       <location filename="firmcell/app/pages/bench_page.py" />
       <source>Lay out before you begin</source>
       <translation>Vor dem Beginn bereitlegen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>Not right</source>
+      <translation>Nicht richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>Nothing is ticked: tick each thing you have looked at and found right.</source>
+      <translation>Nichts ist angehakt: jedes anhaken, das angesehen und richtig gefunden wurde.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
@@ -1770,8 +2568,33 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
+      <source>What is not right with “%1”?</source>
+      <translation>Was ist mit „%1“ nicht richtig?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>nobody named (menu Bench, Who is at the bench)</source>
+      <translation>niemand genannt (Menü Werkbank, Wer ist an der Werkbank)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
       <source>strip</source>
       <translation>Streifen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>■ not right</source>
+      <translation>■ nicht richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
+      <source>%1 V is no reading of a pack.</source>
+      <translation>%1 V ist keine Ablesung eines Packs.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
+      <source>%1 probe on</source>
+      <translation>Spitze %1 auf</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
@@ -1790,8 +2613,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
+      <source>Both probes are on the same place.</source>
+      <translation>Beide Spitzen sind auf derselben Stelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
       <source>Ctrl+Alt+B</source>
       <translation>Strg+Alt+B</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
+      <source>Pick a cell, a strip, a tap or a lead on the picture first: a probe stands on metal.</source>
+      <translation>Zuerst eine Zelle, einen Streifen, einen Abgriff oder eine Leitung auf dem Bild wählen: eine Spitze steht auf Metall.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
@@ -1840,6 +2673,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
+      <source>%1 from pin to pin</source>
+      <translation>%1 von Pin zu Pin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
       <source>%1 kΩ at %2</source>
       <translation>%1 kΩ bei %2</translation>
     </message>
@@ -1872,6 +2710,11 @@
       <location filename="firmcell/app/pages/bms_page.py" />
       <source>&amp;Own board…</source>
       <translation>&amp;Eigene Platine…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>, at once from %1</source>
+      <translation>, sofort ab %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
@@ -1972,6 +2815,11 @@
       <location filename="firmcell/app/pages/bms_page.py" />
       <source>Load mV</source>
       <translation>Last mV</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>No board</source>
+      <translation>Keine Platine</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
@@ -2115,6 +2963,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
+      <source>no board: charge only with a balance charger</source>
+      <translation>keine Platine: nur mit einem Balancer-Ladegerät laden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
       <source>no board; nickel cells are charged in series, ended by time, −ΔV or temperature</source>
       <translation>keine Platine; Nickelzellen werden in Reihe geladen, beendet durch Zeit, −ΔV oder Temperatur</translation>
     </message>
@@ -2132,6 +2985,11 @@
       <location filename="firmcell/app/pages/bms_page.py" />
       <source>of each lead, with its service loop</source>
       <translation>je Leitung, mit ihrer Reserveschlaufe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>on the hottest cell; heat is being worked out</source>
+      <translation>auf der heißesten Zelle; die Wärme wird ausgerechnet</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
@@ -2185,6 +3043,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/design_pages.py" />
+      <source>A cylinder: its length is the diameter, the width is not used.</source>
+      <translation>Ein Zylinder: seine Länge ist der Durchmesser, die Breite wird nicht benutzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/design_pages.py" />
       <source>Across it</source>
       <translation>Daran liegt</translation>
     </message>
@@ -2197,6 +3060,11 @@
       <location filename="firmcell/app/pages/design_pages.py" />
       <source>An outline of %1 corners gives length and width; read another in the Layout stage.</source>
       <translation>Ein Umriss mit %1 Ecken gibt Länge und Breite; einen anderen im Abschnitt Anordnung einlesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/design_pages.py" />
+      <source>An outline of %1 corners, seen from its end, gives width and height, its left is the rear; cells lie along it.</source>
+      <translation>Ein Umriss mit %1 Ecken, von seinem Ende her gesehen, gibt Breite und Höhe, sein Links ist hinten; Zellen liegen der Länge nach.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/design_pages.py" />
@@ -2410,6 +3278,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/design_pages.py" />
+      <source>meets everything in the brief</source>
+      <translation>erfüllt alles im Lastenheft</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/design_pages.py" />
       <source>no space given</source>
       <translation>kein Raum angegeben</translation>
     </message>
@@ -2482,6 +3355,11 @@
       <location filename="firmcell/app/pages/layout_figures.py" />
       <source>no space given in the brief</source>
       <translation>kein Raum im Lastenheft angegeben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_figures.py" />
+      <source>one group only</source>
+      <translation>nur eine Gruppe</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
@@ -2665,6 +3543,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
+      <source>Make it %1</source>
+      <translation>%1 daraus machen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
       <source>Mass</source>
       <translation>Masse</translation>
     </message>
@@ -2775,8 +3658,23 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
+      <source>a cross-section of %1 corners</source>
+      <translation>ein Querschnitt mit %1 Ecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
+      <source>a cylinder</source>
+      <translation>ein Zylinder</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
       <source>an outline of %1 corners</source>
       <translation>ein Umriss mit %1 Ecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
+      <source>does it</source>
+      <translation>tut es</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
@@ -2845,6 +3743,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_search.py" />
+      <source>Places found: %1; more than %2 are impossible there. %3</source>
+      <translation>Plätze gefunden: %1; mehr als %2 sind dort unmöglich. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
       <source>Progress of the search</source>
       <translation>Fortschritt der Suche</translation>
     </message>
@@ -2852,6 +3755,21 @@
       <location filename="firmcell/app/pages/layout_search.py" />
       <source>S&amp;top and keep the best</source>
       <translation>&amp;Anhalten und das Beste behalten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
+      <source>Sort into groups</source>
+      <translation>In Gruppen sortieren</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
+      <source>Stopped before a layout was found; nothing has changed.</source>
+      <translation>Angehalten, bevor eine Anordnung gefunden war; nichts hat sich geändert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
+      <source>The design was changed while the search ran; its result is thrown away. Start it again.</source>
+      <translation>Der Entwurf wurde während der Suche geändert; ihr Ergebnis ist verworfen. Neu starten.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_search.py" />
@@ -2880,6 +3798,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>Along the lead at the steady current</source>
+      <translation>Entlang der Leitung beim Dauerstrom</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>Charts</source>
       <translation>Diagramme</translation>
     </message>
@@ -2887,6 +3810,11 @@
       <location filename="firmcell/app/pages/lead_charts.py" />
       <source>Current against copper area with published tables; the fuse in time; the lead along its length</source>
       <translation>Strom über dem Kupferquerschnitt mit veröffentlichten Tabellen; die Sicherung über die Zeit; die Leitung über ihre Länge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>How long each stands a current</source>
+      <translation>Wie lange jedes einen Strom verträgt</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
@@ -2905,8 +3833,28 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>from the pack, mm</source>
+      <translation>vom Pack, mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>fuse open by</source>
+      <translation>Sicherung offen bis</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>fuse opens from</source>
+      <translation>Sicherung öffnet ab</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>hobby's chassis figure</source>
       <translation>Wert des Hobbys für Verdrahtung im Gehäuse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>this lead</source>
+      <translation>diese Leitung</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
@@ -2927,6 +3875,11 @@
       <location filename="firmcell/app/pages/lead_figures.py" />
       <source>%1 thick, bent no tighter than %2 inside, %3 g for both</source>
       <translation>%1 dick, nicht enger als %2 innen gebogen, %3 g für beide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>%1%2 mm bare copper at each plus, %3 free, melts for certain from %4; a long wire in free air would at about %5 (Preece), but a short one gives its heat to its ends</source>
+      <translation>%1%2 mm blankes Kupfer an jedem Plus, %3 frei, schmilzt sicher ab %4; ein langer Draht in freier Luft bei etwa %5 (Preece), ein kurzer gibt seine Wärme an seine Enden</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
@@ -2970,6 +3923,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>later than the wire stands from %1 to %2</source>
+      <translation>später, als die Leitung es verträgt, von %1 bis %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
       <source>must hold %1 N (%2)</source>
       <translation>muss %1 N halten (%2)</translation>
     </message>
@@ -2985,6 +3943,16 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>no fuse</source>
+      <translation>keine Sicherung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>no stock size slides over the contact and grips the wire: put it on before the contact</source>
+      <translation>kein Lagermaß geht über den Kontakt und greift die Leitung: vor dem Kontakt darauf schieben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
       <source>no table here for this size; the figure above stands alone</source>
       <translation>für diese Größe keine Tabelle hier; die Zahl oben steht allein</translation>
     </message>
@@ -2992,6 +3960,16 @@
       <location filename="firmcell/app/pages/lead_figures.py" />
       <source>one cell a group: the main fuse is its fuse</source>
       <translation>eine Zelle je Gruppe: die Hauptsicherung ist ihre Sicherung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>outside the tables of pull-out forces</source>
+      <translation>außerhalb der Tabellen der Auszugskräfte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>up to %1 K at the pack through %2 of wire: solder it before it is on the pack, or clamp a heat sink on</source>
+      <translation>bis zu %1 K am Pack durch %2 Leitung: löten, bevor sie am Pack ist, oder eine Wärmeklammer darauf</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -3027,6 +4005,11 @@
       <location filename="firmcell/app/pages/leads_page.py" />
       <source>%1; limited by %2</source>
       <translation>%1; begrenzt durch %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>%1; the mate goes on the load</source>
+      <translation>%1; das Gegenstück kommt an den Verbraucher</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -3170,6 +4153,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
+      <source>Take a %1</source>
+      <translation>%1 nehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
       <source>Timing</source>
       <translation>Zeiten</translation>
     </message>
@@ -3220,8 +4208,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
+      <source>no mark known: make one before anything is cut</source>
+      <translation>kein Zeichen bekannt: eines machen, bevor etwas geschnitten wird</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
       <source>plain</source>
       <translation>blank</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>smooth, strands in outline; lead-free is dull even when good</source>
+      <translation>glatt, Litzen erkennbar; bleifreies ist matt, auch wenn es gut ist</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -3255,13 +4253,33 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>Only the step of a joint is dragged, to the place of another on the same face.</source>
+      <translation>Nur der Schritt einer Verbindung wird gezogen, an den Platz einer anderen auf derselben Seite.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>Order of the joints</source>
       <translation>Reihenfolge der Verbindungen</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>Show the step of a joint first: its tap point is moved.</source>
+      <translation>Zuerst den Schritt einer Verbindung zeigen: sein Abgriff wird versetzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>What the order exposes</source>
       <translation>Was die Reihenfolge freilegt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>order of the joints</source>
+      <translation>Reihenfolge der Verbindungen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>“%1” is the %2 of its face already.</source>
+      <translation>„%1“ ist schon als %2 ihrer Seite dran.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -3304,6 +4322,11 @@
       <translation>Was zu kaufen und bereitzulegen ist, mit Zuschnittlängen und Reserve, und Platz für Preise</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
+      <source>Write the parts list</source>
+      <translation>Die Teileliste schreiben</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/passport_page.py" />
       <source>%1 × %2 mm, label printer</source>
       <translation>%1 × %2 mm, Etikettendrucker</translation>
@@ -3322,6 +4345,11 @@
       <location filename="firmcell/app/pages/passport_page.py" />
       <source>Charging and storage</source>
       <translation>Laden und Lagern</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/passport_page.py" />
+      <source>Finished: every step is passed%1.</source>
+      <translation>Fertig: jeder Schritt ist bestanden%1.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
@@ -3385,6 +4413,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
+      <source>and the taps are right</source>
+      <translation>und die Abgriffe sind richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/passport_page.py" />
       <source>black</source>
       <translation>schwarz</translation>
     </message>
@@ -3400,6 +4433,21 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/record_section.py" />
+      <source>First pick the record to take back in the list.</source>
+      <translation>Zuerst den Eintrag, der zurückgenommen wird, in der Liste wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
+      <source>Initials of %1, who agrees:</source>
+      <translation>Kürzel von %1, der zustimmt:</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
+      <source>Record %1 stands: %2 did not agree with initials.</source>
+      <translation>Eintrag %1 bleibt: %2 hat nicht mit Kürzel zugestimmt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
       <source>Records of this job, newest first</source>
       <translation>Aufzeichnungen dieses Auftrags, die neueste zuerst</translation>
     </message>
@@ -3412,6 +4460,16 @@
       <location filename="firmcell/app/pages/record_section.py" />
       <source>Takes the picked record back by a further record; nothing is erased</source>
       <translation>Nimmt die gewählte Aufzeichnung durch eine weitere zurück; nichts wird gelöscht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
+      <source>Why is record %1 taken back?</source>
+      <translation>Warum wird Eintrag %1 zurückgenommen?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
+      <source>%1 over the run</source>
+      <translation>%1 über den Lauf</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_curves.py" />
@@ -3440,6 +4498,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_curves.py" />
+      <source>at the load</source>
+      <translation>am Verbraucher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
       <source>charge</source>
       <translation>Ladung</translation>
     </message>
@@ -3447,6 +4510,11 @@
       <location filename="firmcell/app/pages/run_curves.py" />
       <source>current</source>
       <translation>Strom</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>%1, peaks of %2</source>
+      <translation>%1, Spitzen von %2</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3470,6 +4538,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
+      <source>A run starts from more than 0 and up to 100 %.</source>
+      <translation>Ein Lauf beginnt bei mehr als 0 und bis 100 %.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
       <source>CS&amp;V…</source>
       <translation>CS&amp;V…</translation>
     </message>
@@ -3477,6 +4550,11 @@
       <location filename="firmcell/app/pages/run_section.py" />
       <source>Cell&amp;s are</source>
       <translation>&amp;Zellen sind</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>Choose a file first: a CSV with the columns time_s and current_a or power_w.</source>
+      <translation>Zuerst eine Datei wählen: eine CSV mit den Spalten time_s und current_a oder power_w.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3520,8 +4598,33 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
+      <source>The design has changed since the run: run it again.</source>
+      <translation>Der Entwurf hat sich seit dem Lauf geändert: neu laufen lassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>The plan of the charge</source>
+      <translation>Der Plan der Ladung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>The run moment by moment</source>
+      <translation>Der Lauf Augenblick für Augenblick</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
       <source>The run moment by moment: what to compare a charge at the bench with</source>
       <translation>Der Lauf Augenblick für Augenblick: womit eine Ladung an der Werkbank zu vergleichen ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>The strips are still being worked out; try again in a moment.</source>
+      <translation>Die Streifen werden noch ausgerechnet; gleich noch einmal versuchen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>What is drawn is more than 0.</source>
+      <translation>Was gezogen wird, ist mehr als 0.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3550,8 +4653,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
+      <source>a profile</source>
+      <translation>ein Verlauf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
       <source>a profile from a file</source>
       <translation>ein Verlauf aus einer Datei</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>as in the file</source>
+      <translation>wie in der Datei</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3579,14 +4692,44 @@
       <translation>die des Entwurfs</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>what board and cells take</source>
+      <translation>was Platine und Zellen nehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>%1 to outside</source>
+      <translation>%1 nach außen</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/step_card.py" />
       <source>%1; the list of instruments is in the Bench menu</source>
       <translation>%1; die Liste der Messgeräte ist im Menü Werkbank</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
+      <source>A cell in its place</source>
+      <translation>Eine Zelle an ihrem Platz</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Enter the readings in Tests</source>
+      <translation>Die Ablesungen in Prüfungen eintragen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
       <source>Not right… (Ctrl+R)</source>
       <translation>Nicht in Ordnung… (Strg+R)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>One cell</source>
+      <translation>Eine Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>One joint by four wires</source>
+      <translation>Eine Verbindung mit vier Leitungen</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3597,6 +4740,11 @@
       <location filename="firmcell/app/pages/step_card.py" />
       <source>Photos of the pack… (Ctrl+Shift+P)</source>
       <translation>Fotos des Packs… (Strg+Umschalt+P)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Polarity by meter</source>
+      <translation>Polung mit dem Messgerät</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3612,6 +4760,26 @@
       <location filename="firmcell/app/pages/step_card.py" />
       <source>Record what is ticked%1</source>
       <translation>Abgehaktes eintragen%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Stands as not right: %1. Do it again and record it anew.</source>
+      <translation>Steht als nicht richtig: %1. Noch einmal machen und neu eintragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Test of one cell</source>
+      <translation>Prüfung einer Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Thing as found</source>
+      <translation>Ding wie vorgefunden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Upkeep of the welder</source>
+      <translation>Pflege des Schweißgeräts</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3680,8 +4848,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/step_notes.py" />
+      <source>Photo of a step</source>
+      <translation>Foto eines Schritts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
       <source>Photos and remarks of this step</source>
       <translation>Fotos und Bemerkungen zu diesem Schritt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>Photos of this step</source>
+      <translation>Fotos dieses Schritts</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_notes.py" />
@@ -3695,8 +4873,28 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/step_notes.py" />
+      <source>The photo</source>
+      <translation>Das Foto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>This job is open for reading only: %1.</source>
+      <translation>Dieser Auftrag ist nur zum Lesen offen: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>This picture is not in the job, or was changed: bring it in again.</source>
+      <translation>Dieses Bild ist nicht im Auftrag oder wurde geändert: neu hereinholen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
       <source>remark, Enter keeps it</source>
       <translation>Bemerkung, Eingabe behält sie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>“%1” is kept with this step already.</source>
+      <translation>„%1“ ist schon bei diesem Schritt aufbewahrt.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_assay.py" />
@@ -3820,6 +5018,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_failures.py" />
+      <source>one of two leads of a pole</source>
+      <translation>eine von zwei Leitungen eines Pols</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_failures.py" />
       <source>pack</source>
       <translation>Pack</translation>
     </message>
@@ -3827,6 +5030,11 @@
       <location filename="firmcell/app/pages/strip_failures.py" />
       <source>strip %1</source>
       <translation>Streifen %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_failures.py" />
+      <source>the pack is open</source>
+      <translation>der Pack ist offen</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_figures.py" />
@@ -3850,8 +5058,48 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>; at the steady current it would settle at %1 if it went on for ever</source>
+      <translation>; beim Dauerstrom käme sie auf %1, wenn er immer weiterginge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>cell %1 %2 at the end of a run, %3 K over the coolest; %4 is allowed</source>
+      <translation>Zelle %1 mit %2 am Ende eines Laufs, %3 K über der kühlsten; erlaubt sind %4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>no current: open at B%1</source>
+      <translation>kein Strom: offen bei B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>plates: %1 cm² of %2 mm sheet, the nearest two %3 apart</source>
+      <translation>Platten: %1 cm² aus %2 mm Blech, die beiden nächsten %3 auseinander</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
       <source>within %1 % of an even part (cell %2 is farthest off)</source>
       <translation>innerhalb %1 % eines gleichen Anteils (Zelle %2 liegt am weitesten daneben)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>Double the welds of %1</source>
+      <translation>Die Schweißungen von %1 verdoppeln</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>Fixes for what is overloaded:</source>
+      <translation>Abhilfen für das Überlastete:</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>Looking for fixes …</source>
+      <translation>Abhilfen werden gesucht …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>No single change with parts from the library fixes it.</source>
+      <translation>Keine einzelne Änderung mit Teilen der Sammlung behebt es.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_forms.py" />
@@ -3895,8 +5143,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>%1 drawn: the most loaded cell carries %2 of an even part in half of them, %3 in the worst twentieth; resistance %4 to %5; the smallest group holds %6 % of the mean in the worst twentieth.</source>
+      <translation>%1 gezogen: die am stärksten belastete Zelle trägt in der Hälfte davon %2 eines gleichen Teils, im schlechtesten Zwanzigstel %3; Widerstand %4 bis %5; die kleinste Gruppe hält im schlechtesten Zwanzigstel %6 % des Mittels.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
       <source>Cell currents, temperature over the duty cycle, and strips to choose from</source>
       <translation>Zellströme, Temperatur über das Lastspiel, und Streifen zur Auswahl</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>Current of each cell; thin lines: where nine of ten scattered packs lie, once drawn</source>
+      <translation>Strom jeder Zelle; dünne Linien: wo neun von zehn gestreuten Packs liegen, sobald gezogen</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
@@ -3910,6 +5168,16 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>Strips for the most loaded link</source>
+      <translation>Streifen für die am stärksten belastete Verbindung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>Temperature over the duty cycle</source>
+      <translation>Temperatur über das Lastspiel</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
       <source>cells</source>
       <translation>Zellen</translation>
     </message>
@@ -3917,6 +5185,11 @@
       <location filename="firmcell/app/pages/strip_plots.py" />
       <source>plate</source>
       <translation>Platte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>rise as a long strip, K</source>
+      <translation>Erwärmung als langer Streifen, K</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
@@ -3927,6 +5200,11 @@
       <location filename="firmcell/app/pages/strips_page.py" />
       <source>&amp;Measured cells…</source>
       <translation>&amp;Gemessene Zellen…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strips_page.py" />
+      <source>; joints with %1, the mean of %2</source>
+      <translation>; Verbindungen mit %1, dem Mittel von %2</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
@@ -4035,6 +5313,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
+      <source>Resistance measured of %1 of %2 cells</source>
+      <translation>Widerstand gemessen bei %1 von %2 Zellen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strips_page.py" />
       <source>Runs as it is in a circuit simulator</source>
       <translation>Läuft so in einem Schaltungssimulator</translation>
     </message>
@@ -4090,6 +5373,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
+      <source>Twice the welds on %1: %2.</source>
+      <translation>Doppelte Schweißungen an %1: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strips_page.py" />
       <source>What is painted on the strips</source>
       <translation>Was auf die Streifen gemalt wird</translation>
     </message>
@@ -4107,6 +5395,11 @@
       <location filename="firmcell/app/pages/strips_page.py" />
       <source>welder</source>
       <translation>Schweißgerät</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/tests_page.py" />
+      <source>%1 that it is none of these: look at the wiring itself.</source>
+      <translation>%1, dass es keines davon ist: die Verdrahtung selbst ansehen.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
@@ -4245,6 +5538,16 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
+      <source>from B%1</source>
+      <translation>von B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/tests_page.py" />
+      <source>plus to outside</source>
+      <translation>Plus nach außen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/tests_page.py" />
       <source>to read</source>
       <translation>abzulesen</translation>
     </message>
@@ -4257,6 +5560,21 @@
       <location filename="firmcell/app/pages/two_points.py" />
       <source>&amp;Red</source>
       <translation>&amp;Rot</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/two_points.py" />
+      <source>; it best tells the likeliest apart</source>
+      <translation>; sie trennt die wahrscheinlichsten am besten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/two_points.py" />
+      <source>Both probes are on the same point.</source>
+      <translation>Beide Spitzen sind auf demselben Punkt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/two_points.py" />
+      <source>Next: black on %1, red on %2%3.</source>
+      <translation>Als Nächstes: Schwarz auf %1, Rot auf %2%3.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/two_points.py" />
@@ -4309,9 +5627,119 @@
       <translation>Ob weitergeschweißt werden darf</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/weld_section.py" />
+      <source>least that is right</source>
+      <translation>das Kleinste, das richtig ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/weld_section.py" />
+      <source>limits of chance</source>
+      <translation>Grenzen des Zufalls</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/weld_section.py" />
+      <source>no chance</source>
+      <translation>kein Zufall</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>Its colour, from where, to where:</source>
+      <translation>Ihre Farbe, von wo, wohin:</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>There is no cell marked here: take Cells and click its middle first.</source>
+      <translation>Hier ist keine Zelle gekennzeichnet: Zellen nehmen und zuerst ihre Mitte anklicken.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>cell in the photo</source>
+      <translation>Zelle im Foto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>polarity in the photo</source>
+      <translation>Polung im Foto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>scale of the photo</source>
+      <translation>Maßstab des Fotos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>strip in the photo</source>
+      <translation>Streifen im Foto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>wire in the photo</source>
+      <translation>Leitung im Foto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_intake.py" />
+      <source>photo brought in</source>
+      <translation>Foto hereingeholt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click a cell end: plus, then minus, then not known.</source>
+      <translation>Ein Zellenende anklicken: Plus, dann Minus, dann nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click along the wire; click its end again to finish it, then name it: its tap point (B3), colour, where to. A wire named for a tap point is compared with the design.</source>
+      <translation>Die Leitung entlang klicken; ihr Ende noch einmal, um sie zu beenden, dann benennen: Abgriff (B3), Farbe, wohin. Eine nach einem Abgriff benannte Leitung wird mit dem Entwurf verglichen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click the cell ends that one piece of metal joins, one after the other; click the last one again to finish it.</source>
+      <translation>Die Zellenenden, die ein Stück Metall verbindet, nacheinander anklicken; das letzte noch einmal, um es zu beenden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click the corners of a rectangle whose size you know, as you see it: upper left, upper right, lower right, lower left. A lens bends lines near the edge of a photo: stand back and zoom in.</source>
+      <translation>Die Ecken eines Rechtecks bekannter Größe anklicken, wie es zu sehen ist: links oben, rechts oben, rechts unten, links unten. Eine Linse biegt Linien nahe am Rand eines Fotos: zurücktreten und heranzoomen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click the middle of each cell end.</source>
+      <translation>Die Mitte jedes Zellenendes anklicken.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click two points whose distance you know. Right only where the camera looked straight on.</source>
+      <translation>Zwei Punkte bekannten Abstands anklicken. Richtig nur dort, wo die Kamera gerade darauf sah.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>The design's face lies over the photo; the slider makes it stronger. Differences are numbered.</source>
+      <translation>Die Seite des Entwurfs liegt über dem Foto; der Schieber macht sie stärker. Unterschiede sind nummeriert.</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/photo_marks.py" />
       <source>strips</source>
       <translation>Streifen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_sources.py" />
+      <source>There is no picture on the clipboard.</source>
+      <translation>In der Zwischenablage ist kein Bild.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_sources.py" />
+      <source>“%1” cannot be opened as a picture: it is cut short or damaged.</source>
+      <translation>„%1“ lässt sich nicht als Bild öffnen: abgeschnitten oder beschädigt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_view.py" />
+      <source>Arrow keys move the cross, with Shift further; Enter marks there, Backspace takes the last mark back; plus and minus zoom, 0 fits.</source>
+      <translation>Pfeiltasten bewegen das Kreuz, mit Umschalt weiter; Enter setzt dort, Rücktaste nimmt das Letzte zurück; Plus und Minus zoomen, 0 passt ein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_view.py" />
+      <source>Drop a photo here, paste one, or choose a file.</source>
+      <translation>Ein Foto hier fallen lassen, einfügen oder eine Datei wählen.</translation>
     </message>
     <message>
       <location filename="firmcell/app/photo_view.py" />
@@ -4320,8 +5748,53 @@
     </message>
     <message>
       <location filename="firmcell/app/photo_window.py" />
+      <source>&amp;Design over it</source>
+      <translation>&amp;Entwurf darüber</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Counts, places, groups and ends of the cells, as the photos of top and bottom show them</source>
+      <translation>Anzahlen, Plätze, Gruppen und Enden der Zellen, wie die Fotos von oben und unten sie zeigen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Differences between photo and design</source>
+      <translation>Unterschiede zwischen Foto und Entwurf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>How strongly the design lies over the photo, %</source>
+      <translation>Wie stark der Entwurf über dem Foto liegt, %</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Make the layout from &amp;both faces</source>
+      <translation>Die Anordnung aus &amp;beiden Seiten machen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Only a photo of the top or bottom face is compared with the design.</source>
+      <translation>Nur ein Foto der Ober- oder Unterseite wird mit dem Entwurf verglichen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Photo and design agree.</source>
+      <translation>Foto und Entwurf stimmen überein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
       <source>Photos</source>
       <translation>Fotos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>layout from photos</source>
+      <translation>Anordnung aus Fotos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
+      <source>%1 picked. Esc lets them go.</source>
+      <translation>%1 gewählt. Esc lässt los.</translation>
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
@@ -4347,6 +5820,11 @@
       <location filename="firmcell/app/picked_cells.py" />
       <source>All of them together, the nearest way to other cells</source>
       <translation>Alle zusammen, auf dem kürzesten Weg zu anderen Zellen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
+      <source>Bend into an arc</source>
+      <translation>Zu einem Bogen biegen</translation>
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
@@ -4475,6 +5953,11 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
+      <source>Pick a strip or a tap first: its tap point's strips are repeated at the next.</source>
+      <translation>Zuerst einen Streifen oder Abgriff wählen: seine Streifen werden am nächsten wiederholt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
       <source>Pick all</source>
       <translation>Alle wählen</translation>
     </message>
@@ -4495,6 +5978,11 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
+      <source>Radius of the innermost row, from the middle of the arc to the middles of its cells, mm</source>
+      <translation>Radius der innersten Reihe, von der Mitte des Bogens zu den Mitten ihrer Zellen, mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
       <source>Repeat strips</source>
       <translation>Streifen wiederholen</translation>
     </message>
@@ -4505,6 +5993,16 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
+      <source>The tap points after B%1 that lie as it does have its strips already.</source>
+      <translation>Die Abgriffe nach B%1, die ebenso liegen, haben ihre Streifen schon.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
+      <source>There is no tap point between groups after this one.</source>
+      <translation>Nach diesem gibt es keinen Abgriff zwischen Gruppen mehr.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
       <source>Whole groups become new groups; as many cells of each group go in parallel</source>
       <translation>Ganze Gruppen werden zu neuen Gruppen; gleich viele Zellen jeder Gruppe kommen parallel dazu</translation>
     </message>
@@ -4512,6 +6010,66 @@
       <location filename="firmcell/app/picked_cells.py" />
       <source>Whole groups, or as many cells of each group</source>
       <translation>Ganze Gruppen, oder gleich viele Zellen jeder Gruppe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picture_panel.py" />
+      <source>At the bench both faces stay in sight; the other stages show one.</source>
+      <translation>An der Werkbank bleiben beide Seiten zu sehen; die anderen Abschnitte zeigen eine.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_history.py" />
+      <source>Weakest, and asked more often: %1.</source>
+      <translation>Am schwächsten und öfter gefragt: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_history.py" />
+      <source>Your scores, the last on the right: %1 so far.</source>
+      <translation>Ihre Wertungen, die letzte rechts: %1 bisher.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Choose one of the answers.</source>
+      <translation>Eine der Antworten wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Choose where it is, or click on it.</source>
+      <translation>Wählen, wo es ist, oder darauf klicken.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Practise by eye</source>
+      <translation>Mit dem Auge üben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>What to look at; costs %1 points</source>
+      <translation>Worauf zu sehen ist; kostet %1 Punkte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Where it is</source>
+      <translation>Wo es ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>a bit of everything</source>
+      <translation>von allem etwas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>choose, or click on the picture</source>
+      <translation>wählen, oder auf das Bild klicken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>Open a job first: there is no picture to print.</source>
+      <translation>Zuerst einen Auftrag öffnen: es gibt kein Bild zu drucken.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>Print at 1:1</source>
+      <translation>1:1 drucken</translation>
     </message>
     <message>
       <location filename="firmcell/app/printing.py" />
@@ -4537,6 +6095,26 @@
       <location filename="firmcell/app/rating_plate.py" />
       <source>empty</source>
       <translation>leer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>%1 has no fix that can be applied automatically.</source>
+      <translation>%1 hat keine Abhilfe, die von selbst angewendet werden kann.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>The design could not be saved, so nothing was recorded against it.</source>
+      <translation>Der Entwurf ließ sich nicht speichern, also wurde nichts dagegen eingetragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>This could not be worked out; the pack stays as it was, and nothing is lost.</source>
+      <translation>Das ließ sich nicht ausrechnen; der Pack bleibt, wie er war, und nichts ist verloren.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>own picture of %1</source>
+      <translation>eigenes Bild von %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_rows.py" />
@@ -4657,6 +6235,11 @@
       <location filename="firmcell/app/shop/across_window.py" />
       <source>Learn from the jobs of a &amp;folder…</source>
       <translation>Aus den Aufträgen eines &amp;Ordners lernen…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>Learn from the jobs of a folder</source>
+      <translation>Aus den Aufträgen eines Ordners lernen</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -4820,6 +6403,11 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
+      <source>as predicted</source>
+      <translation>wie vorausgesagt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
       <source>each</source>
       <translation>je</translation>
     </message>
@@ -4832,6 +6420,11 @@
       <location filename="firmcell/app/shop/across_window.py" />
       <source>median, min</source>
       <translation>Median, min</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>no class told</source>
+      <translation>keine Klasse genannt</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -4857,6 +6450,16 @@
       <location filename="firmcell/app/shop/across_window.py" />
       <source>predicted, Ah</source>
       <translation>vorausgesagt, Ah</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>what its kind usually has</source>
+      <translation>was seine Art gewöhnlich hat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/day_window.py" />
+      <source>%1 is written: any calendar takes it in.</source>
+      <translation>%1 ist geschrieben: jeder Kalender nimmt es auf.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/day_window.py" />
@@ -4975,8 +6578,23 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/day_window.py" />
+      <source>Work ends before it begins: the second time must be the later one.</source>
+      <translation>Die Arbeit endet, bevor sie beginnt: die zweite Zeit muss die spätere sein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/day_window.py" />
       <source>Write a &amp;calendar…</source>
       <translation>Einen &amp;Kalender schreiben…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/day_window.py" />
+      <source>Write a calendar</source>
+      <translation>Einen Kalender schreiben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>%1 is no longer kept. Ctrl+Z takes that back.</source>
+      <translation>%1 wird nicht mehr geführt. Strg+Z nimmt das zurück.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
@@ -5005,6 +6623,11 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>, to be bought when no more than %1 is left</source>
+      <translation>, nachzukaufen, wenn nicht mehr als %1 übrig ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
       <source>No longer &amp;kept</source>
       <translation>Nicht mehr &amp;geführt</translation>
     </message>
@@ -5025,8 +6648,18 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>Read a table of parts</source>
+      <translation>Eine Tabelle von Teilen lesen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
       <source>Supplier</source>
       <translation>Lieferant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>The part library has no class of this name: no design asks for it, and no step takes of it.</source>
+      <translation>Die Teilesammlung hat keine Klasse dieses Namens: kein Entwurf verlangt sie, und kein Schritt nimmt davon.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
@@ -5037,6 +6670,16 @@
       <location filename="firmcell/app/shop/parts_tab.py" />
       <source>Write CS&amp;V…</source>
       <translation>CS&amp;V schreiben…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>Write the parts in stock</source>
+      <translation>Die Teile auf Lager schreiben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>a metre</source>
+      <translation>je Meter</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/settings_tab.py" />
@@ -5079,14 +6722,144 @@
       <translation>Impulse</translation>
     </message>
     <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>%1 %2 by the register</source>
+      <translation>%1 %2 nach dem Register</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Buy when no more than this is left</source>
+      <translation>&amp;Kaufen, wenn nicht mehr als das übrig ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Class, as in the part library</source>
+      <translation>&amp;Klasse, wie in der Teilesammlung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Held against what, and what it showed</source>
+      <translation>&amp;Woran gehalten, und was es zeigte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;How much</source>
+      <translation>&amp;Wie viel</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;More, or less (−), %1</source>
+      <translation>&amp;Mehr, oder weniger (−), %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Price of one, or of a metre</source>
+      <translation>&amp;Preis von einem, oder eines Meters</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>365 or 1 year; empty for never</source>
+      <translation>365 oder 1 year; leer für nie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>A part that comes in</source>
+      <translation>Ein Teil, das hereinkommt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>A tool of the shop</source>
+      <translation>Ein Werkzeug der Werkstatt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Checked every: “%1” is no number of days from 1 to %2; 365, 52 weeks or 1 year are right.</source>
+      <translation>Geprüft alle: „%1“ ist keine Zahl von Tagen von 1 bis %2; 365, 52 weeks oder 1 year sind richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>How much is not told.</source>
+      <translation>Wie viel, ist nicht genannt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Number of its &amp;certificate</source>
+      <translation>Nummer seines &amp;Zeugnisses</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>S&amp;old in lengths or packs of</source>
+      <translation>&amp;Verkauft in Längen oder Packungen von</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Take it &amp;in</source>
+      <translation>&amp;Aufnehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>What %1 is</source>
+      <translation>Was %1 ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>What the tool is called here is not told: records name it so.</source>
+      <translation>Wie das Werkzeug hier heißt, ist nicht genannt: Einträge nennen es so.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Where it &amp;lies</source>
+      <translation>&amp;Wo es liegt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Where it &amp;stands</source>
+      <translation>&amp;Wo es steht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Which class the part is of is not told.</source>
+      <translation>Von welcher Klasse das Teil ist, ist nicht genannt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>m; 500 mm or 16 ft are right too</source>
+      <translation>m; 500 mm oder 16 ft sind auch richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>not told</source>
+      <translation>nicht genannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>such as 4.0012 V against the 4.0000 V reference</source>
+      <translation>etwa 4.0012 V gegen die 4.0000 V der Referenz</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_state.py" />
+      <source>%1 Work goes on here.</source>
+      <translation>%1 Die Arbeit geht hier weiter.</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/shop/shop_state.py" />
       <source>%1 in stock, %2.</source>
       <translation>%1 auf Lager, %2.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_state.py" />
+      <source>%1 of this bench wait for the server.</source>
+      <translation>%1 dieser Werkbank warten auf den Server.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_state.py" />
       <source>Register: %1</source>
       <translation>Register: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_state.py" />
+      <source>The register is not open yet.</source>
+      <translation>Das Register ist noch nicht offen.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_window.py" />
@@ -5110,6 +6883,11 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_window.py" />
+      <source>Nothing was written in this window that could be taken back.</source>
+      <translation>In diesem Fenster wurde nichts geschrieben, das zurückgenommen werden könnte.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_window.py" />
       <source>Opening the register …</source>
       <translation>Das Register wird geöffnet …</translation>
     </message>
@@ -5129,6 +6907,16 @@
       <translation>Was die Werkstatt hat</translation>
     </message>
     <message>
+      <location filename="firmcell/app/shop/shop_window.py" />
+      <source>What was written last is taken back.</source>
+      <translation>Was zuletzt geschrieben wurde, ist zurückgenommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_window.py" />
+      <source>written by mistake</source>
+      <translation>aus Versehen geschrieben</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
       <source>%1
 %2 still wanted</source>
@@ -5137,8 +6925,18 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>%1: no job wants a part.%2</source>
+      <translation>%1: kein Auftrag braucht ein Teil.%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
       <source>&amp;Jobs it is for; Space ticks one</source>
       <translation>&amp;Aufträge, für die sie ist; Leertaste hakt einen an</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>: there are %1.</source>
+      <translation>: es gibt %1.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
@@ -5164,6 +6962,11 @@
       <location filename="firmcell/app/shop/shopping_window.py" />
       <source>Jobs that the list is for</source>
       <translation>Aufträge, für die die Liste ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>No part is in stock by the register (Workshop, What the shop has).</source>
+      <translation>Nach dem Register ist kein Teil auf Lager (Werkstatt, Was die Werkstatt hat).</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
@@ -5194,6 +6997,11 @@
       <location filename="firmcell/app/shop/shopping_window.py" />
       <source>Write C&amp;SV…</source>
       <translation>C&amp;SV schreiben…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>Write the shopping list</source>
+      <translation>Die Einkaufsliste schreiben</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
@@ -5254,6 +7062,36 @@
       <location filename="firmcell/app/sorting.py" />
       <source>days</source>
       <translation>Tage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>A system library of the window is missing (%1). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0</source>
+      <translation>Eine Systembibliothek des Fensters fehlt (%1). Ausführen: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>DISPLAY is %1, and no X server answers there</source>
+      <translation>DISPLAY ist %1, und dort antwortet kein X-Server</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>There is no demo job “%1”; there are %2.</source>
+      <translation>Es gibt keinen Demoauftrag „%1“; es gibt %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>neither DISPLAY nor WAYLAND_DISPLAY is set</source>
+      <translation>weder DISPLAY noch WAYLAND_DISPLAY ist gesetzt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>painted after %1 s, window %2 × %3</source>
+      <translation>gemalt nach %1 s, Fenster %2 × %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>there is no screen to open a window on (%1). Start it in a desktop session, or over ssh -X, or use a command that needs none, such as: firm-cell analyse JOB (see firm-cell --help).</source>
+      <translation>es gibt keinen Bildschirm für ein Fenster (%1). In einer Desktopsitzung oder über ssh -X starten, oder einen Befehl nehmen, der keinen braucht, etwa: firm-cell analyse JOB (siehe firm-cell --help).</translation>
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
@@ -5322,8 +7160,23 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
+      <source>%1: %2. Written by %3.</source>
+      <translation>%1: %2. Geschrieben von %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
       <source>All that was written of the cell</source>
       <translation>Alles, was zu der Zelle geschrieben wurde</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>It is wrong, because</source>
+      <translation>Es ist falsch, weil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>Its class is not in the part library: what is measured cannot be judged.</source>
+      <translation>Ihre Klasse ist nicht in der Teilesammlung: Gemessenes lässt sich nicht beurteilen.</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
@@ -5337,8 +7190,23 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
+      <source>Take an entry back</source>
+      <translation>Einen Eintrag zurücknehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>The cell was never there, because</source>
+      <translation>Die Zelle war nie da, weil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
       <source>Voltage at rest</source>
       <translation>Ruhespannung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>at rest</source>
+      <translation>in Ruhe</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
@@ -5347,13 +7215,88 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/fit_window.py" />
+      <source>%1 All cells are set.</source>
+      <translation>%1 Alle Zellen sind gesetzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>%1 of %2 cells are set.</source>
+      <translation>%1 von %2 Zellen sind gesetzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>&amp;Serial, typed or scanned</source>
+      <translation>&amp;Seriennummer, getippt oder gescannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>All cells are set as planned.</source>
+      <translation>Alle Zellen sind wie geplant gesetzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>All stand as &amp;planned</source>
+      <translation>Alle stehen wie &amp;geplant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Cells into their places</source>
+      <translation>Zellen an ihre Plätze</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
       <source>Place</source>
       <translation>Ort</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Places that wait for their cell</source>
+      <translation>Plätze, die auf ihre Zelle warten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
       <source>Plus</source>
       <translation>Plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Scan the cell in your hand: its place is told here and lit on the picture.</source>
+      <translation>Die Zelle in der Hand scannen: ihr Platz wird hier genannt und leuchtet auf dem Bild.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Serial of the cell in your hand</source>
+      <translation>Seriennummer der Zelle in der Hand</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Take the last one &amp;back</source>
+      <translation>Die letzte &amp;zurücknehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Taken back. Scan the cell in your hand.</source>
+      <translation>Zurückgenommen. Die Zelle in der Hand scannen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Where the cell goes</source>
+      <translation>Wohin die Zelle kommt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Without a scanner: each serial was read and stands where the picture has it</source>
+      <translation>Ohne Scanner: jede Seriennummer wurde gelesen und steht, wo das Bild sie hat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>not set after all</source>
+      <translation>doch nicht gesetzt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>%1 cells are in the design, and in the register in “%2”.</source>
+      <translation>%1 Zellen sind im Entwurf und im Register in „%2“.</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/match_window.py" />
@@ -5362,8 +7305,93 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/match_window.py" />
+      <source>&amp;Also cells with a word against them</source>
+      <translation>&amp;Auch Zellen, gegen die etwas gesagt ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>A cell picked in the list can be locked to its group.</source>
+      <translation>Eine in der Liste gewählte Zelle kann an ihre Gruppe gebunden werden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Alike within 0 to 10 %.</source>
+      <translation>Gleich innerhalb 0 bis 10 %.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Drawers that cells are taken from</source>
+      <translation>Schubladen, aus denen Zellen genommen werden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Free it agai&amp;n</source>
+      <translation>Wieder &amp;freigeben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Loc&amp;k to its group</source>
+      <translation>An ihre Gruppe &amp;binden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Locked at the next matching: %1.</source>
+      <translation>Beim nächsten Zuordnen gebunden: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Match cells into %1</source>
+      <translation>Zellen zuordnen: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>No drawer of the register holds a cell of %1. Take cells in first (menu Workshop, Cells in stock).</source>
+      <translation>Keine Schublade des Registers hält eine Zelle von %1. Zuerst Zellen aufnehmen (Menü Werkstatt, Zellen im Lager).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Picking list, drawer by drawer</source>
+      <translation>Entnahmeliste, Schublade für Schublade</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Press Match: the groups will hold, resist and lose alike.</source>
+      <translation>Zuordnen drücken: die Gruppen werden gleich halten, widerstehen und verlieren.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>They stand in the design, each in its place, and in the register in this job</source>
+      <translation>Sie stehen im Entwurf, jede an ihrem Platz, und im Register in diesem Auftrag</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Tick at least one drawer.</source>
+      <translation>Mindestens eine Schublade anhaken.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>What the matching gives</source>
+      <translation>Was das Zuordnen ergibt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>no drawer told</source>
+      <translation>keine Schublade genannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
       <source>the pack</source>
       <translation>der Pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
+      <source>%1: %2. Enter once more writes it all the same.</source>
+      <translation>%1: %2. Noch einmal Enter schreibt es trotzdem.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
+      <source>%1: what was read?</source>
+      <translation>%1: was wurde abgelesen?</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/reading_line.py" />
@@ -5387,6 +7415,16 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/reading_line.py" />
+      <source>Nothing was typed for %1.</source>
+      <translation>Für %1 wurde nichts getippt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
+      <source>Read by the instrument; Enter goes on.</source>
+      <translation>Vom Messgerät gelesen; Enter geht weiter.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
       <source>Scan or type a serial, then Enter. Enter goes on from value to value; a value that is left empty is not written.</source>
       <translation>Eine Seriennummer scannen oder tippen, dann Enter. Enter geht von Wert zu Wert weiter; ein leer gelassener Wert wird nicht geschrieben.</translation>
     </message>
@@ -5404,6 +7442,146 @@
       <location filename="firmcell/app/stock/reading_line.py" />
       <source>Whether Enter stops here</source>
       <translation>Ob Enter hier hält</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Another bench was first. Nothing of this is lost: give a cell another serial, or leave an entry out. Then do what is to be done with what the register holds now.</source>
+      <translation>Eine andere Werkbank war zuerst. Nichts davon ist verloren: einer Zelle eine andere Seriennummer geben oder einen Eintrag weglassen. Dann mit dem, was das Register jetzt hat, tun, was zu tun ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Entries that were not taken</source>
+      <translation>Nicht angenommene Einträge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Not taken by the server</source>
+      <translation>Vom Server nicht angenommen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Nothing is left to decide.</source>
+      <translation>Nichts ist mehr zu entscheiden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>The cell that was written as %1 is</source>
+      <translation>Die als %1 geschriebene Zelle ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>What was written</source>
+      <translation>Was geschrieben wurde</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Why it was not taken</source>
+      <translation>Warum es nicht angenommen wurde</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>%1 reads it; Enter goes on.</source>
+      <translation>%1 liest es; Enter geht weiter.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>F9 reads the voltage at rest or the resistance: go to that field first.</source>
+      <translation>F9 liest die Ruhespannung oder den Widerstand: zuerst in dieses Feld gehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Nothing that was written last can be taken back here; its cell at the right has all of it.</source>
+      <translation>Nichts zuletzt Geschriebenes kann hier zurückgenommen werden; seine Zelle rechts hat alles davon.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Read a table of cells</source>
+      <translation>Eine Tabelle von Zellen lesen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>There is no cell %1 in the register.</source>
+      <translation>Im Register gibt es keine Zelle %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Write the cells of the list</source>
+      <translation>Die Zellen der Liste schreiben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Written: %1 %2. Ctrl+Z takes it back.</source>
+      <translation>Geschrieben: %1 %2. Strg+Z nimmt es zurück.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Class of cell</source>
+      <translation>&amp;Klasse der Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Lot, as printed</source>
+      <translation>&amp;Los, wie aufgedruckt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Pack it comes from</source>
+      <translation>&amp;Pack, aus dem sie kommt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Pack they come from</source>
+      <translation>&amp;Pack, aus dem sie kommen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>Cells that come in</source>
+      <translation>Zellen, die hereinkommen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>Take them &amp;in</source>
+      <translation>&amp;Aufnehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>into a drawer</source>
+      <translation>in eine Schublade</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>into a job</source>
+      <translation>in einen Auftrag</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>%1 told otherwise than in the register: first in the list.</source>
+      <translation>%1 anders genannt als im Register: zuerst in der Liste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>Take cells of %1</source>
+      <translation>Zellen aus %1 übernehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>What becomes of each cell</source>
+      <translation>Was aus jeder Zelle wird</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>What becomes of it</source>
+      <translation>Was daraus wird</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>Where the table and the register &amp;disagree</source>
+      <translation>Wo Tabelle und Register &amp;abweichen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>Where the table and the register disagree</source>
+      <translation>Wo Tabelle und Register abweichen</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/stock_rows.py" />
@@ -5512,8 +7690,18 @@
     </message>
     <message>
       <location filename="firmcell/app/tables.py" />
+      <source>Copy the &amp;table as CSV</source>
+      <translation>Die &amp;Tabelle als CSV kopieren</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/tables.py" />
       <source>Findings, worst first</source>
       <translation>Befunde, der schwerste zuerst</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/tables.py" />
+      <source>In order of %1</source>
+      <translation>Geordnet nach %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/theme.py" />
@@ -5567,8 +7755,190 @@
     </message>
     <message>
       <location filename="firmcell/app/trainer.py" />
+      <source>Click a tap: black probe, then red. It is not told what is wrong.</source>
+      <translation>Einen Abgriff anklicken: schwarze Spitze, dann rote. Was falsch ist, wird nicht gesagt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Keeps this one and lets you choose another: a pack may have several</source>
+      <translation>Behält diesen und lässt einen anderen wählen: ein Pack kann mehrere haben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Kind of fault</source>
+      <translation>Art des Fehlers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Nothing is wrong with this pack.</source>
+      <translation>An diesem Pack ist nichts falsch.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Pack %1: %2 groups, %3 %4 V. What is wrong, if anything?</source>
+      <translation>Pack %1: %2 Gruppen, %3 %4 V. Was ist falsch, wenn überhaupt?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Practise: what is wrong with this pack?</source>
+      <translation>Üben: was ist an diesem Pack falsch?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>R&amp;ead the meter</source>
+      <translation>Das Messgerät &amp;ablesen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Readings so far</source>
+      <translation>Ablesungen bisher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
       <source>Reads</source>
       <translation>Zeigt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>So far: %1. Choose another, or name it.</source>
+      <translation>Bisher: %1. Einen anderen wählen oder benennen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>The meter shows</source>
+      <translation>Das Messgerät zeigt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>The tap doctor would read from %1 to %2. A hint costs %3 points.</source>
+      <translation>Der Abgriffdoktor würde von %1 nach %2 messen. Ein Hinweis kostet %3 Punkte.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>The tap doctor would say by now.</source>
+      <translation>Der Abgriffdoktor würde es jetzt sagen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>a &amp;strip of the pack</source>
+      <translation>ein &amp;Streifen des Packs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>a click is a &amp;pin of the plug</source>
+      <translation>ein Klick ist ein &amp;Pin des Steckers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>one fault at most</source>
+      <translation>höchstens ein Fehler</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>up to three faults</source>
+      <translation>bis zu drei Fehler</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>up to two faults</source>
+      <translation>bis zu zwei Fehler</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>%1 Nobody watches now: stay with it, or stop the charge.</source>
+      <translation>%1 Jetzt beobachtet es niemand: dabeibleiben, oder die Ladung beenden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>After %1 min: %2, %3 A%4. In the plan.</source>
+      <translation>Nach %1 min: %2, %3 A%4. Im Plan.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Connect the charger to the mains, then to the pack; sensors on the cells in the middle. Then start.</source>
+      <translation>Das Ladegerät ans Netz, dann an den Pack; Fühler auf die Zellen in der Mitte. Dann starten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Current of the capacity test, amperes</source>
+      <translation>Strom der Kapazitätsprüfung, Ampere</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Read from: %1 (menu Bench, Instruments). Simulated ones play the run %2 times faster.</source>
+      <translation>Gelesen von: %1 (Menü Werkbank, Messgeräte). Simulierte spielen den Lauf %2-mal schneller.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>The pack is still being worked out; a moment, then start again.</source>
+      <translation>Der Pack wird noch ausgerechnet; einen Augenblick, dann noch einmal starten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>The plan is worked out …</source>
+      <translation>Der Plan wird ausgerechnet …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Voltage against the plan</source>
+      <translation>Spannung gegen den Plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Warmth against the plan</source>
+      <translation>Wärme gegen den Plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Watch a charge or a capacity test</source>
+      <translation>Eine Ladung oder Kapazitätsprüfung beobachten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>What is watched</source>
+      <translation>Was beobachtet wird</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>What the readings say</source>
+      <translation>Was die Ablesungen sagen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>no voltage</source>
+      <translation>keine Spannung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>no warmer than</source>
+      <translation>nicht wärmer als</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>A file that ends in .sqlite, or postgresql://person@server/workshop for several benches.
+Nothing means the usual file in your data folder.</source>
+      <translation>Eine Datei auf .sqlite, oder postgresql://person@server/workshop für mehrere Werkbänke.
+Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>No serials are known of this pack: match cells into it first (Ctrl+Alt+G).</source>
+      <translation>Von diesem Pack sind keine Seriennummern bekannt: zuerst Zellen zuordnen (Strg+Alt+G).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>Open a job with a pack of its own first: its cells are what is matched.</source>
+      <translation>Zuerst einen Auftrag mit eigenem Pack öffnen: seine Zellen werden zugeordnet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>The register is %1.</source>
+      <translation>Das Register ist %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>Where the register is</source>
+      <translation>Wo das Register ist</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/analyse.py" />
@@ -5617,13 +7987,168 @@
     </message>
     <message>
       <location filename="firmcell/core/analysis/run_words.py" />
+      <source>After %1: %2, %3 %4, cell %5 at %6, %7 left in the weakest cell.</source>
+      <translation>Nach %1: %2, %3 %4, Zelle %5 mit %6, in der schwächsten Zelle %7 übrig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>At their warmest: %1.</source>
+      <translation>Am wärmsten: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>Cells of a class differ: between %1 with %2 Wh and %3 with %4 Wh. Model: %5.</source>
+      <translation>Zellen einer Klasse sind verschieden: zwischen %1 mit %2 Wh und %3 mit %4 Wh. Modell: %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>Charge at the end: %1 in the weakest cell, %2 in the fullest.</source>
+      <translation>Ladung am Ende: %1 in der schwächsten Zelle, %2 in der vollsten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>It does not begin: %1.</source>
+      <translation>Er beginnt nicht: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>It ends after %1: %2.</source>
+      <translation>Er endet nach %1: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>The %1 are over the %2 they may have</source>
+      <translation>%1 liegen über den erlaubten %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>Voltage at the %1 from %2, at the least %3.</source>
+      <translation>Spannung: %1 von %2, am kleinsten %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>cell %1 is at its greatest temperature, %2</source>
+      <translation>Zelle %1 hat ihre höchste Temperatur, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>cell %1 is empty, %2</source>
+      <translation>Zelle %1 ist leer, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>cell %1 is over its full voltage, %2: a board or a balance charge must hold it</source>
+      <translation>Zelle %1 ist über ihrer vollen Spannung, %2: eine Platine oder Balancer-Ladung muss sie halten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
       <source>charger</source>
       <translation>Ladegerät</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/run_words.py" />
+      <source>from %1 on.</source>
+      <translation>von %1 an.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>from the start.</source>
+      <translation>von Anfang an.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>given to the load</source>
+      <translation>an den Verbraucher gegeben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>it was stopped here, what follows was not worked out</source>
+      <translation>hier wurde angehalten, was folgt, wurde nicht ausgerechnet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>its clock ends the charge</source>
+      <translation>seine Uhr beendet die Ladung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
       <source>load</source>
       <translation>Last</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>nothing ends this charge, and it was followed no longer</source>
+      <translation>nichts beendet diese Ladung, und sie wurde nicht länger verfolgt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>taken in</source>
+      <translation>aufgenommen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the board opens: group %1 is down to %2</source>
+      <translation>die Platine öffnet: Gruppe %1 ist auf %2 gefallen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the board opens: group %1 is up to %2</source>
+      <translation>die Platine öffnet: Gruppe %1 ist auf %2 gestiegen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the board opens: more than %1</source>
+      <translation>die Platine öffnet: mehr als %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the cells warm by 1 K a minute, the pack is full</source>
+      <translation>die Zellen erwärmen sich um 1 K je Minute, der Pack ist voll</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the fuse may open</source>
+      <translation>die Sicherung kann öffnen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the load gets no more than the %1 it needs</source>
+      <translation>der Verbraucher bekommt nicht mehr als die %1, die er braucht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the pack cannot give what is asked at any voltage</source>
+      <translation>der Pack kann das Verlangte bei keiner Spannung geben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the pack is full</source>
+      <translation>der Pack ist voll</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the strips leave no way for the current</source>
+      <translation>die Streifen lassen dem Strom keinen Weg</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the voltage falls, the pack is full</source>
+      <translation>die Spannung fällt, der Pack ist voll</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>too cold to charge: the cells need %1</source>
+      <translation>zu kalt zum Laden: die Zellen brauchen %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>too cold: the cells give current from %1 on</source>
+      <translation>zu kalt: die Zellen geben Strom ab %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>what was asked is over</source>
+      <translation>das Verlangte ist vorbei</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/storage_words.py" />
@@ -5642,8 +8167,48 @@
     </message>
     <message>
       <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Groups do not lose alike: by then one of the worst cells of the class is %1 behind the others.</source>
+      <translation>Gruppen verlieren nicht gleich: bis dahin liegt eine der schlechtesten Zellen der Klasse %1 hinter den anderen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Measure each group, and balance before the next charge.</source>
+      <translation>Jede Gruppe messen und vor der nächsten Ladung ausgleichen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Measure it, and charge it up to half, every %1.</source>
+      <translation>Alle %1 messen und auf halb laden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Nickel cells bear being empty; they want a slow full charge after it.</source>
+      <translation>Nickelzellen vertragen leer zu sein; danach wollen sie eine langsame volle Ladung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
       <source>Put away %1 full at %2: nearly empty (%3) after about %4, between %5 and %6 by how cells of the class differ.</source>
       <translation>Zu %1 voll bei %2 eingelagert: fast leer (%3) nach etwa %4, zwischen %5 und %6, je nachdem, wie Zellen der Klasse sich unterscheiden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>The board needs about %1 at full charge to balance that.</source>
+      <translation>Die Platine braucht bei voller Ladung etwa %1, um das auszugleichen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>The board takes %1 of what is lost, and goes on when it has opened: as soon as %2 later a group may stand below %3. Such a group is never charged as if nothing had happened.</source>
+      <translation>Die Platine nimmt %1 des Verlusts und läuft weiter, wenn sie geöffnet hat: schon %2 später kann eine Gruppe unter %3 stehen. Eine solche Gruppe wird nie geladen, als wäre nichts geschehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Whether the board itself draws alike from all groups, no data tells: measure each, not just the pack.</source>
+      <translation>Ob die Platine selbst aus allen Gruppen gleich zieht, sagen keine Daten: jede messen, nicht nur den Pack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>more than 20 years</source>
+      <translation>mehr als 20 Jahre</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
@@ -5652,13 +8217,33 @@
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
+      <source>Built so, it hurts somebody, breaks, or does not do what was asked. The passport stays unfinished while it stands.</source>
+      <translation>So gebaut, verletzt es jemanden, bricht oder tut nicht das Verlangte. Der Pass bleibt unfertig, solange das steht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
       <source>How much it weighs</source>
       <translation>Wie schwer es wiegt</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
+      <source>It is named from memory: look it up before you rely on the figure.</source>
+      <translation>Es ist aus dem Gedächtnis genannt: nachschlagen, bevor man sich auf die Zahl verlässt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
+      <source>It may be right as it is. Decide it with open eyes.</source>
+      <translation>Es kann so richtig sein. Mit offenen Augen entscheiden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
       <source>No published source stands behind this limit: where you know better from measuring, go by that.</source>
       <translation>Hinter dieser Grenze steht keine veröffentlichte Quelle: wer es durch Messen besser weiß, gehe danach.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
+      <source>There is no one right change. The %1 page is where it is decided; Enter on the finding goes there.</source>
+      <translation>Die eine richtige Änderung gibt es nicht. Entschieden wird auf der Seite %1; Enter auf dem Befund geht dorthin.</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
@@ -5681,9 +8266,19 @@
       <translation>Einen Blick wert; nichts muss getan werden.</translation>
     </message>
     <message>
+      <location filename="firmcell/core/analysis/why.py" />
+      <source>no source</source>
+      <translation>keine Quelle</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/base/wording.py" />
       <source>%1 min</source>
       <translation>%1 min</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/joint_order.py" />
+      <source>: %1 less than from minus to plus</source>
+      <translation>: %1 weniger als von Minus nach Plus</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/joint_order.py" />
@@ -5712,13 +8307,43 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
+      <source>Bare and live now: up to %1. Most dangerous: %2 and %3, %4%5; a tool across them drives about %6.</source>
+      <translation>Jetzt blank und unter Spannung: bis zu %1. Am gefährlichsten: %2 und %3, %4%5; ein Werkzeug quer darüber treibt etwa %6.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>Bare and live: up to %1. %2%3 and %4: %5.</source>
+      <translation>Blank und unter Spannung: bis zu %1. %2%3 und %4: %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>Bare: %1. It is live against all other metal of the pack, which is covered.</source>
+      <translation>Blank: %1. Es steht gegen alles andere Metall des Packs unter Spannung, das abgedeckt ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
       <source>Elsewhere it may drive %1.</source>
       <translation>Anderswo kann es %1 treiben.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
+      <source>No cell is in its place yet: nothing is live.</source>
+      <translation>Noch ist keine Zelle an ihrem Platz: nichts steht unter Spannung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
       <source>Nothing here is live as long as the source stays off.</source>
       <translation>Hier steht nichts unter Spannung, solange die Quelle aus bleibt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>Up to %1 between bare metal now: over the touch limit. One hand, gloves, covers.</source>
+      <translation>Jetzt bis zu %1 zwischen blankem Metall: über der Berührungsgrenze. Eine Hand, Handschuhe, Abdeckungen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>cut end of the %1 lead</source>
+      <translation>geschnittenes Ende der Leitung %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
@@ -5731,9 +8356,24 @@
       <translation>Streifen von B%1 an Zelle %2</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>the free end for the %1</source>
+      <translation>das freie Ende für %1</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/bench/moment.py" />
       <source>on</source>
       <translation>auf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>%1 of %2 cells are scanned into their places; scan the others (menu Workshop).</source>
+      <translation>%1 von %2 Zellen sind an ihre Plätze gescannt; die anderen scannen (Menü Werkstatt).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>It lasts</source>
+      <translation>Es dauert</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/pass_check.py" />
@@ -5747,8 +8387,33 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
+      <source>%1 is right as it is now%2.</source>
+      <translation>%1 ist richtig, so wie es jetzt ist%2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>%1 is right once this step's metal is on.</source>
+      <translation>%1 ist richtig, sobald das Metall dieses Schritts darauf ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>%1: read where metal is open, or through its flap</source>
+      <translation>%1: dort messen, wo Metall offen liegt, oder durch ihre Klappe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>; once this step's metal is on it must be %1</source>
+      <translation>; sobald das Metall dieses Schritts darauf ist, muss es %1 sein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
       <source>A tool across</source>
       <translation>Ein Werkzeug quer darüber</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>After this step</source>
+      <translation>Nach diesem Schritt</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
@@ -5757,8 +8422,168 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
+      <source>Next: black stays, red on %1; it must read %2, and tells these apart best.</source>
+      <translation>Als Nächstes: Schwarz bleibt, Rot auf %1; es muss %2 zeigen und trennt diese am besten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
       <source>Now</source>
       <translation>Jetzt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>Under a cover</source>
+      <translation>Unter einer Abdeckung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>capacity not tested</source>
+      <translation>Kapazität nicht getestet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>has %1 times the resistance of its class</source>
+      <translation>hat das %1-Fache des Widerstands ihrer Klasse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>has %1 times the resistance of its class: that much more heat</source>
+      <translation>hat das %1-Fache des Widerstands ihrer Klasse: so viel mehr Wärme</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>holds %1 of its class</source>
+      <translation>hält %1 ihrer Klasse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>its two readings do not tell whether it drains: rest it for longer and read it again</source>
+      <translation>ihre zwei Ablesungen sagen nicht, ob sie sich entlädt: länger ruhen lassen und noch einmal messen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>loses %1 % of its capacity a day at rest</source>
+      <translation>verliert in Ruhe täglich %1 % ihrer Kapazität</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>loses %1 of its capacity a day at rest</source>
+      <translation>verliert in Ruhe täglich %1 ihrer Kapazität</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>not read twice at rest</source>
+      <translation>nicht zweimal in Ruhe gemessen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>resistance not measured</source>
+      <translation>Widerstand nicht gemessen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>rested %1 days only; a week tells more</source>
+      <translation>nur %1 Tage geruht; eine Woche sagt mehr</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>rests at %1 V, under %2 V</source>
+      <translation>ruht bei %1 V, unter %2 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 MΩ is too low; more than %2 MΩ is right.</source>
+      <translation>%1 MΩ ist zu wenig; mehr als %2 MΩ ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 N·m; about %2 N·m is right for this thread (the cell's sheet goes before that).</source>
+      <translation>%1 N·m; etwa %2 N·m ist für dieses Gewinde richtig (das Blatt der Zelle geht vor).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 of %2 samples did not hold; change the setting and peel again.</source>
+      <translation>%1 von %2 Proben hielten nicht; die Einstellung ändern und noch einmal schälen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 s on the joint; after %2 s heat goes into the cell and the insulation. Let it cool and use a larger tip.</source>
+      <translation>%1 s auf der Lötstelle; nach %2 s geht Hitze in Zelle und Isolierung. Abkühlen lassen und eine größere Spitze nehmen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 samples peeled; %2 without a failure%3.</source>
+      <translation>%1 Proben geschält; %2 ohne Versagen%3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 to %2: a %3 stands between %4 and %5. Leave out what does not.</source>
+      <translation>%1 bis %2: ein %3 steht zwischen %4 und %5. Was nicht dazwischen liegt, weglassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>A face is not clean, or a screw is not marked: undo it, clean, set it to its torque, mark it.</source>
+      <translation>Eine Fläche ist nicht sauber, oder eine Schraube ist nicht gekennzeichnet: lösen, säubern, auf ihr Drehmoment anziehen, kennzeichnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>A strand is outside the barrel, or the crimp let go: cut it off and do it again.</source>
+      <translation>Eine Litze ist außerhalb der Hülse, oder die Crimpung löste sich: abschneiden und noch einmal.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>A wrap is not sound.</source>
+      <translation>Eine Hülle ist nicht heil.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>Insulation of %1 is not read yet: record it as “%2 to outside”.</source>
+      <translation>Die Isolierung %1 ist noch nicht gemessen: als „%2 nach außen“ eintragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It is %1 g heavier after the dip: water is in it. Open it, dry it, seal it again.</source>
+      <translation>Er ist nach dem Eintauchen %1 g schwerer: Wasser ist darin. Öffnen, trocknen, neu dichten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads %1 with red on plus: plus and minus are exchanged.</source>
+      <translation>Es zeigt %1 mit Rot auf Plus: Plus und Minus sind vertauscht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads %1; %2 to %3 is right here. Measure again, and find out why before you go on.</source>
+      <translation>Es zeigt %1; hier ist %2 bis %3 richtig. Noch einmal messen und herausfinden, warum, bevor es weitergeht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads %1; before it read %2. Something drains it, or it is another: find out before you go on.</source>
+      <translation>Es zeigt %1; vorher zeigte es %2. Etwas entlädt es, oder es ist ein anderes: herausfinden, bevor es weitergeht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads only %1: nothing is joined, or the pack is empty.</source>
+      <translation>Es zeigt nur %1: nichts ist verbunden, oder der Pack ist leer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It sparked: look for a burnt hole, weld beside it, and record the row again.</source>
+      <translation>Es hat gefunkt: nach einem gebrannten Loch sehen, daneben schweißen und die Reihe neu eintragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>No sample was peeled and held before it with %1, setting %2: peel some, or set it as they were.</source>
+      <translation>Vorher wurde mit %1, Einstellung %2, keine Probe geschält, die hielt: einige schälen, oder so einstellen, wie sie waren.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>Not looked at: %1.</source>
+      <translation>Nicht angesehen: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>One has %1, a %2 about %3: leave out what stands out.</source>
+      <translation>Eine hat %1, ein %2 etwa %3: weglassen, was herausfällt.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -5767,8 +8592,78 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The joint has %1, a good one about %2: it has not taken. Make it again.</source>
+      <translation>Die Verbindung hat %1, eine gute etwa %2: sie hat nicht gegriffen. Noch einmal machen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The joint is not smooth, or it let go.</source>
+      <translation>Die Lötstelle ist nicht glatt, oder sie löste sich.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The lowest, %1, is above the highest, %2.</source>
+      <translation>Die niedrigste, %1, liegt über der höchsten, %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The strip is not flat, or a weld let go.</source>
+      <translation>Der Streifen liegt nicht flach, oder eine Schweißung löste sich.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The test voltage is not above nothing: exchange the leads, and measure again.</source>
+      <translation>Die Prüfspannung ist nicht über null: die Leitungen tauschen und noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>They differ by %1; within %2 is right.</source>
+      <translation>Sie unterscheiden sich um %1; innerhalb von %2 ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>With this setting a sample did not hold before: change it, or say so as not right and begin again.</source>
+      <translation>Mit dieser Einstellung hielt vorher eine Probe nicht: sie ändern, oder als nicht richtig melden und neu beginnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>a peeled sample</source>
+      <translation>eine geschälte Probe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>a photo</source>
+      <translation>ein Foto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>are asked for</source>
+      <translation>werden verlangt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>each cell in its place</source>
+      <translation>jede Zelle an ihrem Platz</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
       <source>how it was found</source>
       <translation>wie es vorgefunden wurde</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the cell measurements</source>
+      <translation>die Messungen der Zellen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the crimp</source>
+      <translation>die Crimpung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the insulation reading</source>
+      <translation>die Ablesung der Isolierung</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -5777,8 +8672,58 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the peel force</source>
+      <translation>die Schälkraft</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
       <source>the polarity by meter</source>
       <translation>die Polung mit dem Messgerät</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the reading between two points</source>
+      <translation>die Ablesung zwischen zwei Punkten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the reading of a cell</source>
+      <translation>die Ablesung einer Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the reading under a load</source>
+      <translation>die Ablesung unter Last</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the resistance of a joint</source>
+      <translation>der Widerstand einer Verbindung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the screws and their torque</source>
+      <translation>die Schrauben und ihr Drehmoment</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the solder joint</source>
+      <translation>die Lötstelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the tap readings</source>
+      <translation>die Ablesungen der Abgriffe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the test of a cell</source>
+      <translation>die Prüfung einer Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the watched run</source>
+      <translation>der beobachtete Lauf</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -5789,6 +8734,16 @@
       <location filename="firmcell/core/bench/record_faults.py" />
       <source>weld pair</source>
       <translation>Schweißpaar</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>what was done to the welder</source>
+      <translation>was am Schweißgerät getan wurde</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>After it %1 (record %2): it proves nothing of that. Do it again.</source>
+      <translation>Danach %1 (Eintrag %2): davon belegt es nichts. Noch einmal machen.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/standing.py" />
@@ -5816,9 +8771,159 @@
       <translation>Dichten</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>The design has changed since: %1. Do it again, or undo the change.</source>
+      <translation>Der Entwurf hat sich seither geändert: %1. Noch einmal machen, oder die Änderung zurücknehmen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>The meter was found wrong after it (record %1). Read it again.</source>
+      <translation>Das Messgerät erwies sich danach als falsch (Eintrag %1). Noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>a record of “%1” was taken back</source>
+      <translation>ein Eintrag von „%1“ wurde zurückgenommen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>board and taps</source>
+      <translation>Platine und Abgriffe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>strips and joints</source>
+      <translation>Streifen und Verbindungen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>was done</source>
+      <translation>wurde getan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>was found not right</source>
+      <translation>wurde nicht richtig gefunden</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/bench/touch_limit.py" />
       <source>Up to %1 between bare metal here: over the touch limit. One hand, gloves, covers.</source>
       <translation>Bis zu %1 zwischen blankem Metall hier: über der Berührungsgrenze. Eine Hand, Handschuhe, Abdeckungen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 %2 is not joined, or its joint is open: look and tug; or a probe stands on wrap, flux or lacquer.</source>
+      <translation>%1 %2 ist nicht verbunden, oder die Verbindung ist offen: ansehen und ziehen; oder eine Spitze steht auf Hülle, Flussmittel oder Lack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 groups on the way stand the wrong way round: nothing more is joined; turn every cell as drawn.</source>
+      <translation>%1 Gruppen auf dem Weg stehen verkehrt: nichts mehr verbinden; jede Zelle drehen wie gezeichnet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 is low: it gives %2. %3</source>
+      <translation>%1 ist niedrig: sie gibt %2. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 is shorted: a strip on a rim, a tool, a chip of metal. Feel for warmth, keep away, take the cause off.</source>
+      <translation>%1 ist kurzgeschlossen: ein Streifen auf einem Rand, ein Werkzeug, ein Metallspan. Nach Wärme fühlen, Abstand halten, die Ursache entfernen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 stands the wrong way round: nothing more is joined; take it off and turn it.</source>
+      <translation>%1 steht verkehrt: nichts mehr verbinden; abnehmen und drehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>A probe is one tap off: red on %1 one, or black.</source>
+      <translation>Eine Spitze ist einen Abgriff daneben: Rot auf %1, oder Schwarz.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>A probe stands on wrap, flux or lacquer.</source>
+      <translation>Eine Spitze steht auf Hülle, Flussmittel oder Lack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>Every cell stands at about %1 and not at %2: measure one cell, and enter what they have now.</source>
+      <translation>Jede Zelle steht auf etwa %1 und nicht auf %2: eine Zelle messen und eintragen, was sie jetzt haben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>It was read in %1.</source>
+      <translation>Es wurde in %1 abgelesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>No single fault gives this. Nothing more is joined: read group by group, from the black place on, and find the first that is not as it must be.</source>
+      <translation>Kein einzelner Fehler ergibt das. Nichts mehr verbinden: Gruppe für Gruppe messen, von der schwarzen Stelle an, und die erste finden, die nicht ist, wie sie sein muss.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>One cell of group %1 stands the wrong way round: its neighbours drive it, it grows hot. Off with its strip, now.</source>
+      <translation>Eine Zelle von Gruppe %1 steht verkehrt: ihre Nachbarn treiben sie, sie wird heiß. Ihren Streifen ab, jetzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>One of the strips of</source>
+      <translation>Einer der Streifen von</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>Read it alone.</source>
+      <translation>Allein messen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The cell of group %1</source>
+      <translation>Die Zelle von Gruppe %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The metal of B%1 is on already, or something lies in its place: look before anything is joined.</source>
+      <translation>Das Metall von B%1 ist schon darauf, oder etwas liegt an seiner Stelle: ansehen, bevor etwas verbunden wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The probes are on other taps: %1 %2 between them.</source>
+      <translation>Die Spitzen sind auf anderen Abgriffen: %1 %2 dazwischen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The probes or the meter's leads are exchanged: change them over and read again.</source>
+      <translation>Die Spitzen oder die Leitungen des Messgeräts sind vertauscht: tauschen und noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The strip of</source>
+      <translation>Der Streifen von</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>They hang together by something that conducts badly: flux, dirt, a wet place; or it is stray. Read again with a load of about 10 kΩ across the probes.</source>
+      <translation>Sie hängen durch etwas zusammen, das schlecht leitet: Flussmittel, Schmutz, eine feuchte Stelle; oder es ist Streuspannung. Noch einmal mit etwa 10 kΩ zwischen den Spitzen messen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>They hang together over %1, by something that is not in the plan: a tool, a strip, a wire. Find it first.</source>
+      <translation>Sie hängen über %1 zusammen, durch etwas, das nicht im Plan ist: ein Werkzeug, ein Streifen, eine Leitung. Zuerst finden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>Under its empty limit it does not go into a pack.</source>
+      <translation>Unter ihrer Leergrenze kommt sie in keinen Pack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>a higher</source>
+      <translation>eine höhere</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>a lower</source>
+      <translation>eine niedrigere</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/two_places.py" />
@@ -5829,6 +8934,11 @@
       <location filename="firmcell/core/bench/two_places.py" />
       <source>nothing: both are at one potential (under %1 either way)</source>
       <translation>nichts: beide liegen auf einem Potential (unter %1 so oder so)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>one of groups</source>
+      <translation>eine der Gruppen</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/walk.py" />
@@ -5847,8 +8957,28 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 %2 on average; chance alone makes it %3 to %4 %5</source>
+      <translation>%1 %2 im Mittel; Zufall allein macht %3 bis %4 %5</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 failures are</source>
+      <translation>%1 Fehlversuche sind</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
       <source>%1 of %2 held: with %3 confidence at least %4 of welds like these are good.</source>
       <translation>%1 von %2 hielten: mit %3 Sicherheit sind wenigstens %4 solcher Schweißungen gut.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 one too many: look for its cause first.</source>
+      <translation>%1 einer zu viel: zuerst nach der Ursache sehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 too many: change the setting.</source>
+      <translation>%1 zu viele: die Einstellung ändern.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
@@ -5857,13 +8987,63 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1: %2 mΩ on average, %3 mΩ at most; the class is %4 mΩ.</source>
+      <translation>%1: im Mittel %2 mΩ, höchstens %3 mΩ; die Klasse hat %4 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Against %1 %2 the capability is %3: %4 (%5 is asked).</source>
+      <translation>Gegen %1 %2 ist die Fähigkeit %3: %4 (verlangt ist %5).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Dress the electrodes soon: since they were dressed or the roll was changed the %1 has fallen by %2 %3 over %4.</source>
+      <translation>Bald die Elektroden abrichten: seit dem Abrichten oder dem Wechsel der Rolle ist %1 über %4 um %2 %3 gefallen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
       <source>No %1 on record yet</source>
       <translation>Noch nicht eingetragen: %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
+      <source>One failure is</source>
+      <translation>Ein Fehlversuch ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Stop: the last %1 is %2 %3, under %4 %5.</source>
+      <translation>Halt: zuletzt %1 %2 %3, unter %4 %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Stop: the last %1, %2 %3, is no chance. Look at electrodes, pressure and strip.</source>
+      <translation>Halt: zuletzt %1, %2 %3, ist kein Zufall. Elektroden, Druck und Streifen ansehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Weld on: the %1 stays where it was.</source>
+      <translation>Weiter schweißen: %1 blieb, wo es war.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>diameter of the torn hole</source>
+      <translation>Durchmesser des ausgerissenen Lochs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>not capable yet</source>
+      <translation>noch nicht fähig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
       <source>peel force</source>
       <translation>Schälkraft</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_samples.py" />
+      <source>confidence and reliability must lie between 0 and 1</source>
+      <translation>Sicherheit und Zuverlässigkeit müssen zwischen 0 und 1 liegen</translation>
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
@@ -5877,13 +9057,48 @@
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
+      <source>charges with %1</source>
+      <translation>lädt mit %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>cuts charge at %1, the cells are full at %2</source>
+      <translation>schaltet die Ladung bei %1 ab, die Zellen sind bei %2 voll</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>cuts off at %1, the cells are empty at %2</source>
+      <translation>schaltet bei %1 ab, die Zellen sind bei %2 leer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>does not balance</source>
+      <translation>gleicht nicht aus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
       <source>for %1</source>
       <translation>für %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
+      <source>for %1 groups</source>
+      <translation>für %1 Gruppen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>from %1 to %2 neither board nor fuse protects the wire's insulation</source>
+      <translation>von %1 bis %2 schützt weder Platine noch Sicherung die Isolierung der Leitung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
       <source>load, board, fuse and wire in this order: the board trips first, the fuse is for what the board cannot open</source>
       <translation>Verbraucher, Platine, Sicherung und Leitung in dieser Folge: die Platine löst zuerst aus, die Sicherung ist für das, was die Platine nicht öffnen kann</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>no temperature sensor</source>
+      <translation>kein Temperaturfühler</translation>
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
@@ -5906,6 +9121,86 @@
       <translation>löst bei %1 aus</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>trips at %1, close to the peak of %2</source>
+      <translation>löst bei %1 aus, nahe der Spitze von %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Among the pads as printed (%1) there is none for %2.</source>
+      <translation>Unter den Pads, wie aufgedruckt (%1), ist keines für %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>No pad of the plug is printed as minus: “%1” is taken as the plus of the first group, and minus as the board's own pad B−. Look at the board's sheet: on some boards the first number is the minus.</source>
+      <translation>Kein Pad des Steckers ist als Minus bedruckt: „%1“ gilt als Plus der ersten Gruppe und Minus als B− der Platine selbst. Das Blatt der Platine ansehen: bei manchen ist die erste Zahl das Minus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1” is no name of a tap: which one it takes is not known.</source>
+      <translation>Pad „%1“ ist kein Name eines Abgriffs: welchen es nimmt, ist nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1” stands among voltages: what it is, is not known.</source>
+      <translation>Pad „%1“ steht zwischen Spannungen: was es ist, ist nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1” would be tap %2; the pack has B0 to B%3.</source>
+      <translation>Pad „%1“ wäre Abgriff %2; der Pack hat B0 bis B%3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1”: the voltages printed on the pads %2.</source>
+      <translation>Pad „%1“: die auf die Pads gedruckten Spannungen %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads %1 to %2 are only numbered: it is not printed whether 1 is the minus or the first cell.</source>
+      <translation>Die Pads %1 bis %2 sind nur nummeriert: ob 1 das Minus oder die erste Zelle ist, ist nicht aufgedruckt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads 1 to %1 for %2 groups: it is not printed which end is minus.</source>
+      <translation>Pads 1 bis %1 für %2 Gruppen: welches Ende Minus ist, ist nicht aufgedruckt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads “%1” and “%2” are numbered in two ways: which tap is which is not known.</source>
+      <translation>Die Pads „%1“ und „%2“ sind auf zwei Weisen nummeriert: welcher Abgriff welcher ist, ist nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads “%1” and “%2” both read as B%3.</source>
+      <translation>Die Pads „%1“ und „%2“ lesen sich beide als B%3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>The voltages printed on the pads %1.</source>
+      <translation>Die auf die Pads gedruckten Spannungen %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>do not rise by one cell each: which tap is which is not known</source>
+      <translation>steigen nicht um je eine Zelle: welcher Abgriff welcher ist, ist nicht bekannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/thermistor.py" />
+      <source>A sensor reads between nothing and some megohms.</source>
+      <translation>Ein Fühler zeigt zwischen nichts und einigen Megohm.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/thermistor.py" />
+      <source>it is open, unplugged, or another class of sensor</source>
+      <translation>er ist offen, nicht gesteckt oder ein Fühler anderer Klasse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/thermistor.py" />
+      <source>its leads touch, or it is another class of sensor</source>
+      <translation>seine Leitungen berühren sich, oder er ist anderer Klasse</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/cells/age.py" />
       <source>end of life</source>
       <translation>Lebensende</translation>
@@ -5917,8 +9212,103 @@
     </message>
     <message>
       <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Back to whole rows</source>
+      <translation>Zurück zu ganzen Reihen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Block a place: %1</source>
+      <translation>Eine Stelle sperren: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Draw a strip over %1</source>
+      <translation>Einen Streifen über %1 zeichnen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Lay the strip over %1 again</source>
+      <translation>Den Streifen über %1 wieder legen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Move cell %1 to %2, %3</source>
+      <translation>Zelle %1 nach %2, %3 versetzen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Only one %1 lead</source>
+      <translation>Nur eine Leitung %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Put %1 into group %2</source>
+      <translation>%1 in Gruppe %2 legen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Swap cells %1 and %2</source>
+      <translation>Zellen %1 und %2 tauschen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
       <source>Turn %1</source>
       <translation>%1 drehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>drawn</source>
+      <translation>gezeichnet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>%1 is less than one lithium-ion cell; say the lowest and the highest voltage.</source>
+      <translation>%1 ist weniger als eine Lithium-Ionen-Zelle; die niedrigste und die höchste Spannung nennen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>%1 to the load</source>
+      <translation>%1 zum Verbraucher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>No cell in the part library makes a pack for this voltage window.</source>
+      <translation>Keine Zelle der Teilesammlung ergibt einen Pack für dieses Spannungsfenster.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>cells for %1</source>
+      <translation>Zellen für %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>cells in stock</source>
+      <translation>Zellen im Lager</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>warms to %1</source>
+      <translation>erwärmt sich auf %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1, counts as %2</source>
+      <translation>%1, gilt als %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1: of each figure the worst of its size</source>
+      <translation>%1: von jeder Zahl die schlechteste ihrer Größe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1: the thinnest there is</source>
+      <translation>%1: die dünnste, die es gibt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1: the weakest there is</source>
+      <translation>%1: die schwächste, die es gibt</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/existing_pack.py" />
@@ -5941,9 +9331,184 @@
       <translation>Länge einer Leitung</translation>
     </message>
     <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>Size of a cell that is not known</source>
+      <translation>Größe einer unbekannten Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>There are no %1 in the part library.</source>
+      <translation>In der Teilesammlung gibt es keine %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>There is no cell of size “%1” in the part library; there are %2.</source>
+      <translation>In der Teilesammlung gibt es keine Zelle der Größe „%1“; es gibt %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>a connector %1</source>
+      <translation>ein Stecker %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/first_design.py" />
+      <source>No cell in the part library makes a pack for this voltage window; look at the brief's voltages.</source>
+      <translation>Keine Zelle der Teilesammlung ergibt einen Pack für dieses Spannungsfenster; die Spannungen im Lastenheft ansehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/layout_from_photos.py" />
+      <source>A photo of the %1 face is missing: a layout is read from both.</source>
+      <translation>Ein Foto der Seite %1 fehlt: eine Anordnung wird aus beiden gelesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/layout_from_photos.py" />
+      <source>Had the pack been turned about its %1 axis, the same photos would show another order of groups: prove by meter which end is minus, and the order of the groups, before a tap is trusted.</source>
+      <translation>Wäre der Pack um seine Achse %1 gewendet worden, zeigten dieselben Fotos eine andere Gruppenfolge: mit dem Messgerät beweisen, welches Ende Minus ist, und die Folge der Gruppen, bevor einem Abgriff getraut wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>; measured resistances are given up</source>
+      <translation>; gemessene Widerstände werden aufgegeben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>; strips by hand are given up</source>
+      <translation>; von Hand gelegte Streifen werden aufgegeben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>A pack has as many cells in every group: whole groups of %1 can be %2, or as many cells of each of the %3 groups.</source>
+      <translation>Ein Pack hat in jeder Gruppe gleich viele Zellen: ganze Gruppen von %1 können %2, oder gleich viele Zellen jeder der %3 Gruppen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>Number the groups along the stroke%1</source>
+      <translation>Die Gruppen entlang des Strichs nummerieren%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>One cell at least must be left.</source>
+      <translation>Mindestens eine Zelle muss bleiben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>Pick at least two cells to line up.</source>
+      <translation>Mindestens zwei Zellen zum Ausrichten wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>Pick cells first: drag a frame round them, or press Space on each.</source>
+      <translation>Zuerst Zellen wählen: einen Rahmen darum ziehen, oder auf jeder die Leertaste drücken.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>The radius must be at least %1 mm, from cell to cell.</source>
+      <translation>Der Radius muss von Zelle zu Zelle mindestens %1 mm sein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>These cells touch others already, or none is within two cells of them.</source>
+      <translation>Diese Zellen berühren schon andere, oder keine ist innerhalb von zwei Zellen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>They would close more than a circle: %1 in a row go round at this radius.</source>
+      <translation>Sie würden mehr als einen Kreis schließen: bei diesem Radius gehen %1 in einer Reihe herum.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>A ladder joins two groups that follow on each other, on the face where they meet.</source>
+      <translation>Ein Leiterstreifen verbindet zwei aufeinander folgende Gruppen, auf der Seite, wo sie sich treffen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>Lay a ladder at B%1</source>
+      <translation>Bei B%1 einen Leiterstreifen legen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>Repeat the strips of B%1 at B%2</source>
+      <translation>Die Streifen von B%1 bei B%2 wiederholen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>The pads of B%1 do not lie as those of B%2 do; its strips cannot be repeated there.</source>
+      <translation>Die Pads von B%1 liegen nicht wie die von B%2; seine Streifen lassen sich dort nicht wiederholen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 for links</source>
+      <translation>%1 für Verbindungen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 for links and collecting strips%2</source>
+      <translation>%1 für Verbindungen und Sammelstreifen%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 for links and collecting strips, 1 layer</source>
+      <translation>%1 für Verbindungen und Sammelstreifen, 1 Lage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 under links and collecting strips%2</source>
+      <translation>%1 unter Verbindungen und Sammelstreifen%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 under the %2%3</source>
+      <translation>%1 unter %2%3</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/changes/strip_fixes.py" />
       <source>%1%2 for %3%4</source>
       <translation>%1%2 für %3%4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>(soldered, or welded through nickel on top)</source>
+      <translation>(gelötet, oder durch Nickel obenauf geschweißt)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>, welded through the strip on it</source>
+      <translation>, durch den Streifen darauf geschweißt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>A second %1 lead at cell %2, led to the same contact</source>
+      <translation>Eine zweite Leitung %1 an Zelle %2, zum selben Kontakt geführt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Connect both leads in the middle, at cells %1 and %2</source>
+      <translation>Beide Leitungen in der Mitte anschließen, an den Zellen %1 und %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Connect the %1 lead at cell %2</source>
+      <translation>Die Leitung %1 an Zelle %2 anschließen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Second leads of both poles at cells %1 and %2, led to the same contacts</source>
+      <translation>Zweite Leitungen beider Pole an den Zellen %1 und %2, zu denselben Kontakten geführt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Strips in place of the ladder</source>
+      <translation>Streifen statt des Leiterstreifens</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Use %1 layers of %2</source>
+      <translation>%1 Lagen %2 nehmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Use %1 layers of links and %2 of collecting strip</source>
+      <translation>%1 Lagen Verbindungen und %2 Sammelstreifen nehmen</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/strip_fixes.py" />
@@ -6124,6 +9689,16 @@
       <location filename="firmcell/core/geometry/packing.py" />
       <source>free</source>
       <translation>frei</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/insulation/cell_holder.py" />
+      <source>A holder with bores is for round cells; these are flat.</source>
+      <translation>Ein Halter mit Bohrungen ist für runde Zellen; diese sind flach.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/insulation/cell_holder.py" />
+      <source>The cells stand %1 mm apart; a holder needs a gap of at least %2 mm between them. Set the gap in the Layout stage and find places anew.</source>
+      <translation>Die Zellen stehen %1 mm auseinander; ein Halter braucht mindestens %2 mm dazwischen. Den Abstand im Abschnitt Anordnung setzen und Plätze neu suchen.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/__init__.py" />
@@ -6369,6 +9944,11 @@
       <location filename="firmcell/core/jobs/cell_bms.py" />
       <source>%1 at the outside ends, red on the positive</source>
       <translation>%1 an den äußeren Enden, Rot auf dem Plusende</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/cell_bms.py" />
+      <source>%1 flat</source>
+      <translation>%1 flach</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/cell_bms.py" />
@@ -7273,7 +10853,7 @@
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>Cover the %1 face</source>
-      <translation>Die %1seite abdecken</translation>
+      <translation>Die Seite %1 abdecken</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
@@ -7343,7 +10923,7 @@
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>Measure across the %1 face</source>
-      <translation>Über die %1seite messen</translation>
+      <translation>Über die Seite %1 messen</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
@@ -12422,11 +16002,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>%1 lead</source>
-      <translation>Leitung %1</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>%1 of %2, cut on the nail board printed at 1:1 and numbered at both ends: %3. %4</source>
       <translation>%1 aus %2, auf dem 1:1 gedruckten Nagelbrett zugeschnitten und an beiden Enden nummeriert: %3. %4</translation>
     </message>
@@ -12598,7 +16173,7 @@
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>Sense leads on the %1 face</source>
-      <translation>Messleitungen auf der %1seite</translation>
+      <translation>Messleitungen auf der Seite %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -12952,6 +16527,41 @@
     </message>
     <message>
       <location filename="firmcell/core/leads/connectors.py" />
+      <source>can be mated backwards</source>
+      <translation>lässt sich verkehrt stecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>carries %1, limited by %2</source>
+      <translation>trägt %1, begrenzt durch %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>it has one contact</source>
+      <translation>er hat einen Kontakt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>its cup takes %1</source>
+      <translation>sein Kelch nimmt %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>no half with shrouded contacts</source>
+      <translation>keine Hälfte mit verdeckten Kontakten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>no margin over the steady current</source>
+      <translation>keine Reserve über dem Dauerstrom</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>takes %1 at the peak</source>
+      <translation>nimmt in der Spitze %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
       <source>the contact</source>
       <translation>den Kontakt</translation>
     </message>
@@ -12961,9 +16571,19 @@
       <translation>die Leitung in ihren Kelch</translation>
     </message>
     <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>the wire is too thin for this solder cup</source>
+      <translation>die Leitung ist für diesen Lötkelch zu dünn</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/leads/fuse_timing.py" />
       <source>silicone</source>
       <translation>Silikon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>%1; copper as %2</source>
+      <translation>%1; Kupfer als %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/leads/insulation_class.py" />
@@ -12987,8 +16607,33 @@
     </message>
     <message>
       <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>melts back at the iron; stiff in the cold</source>
+      <translation>schmilzt am Kolben zurück; in der Kälte steif</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
       <source>silicone 200</source>
       <translation>Silikon 200</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>soft, stands the iron, cut by sharp edges</source>
+      <translation>weich, verträgt den Kolben, scharfe Kanten schneiden hinein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>thin and tough; does not melt, stiffer than silicone</source>
+      <translation>dünn und zäh; schmilzt nicht, steifer als Silikon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>thin, stands the iron, stiff; nicks run</source>
+      <translation>dünn, verträgt den Kolben, steif; Kerben laufen weiter</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/main_leads.py" />
+      <source>nothing fits: see drop limit and connector</source>
+      <translation>nichts passt: siehe Abfallgrenze und Stecker</translation>
     </message>
     <message>
       <location filename="firmcell/core/leads/soldering.py" />
@@ -13002,6 +16647,11 @@
     </message>
     <message>
       <location filename="firmcell/core/leads/soldering.py" />
+      <source>Its contacts are loose: the cap goes on the wires before anything else; hold each contact in a jig while it is joined, then push it into the body until it latches, and tug. A mate cannot hold them straight.</source>
+      <translation>Seine Kontakte sind lose: die Kappe kommt vor allem anderen auf die Leitungen; jeden Kontakt beim Verbinden in einer Halterung halten, dann ins Gehäuse drücken, bis er einrastet, und ziehen. Ein Gegenstück kann sie nicht gerade halten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/soldering.py" />
       <source>UL 486A-486B</source>
       <translation>UL 486A-486B</translation>
     </message>
@@ -13009,6 +16659,31 @@
       <location filename="firmcell/core/leads/soldering.py" />
       <source>adhesive-lined</source>
       <translation>mit Kleber</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>Current and length must be above zero.</source>
+      <translation>Strom und Länge müssen über null sein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>The conductor's limit must be above the temperature of the air.</source>
+      <translation>Die Grenze des Leiters muss über der Lufttemperatur liegen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>nothing in the part library does</source>
+      <translation>nichts in der Teilesammlung tut es</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>nothing: the thinnest does</source>
+      <translation>nichts: die dünnste tut es</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_rating.py" />
+      <source>A bundle has at least one wire.</source>
+      <translation>Ein Bündel hat mindestens eine Leitung.</translation>
     </message>
     <message>
       <location filename="firmcell/core/leads/wire_rating.py" />
@@ -13182,6 +16857,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/brief.py" />
+      <source>after</source>
+      <translation>nach</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
       <source>box</source>
       <translation>Kasten</translation>
     </message>
@@ -13227,8 +16907,33 @@
     </message>
     <message>
       <location filename="firmcell/core/model/brief.py" />
+      <source>the coldest place of use must not be warmer than the hottest</source>
+      <translation>der kälteste Ort des Gebrauchs darf nicht wärmer sein als der heißeste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>the lowest voltage the load works at must be below the highest it accepts</source>
+      <translation>die niedrigste Spannung, bei der der Verbraucher arbeitet, muss unter der höchsten liegen, die er annimmt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>the outline of the space %1</source>
+      <translation>der Umriss des Raums %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>the peak current must be at least the steady current</source>
+      <translation>der Spitzenstrom muss mindestens der Dauerstrom sein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
       <source>work under licensed practice</source>
       <translation>Arbeit durch befugte Fachleute</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>“%1” is no day; 2026-12-24 or 24.12.2026 is right</source>
+      <translation>„%1“ ist kein Tag; 2026-12-24 oder 24.12.2026 ist richtig</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/cell_sleeves.py" />
@@ -13249,6 +16954,11 @@
       <location filename="firmcell/core/model/chemistry.py" />
       <source>Nickel-metal hydride</source>
       <translation>Nickel-Metallhydrid</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/chemistry.py" />
+      <source>a tenth of the capacity for 16 h, or fast charge ended by −ΔV 10 mV a cell or 1 K/min, with a time limit behind both</source>
+      <translation>ein Zehntel der Kapazität 16 h lang, oder Schnellladung, beendet durch −ΔV 10 mV je Zelle oder 1 K/min, hinter beidem eine Zeitgrenze</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/chemistry.py" />
@@ -13274,6 +16984,16 @@
       <location filename="firmcell/core/model/chemistry.py" />
       <source>lto</source>
       <translation>lto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>%1 cells are placed, %2 × %3 are %4; find places anew or go back to whole rows</source>
+      <translation>%1 Zellen sind gelegt, %2 × %3 sind %4; Plätze neu suchen oder zu ganzen Reihen zurück</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>%1 × %2 cells is %3; this version takes at most 2000 cells</source>
+      <translation>%1 × %2 Zellen sind %3; diese Fassung nimmt höchstens 2000 Zellen</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/design.py" />
@@ -13667,6 +17387,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/design.py" />
+      <source>a lug under a cover</source>
+      <translation>ein Kabelschuh unter einer Abdeckung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
       <source>as chosen</source>
       <translation>wie gewählt</translation>
     </message>
@@ -13769,6 +17494,16 @@
       <location filename="firmcell/core/model/design.py" />
       <source>the worse of both</source>
       <translation>das Schlechtere von beiden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>there is no field %1 in %2</source>
+      <translation>in %2 gibt es kein Feld %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/designation.py" />
+      <source>cell %1 Wh is over 20 Wh</source>
+      <translation>Zelle mit %1 Wh liegt über 20 Wh</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/designation.py" />
@@ -14312,8 +18047,33 @@
     </message>
     <message>
       <location filename="firmcell/core/model/job_details.py" />
+      <source>a cable from a source that is there</source>
+      <translation>ein Kabel von einer vorhandenen Quelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a host's contacts, on leads to a pack's plug</source>
+      <translation>die Kontakte eines Geräts, an Leitungen zum Stecker eines Packs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a lead with two ends and no pack</source>
+      <translation>eine Leitung mit zwei Enden und ohne Pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a machine and its controller</source>
+      <translation>eine Maschine und ihr Regler</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
       <source>a membrane vent in one end plate</source>
       <translation>eine Membran zur Entlüftung in einer Endplatte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a pack</source>
+      <translation>ein Pack</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/job_details.py" />
@@ -14427,6 +18187,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/job_details.py" />
+      <source>one cell with its board</source>
+      <translation>eine Zelle mit ihrer Platine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
       <source>power cable</source>
       <translation>Starkstromkabel</translation>
     </message>
@@ -14502,6 +18267,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/joint_kinds.py" />
+      <source>on the bottom</source>
+      <translation>auf der Unterseite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/joint_kinds.py" />
       <source>screwed joint</source>
       <translation>Schraubverbindung</translation>
     </message>
@@ -14537,8 +18307,48 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>Bullet, blade or pitch</source>
+      <translation>Rundstecker, Klinge oder Raster</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Can be reset</source>
+      <translation>Lässt sich zurücksetzen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>Conductor</source>
       <translation>Leiter</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Conductor from</source>
+      <translation>Leiter ab</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Conductor to</source>
+      <translation>Leiter bis</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Contact resistance, one pair</source>
+      <translation>Kontaktwiderstand, ein Paar</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Contacts of that half are shrouded</source>
+      <translation>Kontakte dieser Hälfte sind verdeckt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Crimps the barrel has room for</source>
+      <translation>Crimpungen, für die die Hülse Platz hat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Delay of the over-current trip</source>
+      <translation>Verzug der Überstromabschaltung</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -14547,8 +18357,168 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>Depth of the barrel</source>
+      <translation>Tiefe der Hülse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Depth of the cup</source>
+      <translation>Tiefe des Kelchs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Diameter or thickness, worst excess</source>
+      <translation>Durchmesser oder Dicke, größtes Übermaß</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Flat width as supplied</source>
+      <translation>Flache Breite wie geliefert</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Greatest temperature of the body</source>
+      <translation>Höchste Temperatur des Gehäuses</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Half that goes on the pack</source>
+      <translation>Hälfte, die an den Pack kommt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Has a spark-limiting contact</source>
+      <translation>Hat einen Kontakt gegen Funken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Height with parts</source>
+      <translation>Höhe mit Bauteilen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Kind of contact</source>
+      <translation>Art des Kontakts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Largest wire that fits the cup</source>
+      <translation>Größte Leitung, die in den Kelch passt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Least temperature for charging</source>
+      <translation>Niedrigste Temperatur zum Laden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Least temperature for discharge</source>
+      <translation>Niedrigste Temperatur zum Entladen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Opens at once from (0: not known)</source>
+      <translation>Öffnet sofort ab (0: nicht bekannt)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Pads as printed, in order</source>
+      <translation>Pads wie aufgedruckt, der Reihe nach</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Positive end, diameter of the metal</source>
+      <translation>Plusende, Durchmesser des Metalls</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Price of one, or of a metre, in the money of the shop</source>
+      <translation>Preis von einem oder eines Meters, in der Währung der Werkstatt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Resistance at 20 °C</source>
+      <translation>Widerstand bei 20 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Resistance in the main line</source>
+      <translation>Widerstand in der Hauptleitung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Resistivity at 20 °C</source>
+      <translation>Spezifischer Widerstand bei 20 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Sense leads are joined</source>
+      <translation>Messleitungen sind verbunden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Sensor at 25 °C</source>
+      <translation>Fühler bei 25 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Sensor, B value in K</source>
+      <translation>Fühler, B-Wert in K</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Shrink in length, worst</source>
+      <translation>Schrumpft in der Länge, größte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Source of the values</source>
+      <translation>Quelle der Werte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Switches the</source>
+      <translation>Schaltet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>T-blade</source>
       <translation>T-Klinge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Temperature coefficient at 20 °C</source>
+      <translation>Temperaturkoeffizient bei 20 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Thermal conductivity, if not that of its metal</source>
+      <translation>Wärmeleitfähigkeit, wenn nicht die seines Metalls</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Wall as supplied</source>
+      <translation>Wand wie geliefert</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Width at the stud</source>
+      <translation>Breite am Bolzen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Width of a flat cell</source>
+      <translation>Breite einer flachen Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>a flat cell needs a width, and its terminals apart by less than that</source>
+      <translation>eine flache Zelle braucht eine Breite, und ihre Pole näher beisammen als diese</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>a lug's smallest conductor is not above its largest</source>
+      <translation>der kleinste Leiter eines Kabelschuhs liegt nicht über seinem größten</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -14587,6 +18557,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>in a plug</source>
+      <translation>in einem Stecker</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>magnetic</source>
       <translation>magnetisch</translation>
     </message>
@@ -14612,8 +18587,23 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>pouch, both tabs at the top edge</source>
+      <translation>Pouch, beide Fahnen an der oberen Kante</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>prismatic, both terminals on top</source>
+      <translation>prismatisch, beide Pole oben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>screw terminals</source>
       <translation>Schraubklemmen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>soldered to its pads</source>
+      <translation>an ihre Pads gelötet</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -14703,12 +18693,17 @@
     <message>
       <location filename="firmcell/core/pictures/face.py" />
       <source>%1 face</source>
-      <translation>%1seite</translation>
+      <translation>Seite %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/face_labels.py" />
       <source>%1 × %2 mm outside</source>
       <translation>%1 × %2 mm außen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/face_labels.py" />
+      <source>, turned over about the %1 axis</source>
+      <translation>, um die Achse %1 gewendet</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/face_labels.py" />
@@ -14719,6 +18714,11 @@
       <location filename="firmcell/core/pictures/face_labels.py" />
       <source>Top</source>
       <translation>Oben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/face_labels.py" />
+      <source>the open row, before it is folded into a stick</source>
+      <translation>die offene Reihe, bevor sie zum Stab gefaltet wird</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/face_wires.py" />
@@ -14732,8 +18732,38 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/lead.py" />
+      <source>%1, contacts and fuse lose %2 mV at %3 A</source>
+      <translation>%1, Kontakte und Sicherung verlieren %2 mV bei %3 A</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>; temperatures as if it never rested</source>
+      <translation>; Temperaturen, als ruhte es nie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>a load's own wires</source>
+      <translation>die eigenen Leitungen eines Verbrauchers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>both wires of one branch</source>
+      <translation>beide Leitungen eines Zweigs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
       <source>controller, dead</source>
       <translation>Regler, spannungslos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>lug at the load</source>
+      <translation>Kabelschuh am Verbraucher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>lug at the source</source>
+      <translation>Kabelschuh an der Quelle</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/lead.py" />
@@ -14741,9 +18771,49 @@
       <translation>Pack, unter Spannung</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>plug at the near end</source>
+      <translation>Stecker am nahen Ende</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>splice on wires that are there</source>
+      <translation>Spleiß an vorhandenen Leitungen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>tail of a collecting strip</source>
+      <translation>Ende eines Sammelstreifens</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/live_paint.py" />
+      <source>%1 Hatched: under a cover.</source>
+      <translation>%1 Schraffiert: unter einer Abdeckung.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/live_paint.py" />
       <source>bare metal, V against its lowest</source>
       <translation>blankes Metall, V gegen sein niedrigstes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/live_paint.py" />
+      <source>to the other face</source>
+      <translation>zur anderen Seite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/measured_way.py" />
+      <source>; %1 between them</source>
+      <translation>; %1 dazwischen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/measured_way.py" />
+      <source>; they would overlap by %1</source>
+      <translation>; sie würden um %1 überlappen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/measured_way.py" />
+      <source>Cells %1 and %2: %3 from middle to middle%4</source>
+      <translation>Zellen %1 und %2: %3 von Mitte zu Mitte%4</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -14782,6 +18852,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>UN 3480, lithium-ion, %1 Wh: %2. By air at most 30 % charged.</source>
+      <translation>UN 3480, Lithium-Ion, %1 Wh: %2. Mit dem Flugzeug höchstens 30 % geladen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
       <source>class 9</source>
       <translation>Klasse 9</translation>
     </message>
@@ -14794,6 +18869,11 @@
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>wiring, for inside the lid</source>
       <translation>Verdrahtung, für den Deckel innen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>“%1” is no size of a label; wide x high in mm is right, such as 62 x 29, each %2 to %3.</source>
+      <translation>„%1“ ist keine Größe eines Etiketts; breit x hoch in mm ist richtig, etwa 62 x 29, jedes %2 bis %3.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14842,8 +18922,18 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>%1 to a cell, %2 needed</source>
+      <translation>%1 zu einer Zelle, nötig sind %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, %2 % off an even part</source>
       <translation>%1, %2 % neben dem gleichen Anteil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>%1, %2 after the peak</source>
+      <translation>%1, nach der Spitze %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14857,6 +18947,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>%1, %2 mm from the middle of the space</source>
+      <translation>%1, %2 mm von der Mitte des Raums</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, cut %2 mm</source>
       <translation>%1, auf %2 mm geschnitten</translation>
     </message>
@@ -14867,13 +18962,38 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>, %1 beside a joint or slot</source>
+      <translation>, %1 neben einer Verbindung oder einem Schlitz</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>, from the board to the connector</source>
+      <translation>, von der Platine zum Stecker</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>A cell fits here; none stands in it.</source>
+      <translation>Hier passt eine Zelle; es steht keine darin.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Against B0; each next tap is one group more.</source>
       <translation>Gegen B0; jeder nächste Abgriff ist eine Gruppe mehr.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Both rows and the links between them in one piece; the rail or rung that carries most.</source>
+      <translation>Beide Reihen und die Verbindungen dazwischen in einem Stück; der Holm oder die Sprosse, die am meisten trägt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Cell %1, group %2</source>
       <translation>Zelle %1, Gruppe %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Clearance, side sheet and sleeves are kept free at the edge.</source>
+      <translation>Luft, Seitenfolie und Schläuche bleiben am Rand frei.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14887,13 +19007,48 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Evens out its group; it carries current only where a cell has no link of its own.</source>
+      <translation>Gleicht seine Gruppe aus; er trägt nur Strom, wo eine Zelle keine eigene Verbindung hat.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Flexible insulated wire: blocks move against each other.</source>
+      <translation>Biegsame isolierte Leitung: Blöcke bewegen sich gegeneinander.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>From group to group; how much it carries is solved on the real layout.</source>
+      <translation>Von Gruppe zu Gruppe; wie viel er trägt, wird an der wirklichen Anordnung gerechnet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Heat balance in still air, held to %1.</source>
       <translation>Wärmebilanz in stehender Luft, gehalten auf %1.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Largest cells of the class, strips, sheets, board and sleeves counted.</source>
+      <translation>Größte Zellen der Klasse, Streifen, Folien, Platine und Schläuche gezählt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Lead</source>
       <translation>Leitung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>More in each span towards the lead, with the share of each cell it has passed.</source>
+      <translation>In jedem Feld zur Leitung hin mehr, um den Anteil jeder passierten Zelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Nothing may stand here, through the whole height.</source>
+      <translation>Hier darf durch die ganze Höhe nichts stehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Pack current divided evenly over the cells of a group.</source>
+      <translation>Strom des Packs gleich auf die Zellen einer Gruppe geteilt.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14904,6 +19059,21 @@
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>Solved on the real layout.</source>
       <translation>Gerechnet an der wirklichen Anordnung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>The band of the plate between two neighbouring pads that carries most.</source>
+      <translation>Das Band der Platte zwischen zwei Nachbarpads, das am meisten trägt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Without it</source>
+      <translation>Ohne ihn</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>between %1 and %2</source>
+      <translation>zwischen %1 und %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14921,9 +19091,34 @@
       <translation>%1 da</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/pocket.py" />
+      <source>goes in</source>
+      <translation>kommt hinein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pocket.py" />
+      <source>room for one cell</source>
+      <translation>Raum für eine Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/run_paint.py" />
+      <source>charge left in the cell</source>
+      <translation>Ladung, die in der Zelle übrig ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/run_paint.py" />
+      <source>current of the cell</source>
+      <translation>Strom der Zelle</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/run_paint.py" />
       <source>temperature</source>
       <translation>Temperatur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/run_paint.py" />
+      <source>temperature of the cell</source>
+      <translation>Temperatur der Zelle</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
@@ -14932,13 +19127,28 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
+      <source>, lowest of %1 layers</source>
+      <translation>, unterste von %1 Lagen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/section.py" />
       <source>One end, heights × %1</source>
       <translation>Ein Ende, Höhen × %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
+      <source>One stick, folded: cells end to end</source>
+      <translation>Ein Stab, gefaltet: Zellen Ende an Ende</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/section.py" />
       <source>Section through y = %1 mm</source>
       <translation>Schnitt durch y = %1 mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/section.py" />
+      <source>folded, with all that goes round it %1 mm long</source>
+      <translation>gefaltet, mit allem, was herumkommt, %1 mm lang</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
@@ -14954,6 +19164,16 @@
       <location filename="firmcell/core/pictures/single_cell.py" />
       <source>board %1</source>
       <translation>Platine %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/single_cell.py" />
+      <source>no board</source>
+      <translation>keine Platine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/single_cell.py" />
+      <source>no stock sleeve slides on and grips</source>
+      <translation>kein Schlauch vom Lager geht darüber und greift</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/single_cell.py" />
@@ -15047,8 +19267,18 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/strip_colours.py" />
+      <source>can it be left out</source>
+      <translation>lässt es sich weglassen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/strip_colours.py" />
       <source>heat</source>
       <translation>Wärme</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/strip_colours.py" />
+      <source>hottest point in place</source>
+      <translation>heißester Punkt an Ort und Stelle</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/strip_colours.py" />
@@ -15069,6 +19299,11 @@
       <location filename="firmcell/core/pictures/strip_colours.py" />
       <source>why it is there</source>
       <translation>warum es da ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/strip_colours.py" />
+      <source>worst share of limit if it lets go, steady current</source>
+      <translation>schlechtester Anteil der Grenze, wenn es sich löst, Dauerstrom</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/templates.py" />
@@ -15117,13 +19352,43 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/way_table.py" />
+      <source>a connector of its own</source>
+      <translation>ein eigener Stecker</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
       <source>board %1 to %2</source>
       <translation>Platine %1 an %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/way_table.py" />
+      <source>cells and strips</source>
+      <translation>Zellen und Streifen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
       <source>contact %1</source>
       <translation>Kontakt %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>joint of lead and %1</source>
+      <translation>Verbindung von Leitung und %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>switch of the board</source>
+      <translation>Schalter der Platine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>tail of strip %1</source>
+      <translation>Ende von Streifen %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>tail of the collecting strip</source>
+      <translation>Ende des Sammelstreifens</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/way_table.py" />
@@ -15152,6 +19417,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>end plate %1 × %2</source>
+      <translation>Endplatte %1 × %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
       <source>end plate, blind</source>
       <translation>Endplatte, blind</translation>
     </message>
@@ -15159,6 +19429,11 @@
       <location filename="firmcell/core/pictures/wet_jacket.py" />
       <source>end plate, wires</source>
       <translation>Endplatte, Leitungen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>no stock sleeve</source>
+      <translation>keine Schlauchgröße vom Lager</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/wiring.py" />
@@ -15192,8 +19467,28 @@
     </message>
     <message>
       <location filename="firmcell/core/records/build_state.py" />
+      <source>not right</source>
+      <translation>nicht richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/build_state.py" />
       <source>polarity</source>
       <translation>Polung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 cells, %2 to %3 V, wraps %4</source>
+      <translation>%1 Zellen, %2 bis %3 V, Hüllen %4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 g before the dip, %2 g after %3 min in water</source>
+      <translation>%1 g vor dem Eintauchen, %2 g nach %3 min im Wasser</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 of %2 sample welds held (%3, %4, %5 pulse%6)</source>
+      <translation>%1 von %2 Probeschweißungen hielten (%3, %4, Impuls %5%6)</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/event_words.py" />
@@ -15202,8 +19497,123 @@
     </message>
     <message>
       <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 set in place %2</source>
+      <translation>%1 an ihren Platz %2 gesetzt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 to %2 V in %3 days</source>
+      <translation>%1 auf %2 V in %3 Tagen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 to %2 reads %3 V</source>
+      <translation>%1 nach %2 zeigt %3 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 to %2: %3 V with %4</source>
+      <translation>%1 nach %2: %3 V mit %4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 weld pairs at %2</source>
+      <translation>%1 Schweißpaare an %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1: %2 V, red on plus</source>
+      <translation>%1: %2 V, Rot auf Plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1: %2 min, %3 of %4 readings outside the plan</source>
+      <translation>%1: %2 min, %3 von %4 Ablesungen außerhalb des Plans</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1: %2 screws at %3 N·m, faces %4, %5</source>
+      <translation>%1: %2 Schrauben mit %3 N·m, Flächen %4, %5</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>, ended at %1 V</source>
+      <translation>, beendet bei %1 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>, from %1</source>
+      <translation>, aus %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT clean</source>
+      <translation>NICHT sauber</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT flat</source>
+      <translation>NICHT flach</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT marked</source>
+      <translation>NICHT gekennzeichnet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT smooth</source>
+      <translation>NICHT glatt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT sound</source>
+      <translation>NICHT heil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
       <source>cell %1: %2</source>
       <translation>Zelle %1: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>hole of %1 mm</source>
+      <translation>Loch von %1 mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>incident of record %1 resolved: %2</source>
+      <translation>Vorfall von Eintrag %1 abgeschlossen: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>insulation %1: %2 MΩ at %3 V</source>
+      <translation>Isolierung %1: %2 MΩ bei %3 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>After it</source>
+      <translation>Danach</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>At rest, first reading</source>
+      <translation>In Ruhe, erste Ablesung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>At rest, second reading</source>
+      <translation>In Ruhe, zweite Ablesung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Before the dip</source>
+      <translation>Vor dem Eintauchen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Between the two</source>
+      <translation>Zwischen den beiden</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15212,13 +19622,33 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Cycles so far, if known</source>
+      <translation>Zyklen bisher, wenn bekannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Die or indent</source>
       <translation>Backe oder Dorn</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Every head marked after its torque</source>
+      <translation>Jeder Kopf nach seinem Drehmoment gekennzeichnet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Every strand in, seen in the witness hole</source>
+      <translation>Jede Litze drin, im Sichtloch gesehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>How many</source>
       <translation>Wie viele</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>In the water</source>
+      <translation>Im Wasser</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15232,6 +19662,11 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Left a nugget or a torn hole</source>
+      <translation>Ließ eine Linse oder ein Loch</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Note</source>
       <translation>Hinweis</translation>
     </message>
@@ -15242,8 +19677,28 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Of record number</source>
+      <translation>Von Eintrag Nummer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Outside the plan</source>
+      <translation>Außerhalb des Plans</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Overlap of the sleeve</source>
+      <translation>Überlappung des Schlauchs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Peel force</source>
       <translation>Schälkraft</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Place in the pack</source>
+      <translation>Platz im Pack</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15252,8 +19707,33 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Record %1 (%2) was changed after it was written.</source>
+      <translation>Eintrag %1 (%2) wurde nach dem Schreiben geändert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Record %1 does not follow record %2: one of them was changed or removed.</source>
+      <translation>Eintrag %1 folgt nicht auf Eintrag %2: einer davon wurde geändert oder entfernt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Record %1 is missing; the log jumps to %2.</source>
+      <translation>Eintrag %1 fehlt; das Protokoll springt auf %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Red probe on</source>
       <translation>Rote Spitze auf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Right</source>
+      <translation>Richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Smooth, wets both parts, strands in outline</source>
+      <translation>Glatt, benetzt beide Teile, Litzen erkennbar</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15267,6 +19747,11 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Time on the joint</source>
+      <translation>Zeit auf der Lötstelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Torn hole, diameter</source>
       <translation>Ausgerissenes Loch, Durchmesser</translation>
     </message>
@@ -15277,13 +19762,33 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Torque on the stud</source>
+      <translation>Drehmoment am Bolzen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Tug held</source>
       <translation>Zug hielt</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Voltage at the end</source>
+      <translation>Spannung am Ende</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Weld pairs made</source>
       <translation>Gemachte Schweißpaare</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>What is not right</source>
+      <translation>Was nicht richtig ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>What was found and done</source>
+      <translation>Was gefunden und getan wurde</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15299,6 +19804,11 @@
       <location filename="firmcell/core/records/events.py" />
       <source>a lamp or 1 kΩ across the two points</source>
       <translation>eine Lampe oder 1 kΩ zwischen den beiden Punkten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>a peel test wants the peel force or the diameter of the torn hole</source>
+      <translation>eine Schälprobe braucht die Schälkraft oder den Durchmesser des ausgerissenen Lochs</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -17446,9 +21956,109 @@
       <translation>die Verdrahtung als ein Netz</translation>
     </message>
     <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>After %1 a cell is at %2, and %3 is the most to be expected: stop the charge and find out why.</source>
+      <translation>Nach %1 ist eine Zelle auf %2, und höchstens %3 ist zu erwarten: die Ladung beenden und herausfinden, warum.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>After %1 it is at %2 V, and %3 to %4 V is to be expected: %5.</source>
+      <translation>Nach %1 ist er auf %2 V, und %3 bis %4 V ist zu erwarten: %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>a cell is missing, reversed or shorted, or the pack was emptier than thought</source>
+      <translation>eine Zelle fehlt, ist verkehrt oder kurzgeschlossen, oder der Pack war leerer als gedacht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>a joint resists, a group is full already, or the pack was fuller than thought</source>
+      <translation>eine Verbindung hat Widerstand, eine Gruppe ist schon voll, oder der Pack war voller als gedacht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/demand.py" />
+      <source>A profile holds a time or a value that is not a number.</source>
+      <translation>Ein Verlauf enthält eine Zeit oder einen Wert, der keine Zahl ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/demand.py" />
+      <source>A profile needs at least two rows: when each value begins, and when the last one ends.</source>
+      <translation>Ein Verlauf braucht mindestens zwei Zeilen: wann jeder Wert beginnt und wann der letzte endet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/demand.py" />
+      <source>The times of a profile begin at 0 and rise from row to row.</source>
+      <translation>Die Zeiten eines Verlaufs beginnen bei 0 und steigen von Zeile zu Zeile.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>cell over its full voltage</source>
+      <translation>Zelle über ihrer vollen Spannung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>end of what was asked</source>
+      <translation>Ende des Verlangten</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/run/run_result.py" />
       <source>full</source>
       <translation>voll</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>more power than the pack can give</source>
+      <translation>mehr Leistung, als der Pack geben kann</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>no way for the current</source>
+      <translation>kein Weg für den Strom</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>stopped before its end</source>
+      <translation>vor dem Ende angehalten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>too cold to charge</source>
+      <translation>zu kalt zum Laden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>too cold to discharge</source>
+      <translation>zu kalt zum Entladen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>%1 of %2 left the plan, first so: %3</source>
+      <translation>%1 von %2 verließen den Plan, zuerst so: %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>All %1 lay in the plan, over %2 min.</source>
+      <translation>Alle %1 lagen im Plan, über %2 min.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>It ended at %1.</source>
+      <translation>Er endete bei %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>It gave %1 Ah and %2 Wh: %3 of the rated capacity</source>
+      <translation>Er gab %1 Ah und %2 Wh: %3 der Nennkapazität</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>Nothing was read.</source>
+      <translation>Nichts wurde abgelesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>Warmth was not measured: feel it.</source>
+      <translation>Wärme wurde nicht gemessen: fühlen.</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/part_words.py" />
@@ -17486,9 +22096,314 @@
       <translation>Schlauch auf Rundsteckern</translation>
     </message>
     <message>
+      <location filename="firmcell/core/strips/assay.py" />
+      <source>%1: cannot tell %2; measure more exactly. Until then count it as plated steel.</source>
+      <translation>%1: kann %2 nicht unterscheiden; genauer messen. Bis dahin als beschichteten Stahl zählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/assay.py" />
+      <source>%1: none of nickel, plated steel or copper. Measure again.</source>
+      <translation>%1: weder Nickel noch beschichteter Stahl noch Kupfer. Noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/assay.py" />
+      <source>The %1 must be above zero.</source>
+      <translation>%1 muss über null sein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/bars.py" />
+      <source>%1%2 for collecting, on tabs of %3</source>
+      <translation>%1%2 zum Sammeln, auf Fahnen aus %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>A wire joins cells %1 and %2: B%3 and B%4 in the design, a dead short unless something is in it.</source>
+      <translation>Eine Leitung verbindet die Zellen %1 und %2: im Entwurf B%3 und B%4, ein satter Kurzschluss, wenn nichts darin ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 of the design is not marked in the photo.</source>
+      <translation>Zelle %1 des Entwurfs ist im Foto nicht gekennzeichnet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 of the photo is not in the design.</source>
+      <translation>Zelle %1 des Fotos ist nicht im Entwurf.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 shows %2 in the photo and %3 in the design.</source>
+      <translation>Zelle %1 zeigt im Foto %2 und im Entwurf %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 stands %2 from where it is drawn.</source>
+      <translation>Zelle %1 steht %2 von ihrem gezeichneten Platz.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cells %1 and %2 are joined in the photo; the design keeps them apart.</source>
+      <translation>Die Zellen %1 und %2 sind im Foto verbunden; der Entwurf hält sie getrennt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Mark at least two cells in the photo first: by them the drawing is laid on it.</source>
+      <translation>Zuerst mindestens zwei Zellen im Foto kennzeichnen: nach ihnen wird die Zeichnung darauf gelegt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>The cells lie as those of the %1 face do in a mirror: is it the other face, or a mirrored photo?</source>
+      <translation>Die Zellen liegen wie die der Seite %1 im Spiegel: ist es die andere Seite, oder ein gespiegeltes Foto?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>The design joins cells %1 and %2; no strip is marked in the photo.</source>
+      <translation>Der Entwurf verbindet die Zellen %1 und %2; im Foto ist kein Streifen gekennzeichnet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>The wire named “%1” ends on cell %2, which is B%3 in the design, not B%4.</source>
+      <translation>Die Leitung „%1“ endet an Zelle %2, im Entwurf B%3, nicht B%4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>%1 %2 no link of %3 own to the next group</source>
+      <translation>%1 %2 keine eigene Verbindung %3 zur nächsten Gruppe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>%1 hang%2 apart from the others of B%3</source>
+      <translation>%1 hängt%2 getrennt von den anderen von B%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>B%1 falls into %2 parts</source>
+      <translation>B%1 zerfällt in %2 Teile</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>cells %1 and %2</source>
+      <translation>die Zellen %1 und %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>cells %1 and %2 more</source>
+      <translation>die Zellen %1 und %2 weitere</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>else %1, not %2</source>
+      <translation>sonst %1, nicht %2</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/strips/why_there.py" />
       <source>its</source>
       <translation>ihre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>nothing hangs apart and no span carries more: it is a spare</source>
+      <translation>nichts hängt getrennt, und kein Feld trägt mehr: er ist eine Reserve</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>the fullest span here carries %1 instead of %2</source>
+      <translation>das vollste Feld hier trägt %1 statt %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>%1No single or double fault explains these readings: look at the wiring, and read again.</source>
+      <translation>%1Kein einfacher oder doppelter Fehler erklärt diese Ablesungen: die Verdrahtung ansehen und noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>A reading is between points that this pack does not have.</source>
+      <translation>Eine Ablesung liegt zwischen Punkten, die dieser Pack nicht hat.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>A reading is not a number.</source>
+      <translation>Eine Ablesung ist keine Zahl.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>Every tap is in order and the groups are alike.</source>
+      <translation>Jeder Abgriff ist in Ordnung, und die Gruppen sind gleich.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>Nothing speaks for a fault so far. %1</source>
+      <translation>Bisher spricht nichts für einen Fehler. %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>The tap doctor knows packs of 2 to %1 groups; this one has %2.</source>
+      <translation>Der Abgriffdoktor kennt Packs von 2 bis %1 Gruppen; dieser hat %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>a link at one end of group %1 is open; probes on the ends of its own cells tell which</source>
+      <translation>eine Verbindung an einem Ende von Gruppe %1 ist offen; Spitzen auf den Enden ihrer eigenen Zellen zeigen, welche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>all leads sit</source>
+      <translation>alle Leitungen sitzen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>every tap in order</source>
+      <translation>jeder Abgriff in Ordnung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>from B%1 on the leads sit</source>
+      <translation>von B%1 an sitzen die Leitungen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>group %1 is empty or dead</source>
+      <translation>Gruppe %1 ist leer oder tot</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>group %1 is the wrong way round</source>
+      <translation>Gruppe %1 ist verkehrt herum</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>group %1 stands lower than the others</source>
+      <translation>Gruppe %1 steht niedriger als die anderen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>lead missing or broken</source>
+      <translation>Leitung fehlt oder ist gebrochen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>lead on the wrong face</source>
+      <translation>Leitung auf der falschen Seite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>one place</source>
+      <translation>einen Platz</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the cells read like %1</source>
+      <translation>die Zellen lesen sich wie %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the lead of B%1 is joined to B%2's metal, on the other face</source>
+      <translation>die Leitung von B%1 ist am Metall von B%2, auf der anderen Seite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the lead of B%1 is missing or broken</source>
+      <translation>die Leitung von B%1 fehlt oder ist gebrochen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the leads of B%1 and B%2 are exchanged</source>
+      <translation>die Leitungen von B%1 und B%2 sind vertauscht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the link at B%1 is open: the end of group %2 at B%3 does not hang on its metal</source>
+      <translation>die Verbindung bei B%1 ist offen: das Ende von Gruppe %2 an B%3 hängt nicht an seinem Metall</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the meter's leads are exchanged</source>
+      <translation>die Leitungen des Messgeräts sind vertauscht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the pack has %1 groups in series</source>
+      <translation>der Pack hat %1 Gruppen in Reihe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the plug is the wrong way round: the row runs backwards</source>
+      <translation>der Stecker ist verkehrt herum: die Reihe läuft rückwärts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 A group is flat: charge slowly.</source>
+      <translation>%1 Eine Gruppe ist leer: langsam laden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 against %2 reads %3; on one metal it reads nothing</source>
+      <translation>%1 gegen %2 zeigt %3; auf einem Metall zeigt es nichts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 falls by %2: two taps exchanged, or a group the wrong way round</source>
+      <translation>%1 fällt um %2: zwei Abgriffe vertauscht, oder eine Gruppe verkehrt herum</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, give or take %3</source>
+      <translation>%1 ist %2, plus oder minus %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, over full (%3)</source>
+      <translation>%1 ist %2, über voll (%3)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, the others stand at about %3</source>
+      <translation>%1 ist %2, die anderen stehen auf etwa %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, under empty (%3)</source>
+      <translation>%1 ist %2, unter leer (%3)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2: %3. Prove the chemistry of every cell</source>
+      <translation>%1 ist %2: %3. Die Chemie jeder Zelle beweisen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2: both on one point, a broken lead, or an empty group</source>
+      <translation>%1 ist %2: beide auf einem Punkt, eine gebrochene Leitung, oder eine leere Gruppe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2: more than one group between them; a tap is one group off</source>
+      <translation>%1 ist %2: mehr als eine Gruppe dazwischen; ein Abgriff ist eine Gruppe daneben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is known to %2 only: read it from pin to pin</source>
+      <translation>%1 ist nur auf %2 bekannt: von Pin zu Pin messen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is read from pin to pin as well in so small a pack</source>
+      <translation>%1 wird in einem so kleinen Pack auch von Pin zu Pin gemessen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 of %2 groups are not known yet; nothing wrong so far.</source>
+      <translation>%1 von %2 Gruppen sind noch nicht bekannt; bisher nichts falsch.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 reads %2 one way and otherwise by other readings: a poor contact, or something moved; read both again</source>
+      <translation>%1 zeigt so herum %2 und nach anderen Ablesungen anders: ein schlechter Kontakt, oder etwas hat sich bewegt; beide noch einmal messen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1, give or take %2</source>
+      <translation>%1, plus oder minus %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
@@ -17497,13 +22412,98 @@
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1: too near what is allowed to be called right%2</source>
+      <translation>%1: zu nahe am Erlaubten, um richtig zu heißen%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1B0 against itself must read nothing.</source>
+      <translation>%1B0 gegen sich selbst muss nichts zeigen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>; take it in the meter's finest range and type every place</source>
+      <translation>; im feinsten Bereich des Messgeräts messen und jede Stelle tippen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
       <source>B%1 to B%2</source>
       <translation>B%1 bis B%2</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Do not plug in.</source>
+      <translation>Nicht einstecken.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Every tap is in order.</source>
+      <translation>Jeder Abgriff ist in Ordnung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>From here on read from pin to pin: against B0 the meter shows tenths only.</source>
+      <translation>Von hier an von Pin zu Pin messen: gegen B0 zeigt das Messgerät nur Zehntel.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
       <source>No tap is read yet. Black probe on B0, then B1, B2 … in order.</source>
       <translation>Noch kein Abgriff abgelesen. Schwarze Spitze auf B0, dann B1, B2 … der Reihe nach.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Not right yet. %1.</source>
+      <translation>Noch nicht richtig. %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Not right yet. The groups stand at about %1; the cells measured %2 before they were joined: something loads or charges the pack, or these are other cells.</source>
+      <translation>Noch nicht richtig. Die Gruppen stehen auf etwa %1; die Zellen zeigten %2, bevor sie verbunden wurden: etwas belastet oder lädt den Pack, oder es sind andere Zellen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Nothing wrong so far, and %1.</source>
+      <translation>Bisher nichts falsch, und %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>The groups differ by %1: a balance charge follows at once.</source>
+      <translation>Die Gruppen unterscheiden sich um %1: sofort eine Balancer-Ladung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>iron phosphate cells rest there; lithium-ion at that voltage is nearly empty</source>
+      <translation>Eisenphosphatzellen ruhen dort; Lithium-Ionen ist bei dieser Spannung fast leer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>iron phosphate does not rest above 3.45 V, lithium-ion does</source>
+      <translation>Eisenphosphat ruht nicht über 3.45 V, Lithium-Ionen schon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>not enough</source>
+      <translation>nicht genug</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>titanate cells rest there; iron phosphate at that voltage is empty</source>
+      <translation>Titanatzellen ruhen dort; Eisenphosphat ist bei dieser Spannung leer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>titanate cells rest there; lithium-ion at that voltage is empty</source>
+      <translation>Titanatzellen ruhen dort; Lithium-Ionen ist bei dieser Spannung leer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/loaded.py" />
+      <source>B%1 to B%2 falls from %3 to %4 with a lamp or 1 kΩ across it, by %5: a lead there is held by a strand, by dirt or not at all</source>
+      <translation>B%1 bis B%2 fällt mit einer Lampe oder 1 kΩ darüber von %3 auf %4, um %5: eine Leitung dort hält an einer Litze, durch Schmutz oder gar nicht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/loaded.py" />
+      <source>Under load group %1 sags by %2, the others by about %3: a cell in it is not joined, a joint is cold, or a cell is tired</source>
+      <translation>Unter Last bricht Gruppe %1 um %2 ein, die anderen um etwa %3: eine Zelle darin ist nicht verbunden, eine Verbindung ist kalt, oder eine Zelle ist müde</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/points.py" />
@@ -17519,6 +22519,56 @@
       <location filename="firmcell/core/tap_check/points.py" />
       <source>strip B%1</source>
       <translation>Streifen B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/points.py" />
+      <source>the end of a cell of group %1 at B%2</source>
+      <translation>das Ende einer Zelle von Gruppe %1 an B%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/points.py" />
+      <source>the strip of B%1</source>
+      <translation>der Streifen von B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/points.py" />
+      <source>“%1” is no point of this pack; B0 to B%2 are pins, strip B0 to strip B%3 its metal, group 1 at B0 to group %4 at B%5 the ends of cells.</source>
+      <translation>„%1“ ist kein Punkt dieses Packs; B0 bis B%2 sind Pins, strip B0 bis strip B%3 sein Metall, group 1 at B0 bis group %4 at B%5 die Enden von Zellen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>Nothing is wrong, but your readings do not show it: right is said once every group is known.</source>
+      <translation>Nichts ist falsch, aber Ihre Ablesungen zeigen es nicht: richtig heißt es, wenn jede Gruppe bekannt ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>The board would be gone: %1. You said: %2.</source>
+      <translation>Die Platine wäre hin: %1. Sie sagten: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>The kind, not the place</source>
+      <translation>Die Art, nicht der Ort</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>nothing is wrong</source>
+      <translation>nichts ist falsch</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>the tap doctor would not be sure yet</source>
+      <translation>der Abgriffdoktor wäre noch nicht sicher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/recorded_readings.py" />
+      <source>Before it is plugged in, prove the meter: red on a cell's plus must read plus.</source>
+      <translation>Bevor eingesteckt wird, das Messgerät beweisen: Rot auf dem Plus einer Zelle muss Plus zeigen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/ruling.py" />
+      <source>Not right yet. Each group is in order by itself, and yet: %1</source>
+      <translation>Noch nicht richtig. Jede Gruppe ist für sich in Ordnung, und doch: %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/unseen.py" />
@@ -17544,6 +22594,11 @@
       <location filename="firmcell/core/tap_check/unseen.py" />
       <source>Pin B0 against the pack's minus strip and pin %1 against its plus strip: nothing</source>
       <translation>Pin B0 gegen den Minusstreifen des Packs und Pin %1 gegen seinen Plusstreifen: nichts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/unseen.py" />
+      <source>Read under a steady load: it holds</source>
+      <translation>Unter stetiger Last messen: es hält</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/unseen.py" />
@@ -17594,6 +22649,36 @@
       <location filename="firmcell/core/tap_check/unseen.py" />
       <source>a plug on mirrored, read with the meter's probes exchanged</source>
       <translation>ein spiegelverkehrter Stecker, mit vertauschten Messspitzen abgelesen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>end of a cell</source>
+      <translation>Ende einer Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>fuse end</source>
+      <translation>Ende der Sicherung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>pin of the balance plug</source>
+      <translation>Pin des Balancersteckers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>pin of the sense plug</source>
+      <translation>Pin des Messsteckers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>strip end</source>
+      <translation>Ende eines Streifens</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>terminal of the machine</source>
+      <translation>Anschluss der Maschine</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/graph.py" />
@@ -17657,6 +22742,11 @@
     </message>
     <message>
       <location filename="firmcell/core/wiring/other_wiring.py" />
+      <source>near end</source>
+      <translation>nahes Ende</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/other_wiring.py" />
       <source>outside, minus end</source>
       <translation>außen, Minusende</translation>
     </message>
@@ -17691,14 +22781,79 @@
       <translation>das Plus der Zelle</translation>
     </message>
     <message>
+      <location filename="firmcell/core/wiring/other_wiring.py" />
+      <source>wire that is there</source>
+      <translation>vorhandene Leitung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>%1 to its fuse</source>
+      <translation>%1 zu ihrer Sicherung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>%1, pin of the thermistor</source>
+      <translation>%1, Pin des Thermistors</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>; in the other contact than the load's</source>
+      <translation>; im anderen Kontakt als die des Verbrauchers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>by the host's pin list</source>
+      <translation>nach der Pinliste des Geräts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>collecting strip of B%1, %2 face%3</source>
+      <translation>Sammelstreifen von B%1, Seite %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>crimp a ring lug for the bar; %1</source>
+      <translation>einen Ringkabelschuh für die Schiene crimpen; %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>end of the collecting strip of B%1%2</source>
+      <translation>Ende des Sammelstreifens von B%1%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>flexible, insulated, to the strips of both modules</source>
+      <translation>biegsam, isoliert, zu den Streifen beider Module</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/wiring/pack_wiring.py" />
       <source>fuse, pack side</source>
       <translation>Sicherung, Packseite</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>solder; fuse in this lead</source>
+      <translation>löten; Sicherung in dieser Leitung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
       <source>strip of %1 at cell %2, %3 face</source>
       <translation>Streifen von %1 an Zelle %2, Seite %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>tap point B%1 on the other module</source>
+      <translation>Abgriff B%1 am anderen Modul</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>thermistor that the host reads</source>
+      <translation>Thermistor, den das Gerät liest</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>, %1 A fuse at the tap</source>
+      <translation>, eine Sicherung von %1 A am Abgriff</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/sense_wiring.py" />
@@ -17709,6 +22864,71 @@
       <location filename="firmcell/core/wiring/sense_wiring.py" />
       <source>board NTC%1</source>
       <translation>Platine NTC%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>crimp at the balance plug</source>
+      <translation>am Balancerstecker crimpen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>crimp at the plug</source>
+      <translation>am Stecker crimpen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>fuse at tap %1</source>
+      <translation>Sicherung an Abgriff %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>not before its place is known</source>
+      <translation>nicht, bevor ihr Platz bekannt ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>place not known: look at the board's sheet</source>
+      <translation>Platz nicht bekannt: das Blatt der Platine ansehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>solder to the board</source>
+      <translation>an die Platine löten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>solder to the pad</source>
+      <translation>an das Pad löten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>strip %1 mm and tin; %2%3</source>
+      <translation>%1 mm abisolieren und verzinnen; %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>between the cells in the middle of the pack</source>
+      <translation>zwischen den Zellen in der Mitte des Packs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>collecting strip of</source>
+      <translation>Sammelstreifen von</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>on the wrap of</source>
+      <translation>auf der Hülle von</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>on the wrap of cell %1, the %2 by the solved heat</source>
+      <translation>auf der Hülle von Zelle %1, %2 nach der gerechneten Wärme</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>wrap of</source>
+      <translation>Hülle von</translation>
     </message>
     <message>
       <location filename="firmcell/register/bench_book.py" />

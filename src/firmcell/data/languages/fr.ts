@@ -144,9 +144,86 @@
       </translation>
     </message>
     <message>
+      <location filename="firmcell/app/background.py" />
+      <source>%1 could not be written: %2.</source>
+      <translation>%1 n'a pas pu être écrit : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/background.py" />
+      <source>The file</source>
+      <translation>Le fichier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Button box or pedals</source>
+      <translation>Boîte à boutons ou pédales</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Name that stands with each record:</source>
+      <translation>Nom porté par chaque inscription :</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>No incident is open.</source>
+      <translation>Aucun incident n'est ouvert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Open a pack of 2 to %1 groups to practise on.</source>
+      <translation>Ouvrir un pack de 2 à %1 groupes pour s'exercer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Open a pack with a known cell to watch its charge.</source>
+      <translation>Ouvrir un pack à cellule connue pour surveiller sa charge.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Readings come from %1 now.</source>
+      <translation>Les lectures viennent maintenant de %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Resolve the incident</source>
+      <translation>Clore l'incident</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Serial port of a box that sends A, B or C
+(pedals that are keyboards need none: Page Down, Page Up, Tab):</source>
+      <translation>Port série d'une boîte qui envoie A, B ou C
+(des pédales qui sont des claviers n'en veulent pas : page suivante, page précédente, Tab) :</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>VISA address of a meter that speaks SCPI, or “simulated”:</source>
+      <translation>Adresse VISA d'un appareil qui parle SCPI, ou « simulated » :</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>What happened (smoke, heat, a short, a cut cell …)?</source>
+      <translation>Que s'est-il passé (fumée, chaleur, court-circuit, cellule entaillée …) ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>Who is at the bench</source>
+      <translation>Qui est à l'établi</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/bench_commands.py" />
       <source>meter</source>
       <translation>multimètre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>the simulated meter</source>
+      <translation>l'appareil simulé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_commands.py" />
+      <source>“%1”. What was found, and what was done?</source>
+      <translation>« %1 ». Qu'a-t-on trouvé, et qu'a-t-on fait ?</translation>
     </message>
     <message>
       <location filename="firmcell/app/bench_picture.py" />
@@ -225,6 +302,21 @@
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>read the instrument</source>
+      <translation>lire l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>the tip touches, or lifts</source>
+      <translation>la panne touche, ou se lève</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
+      <source>turn the picture</source>
+      <translation>tourner l'image</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>· hold point</source>
       <translation>· point d'arrêt</translation>
     </message>
@@ -242,6 +334,26 @@
       <location filename="firmcell/app/bench_walk.py" />
       <source>this step</source>
       <translation>ce pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>A board of your own</source>
+      <translation>Une carte à soi</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>Keep and take it</source>
+      <translation>La garder et la prendre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>Pads: as printed, in the order they lie, commas between, such as B-, B1, B2, B3, B4 or B+, 11.1, 7.4, 3.7, B-. The wiring is drawn in that order. Voltages a group; what you do not know, leave as it is.</source>
+      <translation>Pastilles : comme imprimé, dans leur ordre, séparées par des virgules, comme B-, B1, B2, B3, B4 ou B+, 11.1, 7.4, 3.7, B-. Le câblage est dessiné dans cet ordre. Tensions par groupe ; laisser tel quel ce que l'on ne sait pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/board_dialog.py" />
+      <source>entered by the user</source>
+      <translation>inscrit par l'utilisateur</translation>
     </message>
     <message>
       <location filename="firmcell/app/board_dialog.py" />
@@ -430,6 +542,22 @@
     </message>
     <message>
       <location filename="firmcell/app/connector_list.py" />
+      <source>%1
+On the pack: %2
+%3
+Peak %4, contacts about %5 at the steady current</source>
+      <translation>%1
+Sur le pack : %2
+%3
+Pointe %4, contacts environ %5 au courant continu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/connector_list.py" />
+      <source>%1 with this wire, %2 peak</source>
+      <translation>%1 avec ce fil, %2 en pointe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/connector_list.py" />
       <source>Connectors, best first</source>
       <translation>Connecteurs, le meilleur d'abord</translation>
     </message>
@@ -439,14 +567,104 @@
       <translation>bon</translation>
     </message>
     <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Drawing at 1:1 (*.svg);;Pixels (*.png)</source>
+      <translation>Dessin à 1:1 (*.svg);;Pixels (*.png)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Open a job first: there is no picture to copy.</source>
+      <translation>Ouvrir d'abord un travail : il n'y a pas d'image à copier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Open a job first: there is no picture to write.</source>
+      <translation>Ouvrir d'abord un travail : il n'y a pas d'image à écrire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>The picture is copied, as pixels and as drawing (SVG).</source>
+      <translation>L'image est copiée, en pixels et en dessin (SVG).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/copying.py" />
+      <source>Write the picture</source>
+      <translation>Écrire l'image</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/csv_preview.py" />
       <source>Cell</source>
       <translation>Cellule</translation>
     </message>
     <message>
+      <location filename="firmcell/app/csv_preview.py" />
+      <source>Lines of %1</source>
+      <translation>Lignes de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/csv_preview.py" />
+      <source>Read as</source>
+      <translation>Lu comme</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/csv_preview.py" />
+      <source>Take readings of %1</source>
+      <translation>Prendre les lectures de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/curve.py" />
+      <source>%1 scores, %2 points in the mean</source>
+      <translation>%1 scores, %2 points en moyenne</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/curve.py" />
+      <source>Scores so far</source>
+      <translation>Scores jusqu'ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/desk.py" />
+      <source>Show the page</source>
+      <translation>Montrer la page</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/desk.py" />
+      <source>Show the picture</source>
+      <translation>Montrer l'image</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/drawing_paint.py" />
       <source>end</source>
       <translation>bout</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Only “%1” was taken: one file at a time, but for photos.</source>
+      <translation>Seul « %1 » a été pris : un fichier à la fois, sauf les photos.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Open a job first: photos are kept in it.</source>
+      <translation>Ouvrir d'abord un travail : les photos y sont gardées.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Open a job first: readings of cells are taken into it.</source>
+      <translation>Ouvrir d'abord un travail : les lectures de cellules y vont.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>Open a job that lays out cells first: a drawing is the outline of their space.</source>
+      <translation>Ouvrir d'abord un travail qui dispose des cellules : un dessin est le contour de leur espace.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>a job (%1), photos (JPEG, PNG), an exchanged job (JSON), an outline (DXF, SVG), or a CSV of cells</source>
+      <translation>un travail (%1), des photos (JPEG, PNG), un travail échangé (JSON), un contour (DXF, SVG), ou un CSV de cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/dropped.py" />
+      <source>“%1” is none of the files that can be let go here: %2.</source>
+      <translation>« %1 » n'est aucun des fichiers que l'on peut lâcher ici : %2.</translation>
     </message>
     <message>
       <location filename="firmcell/app/existing_form.py" />
@@ -482,6 +700,11 @@
       <location filename="firmcell/app/existing_form.py" />
       <source>F&amp;use in it</source>
       <translation>F&amp;usible dedans</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/existing_form.py" />
+      <source>The cell is not chosen: take its class, or its size alone where that is all you know.</source>
+      <translation>La cellule n'est pas choisie : prendre sa classe, ou seulement sa taille si c'est tout ce que l'on sait.</translation>
     </message>
     <message>
       <location filename="firmcell/app/existing_form.py" />
@@ -525,8 +748,33 @@
     </message>
     <message>
       <location filename="firmcell/app/fields.py" />
+      <source>%1 (only in this job)</source>
+      <translation>%1 (dans ce travail seulement)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>%1: %2 is too little; from %3 is right.</source>
+      <translation>%1 : %2 est trop peu ; à partir de %3 c'est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>; bare numbers are %1</source>
+      <translation>; les nombres seuls sont en %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>; may be left empty</source>
+      <translation>; peut rester vide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
       <source>from %1</source>
       <translation>de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/fields.py" />
+      <source>from 0</source>
+      <translation>de 0</translation>
     </message>
     <message>
       <location filename="firmcell/app/fields.py" />
@@ -542,6 +790,11 @@
       <location filename="firmcell/app/find_box.py" />
       <source>Find a command, a finding, a step or a part</source>
       <translation>Chercher une commande, un constat, un pas ou une partie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/find_box.py" />
+      <source>Nothing is called so.</source>
+      <translation>Rien ne s'appelle ainsi.</translation>
     </message>
     <message>
       <location filename="firmcell/app/find_box.py" />
@@ -599,9 +852,109 @@
       <translation>oui</translation>
     </message>
     <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>Stop of the first pack</source>
+      <translation>Étape du premier pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>That &amp;was it</source>
+      <translation>C'était &amp;cela</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>What the stop says</source>
+      <translation>Ce que dit l'étape</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>What there is to see</source>
+      <translation>Ce qu'il y a à voir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>What to do here</source>
+      <translation>Que faire ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>%1. Ctrl+Z takes it back.</source>
+      <translation>%1. Ctrl+Z le reprend.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Blocked places are drawn from above; with lying cells type them in the Layout page.</source>
+      <translation>Les places bloquées se dessinent de dessus ; avec des cellules couchées, les taper à la page Disposition.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click a cell to lock it in its place and group, or to unlock it. Keys: Space.</source>
+      <translation>Cliquer une cellule pour la verrouiller à sa place et à son groupe, ou la libérer. Touches : Espace.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click a cell to turn it end for end. Keys: pick with [ ], Space turns it.</source>
+      <translation>Cliquer une cellule pour la retourner. Touches : choisir avec [ ], Espace retourne.</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/hand_tools.py" />
       <source>Click a part to read its numbers. Drag moves the picture.</source>
       <translation>Cliquer sur une partie pour lire ses chiffres. Glisser déplace l'image.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click where the minus lead should leave; with Shift a second one, led to the same contact. Keys: Space on a cell.</source>
+      <translation>Cliquer où le câble moins doit partir ; avec Maj un second, mené au même contact. Touches : Espace sur une cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Click where the plus lead should leave; with Shift a second one, led to the same contact. Keys: Space on a cell.</source>
+      <translation>Cliquer où le câble plus doit partir ; avec Maj un second, mené au même contact. Touches : Espace sur une cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a cell; near a dashed free place it falls into it. Keys: pick a cell with [ ], arrows move it 1 mm (Shift: 0.1 mm).</source>
+      <translation>Tirer une cellule ; près d'une place libre en tirets elle y tombe. Touches : choisir avec [ ], les flèches la bougent de 1 mm (Maj : 0.1 mm).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a frame over the cells of two groups on the face where they meet: a strip along each row and a link from cell to cell. Keys: Space on each cell, Enter lays it.</source>
+      <translation>Tirer un cadre sur les cellules de deux groupes, sur la face où ils se rejoignent : une bande le long de chaque rang et une liaison de cellule à cellule. Touches : Espace sur chaque cellule, Entrée pose.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a frame round cells, Shift adds; drag picked cells to move them, near others they come to touch. Keys: [ ] and Space pick, arrows move 1 mm (Shift: 0.1 mm), Esc lets go.</source>
+      <translation>Tirer un cadre autour de cellules, Maj en ajoute ; tirer des cellules choisies pour les bouger, près d'autres elles se touchent. Touches : [ ] et Espace choisissent, les flèches bougent de 1 mm (Maj : 0.1 mm), Esc lâche.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag a rectangle that must stay free; click a blocked place to give it free again.</source>
+      <translation>Tirer un rectangle qui doit rester libre ; cliquer une place bloquée pour la libérer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag from one cell to another to exchange their groups. Keys: Space on the first, Space on the second.</source>
+      <translation>Tirer d'une cellule à l'autre pour échanger leurs groupes. Touches : Espace sur la première, Espace sur la seconde.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag from point to point, or from cell to cell. Keys: Space on the first cell, Space on the second.</source>
+      <translation>Tirer de point à point, ou de cellule à cellule. Touches : Espace sur la première cellule, Espace sur la seconde.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag over cells to put them into the group chosen here. Keys: pick with [ ], Space puts it in.</source>
+      <translation>Passer sur des cellules pour les mettre dans le groupe choisi ici. Touches : choisir avec [ ], Espace l'y met.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>Drag over pads to lay a strip; click a strip to take it away. Keys: Space on each pad, Enter lays it; Space on a strip takes it away.</source>
+      <translation>Passer sur des plages pour poser une bande ; cliquer une bande pour l'ôter. Touches : Espace sur chaque plage, Entrée la pose ; Espace sur une bande l'ôte.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/hand_tools.py" />
+      <source>One stroke over the groups numbers them in its order, from minus. Keys: Space on a cell of each group in turn, Enter numbers them.</source>
+      <translation>Un trait sur les groupes les numérote dans son ordre, depuis le moins. Touches : Espace sur une cellule de chaque groupe tour à tour, Entrée les numérote.</translation>
     </message>
     <message>
       <location filename="firmcell/app/help_window.py" />
@@ -620,6 +973,11 @@
     </message>
     <message>
       <location filename="firmcell/app/help_window.py" />
+      <source>&lt;p&gt;Pick a finding (F5) and press Shift+F1: here it says why it matters.&lt;/p&gt;</source>
+      <translation>&lt;p&gt;Choisir un constat (F5) et appuyer Maj+F1 : ici il est dit pourquoi il compte.&lt;/p&gt;</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/help_window.py" />
       <source>Chapters of the guide</source>
       <translation>Chapitres du guide</translation>
     </message>
@@ -632,6 +990,11 @@
       <location filename="firmcell/app/help_window.py" />
       <source>Help</source>
       <translation>Aide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/help_window.py" />
+      <source>No word here holds that.</source>
+      <translation>Aucun mot ici ne contient cela.</translation>
     </message>
     <message>
       <location filename="firmcell/app/help_window.py" />
@@ -652,6 +1015,26 @@
       <location filename="firmcell/app/help_window.py" />
       <source>Words of the trade</source>
       <translation>Mots du métier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_commands.py" />
+      <source>%1 holds this design and no record.</source>
+      <translation>%1 contient ce dessin et aucune inscription.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_commands.py" />
+      <source>Open a job first.</source>
+      <translation>Ouvrir d'abord un travail.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_commands.py" />
+      <source>Save as a template</source>
+      <translation>Enregistrer comme modèle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>%1 is kept in the job.</source>
+      <translation>%1 est gardé dans le travail.</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -710,6 +1093,11 @@
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
+      <source>Compare with another job</source>
+      <translation>Comparer à un autre travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
       <source>Compared with</source>
       <translation>Comparé avec</translation>
     </message>
@@ -730,8 +1118,18 @@
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
+      <source>First pick one in the list.</source>
+      <translation>En choisir d'abord un dans la liste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
       <source>History of %1</source>
       <translation>Historique de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Keep a file in the job</source>
+      <translation>Garder un fichier dans le travail</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -742,6 +1140,11 @@
       <location filename="firmcell/app/history_window.py" />
       <source>Kind</source>
       <translation>Genre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Left %1, right no. %2, top faces</source>
+      <translation>À gauche %1, à droite n° %2, faces du dessus</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -767,6 +1170,11 @@
       <location filename="firmcell/app/history_window.py" />
       <source>Remarks in the record</source>
       <translation>Remarques au registre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Save a copy</source>
+      <translation>Enregistrer une copie</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -810,8 +1218,18 @@
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
+      <source>The design on screen is that of no. %1; Undo takes it back.</source>
+      <translation>Le dessin à l'écran est celui du n° %1 ; Annuler le reprend.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
       <source>Time</source>
       <translation>Heure</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/history_window.py" />
+      <source>Type the remark first.</source>
+      <translation>Taper d'abord la remarque.</translation>
     </message>
     <message>
       <location filename="firmcell/app/history_window.py" />
@@ -854,6 +1272,51 @@
       <translation>ce que doit savoir le prochain qui ouvre ce pack</translation>
     </message>
     <message>
+      <location filename="firmcell/app/icons.py" />
+      <source>right</source>
+      <translation>juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Address of the %1</source>
+      <translation>Adresse : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Answer of the %1</source>
+      <translation>Réponse : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Keep and ask</source>
+      <translation>Garder et demander</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Keep and ask the %1</source>
+      <translation>Garder et demander : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>Last calibration of the %1</source>
+      <translation>Dernier étalonnage : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>VISA address, or simulated</source>
+      <translation>adresse VISA, ou simulated</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>What is listed here reads the fields of a record by one key, and each record names it with its calibration. “simulated” is a stand-in that ships with the program.</source>
+      <translation>Ce qui est listé ici lit les champs d'une inscription d'une touche, et chaque inscription le nomme avec son étalonnage. « simulated » est un substitut livré avec le programme.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/instruments_window.py" />
+      <source>no answer</source>
+      <translation>pas de réponse</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/instruments_window.py" />
       <source>not known</source>
       <translation>inconnu</translation>
@@ -889,9 +1352,74 @@
       <translation>secondes</translation>
     </message>
     <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>&amp;Begin another job with this design…</source>
+      <translation>&amp;Commencer un autre travail avec ce dessin…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>&amp;Done with</source>
+      <translation>&amp;Terminé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>&amp;Done with: into the archive</source>
+      <translation>&amp;Terminé : aux archives</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>Not done &amp;with after all</source>
+      <translation>&amp;Pas terminé, finalement</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>Picture of the job</source>
+      <translation>Image du travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>and %1 more</source>
+      <translation>et %1 de plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_card.py" />
+      <source>promised for %1</source>
+      <translation>promis pour %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>%1 is kept in %2.</source>
+      <translation>%1 est gardé dans %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>%1: an outline of %2 corners. Now find places.</source>
+      <translation>%1 : un contour de %2 coins. Chercher maintenant des places.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Make a job of it</source>
+      <translation>En faire un travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Open a job</source>
+      <translation>Ouvrir un travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Outline of the space</source>
+      <translation>Contour de l'espace</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/job_commands.py" />
       <source>Ring</source>
       <translation>Anneau</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Save a copy as</source>
+      <translation>Enregistrer une copie sous</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_commands.py" />
@@ -900,8 +1428,53 @@
     </message>
     <message>
       <location filename="firmcell/app/job_commands.py" />
+      <source>Take the outline of %1</source>
+      <translation>Prendre le contour de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Working out a first design …</source>
+      <translation>Un premier dessin se prépare …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Write the %1</source>
+      <translation>Écrire : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Write the layout</source>
+      <translation>Écrire la disposition</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>Write the passport</source>
+      <translation>Écrire le passeport</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
       <source>label</source>
       <translation>étiquette</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>proposed from the brief</source>
+      <translation>proposé d'après le cahier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_commands.py" />
+      <source>the pack as it is</source>
+      <translation>le pack tel qu'il est</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>%1 is open in this window: close it first (Ctrl+W).</source>
+      <translation>%1 est ouvert dans cette fenêtre : le fermer d'abord (Ctrl+W).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>%1: %2, %3 built, %4 with a stop</source>
+      <translation>%1 : %2, %3 construits, %4 avec un arrêt</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_list_window.py" />
@@ -915,13 +1488,73 @@
     </message>
     <message>
       <location filename="firmcell/app/job_list_window.py" />
+      <source>; %1 done with</source>
+      <translation>; %1 terminés</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>Begin another job with this design</source>
+      <translation>Commencer un autre travail avec ce dessin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
       <source>Job</source>
       <translation>Travail</translation>
     </message>
     <message>
       <location filename="firmcell/app/job_list_window.py" />
+      <source>Job, for whom, kind, step or finding</source>
+      <translation>Travail, pour qui, genre, étape ou constat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>Jobs in a folder</source>
+      <translation>Travaux d'un dossier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
+      <source>Jobs of the folder; Enter opens one</source>
+      <translation>Travaux du dossier ; Entrée en ouvre un</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/job_list_window.py" />
       <source>Stands</source>
       <translation>Debout</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>&amp;Discard what is not saved</source>
+      <translation>&amp;Jeter ce qui n'est pas enregistré</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>&amp;Keep it open</source>
+      <translation>Le &amp;laisser ouvert</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>Everything is saved in %1; work goes on there.</source>
+      <translation>Tout est enregistré dans %1 ; le travail y continue.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>Save the job elsewhere</source>
+      <translation>Enregistrer le travail ailleurs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>The job could not be saved</source>
+      <translation>Le travail n'a pas pu être enregistré</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/keeping.py" />
+      <source>The job was moved to %1; everything goes on there.</source>
+      <translation>Le travail a été déplacé vers %1 ; tout y continue.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/learning.py" />
+      <source>There is no finding to explain.</source>
+      <translation>Il n'y a pas de constat à expliquer.</translation>
     </message>
     <message>
       <location filename="firmcell/app/learning.py" />
@@ -932,6 +1565,41 @@
       <location filename="firmcell/app/learning.py" />
       <source>orchard-hoist</source>
       <translation>orchard-hoist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>Every record is saved in %1; the last changes of the design are NOT: use Job, Save a copy as, before you close.</source>
+      <translation>Chaque inscription est enregistrée dans %1 ; les derniers changements du dessin NE le sont PAS : Travail, Enregistrer une copie, avant de fermer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>Everything is saved in %1.</source>
+      <translation>Tout est enregistré dans %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>Something unexpected happened, by a fault of the program. %1%2 You can go on, or close the program and open the job again.</source>
+      <translation>Quelque chose d'inattendu s'est passé, par une faute du programme. %1%2 On peut continuer, ou fermer le programme et rouvrir le travail.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>What happened is noted in %1.</source>
+      <translation>Ce qui s'est passé est noté dans %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/life.py" />
+      <source>ended by %s, saved: %s</source>
+      <translation>fini par %s, enregistré : %s</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/looks.py" />
+      <source>Turn about the %1 axis</source>
+      <translation>Tourner sur l'axe %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/main_window.py" />
+      <source>%1: %2. Ctrl+Z takes it back.</source>
+      <translation>%1 : %2. Ctrl+Z le reprend.</translation>
     </message>
     <message>
       <location filename="firmcell/app/main_window.py" />
@@ -945,13 +1613,63 @@
     </message>
     <message>
       <location filename="firmcell/app/main_window.py" />
+      <source>No finding has a fix that can be applied automatically.</source>
+      <translation>Aucun constat n'a de remède qui s'applique tout seul.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/main_window.py" />
       <source>Numbers of the part picked</source>
       <translation>Chiffres de la partie choisie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/main_window.py" />
+      <source>Open for reading only: %1.</source>
+      <translation>Ouvert en lecture seule : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 of %2 cells are measured now.</source>
+      <translation>%1 cellules sur %2 sont maintenant mesurées.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 of %2 cells: %3 to %4, the middle one %5. Ten times more or less than you expect: a wrong unit stands in the file.</source>
+      <translation>%1 cellules sur %2 : %3 à %4, celle du milieu %5. Dix fois plus ou moins qu'attendu : une unité fausse est dans le fichier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 tests for the %2 cells of this job. Each becomes a record.</source>
+      <translation>%1 essais pour les %2 cellules de ce travail. Chacun devient une inscription.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>%1 tests of cells are recorded.</source>
+      <translation>%1 essais de cellules sont inscrits.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>Open a job first: the tests are recorded in it.</source>
+      <translation>Ouvrir d'abord un travail : les essais y sont inscrits.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>Take the measured cells of %1</source>
+      <translation>Prendre les cellules mesurées de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>Tests of cells</source>
+      <translation>Essais de cellules</translation>
     </message>
     <message>
       <location filename="firmcell/app/measured_files.py" />
       <source>cell %1</source>
       <translation>cellule %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/measured_files.py" />
+      <source>not measured</source>
+      <translation>non mesuré</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1505,6 +2223,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>Pick a part on the picture first: it is shown as large as there is room for.</source>
+      <translation>Choisir d'abord une partie sur l'image : elle est montrée aussi grande que la place le permet.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>Pr&amp;int the picture at 1:1…</source>
       <translation>&amp;Imprimer l'image à 1:1…</translation>
     </message>
@@ -1557,6 +2280,11 @@
       <location filename="firmcell/app/menus.py" />
       <source>The &amp;day: plan and reminders…</source>
       <translation>La &amp;journée : plan et rappels…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
+      <source>The language changes when Firm Cell is started anew.</source>
+      <translation>La langue change au prochain démarrage de Firm Cell.</translation>
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
@@ -1625,6 +2353,11 @@
     </message>
     <message>
       <location filename="firmcell/app/menus.py" />
+      <source>no job was opened yet</source>
+      <translation>aucun travail n'a encore été ouvert</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/menus.py" />
       <source>pick nothing</source>
       <translation>ne rien choisir</translation>
     </message>
@@ -1655,6 +2388,11 @@
     </message>
     <message>
       <location filename="firmcell/app/new_job_dialog.py" />
+      <source>A power needs the voltage it is drawn at: say first how far down the load works.</source>
+      <translation>Une puissance veut la tension à laquelle elle est tirée : dire d'abord jusqu'où l'appareil marche.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/new_job_dialog.py" />
       <source>Choose…</source>
       <translation>Choisir…</translation>
     </message>
@@ -1680,6 +2418,16 @@
     </message>
     <message>
       <location filename="firmcell/app/new_job_dialog.py" />
+      <source>Taken as %1 in series: %2 to %3. What the load really stands is on its plate or in its sheet; read it there before you build.</source>
+      <translation>Pris comme %1 en série : %2 à %3. Ce que l'appareil supporte vraiment est sur sa plaque ou sa fiche ; l'y lire avant de construire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/new_job_dialog.py" />
+      <source>The job needs a file name.</source>
+      <translation>Le travail veut un nom de fichier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/new_job_dialog.py" />
       <source>What is to be done, and what is asked of it?</source>
       <translation>Que faut-il faire, et qu'en demande-t-on ?</translation>
     </message>
@@ -1694,14 +2442,44 @@
       <translation>aucun : on soude à l'étain sur les pattes des cellules</translation>
     </message>
     <message>
+      <location filename="firmcell/app/open_jobs.py" />
+      <source>The job that is open could not be saved, so it stays open.</source>
+      <translation>Le travail ouvert n'a pas pu être enregistré, il reste donc ouvert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/open_jobs.py" />
+      <source>This job was changed by something else: %1</source>
+      <translation>Ce travail a été changé par autre chose : %1</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pack_choices.py" />
       <source>As soon as voltages and current are there, packs that would do it appear here.</source>
       <translation>Dès que les tensions et le courant sont là, les packs qui conviendraient paraissent ici.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pack_choices.py" />
+      <source>Looking for packs that would do it …</source>
+      <translation>Recherche de packs qui conviendraient …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
+      <source>No pack does all of it; this one comes nearest.</source>
+      <translation>Aucun pack ne fait tout cela ; celui-ci en approche le plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
       <source>Packs that would do it; the one picked is made</source>
       <translation>Packs qui conviendraient ; celui choisi est créé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
+      <source>These would do it, the lightest first. The first is made unless you pick another.</source>
+      <translation>Ceux-ci conviendraient, le plus léger d'abord. Le premier est fait si l'on n'en choisit pas un autre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pack_choices.py" />
+      <source>These would do it, those of cells in stock first. The first is made unless you pick another.</source>
+      <translation>Ceux-ci conviendraient, ceux de cellules en stock d'abord. Le premier est fait si l'on n'en choisit pas un autre.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/base_page.py" />
@@ -1712,6 +2490,11 @@
       <location filename="firmcell/app/pages/bench_page.py" />
       <source>%1; %2 passed, %3 reworked. %4Recording as %5.</source>
       <translation>%1 ; %2 réussis, %3 repris. %4Inscription au nom de %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>, and %1 by the clock</source>
+      <translation>, et %1 à la montre</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
@@ -1730,6 +2513,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
+      <source>All steps passed</source>
+      <translation>Toutes les étapes passées</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
       <source>Bench</source>
       <translation>Établi</translation>
     </message>
@@ -1737,6 +2525,16 @@
       <location filename="firmcell/app/pages/bench_page.py" />
       <source>Lay out before you begin</source>
       <translation>À préparer avant de commencer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>Not right</source>
+      <translation>Pas bon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>Nothing is ticked: tick each thing you have looked at and found right.</source>
+      <translation>Rien n'est coché : cocher chaque chose regardée et trouvée juste.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
@@ -1770,8 +2568,33 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bench_page.py" />
+      <source>What is not right with “%1”?</source>
+      <translation>Qu'est-ce qui n'est pas bon avec « %1 » ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>nobody named (menu Bench, Who is at the bench)</source>
+      <translation>personne n'est nommé (menu Établi, Qui est à l'établi)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
       <source>strip</source>
       <translation>bande</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bench_page.py" />
+      <source>■ not right</source>
+      <translation>■ pas bon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
+      <source>%1 V is no reading of a pack.</source>
+      <translation>%1 V n'est pas une lecture de pack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
+      <source>%1 probe on</source>
+      <translation>Pointe %1 sur</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
@@ -1790,8 +2613,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
+      <source>Both probes are on the same place.</source>
+      <translation>Les deux pointes sont au même endroit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
       <source>Ctrl+Alt+B</source>
       <translation>Ctrl+Alt+B</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/between_places.py" />
+      <source>Pick a cell, a strip, a tap or a lead on the picture first: a probe stands on metal.</source>
+      <translation>Choisir d'abord une cellule, une bande, une prise ou un câble sur l'image : une pointe se pose sur du métal.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/between_places.py" />
@@ -1840,6 +2673,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
+      <source>%1 from pin to pin</source>
+      <translation>%1 de broche à broche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
       <source>%1 kΩ at %2</source>
       <translation>%1 kΩ à %2</translation>
     </message>
@@ -1872,6 +2710,11 @@
       <location filename="firmcell/app/pages/bms_page.py" />
       <source>&amp;Own board…</source>
       <translation>&amp;Carte à soi…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>, at once from %1</source>
+      <translation>, aussitôt dès %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
@@ -1972,6 +2815,11 @@
       <location filename="firmcell/app/pages/bms_page.py" />
       <source>Load mV</source>
       <translation>Charge mV</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>No board</source>
+      <translation>Pas de carte</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
@@ -2115,6 +2963,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
+      <source>no board: charge only with a balance charger</source>
+      <translation>pas de carte : charger seulement avec un chargeur équilibreur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
       <source>no board; nickel cells are charged in series, ended by time, −ΔV or temperature</source>
       <translation>pas de carte ; les cellules au nickel se chargent en série, fin par le temps, −ΔV ou la température</translation>
     </message>
@@ -2132,6 +2985,11 @@
       <location filename="firmcell/app/pages/bms_page.py" />
       <source>of each lead, with its service loop</source>
       <translation>de chaque fil, avec sa boucle de réserve</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/bms_page.py" />
+      <source>on the hottest cell; heat is being worked out</source>
+      <translation>sur la cellule la plus chaude ; la chaleur se calcule</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/bms_page.py" />
@@ -2185,6 +3043,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/design_pages.py" />
+      <source>A cylinder: its length is the diameter, the width is not used.</source>
+      <translation>Un cylindre : sa longueur est le diamètre, la largeur ne sert pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/design_pages.py" />
       <source>Across it</source>
       <translation>Entre les deux</translation>
     </message>
@@ -2197,6 +3060,11 @@
       <location filename="firmcell/app/pages/design_pages.py" />
       <source>An outline of %1 corners gives length and width; read another in the Layout stage.</source>
       <translation>Un contour de %1 coins donne longueur et largeur ; en lire un autre à l'étape Disposition.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/design_pages.py" />
+      <source>An outline of %1 corners, seen from its end, gives width and height, its left is the rear; cells lie along it.</source>
+      <translation>Un contour de %1 coins, vu de son bout, donne largeur et hauteur, sa gauche est l'arrière ; les cellules sont couchées en long.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/design_pages.py" />
@@ -2410,6 +3278,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/design_pages.py" />
+      <source>meets everything in the brief</source>
+      <translation>répond à tout le cahier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/design_pages.py" />
       <source>no space given</source>
       <translation>aucun espace donné</translation>
     </message>
@@ -2482,6 +3355,11 @@
       <location filename="firmcell/app/pages/layout_figures.py" />
       <source>no space given in the brief</source>
       <translation>aucun espace donné dans le cahier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_figures.py" />
+      <source>one group only</source>
+      <translation>un seul groupe</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
@@ -2665,6 +3543,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
+      <source>Make it %1</source>
+      <translation>En faire %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
       <source>Mass</source>
       <translation>Masse</translation>
     </message>
@@ -2775,8 +3658,23 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
+      <source>a cross-section of %1 corners</source>
+      <translation>une section de %1 coins</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
+      <source>a cylinder</source>
+      <translation>un cylindre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
       <source>an outline of %1 corners</source>
       <translation>un contour de %1 coins</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_page.py" />
+      <source>does it</source>
+      <translation>convient</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_page.py" />
@@ -2845,6 +3743,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_search.py" />
+      <source>Places found: %1; more than %2 are impossible there. %3</source>
+      <translation>Places trouvées : %1 ; plus de %2 y sont impossibles. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
       <source>Progress of the search</source>
       <translation>Progression de la recherche</translation>
     </message>
@@ -2852,6 +3755,21 @@
       <location filename="firmcell/app/pages/layout_search.py" />
       <source>S&amp;top and keep the best</source>
       <translation>&amp;Arrêter et garder le meilleur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
+      <source>Sort into groups</source>
+      <translation>Trier en groupes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
+      <source>Stopped before a layout was found; nothing has changed.</source>
+      <translation>Arrêté avant qu'une disposition soit trouvée ; rien n'a changé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/layout_search.py" />
+      <source>The design was changed while the search ran; its result is thrown away. Start it again.</source>
+      <translation>Le dessin a changé pendant la recherche ; son résultat est jeté. La relancer.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/layout_search.py" />
@@ -2880,6 +3798,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>Along the lead at the steady current</source>
+      <translation>Le long du câble au courant continu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>Charts</source>
       <translation>Diagrammes</translation>
     </message>
@@ -2887,6 +3810,11 @@
       <location filename="firmcell/app/pages/lead_charts.py" />
       <source>Current against copper area with published tables; the fuse in time; the lead along its length</source>
       <translation>Courant selon la section de cuivre avec des tables publiées ; le fusible dans le temps ; le câble sur sa longueur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>How long each stands a current</source>
+      <translation>Combien de temps chacun supporte un courant</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
@@ -2905,8 +3833,28 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>from the pack, mm</source>
+      <translation>depuis le pack, mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>fuse open by</source>
+      <translation>fusible ouvert avant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>fuse opens from</source>
+      <translation>le fusible ouvre dès</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>hobby's chassis figure</source>
       <translation>valeur des amateurs pour le câblage en coffret</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>this lead</source>
+      <translation>ce câble</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
@@ -2927,6 +3875,11 @@
       <location filename="firmcell/app/pages/lead_figures.py" />
       <source>%1 thick, bent no tighter than %2 inside, %3 g for both</source>
       <translation>%1 d'épaisseur, jamais plié plus serré que %2 à l'intérieur, %3 g pour les deux</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>%1%2 mm bare copper at each plus, %3 free, melts for certain from %4; a long wire in free air would at about %5 (Preece), but a short one gives its heat to its ends</source>
+      <translation>%1%2 mm de cuivre nu à chaque plus, %3 libre, fond à coup sûr dès %4 ; un long fil à l'air libre vers %5 (Preece), mais un court donne sa chaleur à ses bouts</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
@@ -2970,6 +3923,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>later than the wire stands from %1 to %2</source>
+      <translation>plus tard que le fil ne supporte, de %1 à %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
       <source>must hold %1 N (%2)</source>
       <translation>doit tenir %1 N (%2)</translation>
     </message>
@@ -2985,6 +3943,16 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>no fuse</source>
+      <translation>pas de fusible</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>no stock size slides over the contact and grips the wire: put it on before the contact</source>
+      <translation>aucune taille courante ne passe le contact et ne serre le fil : la mettre avant le contact</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
       <source>no table here for this size; the figure above stands alone</source>
       <translation>pas de table ici pour cette taille ; le chiffre ci-dessus est seul</translation>
     </message>
@@ -2992,6 +3960,16 @@
       <location filename="firmcell/app/pages/lead_figures.py" />
       <source>one cell a group: the main fuse is its fuse</source>
       <translation>une cellule par groupe : le fusible principal est son fusible</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>outside the tables of pull-out forces</source>
+      <translation>hors des tables de forces d'arrachement</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_figures.py" />
+      <source>up to %1 K at the pack through %2 of wire: solder it before it is on the pack, or clamp a heat sink on</source>
+      <translation>jusqu'à %1 K au pack à travers %2 de fil : le braser avant qu'il soit sur le pack, ou y serrer une pince thermique</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -3027,6 +4005,11 @@
       <location filename="firmcell/app/pages/leads_page.py" />
       <source>%1; limited by %2</source>
       <translation>%1 ; limité par %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>%1; the mate goes on the load</source>
+      <translation>%1 ; l'autre moitié va sur l'appareil</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -3170,6 +4153,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
+      <source>Take a %1</source>
+      <translation>Prendre %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
       <source>Timing</source>
       <translation>Temps</translation>
     </message>
@@ -3220,8 +4208,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
+      <source>no mark known: make one before anything is cut</source>
+      <translation>aucune marque connue : en faire une avant de rien couper</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
       <source>plain</source>
       <translation>nu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>smooth, strands in outline; lead-free is dull even when good</source>
+      <translation>lisse, brins visibles ; le sans-plomb est mat même quand il est bon</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/leads_page.py" />
@@ -3255,13 +4253,33 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>Only the step of a joint is dragged, to the place of another on the same face.</source>
+      <translation>Seule l'étape d'une jonction se tire, à la place d'une autre de la même face.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>Order of the joints</source>
       <translation>Ordre des jonctions</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>Show the step of a joint first: its tap point is moved.</source>
+      <translation>Montrer d'abord l'étape d'une jonction : son point de prise est déplacé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>What the order exposes</source>
       <translation>Ce que l'ordre expose</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>order of the joints</source>
+      <translation>ordre des jonctions</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/order_of_joints.py" />
+      <source>“%1” is the %2 of its face already.</source>
+      <translation>« %1 » est déjà la %2 de sa face.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/parts_section.py" />
@@ -3304,6 +4322,11 @@
       <translation>Ce qu'il faut acheter et préparer, avec longueurs de coupe et réserves, et place pour les prix</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/parts_section.py" />
+      <source>Write the parts list</source>
+      <translation>Écrire la liste de pièces</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/passport_page.py" />
       <source>%1 × %2 mm, label printer</source>
       <translation>%1 × %2 mm, imprimante d'étiquettes</translation>
@@ -3322,6 +4345,11 @@
       <location filename="firmcell/app/pages/passport_page.py" />
       <source>Charging and storage</source>
       <translation>Charge et stockage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/passport_page.py" />
+      <source>Finished: every step is passed%1.</source>
+      <translation>Fini : chaque étape est passée%1.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
@@ -3385,6 +4413,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/passport_page.py" />
+      <source>and the taps are right</source>
+      <translation>et les prises sont justes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/passport_page.py" />
       <source>black</source>
       <translation>noir</translation>
     </message>
@@ -3400,6 +4433,21 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/record_section.py" />
+      <source>First pick the record to take back in the list.</source>
+      <translation>Choisir d'abord dans la liste l'inscription à reprendre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
+      <source>Initials of %1, who agrees:</source>
+      <translation>Initiales de %1, qui est d'accord :</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
+      <source>Record %1 stands: %2 did not agree with initials.</source>
+      <translation>L'inscription %1 reste : %2 n'a pas donné ses initiales.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
       <source>Records of this job, newest first</source>
       <translation>Inscriptions de ce travail, la plus récente d'abord</translation>
     </message>
@@ -3412,6 +4460,16 @@
       <location filename="firmcell/app/pages/record_section.py" />
       <source>Takes the picked record back by a further record; nothing is erased</source>
       <translation>Reprend l'inscription choisie par une autre ; rien n'est effacé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/record_section.py" />
+      <source>Why is record %1 taken back?</source>
+      <translation>Pourquoi l'inscription %1 est-elle reprise ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
+      <source>%1 over the run</source>
+      <translation>%1 au long de la marche</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_curves.py" />
@@ -3440,6 +4498,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_curves.py" />
+      <source>at the load</source>
+      <translation>à l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
       <source>charge</source>
       <translation>charge</translation>
     </message>
@@ -3447,6 +4510,11 @@
       <location filename="firmcell/app/pages/run_curves.py" />
       <source>current</source>
       <translation>courant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>%1, peaks of %2</source>
+      <translation>%1, pointes de %2</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3470,6 +4538,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
+      <source>A run starts from more than 0 and up to 100 %.</source>
+      <translation>Une marche part de plus de 0 et jusqu'à 100 %.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
       <source>CS&amp;V…</source>
       <translation>CS&amp;V…</translation>
     </message>
@@ -3477,6 +4550,11 @@
       <location filename="firmcell/app/pages/run_section.py" />
       <source>Cell&amp;s are</source>
       <translation>Les &amp;cellules sont</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>Choose a file first: a CSV with the columns time_s and current_a or power_w.</source>
+      <translation>Choisir d'abord un fichier : un CSV avec les colonnes time_s et current_a ou power_w.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3520,8 +4598,33 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
+      <source>The design has changed since the run: run it again.</source>
+      <translation>Le dessin a changé depuis la marche : la refaire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>The plan of the charge</source>
+      <translation>Le plan de la charge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>The run moment by moment</source>
+      <translation>La marche instant par instant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
       <source>The run moment by moment: what to compare a charge at the bench with</source>
       <translation>La marche instant par instant : à quoi comparer une charge à l'établi</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>The strips are still being worked out; try again in a moment.</source>
+      <translation>Les bandes se calculent encore ; réessayer dans un instant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>What is drawn is more than 0.</source>
+      <translation>Ce qui est tiré est plus que 0.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3550,8 +4653,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
+      <source>a profile</source>
+      <translation>un profil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
       <source>a profile from a file</source>
       <translation>un profil d'un fichier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>as in the file</source>
+      <translation>comme dans le fichier</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -3579,14 +4692,44 @@
       <translation>celles du projet</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/run_section.py" />
+      <source>what board and cells take</source>
+      <translation>ce que prennent carte et cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>%1 to outside</source>
+      <translation>%1 vers l'extérieur</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/step_card.py" />
       <source>%1; the list of instruments is in the Bench menu</source>
       <translation>%1 ; la liste des appareils de mesure est au menu Établi</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
+      <source>A cell in its place</source>
+      <translation>Une cellule à sa place</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Enter the readings in Tests</source>
+      <translation>Inscrire les lectures dans Essais</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
       <source>Not right… (Ctrl+R)</source>
       <translation>Pas bon… (Ctrl+R)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>One cell</source>
+      <translation>Une cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>One joint by four wires</source>
+      <translation>Une jonction à quatre fils</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3597,6 +4740,11 @@
       <location filename="firmcell/app/pages/step_card.py" />
       <source>Photos of the pack… (Ctrl+Shift+P)</source>
       <translation>Photos du pack… (Ctrl+Maj+P)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Polarity by meter</source>
+      <translation>Polarité au multimètre</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3612,6 +4760,26 @@
       <location filename="firmcell/app/pages/step_card.py" />
       <source>Record what is ticked%1</source>
       <translation>Inscrire ce qui est coché%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Stands as not right: %1. Do it again and record it anew.</source>
+      <translation>Noté pas bon : %1. Le refaire et l'inscrire de nouveau.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Test of one cell</source>
+      <translation>Essai d'une cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Thing as found</source>
+      <translation>Chose comme trouvée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>Upkeep of the welder</source>
+      <translation>Entretien de la soudeuse</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -3680,8 +4848,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/step_notes.py" />
+      <source>Photo of a step</source>
+      <translation>Photo d'une étape</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
       <source>Photos and remarks of this step</source>
       <translation>Photos et remarques de ce pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>Photos of this step</source>
+      <translation>Photos de cette étape</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_notes.py" />
@@ -3695,8 +4873,28 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/step_notes.py" />
+      <source>The photo</source>
+      <translation>La photo</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>This job is open for reading only: %1.</source>
+      <translation>Ce travail est ouvert en lecture seule : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>This picture is not in the job, or was changed: bring it in again.</source>
+      <translation>Cette image n'est pas dans le travail, ou a été changée : la reprendre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
       <source>remark, Enter keeps it</source>
       <translation>remarque, Entrée la garde</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_notes.py" />
+      <source>“%1” is kept with this step already.</source>
+      <translation>« %1 » est déjà gardé avec cette étape.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_assay.py" />
@@ -3820,6 +5018,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_failures.py" />
+      <source>one of two leads of a pole</source>
+      <translation>un de deux câbles d'un pôle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_failures.py" />
       <source>pack</source>
       <translation>pack</translation>
     </message>
@@ -3827,6 +5030,11 @@
       <location filename="firmcell/app/pages/strip_failures.py" />
       <source>strip %1</source>
       <translation>bande %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_failures.py" />
+      <source>the pack is open</source>
+      <translation>le pack est ouvert</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_figures.py" />
@@ -3850,8 +5058,48 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>; at the steady current it would settle at %1 if it went on for ever</source>
+      <translation>; au courant continu elle se fixerait à %1 si cela durait toujours</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>cell %1 %2 at the end of a run, %3 K over the coolest; %4 is allowed</source>
+      <translation>cellule %1 à %2 en fin de marche, %3 K de plus que la plus fraîche ; %4 est permis</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>no current: open at B%1</source>
+      <translation>pas de courant : ouvert à B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
+      <source>plates: %1 cm² of %2 mm sheet, the nearest two %3 apart</source>
+      <translation>plaques : %1 cm² de tôle de %2 mm, les deux plus proches à %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_figures.py" />
       <source>within %1 % of an even part (cell %2 is farthest off)</source>
       <translation>à %1 % d'une part égale (la cellule %2 s'en écarte le plus)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>Double the welds of %1</source>
+      <translation>Doubler les soudures de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>Fixes for what is overloaded:</source>
+      <translation>Remèdes pour ce qui est surchargé :</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>Looking for fixes …</source>
+      <translation>Recherche de remèdes …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_fixes.py" />
+      <source>No single change with parts from the library fixes it.</source>
+      <translation>Aucun changement seul avec des pièces de la bibliothèque n'y remédie.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_forms.py" />
@@ -3895,8 +5143,18 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>%1 drawn: the most loaded cell carries %2 of an even part in half of them, %3 in the worst twentieth; resistance %4 to %5; the smallest group holds %6 % of the mean in the worst twentieth.</source>
+      <translation>%1 tirés : la cellule la plus chargée porte %2 d'une part égale dans la moitié, %3 dans le pire vingtième ; résistance %4 à %5 ; le plus petit groupe tient %6 % de la moyenne dans le pire vingtième.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
       <source>Cell currents, temperature over the duty cycle, and strips to choose from</source>
       <translation>Courants des cellules, température sur le cycle, et bandes au choix</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>Current of each cell; thin lines: where nine of ten scattered packs lie, once drawn</source>
+      <translation>Courant de chaque cellule ; traits fins : où tombent neuf packs tirés sur dix, une fois tirés</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
@@ -3910,6 +5168,16 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>Strips for the most loaded link</source>
+      <translation>Bandes pour la liaison la plus chargée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>Temperature over the duty cycle</source>
+      <translation>Température au long du cycle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
       <source>cells</source>
       <translation>cellules</translation>
     </message>
@@ -3917,6 +5185,11 @@
       <location filename="firmcell/app/pages/strip_plots.py" />
       <source>plate</source>
       <translation>plaque</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>rise as a long strip, K</source>
+      <translation>échauffement en longue bande, K</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
@@ -3927,6 +5200,11 @@
       <location filename="firmcell/app/pages/strips_page.py" />
       <source>&amp;Measured cells…</source>
       <translation>Cellules &amp;mesurées…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strips_page.py" />
+      <source>; joints with %1, the mean of %2</source>
+      <translation>; jonctions à %1, la moyenne de %2</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
@@ -4035,6 +5313,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
+      <source>Resistance measured of %1 of %2 cells</source>
+      <translation>Résistance mesurée de %1 cellules sur %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strips_page.py" />
       <source>Runs as it is in a circuit simulator</source>
       <translation>Fonctionne tel quel dans un simulateur de circuits</translation>
     </message>
@@ -4090,6 +5373,11 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/strips_page.py" />
+      <source>Twice the welds on %1: %2.</source>
+      <translation>Deux fois plus de soudures sur %1 : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strips_page.py" />
       <source>What is painted on the strips</source>
       <translation>Ce qui est peint sur les bandes</translation>
     </message>
@@ -4107,6 +5395,11 @@
       <location filename="firmcell/app/pages/strips_page.py" />
       <source>welder</source>
       <translation>soudeuse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/tests_page.py" />
+      <source>%1 that it is none of these: look at the wiring itself.</source>
+      <translation>%1 que ce ne soit aucun d'eux : regarder le câblage lui-même.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
@@ -4245,6 +5538,16 @@
     </message>
     <message>
       <location filename="firmcell/app/pages/tests_page.py" />
+      <source>from B%1</source>
+      <translation>depuis B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/tests_page.py" />
+      <source>plus to outside</source>
+      <translation>plus vers l'extérieur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/tests_page.py" />
       <source>to read</source>
       <translation>à lire</translation>
     </message>
@@ -4257,6 +5560,21 @@
       <location filename="firmcell/app/pages/two_points.py" />
       <source>&amp;Red</source>
       <translation>&amp;Rouge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/two_points.py" />
+      <source>; it best tells the likeliest apart</source>
+      <translation>; elle départage le mieux les plus probables</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/two_points.py" />
+      <source>Both probes are on the same point.</source>
+      <translation>Les deux pointes sont au même point.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/two_points.py" />
+      <source>Next: black on %1, red on %2%3.</source>
+      <translation>Ensuite : noir sur %1, rouge sur %2%3.</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/two_points.py" />
@@ -4309,9 +5627,119 @@
       <translation>S'il faut continuer à souder</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/weld_section.py" />
+      <source>least that is right</source>
+      <translation>le moins qui soit juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/weld_section.py" />
+      <source>limits of chance</source>
+      <translation>limites du hasard</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/weld_section.py" />
+      <source>no chance</source>
+      <translation>pas un hasard</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>Its colour, from where, to where:</source>
+      <translation>Sa couleur, d'où, vers où :</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>There is no cell marked here: take Cells and click its middle first.</source>
+      <translation>Aucune cellule n'est marquée ici : prendre Cellules et cliquer d'abord son milieu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>cell in the photo</source>
+      <translation>cellule sur la photo</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>polarity in the photo</source>
+      <translation>polarité sur la photo</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>scale of the photo</source>
+      <translation>échelle de la photo</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>strip in the photo</source>
+      <translation>bande sur la photo</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_hand.py" />
+      <source>wire in the photo</source>
+      <translation>fil sur la photo</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_intake.py" />
+      <source>photo brought in</source>
+      <translation>photo prise</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click a cell end: plus, then minus, then not known.</source>
+      <translation>Cliquer un bout de cellule : plus, puis moins, puis inconnu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click along the wire; click its end again to finish it, then name it: its tap point (B3), colour, where to. A wire named for a tap point is compared with the design.</source>
+      <translation>Cliquer le long du fil ; recliquer son bout pour le finir, puis le nommer : son point de prise (B3), couleur, vers où. Un fil nommé d'après un point de prise est comparé au dessin.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click the cell ends that one piece of metal joins, one after the other; click the last one again to finish it.</source>
+      <translation>Cliquer l'un après l'autre les bouts de cellule que joint un morceau de métal ; recliquer le dernier pour finir.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click the corners of a rectangle whose size you know, as you see it: upper left, upper right, lower right, lower left. A lens bends lines near the edge of a photo: stand back and zoom in.</source>
+      <translation>Cliquer les coins d'un rectangle de taille connue, tel qu'on le voit : en haut à gauche, en haut à droite, en bas à droite, en bas à gauche. Un objectif courbe les lignes près du bord d'une photo : reculer et zoomer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click the middle of each cell end.</source>
+      <translation>Cliquer le milieu de chaque bout de cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>Click two points whose distance you know. Right only where the camera looked straight on.</source>
+      <translation>Cliquer deux points dont la distance est connue. Juste seulement là où l'appareil regardait droit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_marks.py" />
+      <source>The design's face lies over the photo; the slider makes it stronger. Differences are numbered.</source>
+      <translation>La face du dessin est sur la photo ; le curseur la renforce. Les différences sont numérotées.</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/photo_marks.py" />
       <source>strips</source>
       <translation>bandes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_sources.py" />
+      <source>There is no picture on the clipboard.</source>
+      <translation>Il n'y a pas d'image dans le presse-papiers.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_sources.py" />
+      <source>“%1” cannot be opened as a picture: it is cut short or damaged.</source>
+      <translation>« %1 » ne s'ouvre pas comme image : coupée ou abîmée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_view.py" />
+      <source>Arrow keys move the cross, with Shift further; Enter marks there, Backspace takes the last mark back; plus and minus zoom, 0 fits.</source>
+      <translation>Les flèches bougent la croix, plus loin avec Maj ; Entrée y marque, Retour arrière reprend la dernière marque ; plus et moins zooment, 0 ajuste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_view.py" />
+      <source>Drop a photo here, paste one, or choose a file.</source>
+      <translation>Lâcher une photo ici, en coller une, ou choisir un fichier.</translation>
     </message>
     <message>
       <location filename="firmcell/app/photo_view.py" />
@@ -4320,8 +5748,53 @@
     </message>
     <message>
       <location filename="firmcell/app/photo_window.py" />
+      <source>&amp;Design over it</source>
+      <translation>&amp;Dessin par-dessus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Counts, places, groups and ends of the cells, as the photos of top and bottom show them</source>
+      <translation>Nombres, places, groupes et bouts des cellules, comme les montrent les photos du dessus et du dessous</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Differences between photo and design</source>
+      <translation>Différences entre photo et dessin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>How strongly the design lies over the photo, %</source>
+      <translation>Force du dessin sur la photo, %</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Make the layout from &amp;both faces</source>
+      <translation>Faire la disposition des &amp;deux faces</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Only a photo of the top or bottom face is compared with the design.</source>
+      <translation>Seule une photo de la face du dessus ou du dessous est comparée au dessin.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>Photo and design agree.</source>
+      <translation>Photo et dessin s'accordent.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
       <source>Photos</source>
       <translation>Photos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/photo_window.py" />
+      <source>layout from photos</source>
+      <translation>disposition d'après photos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
+      <source>%1 picked. Esc lets them go.</source>
+      <translation>%1 choisies. Esc les lâche.</translation>
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
@@ -4347,6 +5820,11 @@
       <location filename="firmcell/app/picked_cells.py" />
       <source>All of them together, the nearest way to other cells</source>
       <translation>Toutes ensemble, au plus court vers d'autres cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
+      <source>Bend into an arc</source>
+      <translation>Plier en arc</translation>
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
@@ -4475,6 +5953,11 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
+      <source>Pick a strip or a tap first: its tap point's strips are repeated at the next.</source>
+      <translation>Choisir d'abord une bande ou une prise : les bandes de son point sont répétées au suivant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
       <source>Pick all</source>
       <translation>Tout choisir</translation>
     </message>
@@ -4495,6 +5978,11 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
+      <source>Radius of the innermost row, from the middle of the arc to the middles of its cells, mm</source>
+      <translation>Rayon du rang le plus intérieur, du centre de l'arc au milieu de ses cellules, mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
       <source>Repeat strips</source>
       <translation>Répéter les bandes</translation>
     </message>
@@ -4505,6 +5993,16 @@
     </message>
     <message>
       <location filename="firmcell/app/picked_cells.py" />
+      <source>The tap points after B%1 that lie as it does have its strips already.</source>
+      <translation>Les points de prise après B%1 disposés comme lui ont déjà leurs bandes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
+      <source>There is no tap point between groups after this one.</source>
+      <translation>Il n'y a plus de point de prise entre groupes après celui-ci.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picked_cells.py" />
       <source>Whole groups become new groups; as many cells of each group go in parallel</source>
       <translation>Des groupes entiers deviennent de nouveaux groupes ; autant de cellules de chaque groupe vont en parallèle</translation>
     </message>
@@ -4512,6 +6010,66 @@
       <location filename="firmcell/app/picked_cells.py" />
       <source>Whole groups, or as many cells of each group</source>
       <translation>Groupes entiers, ou autant de cellules de chaque groupe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/picture_panel.py" />
+      <source>At the bench both faces stay in sight; the other stages show one.</source>
+      <translation>À l'établi les deux faces restent en vue ; les autres étapes en montrent une.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_history.py" />
+      <source>Weakest, and asked more often: %1.</source>
+      <translation>Le plus faible, et demandé plus souvent : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_history.py" />
+      <source>Your scores, the last on the right: %1 so far.</source>
+      <translation>Vos scores, le dernier à droite : %1 jusqu'ici.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Choose one of the answers.</source>
+      <translation>Choisir une des réponses.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Choose where it is, or click on it.</source>
+      <translation>Choisir où c'est, ou cliquer dessus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Practise by eye</source>
+      <translation>S'exercer à l'œil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>What to look at; costs %1 points</source>
+      <translation>Que regarder ; coûte %1 points</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>Where it is</source>
+      <translation>Où c'est</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>a bit of everything</source>
+      <translation>un peu de tout</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/practice_window.py" />
+      <source>choose, or click on the picture</source>
+      <translation>choisir, ou cliquer sur l'image</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>Open a job first: there is no picture to print.</source>
+      <translation>Ouvrir d'abord un travail : il n'y a pas d'image à imprimer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/printing.py" />
+      <source>Print at 1:1</source>
+      <translation>Imprimer à 1:1</translation>
     </message>
     <message>
       <location filename="firmcell/app/printing.py" />
@@ -4537,6 +6095,26 @@
       <location filename="firmcell/app/rating_plate.py" />
       <source>empty</source>
       <translation>vide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>%1 has no fix that can be applied automatically.</source>
+      <translation>%1 n'a pas de remède qui s'applique tout seul.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>The design could not be saved, so nothing was recorded against it.</source>
+      <translation>Le dessin n'a pas pu être enregistré, rien n'a donc été inscrit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>This could not be worked out; the pack stays as it was, and nothing is lost.</source>
+      <translation>Cela n'a pas pu se calculer ; le pack reste comme il était, et rien n'est perdu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/session.py" />
+      <source>own picture of %1</source>
+      <translation>propre image de %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_rows.py" />
@@ -4657,6 +6235,11 @@
       <location filename="firmcell/app/shop/across_window.py" />
       <source>Learn from the jobs of a &amp;folder…</source>
       <translation>Apprendre des travaux d'un &amp;dossier…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>Learn from the jobs of a folder</source>
+      <translation>Apprendre des travaux d'un dossier</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -4820,6 +6403,11 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
+      <source>as predicted</source>
+      <translation>comme prévu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
       <source>each</source>
       <translation>chacun</translation>
     </message>
@@ -4832,6 +6420,11 @@
       <location filename="firmcell/app/shop/across_window.py" />
       <source>median, min</source>
       <translation>médiane, min</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>no class told</source>
+      <translation>aucune classe dite</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -4857,6 +6450,16 @@
       <location filename="firmcell/app/shop/across_window.py" />
       <source>predicted, Ah</source>
       <translation>prévu, Ah</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>what its kind usually has</source>
+      <translation>ce que son genre a d'habitude</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/day_window.py" />
+      <source>%1 is written: any calendar takes it in.</source>
+      <translation>%1 est écrit : tout calendrier le reçoit.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/day_window.py" />
@@ -4975,8 +6578,23 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/day_window.py" />
+      <source>Work ends before it begins: the second time must be the later one.</source>
+      <translation>Le travail finit avant de commencer : la seconde heure doit être la plus tardive.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/day_window.py" />
       <source>Write a &amp;calendar…</source>
       <translation>Écrire un &amp;calendrier…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/day_window.py" />
+      <source>Write a calendar</source>
+      <translation>Écrire un calendrier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>%1 is no longer kept. Ctrl+Z takes that back.</source>
+      <translation>%1 n'est plus tenu. Ctrl+Z reprend cela.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
@@ -5005,6 +6623,11 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>, to be bought when no more than %1 is left</source>
+      <translation>, à racheter quand il n'en reste que %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
       <source>No longer &amp;kept</source>
       <translation>Plus &amp;tenue</translation>
     </message>
@@ -5025,8 +6648,18 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>Read a table of parts</source>
+      <translation>Lire un tableau de pièces</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
       <source>Supplier</source>
       <translation>Fournisseur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>The part library has no class of this name: no design asks for it, and no step takes of it.</source>
+      <translation>La bibliothèque n'a pas de classe de ce nom : aucun dessin n'en demande, aucune étape n'en prend.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/parts_tab.py" />
@@ -5037,6 +6670,16 @@
       <location filename="firmcell/app/shop/parts_tab.py" />
       <source>Write CS&amp;V…</source>
       <translation>Écrire CS&amp;V…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>Write the parts in stock</source>
+      <translation>Écrire les pièces en stock</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/parts_tab.py" />
+      <source>a metre</source>
+      <translation>le mètre</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/settings_tab.py" />
@@ -5079,14 +6722,144 @@
       <translation>Impulsions</translation>
     </message>
     <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>%1 %2 by the register</source>
+      <translation>%1 %2 d'après le registre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Buy when no more than this is left</source>
+      <translation>&amp;Acheter quand il n'en reste que cela</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Class, as in the part library</source>
+      <translation>&amp;Classe, comme dans la bibliothèque</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Held against what, and what it showed</source>
+      <translation>&amp;Comparé à quoi, et ce qu'il montrait</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;How much</source>
+      <translation>&amp;Combien</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;More, or less (−), %1</source>
+      <translation>&amp;Plus, ou moins (−), %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;Price of one, or of a metre</source>
+      <translation>&amp;Prix d'une pièce, ou d'un mètre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>365 or 1 year; empty for never</source>
+      <translation>365 ou 1 year ; vide pour jamais</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>A part that comes in</source>
+      <translation>Une pièce qui entre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>A tool of the shop</source>
+      <translation>Un outil de l'atelier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Checked every: “%1” is no number of days from 1 to %2; 365, 52 weeks or 1 year are right.</source>
+      <translation>Contrôlé tous les : « %1 » n'est pas un nombre de jours de 1 à %2 ; 365, 52 weeks ou 1 year sont justes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>How much is not told.</source>
+      <translation>Combien n'est pas dit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Number of its &amp;certificate</source>
+      <translation>Numéro de son &amp;certificat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>S&amp;old in lengths or packs of</source>
+      <translation>&amp;Vendu en longueurs ou paquets de</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Take it &amp;in</source>
+      <translation>L'&amp;entrer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>What %1 is</source>
+      <translation>Ce qu'est %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>What the tool is called here is not told: records name it so.</source>
+      <translation>Comment l'outil s'appelle ici n'est pas dit : les inscriptions le nomment ainsi.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Where it &amp;lies</source>
+      <translation>&amp;Où c'est rangé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Where it &amp;stands</source>
+      <translation>&amp;Où il est</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>Which class the part is of is not told.</source>
+      <translation>De quelle classe est la pièce n'est pas dit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>m; 500 mm or 16 ft are right too</source>
+      <translation>m ; 500 mm ou 16 ft sont justes aussi</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>not told</source>
+      <translation>non dit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>such as 4.0012 V against the 4.0000 V reference</source>
+      <translation>comme 4.0012 V contre les 4.0000 V de la référence</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_state.py" />
+      <source>%1 Work goes on here.</source>
+      <translation>%1 Le travail continue ici.</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/shop/shop_state.py" />
       <source>%1 in stock, %2.</source>
       <translation>%1 en stock, %2.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_state.py" />
+      <source>%1 of this bench wait for the server.</source>
+      <translation>%1 de cet établi attendent le serveur.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_state.py" />
       <source>Register: %1</source>
       <translation>Registre : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_state.py" />
+      <source>The register is not open yet.</source>
+      <translation>Le registre n'est pas encore ouvert.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_window.py" />
@@ -5110,6 +6883,11 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_window.py" />
+      <source>Nothing was written in this window that could be taken back.</source>
+      <translation>Rien n'a été écrit dans cette fenêtre qui puisse être repris.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_window.py" />
       <source>Opening the register …</source>
       <translation>Ouverture du registre …</translation>
     </message>
@@ -5129,6 +6907,16 @@
       <translation>Ce que l'atelier a</translation>
     </message>
     <message>
+      <location filename="firmcell/app/shop/shop_window.py" />
+      <source>What was written last is taken back.</source>
+      <translation>Ce qui a été écrit en dernier est repris.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_window.py" />
+      <source>written by mistake</source>
+      <translation>écrit par erreur</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
       <source>%1
 %2 still wanted</source>
@@ -5137,8 +6925,18 @@
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>%1: no job wants a part.%2</source>
+      <translation>%1 : aucun travail ne demande de pièce.%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
       <source>&amp;Jobs it is for; Space ticks one</source>
       <translation>&amp;Travaux concernés ; Espace en coche un</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>: there are %1.</source>
+      <translation>: il y a %1.</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
@@ -5164,6 +6962,11 @@
       <location filename="firmcell/app/shop/shopping_window.py" />
       <source>Jobs that the list is for</source>
       <translation>Travaux de la liste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>No part is in stock by the register (Workshop, What the shop has).</source>
+      <translation>Aucune pièce n'est en stock d'après le registre (Atelier, Ce que l'atelier a).</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
@@ -5194,6 +6997,11 @@
       <location filename="firmcell/app/shop/shopping_window.py" />
       <source>Write C&amp;SV…</source>
       <translation>Écrire C&amp;SV…</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shopping_window.py" />
+      <source>Write the shopping list</source>
+      <translation>Écrire la liste d'achats</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shopping_window.py" />
@@ -5254,6 +7062,36 @@
       <location filename="firmcell/app/sorting.py" />
       <source>days</source>
       <translation>jours</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>A system library of the window is missing (%1). Run: sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0</source>
+      <translation>Une bibliothèque système de la fenêtre manque (%1). Lancer : sudo apt-get install -y libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>DISPLAY is %1, and no X server answers there</source>
+      <translation>DISPLAY est %1, et aucun serveur X n'y répond</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>There is no demo job “%1”; there are %2.</source>
+      <translation>Il n'y a pas de travail de démonstration « %1 » ; il y a %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>neither DISPLAY nor WAYLAND_DISPLAY is set</source>
+      <translation>ni DISPLAY ni WAYLAND_DISPLAY n'est défini</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>painted after %1 s, window %2 × %3</source>
+      <translation>peint après %1 s, fenêtre %2 × %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/start.py" />
+      <source>there is no screen to open a window on (%1). Start it in a desktop session, or over ssh -X, or use a command that needs none, such as: firm-cell analyse JOB (see firm-cell --help).</source>
+      <translation>il n'y a pas d'écran où ouvrir une fenêtre (%1). Le lancer dans une session de bureau, ou par ssh -X, ou prendre une commande qui n'en veut pas, comme : firm-cell analyse JOB (voir firm-cell --help).</translation>
     </message>
     <message>
       <location filename="firmcell/app/start_page.py" />
@@ -5322,8 +7160,23 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
+      <source>%1: %2. Written by %3.</source>
+      <translation>%1 : %2. Écrit par %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
       <source>All that was written of the cell</source>
       <translation>Tout ce qui a été écrit de la cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>It is wrong, because</source>
+      <translation>C'est faux, car</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>Its class is not in the part library: what is measured cannot be judged.</source>
+      <translation>Sa classe n'est pas dans la bibliothèque : ce qui est mesuré ne peut être jugé.</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
@@ -5337,8 +7190,23 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
+      <source>Take an entry back</source>
+      <translation>Reprendre une inscription</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>The cell was never there, because</source>
+      <translation>La cellule n'a jamais été là, car</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
       <source>Voltage at rest</source>
       <translation>Tension au repos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>at rest</source>
+      <translation>au repos</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/cell_card.py" />
@@ -5347,13 +7215,88 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/fit_window.py" />
+      <source>%1 All cells are set.</source>
+      <translation>%1 Toutes les cellules sont placées.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>%1 of %2 cells are set.</source>
+      <translation>%1 cellules sur %2 sont placées.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>&amp;Serial, typed or scanned</source>
+      <translation>Numéro de &amp;série, tapé ou scanné</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>All cells are set as planned.</source>
+      <translation>Toutes les cellules sont placées comme prévu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>All stand as &amp;planned</source>
+      <translation>Toutes sont comme &amp;prévu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Cells into their places</source>
+      <translation>Cellules à leurs places</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
       <source>Place</source>
       <translation>Place</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Places that wait for their cell</source>
+      <translation>Places qui attendent leur cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
       <source>Plus</source>
       <translation>Plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Scan the cell in your hand: its place is told here and lit on the picture.</source>
+      <translation>Scanner la cellule en main : sa place est dite ici et éclairée sur l'image.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Serial of the cell in your hand</source>
+      <translation>Numéro de série de la cellule en main</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Take the last one &amp;back</source>
+      <translation>Re&amp;prendre la dernière</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Taken back. Scan the cell in your hand.</source>
+      <translation>Repris. Scanner la cellule en main.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Where the cell goes</source>
+      <translation>Où va la cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>Without a scanner: each serial was read and stands where the picture has it</source>
+      <translation>Sans scanner : chaque numéro a été lu et est là où l'image le met</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/fit_window.py" />
+      <source>not set after all</source>
+      <translation>pas placée, finalement</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>%1 cells are in the design, and in the register in “%2”.</source>
+      <translation>%1 cellules sont dans le dessin, et au registre dans « %2 ».</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/match_window.py" />
@@ -5362,8 +7305,93 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/match_window.py" />
+      <source>&amp;Also cells with a word against them</source>
+      <translation>&amp;Aussi les cellules contre lesquelles il y a un mot</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>A cell picked in the list can be locked to its group.</source>
+      <translation>Une cellule choisie dans la liste peut être liée à son groupe.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Alike within 0 to 10 %.</source>
+      <translation>Semblables à 0 à 10 % près.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Drawers that cells are taken from</source>
+      <translation>Tiroirs d'où prendre des cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Free it agai&amp;n</source>
+      <translation>La &amp;libérer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Loc&amp;k to its group</source>
+      <translation>La &amp;lier à son groupe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Locked at the next matching: %1.</source>
+      <translation>Liées au prochain tri : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Match cells into %1</source>
+      <translation>Trier des cellules pour %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>No drawer of the register holds a cell of %1. Take cells in first (menu Workshop, Cells in stock).</source>
+      <translation>Aucun tiroir du registre ne tient une cellule de %1. Entrer d'abord des cellules (menu Atelier, Cellules en stock).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Picking list, drawer by drawer</source>
+      <translation>Liste à prendre, tiroir par tiroir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Press Match: the groups will hold, resist and lose alike.</source>
+      <translation>Appuyer Trier : les groupes tiendront, résisteront et perdront pareil.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>They stand in the design, each in its place, and in the register in this job</source>
+      <translation>Elles sont dans le dessin, chacune à sa place, et au registre dans ce travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>Tick at least one drawer.</source>
+      <translation>Cocher au moins un tiroir.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>What the matching gives</source>
+      <translation>Ce que donne le tri</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
+      <source>no drawer told</source>
+      <translation>aucun tiroir dit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/match_window.py" />
       <source>the pack</source>
       <translation>le pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
+      <source>%1: %2. Enter once more writes it all the same.</source>
+      <translation>%1 : %2. Entrée encore une fois l'écrit quand même.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
+      <source>%1: what was read?</source>
+      <translation>%1 : qu'a-t-on lu ?</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/reading_line.py" />
@@ -5387,6 +7415,16 @@
     </message>
     <message>
       <location filename="firmcell/app/stock/reading_line.py" />
+      <source>Nothing was typed for %1.</source>
+      <translation>Rien n'a été tapé pour %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
+      <source>Read by the instrument; Enter goes on.</source>
+      <translation>Lu par l'appareil ; Entrée continue.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/reading_line.py" />
       <source>Scan or type a serial, then Enter. Enter goes on from value to value; a value that is left empty is not written.</source>
       <translation>Scanner ou taper un numéro de série, puis Entrée. Entrée passe de valeur en valeur ; une valeur laissée vide n'est pas écrite.</translation>
     </message>
@@ -5404,6 +7442,146 @@
       <location filename="firmcell/app/stock/reading_line.py" />
       <source>Whether Enter stops here</source>
       <translation>Si Entrée s'arrête ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Another bench was first. Nothing of this is lost: give a cell another serial, or leave an entry out. Then do what is to be done with what the register holds now.</source>
+      <translation>Un autre établi a été le premier. Rien n'en est perdu : donner un autre numéro à une cellule, ou laisser une inscription. Puis faire ce qui est à faire avec ce que le registre a maintenant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Entries that were not taken</source>
+      <translation>Inscriptions non prises</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Not taken by the server</source>
+      <translation>Non pris par le serveur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Nothing is left to decide.</source>
+      <translation>Il n'y a plus rien à décider.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>The cell that was written as %1 is</source>
+      <translation>La cellule écrite comme %1 est</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>What was written</source>
+      <translation>Ce qui a été écrit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/refusals_window.py" />
+      <source>Why it was not taken</source>
+      <translation>Pourquoi ce n'a pas été pris</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>%1 reads it; Enter goes on.</source>
+      <translation>%1 le lit ; Entrée continue.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>F9 reads the voltage at rest or the resistance: go to that field first.</source>
+      <translation>F9 lit la tension au repos ou la résistance : aller d'abord à ce champ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Nothing that was written last can be taken back here; its cell at the right has all of it.</source>
+      <translation>Rien de ce qui a été écrit en dernier ne peut être repris ici ; sa cellule à droite a tout.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Read a table of cells</source>
+      <translation>Lire un tableau de cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>There is no cell %1 in the register.</source>
+      <translation>Il n'y a pas de cellule %1 au registre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Write the cells of the list</source>
+      <translation>Écrire les cellules de la liste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_acts.py" />
+      <source>Written: %1 %2. Ctrl+Z takes it back.</source>
+      <translation>Écrit : %1 %2. Ctrl+Z le reprend.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Class of cell</source>
+      <translation>&amp;Classe de cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Lot, as printed</source>
+      <translation>&amp;Lot, comme imprimé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Pack it comes from</source>
+      <translation>&amp;Pack d'où elle vient</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>&amp;Pack they come from</source>
+      <translation>&amp;Pack d'où elles viennent</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>Cells that come in</source>
+      <translation>Cellules qui entrent</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>Take them &amp;in</source>
+      <translation>Les &amp;entrer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>into a drawer</source>
+      <translation>dans un tiroir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_forms.py" />
+      <source>into a job</source>
+      <translation>dans un travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>%1 told otherwise than in the register: first in the list.</source>
+      <translation>%1 dit autrement qu'au registre : en tête de liste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>Take cells of %1</source>
+      <translation>Prendre les cellules de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>What becomes of each cell</source>
+      <translation>Ce que devient chaque cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>What becomes of it</source>
+      <translation>Ce que cela devient</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>Where the table and the register &amp;disagree</source>
+      <translation>Là où tableau et registre &amp;diffèrent</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/stock_import.py" />
+      <source>Where the table and the register disagree</source>
+      <translation>Là où tableau et registre diffèrent</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/stock_rows.py" />
@@ -5512,8 +7690,18 @@
     </message>
     <message>
       <location filename="firmcell/app/tables.py" />
+      <source>Copy the &amp;table as CSV</source>
+      <translation>Copier le &amp;tableau en CSV</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/tables.py" />
       <source>Findings, worst first</source>
       <translation>Constats, le pire d'abord</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/tables.py" />
+      <source>In order of %1</source>
+      <translation>Dans l'ordre de %1</translation>
     </message>
     <message>
       <location filename="firmcell/app/theme.py" />
@@ -5567,8 +7755,190 @@
     </message>
     <message>
       <location filename="firmcell/app/trainer.py" />
+      <source>Click a tap: black probe, then red. It is not told what is wrong.</source>
+      <translation>Cliquer une prise : pointe noire, puis rouge. On ne dit pas ce qui est faux.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Keeps this one and lets you choose another: a pack may have several</source>
+      <translation>Garde celui-ci et en laisse choisir un autre : un pack peut en avoir plusieurs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Kind of fault</source>
+      <translation>Genre de faute</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Nothing is wrong with this pack.</source>
+      <translation>Rien n'est faux à ce pack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Pack %1: %2 groups, %3 %4 V. What is wrong, if anything?</source>
+      <translation>Pack %1 : %2 groupes, %3 %4 V. Qu'est-ce qui est faux, s'il y a quelque chose ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Practise: what is wrong with this pack?</source>
+      <translation>S'exercer : qu'est-ce qui est faux à ce pack ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>R&amp;ead the meter</source>
+      <translation>&amp;Lire l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>Readings so far</source>
+      <translation>Lectures jusqu'ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
       <source>Reads</source>
       <translation>Indique</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>So far: %1. Choose another, or name it.</source>
+      <translation>Jusqu'ici : %1. En choisir un autre, ou le nommer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>The meter shows</source>
+      <translation>L'appareil montre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>The tap doctor would read from %1 to %2. A hint costs %3 points.</source>
+      <translation>Le docteur des prises lirait de %1 à %2. Une aide coûte %3 points.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>The tap doctor would say by now.</source>
+      <translation>Le docteur des prises le dirait maintenant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>a &amp;strip of the pack</source>
+      <translation>une &amp;bande du pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>a click is a &amp;pin of the plug</source>
+      <translation>un clic est une &amp;broche de la fiche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>one fault at most</source>
+      <translation>une faute au plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>up to three faults</source>
+      <translation>jusqu'à trois fautes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/trainer.py" />
+      <source>up to two faults</source>
+      <translation>jusqu'à deux fautes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>%1 Nobody watches now: stay with it, or stop the charge.</source>
+      <translation>%1 Personne ne surveille maintenant : rester à côté, ou arrêter la charge.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>After %1 min: %2, %3 A%4. In the plan.</source>
+      <translation>Après %1 min : %2, %3 A%4. Dans le plan.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Connect the charger to the mains, then to the pack; sensors on the cells in the middle. Then start.</source>
+      <translation>Brancher le chargeur au secteur, puis au pack ; les sondes sur les cellules du milieu. Puis démarrer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Current of the capacity test, amperes</source>
+      <translation>Courant de l'essai de capacité, ampères</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Read from: %1 (menu Bench, Instruments). Simulated ones play the run %2 times faster.</source>
+      <translation>Lu sur : %1 (menu Établi, Appareils). Les simulés jouent la marche %2 fois plus vite.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>The pack is still being worked out; a moment, then start again.</source>
+      <translation>Le pack se calcule encore ; un instant, puis redémarrer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>The plan is worked out …</source>
+      <translation>Le plan se calcule …</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Voltage against the plan</source>
+      <translation>Tension contre le plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Warmth against the plan</source>
+      <translation>Chaleur contre le plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>Watch a charge or a capacity test</source>
+      <translation>Surveiller une charge ou un essai de capacité</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>What is watched</source>
+      <translation>Ce qui est surveillé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>What the readings say</source>
+      <translation>Ce que disent les lectures</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>no voltage</source>
+      <translation>pas de tension</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>no warmer than</source>
+      <translation>pas plus chaud que</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>A file that ends in .sqlite, or postgresql://person@server/workshop for several benches.
+Nothing means the usual file in your data folder.</source>
+      <translation>Un fichier en .sqlite, ou postgresql://person@server/workshop pour plusieurs établis.
+Rien veut dire le fichier habituel de votre dossier de données.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>No serials are known of this pack: match cells into it first (Ctrl+Alt+G).</source>
+      <translation>Aucun numéro n'est connu de ce pack : y trier d'abord des cellules (Ctrl+Alt+G).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>Open a job with a pack of its own first: its cells are what is matched.</source>
+      <translation>Ouvrir d'abord un travail avec un pack à lui : ses cellules sont ce qu'on trie.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>The register is %1.</source>
+      <translation>Le registre est %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/workshop_commands.py" />
+      <source>Where the register is</source>
+      <translation>Où est le registre</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/analyse.py" />
@@ -5617,13 +7987,168 @@
     </message>
     <message>
       <location filename="firmcell/core/analysis/run_words.py" />
+      <source>After %1: %2, %3 %4, cell %5 at %6, %7 left in the weakest cell.</source>
+      <translation>Après %1 : %2, %3 %4, cellule %5 à %6, il reste %7 dans la plus faible.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>At their warmest: %1.</source>
+      <translation>Au plus chaud : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>Cells of a class differ: between %1 with %2 Wh and %3 with %4 Wh. Model: %5.</source>
+      <translation>Les cellules d'une classe diffèrent : entre %1 avec %2 Wh et %3 avec %4 Wh. Modèle : %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>Charge at the end: %1 in the weakest cell, %2 in the fullest.</source>
+      <translation>Charge à la fin : %1 dans la plus faible, %2 dans la plus pleine.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>It does not begin: %1.</source>
+      <translation>Elle ne commence pas : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>It ends after %1: %2.</source>
+      <translation>Elle finit après %1 : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>The %1 are over the %2 they may have</source>
+      <translation>%1 dépassent les %2 permis</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>Voltage at the %1 from %2, at the least %3.</source>
+      <translation>Tension : %1 dès %2, au moins %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>cell %1 is at its greatest temperature, %2</source>
+      <translation>la cellule %1 est à sa température limite, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>cell %1 is empty, %2</source>
+      <translation>la cellule %1 est vide, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>cell %1 is over its full voltage, %2: a board or a balance charge must hold it</source>
+      <translation>la cellule %1 est au-dessus de sa tension pleine, %2 : une carte ou une charge d'équilibrage doit la tenir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
       <source>charger</source>
       <translation>chargeur</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/run_words.py" />
+      <source>from %1 on.</source>
+      <translation>dès %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>from the start.</source>
+      <translation>dès le départ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>given to the load</source>
+      <translation>donné à l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>it was stopped here, what follows was not worked out</source>
+      <translation>arrêté ici, la suite n'a pas été calculée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>its clock ends the charge</source>
+      <translation>son horloge finit la charge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
       <source>load</source>
       <translation>charge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>nothing ends this charge, and it was followed no longer</source>
+      <translation>rien ne finit cette charge, et elle n'a pas été suivie plus longtemps</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>taken in</source>
+      <translation>pris</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the board opens: group %1 is down to %2</source>
+      <translation>la carte ouvre : le groupe %1 est tombé à %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the board opens: group %1 is up to %2</source>
+      <translation>la carte ouvre : le groupe %1 est monté à %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the board opens: more than %1</source>
+      <translation>la carte ouvre : plus de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the cells warm by 1 K a minute, the pack is full</source>
+      <translation>les cellules chauffent de 1 K par minute, le pack est plein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the fuse may open</source>
+      <translation>le fusible peut ouvrir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the load gets no more than the %1 it needs</source>
+      <translation>l'appareil ne reçoit plus que les %1 qu'il lui faut</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the pack cannot give what is asked at any voltage</source>
+      <translation>le pack ne peut donner ce qui est demandé à aucune tension</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the pack is full</source>
+      <translation>le pack est plein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the strips leave no way for the current</source>
+      <translation>les bandes ne laissent pas de chemin au courant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>the voltage falls, the pack is full</source>
+      <translation>la tension baisse, le pack est plein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>too cold to charge: the cells need %1</source>
+      <translation>trop froid pour charger : les cellules veulent %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>too cold: the cells give current from %1 on</source>
+      <translation>trop froid : les cellules donnent du courant dès %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/run_words.py" />
+      <source>what was asked is over</source>
+      <translation>ce qui était demandé est fini</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/storage_words.py" />
@@ -5642,8 +8167,48 @@
     </message>
     <message>
       <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Groups do not lose alike: by then one of the worst cells of the class is %1 behind the others.</source>
+      <translation>Les groupes ne perdent pas pareil : d'ici là une des pires cellules de la classe est de %1 derrière les autres.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Measure each group, and balance before the next charge.</source>
+      <translation>Mesurer chaque groupe, et équilibrer avant la prochaine charge.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Measure it, and charge it up to half, every %1.</source>
+      <translation>Le mesurer, et le charger à moitié, tous les %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Nickel cells bear being empty; they want a slow full charge after it.</source>
+      <translation>Les cellules au nickel supportent d'être vides ; elles veulent ensuite une charge complète lente.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
       <source>Put away %1 full at %2: nearly empty (%3) after about %4, between %5 and %6 by how cells of the class differ.</source>
       <translation>Rangé à %1 de charge à %2 : presque vide (%3) après environ %4, entre %5 et %6 selon les écarts des cellules de la classe.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>The board needs about %1 at full charge to balance that.</source>
+      <translation>La carte veut environ %1 en pleine charge pour équilibrer cela.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>The board takes %1 of what is lost, and goes on when it has opened: as soon as %2 later a group may stand below %3. Such a group is never charged as if nothing had happened.</source>
+      <translation>La carte prend %1 de ce qui se perd, et continue quand elle a ouvert : dès %2 plus tard un groupe peut être sous %3. Un tel groupe ne se charge jamais comme si de rien n'était.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>Whether the board itself draws alike from all groups, no data tells: measure each, not just the pack.</source>
+      <translation>Si la carte elle-même tire autant de tous les groupes, aucune donnée ne le dit : mesurer chacun, pas seulement le pack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/storage_words.py" />
+      <source>more than 20 years</source>
+      <translation>plus de 20 ans</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
@@ -5652,13 +8217,33 @@
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
+      <source>Built so, it hurts somebody, breaks, or does not do what was asked. The passport stays unfinished while it stands.</source>
+      <translation>Construit ainsi, cela blesse quelqu'un, casse, ou ne fait pas ce qui est demandé. Le passeport reste inachevé tant que cela tient.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
       <source>How much it weighs</source>
       <translation>Ce que cela pèse</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
+      <source>It is named from memory: look it up before you rely on the figure.</source>
+      <translation>C'est nommé de mémoire : le vérifier avant de se fier au chiffre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
+      <source>It may be right as it is. Decide it with open eyes.</source>
+      <translation>Cela peut être juste ainsi. Décider les yeux ouverts.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
       <source>No published source stands behind this limit: where you know better from measuring, go by that.</source>
       <translation>Aucune source publiée n'est derrière cette limite : qui sait mieux par la mesure s'y fie.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/analysis/why.py" />
+      <source>There is no one right change. The %1 page is where it is decided; Enter on the finding goes there.</source>
+      <translation>Il n'y a pas un seul bon changement. Cela se décide à la page %1 ; Entrée sur le constat y va.</translation>
     </message>
     <message>
       <location filename="firmcell/core/analysis/why.py" />
@@ -5681,9 +8266,19 @@
       <translation>Vaut un coup d'œil ; rien n'est à faire.</translation>
     </message>
     <message>
+      <location filename="firmcell/core/analysis/why.py" />
+      <source>no source</source>
+      <translation>pas de source</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/base/wording.py" />
       <source>%1 min</source>
       <translation>%1 min</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/joint_order.py" />
+      <source>: %1 less than from minus to plus</source>
+      <translation>: %1 de moins que du moins au plus</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/joint_order.py" />
@@ -5712,13 +8307,43 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
+      <source>Bare and live now: up to %1. Most dangerous: %2 and %3, %4%5; a tool across them drives about %6.</source>
+      <translation>Nu et sous tension à présent : jusqu'à %1. Le plus dangereux : %2 et %3, %4%5 ; un outil en travers fait passer environ %6.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>Bare and live: up to %1. %2%3 and %4: %5.</source>
+      <translation>Nu et sous tension : jusqu'à %1. %2%3 et %4 : %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>Bare: %1. It is live against all other metal of the pack, which is covered.</source>
+      <translation>Nu : %1. C'est sous tension contre tout l'autre métal du pack, qui est couvert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
       <source>Elsewhere it may drive %1.</source>
       <translation>Ailleurs il peut donner %1.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
+      <source>No cell is in its place yet: nothing is live.</source>
+      <translation>Aucune cellule n'est encore en place : rien n'est sous tension.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
       <source>Nothing here is live as long as the source stays off.</source>
       <translation>Rien n'est sous tension ici tant que la source reste coupée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>Up to %1 between bare metal now: over the touch limit. One hand, gloves, covers.</source>
+      <translation>Jusqu'à %1 entre métaux nus à présent : au-dessus de la limite de contact. Une main, gants, couvertures.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>cut end of the %1 lead</source>
+      <translation>bout coupé du câble %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/live_map.py" />
@@ -5731,9 +8356,24 @@
       <translation>bande de B%1 à la cellule %2</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bench/live_map.py" />
+      <source>the free end for the %1</source>
+      <translation>le bout libre pour %1</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/bench/moment.py" />
       <source>on</source>
       <translation>sur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>%1 of %2 cells are scanned into their places; scan the others (menu Workshop).</source>
+      <translation>%1 cellules sur %2 sont scannées à leurs places ; scanner les autres (menu Atelier).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/pass_check.py" />
+      <source>It lasts</source>
+      <translation>Cela dure</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/pass_check.py" />
@@ -5747,8 +8387,33 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
+      <source>%1 is right as it is now%2.</source>
+      <translation>%1 est juste en l'état%2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>%1 is right once this step's metal is on.</source>
+      <translation>%1 est juste une fois posé le métal de cette étape.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>%1: read where metal is open, or through its flap</source>
+      <translation>%1 : lire là où le métal est ouvert, ou par son volet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>; once this step's metal is on it must be %1</source>
+      <translation>; une fois posé le métal de cette étape, ce doit être %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
       <source>A tool across</source>
       <translation>Un outil en travers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>After this step</source>
+      <translation>Après cette étape</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
@@ -5757,8 +8422,168 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/places_told.py" />
+      <source>Next: black stays, red on %1; it must read %2, and tells these apart best.</source>
+      <translation>Ensuite : le noir reste, rouge sur %1 ; cela doit lire %2, et départage le mieux ceux-ci.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
       <source>Now</source>
       <translation>Maintenant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/places_told.py" />
+      <source>Under a cover</source>
+      <translation>Sous une couverture</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>capacity not tested</source>
+      <translation>capacité non testée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>has %1 times the resistance of its class</source>
+      <translation>a %1 fois la résistance de sa classe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>has %1 times the resistance of its class: that much more heat</source>
+      <translation>a %1 fois la résistance de sa classe : autant de chaleur en plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>holds %1 of its class</source>
+      <translation>tient %1 de sa classe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>its two readings do not tell whether it drains: rest it for longer and read it again</source>
+      <translation>ses deux lectures ne disent pas si elle se vide : la laisser reposer plus et la relire</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>loses %1 % of its capacity a day at rest</source>
+      <translation>perd %1 % de sa capacité par jour au repos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>loses %1 of its capacity a day at rest</source>
+      <translation>perd %1 de sa capacité par jour au repos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>not read twice at rest</source>
+      <translation>pas lue deux fois au repos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>resistance not measured</source>
+      <translation>résistance non mesurée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>rested %1 days only; a week tells more</source>
+      <translation>reposée %1 jours seulement ; une semaine en dit plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/reclaimed.py" />
+      <source>rests at %1 V, under %2 V</source>
+      <translation>repose à %1 V, sous %2 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 MΩ is too low; more than %2 MΩ is right.</source>
+      <translation>%1 MΩ est trop peu ; plus de %2 MΩ est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 N·m; about %2 N·m is right for this thread (the cell's sheet goes before that).</source>
+      <translation>%1 N·m ; environ %2 N·m est juste pour ce filet (la fiche de la cellule passe avant).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 of %2 samples did not hold; change the setting and peel again.</source>
+      <translation>%1 échantillons sur %2 n'ont pas tenu ; changer le réglage et peler encore.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 s on the joint; after %2 s heat goes into the cell and the insulation. Let it cool and use a larger tip.</source>
+      <translation>%1 s sur la soudure ; après %2 s la chaleur va dans la cellule et l'isolant. Laisser refroidir et prendre une panne plus grosse.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 samples peeled; %2 without a failure%3.</source>
+      <translation>%1 échantillons pelés ; %2 sans échec%3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>%1 to %2: a %3 stands between %4 and %5. Leave out what does not.</source>
+      <translation>%1 à %2 : un %3 est entre %4 et %5. Laisser ce qui n'y est pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>A face is not clean, or a screw is not marked: undo it, clean, set it to its torque, mark it.</source>
+      <translation>Une face n'est pas propre, ou une vis n'est pas marquée : la défaire, nettoyer, serrer à son couple, marquer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>A strand is outside the barrel, or the crimp let go: cut it off and do it again.</source>
+      <translation>Un brin est hors du fût, ou le sertissage a lâché : couper et refaire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>A wrap is not sound.</source>
+      <translation>Une gaine n'est pas saine.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>Insulation of %1 is not read yet: record it as “%2 to outside”.</source>
+      <translation>L'isolement de %1 n'est pas encore lu : l'inscrire comme « %2 vers l'extérieur ».</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It is %1 g heavier after the dip: water is in it. Open it, dry it, seal it again.</source>
+      <translation>Il est plus lourd de %1 g après le bain : il y a de l'eau dedans. L'ouvrir, le sécher, l'étancher de nouveau.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads %1 with red on plus: plus and minus are exchanged.</source>
+      <translation>Cela lit %1 avec rouge sur plus : plus et moins sont échangés.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads %1; %2 to %3 is right here. Measure again, and find out why before you go on.</source>
+      <translation>Cela lit %1 ; %2 à %3 est juste ici. Mesurer encore, et trouver pourquoi avant de continuer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads %1; before it read %2. Something drains it, or it is another: find out before you go on.</source>
+      <translation>Cela lit %1 ; avant cela lisait %2. Quelque chose le vide, ou c'en est un autre : trouver avant de continuer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It reads only %1: nothing is joined, or the pack is empty.</source>
+      <translation>Cela ne lit que %1 : rien n'est joint, ou le pack est vide.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>It sparked: look for a burnt hole, weld beside it, and record the row again.</source>
+      <translation>Cela a fait une étincelle : chercher un trou brûlé, souder à côté, et inscrire le rang de nouveau.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>No sample was peeled and held before it with %1, setting %2: peel some, or set it as they were.</source>
+      <translation>Aucun échantillon n'a été pelé et n'a tenu avant avec %1, réglage %2 : en peler, ou régler comme ils étaient.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>Not looked at: %1.</source>
+      <translation>Non regardé : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>One has %1, a %2 about %3: leave out what stands out.</source>
+      <translation>L'une a %1, un %2 environ %3 : laisser ce qui détonne.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -5767,8 +8592,78 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The joint has %1, a good one about %2: it has not taken. Make it again.</source>
+      <translation>La jonction a %1, une bonne environ %2 : elle n'a pas pris. La refaire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The joint is not smooth, or it let go.</source>
+      <translation>La soudure n'est pas lisse, ou elle a lâché.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The lowest, %1, is above the highest, %2.</source>
+      <translation>La plus basse, %1, est au-dessus de la plus haute, %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The strip is not flat, or a weld let go.</source>
+      <translation>La bande n'est pas à plat, ou une soudure a lâché.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>The test voltage is not above nothing: exchange the leads, and measure again.</source>
+      <translation>La tension d'essai n'est pas au-dessus de zéro : échanger les fils, et mesurer encore.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>They differ by %1; within %2 is right.</source>
+      <translation>Elles diffèrent de %1 ; à %2 près c'est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>With this setting a sample did not hold before: change it, or say so as not right and begin again.</source>
+      <translation>À ce réglage un échantillon n'a pas tenu avant : le changer, ou le dire pas bon et recommencer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>a peeled sample</source>
+      <translation>un échantillon pelé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>a photo</source>
+      <translation>une photo</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>are asked for</source>
+      <translation>sont demandés</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>each cell in its place</source>
+      <translation>chaque cellule à sa place</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
       <source>how it was found</source>
       <translation>l'état trouvé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the cell measurements</source>
+      <translation>les mesures des cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the crimp</source>
+      <translation>le sertissage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the insulation reading</source>
+      <translation>la lecture d'isolement</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -5777,8 +8672,58 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the peel force</source>
+      <translation>la force de pelage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
       <source>the polarity by meter</source>
       <translation>la polarité au multimètre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the reading between two points</source>
+      <translation>la lecture entre deux points</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the reading of a cell</source>
+      <translation>la lecture d'une cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the reading under a load</source>
+      <translation>la lecture en charge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the resistance of a joint</source>
+      <translation>la résistance d'une jonction</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the screws and their torque</source>
+      <translation>les vis et leur couple</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the solder joint</source>
+      <translation>la soudure</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the tap readings</source>
+      <translation>les lectures des prises</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the test of a cell</source>
+      <translation>l'essai d'une cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>the watched run</source>
+      <translation>la marche surveillée</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/record_faults.py" />
@@ -5789,6 +8734,16 @@
       <location filename="firmcell/core/bench/record_faults.py" />
       <source>weld pair</source>
       <translation>paire de points</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/record_faults.py" />
+      <source>what was done to the welder</source>
+      <translation>ce qui a été fait à la soudeuse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>After it %1 (record %2): it proves nothing of that. Do it again.</source>
+      <translation>Après, %1 (inscription %2) : cela n'en prouve rien. Le refaire.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/standing.py" />
@@ -5816,9 +8771,159 @@
       <translation>Étancher</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>The design has changed since: %1. Do it again, or undo the change.</source>
+      <translation>Le dessin a changé depuis : %1. Le refaire, ou défaire le changement.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>The meter was found wrong after it (record %1). Read it again.</source>
+      <translation>L'appareil s'est trouvé faux après (inscription %1). Le relire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>a record of “%1” was taken back</source>
+      <translation>une inscription de « %1 » a été reprise</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>board and taps</source>
+      <translation>carte et prises</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>strips and joints</source>
+      <translation>bandes et jonctions</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>was done</source>
+      <translation>a été fait</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/standing.py" />
+      <source>was found not right</source>
+      <translation>a été trouvé pas bon</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/bench/touch_limit.py" />
       <source>Up to %1 between bare metal here: over the touch limit. One hand, gloves, covers.</source>
       <translation>Jusqu'à %1 entre métal nu ici : au-dessus de la limite de contact. Une seule main, gants, caches.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 %2 is not joined, or its joint is open: look and tug; or a probe stands on wrap, flux or lacquer.</source>
+      <translation>%1 %2 n'est pas joint, ou sa jonction est ouverte : regarder et tirer ; ou une pointe est sur gaine, flux ou vernis.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 groups on the way stand the wrong way round: nothing more is joined; turn every cell as drawn.</source>
+      <translation>%1 groupes en chemin sont à l'envers : ne plus rien joindre ; tourner chaque cellule comme dessiné.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 is low: it gives %2. %3</source>
+      <translation>%1 est bas : il donne %2. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 is shorted: a strip on a rim, a tool, a chip of metal. Feel for warmth, keep away, take the cause off.</source>
+      <translation>%1 est en court-circuit : une bande sur un bord, un outil, un éclat de métal. Sentir la chaleur, rester à l'écart, ôter la cause.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>%1 stands the wrong way round: nothing more is joined; take it off and turn it.</source>
+      <translation>%1 est à l'envers : ne plus rien joindre ; l'ôter et le tourner.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>A probe is one tap off: red on %1 one, or black.</source>
+      <translation>Une pointe est d'une prise à côté : rouge sur %1, ou noir.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>A probe stands on wrap, flux or lacquer.</source>
+      <translation>Une pointe est sur gaine, flux ou vernis.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>Every cell stands at about %1 and not at %2: measure one cell, and enter what they have now.</source>
+      <translation>Chaque cellule est vers %1 et non %2 : mesurer une cellule, et inscrire ce qu'elles ont maintenant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>It was read in %1.</source>
+      <translation>Cela a été lu en %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>No single fault gives this. Nothing more is joined: read group by group, from the black place on, and find the first that is not as it must be.</source>
+      <translation>Aucune faute seule ne donne cela. Ne plus rien joindre : lire groupe par groupe, depuis la place noire, et trouver le premier qui n'est pas comme il doit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>One cell of group %1 stands the wrong way round: its neighbours drive it, it grows hot. Off with its strip, now.</source>
+      <translation>Une cellule du groupe %1 est à l'envers : ses voisines la poussent, elle chauffe. Ôter sa bande, maintenant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>One of the strips of</source>
+      <translation>Une des bandes de</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>Read it alone.</source>
+      <translation>La lire seule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The cell of group %1</source>
+      <translation>La cellule du groupe %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The metal of B%1 is on already, or something lies in its place: look before anything is joined.</source>
+      <translation>Le métal de B%1 est déjà posé, ou quelque chose est à sa place : regarder avant de rien joindre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The probes are on other taps: %1 %2 between them.</source>
+      <translation>Les pointes sont sur d'autres prises : %1 %2 entre elles.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The probes or the meter's leads are exchanged: change them over and read again.</source>
+      <translation>Les pointes ou les fils de l'appareil sont échangés : les changer et relire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>The strip of</source>
+      <translation>La bande de</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>They hang together by something that conducts badly: flux, dirt, a wet place; or it is stray. Read again with a load of about 10 kΩ across the probes.</source>
+      <translation>Ils tiennent par quelque chose qui conduit mal : flux, saleté, endroit mouillé ; ou c'est parasite. Relire avec environ 10 kΩ entre les pointes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>They hang together over %1, by something that is not in the plan: a tool, a strip, a wire. Find it first.</source>
+      <translation>Ils tiennent par %1, par quelque chose qui n'est pas au plan : un outil, une bande, un fil. Le trouver d'abord.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>Under its empty limit it does not go into a pack.</source>
+      <translation>Sous sa limite vide elle ne va pas dans un pack.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>a higher</source>
+      <translation>une plus haute</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>a lower</source>
+      <translation>une plus basse</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/two_places.py" />
@@ -5829,6 +8934,11 @@
       <location filename="firmcell/core/bench/two_places.py" />
       <source>nothing: both are at one potential (under %1 either way)</source>
       <translation>rien : les deux sont au même potentiel (moins de %1 dans un sens ou l'autre)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/two_places.py" />
+      <source>one of groups</source>
+      <translation>un des groupes</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/walk.py" />
@@ -5847,8 +8957,28 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 %2 on average; chance alone makes it %3 to %4 %5</source>
+      <translation>%1 %2 en moyenne ; le hasard seul fait %3 à %4 %5</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 failures are</source>
+      <translation>%1 échecs sont</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
       <source>%1 of %2 held: with %3 confidence at least %4 of welds like these are good.</source>
       <translation>%1 sur %2 ont tenu : avec %3 de confiance, au moins %4 de telles soudures sont bonnes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 one too many: look for its cause first.</source>
+      <translation>%1 un de trop : en chercher d'abord la cause.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1 too many: change the setting.</source>
+      <translation>%1 de trop : changer le réglage.</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
@@ -5857,13 +8987,63 @@
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
+      <source>%1: %2 mΩ on average, %3 mΩ at most; the class is %4 mΩ.</source>
+      <translation>%1 : %2 mΩ en moyenne, %3 mΩ au plus ; la classe a %4 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Against %1 %2 the capability is %3: %4 (%5 is asked).</source>
+      <translation>Contre %1 %2 la capabilité est %3 : %4 (on demande %5).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Dress the electrodes soon: since they were dressed or the roll was changed the %1 has fallen by %2 %3 over %4.</source>
+      <translation>Dresser bientôt les électrodes : depuis le dressage ou le changement de rouleau %1 a baissé de %2 %3 sur %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
       <source>No %1 on record yet</source>
       <translation>Aucune inscription encore : %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
+      <source>One failure is</source>
+      <translation>Un échec est</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Stop: the last %1 is %2 %3, under %4 %5.</source>
+      <translation>Arrêt : dernier %1 %2 %3, sous %4 %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Stop: the last %1, %2 %3, is no chance. Look at electrodes, pressure and strip.</source>
+      <translation>Arrêt : dernier %1, %2 %3, n'est pas un hasard. Voir électrodes, pression et bande.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>Weld on: the %1 stays where it was.</source>
+      <translation>Continuer à souder : %1 est resté où il était.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>diameter of the torn hole</source>
+      <translation>diamètre du trou arraché</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
+      <source>not capable yet</source>
+      <translation>pas encore capable</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_control.py" />
       <source>peel force</source>
       <translation>force de pelage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/weld_samples.py" />
+      <source>confidence and reliability must lie between 0 and 1</source>
+      <translation>confiance et fiabilité doivent être entre 0 et 1</translation>
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
@@ -5877,13 +9057,48 @@
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
+      <source>charges with %1</source>
+      <translation>charge à %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>cuts charge at %1, the cells are full at %2</source>
+      <translation>coupe la charge à %1, les cellules sont pleines à %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>cuts off at %1, the cells are empty at %2</source>
+      <translation>coupe à %1, les cellules sont vides à %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>does not balance</source>
+      <translation>n'équilibre pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
       <source>for %1</source>
       <translation>pour %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
+      <source>for %1 groups</source>
+      <translation>pour %1 groupes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>from %1 to %2 neither board nor fuse protects the wire's insulation</source>
+      <translation>de %1 à %2 ni carte ni fusible ne protège l'isolant du fil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
       <source>load, board, fuse and wire in this order: the board trips first, the fuse is for what the board cannot open</source>
       <translation>appareil, carte, fusible et fil dans cet ordre : la carte coupe d'abord, le fusible est pour ce que la carte ne peut couper</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>no temperature sensor</source>
+      <translation>pas de sonde de température</translation>
     </message>
     <message>
       <location filename="firmcell/core/bms/board_choice.py" />
@@ -5906,6 +9121,86 @@
       <translation>coupe à %1</translation>
     </message>
     <message>
+      <location filename="firmcell/core/bms/board_choice.py" />
+      <source>trips at %1, close to the peak of %2</source>
+      <translation>coupe à %1, près de la pointe de %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Among the pads as printed (%1) there is none for %2.</source>
+      <translation>Parmi les pastilles imprimées (%1) il n'y en a pas pour %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>No pad of the plug is printed as minus: “%1” is taken as the plus of the first group, and minus as the board's own pad B−. Look at the board's sheet: on some boards the first number is the minus.</source>
+      <translation>Aucune pastille de la fiche n'est imprimée moins : « %1 » est pris pour le plus du premier groupe, et le moins pour la pastille B− de la carte. Voir la fiche de la carte : sur certaines le premier nombre est le moins.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1” is no name of a tap: which one it takes is not known.</source>
+      <translation>La pastille « %1 » n'est pas un nom de prise : laquelle elle prend n'est pas connu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1” stands among voltages: what it is, is not known.</source>
+      <translation>La pastille « %1 » est parmi des tensions : ce qu'elle est n'est pas connu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1” would be tap %2; the pack has B0 to B%3.</source>
+      <translation>La pastille « %1 » serait la prise %2 ; le pack a B0 à B%3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pad “%1”: the voltages printed on the pads %2.</source>
+      <translation>Pastille « %1 » : les tensions imprimées sur les pastilles %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads %1 to %2 are only numbered: it is not printed whether 1 is the minus or the first cell.</source>
+      <translation>Les pastilles %1 à %2 sont seulement numérotées : il n'est pas imprimé si 1 est le moins ou la première cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads 1 to %1 for %2 groups: it is not printed which end is minus.</source>
+      <translation>Pastilles 1 à %1 pour %2 groupes : il n'est pas imprimé quel bout est le moins.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads “%1” and “%2” are numbered in two ways: which tap is which is not known.</source>
+      <translation>Les pastilles « %1 » et « %2 » sont numérotées de deux façons : quelle prise est laquelle n'est pas connu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>Pads “%1” and “%2” both read as B%3.</source>
+      <translation>Les pastilles « %1 » et « %2 » se lisent toutes deux B%3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>The voltages printed on the pads %1.</source>
+      <translation>Les tensions imprimées sur les pastilles %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/plug_pads.py" />
+      <source>do not rise by one cell each: which tap is which is not known</source>
+      <translation>ne montent pas d'une cellule chacune : quelle prise est laquelle n'est pas connu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/thermistor.py" />
+      <source>A sensor reads between nothing and some megohms.</source>
+      <translation>Une sonde lit entre rien et quelques mégohms.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/thermistor.py" />
+      <source>it is open, unplugged, or another class of sensor</source>
+      <translation>elle est ouverte, débranchée, ou d'une autre classe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bms/thermistor.py" />
+      <source>its leads touch, or it is another class of sensor</source>
+      <translation>ses fils se touchent, ou elle est d'une autre classe</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/cells/age.py" />
       <source>end of life</source>
       <translation>fin de vie</translation>
@@ -5917,8 +9212,103 @@
     </message>
     <message>
       <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Back to whole rows</source>
+      <translation>Retour à des rangs entiers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Block a place: %1</source>
+      <translation>Bloquer une place : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Draw a strip over %1</source>
+      <translation>Dessiner une bande sur %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Lay the strip over %1 again</source>
+      <translation>Reposer la bande sur %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Move cell %1 to %2, %3</source>
+      <translation>Déplacer la cellule %1 en %2, %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Only one %1 lead</source>
+      <translation>Un seul câble %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Put %1 into group %2</source>
+      <translation>Mettre %1 dans le groupe %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>Swap cells %1 and %2</source>
+      <translation>Échanger les cellules %1 et %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
       <source>Turn %1</source>
       <translation>Tourner %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/by_hand.py" />
+      <source>drawn</source>
+      <translation>dessiné</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>%1 is less than one lithium-ion cell; say the lowest and the highest voltage.</source>
+      <translation>%1 est moins qu'une cellule lithium-ion ; dire la tension la plus basse et la plus haute.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>%1 to the load</source>
+      <translation>%1 à l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>No cell in the part library makes a pack for this voltage window.</source>
+      <translation>Aucune cellule de la bibliothèque ne fait un pack pour cette fenêtre de tension.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>cells for %1</source>
+      <translation>cellules pour %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>cells in stock</source>
+      <translation>cellules en stock</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/choices.py" />
+      <source>warms to %1</source>
+      <translation>chauffe à %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1, counts as %2</source>
+      <translation>%1, compte pour %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1: of each figure the worst of its size</source>
+      <translation>%1 : de chaque chiffre le pire de sa taille</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1: the thinnest there is</source>
+      <translation>%1 : le plus mince qui soit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>%1: the weakest there is</source>
+      <translation>%1 : le plus faible qui soit</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/existing_pack.py" />
@@ -5941,9 +9331,184 @@
       <translation>Longueur d'un câble</translation>
     </message>
     <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>Size of a cell that is not known</source>
+      <translation>Taille d'une cellule inconnue</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>There are no %1 in the part library.</source>
+      <translation>Il n'y a pas de %1 dans la bibliothèque.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>There is no cell of size “%1” in the part library; there are %2.</source>
+      <translation>Il n'y a pas de cellule de taille « %1 » dans la bibliothèque ; il y a %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/existing_pack.py" />
+      <source>a connector %1</source>
+      <translation>un connecteur %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/first_design.py" />
+      <source>No cell in the part library makes a pack for this voltage window; look at the brief's voltages.</source>
+      <translation>Aucune cellule de la bibliothèque ne fait un pack pour cette fenêtre de tension ; voir les tensions du cahier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/layout_from_photos.py" />
+      <source>A photo of the %1 face is missing: a layout is read from both.</source>
+      <translation>Une photo de la face %1 manque : une disposition se lit des deux.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/layout_from_photos.py" />
+      <source>Had the pack been turned about its %1 axis, the same photos would show another order of groups: prove by meter which end is minus, and the order of the groups, before a tap is trusted.</source>
+      <translation>Si le pack avait été tourné sur son axe %1, les mêmes photos montreraient un autre ordre des groupes : prouver au multimètre quel bout est le moins, et l'ordre des groupes, avant de se fier à une prise.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>; measured resistances are given up</source>
+      <translation>; les résistances mesurées sont abandonnées</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>; strips by hand are given up</source>
+      <translation>; les bandes posées à la main sont abandonnées</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>A pack has as many cells in every group: whole groups of %1 can be %2, or as many cells of each of the %3 groups.</source>
+      <translation>Un pack a autant de cellules dans chaque groupe : des groupes entiers de %1 peuvent %2, ou autant de cellules de chacun des %3 groupes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>Number the groups along the stroke%1</source>
+      <translation>Numéroter les groupes le long du trait%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>One cell at least must be left.</source>
+      <translation>Une cellule au moins doit rester.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>Pick at least two cells to line up.</source>
+      <translation>Choisir au moins deux cellules à aligner.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>Pick cells first: drag a frame round them, or press Space on each.</source>
+      <translation>Choisir d'abord des cellules : tirer un cadre autour, ou appuyer Espace sur chacune.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>The radius must be at least %1 mm, from cell to cell.</source>
+      <translation>Le rayon doit être d'au moins %1 mm, de cellule à cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>These cells touch others already, or none is within two cells of them.</source>
+      <translation>Ces cellules en touchent déjà d'autres, ou aucune n'est à moins de deux cellules.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_cells.py" />
+      <source>They would close more than a circle: %1 in a row go round at this radius.</source>
+      <translation>Elles fermeraient plus d'un cercle : à ce rayon %1 d'affilée en font le tour.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>A ladder joins two groups that follow on each other, on the face where they meet.</source>
+      <translation>Une échelle joint deux groupes qui se suivent, sur la face où ils se rejoignent.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>Lay a ladder at B%1</source>
+      <translation>Poser une échelle à B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>Repeat the strips of B%1 at B%2</source>
+      <translation>Répéter les bandes de B%1 à B%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/many_strips.py" />
+      <source>The pads of B%1 do not lie as those of B%2 do; its strips cannot be repeated there.</source>
+      <translation>Les plages de B%1 ne sont pas disposées comme celles de B%2 ; ses bandes ne peuvent s'y répéter.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 for links</source>
+      <translation>%1 pour les liaisons</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 for links and collecting strips%2</source>
+      <translation>%1 pour liaisons et bandes collectrices%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 for links and collecting strips, 1 layer</source>
+      <translation>%1 pour liaisons et bandes collectrices, 1 couche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 under links and collecting strips%2</source>
+      <translation>%1 sous liaisons et bandes collectrices%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>%1 under the %2%3</source>
+      <translation>%1 sous %2%3</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/changes/strip_fixes.py" />
       <source>%1%2 for %3%4</source>
       <translation>%1%2 pour %3%4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>(soldered, or welded through nickel on top)</source>
+      <translation>(brasé, ou soudé à travers du nickel par-dessus)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>, welded through the strip on it</source>
+      <translation>, soudé à travers la bande qui le couvre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>A second %1 lead at cell %2, led to the same contact</source>
+      <translation>Un second câble %1 à la cellule %2, mené au même contact</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Connect both leads in the middle, at cells %1 and %2</source>
+      <translation>Raccorder les deux câbles au milieu, aux cellules %1 et %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Connect the %1 lead at cell %2</source>
+      <translation>Raccorder le câble %1 à la cellule %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Second leads of both poles at cells %1 and %2, led to the same contacts</source>
+      <translation>Seconds câbles des deux pôles aux cellules %1 et %2, menés aux mêmes contacts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Strips in place of the ladder</source>
+      <translation>Des bandes au lieu de l'échelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Use %1 layers of %2</source>
+      <translation>Prendre %1 couches de %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/changes/strip_fixes.py" />
+      <source>Use %1 layers of links and %2 of collecting strip</source>
+      <translation>Prendre %1 couches de liaisons et %2 de bande collectrice</translation>
     </message>
     <message>
       <location filename="firmcell/core/changes/strip_fixes.py" />
@@ -6124,6 +9689,16 @@
       <location filename="firmcell/core/geometry/packing.py" />
       <source>free</source>
       <translation>libre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/insulation/cell_holder.py" />
+      <source>A holder with bores is for round cells; these are flat.</source>
+      <translation>Un support à trous est pour cellules rondes ; celles-ci sont plates.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/insulation/cell_holder.py" />
+      <source>The cells stand %1 mm apart; a holder needs a gap of at least %2 mm between them. Set the gap in the Layout stage and find places anew.</source>
+      <translation>Les cellules sont à %1 mm ; un support veut au moins %2 mm entre elles. Régler l'écart à l'étape Disposition et chercher de nouveau des places.</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/__init__.py" />
@@ -6369,6 +9944,11 @@
       <location filename="firmcell/core/jobs/cell_bms.py" />
       <source>%1 at the outside ends, red on the positive</source>
       <translation>%1 aux bouts extérieurs, rouge sur le bout positif</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/jobs/cell_bms.py" />
+      <source>%1 flat</source>
+      <translation>%1 à plat</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/cell_bms.py" />
@@ -7273,7 +10853,7 @@
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>Cover the %1 face</source>
-      <translation>Couvrir la face %1</translation>
+      <translation>Couvrir la face du %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
@@ -7343,7 +10923,7 @@
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
       <source>Measure across the %1 face</source>
-      <translation>Mesurer à travers la face %1</translation>
+      <translation>Mesurer à travers la face du %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/joining_steps.py" />
@@ -12422,11 +16002,6 @@
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
-      <source>%1 lead</source>
-      <translation>câble %1</translation>
-    </message>
-    <message>
-      <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>%1 of %2, cut on the nail board printed at 1:1 and numbered at both ends: %3. %4</source>
       <translation>%1 de %2, coupés sur la planche à clous imprimée à 1:1 et numérotés aux deux bouts : %3. %4</translation>
     </message>
@@ -12598,7 +16173,7 @@
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
       <source>Sense leads on the %1 face</source>
-      <translation>Fils de mesure sur la face %1</translation>
+      <translation>Fils de mesure sur la face du %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/jobs/wiring_steps.py" />
@@ -12952,6 +16527,41 @@
     </message>
     <message>
       <location filename="firmcell/core/leads/connectors.py" />
+      <source>can be mated backwards</source>
+      <translation>s'enfiche à l'envers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>carries %1, limited by %2</source>
+      <translation>porte %1, limité par %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>it has one contact</source>
+      <translation>il a un contact</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>its cup takes %1</source>
+      <translation>son fût prend %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>no half with shrouded contacts</source>
+      <translation>pas de moitié à contacts protégés</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>no margin over the steady current</source>
+      <translation>pas de marge sur le courant continu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>takes %1 at the peak</source>
+      <translation>prend %1 en pointe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/connectors.py" />
       <source>the contact</source>
       <translation>le contact</translation>
     </message>
@@ -12961,9 +16571,19 @@
       <translation>le fil dans son fût</translation>
     </message>
     <message>
+      <location filename="firmcell/core/leads/connectors.py" />
+      <source>the wire is too thin for this solder cup</source>
+      <translation>le fil est trop mince pour ce fût à souder</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/leads/fuse_timing.py" />
       <source>silicone</source>
       <translation>silicone</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>%1; copper as %2</source>
+      <translation>%1 ; cuivre comme %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/leads/insulation_class.py" />
@@ -12987,8 +16607,33 @@
     </message>
     <message>
       <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>melts back at the iron; stiff in the cold</source>
+      <translation>recule en fondant au fer ; raide au froid</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
       <source>silicone 200</source>
       <translation>silicone 200</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>soft, stands the iron, cut by sharp edges</source>
+      <translation>souple, supporte le fer, coupé par les arêtes vives</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>thin and tough; does not melt, stiffer than silicone</source>
+      <translation>mince et solide ; ne fond pas, plus raide que le silicone</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/insulation_class.py" />
+      <source>thin, stands the iron, stiff; nicks run</source>
+      <translation>mince, supporte le fer, raide ; les entailles filent</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/main_leads.py" />
+      <source>nothing fits: see drop limit and connector</source>
+      <translation>rien ne va : voir limite de chute et connecteur</translation>
     </message>
     <message>
       <location filename="firmcell/core/leads/soldering.py" />
@@ -13002,6 +16647,11 @@
     </message>
     <message>
       <location filename="firmcell/core/leads/soldering.py" />
+      <source>Its contacts are loose: the cap goes on the wires before anything else; hold each contact in a jig while it is joined, then push it into the body until it latches, and tug. A mate cannot hold them straight.</source>
+      <translation>Ses contacts sont libres : le capuchon va sur les fils avant tout ; tenir chaque contact dans un gabarit pendant qu'on le joint, puis le pousser dans le corps jusqu'au déclic, et tirer. Une autre moitié ne peut les tenir droits.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/soldering.py" />
       <source>UL 486A-486B</source>
       <translation>UL 486A-486B</translation>
     </message>
@@ -13009,6 +16659,31 @@
       <location filename="firmcell/core/leads/soldering.py" />
       <source>adhesive-lined</source>
       <translation>à colle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>Current and length must be above zero.</source>
+      <translation>Courant et longueur doivent être au-dessus de zéro.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>The conductor's limit must be above the temperature of the air.</source>
+      <translation>La limite du conducteur doit être au-dessus de la température de l'air.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>nothing in the part library does</source>
+      <translation>rien dans la bibliothèque ne convient</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_choice.py" />
+      <source>nothing: the thinnest does</source>
+      <translation>rien : le plus mince convient</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/leads/wire_rating.py" />
+      <source>A bundle has at least one wire.</source>
+      <translation>Un faisceau a au moins un fil.</translation>
     </message>
     <message>
       <location filename="firmcell/core/leads/wire_rating.py" />
@@ -13182,6 +16857,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/brief.py" />
+      <source>after</source>
+      <translation>après</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
       <source>box</source>
       <translation>boîte</translation>
     </message>
@@ -13227,8 +16907,33 @@
     </message>
     <message>
       <location filename="firmcell/core/model/brief.py" />
+      <source>the coldest place of use must not be warmer than the hottest</source>
+      <translation>le lieu le plus froid ne doit pas être plus chaud que le plus chaud</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>the lowest voltage the load works at must be below the highest it accepts</source>
+      <translation>la tension la plus basse à laquelle l'appareil marche doit être sous la plus haute qu'il accepte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>the outline of the space %1</source>
+      <translation>le contour de l'espace %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>the peak current must be at least the steady current</source>
+      <translation>le courant de pointe doit être au moins le courant continu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
       <source>work under licensed practice</source>
       <translation>travail sous pratique agréée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/brief.py" />
+      <source>“%1” is no day; 2026-12-24 or 24.12.2026 is right</source>
+      <translation>« %1 » n'est pas un jour ; 2026-12-24 ou 24.12.2026 est juste</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/cell_sleeves.py" />
@@ -13249,6 +16954,11 @@
       <location filename="firmcell/core/model/chemistry.py" />
       <source>Nickel-metal hydride</source>
       <translation>Nickel-hydrure métallique</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/chemistry.py" />
+      <source>a tenth of the capacity for 16 h, or fast charge ended by −ΔV 10 mV a cell or 1 K/min, with a time limit behind both</source>
+      <translation>un dixième de la capacité pendant 16 h, ou charge rapide finie par −ΔV de 10 mV par cellule ou 1 K/min, avec une limite de temps derrière les deux</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/chemistry.py" />
@@ -13274,6 +16984,16 @@
       <location filename="firmcell/core/model/chemistry.py" />
       <source>lto</source>
       <translation>lto</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>%1 cells are placed, %2 × %3 are %4; find places anew or go back to whole rows</source>
+      <translation>%1 cellules sont placées, %2 × %3 font %4 ; chercher de nouveau ou revenir à des rangs entiers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>%1 × %2 cells is %3; this version takes at most 2000 cells</source>
+      <translation>%1 × %2 cellules font %3 ; cette version prend au plus 2000 cellules</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/design.py" />
@@ -13667,6 +17387,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/design.py" />
+      <source>a lug under a cover</source>
+      <translation>une cosse sous une couverture</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
       <source>as chosen</source>
       <translation>comme choisi</translation>
     </message>
@@ -13769,6 +17494,16 @@
       <location filename="firmcell/core/model/design.py" />
       <source>the worse of both</source>
       <translation>le pire des deux</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/design.py" />
+      <source>there is no field %1 in %2</source>
+      <translation>il n'y a pas de champ %1 dans %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/designation.py" />
+      <source>cell %1 Wh is over 20 Wh</source>
+      <translation>cellule de %1 Wh, au-dessus de 20 Wh</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/designation.py" />
@@ -14312,8 +18047,33 @@
     </message>
     <message>
       <location filename="firmcell/core/model/job_details.py" />
+      <source>a cable from a source that is there</source>
+      <translation>un câble d'une source présente</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a host's contacts, on leads to a pack's plug</source>
+      <translation>les contacts d'un appareil, sur des fils vers la fiche d'un pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a lead with two ends and no pack</source>
+      <translation>un câble à deux bouts et sans pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a machine and its controller</source>
+      <translation>une machine et son variateur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
       <source>a membrane vent in one end plate</source>
       <translation>un évent à membrane dans un flasque</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
+      <source>a pack</source>
+      <translation>un pack</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/job_details.py" />
@@ -14427,6 +18187,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/job_details.py" />
+      <source>one cell with its board</source>
+      <translation>une cellule avec sa carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/job_details.py" />
       <source>power cable</source>
       <translation>câble de puissance</translation>
     </message>
@@ -14502,6 +18267,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/joint_kinds.py" />
+      <source>on the bottom</source>
+      <translation>sur le dessous</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/joint_kinds.py" />
       <source>screwed joint</source>
       <translation>jonction vissée</translation>
     </message>
@@ -14537,8 +18307,48 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>Bullet, blade or pitch</source>
+      <translation>Fiche ronde, lame ou pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Can be reset</source>
+      <translation>Se réarme</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>Conductor</source>
       <translation>Âme</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Conductor from</source>
+      <translation>Conducteur dès</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Conductor to</source>
+      <translation>Conducteur jusqu'à</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Contact resistance, one pair</source>
+      <translation>Résistance de contact, une paire</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Contacts of that half are shrouded</source>
+      <translation>Les contacts de cette moitié sont protégés</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Crimps the barrel has room for</source>
+      <translation>Sertissages que le fût peut recevoir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Delay of the over-current trip</source>
+      <translation>Délai de coupure en surintensité</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -14547,8 +18357,168 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>Depth of the barrel</source>
+      <translation>Profondeur du fût à sertir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Depth of the cup</source>
+      <translation>Profondeur du fût à souder</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Diameter or thickness, worst excess</source>
+      <translation>Diamètre ou épaisseur, pire excès</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Flat width as supplied</source>
+      <translation>Largeur à plat comme livrée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Greatest temperature of the body</source>
+      <translation>Température maximale du corps</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Half that goes on the pack</source>
+      <translation>Moitié qui va sur le pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Has a spark-limiting contact</source>
+      <translation>A un contact anti-étincelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Height with parts</source>
+      <translation>Hauteur avec composants</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Kind of contact</source>
+      <translation>Genre de contact</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Largest wire that fits the cup</source>
+      <translation>Plus gros fil qui entre dans le fût</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Least temperature for charging</source>
+      <translation>Température minimale de charge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Least temperature for discharge</source>
+      <translation>Température minimale de décharge</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Opens at once from (0: not known)</source>
+      <translation>Ouvre aussitôt dès (0 : non connu)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Pads as printed, in order</source>
+      <translation>Pastilles comme imprimé, dans l'ordre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Positive end, diameter of the metal</source>
+      <translation>Bout positif, diamètre du métal</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Price of one, or of a metre, in the money of the shop</source>
+      <translation>Prix d'une pièce, ou d'un mètre, dans la monnaie de l'atelier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Resistance at 20 °C</source>
+      <translation>Résistance à 20 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Resistance in the main line</source>
+      <translation>Résistance dans la ligne principale</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Resistivity at 20 °C</source>
+      <translation>Résistivité à 20 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Sense leads are joined</source>
+      <translation>Les fils de mesure sont joints</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Sensor at 25 °C</source>
+      <translation>Sonde à 25 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Sensor, B value in K</source>
+      <translation>Sonde, valeur B en K</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Shrink in length, worst</source>
+      <translation>Retrait en longueur, au pire</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Source of the values</source>
+      <translation>Source des valeurs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Switches the</source>
+      <translation>Commute</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>T-blade</source>
       <translation>lame en T</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Temperature coefficient at 20 °C</source>
+      <translation>Coefficient de température à 20 °C</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Thermal conductivity, if not that of its metal</source>
+      <translation>Conductivité thermique, si ce n'est celle de son métal</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Wall as supplied</source>
+      <translation>Paroi comme livrée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Width at the stud</source>
+      <translation>Largeur au goujon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>Width of a flat cell</source>
+      <translation>Largeur d'une cellule plate</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>a flat cell needs a width, and its terminals apart by less than that</source>
+      <translation>une cellule plate veut une largeur, et ses bornes moins écartées que celle-ci</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>a lug's smallest conductor is not above its largest</source>
+      <translation>le plus petit conducteur d'une cosse ne dépasse pas le plus gros</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -14587,6 +18557,11 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>in a plug</source>
+      <translation>dans une fiche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>magnetic</source>
       <translation>magnétique</translation>
     </message>
@@ -14612,8 +18587,23 @@
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
+      <source>pouch, both tabs at the top edge</source>
+      <translation>sachet, les deux pattes au bord supérieur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>prismatic, both terminals on top</source>
+      <translation>prismatique, les deux bornes en haut</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
       <source>screw terminals</source>
       <translation>bornes à vis</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/model/parts.py" />
+      <source>soldered to its pads</source>
+      <translation>brasés à ses pastilles</translation>
     </message>
     <message>
       <location filename="firmcell/core/model/parts.py" />
@@ -14703,12 +18693,17 @@
     <message>
       <location filename="firmcell/core/pictures/face.py" />
       <source>%1 face</source>
-      <translation>face %1</translation>
+      <translation>face du %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/face_labels.py" />
       <source>%1 × %2 mm outside</source>
       <translation>%1 × %2 mm dehors</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/face_labels.py" />
+      <source>, turned over about the %1 axis</source>
+      <translation>, tourné sur l'axe %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/face_labels.py" />
@@ -14719,6 +18714,11 @@
       <location filename="firmcell/core/pictures/face_labels.py" />
       <source>Top</source>
       <translation>Dessus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/face_labels.py" />
+      <source>the open row, before it is folded into a stick</source>
+      <translation>le rang ouvert, avant d'être plié en bâton</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/face_wires.py" />
@@ -14732,8 +18732,38 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/lead.py" />
+      <source>%1, contacts and fuse lose %2 mV at %3 A</source>
+      <translation>%1, contacts et fusible perdent %2 mV à %3 A</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>; temperatures as if it never rested</source>
+      <translation>; températures comme sans repos</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>a load's own wires</source>
+      <translation>les fils propres d'un appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>both wires of one branch</source>
+      <translation>les deux fils d'une branche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
       <source>controller, dead</source>
       <translation>variateur, hors tension</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>lug at the load</source>
+      <translation>cosse à l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>lug at the source</source>
+      <translation>cosse à la source</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/lead.py" />
@@ -14741,9 +18771,49 @@
       <translation>pack, sous tension</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>plug at the near end</source>
+      <translation>fiche au bout proche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>splice on wires that are there</source>
+      <translation>épissure sur fils présents</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/lead.py" />
+      <source>tail of a collecting strip</source>
+      <translation>queue d'une bande collectrice</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/live_paint.py" />
+      <source>%1 Hatched: under a cover.</source>
+      <translation>%1 Hachuré : sous une couverture.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/live_paint.py" />
       <source>bare metal, V against its lowest</source>
       <translation>métal nu, V contre son plus bas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/live_paint.py" />
+      <source>to the other face</source>
+      <translation>vers l'autre face</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/measured_way.py" />
+      <source>; %1 between them</source>
+      <translation>; %1 entre elles</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/measured_way.py" />
+      <source>; they would overlap by %1</source>
+      <translation>; elles se chevaucheraient de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/measured_way.py" />
+      <source>Cells %1 and %2: %3 from middle to middle%4</source>
+      <translation>Cellules %1 et %2 : %3 de milieu à milieu%4</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -14782,6 +18852,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>UN 3480, lithium-ion, %1 Wh: %2. By air at most 30 % charged.</source>
+      <translation>UN 3480, lithium-ion, %1 Wh : %2. Par avion, 30 % de charge au plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
       <source>class 9</source>
       <translation>classe 9</translation>
     </message>
@@ -14794,6 +18869,11 @@
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>wiring, for inside the lid</source>
       <translation>câblage, pour l'intérieur du couvercle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>“%1” is no size of a label; wide x high in mm is right, such as 62 x 29, each %2 to %3.</source>
+      <translation>« %1 » n'est pas une taille d'étiquette ; largeur x hauteur en mm est juste, comme 62 x 29, chacune %2 à %3.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14842,8 +18922,18 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>%1 to a cell, %2 needed</source>
+      <translation>%1 à une cellule, il faut %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, %2 % off an even part</source>
       <translation>%1, à %2 % d'une part égale</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>%1, %2 after the peak</source>
+      <translation>%1, %2 après la pointe</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14857,6 +18947,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>%1, %2 mm from the middle of the space</source>
+      <translation>%1, à %2 mm du milieu de l'espace</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>%1, cut %2 mm</source>
       <translation>%1, coupé à %2 mm</translation>
     </message>
@@ -14867,13 +18962,38 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>, %1 beside a joint or slot</source>
+      <translation>, %1 à côté d'une jonction ou d'une fente</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>, from the board to the connector</source>
+      <translation>, de la carte au connecteur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>A cell fits here; none stands in it.</source>
+      <translation>Une cellule va ici ; il n'y en a pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Against B0; each next tap is one group more.</source>
       <translation>Contre B0 ; chaque prise suivante est un groupe de plus.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Both rows and the links between them in one piece; the rail or rung that carries most.</source>
+      <translation>Les deux rangs et les liaisons entre eux d'un seul morceau ; le montant ou l'échelon qui porte le plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Cell %1, group %2</source>
       <translation>Cellule %1, groupe %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Clearance, side sheet and sleeves are kept free at the edge.</source>
+      <translation>Jeu, feuille de côté et gaines restent libres au bord.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14887,13 +19007,48 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Evens out its group; it carries current only where a cell has no link of its own.</source>
+      <translation>Égalise son groupe ; elle ne porte du courant que là où une cellule n'a pas sa liaison.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Flexible insulated wire: blocks move against each other.</source>
+      <translation>Fil souple isolé : les blocs bougent l'un contre l'autre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>From group to group; how much it carries is solved on the real layout.</source>
+      <translation>De groupe à groupe ; ce qu'elle porte est calculé sur la disposition réelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Heat balance in still air, held to %1.</source>
       <translation>Bilan thermique à l'air calme, tenu à %1.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Largest cells of the class, strips, sheets, board and sleeves counted.</source>
+      <translation>Plus grandes cellules de la classe, bandes, feuilles, carte et gaines comptées.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
       <source>Lead</source>
       <translation>Fil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>More in each span towards the lead, with the share of each cell it has passed.</source>
+      <translation>Plus dans chaque intervalle vers le câble, de la part de chaque cellule passée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Nothing may stand here, through the whole height.</source>
+      <translation>Rien ne doit être ici, sur toute la hauteur.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Pack current divided evenly over the cells of a group.</source>
+      <translation>Courant du pack divisé également entre les cellules d'un groupe.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14904,6 +19059,21 @@
       <location filename="firmcell/core/pictures/part_card.py" />
       <source>Solved on the real layout.</source>
       <translation>Calculé sur la disposition réelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>The band of the plate between two neighbouring pads that carries most.</source>
+      <translation>La bande de plaque entre deux plages voisines qui porte le plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>Without it</source>
+      <translation>Sans elle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/part_card.py" />
+      <source>between %1 and %2</source>
+      <translation>entre %1 et %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/part_card.py" />
@@ -14921,9 +19091,34 @@
       <translation>%1 présent</translation>
     </message>
     <message>
+      <location filename="firmcell/core/pictures/pocket.py" />
+      <source>goes in</source>
+      <translation>entre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pocket.py" />
+      <source>room for one cell</source>
+      <translation>place d'une cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/run_paint.py" />
+      <source>charge left in the cell</source>
+      <translation>charge restante de la cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/run_paint.py" />
+      <source>current of the cell</source>
+      <translation>courant de la cellule</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/pictures/run_paint.py" />
       <source>temperature</source>
       <translation>température</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/run_paint.py" />
+      <source>temperature of the cell</source>
+      <translation>température de la cellule</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
@@ -14932,13 +19127,28 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
+      <source>, lowest of %1 layers</source>
+      <translation>, la plus basse de %1 couches</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/section.py" />
       <source>One end, heights × %1</source>
       <translation>Un bout, hauteurs × %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
+      <source>One stick, folded: cells end to end</source>
+      <translation>Un bâton, plié : cellules bout à bout</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/section.py" />
       <source>Section through y = %1 mm</source>
       <translation>Coupe à y = %1 mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/section.py" />
+      <source>folded, with all that goes round it %1 mm long</source>
+      <translation>plié, avec tout ce qui l'entoure, %1 mm de long</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/section.py" />
@@ -14954,6 +19164,16 @@
       <location filename="firmcell/core/pictures/single_cell.py" />
       <source>board %1</source>
       <translation>carte %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/single_cell.py" />
+      <source>no board</source>
+      <translation>pas de carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/single_cell.py" />
+      <source>no stock sleeve slides on and grips</source>
+      <translation>aucune gaine courante ne passe et ne serre</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/single_cell.py" />
@@ -15047,8 +19267,18 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/strip_colours.py" />
+      <source>can it be left out</source>
+      <translation>peut-on l'ôter</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/strip_colours.py" />
       <source>heat</source>
       <translation>chaleur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/strip_colours.py" />
+      <source>hottest point in place</source>
+      <translation>point le plus chaud en place</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/strip_colours.py" />
@@ -15069,6 +19299,11 @@
       <location filename="firmcell/core/pictures/strip_colours.py" />
       <source>why it is there</source>
       <translation>pourquoi c'est là</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/strip_colours.py" />
+      <source>worst share of limit if it lets go, steady current</source>
+      <translation>pire part de la limite si cela lâche, courant continu</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/templates.py" />
@@ -15117,13 +19352,43 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/way_table.py" />
+      <source>a connector of its own</source>
+      <translation>un connecteur à lui</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
       <source>board %1 to %2</source>
       <translation>carte %1 à %2</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/way_table.py" />
+      <source>cells and strips</source>
+      <translation>cellules et bandes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
       <source>contact %1</source>
       <translation>contact %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>joint of lead and %1</source>
+      <translation>jonction du câble et de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>switch of the board</source>
+      <translation>interrupteur de la carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>tail of strip %1</source>
+      <translation>queue de la bande %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/way_table.py" />
+      <source>tail of the collecting strip</source>
+      <translation>queue de la bande collectrice</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/way_table.py" />
@@ -15152,6 +19417,11 @@
     </message>
     <message>
       <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>end plate %1 × %2</source>
+      <translation>flasque %1 × %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
       <source>end plate, blind</source>
       <translation>flasque, plein</translation>
     </message>
@@ -15159,6 +19429,11 @@
       <location filename="firmcell/core/pictures/wet_jacket.py" />
       <source>end plate, wires</source>
       <translation>flasque, fils</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/wet_jacket.py" />
+      <source>no stock sleeve</source>
+      <translation>pas de gaine courante</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/wiring.py" />
@@ -15192,8 +19467,28 @@
     </message>
     <message>
       <location filename="firmcell/core/records/build_state.py" />
+      <source>not right</source>
+      <translation>pas bon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/build_state.py" />
       <source>polarity</source>
       <translation>polarité</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 cells, %2 to %3 V, wraps %4</source>
+      <translation>%1 cellules, %2 à %3 V, gaines %4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 g before the dip, %2 g after %3 min in water</source>
+      <translation>%1 g avant le bain, %2 g après %3 min dans l'eau</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 of %2 sample welds held (%3, %4, %5 pulse%6)</source>
+      <translation>%1 soudures d'essai sur %2 ont tenu (%3, %4, impulsion %5%6)</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/event_words.py" />
@@ -15202,8 +19497,123 @@
     </message>
     <message>
       <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 set in place %2</source>
+      <translation>%1 placée en %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 to %2 V in %3 days</source>
+      <translation>%1 à %2 V en %3 jours</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 to %2 reads %3 V</source>
+      <translation>%1 à %2 lit %3 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 to %2: %3 V with %4</source>
+      <translation>%1 à %2 : %3 V avec %4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1 weld pairs at %2</source>
+      <translation>%1 paires de points à %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1: %2 V, red on plus</source>
+      <translation>%1 : %2 V, rouge sur plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1: %2 min, %3 of %4 readings outside the plan</source>
+      <translation>%1 : %2 min, %3 lectures sur %4 hors du plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>%1: %2 screws at %3 N·m, faces %4, %5</source>
+      <translation>%1 : %2 vis à %3 N·m, faces %4, %5</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>, ended at %1 V</source>
+      <translation>, finie à %1 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>, from %1</source>
+      <translation>, de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT clean</source>
+      <translation>PAS propre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT flat</source>
+      <translation>PAS à plat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT marked</source>
+      <translation>PAS marquée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT smooth</source>
+      <translation>PAS lisse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>NOT sound</source>
+      <translation>PAS saine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
       <source>cell %1: %2</source>
       <translation>cellule %1 : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>hole of %1 mm</source>
+      <translation>trou de %1 mm</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>incident of record %1 resolved: %2</source>
+      <translation>incident de l'inscription %1 clos : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>insulation %1: %2 MΩ at %3 V</source>
+      <translation>isolement %1 : %2 MΩ à %3 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>After it</source>
+      <translation>Après</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>At rest, first reading</source>
+      <translation>Au repos, première lecture</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>At rest, second reading</source>
+      <translation>Au repos, deuxième lecture</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Before the dip</source>
+      <translation>Avant le bain</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Between the two</source>
+      <translation>Entre les deux</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15212,13 +19622,33 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Cycles so far, if known</source>
+      <translation>Cycles jusqu'ici, si connus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Die or indent</source>
       <translation>Matrice ou poinçon</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Every head marked after its torque</source>
+      <translation>Chaque tête marquée après son couple</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Every strand in, seen in the witness hole</source>
+      <translation>Chaque brin dedans, vu dans le trou témoin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>How many</source>
       <translation>Combien</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>In the water</source>
+      <translation>Dans l'eau</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15232,6 +19662,11 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Left a nugget or a torn hole</source>
+      <translation>A laissé un noyau ou un trou arraché</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Note</source>
       <translation>Note</translation>
     </message>
@@ -15242,8 +19677,28 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Of record number</source>
+      <translation>De l'inscription numéro</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Outside the plan</source>
+      <translation>Hors du plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Overlap of the sleeve</source>
+      <translation>Recouvrement de la gaine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Peel force</source>
       <translation>Force de pelage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Place in the pack</source>
+      <translation>Place dans le pack</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15252,8 +19707,33 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Record %1 (%2) was changed after it was written.</source>
+      <translation>L'inscription %1 (%2) a été changée après coup.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Record %1 does not follow record %2: one of them was changed or removed.</source>
+      <translation>L'inscription %1 ne suit pas la %2 : l'une a été changée ou ôtée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Record %1 is missing; the log jumps to %2.</source>
+      <translation>L'inscription %1 manque ; le registre saute à %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Red probe on</source>
       <translation>Pointe rouge sur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Right</source>
+      <translation>Juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>Smooth, wets both parts, strands in outline</source>
+      <translation>Lisse, mouille les deux parties, brins visibles</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15267,6 +19747,11 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Time on the joint</source>
+      <translation>Temps sur la soudure</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Torn hole, diameter</source>
       <translation>Trou arraché, diamètre</translation>
     </message>
@@ -15277,13 +19762,33 @@
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Torque on the stud</source>
+      <translation>Couple au goujon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Tug held</source>
       <translation>A tenu la traction</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
+      <source>Voltage at the end</source>
+      <translation>Tension à la fin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
       <source>Weld pairs made</source>
       <translation>Paires de points faites</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>What is not right</source>
+      <translation>Ce qui n'est pas bon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>What was found and done</source>
+      <translation>Ce qui a été trouvé et fait</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -15299,6 +19804,11 @@
       <location filename="firmcell/core/records/events.py" />
       <source>a lamp or 1 kΩ across the two points</source>
       <translation>une lampe ou 1 kΩ entre les deux points</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/records/events.py" />
+      <source>a peel test wants the peel force or the diameter of the torn hole</source>
+      <translation>un essai de pelage veut la force de pelage ou le diamètre du trou arraché</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/events.py" />
@@ -17446,9 +21956,109 @@
       <translation>le câblage comme un seul réseau</translation>
     </message>
     <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>After %1 a cell is at %2, and %3 is the most to be expected: stop the charge and find out why.</source>
+      <translation>Après %1 une cellule est à %2, et %3 est le plus à attendre : arrêter la charge et trouver pourquoi.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>After %1 it is at %2 V, and %3 to %4 V is to be expected: %5.</source>
+      <translation>Après %1 il est à %2 V, et %3 à %4 V est à attendre : %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>a cell is missing, reversed or shorted, or the pack was emptier than thought</source>
+      <translation>une cellule manque, est à l'envers ou en court-circuit, ou le pack était plus vide que prévu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/charge_plan.py" />
+      <source>a joint resists, a group is full already, or the pack was fuller than thought</source>
+      <translation>une jonction résiste, un groupe est déjà plein, ou le pack était plus plein que prévu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/demand.py" />
+      <source>A profile holds a time or a value that is not a number.</source>
+      <translation>Un profil contient un temps ou une valeur qui n'est pas un nombre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/demand.py" />
+      <source>A profile needs at least two rows: when each value begins, and when the last one ends.</source>
+      <translation>Un profil veut au moins deux lignes : quand chaque valeur commence, et quand la dernière finit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/demand.py" />
+      <source>The times of a profile begin at 0 and rise from row to row.</source>
+      <translation>Les temps d'un profil partent de 0 et montent de ligne en ligne.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>cell over its full voltage</source>
+      <translation>cellule au-dessus de sa tension pleine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>end of what was asked</source>
+      <translation>fin de ce qui était demandé</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/run/run_result.py" />
       <source>full</source>
       <translation>pleine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>more power than the pack can give</source>
+      <translation>plus de puissance que le pack ne peut donner</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>no way for the current</source>
+      <translation>pas de chemin pour le courant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>stopped before its end</source>
+      <translation>arrêté avant la fin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>too cold to charge</source>
+      <translation>trop froid pour charger</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/run_result.py" />
+      <source>too cold to discharge</source>
+      <translation>trop froid pour décharger</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>%1 of %2 left the plan, first so: %3</source>
+      <translation>%1 sur %2 sont sortis du plan, d'abord ainsi : %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>All %1 lay in the plan, over %2 min.</source>
+      <translation>Tous les %1 étaient dans le plan, sur %2 min.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>It ended at %1.</source>
+      <translation>Elle a fini à %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>It gave %1 Ah and %2 Wh: %3 of the rated capacity</source>
+      <translation>Il a donné %1 Ah et %2 Wh : %3 de la capacité nominale</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>Nothing was read.</source>
+      <translation>Rien n'a été lu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/run/watch.py" />
+      <source>Warmth was not measured: feel it.</source>
+      <translation>La chaleur n'a pas été mesurée : la tâter.</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/part_words.py" />
@@ -17486,9 +22096,314 @@
       <translation>Gaine sur fiches rondes</translation>
     </message>
     <message>
+      <location filename="firmcell/core/strips/assay.py" />
+      <source>%1: cannot tell %2; measure more exactly. Until then count it as plated steel.</source>
+      <translation>%1 : ne distingue pas %2 ; mesurer plus finement. D'ici là le compter comme acier plaqué.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/assay.py" />
+      <source>%1: none of nickel, plated steel or copper. Measure again.</source>
+      <translation>%1 : ni nickel, ni acier plaqué, ni cuivre. Mesurer encore.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/assay.py" />
+      <source>The %1 must be above zero.</source>
+      <translation>%1 doit être au-dessus de zéro.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/bars.py" />
+      <source>%1%2 for collecting, on tabs of %3</source>
+      <translation>%1%2 pour collecter, sur pattes de %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>A wire joins cells %1 and %2: B%3 and B%4 in the design, a dead short unless something is in it.</source>
+      <translation>Un fil joint les cellules %1 et %2 : B%3 et B%4 au dessin, un court-circuit franc s'il n'y a rien dedans.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 of the design is not marked in the photo.</source>
+      <translation>La cellule %1 du dessin n'est pas marquée sur la photo.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 of the photo is not in the design.</source>
+      <translation>La cellule %1 de la photo n'est pas au dessin.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 shows %2 in the photo and %3 in the design.</source>
+      <translation>La cellule %1 montre %2 sur la photo et %3 au dessin.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cell %1 stands %2 from where it is drawn.</source>
+      <translation>La cellule %1 est à %2 de sa place dessinée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Cells %1 and %2 are joined in the photo; the design keeps them apart.</source>
+      <translation>Les cellules %1 et %2 sont jointes sur la photo ; le dessin les sépare.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>Mark at least two cells in the photo first: by them the drawing is laid on it.</source>
+      <translation>Marquer d'abord au moins deux cellules sur la photo : le dessin s'y pose d'après elles.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>The cells lie as those of the %1 face do in a mirror: is it the other face, or a mirrored photo?</source>
+      <translation>Les cellules sont comme celles de la face %1 dans un miroir : est-ce l'autre face, ou une photo en miroir ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>The design joins cells %1 and %2; no strip is marked in the photo.</source>
+      <translation>Le dessin joint les cellules %1 et %2 ; aucune bande n'est marquée sur la photo.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/photo_differences.py" />
+      <source>The wire named “%1” ends on cell %2, which is B%3 in the design, not B%4.</source>
+      <translation>Le fil « %1 » finit à la cellule %2, qui est B%3 au dessin, pas B%4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>%1 %2 no link of %3 own to the next group</source>
+      <translation>%1 %2 pas de liaison %3 au groupe suivant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>%1 hang%2 apart from the others of B%3</source>
+      <translation>%1 tient%2 à part des autres de B%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>B%1 falls into %2 parts</source>
+      <translation>B%1 tombe en %2 morceaux</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>cells %1 and %2</source>
+      <translation>les cellules %1 et %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>cells %1 and %2 more</source>
+      <translation>les cellules %1 et %2 de plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>else %1, not %2</source>
+      <translation>sinon %1, pas %2</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/strips/why_there.py" />
       <source>its</source>
       <translation>sa</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>nothing hangs apart and no span carries more: it is a spare</source>
+      <translation>rien ne se sépare et aucun intervalle ne porte plus : c'est une réserve</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/strips/why_there.py" />
+      <source>the fullest span here carries %1 instead of %2</source>
+      <translation>l'intervalle le plus chargé ici porte %1 au lieu de %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>%1No single or double fault explains these readings: look at the wiring, and read again.</source>
+      <translation>%1Aucune faute simple ou double n'explique ces lectures : regarder le câblage, et relire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>A reading is between points that this pack does not have.</source>
+      <translation>Une lecture est entre des points que ce pack n'a pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>A reading is not a number.</source>
+      <translation>Une lecture n'est pas un nombre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>Every tap is in order and the groups are alike.</source>
+      <translation>Chaque prise est en ordre et les groupes sont pareils.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>Nothing speaks for a fault so far. %1</source>
+      <translation>Rien ne parle pour une faute jusqu'ici. %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/doctor.py" />
+      <source>The tap doctor knows packs of 2 to %1 groups; this one has %2.</source>
+      <translation>Le docteur des prises connaît des packs de 2 à %1 groupes ; celui-ci en a %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>a link at one end of group %1 is open; probes on the ends of its own cells tell which</source>
+      <translation>une liaison à un bout du groupe %1 est ouverte ; les pointes sur les bouts de ses propres cellules disent laquelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>all leads sit</source>
+      <translation>tous les fils sont</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>every tap in order</source>
+      <translation>chaque prise en ordre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>from B%1 on the leads sit</source>
+      <translation>à partir de B%1 les fils sont</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>group %1 is empty or dead</source>
+      <translation>le groupe %1 est vide ou mort</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>group %1 is the wrong way round</source>
+      <translation>le groupe %1 est à l'envers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>group %1 stands lower than the others</source>
+      <translation>le groupe %1 est plus bas que les autres</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>lead missing or broken</source>
+      <translation>fil manquant ou cassé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>lead on the wrong face</source>
+      <translation>fil sur la mauvaise face</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>one place</source>
+      <translation>une place</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the cells read like %1</source>
+      <translation>les cellules lisent comme %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the lead of B%1 is joined to B%2's metal, on the other face</source>
+      <translation>le fil de B%1 est joint au métal de B%2, sur l'autre face</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the lead of B%1 is missing or broken</source>
+      <translation>le fil de B%1 manque ou est cassé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the leads of B%1 and B%2 are exchanged</source>
+      <translation>les fils de B%1 et B%2 sont échangés</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the link at B%1 is open: the end of group %2 at B%3 does not hang on its metal</source>
+      <translation>la liaison à B%1 est ouverte : le bout du groupe %2 à B%3 ne tient pas à son métal</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the meter's leads are exchanged</source>
+      <translation>les fils de l'appareil sont échangés</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the pack has %1 groups in series</source>
+      <translation>le pack a %1 groupes en série</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/faults.py" />
+      <source>the plug is the wrong way round: the row runs backwards</source>
+      <translation>la fiche est à l'envers : la rangée va à reculons</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 A group is flat: charge slowly.</source>
+      <translation>%1 Un groupe est à plat : charger lentement.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 against %2 reads %3; on one metal it reads nothing</source>
+      <translation>%1 contre %2 lit %3 ; sur un même métal cela ne lit rien</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 falls by %2: two taps exchanged, or a group the wrong way round</source>
+      <translation>%1 baisse de %2 : deux prises échangées, ou un groupe à l'envers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, give or take %3</source>
+      <translation>%1 est %2, à %3 près</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, over full (%3)</source>
+      <translation>%1 est %2, plus que plein (%3)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, the others stand at about %3</source>
+      <translation>%1 est %2, les autres sont vers %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2, under empty (%3)</source>
+      <translation>%1 est %2, sous vide (%3)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2: %3. Prove the chemistry of every cell</source>
+      <translation>%1 est %2 : %3. Prouver la chimie de chaque cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2: both on one point, a broken lead, or an empty group</source>
+      <translation>%1 est %2 : les deux au même point, un fil cassé, ou un groupe vide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is %2: more than one group between them; a tap is one group off</source>
+      <translation>%1 est %2 : plus d'un groupe entre eux ; une prise est d'un groupe à côté</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is known to %2 only: read it from pin to pin</source>
+      <translation>%1 n'est connu qu'à %2 : le lire de broche à broche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 is read from pin to pin as well in so small a pack</source>
+      <translation>%1 se lit aussi de broche à broche dans un si petit pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 of %2 groups are not known yet; nothing wrong so far.</source>
+      <translation>%1 groupes sur %2 ne sont pas encore connus ; rien de faux jusqu'ici.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1 reads %2 one way and otherwise by other readings: a poor contact, or something moved; read both again</source>
+      <translation>%1 lit %2 dans un sens et autrement par d'autres lectures : mauvais contact, ou quelque chose a bougé ; relire les deux</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1, give or take %2</source>
+      <translation>%1, à %2 près</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
@@ -17497,13 +22412,98 @@
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1: too near what is allowed to be called right%2</source>
+      <translation>%1 : trop près du permis pour être dit juste%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>%1B0 against itself must read nothing.</source>
+      <translation>%1B0 contre lui-même doit ne rien lire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>; take it in the meter's finest range and type every place</source>
+      <translation>; le prendre dans la gamme la plus fine et taper chaque chiffre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
       <source>B%1 to B%2</source>
       <translation>B%1 à B%2</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Do not plug in.</source>
+      <translation>Ne pas brancher.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Every tap is in order.</source>
+      <translation>Chaque prise est en ordre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>From here on read from pin to pin: against B0 the meter shows tenths only.</source>
+      <translation>À partir d'ici lire de broche à broche : contre B0 l'appareil ne montre que des dixièmes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
       <source>No tap is read yet. Black probe on B0, then B1, B2 … in order.</source>
       <translation>Aucune prise lue encore. Pointe noire sur B0, puis B1, B2 … dans l'ordre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Not right yet. %1.</source>
+      <translation>Pas encore juste. %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Not right yet. The groups stand at about %1; the cells measured %2 before they were joined: something loads or charges the pack, or these are other cells.</source>
+      <translation>Pas encore juste. Les groupes sont vers %1 ; les cellules lisaient %2 avant d'être jointes : quelque chose charge ou vide le pack, ou ce sont d'autres cellules.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>Nothing wrong so far, and %1.</source>
+      <translation>Rien de faux jusqu'ici, et %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>The groups differ by %1: a balance charge follows at once.</source>
+      <translation>Les groupes diffèrent de %1 : une charge d'équilibrage suit aussitôt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>iron phosphate cells rest there; lithium-ion at that voltage is nearly empty</source>
+      <translation>les cellules fer-phosphate reposent là ; le lithium-ion à cette tension est presque vide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>iron phosphate does not rest above 3.45 V, lithium-ion does</source>
+      <translation>le fer-phosphate ne repose pas au-dessus de 3.45 V, le lithium-ion si</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>not enough</source>
+      <translation>pas assez</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>titanate cells rest there; iron phosphate at that voltage is empty</source>
+      <translation>les cellules titanate reposent là ; le fer-phosphate à cette tension est vide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/group_verdicts.py" />
+      <source>titanate cells rest there; lithium-ion at that voltage is empty</source>
+      <translation>les cellules titanate reposent là ; le lithium-ion à cette tension est vide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/loaded.py" />
+      <source>B%1 to B%2 falls from %3 to %4 with a lamp or 1 kΩ across it, by %5: a lead there is held by a strand, by dirt or not at all</source>
+      <translation>B%1 à B%2 tombe de %3 à %4 avec une lampe ou 1 kΩ dessus, de %5 : un fil y tient par un brin, par de la saleté ou pas du tout</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/loaded.py" />
+      <source>Under load group %1 sags by %2, the others by about %3: a cell in it is not joined, a joint is cold, or a cell is tired</source>
+      <translation>En charge le groupe %1 chute de %2, les autres d'environ %3 : une cellule n'y est pas jointe, une jonction est froide, ou une cellule est fatiguée</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/points.py" />
@@ -17519,6 +22519,56 @@
       <location filename="firmcell/core/tap_check/points.py" />
       <source>strip B%1</source>
       <translation>bande B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/points.py" />
+      <source>the end of a cell of group %1 at B%2</source>
+      <translation>le bout d'une cellule du groupe %1 à B%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/points.py" />
+      <source>the strip of B%1</source>
+      <translation>la bande de B%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/points.py" />
+      <source>“%1” is no point of this pack; B0 to B%2 are pins, strip B0 to strip B%3 its metal, group 1 at B0 to group %4 at B%5 the ends of cells.</source>
+      <translation>« %1 » n'est pas un point de ce pack ; B0 à B%2 sont des broches, strip B0 à strip B%3 son métal, group 1 at B0 à group %4 at B%5 les bouts de cellules.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>Nothing is wrong, but your readings do not show it: right is said once every group is known.</source>
+      <translation>Rien n'est faux, mais vos lectures ne le montrent pas : on dit juste quand chaque groupe est connu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>The board would be gone: %1. You said: %2.</source>
+      <translation>La carte serait perdue : %1. Vous avez dit : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>The kind, not the place</source>
+      <translation>Le genre, pas l'endroit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>nothing is wrong</source>
+      <translation>rien n'est faux</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/practice_pack.py" />
+      <source>the tap doctor would not be sure yet</source>
+      <translation>le docteur des prises ne serait pas encore sûr</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/recorded_readings.py" />
+      <source>Before it is plugged in, prove the meter: red on a cell's plus must read plus.</source>
+      <translation>Avant de brancher, prouver l'appareil : rouge sur le plus d'une cellule doit lire plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/ruling.py" />
+      <source>Not right yet. Each group is in order by itself, and yet: %1</source>
+      <translation>Pas encore juste. Chaque groupe est en ordre pris seul, et pourtant : %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/unseen.py" />
@@ -17544,6 +22594,11 @@
       <location filename="firmcell/core/tap_check/unseen.py" />
       <source>Pin B0 against the pack's minus strip and pin %1 against its plus strip: nothing</source>
       <translation>Broche B0 contre la bande moins du pack et broche %1 contre sa bande plus : rien</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/tap_check/unseen.py" />
+      <source>Read under a steady load: it holds</source>
+      <translation>Lire sous une charge stable : cela tient</translation>
     </message>
     <message>
       <location filename="firmcell/core/tap_check/unseen.py" />
@@ -17594,6 +22649,36 @@
       <location filename="firmcell/core/tap_check/unseen.py" />
       <source>a plug on mirrored, read with the meter's probes exchanged</source>
       <translation>une fiche en miroir, lue avec les pointes inversées</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>end of a cell</source>
+      <translation>bout d'une cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>fuse end</source>
+      <translation>bout du fusible</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>pin of the balance plug</source>
+      <translation>broche de la fiche d'équilibrage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>pin of the sense plug</source>
+      <translation>broche de la fiche de mesure</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>strip end</source>
+      <translation>bout d'une bande</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/graph.py" />
+      <source>terminal of the machine</source>
+      <translation>borne de la machine</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/graph.py" />
@@ -17657,6 +22742,11 @@
     </message>
     <message>
       <location filename="firmcell/core/wiring/other_wiring.py" />
+      <source>near end</source>
+      <translation>bout proche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/other_wiring.py" />
       <source>outside, minus end</source>
       <translation>dehors, bout moins</translation>
     </message>
@@ -17691,14 +22781,79 @@
       <translation>le plus de la cellule</translation>
     </message>
     <message>
+      <location filename="firmcell/core/wiring/other_wiring.py" />
+      <source>wire that is there</source>
+      <translation>fil présent</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>%1 to its fuse</source>
+      <translation>%1 à son fusible</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>%1, pin of the thermistor</source>
+      <translation>%1, broche de la thermistance</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>; in the other contact than the load's</source>
+      <translation>; dans l'autre contact que ceux de l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>by the host's pin list</source>
+      <translation>d'après la liste des broches de l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>collecting strip of B%1, %2 face%3</source>
+      <translation>bande collectrice de B%1, face %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>crimp a ring lug for the bar; %1</source>
+      <translation>sertir une cosse à œil pour la barre ; %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>end of the collecting strip of B%1%2</source>
+      <translation>bout de la bande collectrice de B%1%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>flexible, insulated, to the strips of both modules</source>
+      <translation>souple, isolé, aux bandes des deux modules</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/wiring/pack_wiring.py" />
       <source>fuse, pack side</source>
       <translation>fusible, côté pack</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>solder; fuse in this lead</source>
+      <translation>braser ; fusible dans ce câble</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
       <source>strip of %1 at cell %2, %3 face</source>
       <translation>bande de %1 à la cellule %2, face %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>tap point B%1 on the other module</source>
+      <translation>point de prise B%1 sur l'autre module</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/pack_wiring.py" />
+      <source>thermistor that the host reads</source>
+      <translation>thermistance que lit l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>, %1 A fuse at the tap</source>
+      <translation>, un fusible de %1 A à la prise</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/sense_wiring.py" />
@@ -17709,6 +22864,71 @@
       <location filename="firmcell/core/wiring/sense_wiring.py" />
       <source>board NTC%1</source>
       <translation>carte NTC%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>crimp at the balance plug</source>
+      <translation>sertir à la fiche d'équilibrage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>crimp at the plug</source>
+      <translation>sertir à la fiche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>fuse at tap %1</source>
+      <translation>fusible à la prise %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>not before its place is known</source>
+      <translation>pas avant que sa place soit connue</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>place not known: look at the board's sheet</source>
+      <translation>place inconnue : voir la fiche de la carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>solder to the board</source>
+      <translation>braser à la carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>solder to the pad</source>
+      <translation>braser à la pastille</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/sense_wiring.py" />
+      <source>strip %1 mm and tin; %2%3</source>
+      <translation>dénuder %1 mm et étamer ; %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>between the cells in the middle of the pack</source>
+      <translation>entre les cellules du milieu du pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>collecting strip of</source>
+      <translation>bande collectrice de</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>on the wrap of</source>
+      <translation>sur la gaine de</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>on the wrap of cell %1, the %2 by the solved heat</source>
+      <translation>sur la gaine de la cellule %1, %2 d'après la chaleur calculée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/wire_list.py" />
+      <source>wrap of</source>
+      <translation>gaine de</translation>
     </message>
     <message>
       <location filename="firmcell/register/bench_book.py" />
