@@ -355,6 +355,20 @@ TEXTS = (
     "%1 V to %2 V",
     "%1 °C to %2 °C",
     "UN 3480, lithium-ion, %1 Wh: %2.",
+    "each",
+    "mean",
+    "read",
+    "plan",
+    "allowed",
+    "at rest",
+    "capacity tested",
+    "coolest cell",
+    "hottest cell",
+    "expected",
+    "peak",
+    "steady current",
+    "touch limit",
+    "as predicted",
 )
 
 BENCH_MODE = (

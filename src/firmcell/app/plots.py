@@ -77,7 +77,7 @@ class Plot(QWidget):
         """Draw a line."""
         style = Qt.PenStyle.DashLine if dashed else Qt.PenStyle.SolidLine
         pen = self._library.mkPen(colour, width=width, style=style)
-        self.plot.plot(x, y, pen=pen, name=name or None)
+        self.plot.plot(x, y, pen=pen, name=told(name) or None)
 
     def plain_ticks(self, side: str, values: tuple[float, ...]) -> None:
         """Name these values on an axis that goes by powers of ten."""
@@ -91,7 +91,14 @@ class Plot(QWidget):
     def marks(self, x: Any, y: Any, name: str | None, symbol: str, colour: str) -> None:
         """Draw single points."""
         self.plot.plot(
-            x, y, pen=None, symbol=symbol, symbolSize=9, symbolBrush=colour, symbolPen=colour, name=name
+            x,
+            y,
+            pen=None,
+            symbol=symbol,
+            symbolSize=9,
+            symbolBrush=colour,
+            symbolPen=colour,
+            name=told(name) if name else None if name else None,
         )
 
     def bars(self, x: Any, height: Any, colour: str) -> None:

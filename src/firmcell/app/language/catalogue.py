@@ -27,7 +27,7 @@ ENDING = re.compile(r"[a-z]{0,3}")
 KEYS = re.compile(r"(.+) (\((?:Ctrl|Alt|Shift|F\d|Esc)[^()]*\))", re.DOTALL)
 PARTS = tuple(re.compile(f"({parting})") for parting in (r" · |   +|\t", " → ", "; ", " – ", r" \(", ", "))
 """What parts of a sentence stand between, the strongest first."""
-NO_NUMBER = re.compile(r"[\\/]|\.(?:pdf|csv|json|html|svg|dxf|png|firmcell)\b")
+NO_NUMBER = re.compile(r"\\|(?<! )/|/(?! )|\.(?:pdf|csv|json|html|svg|dxf|png|firmcell)\b")
 UNITS = frozenset(
     [
         "V",

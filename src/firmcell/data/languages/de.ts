@@ -312,6 +312,11 @@
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>touch limit</source>
+      <translation>Berührungsgrenze</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>turn the picture</source>
       <translation>das Bild wenden</translation>
     </message>
@@ -875,6 +880,11 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/first_pack_bar.py" />
       <source>What to do here</source>
       <translation>Was hier zu tun ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>expected</source>
+      <translation>erwartet</translation>
     </message>
     <message>
       <location filename="firmcell/app/hand_tools.py" />
@@ -3853,6 +3863,16 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>peak</source>
+      <translation>Spitze</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>steady current</source>
+      <translation>Dauerstrom</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>this lead</source>
       <translation>diese Leitung</translation>
     </message>
@@ -4498,6 +4518,11 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_curves.py" />
+      <source>allowed</source>
+      <translation>erlaubt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
       <source>at the load</source>
       <translation>am Verbraucher</translation>
     </message>
@@ -4510,6 +4535,16 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/pages/run_curves.py" />
       <source>current</source>
       <translation>Strom</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
+      <source>hottest cell</source>
+      <translation>heißeste Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
+      <source>mean</source>
+      <translation>Mittel</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -5180,6 +5215,11 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/pages/strip_plots.py" />
       <source>cells</source>
       <translation>Zellen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>coolest cell</source>
+      <translation>kühlste Zelle</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
@@ -6409,7 +6449,7 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
       <source>each</source>
-      <translation>je</translation>
+      <translation>jede</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -6435,6 +6475,11 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/shop/across_window.py" />
       <source>one joint, mΩ</source>
       <translation>eine Verbindung, mΩ</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>packs</source>
+      <translation>Packs</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -6740,11 +6785,6 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/shop/shop_forms.py" />
       <source>&amp;Held against what, and what it showed</source>
       <translation>&amp;Woran gehalten, und was es zeigte</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/shop/shop_forms.py" />
-      <source>&amp;How much</source>
-      <translation>&amp;Wie viel</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_forms.py" />
@@ -7212,6 +7252,11 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/stock/cell_card.py" />
       <source>at rest, V</source>
       <translation>in Ruhe, V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>capacity tested</source>
+      <translation>Kapazität getestet</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/fit_window.py" />
@@ -7912,6 +7957,16 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/watch_window.py" />
       <source>no warmer than</source>
       <translation>nicht wärmer als</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>plan</source>
+      <translation>Plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>read</source>
+      <translation>abgelesen</translation>
     </message>
     <message>
       <location filename="firmcell/app/workshop_commands.py" />

@@ -312,6 +312,11 @@
     </message>
     <message>
       <location filename="firmcell/app/bench_screen.py" />
+      <source>touch limit</source>
+      <translation>limite de contact</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/bench_screen.py" />
       <source>turn the picture</source>
       <translation>tourner l'image</translation>
     </message>
@@ -875,6 +880,11 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/first_pack_bar.py" />
       <source>What to do here</source>
       <translation>Que faire ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/first_pack_bar.py" />
+      <source>expected</source>
+      <translation>attendu</translation>
     </message>
     <message>
       <location filename="firmcell/app/hand_tools.py" />
@@ -3853,6 +3863,16 @@ Pointe %4, contacts environ %5 au courant continu</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>peak</source>
+      <translation>pointe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
+      <source>steady current</source>
+      <translation>courant continu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/lead_charts.py" />
       <source>this lead</source>
       <translation>ce câble</translation>
     </message>
@@ -4498,6 +4518,11 @@ Pointe %4, contacts environ %5 au courant continu</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_curves.py" />
+      <source>allowed</source>
+      <translation>permis</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
       <source>at the load</source>
       <translation>à l'appareil</translation>
     </message>
@@ -4510,6 +4535,16 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/pages/run_curves.py" />
       <source>current</source>
       <translation>courant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
+      <source>hottest cell</source>
+      <translation>cellule la plus chaude</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/run_curves.py" />
+      <source>mean</source>
+      <translation>moyenne</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/run_section.py" />
@@ -5180,6 +5215,11 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/pages/strip_plots.py" />
       <source>cells</source>
       <translation>cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/strip_plots.py" />
+      <source>coolest cell</source>
+      <translation>cellule la plus fraîche</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/strip_plots.py" />
@@ -6409,7 +6449,7 @@ Pointe %4, contacts environ %5 au courant continu</translation>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
       <source>each</source>
-      <translation>chacun</translation>
+      <translation>chacune</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -6435,6 +6475,11 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/shop/across_window.py" />
       <source>one joint, mΩ</source>
       <translation>une jonction, mΩ</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/across_window.py" />
+      <source>packs</source>
+      <translation>packs</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/across_window.py" />
@@ -6740,11 +6785,6 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/shop/shop_forms.py" />
       <source>&amp;Held against what, and what it showed</source>
       <translation>&amp;Comparé à quoi, et ce qu'il montrait</translation>
-    </message>
-    <message>
-      <location filename="firmcell/app/shop/shop_forms.py" />
-      <source>&amp;How much</source>
-      <translation>&amp;Combien</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_forms.py" />
@@ -7212,6 +7252,11 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/stock/cell_card.py" />
       <source>at rest, V</source>
       <translation>au repos, V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/stock/cell_card.py" />
+      <source>capacity tested</source>
+      <translation>capacité testée</translation>
     </message>
     <message>
       <location filename="firmcell/app/stock/fit_window.py" />
@@ -7912,6 +7957,16 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/watch_window.py" />
       <source>no warmer than</source>
       <translation>pas plus chaud que</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>plan</source>
+      <translation>plan</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/watch_window.py" />
+      <source>read</source>
+      <translation>lu</translation>
     </message>
     <message>
       <location filename="firmcell/app/workshop_commands.py" />
