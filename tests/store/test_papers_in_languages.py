@@ -2,6 +2,7 @@
 
 import io
 import re
+from dataclasses import replace
 
 import pytest
 from pypdf import PdfReader
@@ -10,6 +11,7 @@ from firmcell.app.language.spoken import tongue_of
 from firmcell.core.base.tongue import ENGLISH
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.passport import told_passport
+from firmcell.core.pictures.drawing import Drawing
 from firmcell.store.demo import DEMO_JOBS, make_demo
 from firmcell.store.job_file import JobFile
 from firmcell.store.passport_files import passport_html, passport_pdf
@@ -62,6 +64,19 @@ def test_the_seal_of_a_passport_is_read_whatever_it_speaks(tmp_path, library):
                 path.write_bytes(b"".join(exported(job, kind, tongue=tongue_of(code))))
                 seals.append(read_seal(path))
     assert len(set(seals)) == 1
+
+
+def test_a_name_is_not_told(tmp_path, library):
+    """Black is a colour of wires, and somebody's name."""
+    with JobFile.open(make_demo("bee-house-scale", tmp_path)) as job:
+        page, _ = page_of(job, library)
+    page = replace(page, builder="Black", serial="lead")
+    pictures = [Drawing("top face", (), (0.0, 0.0, 1.0, 1.0))]
+    german = text_of(passport_pdf(page, pictures, tongue=tongue_of("de")))
+    assert "Gebaut von Black" in german
+    assert "Seriennummer lead" in german
+    html = passport_html(page, pictures, tongue=tongue_of("de"))
+    assert "gebaut von Black" in html
 
 
 def test_html_names_its_language_and_english_is_as_it_was(tmp_path, library):

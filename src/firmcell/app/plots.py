@@ -98,7 +98,7 @@ class Plot(QWidget):
             symbolSize=9,
             symbolBrush=colour,
             symbolPen=colour,
-            name=told(name) if name else None if name else None,
+            name=told(name) if name else None,
         )
 
     def bars(self, x: Any, height: Any, colour: str) -> None:

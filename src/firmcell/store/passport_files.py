@@ -156,8 +156,8 @@ class _Page:
         given = " · ".join(
             t
             for t in (
-                self.tell(f"Serial {p.serial}") if p.serial else "",
-                self.tell(f"Built by {p.builder}") if p.builder else "",
+                f"{self.tell('Serial')} {p.serial}" if p.serial else "",
+                f"{self.tell('Built by')} {p.builder}" if p.builder else "",
             )
             if t
         )

@@ -23077,11 +23077,6 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     </message>
     <message>
       <location filename="firmcell/store/passport_files.py" />
-      <source>Built by %1</source>
-      <translation>Gebaut von %1</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/passport_files.py" />
       <source>Empty V</source>
       <translation>Leer V</translation>
     </message>
@@ -23124,11 +23119,6 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <location filename="firmcell/store/passport_files.py" />
       <source>Printed</source>
       <translation>Aufdruck</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/passport_files.py" />
-      <source>Serial %1</source>
-      <translation>Seriennummer %1</translation>
     </message>
     <message>
       <location filename="firmcell/store/passport_files.py" />
@@ -24177,8 +24167,8 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
-      <source>built by %1</source>
-      <translation>gebaut von %1</translation>
+      <source>built by</source>
+      <translation>gebaut von</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

@@ -23077,11 +23077,6 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     </message>
     <message>
       <location filename="firmcell/store/passport_files.py" />
-      <source>Built by %1</source>
-      <translation>Construit par %1</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/passport_files.py" />
       <source>Empty V</source>
       <translation>Vide V</translation>
     </message>
@@ -23124,11 +23119,6 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <location filename="firmcell/store/passport_files.py" />
       <source>Printed</source>
       <translation>Imprimé</translation>
-    </message>
-    <message>
-      <location filename="firmcell/store/passport_files.py" />
-      <source>Serial %1</source>
-      <translation>Numéro de série %1</translation>
     </message>
     <message>
       <location filename="firmcell/store/passport_files.py" />
@@ -24177,8 +24167,8 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
-      <source>built by %1</source>
-      <translation>construit par %1</translation>
+      <source>built by</source>
+      <translation>construit par</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
