@@ -24,15 +24,16 @@ from firmcell.store.layout_files import layout_bytes
 from firmcell.store.shopping_files import shopping_pdf
 from firmcell.store.whole_job import label_bytes, passport_bytes, passport_of
 
-ROOMS = ("firmcell/app/", "firmcell/core/")
+ROOMS = ("firmcell/app/", "firmcell/core/", "firmcell/register/", "firmcell/store/")
 """Where each sentence may be shown, by a design or a slip that no walk meets: all of them are told."""
 NOT_TOLD = (
-    *(f"firmcell/core/{room}/" for room in ("base", "cells", "geometry", "practice", "stock")),
+    "firmcell/core/base/frozen.py",
     "firmcell/core/leads/spice_netlist.py",
     "firmcell/core/run/pack_in_time.py",
+    "firmcell/register/migrations/",
+    "firmcell/store/sql_tables.py",
 )
-"""But for what is shown to nobody, and for the packs to practise on and the register, told where a walk meets
-them."""
+"""But for what is shown to nobody."""
 READ_FOR_S = 4.0
 """How long a window of the workshop is given to read its register and to plan."""
 

@@ -8326,6 +8326,31 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>keine Quelle</translation>
     </message>
     <message>
+      <location filename="firmcell/core/base/quantity.py" />
+      <source>it must be at least %1</source>
+      <translation>es muss mindestens %1 sein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/quantity.py" />
+      <source>it must be at most %1</source>
+      <translation>es darf höchstens %1 sein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/serials.py" />
+      <source>From 1 to %1 cells come in at a time, not %2.</source>
+      <translation>Auf einmal kommen 1 bis %1 Zellen herein, nicht %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/serials.py" />
+      <source>The first cell has no serial; HL-0412 is right.</source>
+      <translation>Die erste Zelle hat keine Seriennummer; HL-0412 ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/serials.py" />
+      <source>“%1” holds no number to count up; %2-001 is right.</source>
+      <translation>„%1“ enthält keine Zahl zum Weiterzählen; %2-001 ist richtig.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/base/wording.py" />
       <source>%1 min</source>
       <translation>%1 min</translation>
@@ -9266,6 +9291,41 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>halb verbraucht</translation>
     </message>
     <message>
+      <location filename="firmcell/core/cells/class_models.py" />
+      <source>%1; in the cold as %2: wide band</source>
+      <translation>%1; in der Kälte wie %2: weites Band</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/class_models.py" />
+      <source>; it stands for every lithium-ion cell that is not a round energy cell: wide band</source>
+      <translation>; es steht für jede Lithium-Ionen-Zelle, die keine runde Energiezelle ist: weites Band</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/class_models.py" />
+      <source>generic class value, drawn by hand; no published set: wide band</source>
+      <translation>allgemeiner Klassenwert, von Hand gezeichnet; kein veröffentlichter Satz: weites Band</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>Chen and others 2020 (21700, nickel-rich oxide and graphite with silicon)</source>
+      <translation>Chen und andere 2020 (21700, nickelreiches Oxid und Graphit mit Silizium)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>Mohtat and others 2020 (pouch, nickel-manganese-cobalt oxide and graphite)</source>
+      <translation>Mohtat und andere 2020 (Pouch, Nickel-Mangan-Kobalt-Oxid und Graphit)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>O'Regan and others 2022 (21700, nickel-rich oxide and graphite with silicon)</source>
+      <translation>O'Regan und andere 2022 (21700, nickelreiches Oxid und Graphit mit Silizium)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>Prada and others 2013 (26650, iron phosphate and graphite)</source>
+      <translation>Prada und andere 2013 (26650, Eisenphosphat und Graphit)</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/changes/by_hand.py" />
       <source>Back to whole rows</source>
       <translation>Zurück zu ganzen Reihen</translation>
@@ -9741,9 +9801,64 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>nichts</translation>
     </message>
     <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>all points are one</source>
+      <translation>alle Punkte sind einer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>four points and their places are wanted</source>
+      <translation>vier Punkte und ihre Plätze werden gebraucht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>their sides cross, or one corner is pushed in</source>
+      <translation>ihre Seiten kreuzen sich, oder eine Ecke ist eingedrückt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>they go round the wrong way: upper left first, then upper right, lower right, lower left</source>
+      <translation>sie gehen falsch herum: links oben zuerst, dann rechts oben, rechts unten, links unten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>three of the points lie on one line</source>
+      <translation>drei der Punkte liegen auf einer Geraden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>two of them are one</source>
+      <translation>zwei davon sind einer</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/geometry/packing.py" />
       <source>free</source>
       <translation>frei</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>crosses or touches itself: side %1 and side %2 (near %3, %4 mm)</source>
+      <translation>kreuzt oder berührt sich selbst: Seite %1 und Seite %2 (nahe %3, %4 mm)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>encloses %1 mm²; nothing fits in it</source>
+      <translation>umschließt %1 mm²; nichts passt hinein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>has %1 corners; it needs at least 3</source>
+      <translation>hat %1 Ecken; er braucht mindestens 3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>has a corner that is not a number</source>
+      <translation>hat eine Ecke, die keine Zahl ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>has the same corner twice in a row</source>
+      <translation>hat dieselbe Ecke zweimal hintereinander</translation>
     </message>
     <message>
       <location filename="firmcell/core/insulation/cell_holder.py" />
@@ -19516,9 +19631,884 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>zwei weiße</translation>
     </message>
     <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>A strip on plus that reaches over the rim lies on minus, with the wrap between them only.</source>
+      <translation>Ein Streifen auf dem Plus, der über den Rand reicht, liegt auf Minus, nur die Hülle dazwischen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>An old pack, opened. What is wrong with it, and where?</source>
+      <translation>Ein alter Pack, geöffnet. Was ist daran falsch, und wo?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>As found, seen from above</source>
+      <translation>Wie vorgefunden, von oben gesehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Copper shows through: where the wire lies on strip or can, it is a short.</source>
+      <translation>Kupfer scheint durch: wo die Leitung auf Streifen oder Becher liegt, ist es ein Kurzschluss.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Go over it cell by cell: colour of the wrap, ring, edge of the strip, its welds; then along the wire.</source>
+      <translation>Zelle für Zelle durchgehen: Farbe der Hülle, Ring, Kante des Streifens, seine Schweißungen; dann die Leitung entlang.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Nothing is seen from outside. Measure every group before it is trusted.</source>
+      <translation>Von außen ist nichts zu sehen. Jede Gruppe messen, bevor man ihr traut.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Strip that waves carried more than it can: it sags on to the rim, and its welds were hot. Find out what it carried.</source>
+      <translation>Gewellter Streifen trug mehr, als er kann: er hängt auf den Rand durch, und seine Schweißungen waren heiß. Herausfinden, was er trug.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The can is minus right up to the rim: without a ring, the strip on the plus is one scratch away from a short.</source>
+      <translation>Der Becher ist Minus bis an den Rand: ohne Ring ist der Streifen auf dem Plus einen Kratzer vom Kurzschluss entfernt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The cell was hotter than its neighbours: worn, or joined badly. It is not used again.</source>
+      <translation>Die Zelle war heißer als ihre Nachbarn: verbraucht oder schlecht verbunden. Sie wird nicht wieder benutzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The seal has let something out, or water came in. The cell is not used again, and the strip there is replaced.</source>
+      <translation>Die Dichtung hat etwas herausgelassen, oder Wasser kam herein. Die Zelle wird nicht wieder benutzt, und der Streifen dort wird ersetzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The strip stands off this cell: the others of its group carry its share, and it is not charged or watched with them.</source>
+      <translation>Der Streifen steht von dieser Zelle ab: die anderen ihrer Gruppe tragen ihren Teil, und sie wird nicht mit ihnen geladen oder überwacht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>a cell's weld has let go</source>
+      <translation>die Schweißung einer Zelle hat sich gelöst</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>insulation of the wire is cut</source>
+      <translation>Isolierung der Leitung ist eingeschnitten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>nothing to be seen</source>
+      <translation>nichts zu sehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>ring missing at a plus</source>
+      <translation>Ring fehlt an einem Plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>rust or leakage</source>
+      <translation>Rost oder Auslauf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>strip lies over the rim</source>
+      <translation>Streifen liegt über dem Rand</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>strip of cells %1 and %2</source>
+      <translation>Streifen der Zellen %1 und %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>strip rippled by heat</source>
+      <translation>Streifen von Hitze gewellt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>the wire</source>
+      <translation>die Leitung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>wrap browned by heat</source>
+      <translation>Hülle von Hitze gebräunt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>A is plus</source>
+      <translation>A ist Plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>B is plus</source>
+      <translation>B ist Plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>Is there a key that tells the two sides apart: a square and a pointed end, a blade across and one upright? From the cups everything is mirrored.</source>
+      <translation>Gibt es ein Kennzeichen, das die zwei Seiten unterscheidet: ein stumpfes und ein spitzes Ende, eine liegende Klinge und eine stehende? Von den Kelchen aus ist alles gespiegelt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>The half that goes on the pack, seen %1: %2. Which contact is plus?</source>
+      <translation>Die Hälfte, die an den Pack kommt, %1 gesehen: %2. Welcher Kontakt ist Plus?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>The pack's half, seen %1</source>
+      <translation>Die Hälfte des Packs, %1 gesehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>The sign moulded on the body decides, and a meter proves it before anything is joined.</source>
+      <translation>Das Zeichen am Gehäuse entscheidet, und ein Messgerät beweist es, bevor etwas verbunden wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>as one looks into it</source>
+      <translation>wie man hineinsieht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>from the solder cups</source>
+      <translation>von den Lötkelchen aus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>the blade that lies across is plus, the upright one minus</source>
+      <translation>die liegende Klinge ist Plus, die stehende Minus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>the shape does not tell</source>
+      <translation>die Form sagt es nicht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>the square end of the body is plus, the pointed end minus</source>
+      <translation>das stumpfe Ende des Gehäuses ist Plus, das spitze Minus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>two bodies of one shape can be put together either way round</source>
+      <translation>zwei Gehäuse gleicher Form lassen sich so oder so zusammenstecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>two loose bullets are alike, whatever the colour of a sleeve says</source>
+      <translation>zwei lose Rundstecker sind gleich, welche Farbe der Schlauch auch hat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>which pin carries what, only the host's own sheet says</source>
+      <translation>welcher Pin was trägt, sagt nur das Blatt des Geräts selbst</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>A coat of insulation lies between strands and wall: hardly any metal touches. It gets hot at once, and it pulls out.</source>
+      <translation>Zwischen Litzen und Wand liegt eine Schicht Isolierung: kaum Metall berührt sich. Es wird sofort heiß und zieht sich heraus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>A crimp on a wire of %1 strands: cut across, and from the side. What is it?</source>
+      <translation>Eine Crimpung auf einer Leitung mit %1 Litzen: quer geschnitten und von der Seite. Was ist es?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Cut across</source>
+      <translation>Quer geschnitten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>From the side</source>
+      <translation>Von der Seite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Hollows between strands, the thickness of the wall all round, what lies between, and the witness hole.</source>
+      <translation>Hohlräume zwischen Litzen, die Dicke der Wand ringsum, was dazwischen liegt, und das Sichtloch.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>No copper shows in the witness hole: the wire ends before the crimp, which holds it by its tip or not at all.</source>
+      <translation>Im Sichtloch ist kein Kupfer: die Leitung endet vor der Crimpung, die sie an der Spitze hält oder gar nicht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Strands are pressed to one body without hollows, the wall is whole and even, copper shows in the witness hole, and a finger of about 1 mm of bare wire is left before the insulation.</source>
+      <translation>Die Litzen sind zu einem Körper ohne Hohlräume gepresst, die Wand ist ganz und gleichmäßig, im Sichtloch ist Kupfer, und vor der Isolierung bleibt etwa 1 mm blanke Leitung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Strands are still round, with air between them: current passes at a few points, they corrode and get hot, and the wire pulls out.</source>
+      <translation>Die Litzen sind noch rund, mit Luft dazwischen: Strom geht über wenige Punkte, sie korrodieren und werden heiß, und die Leitung zieht sich heraus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>The two halves are pushed past each other, with a fin at each side: one side is not pressed, the other is cut.</source>
+      <translation>Die beiden Hälften sind aneinander vorbei gedrückt, mit einem Grat an jeder Seite: eine Seite ist nicht gepresst, die andere geschnitten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>The wall is thin and cracked, and metal is squeezed out at the sides: strands are thinned and break where they leave the barrel.</source>
+      <translation>Die Wand ist dünn und gerissen, und Metall quillt an den Seiten heraus: Litzen sind gedünnt und brechen, wo sie die Hülse verlassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>There is a hollow where strands should be: some were cut off or bent back. What is left carries the whole current.</source>
+      <translation>Wo Litzen sein sollten, ist ein Hohlraum: einige wurden abgeschnitten oder zurückgebogen. Der Rest trägt den ganzen Strom.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>insulation is under the crimp</source>
+      <translation>Isolierung ist unter der Crimpung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>sound: leave it</source>
+      <translation>gut: so lassen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>strands are missing</source>
+      <translation>Litzen fehlen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>the halves of the die were not in line</source>
+      <translation>die Hälften der Backe standen nicht in einer Linie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>the wire is not home in the barrel</source>
+      <translation>die Leitung sitzt nicht ganz in der Hülse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>too loose: the die or the setting is too large</source>
+      <translation>zu locker: Backe oder Einstellung ist zu groß</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>too tight: the die or the setting is too small</source>
+      <translation>zu fest: Backe oder Einstellung ist zu klein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>%1 of one class, %2 groups in series with %3 side by side. The table tells what each other class would make of the same brief. Lit is cell 1.</source>
+      <translation>%1 einer Klasse, %2 Gruppen in Reihe mit je %3 nebeneinander. Die Tabelle sagt, was jede andere Klasse aus derselben Vorgabe machen würde. Beleuchtet ist Zelle 1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>B0 is on the pack's negative, each next tap one group higher; on the picture they change from face to face. Two of these leads exchanged kill a board. Lit is B2.</source>
+      <translation>B0 ist am Minus des Packs, jeder weitere Abgriff eine Gruppe höher; auf dem Bild wechseln sie von Seite zu Seite. Zwei vertauschte Leitungen töten eine Platine. Beleuchtet ist B2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Board and taps</source>
+      <translation>Platine und Abgriffe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Both faces are drawn as you see them when that face is up. Turned over, left and right (or near and far) change places: this is where most mistakes are made.</source>
+      <translation>Beide Seiten sind gezeichnet, wie man sie sieht, wenn sie oben liegen. Gewendet tauschen links und rechts (oder nah und fern): hier werden die meisten Fehler gemacht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Cells, strips and board say no, each with its numbers. F5 goes into the list, Shift+F1 says why one matters and where its limit comes from, Ctrl+. applies a fix where there is one.</source>
+      <translation>Zellen, Streifen und Platine sagen nein, jedes mit seinen Zahlen. F5 geht in die Liste, Umschalt+F1 sagt, warum einer zählt und woher seine Grenze kommt, Strg+. wendet eine Abhilfe an, wo es eine gibt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Choose 16 AWG silicone, find LE-1 among the findings (F5), and apply its fix (Ctrl+.).</source>
+      <translation>16 AWG Silikon wählen, LE-1 unter den Befunden finden (F5) und seine Abhilfe anwenden (Strg+.).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Every tap is read against B0 before anything is plugged in, and wrong wiring is told from the readings.</source>
+      <translation>Jeder Abgriff wird gegen B0 gemessen, bevor etwas eingesteckt wird, und falsche Verdrahtung wird aus den Ablesungen genannt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>One step at the bench</source>
+      <translation>Ein Schritt an der Werkbank</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Press Ctrl+E for a cut through the pack, and Ctrl+E again for the faces.</source>
+      <translation>Strg+E für einen Schnitt durch den Pack drücken, und noch einmal Strg+E für die Seiten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Press Practise… for a pack with a hidden fault and a meter, and find it.</source>
+      <translation>Üben… drücken für einen Pack mit verstecktem Fehler und ein Messgerät, und ihn finden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Rated, the pack holds %1. What it gives depends on the day: the run plays it from full until something ends it, and says what.</source>
+      <translation>Nach Nennwert hält der Pack %1. Was er gibt, hängt vom Tag ab: der Lauf spielt es von voll, bis etwas ihn beendet, und sagt, was.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Read one or two, then take the change back with Ctrl+Z.</source>
+      <translation>Einen oder zwei lesen, dann die Änderung mit Strg+Z zurücknehmen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Readings before the plug</source>
+      <translation>Ablesungen vor dem Stecker</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Record the row of welds as if you had made it, then pass the step with Ctrl+Space.</source>
+      <translation>Die Schweißreihe eintragen, als wäre sie gemacht, dann den Schritt mit Strg+Leertaste bestehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Ring, sheet, tape, sleeve, in this order. With all of it the pack weighs about %1; the sleeve to buy is told by its flat width.</source>
+      <translation>Ring, Folie, Band, Schlauch, in dieser Reihenfolge. Mit allem wiegt der Pack etwa %1; den zu kaufenden Schlauch nennt seine flache Breite.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Run it at 25 °C and at −5 °C, and look at what ends it. Drag the slider: the picture follows.</source>
+      <translation>Bei 25 °C und bei −5 °C laufen lassen und sehen, was ihn beendet. Den Schieber ziehen: das Bild folgt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Somebody has begun to build it. The card asks for what this step has to prove, the picture shows what metal is live at this moment. Nothing that is recorded is ever erased.</source>
+      <translation>Jemand hat zu bauen begonnen. Die Karte fragt, was dieser Schritt zu beweisen hat, das Bild zeigt, welches Metall in diesem Augenblick unter Spannung steht. Nichts Eingetragenes wird je gelöscht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The hoist works from %1 to %2 and draws %3, %4 as it starts. Everything else follows from these lines. Now a neighbour wants it to lift more.</source>
+      <translation>Die Winde arbeitet von %1 bis %2 und zieht %3, beim Anlaufen %4. Alles andere folgt aus diesen Zeilen. Nun will ein Nachbar, dass sie mehr hebt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The leads are %1. What happens with a thinner one?</source>
+      <translation>Die Leitungen sind %1. Was geschieht mit einer dünneren?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The passport says what the pack is, how it was built and what was measured. It says unfinished as long as a step is open, and names the first. That was the way; F1 has all of it to read again.</source>
+      <translation>Der Pass sagt, was der Pack ist, wie er gebaut und was gemessen wurde. Er heißt unfertig, solange ein Schritt offen ist, und nennt den ersten. Das war der Weg; F1 hat alles noch einmal zum Lesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The strips are coloured by how warm they get in their place. Links share the current; the collecting strip carries more and more of it towards the lead. Lit is one of them, with its numbers.</source>
+      <translation>Die Streifen sind gefärbt, wie warm sie an ihrem Platz werden. Verbindungen teilen den Strom; der Sammelstreifen trägt zur Leitung hin immer mehr davon. Beleuchtet ist einer, mit seinen Zahlen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Type %1 for the steady current, and look at the line of findings at the bottom.</source>
+      <translation>%1 als Dauerstrom tippen und die Zeile der Befunde unten ansehen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What carries the current</source>
+      <translation>Was den Strom trägt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What goes with the pack</source>
+      <translation>Was mit dem Pack mitgeht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What it says against it</source>
+      <translation>Was dagegen spricht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What the load wants</source>
+      <translation>Was der Verbraucher will</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Wire and fuse</source>
+      <translation>Leitung und Sicherung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A board goes on a pack that works already. Joined so far: %1. What comes next?</source>
+      <translation>Eine Platine kommt an einen Pack, der schon arbeitet. Bisher verbunden: %1. Was kommt als Nächstes?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A charge lead has a bare plug at each end. Done so far: %1. What comes next?</source>
+      <translation>Eine Ladeleitung hat an jedem Ende einen blanken Stecker. Bisher getan: %1. Was kommt als Nächstes?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A new lead is soldered on a live pack's connector half. Done so far: %1. What comes next?</source>
+      <translation>Eine neue Leitung wird an die Steckerhälfte eines Packs unter Spannung gelötet. Bisher getan: %1. Was kommt als Nächstes?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A pack is full and comes off its charger. Done so far: %1. What comes next?</source>
+      <translation>Ein Pack ist voll und kommt vom Ladegerät. Bisher getan: %1. Was kommt als Nächstes?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A pack with clips for its cells, nothing welded. Done so far: %1. What comes next?</source>
+      <translation>Ein Pack mit Clips für seine Zellen, nichts geschweißt. Bisher getan: %1. Was kommt als Nächstes?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>An empty holder is dead: everything is soldered and measured before the first cell goes in.</source>
+      <translation>Ein leerer Halter ist spannungslos: alles wird gelötet und gemessen, bevor die erste Zelle hineinkommt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>B− first, so that the board's ground is there before any tap; the plug only once every pin is read; P− last, so that nothing flows through a board that does not see its groups. A board's own sheet goes before this.</source>
+      <translation>B− zuerst, damit die Masse der Platine da ist vor jedem Abgriff; der Stecker erst, wenn jeder Pin gemessen ist; P− zuletzt, damit nichts durch eine Platine fließt, die ihre Gruppen nicht sieht. Das Blatt der Platine geht vor.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>For each answer ask: which metal is bare while it is done, and what is its voltage against the other bare metal in reach?</source>
+      <translation>Bei jeder Antwort fragen: welches Metall ist dabei blank, und welche Spannung hat es gegen das andere blanke Metall in Reichweite?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>One conductor at a time: cut, strip, solder, sleeve, shrink, and only then the next. A cutter through both is a short, and so is a tip between two bare ends. Which pole is first is a habit of the shop.</source>
+      <translation>Ein Leiter nach dem anderen: schneiden, abisolieren, löten, überziehen, schrumpfen, und erst dann der nächste. Eine Zange durch beide ist ein Kurzschluss, ebenso eine Spitze zwischen zwei blanken Enden. Welcher Pol zuerst, ist Gewohnheit der Werkstatt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>Sleeves go on first or never; a mate holds the contacts while plastic softens, and it hangs on nothing.</source>
+      <translation>Schläuche kommen zuerst darauf oder nie; ein Gegenstück hält die Kontakte, während Kunststoff weich wird, und es hängt an nichts.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>The connector of a live pack is changed. The %1 wire is %2, the %3 wire uncut. What comes next?</source>
+      <translation>Der Stecker eines Packs unter Spannung wird gewechselt. Die Leitung %1 ist %2, die Leitung %3 nicht geschnitten. Was kommt als Nächstes?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>The pack and its two wires</source>
+      <translation>Der Pack und seine zwei Leitungen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>The pack is always live: plugged on it first, the bare plug at the charger's end is live in the hand.</source>
+      <translation>Der Pack steht immer unter Spannung: zuerst daran gesteckt, steht der blanke Stecker am Ladegerätende in der Hand unter Spannung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>What is done so far</source>
+      <translation>Was bisher getan ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>While the lead hangs on the pack its other end is live: the pack's end comes off first.</source>
+      <translation>Solange die Leitung am Pack hängt, steht ihr anderes Ende unter Spannung: das Ende am Pack kommt zuerst ab.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/practice/live_order.py" />
       <source>bare</source>
       <translation>blank</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>charge lead off</source>
+      <translation>Ladeleitung ab</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>charge lead on</source>
+      <translation>Ladeleitung dran</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cover the pack's connector</source>
+      <translation>den Stecker des Packs abdecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut and strip the %1 wire, to solder both in one go</source>
+      <translation>die Leitung %1 schneiden und abisolieren, um beide auf einmal zu löten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut both wires with one snip, so that they are of one length</source>
+      <translation>beide Leitungen mit einem Schnitt kürzen, damit sie gleich lang sind</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut the %1 wire alone, and cover its end</source>
+      <translation>die Leitung %1 allein schneiden und ihr Ende abdecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut, end covered</source>
+      <translation>geschnitten, Ende abgedeckt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>join B− to the pack's minus</source>
+      <translation>B− mit dem Minus des Packs verbinden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>join P− to the connector</source>
+      <translation>P− mit dem Stecker verbinden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>measure from each clip to its pad, then from pole to pole</source>
+      <translation>von jedem Clip zu seinem Pad messen, dann von Pol zu Pol</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug an unconnected mate in, to hold the contacts straight</source>
+      <translation>ein nicht angeschlossenes Gegenstück stecken, das die Kontakte gerade hält</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug the lead into the charger</source>
+      <translation>die Leitung ins Ladegerät stecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug the lead on the pack</source>
+      <translation>die Leitung an den Pack stecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug the mate in to try it</source>
+      <translation>das Gegenstück zum Probieren stecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>push the sleeve over the %1 joint and shrink it</source>
+      <translation>den Schlauch über die Verbindung %1 schieben und schrumpfen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>push the sleeves on the wires, far back</source>
+      <translation>die Schläuche auf die Leitungen schieben, weit zurück</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put in the others, reading after each</source>
+      <translation>die anderen einsetzen, nach jeder messen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put the first cell in and read it at the plug</source>
+      <translation>die erste Zelle einsetzen und am Stecker messen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put the load's half on and see whether it fits</source>
+      <translation>die Hälfte des Verbrauchers stecken und sehen, ob sie passt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put the sense plug into the board</source>
+      <translation>den Messstecker in die Platine stecken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>read every pin of the sense plug against B0</source>
+      <translation>jeden Pin des Messsteckers gegen B0 messen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>solder board, fuse and leads to the empty holder</source>
+      <translation>Platine, Sicherung und Leitungen an den leeren Halter löten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>solder the %1 wire into its cup</source>
+      <translation>die Leitung %1 in ihren Kelch löten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>strip and tin the %1 wire</source>
+      <translation>die Leitung %1 abisolieren und verzinnen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>strip both ends, then solder both in one go</source>
+      <translation>beide Enden abisolieren, dann beide auf einmal löten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>switch the charger off</source>
+      <translation>das Ladegerät ausschalten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>switch the charger on</source>
+      <translation>das Ladegerät einschalten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>take the lead off the pack</source>
+      <translation>die Leitung vom Pack abziehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>take the lead out of the charger</source>
+      <translation>die Leitung aus dem Ladegerät ziehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>tin wire and cup, then join</source>
+      <translation>Leitung und Kelch verzinnen, dann verbinden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>tug it, then shrink the sleeve</source>
+      <translation>daran ziehen, dann den Schlauch schrumpfen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>two plugs on a bench</source>
+      <translation>zwei Stecker auf einer Werkbank</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>A sample of strip, peeled off a dead cell after welding. What does it show, and what is done?</source>
+      <translation>Eine Streifenprobe, nach dem Schweißen von einer toten Zelle geschält. Was zeigt sie, und was ist zu tun?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>Black specks, splashes and small pits off the spots: the current sprang over where metal did not lie on metal.</source>
+      <translation>Schwarze Flecken, Spritzer und kleine Löcher neben den Punkten: der Strom sprang über, wo Metall nicht auf Metall lag.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>Each weld tore a hole into the strip and left its nugget on the cell: the weld is stronger than the strip.</source>
+      <translation>Jede Schweißung riss ein Loch in den Streifen und ließ ihre Linse auf der Zelle: die Schweißung ist fester als der Streifen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>On the cell: are there nuggets, rings or pits? In the strip: torn holes, or blown ones with blue round them?</source>
+      <translation>Auf der Zelle: sind da Linsen, Ringe oder Löcher? Im Streifen: ausgerissene Löcher, oder geplatzte mit Blau ringsum?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>One hole is torn out at the edge: there was too little strip round the weld to hold it.</source>
+      <translation>Ein Loch ist am Rand ausgerissen: um die Schweißung war zu wenig Streifen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>One side left its nugget, the other only a ring: the current went through one electrode's spot more than the other's.</source>
+      <translation>Eine Seite ließ ihre Linse, die andere nur einen Ring: der Strom ging durch die Stelle der einen Elektrode mehr als durch die der anderen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The cell</source>
+      <translation>Die Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The strip came off whole, with faint rings: nothing flowed together. It would let go at the first knock.</source>
+      <translation>Der Streifen kam ganz ab, mit schwachen Ringen: nichts ist verschmolzen. Beim ersten Stoß würde es sich lösen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The strip is holed with blown edges and blue all round, and the cell has a pit: the can is only some tenths of a millimetre thick. A can that is pitted is taken out of use.</source>
+      <translation>Der Streifen hat Löcher mit geplatzten Rändern und ringsum Blau, und die Zelle hat eine Vertiefung: der Becher ist nur einige Zehntelmillimeter dick. Ein Becher mit Vertiefung wird ausgemustert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The strip, underside</source>
+      <translation>Der Streifen, Unterseite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>at the edge</source>
+      <translation>am Rand</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>both welds hold: keep the setting</source>
+      <translation>beide Schweißungen halten: die Einstellung behalten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>burnt through: less power or time, on scrap first</source>
+      <translation>durchgebrannt: weniger Leistung oder Zeit, zuerst an Reststücken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>one of the two does not hold: clean and dress the electrodes, press evenly</source>
+      <translation>eine der beiden hält nicht: die Elektroden säubern und abrichten, gleichmäßig drücken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>poor pressure or dirt: press harder, clean, try again</source>
+      <translation>schlechter Druck oder Schmutz: fester drücken, säubern, noch einmal</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>pressure or dirt</source>
+      <translation>Druck oder Schmutz</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>too cold: more power or time, on scrap first</source>
+      <translation>zu kalt: mehr Leistung oder Zeit, zuerst an Reststücken</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>too near the edge of the strip: move the electrodes in</source>
+      <translation>zu nahe am Rand des Streifens: die Elektroden nach innen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>A wire in its cup, cut along</source>
+      <translation>Eine Leitung in ihrem Kelch, längs geschnitten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>A wire in its cup, cut along the middle; %1. What is it?</source>
+      <translation>Eine Leitung in ihrem Kelch, längs der Mitte geschnitten; %1. Was ist es?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Bare strands between cup and insulation can be reached and break where they leave the solder; the sleeve may not cover them.</source>
+      <translation>Blanke Litzen zwischen Kelch und Isolierung sind erreichbar und brechen, wo sie das Lot verlassen; der Schlauch deckt sie vielleicht nicht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Follow the edge of the solder along the wall, then the end of the wire, then the insulation.</source>
+      <translation>Dem Rand des Lots an der Wand entlang folgen, dann dem Ende der Leitung, dann der Isolierung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Solder runs out thin on to wall and strands, the strands show in outline, the wire is home and the insulation whole. Dull is no fault of lead-free solder.</source>
+      <translation>Das Lot läuft dünn auf Wand und Litzen aus, die Litzen sind erkennbar, die Leitung sitzt auf, und die Isolierung ist ganz. Matt ist kein Fehler von bleifreiem Lot.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Strands lie bare in the cup and there are hollows: too small a section carries the current.</source>
+      <translation>Litzen liegen blank im Kelch, und es gibt Hohlräume: ein zu kleiner Querschnitt trägt den Strom.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The drop outside keeps the sleeve from lying close, and can reach the other contact.</source>
+      <translation>Der Tropfen außen hindert den Schlauch am Anliegen und kann den anderen Kontakt erreichen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The plastic gave way under the heat: the contact no longer meets its mate straight, and may touch too little or push out.</source>
+      <translation>Der Kunststoff gab in der Hitze nach: der Kontakt trifft sein Gegenstück nicht mehr gerade und berührt vielleicht zu wenig oder schiebt sich heraus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The solder stands in lumps and does not run out on to the wall: it was too cold, or the wire moved. It lets go when it is pulled or gets warm.</source>
+      <translation>Das Lot steht in Klumpen und läuft nicht auf die Wand aus: es war zu kalt, oder die Leitung bewegte sich. Es löst sich bei Zug oder Wärme.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The wire ends short of the cup's floor and lies in solder all round: only solder holds it. It lets go when it is hot.</source>
+      <translation>Die Leitung endet vor dem Boden des Kelchs und liegt rundum in Lot: nur Lot hält sie. Es löst sich, wenn es heiß wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>a blob hangs underneath</source>
+      <translation>ein Tropfen hängt darunter</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>cold, or moved while it set</source>
+      <translation>kalt, oder beim Erstarren bewegt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>the contact stands crooked in softened plastic</source>
+      <translation>der Kontakt steht schief in erweichtem Kunststoff</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>the wire floats and is not home in the cup</source>
+      <translation>die Leitung schwimmt und sitzt nicht im Kelch auf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Cell after turning over</source>
+      <translation>Zelle nach dem Wenden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Crimp, cut across</source>
+      <translation>Crimpung, quer geschnitten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Old pack as found</source>
+      <translation>Alter Pack, wie vorgefunden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Plus of a connector</source>
+      <translation>Plus eines Steckers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Solder joint in its cup</source>
+      <translation>Lötstelle in ihrem Kelch</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>That would do harm. It is: %1%2. %3</source>
+      <translation>Das würde Schaden anrichten. Richtig ist: %1%2. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>What comes next on a live pack</source>
+      <translation>Was als Nächstes kommt an einem Pack unter Spannung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>The pack is turned over about its %1 axis, the dashed line. Where is the cell that is ringed, and which end is seen?</source>
+      <translation>Der Pack wird um seine Achse %1 gewendet, die gestrichelte Linie. Wo ist die umringte Zelle, und welches Ende ist zu sehen?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>Think of the line as a hinge: what lies on it stays, what is left of it goes right, or front goes to rear. Every cell shows its other end.</source>
+      <translation>Die Linie als Scharnier denken: was darauf liegt, bleibt, was links davon ist, geht nach rechts, oder vorn nach hinten. Jede Zelle zeigt ihr anderes Ende.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>Top face, as it lies</source>
+      <translation>Oberseite, wie sie liegt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>Turned about the %1 axis, %2 change places and %3 stay; every cell shows its other end, here %4.</source>
+      <translation>Um die Achse %1 gewendet, tauschen %2 und bleiben %3; jede Zelle zeigt ihr anderes Ende, hier %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>about the %1 axis</source>
+      <translation>um die Achse %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>front and rear</source>
+      <translation>vorn und hinten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>left and right</source>
+      <translation>links und rechts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>minus is seen there</source>
+      <translation>dort ist Minus zu sehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>plus is seen there</source>
+      <translation>dort ist Plus zu sehen</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/build_state.py" />
@@ -22116,6 +23106,451 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>Wärme wurde nicht gemessen: fühlen.</translation>
     </message>
     <message>
+      <location filename="firmcell/core/stock/across.py" />
+      <source>no setting recorded</source>
+      <translation>keine Einstellung eingetragen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/across.py" />
+      <source>not taken after all</source>
+      <translation>doch nicht genommen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/at_hand.py" />
+      <source>for two rows</source>
+      <translation>für zwei Reihen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/cut_plan.py" />
+      <source>A piece of %1 mm is longer than what is sold, %2 mm.</source>
+      <translation>Ein Stück von %1 mm ist länger, als verkauft wird, %2 mm.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 V is far under empty, %2 V: dead, or red and black changed</source>
+      <translation>%1 V ist weit unter leer, %2 V: tot, oder Rot und Schwarz vertauscht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 V is over full, %2 V</source>
+      <translation>%1 V ist über voll, %2 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is %2 times what its class holds</source>
+      <translation>%1 ist das %2-Fache dessen, was ihre Klasse hält</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is %2 times what its class resists</source>
+      <translation>%1 ist das %2-Fache des Widerstands ihrer Klasse</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is far from what was measured before, %2</source>
+      <translation>%1 liegt weit von dem, was vorher gemessen wurde, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is more than it held before, %2 Ah</source>
+      <translation>%1 ist mehr, als sie vorher hielt, %2 Ah</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Class of cell</source>
+      <translation>Klasse der Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Drawer or job</source>
+      <translation>Schublade oder Auftrag</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Measured with</source>
+      <translation>Gemessen mit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Reclaimed from</source>
+      <translation>Wiedergewonnen aus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Temperature of the cell</source>
+      <translation>Temperatur der Zelle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 has no such entry to take back.</source>
+      <translation>%1 hat keinen solchen Eintrag zum Zurücknehmen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is %2, put there on %3; look again before you move it.</source>
+      <translation>%1 ist %2, dorthin gelegt am %3; noch einmal ansehen, bevor sie bewegt wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is %2: no cell is in two packs. Put it into a drawer first, if it came out.</source>
+      <translation>%1 ist %2: keine Zelle ist in zwei Packs. Zuerst in eine Schublade legen, wenn sie herauskam.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is in the register already.</source>
+      <translation>%1 ist schon im Register.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is of lot %2 but of no class; say which class of cell the lot is of.</source>
+      <translation>%1 ist von Los %2, aber ohne Klasse; sagen, von welcher Zellenklasse das Los ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 was %2; take that back before it goes into a job.</source>
+      <translation>%1 war %2; das zurücknehmen, bevor sie in einen Auftrag geht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 was %2; why it is good after all is not said.</source>
+      <translation>%1 war %2; warum sie doch gut ist, ist nicht gesagt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 was used in a job: it stays in the register. Scrap it, or give it another serial.</source>
+      <translation>%1 wurde in einem Auftrag benutzt: sie bleibt im Register. Verschrotten, oder eine andere Seriennummer geben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>Into which job %1 goes is not said.</source>
+      <translation>In welchen Auftrag %1 geht, ist nicht gesagt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>Nothing was measured on %1: a test holds a capacity, a resistance, a voltage or its cycles.</source>
+      <translation>An %1 wurde nichts gemessen: eine Prüfung enthält Kapazität, Widerstand, Spannung oder ihre Zyklen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>That entry about %1 was taken back already.</source>
+      <translation>Dieser Eintrag zu %1 wurde schon zurückgenommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>That entry is about another kind of thing.</source>
+      <translation>Dieser Eintrag handelt von etwas anderem.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>The serial %1 belongs to another cell, %2%3, since %4; give this one a serial of its own.</source>
+      <translation>Die Seriennummer %1 gehört einer anderen Zelle, %2%3, seit %4; dieser eine eigene geben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>There is no such cell in the register: its coming in was refused or taken back.</source>
+      <translation>Diese Zelle gibt es im Register nicht: ihr Eingang wurde abgelehnt oder zurückgenommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>What %1 is was changed on %2; look again before you change it.</source>
+      <translation>Was %1 ist, wurde am %2 geändert; noch einmal ansehen, bevor es geändert wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>Why %1 is scrapped is not said.</source>
+      <translation>Warum %1 verschrottet wird, ist nicht gesagt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>in drawer %1</source>
+      <translation>in Schublade %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>in stock, no drawer told</source>
+      <translation>auf Lager, keine Schublade genannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>%1, all groups alike.</source>
+      <translation>%1, alle Gruppen gleich.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>%1, and stays so: no board balances it. Charge each group by itself first.</source>
+      <translation>%1, und bleibt so: keine Platine gleicht es aus. Zuerst jede Gruppe für sich laden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>%1, and the board has to bleed the others for about %2 more.</source>
+      <translation>%1, und die Platine muss die anderen noch etwa %2 lang ableiten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>; the last group is then %1 % short</source>
+      <translation>; die letzte Gruppe ist dann %1 % zurück</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>In the first charge from half, by the run, the board stops it after %1: one group is full before the others</source>
+      <translation>In der ersten Ladung von halb an hält nach dem Lauf die Platine sie nach %1 an: eine Gruppe ist vor den anderen voll</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>In the first charge from half, by the run, the pack is full after %1</source>
+      <translation>In der ersten Ladung von halb an ist der Pack nach dem Lauf nach %1 voll</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/fitting.py" />
+      <source>%1 is not of this pack. Put it aside.</source>
+      <translation>%1 gehört nicht zu diesem Pack. Beiseite legen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>Group %1 of the pack has %2 places, %3 cells were matched into it; match anew.</source>
+      <translation>Gruppe %1 des Packs hat %2 Plätze, %3 Zellen wurden ihr zugeordnet; neu zuordnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>as their serials follow</source>
+      <translation>wie ihre Seriennummern folgen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>by resistance, where that keeps the pack cooler</source>
+      <translation>nach Widerstand, wo es den Pack kühler hält</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>in other drawers</source>
+      <translation>in anderen Schubladen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>in other jobs or scrapped</source>
+      <translation>in anderen Aufträgen oder verschrottet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>out by their measurements</source>
+      <translation>nach ihren Messungen ausgeschieden</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>with a word against them</source>
+      <translation>mit einem Wort gegen sie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>%1 That is what it would give with all groups alike: the spread costs nothing that could be measured, dealt by hand neither.</source>
+      <translation>%1 Das gäbe er auch mit lauter gleichen Gruppen: die Streuung kostet nichts Messbares, von Hand verteilt auch nicht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>%1 The spread costs %2 of that, dealt by hand %3.</source>
+      <translation>%1 Die Streuung kostet davon %2, von Hand verteilt %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>%1 the pack gives %2.</source>
+      <translation>%1 der Pack gibt %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>In a run at %1 (at the brief's steady current warmth ends it before a group is empty)</source>
+      <translation>In einem Lauf mit %1 (beim Dauerstrom der Vorgabe beendet ihn die Wärme, bevor eine Gruppe leer ist)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>Placed by resistance the hottest cell is %1 °C cooler, %2 at the end of a run; the most loaded one carries %3 of its capacity an hour, %4 as serials follow.</source>
+      <translation>Nach Widerstand gelegt ist die heißeste Zelle %1 °C kühler, %2 am Ende eines Laufs; die am stärksten belastete trägt %3 ihrer Kapazität je Stunde, %4 in der Folge der Seriennummern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>Places by resistance gain nothing here: the cells stand as their serials follow.</source>
+      <translation>Plätze nach Widerstand bringen hier nichts: die Zellen stehen in der Folge ihrer Seriennummern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/lessons.py" />
+      <source>a peel wants its force or the diameter of the torn hole</source>
+      <translation>eine Schälprobe will ihre Kraft oder den Durchmesser des ausgerissenen Lochs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matched_into.py" />
+      <source>%1 is locked to group %2, but may not go in: it is in no drawer that is ticked, not tested, or out by its measurements.</source>
+      <translation>%1 ist an Gruppe %2 gebunden, darf aber nicht hinein: sie ist in keiner angehakten Schublade, nicht getestet oder nach ihren Messungen ausgeschieden.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matched_into.py" />
+      <source>%1 is locked to group %2; this pack has %3.</source>
+      <translation>%1 ist an Gruppe %2 gebunden; dieser Pack hat %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>%1 cells are locked to group %2, which takes %3.</source>
+      <translation>%1 Zellen sind an Gruppe %2 gebunden, die %3 nimmt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>%1 of %2 cells are within the limits; %3S%4P takes %5.</source>
+      <translation>%1 von %2 Zellen liegen in den Grenzen; %3S%4P braucht %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>A cell is locked to group %1; there are groups 1 to %2.</source>
+      <translation>Eine Zelle ist an Gruppe %1 gebunden; es gibt die Gruppen 1 bis %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>A pack has at least one group of one cell.</source>
+      <translation>Ein Pack hat mindestens eine Gruppe aus einer Zelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>The capacity of a locked cell was not measured: its group cannot be matched.</source>
+      <translation>Die Kapazität einer gebundenen Zelle wurde nicht gemessen: ihre Gruppe lässt sich nicht zuordnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>A capacity test is good for about %1: what the groups differ by below that, the test cannot tell.</source>
+      <translation>Eine Kapazitätsprüfung ist auf etwa %1 gut: was die Gruppen darunter trennt, kann sie nicht sagen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>After a full discharge the board's %1 mA need about %2 to bring the groups together.</source>
+      <translation>Nach einer ganzen Entladung brauchen die %1 mA der Platine etwa %2, um die Gruppen zusammenzubringen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>Less than %1 cannot be had from these cells.</source>
+      <translation>Weniger als %1 ist aus diesen Zellen nicht zu haben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>Resistances were not all measured: a group that resists more warms more and reads low under load.</source>
+      <translation>Nicht alle Widerstände wurden gemessen: eine Gruppe mit mehr Widerstand wird wärmer und zeigt unter Last zu wenig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>The groups hold %1 to %2 Ah: %3 apart. Dealt out by hand, from the fullest down, it would be %4.</source>
+      <translation>Die Gruppen halten %1 bis %2 Ah: %3 auseinander. Von Hand verteilt, von der vollsten abwärts, wären es %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>The weakest group ends the discharge: %1 of the content of the others is carried for nothing.</source>
+      <translation>Die schwächste Gruppe beendet die Entladung: %1 des Inhalts der anderen wird umsonst getragen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>Their resistances differ by %1; they were evened out as far as capacities stay within %2.</source>
+      <translation>Ihre Widerstände unterscheiden sich um %1; sie wurden ausgeglichen, soweit die Kapazitäten innerhalb von %2 bleiben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>What cells lose at rest was not measured of all of them: a group that loses more falls behind in store.</source>
+      <translation>Nicht bei allen wurde gemessen, was sie in Ruhe verlieren: eine Gruppe, die mehr verliert, fällt beim Lagern zurück.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>%1: the table says %2, the register %3: %4</source>
+      <translation>%1: die Tabelle sagt %2, das Register %3: %4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>leave out cells that are known</source>
+      <translation>bekannte Zellen weglassen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>pack it came from</source>
+      <translation>Pack, aus dem sie kam</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>scrapped in the table it came from</source>
+      <translation>in der Tabelle verschrottet, aus der sie kam</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the register is right</source>
+      <translation>das Register stimmt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the register’s stays</source>
+      <translation>das des Registers bleibt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table has it in drawer %1: it is not moved by a table</source>
+      <translation>die Tabelle hat sie in Schublade %1: eine Tabelle bewegt sie nicht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table is right</source>
+      <translation>die Tabelle stimmt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table says that it is scrapped: scrap it here too, or find out why</source>
+      <translation>die Tabelle sagt, sie ist verschrottet: hier auch verschrotten, oder herausfinden, warum</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table’s is taken</source>
+      <translation>das der Tabelle wird genommen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Buy when no more than this is left</source>
+      <translation>Kaufen, wenn nicht mehr als das übrig ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Class, as in the part library</source>
+      <translation>Klasse, wie in der Teilesammlung</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>How much is there</source>
+      <translation>Wie viel da ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>More, or less (−)</source>
+      <translation>Mehr, oder weniger (−)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Sold in lengths or packs of</source>
+      <translation>Verkauft in Längen oder Packungen von</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Where it lies</source>
+      <translation>Wo es liegt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>%1, %2 on %3: %4 of %5 held</source>
+      <translation>%1, %2 am %3: %4 von %5 hielten</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>Read with another meter, or hold it against something known first.</source>
+      <translation>Mit einem anderen Messgerät lesen, oder es zuerst an etwas Bekanntem prüfen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>an entry taken back: %1</source>
+      <translation>ein Eintrag zurückgenommen: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>came in</source>
+      <translation>kam herein</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/stock/part_words.py" />
       <source>came in as %1%2</source>
       <translation>kam herein als %1%2</translation>
@@ -22127,13 +23562,193 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/part_words.py" />
+      <source>checked, not right</source>
+      <translation>geprüft, nicht richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>checked, right</source>
+      <translation>geprüft, richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>held %1 Ah of %2 Ah</source>
+      <translation>hielt %1 Ah von %2 Ah</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>hole of %1</source>
+      <translation>Loch von %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>how the shop works told anew</source>
+      <translation>wie die Werkstatt arbeitet, neu genannt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
       <source>joins %1</source>
       <translation>verbindet %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/part_words.py" />
+      <source>more was used than was there: count it</source>
+      <translation>mehr wurde gebraucht, als da war: zählen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>no longer kept%1</source>
+      <translation>nicht mehr geführt%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
       <source>to be checked in %1</source>
       <translation>zu prüfen in %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>to be checked today</source>
+      <translation>heute zu prüfen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>was not right when it was checked</source>
+      <translation>war bei der Prüfung nicht richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>%1 cycles so far</source>
+      <translation>%1 Zyklen bisher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>, %1 of them with a tested capacity</source>
+      <translation>, davon %1 mit geprüfter Kapazität</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>, into drawer %1</source>
+      <translation>, in Schublade %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>came in as</source>
+      <translation>kam herein als</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>into drawer %1%2</source>
+      <translation>in Schublade %1%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>into the job “%1”</source>
+      <translation>in den Auftrag „%1“</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>not judged</source>
+      <translation>nicht beurteilt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>rests at %1 V</source>
+      <translation>ruht bei %1 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 is counted by the piece: %2 is no whole number.</source>
+      <translation>%1 wird nach Stück gezählt: %2 ist keine ganze Zahl.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 is no longer kept.</source>
+      <translation>%1 wird nicht mehr geführt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 is there already.</source>
+      <translation>%1 ist schon da.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 was counted in %2: let it go, and take it in anew as %3.</source>
+      <translation>%1 wurde in %2 gezählt: aufgeben, und neu aufnehmen als %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>How the shop works is written of the shop itself.</source>
+      <translation>Wie die Werkstatt arbeitet, wird zur Werkstatt selbst geschrieben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>How the shop works was changed meanwhile; look again before you change it.</source>
+      <translation>Wie die Werkstatt arbeitet, wurde inzwischen geändert; noch einmal ansehen, bevor es geändert wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>Nothing was used and nothing came in: the change is 0.</source>
+      <translation>Nichts wurde gebraucht, und nichts kam herein: die Änderung ist 0.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>That entry was taken back already.</source>
+      <translation>Dieser Eintrag wurde schon zurückgenommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>That was written already.</source>
+      <translation>Das wurde schon geschrieben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>There is no such entry to take back.</source>
+      <translation>Einen solchen Eintrag zum Zurücknehmen gibt es nicht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>There is no such thing in the register: its coming in was refused or taken back.</source>
+      <translation>So etwas gibt es im Register nicht: sein Eingang wurde abgelehnt oder zurückgenommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>What %1 is was changed meanwhile; look again before you change it.</source>
+      <translation>Was %1 ist, wurde inzwischen geändert; noch einmal ansehen, bevor es geändert wird.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Checked every so many days</source>
+      <translation>Geprüft alle so viele Tage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Held against what, and what it showed</source>
+      <translation>Woran gehalten, und was es zeigte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>It is right</source>
+      <translation>Es ist richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Number of its certificate</source>
+      <translation>Nummer seines Zeugnisses</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Spot welder: it joins</source>
+      <translation>Punktschweißgerät: es verbindet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>What it is called here</source>
+      <translation>Wie es hier heißt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Where it stands</source>
+      <translation>Wo es steht</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/ways.py" />
@@ -22992,13 +24607,178 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     </message>
     <message>
       <location filename="firmcell/register/book.py" />
+      <source>The register %1 holds entry %2, which this version does not know; install the newer Firm Cell here.</source>
+      <translation>Das Register %1 enthält Eintrag %2, den diese Fassung nicht kennt; hier das neuere Firm Cell installieren.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/book.py" />
       <source>time</source>
       <translation>Zeit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: %3 has the %4 “%5” here and “%6” on line %7.</source>
+      <translation>%1, Zeile %2: %3 hat %4 „%5“ hier und „%6“ in Zeile %7.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: lot %3 is of class “%4” here and “%5” on line %6.</source>
+      <translation>%1, Zeile %2: Los %3 ist hier von Klasse „%4“ und in Zeile %6 „%5“.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: no column is headed “serial”; %3.</source>
+      <translation>%1, Zeile %2: keine Spalte heißt „serial“; %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: the serial “%3” stands on line %4 too; give both a date if they are two tests of one cell.</source>
+      <translation>%1, Zeile %2: die Seriennummer „%3“ steht auch in Zeile %4; beiden ein Datum geben, wenn es zwei Prüfungen einer Zelle sind.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: two columns say the same, “%3” and “%4”; give one of them another heading.</source>
+      <translation>%1, Zeile %2: zwei Spalten sagen dasselbe, „%3“ und „%4“; einer eine andere Überschrift geben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: %2 is still to come.</source>
+      <translation>%1: %2 liegt noch in der Zukunft.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: the cell has no serial.</source>
+      <translation>%1: die Zelle hat keine Seriennummer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: the days between two readings are more than 0.</source>
+      <translation>%1: die Tage zwischen zwei Ablesungen sind mehr als 0.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: two readings at rest are “first”, “second” and the “days” between them; one is missing.</source>
+      <translation>%1: zwei Ablesungen in Ruhe sind „first“, „second“ und die „days“ dazwischen; eines fehlt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “%2” does not say whether the cell is scrapped; yes or no is right.</source>
+      <translation>%1: „%2“ sagt nicht, ob die Zelle verschrottet ist; yes oder no ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “%2” is no date; write it as 2026-11-28 or 28.11.2026.</source>
+      <translation>%1: „%2“ ist kein Datum; als 2026-11-28 oder 28.11.2026 schreiben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “%2” is no origin; new, reclaimed or unknown is right.</source>
+      <translation>%1: „%2“ ist keine Herkunft; new, reclaimed oder unknown ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “voltage” and “second” both say what the cell measures now; leave one out.</source>
+      <translation>%1: „voltage“ und „second“ sagen beide, was die Zelle jetzt zeigt; eines weglassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>a first line such as “serial,class,lot,drawer,capacity Ah,resistance mΩ,voltage V,date” is right</source>
+      <translation>eine erste Zeile wie „serial,class,lot,drawer,capacity Ah,resistance mΩ,voltage V,date“ ist richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>number of a group</source>
+      <translation>Nummer einer Gruppe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>number of cycles</source>
+      <translation>Zahl der Zyklen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>%1 is a database of something else: it holds a table “cells”.</source>
+      <translation>%1 ist eine Datenbank von etwas anderem: sie enthält eine Tabelle „cells“.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>%1 is no register, or it is damaged; move it away, and a new one is begun.</source>
+      <translation>%1 ist kein Register, oder es ist beschädigt; wegbewegen, und ein neues wird begonnen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>Another program has held %1 for %2 s; close it, or try again.</source>
+      <translation>Ein anderes Programm hält %1 seit %2 s; schließen, oder noch einmal versuchen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The disk of %1 is full; nothing of this was written.</source>
+      <translation>Der Datenträger von %1 ist voll; nichts davon wurde geschrieben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 can be read but not written.</source>
+      <translation>Das Register %1 lässt sich lesen, aber nicht schreiben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 cannot be reached now.</source>
+      <translation>Das Register %1 ist jetzt nicht zu erreichen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 could not be made: %2.</source>
+      <translation>Das Register %1 ließ sich nicht anlegen: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 could not be used: %2</source>
+      <translation>Das Register %1 ließ sich nicht benutzen: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 does not let this bench in: name or password are not right.</source>
+      <translation>Das Register %1 lässt diese Werkbank nicht hinein: Name oder Passwort stimmen nicht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 lets this bench read but not write: %2</source>
+      <translation>Das Register %1 lässt diese Werkbank lesen, aber nicht schreiben: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 was made by a newer Firm Cell; install that version here.</source>
+      <translation>Das Register %1 wurde von einem neueren Firm Cell angelegt; hier diese Fassung installieren.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>There is no database at %1; make one there (createdb), empty.</source>
+      <translation>Bei %1 gibt es keine Datenbank; dort eine leere anlegen (createdb).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>does not exist</source>
+      <translation>gibt es nicht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>not a database</source>
+      <translation>keine Datenbank</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>postgresql+psycopg://person@server/workshop is right, or the path of a file that ends in .sqlite</source>
+      <translation>postgresql+psycopg://person@server/workshop ist richtig, oder der Pfad einer Datei auf .sqlite</translation>
     </message>
     <message>
       <location filename="firmcell/register/database.py" />
       <source>reads</source>
       <translation>liest</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>“%1” is no address of a register; %2.</source>
+      <translation>„%1“ ist keine Adresse eines Registers; %2.</translation>
     </message>
     <message>
       <location filename="firmcell/register/demo.py" />
@@ -23031,9 +24811,134 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>Pack wieder geöffnet</translation>
     </message>
     <message>
+      <location filename="firmcell/register/into_job.py" />
+      <source>The cells of this pack are set already: other ones in the design would be judged and not be in the pack. Take that step back (Not right, menu Bench) if they come out again.</source>
+      <translation>Die Zellen dieses Packs sind schon gesetzt: andere im Entwurf würden beurteilt und wären nicht im Pack. Diesen Schritt zurücknehmen (Nicht richtig, Menü Werkbank), wenn sie wieder herauskommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>%1 cells when this was printed</source>
+      <translation>%1 Zellen, als dies gedruckt wurde</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>Labels of cells</source>
+      <translation>Etiketten von Zellen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>The serial %1 is too long for the code on a label of %2 × %3 mm; a larger label or a shorter serial is right.</source>
+      <translation>Die Seriennummer %1 ist für den Code auf einem Etikett von %2 × %3 mm zu lang; ein größeres Etikett oder eine kürzere Nummer ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>There is nothing to make a label for.</source>
+      <translation>Es gibt nichts, wofür ein Etikett zu machen wäre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1, line %2: %3%4 stands on line %5 already; give each roll or box a place of its own.</source>
+      <translation>%1, Zeile %2: %3%4 steht schon in Zeile %5; jeder Rolle oder Schachtel einen eigenen Platz geben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1, line %2: no column is headed “%3”; %4.</source>
+      <translation>%1, Zeile %2: keine Spalte heißt „%3“; %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1, line %2: two columns are headed “%3”.</source>
+      <translation>%1, Zeile %2: zwei Spalten heißen „%3“.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1: how much of %2 is there is not told; 4.5 m or 12 is right.</source>
+      <translation>%1: wie viel von %2 da ist, ist nicht genannt; 4.5 m oder 12 ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1: “%2” is no kind of part; there are %3.</source>
+      <translation>%1: „%2“ ist keine Art von Teil; es gibt %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>a first line such as “kind,class,there,place,supplier,price,least,sold” is right</source>
+      <translation>eine erste Zeile wie „kind,class,there,place,supplier,price,least,sold“ ist richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>as it is known</source>
+      <translation>wie es bekannt ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>counted, %1; %2 by the register</source>
+      <translation>gezählt, %1; %2 nach dem Register</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>%1 of %2 cannot go in.</source>
+      <translation>%1 von %2 können nicht hinein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>%1%2 Nothing of this was written.</source>
+      <translation>%1%2 Nichts davon wurde geschrieben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>Only a cell that was refused when it came in can be given another serial.</source>
+      <translation>Nur eine Zelle, die beim Hereinkommen abgelehnt wurde, kann eine andere Seriennummer bekommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The clock of this bench is %1 %2 the server's: set it. Readings made here are else taken for newer or older than they are.</source>
+      <translation>Die Uhr dieser Werkbank geht %1 %2 der des Servers: stellen. Ablesungen von hier gelten sonst als neuer oder älter, als sie sind.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The clock of this machine went back: it wrote something at %1, later than now. Set it: readings made now are else taken for older ones.</source>
+      <translation>Die Uhr dieses Rechners ging zurück: sie schrieb etwas um %1, später als jetzt. Stellen: Ablesungen von jetzt gelten sonst als ältere.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The coming in of its cell was given up.</source>
+      <translation>Der Eingang seiner Zelle wurde aufgegeben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The register at %1 is not the one this bench knew there: it was made anew. %2 of the old one are kept here; “firm-cell stock sync --join” puts them into the new one.</source>
+      <translation>Das Register bei %1 ist nicht das, das diese Werkbank dort kannte: es wurde neu angelegt. %2 des alten werden hier aufbewahrt; „firm-cell stock sync --join“ bringt sie in das neue.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>This cell is no longer in the register: its coming in was taken back.</source>
+      <translation>Diese Zelle ist nicht mehr im Register: ihr Eingang wurde zurückgenommen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>ahead of</source>
+      <translation>vor</translation>
+    </message>
+    <message>
       <location filename="firmcell/register/shop_work.py" />
       <source>%1 left</source>
       <translation>%1 übrig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/shop_work.py" />
+      <source>Taken from stock: %1.</source>
+      <translation>Aus dem Lager genommen: %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/shop_work.py" />
+      <source>What that step had used is put back into stock.</source>
+      <translation>Was dieser Schritt gebraucht hatte, ist zurück im Lager.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/shop_work.py" />
+      <source>record %1 of the job was taken back</source>
+      <translation>Eintrag %1 des Auftrags wurde zurückgenommen</translation>
     </message>
     <message>
       <location filename="firmcell/shop.py" />
@@ -23041,14 +24946,434 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>Befunde</translation>
     </message>
     <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1 holds headings but no cell beneath them.</source>
+      <translation>%1 enthält Überschriften, aber keine Zelle darunter.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: cell %3 stands here a second time.</source>
+      <translation>%1, Zeile %2: Zelle %3 steht hier ein zweites Mal.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: no column is headed “cell”; %3.</source>
+      <translation>%1, Zeile %2: keine Spalte heißt „cell“; %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: there is no cell %3; this pack has %4.</source>
+      <translation>%1, Zeile %2: es gibt keine Zelle %3; dieser Pack hat %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: two columns have the same heading.</source>
+      <translation>%1, Zeile %2: zwei Spalten haben dieselbe Überschrift.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1: “%2” is an a.c. reading, which lies below the d.c. resistance; measure with d.c. (IEC 61960-3).</source>
+      <translation>%1: „%2“ ist eine Wechselstromablesung, die unter dem Gleichstromwiderstand liegt; mit Gleichstrom messen (IEC 61960-3).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>a first line such as “cell,capacity Ah,resistance mΩ,first V,second V,days,cycles,origin” is right</source>
+      <translation>eine erste Zeile wie „cell,capacity Ah,resistance mΩ,first V,second V,days,cycles,origin“ ist richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>“%1” is no whole number.</source>
+      <translation>„%1“ ist keine ganze Zahl.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_rows.py" />
+      <source>%1 has more than %2 lines.</source>
+      <translation>%1 hat mehr als %2 Zeilen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_rows.py" />
+      <source>%1 is not a readable CSV file: %2.</source>
+      <translation>%1 ist keine lesbare CSV-Datei: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_rows.py" />
+      <source>%1, line %2: a value of more than %3 characters stands there.</source>
+      <translation>%1, Zeile %2: dort steht ein Wert von mehr als %3 Zeichen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_tables.py" />
+      <source>plus on %1</source>
+      <translation>Plus auf %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/design_differences.py" />
+      <source>%1, %2 of them otherwise</source>
+      <translation>%1, %2 davon anders</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1 has exchange version %2; this program reads 1 and 2.</source>
+      <translation>%1 hat Austauschfassung %2; dieses Programm liest 1 und 2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1 is not an exchanged Firm Cell job (its “format” must be “firmcell-job”).</source>
+      <translation>%1 ist kein ausgetauschter Firm-Cell-Auftrag (sein „format“ muss „firmcell-job“ sein).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1 was changed after it was written: %2</source>
+      <translation>%1 wurde nach dem Schreiben geändert: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1: attachment “%2” is not base64.</source>
+      <translation>%1: Anhang „%2“ ist nicht base64.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1: the numbers of the design revisions do not rise.</source>
+      <translation>%1: die Nummern der Entwurfsfassungen steigen nicht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/format_1.py" />
+      <source>inside the pack's jacket</source>
+      <translation>im Mantel des Packs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 %2 while it was open, by another program. Nothing more is written there. Everything up to now is kept here: save it under another name.</source>
+      <translation>%1 %2, während er offen war, durch ein anderes Programm. Dort wird nichts mehr geschrieben. Alles bis jetzt ist hier aufbewahrt: unter einem anderen Namen speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 cannot be opened: %2</source>
+      <translation>%1 lässt sich nicht öffnen: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 cannot be written: %2</source>
+      <translation>%1 lässt sich nicht schreiben: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 could not be written: %2</source>
+      <translation>%1 ließ sich nicht schreiben: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 could not be written: %2 What was recorded before is safe.</source>
+      <translation>%1 ließ sich nicht schreiben: %2 Was vorher eingetragen wurde, ist sicher.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 holds a design or record that is too long to be one; it is left as it is.</source>
+      <translation>%1 enthält einen Entwurf oder Eintrag, der dafür zu lang ist; er bleibt, wie er ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 is damaged (%2); it is left as it is. Work from a copy or a backup.</source>
+      <translation>%1 ist beschädigt (%2); er bleibt, wie er ist. Mit einer Kopie oder Sicherung arbeiten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 is not a Firm Cell job: %2. It is left as it is.</source>
+      <translation>%1 ist kein Firm-Cell-Auftrag: %2. Er bleibt, wie er ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 is open for reading only: %2.</source>
+      <translation>%1 ist nur zum Lesen offen: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>cannot be read</source>
+      <translation>lässt sich nicht lesen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>is damaged</source>
+      <translation>ist beschädigt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>it is of an older version and could not be brought up: %1</source>
+      <translation>er ist von einer älteren Fassung und ließ sich nicht heben: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>opened for reading only</source>
+      <translation>nur zum Lesen geöffnet</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>was deleted</source>
+      <translation>wurde gelöscht</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>was moved to %1, where nothing can be written</source>
+      <translation>wurde nach %1 verschoben, wo nichts geschrieben werden kann</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>was replaced by another file</source>
+      <translation>wurde durch eine andere Datei ersetzt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>while it was open</source>
+      <translation>während er offen war</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 not signed</source>
+      <translation>%1 nicht unterschrieben</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 signed by the key %2, which is not this workshop's</source>
+      <translation>%1 unterschrieben mit dem Schlüssel %2, der nicht der dieser Werkstatt ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 signed by this workshop's key %2</source>
+      <translation>%1 unterschrieben mit dem Schlüssel dieser Werkstatt %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 was changed after it was written.</source>
+      <translation>%1 wurde nach dem Schreiben geändert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 was put in beside the chain.</source>
+      <translation>%1 wurde neben der Kette eingesetzt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Link %1 has a signature without a key.</source>
+      <translation>Glied %1 hat eine Unterschrift ohne Schlüssel.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Link %1 of the chain (%2 %3) was changed after it was made.</source>
+      <translation>Glied %1 der Kette (%2 %3) wurde nachträglich geändert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Link %1 of the chain is missing; it jumps to %2.</source>
+      <translation>Glied %1 der Kette fehlt; sie springt auf %2.</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/job_chain.py" />
       <source>Record %1</source>
       <translation>Eintragen: %1</translation>
     </message>
     <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Record %1 was changed after it was written.</source>
+      <translation>Eintrag %1 wurde nach dem Schreiben geändert.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>The chain does not begin with how it began.</source>
+      <translation>Die Kette beginnt nicht so, wie sie begann.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>The copy of the part “%1”</source>
+      <translation>Die Kopie des Teils „%1“</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>The signature of link %1 (%2 %3) is not by the key that it names.</source>
+      <translation>Die Unterschrift von Glied %1 (%2 %3) ist nicht von dem Schlüssel, den sie nennt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>by Firm Cell %1, %2; its chain ended %3</source>
+      <translation>von Firm Cell %1, %2; seine Kette endete mit %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>from file version %1 by Firm Cell %2, %3</source>
+      <translation>aus Dateifassung %1 von Firm Cell %2, %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>no link at all</source>
+      <translation>überhaupt kein Glied</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>nothing but the records is covered: the file is of version 0.2 or before</source>
+      <translation>nur die Einträge sind gedeckt: die Datei ist von Fassung 0.2 oder früher</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>%1 %2: %3 It is left as it is.</source>
+      <translation>%1 %2: %3 Er bleibt, wie er ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>another program is writing to it; try again.</source>
+      <translation>ein anderes Programm schreibt darin; noch einmal versuchen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>it takes too long, and is not as Firm Cell writes it.</source>
+      <translation>es dauert zu lange und ist nicht, wie Firm Cell es schreibt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>its contents are damaged.</source>
+      <translation>sein Inhalt ist beschädigt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>the disk is full or cannot be written; free some space and do it again.</source>
+      <translation>der Datenträger ist voll oder nicht beschreibbar; Platz schaffen und noch einmal.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>%1 cannot be made: %2</source>
+      <translation>%1 lässt sich nicht anlegen: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>%1 has no attachment %2.</source>
+      <translation>%1 hat keinen Anhang %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>Record %1 in %2 cannot be read: %3</source>
+      <translation>Eintrag %1 in %2 lässt sich nicht lesen: %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>The photo of record %1 (%2) was changed or removed.</source>
+      <translation>Das Foto von Eintrag %1 (%2) wurde geändert oder entfernt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>no design</source>
+      <translation>kein Entwurf</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>no design no. %1</source>
+      <translation>kein Entwurf Nr. %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 cannot be opened: %2 beside it is a link to another file; remove the link.</source>
+      <translation>%1 lässt sich nicht öffnen: %2 daneben ist ein Verweis auf eine andere Datei; den Verweis entfernen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 cannot be read: %2.</source>
+      <translation>%1 lässt sich nicht lesen: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 is a database of another program, not a Firm Cell job.</source>
+      <translation>%1 ist eine Datenbank eines anderen Programms, kein Firm-Cell-Auftrag.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 is empty; it is not a Firm Cell job.</source>
+      <translation>%1 ist leer; es ist kein Firm-Cell-Auftrag.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 is not a Firm Cell job file, or its beginning is damaged.</source>
+      <translation>%1 ist keine Firm-Cell-Auftragsdatei, oder ihr Anfang ist beschädigt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 was written by a newer Firm Cell (file version %2, this one reads up to %3).</source>
+      <translation>%1 wurde von einem neueren Firm Cell geschrieben (Dateifassung %2, dieses liest bis %3).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>There is no file %1.</source>
+      <translation>Es gibt keine Datei %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>database is locked</source>
+      <translation>Datenbank ist gesperrt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 cannot be moved: %2.</source>
+      <translation>%1 lässt sich nicht verschieben: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 could not be moved: %2.</source>
+      <translation>%1 ließ sich nicht verschieben: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 holds more than %2 jobs; choose a folder in it.</source>
+      <translation>%1 enthält mehr als %2 Aufträge; einen Ordner darin wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 is there already; give this one another name first.</source>
+      <translation>%1 ist schon da; diesem zuerst einen anderen Namen geben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 was not closed the last time: open it once, then move it.</source>
+      <translation>%1 wurde das letzte Mal nicht geschlossen: einmal öffnen, dann verschieben.</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/job_list.py" />
       <source>in %1 days</source>
       <translation>in %1 Tagen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>late by %1</source>
+      <translation>um %1 zu spät</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>it cannot be held for writing (%1)</source>
+      <translation>er lässt sich nicht zum Schreiben halten (%1)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>it has a second name somewhere (a hard link, as backups make), and writing would change both; remove the other name or save a copy</source>
+      <translation>er hat irgendwo einen zweiten Namen (eine feste Verknüpfung, wie Sicherungen sie machen), und Schreiben würde beide ändern; den anderen Namen entfernen oder eine Kopie speichern</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>it is open elsewhere (%1)</source>
+      <translation>er ist anderswo offen (%1)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>its disk takes no locks (%1); save a copy on a disk of this machine</source>
+      <translation>sein Datenträger kennt keine Sperren (%1); eine Kopie auf einem Datenträger dieses Rechners speichern</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>its folder is write-protected</source>
+      <translation>sein Ordner ist schreibgeschützt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>the file is write-protected</source>
+      <translation>die Datei ist schreibgeschützt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/layout_files.py" />
+      <source>laid out on the command line</source>
+      <translation>auf der Befehlszeile ausgelegt</translation>
     </message>
     <message>
       <location filename="firmcell/store/layout_files.py" />
@@ -23057,8 +25382,138 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     </message>
     <message>
       <location filename="firmcell/store/outline_files.py" />
+      <source>%1 defines words of its own (an entity), which are not followed; save it as plain SVG.</source>
+      <translation>%1 definiert eigene Wörter (eine Entität), denen nicht gefolgt wird; als einfaches SVG speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 has %2 corners; at most %3 are read. Save it less finely.</source>
+      <translation>%1 hat %2 Ecken; höchstens %3 werden gelesen. Weniger fein speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 has a point that is not a number.</source>
+      <translation>%1 hat einen Punkt, der keine Zahl ist.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 holds more than an outline; save the outline alone.</source>
+      <translation>%1 enthält mehr als einen Umriss; nur den Umriss speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 holds no closed line; an outline must return to where it began.</source>
+      <translation>%1 enthält keine geschlossene Linie; ein Umriss muss zu seinem Anfang zurückkehren.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 is drawn in a unit that is not read here; save it in mm.</source>
+      <translation>%1 ist in einer Einheit gezeichnet, die hier nicht gelesen wird; in mm speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 is not a readable DXF drawing.</source>
+      <translation>%1 ist keine lesbare DXF-Zeichnung.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 moves or turns parts by “transform”; save it with plain coordinates.</source>
+      <translation>%1 verschiebt oder dreht Teile durch „transform“; mit einfachen Koordinaten speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1, line %2: “%3” alone is no point; x and y are wanted.</source>
+      <translation>%1, Zeile %2: „%3“ allein ist kein Punkt; x und y werden gebraucht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: a %2 in it cannot be read.</source>
+      <translation>%1: ein %2 darin lässt sich nicht lesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: an outline is read from .dxf, .svg or .csv.</source>
+      <translation>%1: ein Umriss wird aus .dxf, .svg oder .csv gelesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: its viewBox or width is not a number.</source>
+      <translation>%1: seine viewBox oder Breite ist keine Zahl.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: the outline %2.</source>
+      <translation>%1: der Umriss %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: the outline reaches %2 m from its origin; is it drawn in mm?</source>
+      <translation>%1: der Umriss reicht %2 m von seinem Ursprung; ist er in mm gezeichnet?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
       <source>points</source>
       <translation>Punkte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 It is left out.</source>
+      <translation>%1 Es wird weggelassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 cannot be kept as a file; a value has a form that files do not hold.</source>
+      <translation>%1 lässt sich nicht als Datei aufbewahren; ein Wert hat eine Form, die Dateien nicht halten.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 has an unknown field “%2”; known are %3.</source>
+      <translation>%1 hat ein unbekanntes Feld „%2“; bekannt sind %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 holds a number of too many digits.</source>
+      <translation>%1 enthält eine Zahl mit zu vielen Stellen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 is nested too deeply.</source>
+      <translation>%1 ist zu tief verschachtelt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1, line %2 has more values than the heading has columns.</source>
+      <translation>%1, Zeile %2 hat mehr Werte, als die Überschrift Spalten hat.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1, line %2: “%3” is no kind of part; known are %4.</source>
+      <translation>%1, Zeile %2: „%3“ ist keine Art von Teil; bekannt sind %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1: an entry of “%2” is not a table.</source>
+      <translation>%1: ein Eintrag von „%2“ ist keine Tabelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1: “%2” has no unit; write it as text, such as “%3 %4”.</source>
+      <translation>%1: „%2“ hat keine Einheit; als Text schreiben, etwa „%3 %4“.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1: “%2” is no kind of part; known are %3, as [[tables]].</source>
+      <translation>%1: „%2“ ist keine Art von Teil; bekannt sind %3, als [[Tabellen]].</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>There is no %1 called “%2”; there are %3 and %4 more.</source>
+      <translation>Es gibt kein %1 namens „%2“; es gibt %3 und %4 weitere.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>without a name</source>
+      <translation>ohne Namen</translation>
     </message>
     <message>
       <location filename="firmcell/store/parts_pdf.py" />
@@ -23127,13 +25582,263 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     </message>
     <message>
       <location filename="firmcell/store/passport_seal.py" />
+      <source>%1 cannot be read as a PDF.</source>
+      <translation>%1 lässt sich nicht als PDF lesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>%1 does not say what it is bound to: it is no passport of version 0.3 or later.</source>
+      <translation>%1 sagt nicht, woran es gebunden ist: es ist kein Pass der Fassung 0.3 oder später.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>%1 is too large to be a passport.</source>
+      <translation>%1 ist für einen Pass zu groß.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>, and nothing came since</source>
+      <translation>, und seither kam nichts</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>It is the job of this passport: link %1 of the chain is the one printed%2.</source>
+      <translation>Es ist der Auftrag dieses Passes: Glied %1 der Kette ist das gedruckte%2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>No link of this job's chain begins so: records are missing at the end, or it was written anew.</source>
+      <translation>Kein Glied der Kette dieses Auftrags beginnt so: am Ende fehlen Einträge, oder er wurde neu geschrieben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>Records are missing at the end: the passport was made at link %1, and the file ends at link %2.</source>
+      <translation>Am Ende fehlen Einträge: der Pass wurde bei Glied %1 gemacht, und die Datei endet bei Glied %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The file is of version 0.2 or before and has no chain to hold a passport against.</source>
+      <translation>Die Datei ist von Fassung 0.2 oder früher und hat keine Kette, an der ein Pass zu prüfen wäre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The job was written anew: its link %1 is not the one that the passport names.</source>
+      <translation>Der Auftrag wurde neu geschrieben: sein Glied %1 ist nicht das, das der Pass nennt.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The passport is signed by another key than the job at that place.</source>
+      <translation>Der Pass ist mit einem anderen Schlüssel unterschrieben als der Auftrag an dieser Stelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The passport's own signature is not by the key that it names: the passport was forged.</source>
+      <translation>Die eigene Unterschrift des Passes ist nicht von dem Schlüssel, den sie nennt: der Pass ist gefälscht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
       <source>firmcell-chain %1 %2%3</source>
       <translation>firmcell-chain %1 %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>“%1” is no head of a chain: it has %2 to 64 of the digits 0 to 9 and a to f.</source>
+      <translation>„%1“ ist kein Anfang einer Kette: er hat %2 bis 64 der Ziffern 0 bis 9 und a bis f.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/photos.py" />
+      <source>The picture of “%1” is not in the job, or was changed: bring it in again.</source>
+      <translation>Das Bild von „%1“ ist nicht im Auftrag oder wurde geändert: neu hereinholen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/photos.py" />
+      <source>“%1” has %2 MB; %3 MB are the most: save it smaller first.</source>
+      <translation>„%1“ hat %2 MB; %3 MB sind das Höchste: zuerst kleiner speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/plugins.py" />
+      <source>The plug-in “%1” (%2) could not be loaded: %3: %4. It is left out.</source>
+      <translation>Der Zusatz „%1“ (%2) ließ sich nicht laden: %3: %4. Er wird weggelassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/plugins.py" />
+      <source>there is no %1</source>
+      <translation>es gibt kein %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1 holds a heading but no resistance beneath it.</source>
+      <translation>%1 enthält eine Überschrift, aber keinen Widerstand darunter.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1 holds no resistance; %2.</source>
+      <translation>%1 enthält keinen Widerstand; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 are both headed as a resistance; leave one of them.</source>
+      <translation>%1: %2 sind beide als Widerstand überschrieben; eine davon lassen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 has no unit; %3, or write it like 23.5 mΩ.</source>
+      <translation>%1: %2 hat keine Einheit; %3, oder schreiben wie 23.5 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 is no number of a cell.</source>
+      <translation>%1: %2 ist keine Nummer einer Zelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 is no resistance of a cell; write it like 23.5 mΩ.</source>
+      <translation>%1: %2 ist kein Widerstand einer Zelle; schreiben wie 23.5 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: no column is headed “cell”, for the numbers of the cells; %2.</source>
+      <translation>%1: keine Spalte heißt „cell“, für die Nummern der Zellen; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: no column is headed “resistance”; %2.</source>
+      <translation>%1: keine Spalte heißt „resistance“; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: “%2” is an a.c. reading, which lies below the d.c. resistance and makes a pack look better than it is; measure with d.c. (IEC 61960-3).</source>
+      <translation>%1: „%2“ ist eine Wechselstromablesung, die unter dem Gleichstromwiderstand liegt und einen Pack besser aussehen lässt, als er ist; mit Gleichstrom messen (IEC 61960-3).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: “%2” is no cell number and resistance.</source>
+      <translation>%1: „%2“ ist keine Zellennummer mit Widerstand.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: “%2” is no resistance; write it like 23.5 mΩ.</source>
+      <translation>%1: „%2“ ist kein Widerstand; schreiben wie 23.5 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>a first line such as “cell,resistance mΩ” is right</source>
+      <translation>eine erste Zeile wie „cell,resistance mΩ“ ist richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/revisions.py" />
+      <source>%1 cannot be read: %2</source>
+      <translation>%1 lässt sich nicht lesen: %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/revisions.py" />
+      <source>%1 cannot be read: it is not JSON.</source>
+      <translation>%1 lässt sich nicht lesen: es ist kein JSON.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1 holds no profile; %2.</source>
+      <translation>%1 enthält keinen Verlauf; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1 holds no readings; %2.</source>
+      <translation>%1 enthält keine Ablesungen; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1, line %2: one column of %3 is wanted; %4.</source>
+      <translation>%1, Zeile %2: eine Spalte von %3 wird gebraucht; %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1, line %2: one column of time and one of current or power are wanted; %3.</source>
+      <translation>%1, Zeile %2: eine Spalte Zeit und eine Strom oder Leistung werden gebraucht; %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1: a number is wanted in each column, such as 120 and 38.4.</source>
+      <translation>%1: in jeder Spalte wird eine Zahl gebraucht, etwa 120 und 38.4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1: a time and a value are wanted here, such as 120 and 12.5.</source>
+      <translation>%1: hier werden eine Zeit und ein Wert gebraucht, etwa 120 und 12.5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>a first line such as “time_s,current_a” or “time_s,power_w” is right</source>
+      <translation>eine erste Zeile wie „time_s,current_a“ oder „time_s,power_w“ ist richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>a first line such as “time_s,voltage_v,temperature_c” is right; the temperature may be missing</source>
+      <translation>eine erste Zeile wie „time_s,voltage_v,temperature_c“ ist richtig; die Temperatur darf fehlen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>current a</source>
+      <translation>Strom A</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/schema_check.py" />
+      <source>it holds a %1 “%2” that Firm Cell does not make, and records could be lost by it</source>
+      <translation>er enthält %1 „%2“, das Firm Cell nicht macht, und dadurch könnten Einträge verloren gehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/schema_check.py" />
+      <source>its %1 “%2” is missing, which guards the records</source>
+      <translation>sein %1 „%2“ fehlt, das die Einträge schützt</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/schema_check.py" />
+      <source>its table “%1” is not as Firm Cell makes it</source>
+      <translation>seine Tabelle „%1“ ist nicht, wie Firm Cell sie macht</translation>
     </message>
     <message>
       <location filename="firmcell/store/shopping_files.py" />
       <source>From stock</source>
       <translation>Aus dem Lager</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>%1, line %2: the serial “%3” stands here a second time.</source>
+      <translation>%1, Zeile %2: die Seriennummer „%3“ steht hier ein zweites Mal.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>%1: a %2 is more than 0.</source>
+      <translation>%1: ein %2 ist mehr als 0.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>%1: “%2” is no number of a group.</source>
+      <translation>%1: „%2“ ist keine Nummer einer Gruppe.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>a first line such as “serial,capacity Ah,resistance mΩ,first V,second V,days,group” is right</source>
+      <translation>eine erste Zeile wie „serial,capacity Ah,resistance mΩ,first V,second V,days,group“ ist richtig</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 cannot be read as text in UTF-8.</source>
+      <translation>%1 lässt sich nicht als Text in UTF-8 lesen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 is larger than %2 MB; save less in it.</source>
+      <translation>%1 ist größer als %2 MB; weniger darin speichern.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 is no plain file.</source>
+      <translation>%1 ist keine einfache Datei.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 is not JSON, line %2.</source>
+      <translation>%1 ist kein JSON, Zeile %2.</translation>
     </message>
     <message>
       <location filename="firmcell/store/template_pdf.py" />
@@ -23154,6 +25859,156 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <location filename="firmcell/store/units.py" />
       <source>%1/0 AWG</source>
       <translation>%1/0 AWG</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>Nothing is entered; write a number in %1.</source>
+      <translation>Nichts ist eingetragen; eine Zahl in %1 schreiben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>is not a unit known here</source>
+      <translation>ist keine hier bekannte Einheit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1 AWG” is not a wire gauge; write it like 14 AWG or 2/0 AWG.</source>
+      <translation>„%1 AWG“ ist kein Leitungsmaß; schreiben wie 14 AWG oder 2/0 AWG.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” has no unit; write it in %2.</source>
+      <translation>„%1“ hat keine Einheit; in %2 schreiben.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is far outside any realistic value.</source>
+      <translation>„%1“ liegt weit außerhalb jedes wirklichen Werts.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is not a finite number.</source>
+      <translation>„%1“ ist keine endliche Zahl.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is not a number; write it like 2.5, 2,5 or 3/8.</source>
+      <translation>„%1“ ist keine Zahl; schreiben wie 2.5, 2,5 oder 3/8.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is not a whole number.</source>
+      <translation>„%1“ ist keine ganze Zahl.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>at least</source>
+      <translation>mindestens</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>at most</source>
+      <translation>höchstens</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>input should be</source>
+      <translation>Eingabe sollte sein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>it must be</source>
+      <translation>es muss sein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>it must be %1 %2</source>
+      <translation>es muss %1 %2 sein</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>what is there</source>
+      <translation>was da ist</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>“%1” is not a known field.</source>
+      <translation>„%1“ ist kein bekanntes Feld.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 cannot be written: %2.</source>
+      <translation>%1 lässt sich nicht schreiben: %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is a job; an export is never written over a job. Choose another name.</source>
+      <translation>%1 ist ein Auftrag; ein Export wird nie über einen Auftrag geschrieben. Einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is no plain file (a folder, a link or a device); choose another name.</source>
+      <translation>%1 ist keine einfache Datei (ein Ordner, Verweis oder Gerät); einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is there already; choose another name, or say --force to replace it.</source>
+      <translation>%1 ist schon da; einen anderen Namen wählen, oder --force sagen, um ihn zu ersetzen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is there already; choose another name.</source>
+      <translation>%1 ist schon da; einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>The folder %1 does not exist.</source>
+      <translation>Den Ordner %1 gibt es nicht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>The folder %1 is write-protected; choose another.</source>
+      <translation>Der Ordner %1 ist schreibgeschützt; einen anderen wählen.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>%1 must hold one JSON object; see firm-cell --help for an example.</source>
+      <translation>%1 muss ein JSON-Objekt enthalten; ein Beispiel steht in firm-cell --help.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>%1: “cell” must be the name of a cell.</source>
+      <translation>%1: „cell“ muss der Name einer Zelle sein.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>Name the cell of the pack that is there, or its size, such as “unknown 18650”.</source>
+      <translation>Die Zelle des vorhandenen Packs nennen, oder ihre Größe, etwa „unknown 18650“.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>The importer for %1 fails on %2 (%3: %4); nothing was made.</source>
+      <translation>Der Importeur für %1 versagt bei %2 (%3: %4); nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>The importer for %1 gives no design of %2; nothing was made.</source>
+      <translation>Der Importeur für %1 ergibt aus %2 keinen Entwurf; nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>The pack as it is: %1</source>
+      <translation>Der Pack, wie er ist: %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>This kind of job has no pack that could run.</source>
+      <translation>Diese Art Auftrag hat keinen Pack, der laufen könnte.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>from %1, %2</source>
+      <translation>aus %1, %2</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

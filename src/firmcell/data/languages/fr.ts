@@ -8326,6 +8326,31 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>pas de source</translation>
     </message>
     <message>
+      <location filename="firmcell/core/base/quantity.py" />
+      <source>it must be at least %1</source>
+      <translation>ce doit être au moins %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/quantity.py" />
+      <source>it must be at most %1</source>
+      <translation>ce doit être au plus %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/serials.py" />
+      <source>From 1 to %1 cells come in at a time, not %2.</source>
+      <translation>De 1 à %1 cellules entrent à la fois, pas %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/serials.py" />
+      <source>The first cell has no serial; HL-0412 is right.</source>
+      <translation>La première cellule n'a pas de numéro ; HL-0412 est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/base/serials.py" />
+      <source>“%1” holds no number to count up; %2-001 is right.</source>
+      <translation>« %1 » ne contient pas de nombre à incrémenter ; %2-001 est juste.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/base/wording.py" />
       <source>%1 min</source>
       <translation>%1 min</translation>
@@ -9266,6 +9291,41 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>à demi usée</translation>
     </message>
     <message>
+      <location filename="firmcell/core/cells/class_models.py" />
+      <source>%1; in the cold as %2: wide band</source>
+      <translation>%1 ; au froid comme %2 : bande large</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/class_models.py" />
+      <source>; it stands for every lithium-ion cell that is not a round energy cell: wide band</source>
+      <translation>; vaut pour toute cellule lithium-ion qui n'est pas une ronde d'énergie : bande large</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/class_models.py" />
+      <source>generic class value, drawn by hand; no published set: wide band</source>
+      <translation>valeur de classe générique, tracée à la main ; aucun jeu publié : bande large</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>Chen and others 2020 (21700, nickel-rich oxide and graphite with silicon)</source>
+      <translation>Chen et autres 2020 (21700, oxyde riche en nickel et graphite au silicium)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>Mohtat and others 2020 (pouch, nickel-manganese-cobalt oxide and graphite)</source>
+      <translation>Mohtat et autres 2020 (sachet, oxyde nickel-manganèse-cobalt et graphite)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>O'Regan and others 2022 (21700, nickel-rich oxide and graphite with silicon)</source>
+      <translation>O'Regan et autres 2022 (21700, oxyde riche en nickel et graphite au silicium)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/cells/published_sets.py" />
+      <source>Prada and others 2013 (26650, iron phosphate and graphite)</source>
+      <translation>Prada et autres 2013 (26650, fer-phosphate et graphite)</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/changes/by_hand.py" />
       <source>Back to whole rows</source>
       <translation>Retour à des rangs entiers</translation>
@@ -9741,9 +9801,64 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>rien</translation>
     </message>
     <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>all points are one</source>
+      <translation>tous les points n'en font qu'un</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>four points and their places are wanted</source>
+      <translation>il faut quatre points et leurs places</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>their sides cross, or one corner is pushed in</source>
+      <translation>leurs côtés se croisent, ou un coin est rentré</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>they go round the wrong way: upper left first, then upper right, lower right, lower left</source>
+      <translation>ils tournent à l'envers : en haut à gauche d'abord, puis en haut à droite, en bas à droite, en bas à gauche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>three of the points lie on one line</source>
+      <translation>trois des points sont sur une droite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/homography.py" />
+      <source>two of them are one</source>
+      <translation>deux d'entre eux n'en font qu'un</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/geometry/packing.py" />
       <source>free</source>
       <translation>libre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>crosses or touches itself: side %1 and side %2 (near %3, %4 mm)</source>
+      <translation>se croise ou se touche : côté %1 et côté %2 (près de %3, %4 mm)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>encloses %1 mm²; nothing fits in it</source>
+      <translation>enferme %1 mm² ; rien n'y entre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>has %1 corners; it needs at least 3</source>
+      <translation>a %1 coins ; il en faut au moins 3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>has a corner that is not a number</source>
+      <translation>a un coin qui n'est pas un nombre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/geometry/plane.py" />
+      <source>has the same corner twice in a row</source>
+      <translation>a deux fois de suite le même coin</translation>
     </message>
     <message>
       <location filename="firmcell/core/insulation/cell_holder.py" />
@@ -19516,9 +19631,884 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>deux blancs</translation>
     </message>
     <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>A strip on plus that reaches over the rim lies on minus, with the wrap between them only.</source>
+      <translation>Une bande sur le plus qui dépasse le bord est sur le moins, rien que la gaine entre les deux.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>An old pack, opened. What is wrong with it, and where?</source>
+      <translation>Un ancien pack, ouvert. Qu'est-ce qui y est faux, et où ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>As found, seen from above</source>
+      <translation>Tel que trouvé, vu de dessus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Copper shows through: where the wire lies on strip or can, it is a short.</source>
+      <translation>Le cuivre se voit : là où le fil est sur bande ou godet, c'est un court-circuit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Go over it cell by cell: colour of the wrap, ring, edge of the strip, its welds; then along the wire.</source>
+      <translation>Le parcourir cellule par cellule : couleur de la gaine, anneau, bord de la bande, ses soudures ; puis le long du fil.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Nothing is seen from outside. Measure every group before it is trusted.</source>
+      <translation>Rien ne se voit du dehors. Mesurer chaque groupe avant de s'y fier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>Strip that waves carried more than it can: it sags on to the rim, and its welds were hot. Find out what it carried.</source>
+      <translation>Une bande qui ondule a porté plus qu'elle ne peut : elle pend sur le bord, et ses soudures ont chauffé. Trouver ce qu'elle portait.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The can is minus right up to the rim: without a ring, the strip on the plus is one scratch away from a short.</source>
+      <translation>Le godet est le moins jusqu'au bord : sans anneau, la bande du plus est à une éraflure du court-circuit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The cell was hotter than its neighbours: worn, or joined badly. It is not used again.</source>
+      <translation>La cellule a été plus chaude que ses voisines : usée, ou mal jointe. Elle ne resservira pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The seal has let something out, or water came in. The cell is not used again, and the strip there is replaced.</source>
+      <translation>Le joint a laissé sortir quelque chose, ou de l'eau est entrée. La cellule ne resservira pas, et la bande y est remplacée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>The strip stands off this cell: the others of its group carry its share, and it is not charged or watched with them.</source>
+      <translation>La bande décolle de cette cellule : les autres du groupe portent sa part, et elle n'est ni chargée ni surveillée avec elles.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>a cell's weld has let go</source>
+      <translation>la soudure d'une cellule a lâché</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>insulation of the wire is cut</source>
+      <translation>l'isolant du fil est coupé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>nothing to be seen</source>
+      <translation>rien à voir</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>ring missing at a plus</source>
+      <translation>anneau manquant à un plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>rust or leakage</source>
+      <translation>rouille ou fuite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>strip lies over the rim</source>
+      <translation>la bande passe sur le bord</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>strip of cells %1 and %2</source>
+      <translation>bande des cellules %1 et %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>strip rippled by heat</source>
+      <translation>bande ondulée par la chaleur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>the wire</source>
+      <translation>le fil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/as_found.py" />
+      <source>wrap browned by heat</source>
+      <translation>gaine brunie par la chaleur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>A is plus</source>
+      <translation>A est le plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>B is plus</source>
+      <translation>B est le plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>Is there a key that tells the two sides apart: a square and a pointed end, a blade across and one upright? From the cups everything is mirrored.</source>
+      <translation>Y a-t-il un détrompeur qui distingue les deux côtés : un bout carré et un pointu, une lame couchée et une debout ? Vu des fûts tout est en miroir.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>The half that goes on the pack, seen %1: %2. Which contact is plus?</source>
+      <translation>La moitié qui va sur le pack, vue %1 : %2. Quel contact est le plus ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>The pack's half, seen %1</source>
+      <translation>La moitié du pack, vue %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>The sign moulded on the body decides, and a meter proves it before anything is joined.</source>
+      <translation>Le signe moulé sur le corps décide, et un multimètre le prouve avant de rien joindre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>as one looks into it</source>
+      <translation>comme on regarde dedans</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>from the solder cups</source>
+      <translation>depuis les fûts à souder</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>the blade that lies across is plus, the upright one minus</source>
+      <translation>la lame couchée est le plus, la debout le moins</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>the shape does not tell</source>
+      <translation>la forme ne le dit pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>the square end of the body is plus, the pointed end minus</source>
+      <translation>le bout carré du corps est le plus, le pointu le moins</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>two bodies of one shape can be put together either way round</source>
+      <translation>deux corps de même forme s'assemblent dans les deux sens</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>two loose bullets are alike, whatever the colour of a sleeve says</source>
+      <translation>deux fiches rondes libres sont pareilles, quoi que dise la couleur d'une gaine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/connector_keys.py" />
+      <source>which pin carries what, only the host's own sheet says</source>
+      <translation>quelle broche porte quoi, seule la fiche de l'appareil le dit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>A coat of insulation lies between strands and wall: hardly any metal touches. It gets hot at once, and it pulls out.</source>
+      <translation>Une couche d'isolant est entre brins et paroi : presque aucun métal ne se touche. Cela chauffe aussitôt, et s'arrache.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>A crimp on a wire of %1 strands: cut across, and from the side. What is it?</source>
+      <translation>Un sertissage sur un fil de %1 brins : coupé en travers, et de côté. Qu'est-ce que c'est ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Cut across</source>
+      <translation>Coupé en travers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>From the side</source>
+      <translation>De côté</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Hollows between strands, the thickness of the wall all round, what lies between, and the witness hole.</source>
+      <translation>Les creux entre brins, l'épaisseur de la paroi tout autour, ce qui est entre, et le trou témoin.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>No copper shows in the witness hole: the wire ends before the crimp, which holds it by its tip or not at all.</source>
+      <translation>Aucun cuivre ne se voit au trou témoin : le fil finit avant le sertissage, qui le tient par le bout ou pas du tout.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Strands are pressed to one body without hollows, the wall is whole and even, copper shows in the witness hole, and a finger of about 1 mm of bare wire is left before the insulation.</source>
+      <translation>Les brins sont pressés en un corps sans creux, la paroi est entière et égale, du cuivre se voit au trou témoin, et il reste environ 1 mm de fil nu avant l'isolant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>Strands are still round, with air between them: current passes at a few points, they corrode and get hot, and the wire pulls out.</source>
+      <translation>Les brins sont encore ronds, avec de l'air entre : le courant passe par peu de points, ils se corrodent et chauffent, et le fil s'arrache.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>The two halves are pushed past each other, with a fin at each side: one side is not pressed, the other is cut.</source>
+      <translation>Les deux moitiés sont poussées l'une à côté de l'autre, avec une bavure de chaque côté : un côté n'est pas pressé, l'autre est coupé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>The wall is thin and cracked, and metal is squeezed out at the sides: strands are thinned and break where they leave the barrel.</source>
+      <translation>La paroi est mince et fendue, et du métal sort sur les côtés : les brins sont amincis et cassent à la sortie du fût.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>There is a hollow where strands should be: some were cut off or bent back. What is left carries the whole current.</source>
+      <translation>Il y a un creux là où il faudrait des brins : certains ont été coupés ou repliés. Le reste porte tout le courant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>insulation is under the crimp</source>
+      <translation>de l'isolant est sous le sertissage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>sound: leave it</source>
+      <translation>bon : le laisser</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>strands are missing</source>
+      <translation>des brins manquent</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>the halves of the die were not in line</source>
+      <translation>les moitiés de la matrice n'étaient pas en face</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>the wire is not home in the barrel</source>
+      <translation>le fil n'est pas au fond du fût</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>too loose: the die or the setting is too large</source>
+      <translation>trop lâche : matrice ou réglage trop grand</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/crimps.py" />
+      <source>too tight: the die or the setting is too small</source>
+      <translation>trop serré : matrice ou réglage trop petit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>%1 of one class, %2 groups in series with %3 side by side. The table tells what each other class would make of the same brief. Lit is cell 1.</source>
+      <translation>%1 d'une classe, %2 groupes en série de %3 côte à côte. Le tableau dit ce que chaque autre classe ferait du même cahier. Éclairée : la cellule 1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>B0 is on the pack's negative, each next tap one group higher; on the picture they change from face to face. Two of these leads exchanged kill a board. Lit is B2.</source>
+      <translation>B0 est au négatif du pack, chaque prise suivante un groupe plus haut ; sur l'image elles changent de face. Deux de ces fils échangés tuent une carte. Éclairée : B2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Board and taps</source>
+      <translation>Carte et prises</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Both faces are drawn as you see them when that face is up. Turned over, left and right (or near and far) change places: this is where most mistakes are made.</source>
+      <translation>Les deux faces sont dessinées comme on les voit quand elles sont en haut. Retourné, gauche et droite (ou proche et loin) s'échangent : c'est là que se font le plus d'erreurs.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Cells, strips and board say no, each with its numbers. F5 goes into the list, Shift+F1 says why one matters and where its limit comes from, Ctrl+. applies a fix where there is one.</source>
+      <translation>Cellules, bandes et carte disent non, chacune avec ses chiffres. F5 va dans la liste, Maj+F1 dit pourquoi l'un compte et d'où vient sa limite, Ctrl+. applique un remède là où il y en a un.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Choose 16 AWG silicone, find LE-1 among the findings (F5), and apply its fix (Ctrl+.).</source>
+      <translation>Choisir 16 AWG silicone, trouver LE-1 parmi les constats (F5), et appliquer son remède (Ctrl+.).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Every tap is read against B0 before anything is plugged in, and wrong wiring is told from the readings.</source>
+      <translation>Chaque prise se lit contre B0 avant de rien brancher, et un mauvais câblage est dit d'après les lectures.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>One step at the bench</source>
+      <translation>Une étape à l'établi</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Press Ctrl+E for a cut through the pack, and Ctrl+E again for the faces.</source>
+      <translation>Appuyer Ctrl+E pour une coupe du pack, et Ctrl+E encore pour les faces.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Press Practise… for a pack with a hidden fault and a meter, and find it.</source>
+      <translation>Appuyer S'exercer… pour un pack à faute cachée et un appareil, et la trouver.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Rated, the pack holds %1. What it gives depends on the day: the run plays it from full until something ends it, and says what.</source>
+      <translation>Au nominal le pack tient %1. Ce qu'il donne dépend du jour : la marche le joue depuis plein jusqu'à ce que quelque chose l'arrête, et dit quoi.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Read one or two, then take the change back with Ctrl+Z.</source>
+      <translation>En lire un ou deux, puis reprendre le changement par Ctrl+Z.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Readings before the plug</source>
+      <translation>Lectures avant la fiche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Record the row of welds as if you had made it, then pass the step with Ctrl+Space.</source>
+      <translation>Inscrire le rang de soudures comme si on l'avait fait, puis passer l'étape par Ctrl+Espace.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Ring, sheet, tape, sleeve, in this order. With all of it the pack weighs about %1; the sleeve to buy is told by its flat width.</source>
+      <translation>Anneau, feuille, ruban, gaine, dans cet ordre. Avec le tout le pack pèse environ %1 ; la gaine à acheter se dit par sa largeur à plat.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Run it at 25 °C and at −5 °C, and look at what ends it. Drag the slider: the picture follows.</source>
+      <translation>Le faire marcher à 25 °C et à −5 °C, et regarder ce qui l'arrête. Tirer le curseur : l'image suit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Somebody has begun to build it. The card asks for what this step has to prove, the picture shows what metal is live at this moment. Nothing that is recorded is ever erased.</source>
+      <translation>Quelqu'un a commencé à le construire. La carte demande ce que cette étape doit prouver, l'image montre quel métal est sous tension à cet instant. Rien d'inscrit n'est jamais effacé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The hoist works from %1 to %2 and draws %3, %4 as it starts. Everything else follows from these lines. Now a neighbour wants it to lift more.</source>
+      <translation>Le treuil marche de %1 à %2 et tire %3, %4 au démarrage. Tout le reste suit de ces lignes. Un voisin veut maintenant qu'il lève plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The leads are %1. What happens with a thinner one?</source>
+      <translation>Les câbles sont %1. Qu'arrive-t-il avec un plus mince ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The passport says what the pack is, how it was built and what was measured. It says unfinished as long as a step is open, and names the first. That was the way; F1 has all of it to read again.</source>
+      <translation>Le passeport dit ce qu'est le pack, comment il a été construit et ce qui a été mesuré. Il se dit inachevé tant qu'une étape est ouverte, et nomme la première. C'était le chemin ; F1 a tout à relire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>The strips are coloured by how warm they get in their place. Links share the current; the collecting strip carries more and more of it towards the lead. Lit is one of them, with its numbers.</source>
+      <translation>Les bandes sont colorées selon leur chaleur en place. Les liaisons se partagent le courant ; la bande collectrice en porte de plus en plus vers le câble. L'une est éclairée, avec ses chiffres.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Type %1 for the steady current, and look at the line of findings at the bottom.</source>
+      <translation>Taper %1 pour le courant continu, et regarder la ligne des constats en bas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What carries the current</source>
+      <translation>Ce qui porte le courant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What goes with the pack</source>
+      <translation>Ce qui accompagne le pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What it says against it</source>
+      <translation>Ce qui parle contre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>What the load wants</source>
+      <translation>Ce que veut l'appareil</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/first_pack.py" />
+      <source>Wire and fuse</source>
+      <translation>Fil et fusible</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A board goes on a pack that works already. Joined so far: %1. What comes next?</source>
+      <translation>Une carte se pose sur un pack qui marche déjà. Joint jusqu'ici : %1. Quelle est la suite ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A charge lead has a bare plug at each end. Done so far: %1. What comes next?</source>
+      <translation>Un câble de charge a une fiche nue à chaque bout. Fait jusqu'ici : %1. Quelle est la suite ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A new lead is soldered on a live pack's connector half. Done so far: %1. What comes next?</source>
+      <translation>Un fil neuf se brase à la moitié de connecteur d'un pack sous tension. Fait jusqu'ici : %1. Quelle est la suite ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A pack is full and comes off its charger. Done so far: %1. What comes next?</source>
+      <translation>Un pack est plein et quitte son chargeur. Fait jusqu'ici : %1. Quelle est la suite ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>A pack with clips for its cells, nothing welded. Done so far: %1. What comes next?</source>
+      <translation>Un pack à clips pour ses cellules, rien de soudé. Fait jusqu'ici : %1. Quelle est la suite ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>An empty holder is dead: everything is soldered and measured before the first cell goes in.</source>
+      <translation>Un support vide est hors tension : tout se brase et se mesure avant que la première cellule y entre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>B− first, so that the board's ground is there before any tap; the plug only once every pin is read; P− last, so that nothing flows through a board that does not see its groups. A board's own sheet goes before this.</source>
+      <translation>B− d'abord, pour que la masse de la carte soit là avant toute prise ; la fiche seulement une fois chaque broche lue ; P− en dernier, pour que rien ne passe par une carte qui ne voit pas ses groupes. La fiche de la carte passe avant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>For each answer ask: which metal is bare while it is done, and what is its voltage against the other bare metal in reach?</source>
+      <translation>Pour chaque réponse se demander : quel métal est nu pendant ce temps, et quelle est sa tension contre l'autre métal nu à portée ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>One conductor at a time: cut, strip, solder, sleeve, shrink, and only then the next. A cutter through both is a short, and so is a tip between two bare ends. Which pole is first is a habit of the shop.</source>
+      <translation>Un conducteur à la fois : couper, dénuder, braser, gainer, rétreindre, et alors seulement le suivant. Une pince à travers les deux est un court-circuit, comme une panne entre deux bouts nus. Quel pôle d'abord est une habitude de l'atelier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>Sleeves go on first or never; a mate holds the contacts while plastic softens, and it hangs on nothing.</source>
+      <translation>Les gaines se mettent d'abord ou jamais ; une autre moitié tient les contacts pendant que le plastique mollit, et elle ne tient à rien.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>The connector of a live pack is changed. The %1 wire is %2, the %3 wire uncut. What comes next?</source>
+      <translation>Le connecteur d'un pack sous tension est changé. Le fil %1 est %2, le fil %3 non coupé. Quelle est la suite ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>The pack and its two wires</source>
+      <translation>Le pack et ses deux fils</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>The pack is always live: plugged on it first, the bare plug at the charger's end is live in the hand.</source>
+      <translation>Le pack est toujours sous tension : branchée d'abord sur lui, la fiche nue du bout chargeur est sous tension dans la main.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>What is done so far</source>
+      <translation>Ce qui est fait jusqu'ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>While the lead hangs on the pack its other end is live: the pack's end comes off first.</source>
+      <translation>Tant que le câble tient au pack son autre bout est sous tension : le bout du pack s'ôte d'abord.</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/practice/live_order.py" />
       <source>bare</source>
       <translation>nu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>charge lead off</source>
+      <translation>câble de charge ôté</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>charge lead on</source>
+      <translation>câble de charge posé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cover the pack's connector</source>
+      <translation>couvrir le connecteur du pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut and strip the %1 wire, to solder both in one go</source>
+      <translation>couper et dénuder le fil %1, pour braser les deux d'un coup</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut both wires with one snip, so that they are of one length</source>
+      <translation>couper les deux fils d'un seul coup, pour qu'ils soient de même longueur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut the %1 wire alone, and cover its end</source>
+      <translation>couper le fil %1 seul, et couvrir son bout</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>cut, end covered</source>
+      <translation>coupé, bout couvert</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>join B− to the pack's minus</source>
+      <translation>joindre B− au moins du pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>join P− to the connector</source>
+      <translation>joindre P− au connecteur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>measure from each clip to its pad, then from pole to pole</source>
+      <translation>mesurer de chaque clip à sa pastille, puis de pôle à pôle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug an unconnected mate in, to hold the contacts straight</source>
+      <translation>enficher une autre moitié non raccordée, pour tenir les contacts droits</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug the lead into the charger</source>
+      <translation>brancher le câble au chargeur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug the lead on the pack</source>
+      <translation>brancher le câble au pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>plug the mate in to try it</source>
+      <translation>enficher l'autre moitié pour essayer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>push the sleeve over the %1 joint and shrink it</source>
+      <translation>pousser la gaine sur la jonction %1 et la rétreindre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>push the sleeves on the wires, far back</source>
+      <translation>pousser les gaines sur les fils, loin en arrière</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put in the others, reading after each</source>
+      <translation>mettre les autres, en lisant après chacune</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put the first cell in and read it at the plug</source>
+      <translation>mettre la première cellule et la lire à la fiche</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put the load's half on and see whether it fits</source>
+      <translation>mettre la moitié de l'appareil et voir si elle va</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>put the sense plug into the board</source>
+      <translation>brancher la fiche de mesure dans la carte</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>read every pin of the sense plug against B0</source>
+      <translation>lire chaque broche de la fiche de mesure contre B0</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>solder board, fuse and leads to the empty holder</source>
+      <translation>braser carte, fusible et câbles au support vide</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>solder the %1 wire into its cup</source>
+      <translation>braser le fil %1 dans son fût</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>strip and tin the %1 wire</source>
+      <translation>dénuder et étamer le fil %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>strip both ends, then solder both in one go</source>
+      <translation>dénuder les deux bouts, puis braser les deux d'un coup</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>switch the charger off</source>
+      <translation>éteindre le chargeur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>switch the charger on</source>
+      <translation>allumer le chargeur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>take the lead off the pack</source>
+      <translation>ôter le câble du pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>take the lead out of the charger</source>
+      <translation>ôter le câble du chargeur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>tin wire and cup, then join</source>
+      <translation>étamer fil et fût, puis joindre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>tug it, then shrink the sleeve</source>
+      <translation>tirer dessus, puis rétreindre la gaine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/live_order.py" />
+      <source>two plugs on a bench</source>
+      <translation>deux fiches sur un établi</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>A sample of strip, peeled off a dead cell after welding. What does it show, and what is done?</source>
+      <translation>Un échantillon de bande, pelé d'une cellule morte après soudage. Que montre-t-il, et que faire ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>Black specks, splashes and small pits off the spots: the current sprang over where metal did not lie on metal.</source>
+      <translation>Points noirs, projections et petits trous hors des points : le courant a sauté là où le métal n'était pas sur le métal.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>Each weld tore a hole into the strip and left its nugget on the cell: the weld is stronger than the strip.</source>
+      <translation>Chaque soudure a arraché un trou dans la bande et laissé son noyau sur la cellule : la soudure est plus forte que la bande.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>On the cell: are there nuggets, rings or pits? In the strip: torn holes, or blown ones with blue round them?</source>
+      <translation>Sur la cellule : y a-t-il des noyaux, des anneaux ou des creux ? Dans la bande : des trous arrachés, ou soufflés avec du bleu autour ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>One hole is torn out at the edge: there was too little strip round the weld to hold it.</source>
+      <translation>Un trou est arraché au bord : il y avait trop peu de bande autour de la soudure.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>One side left its nugget, the other only a ring: the current went through one electrode's spot more than the other's.</source>
+      <translation>Un côté a laissé son noyau, l'autre seulement un anneau : le courant est passé par une électrode plus que par l'autre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The cell</source>
+      <translation>La cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The strip came off whole, with faint rings: nothing flowed together. It would let go at the first knock.</source>
+      <translation>La bande est venue entière, avec de faibles anneaux : rien n'a fondu ensemble. Cela lâcherait au premier choc.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The strip is holed with blown edges and blue all round, and the cell has a pit: the can is only some tenths of a millimetre thick. A can that is pitted is taken out of use.</source>
+      <translation>La bande est percée à bords soufflés et bleuie autour, et la cellule a un creux : le godet n'a que quelques dixièmes de millimètre. Un godet creusé est mis hors d'usage.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>The strip, underside</source>
+      <translation>La bande, dessous</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>at the edge</source>
+      <translation>au bord</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>both welds hold: keep the setting</source>
+      <translation>les deux soudures tiennent : garder le réglage</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>burnt through: less power or time, on scrap first</source>
+      <translation>brûlé à travers : moins de puissance ou de temps, sur chutes d'abord</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>one of the two does not hold: clean and dress the electrodes, press evenly</source>
+      <translation>l'une des deux ne tient pas : nettoyer et dresser les électrodes, presser également</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>poor pressure or dirt: press harder, clean, try again</source>
+      <translation>mauvaise pression ou saleté : presser plus, nettoyer, réessayer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>pressure or dirt</source>
+      <translation>pression ou saleté</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>too cold: more power or time, on scrap first</source>
+      <translation>trop froid : plus de puissance ou de temps, sur chutes d'abord</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/peeled_welds.py" />
+      <source>too near the edge of the strip: move the electrodes in</source>
+      <translation>trop près du bord de la bande : rentrer les électrodes</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>A wire in its cup, cut along</source>
+      <translation>Un fil dans son fût, coupé en long</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>A wire in its cup, cut along the middle; %1. What is it?</source>
+      <translation>Un fil dans son fût, coupé par le milieu ; %1. Qu'est-ce que c'est ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Bare strands between cup and insulation can be reached and break where they leave the solder; the sleeve may not cover them.</source>
+      <translation>Des brins nus entre fût et isolant sont à portée et cassent à la sortie de l'étain ; la gaine peut ne pas les couvrir.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Follow the edge of the solder along the wall, then the end of the wire, then the insulation.</source>
+      <translation>Suivre le bord de l'étain le long de la paroi, puis le bout du fil, puis l'isolant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Solder runs out thin on to wall and strands, the strands show in outline, the wire is home and the insulation whole. Dull is no fault of lead-free solder.</source>
+      <translation>L'étain s'étale mince sur paroi et brins, les brins se devinent, le fil est au fond et l'isolant entier. Le mat n'est pas un défaut du sans-plomb.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>Strands lie bare in the cup and there are hollows: too small a section carries the current.</source>
+      <translation>Des brins sont nus dans le fût et il y a des creux : une section trop petite porte le courant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The drop outside keeps the sleeve from lying close, and can reach the other contact.</source>
+      <translation>La goutte dehors empêche la gaine d'épouser, et peut atteindre l'autre contact.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The plastic gave way under the heat: the contact no longer meets its mate straight, and may touch too little or push out.</source>
+      <translation>Le plastique a cédé à la chaleur : le contact ne rencontre plus l'autre droit, et peut toucher trop peu ou sortir.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The solder stands in lumps and does not run out on to the wall: it was too cold, or the wire moved. It lets go when it is pulled or gets warm.</source>
+      <translation>L'étain est en boules et ne s'étale pas sur la paroi : trop froid, ou le fil a bougé. Il lâche à la traction ou à la chaleur.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>The wire ends short of the cup's floor and lies in solder all round: only solder holds it. It lets go when it is hot.</source>
+      <translation>Le fil finit avant le fond du fût, entouré d'étain : seul l'étain le tient. Il lâche à chaud.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>a blob hangs underneath</source>
+      <translation>une goutte pend dessous</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>cold, or moved while it set</source>
+      <translation>froide, ou bougée en prenant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>the contact stands crooked in softened plastic</source>
+      <translation>le contact est de travers dans du plastique ramolli</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/solder_joints.py" />
+      <source>the wire floats and is not home in the cup</source>
+      <translation>le fil flotte et n'est pas au fond du fût</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Cell after turning over</source>
+      <translation>Cellule après retournement</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Crimp, cut across</source>
+      <translation>Sertissage, coupé en travers</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Old pack as found</source>
+      <translation>Ancien pack, tel que trouvé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Plus of a connector</source>
+      <translation>Plus d'un connecteur</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>Solder joint in its cup</source>
+      <translation>Soudure dans son fût</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>That would do harm. It is: %1%2. %3</source>
+      <translation>Cela ferait du mal. C'est : %1%2. %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/task.py" />
+      <source>What comes next on a live pack</source>
+      <translation>La suite sur un pack sous tension</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>The pack is turned over about its %1 axis, the dashed line. Where is the cell that is ringed, and which end is seen?</source>
+      <translation>Le pack est tourné sur son axe %1, la ligne en tirets. Où est la cellule entourée, et quel bout se voit ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>Think of the line as a hinge: what lies on it stays, what is left of it goes right, or front goes to rear. Every cell shows its other end.</source>
+      <translation>Penser la ligne comme une charnière : ce qui est dessus reste, ce qui est à gauche va à droite, ou l'avant va à l'arrière. Chaque cellule montre son autre bout.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>Top face, as it lies</source>
+      <translation>Face du dessus, comme elle est</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>Turned about the %1 axis, %2 change places and %3 stay; every cell shows its other end, here %4.</source>
+      <translation>Tourné sur l'axe %1, %2 s'échangent et %3 restent ; chaque cellule montre son autre bout, ici %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>about the %1 axis</source>
+      <translation>sur l'axe %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>front and rear</source>
+      <translation>avant et arrière</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>left and right</source>
+      <translation>gauche et droite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>minus is seen there</source>
+      <translation>on y voit le moins</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/practice/turned_cells.py" />
+      <source>plus is seen there</source>
+      <translation>on y voit le plus</translation>
     </message>
     <message>
       <location filename="firmcell/core/records/build_state.py" />
@@ -22116,6 +23106,451 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>La chaleur n'a pas été mesurée : la tâter.</translation>
     </message>
     <message>
+      <location filename="firmcell/core/stock/across.py" />
+      <source>no setting recorded</source>
+      <translation>aucun réglage noté</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/across.py" />
+      <source>not taken after all</source>
+      <translation>pas prise, finalement</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/at_hand.py" />
+      <source>for two rows</source>
+      <translation>pour deux rangs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/cut_plan.py" />
+      <source>A piece of %1 mm is longer than what is sold, %2 mm.</source>
+      <translation>Un morceau de %1 mm est plus long que ce qui se vend, %2 mm.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 V is far under empty, %2 V: dead, or red and black changed</source>
+      <translation>%1 V est bien sous vide, %2 V : morte, ou rouge et noir échangés</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 V is over full, %2 V</source>
+      <translation>%1 V est plus que plein, %2 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is %2 times what its class holds</source>
+      <translation>%1 est %2 fois ce que tient sa classe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is %2 times what its class resists</source>
+      <translation>%1 est %2 fois la résistance de sa classe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is far from what was measured before, %2</source>
+      <translation>%1 est loin de ce qui avait été mesuré, %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/doubts.py" />
+      <source>%1 is more than it held before, %2 Ah</source>
+      <translation>%1 est plus qu'elle ne tenait avant, %2 Ah</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Class of cell</source>
+      <translation>Classe de cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Drawer or job</source>
+      <translation>Tiroir ou travail</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Measured with</source>
+      <translation>Mesuré avec</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Reclaimed from</source>
+      <translation>Récupérée de</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entries.py" />
+      <source>Temperature of the cell</source>
+      <translation>Température de la cellule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 has no such entry to take back.</source>
+      <translation>%1 n'a pas de telle inscription à reprendre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is %2, put there on %3; look again before you move it.</source>
+      <translation>%1 est %2, mise là le %3 ; regarder encore avant de la déplacer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is %2: no cell is in two packs. Put it into a drawer first, if it came out.</source>
+      <translation>%1 est %2 : aucune cellule n'est dans deux packs. La mettre d'abord dans un tiroir, si elle est sortie.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is in the register already.</source>
+      <translation>%1 est déjà au registre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 is of lot %2 but of no class; say which class of cell the lot is of.</source>
+      <translation>%1 est du lot %2 mais d'aucune classe ; dire de quelle classe est le lot.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 was %2; take that back before it goes into a job.</source>
+      <translation>%1 était %2 ; reprendre cela avant qu'elle aille dans un travail.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 was %2; why it is good after all is not said.</source>
+      <translation>%1 était %2 ; pourquoi elle est bonne malgré tout n'est pas dit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>%1 was used in a job: it stays in the register. Scrap it, or give it another serial.</source>
+      <translation>%1 a servi dans un travail : elle reste au registre. La mettre au rebut, ou lui donner un autre numéro.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>Into which job %1 goes is not said.</source>
+      <translation>Dans quel travail va %1 n'est pas dit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>Nothing was measured on %1: a test holds a capacity, a resistance, a voltage or its cycles.</source>
+      <translation>Rien n'a été mesuré sur %1 : un essai contient une capacité, une résistance, une tension ou ses cycles.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>That entry about %1 was taken back already.</source>
+      <translation>Cette inscription sur %1 a déjà été reprise.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>That entry is about another kind of thing.</source>
+      <translation>Cette inscription parle d'autre chose.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>The serial %1 belongs to another cell, %2%3, since %4; give this one a serial of its own.</source>
+      <translation>Le numéro %1 est à une autre cellule, %2%3, depuis %4 ; donner à celle-ci le sien.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>There is no such cell in the register: its coming in was refused or taken back.</source>
+      <translation>Cette cellule n'est pas au registre : son entrée a été refusée ou reprise.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>What %1 is was changed on %2; look again before you change it.</source>
+      <translation>Ce qu'est %1 a été changé le %2 ; regarder encore avant de le changer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>Why %1 is scrapped is not said.</source>
+      <translation>Pourquoi %1 est mise au rebut n'est pas dit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>in drawer %1</source>
+      <translation>dans le tiroir %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/entry_check.py" />
+      <source>in stock, no drawer told</source>
+      <translation>en stock, aucun tiroir dit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>%1, all groups alike.</source>
+      <translation>%1, tous les groupes pareils.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>%1, and stays so: no board balances it. Charge each group by itself first.</source>
+      <translation>%1, et le reste : aucune carte ne l'équilibre. Charger d'abord chaque groupe seul.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>%1, and the board has to bleed the others for about %2 more.</source>
+      <translation>%1, et la carte doit décharger les autres encore environ %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>; the last group is then %1 % short</source>
+      <translation>; le dernier groupe est alors en retard de %1 %</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>In the first charge from half, by the run, the board stops it after %1: one group is full before the others</source>
+      <translation>À la première charge depuis la moitié, d'après la marche, la carte l'arrête après %1 : un groupe est plein avant les autres</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/first_charge.py" />
+      <source>In the first charge from half, by the run, the pack is full after %1</source>
+      <translation>À la première charge depuis la moitié, d'après la marche, le pack est plein après %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/fitting.py" />
+      <source>%1 is not of this pack. Put it aside.</source>
+      <translation>%1 n'est pas de ce pack. La mettre de côté.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>Group %1 of the pack has %2 places, %3 cells were matched into it; match anew.</source>
+      <translation>Le groupe %1 du pack a %2 places, %3 cellules y ont été triées ; trier de nouveau.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>as their serials follow</source>
+      <translation>dans l'ordre de leurs numéros</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>by resistance, where that keeps the pack cooler</source>
+      <translation>par résistance, là où cela tient le pack plus frais</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>in other drawers</source>
+      <translation>dans d'autres tiroirs</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>in other jobs or scrapped</source>
+      <translation>dans d'autres travaux ou au rebut</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>out by their measurements</source>
+      <translation>écartées par leurs mesures</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack.py" />
+      <source>with a word against them</source>
+      <translation>avec un mot contre elles</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>%1 That is what it would give with all groups alike: the spread costs nothing that could be measured, dealt by hand neither.</source>
+      <translation>%1 C'est ce qu'il donnerait avec tous les groupes pareils : l'écart ne coûte rien de mesurable, réparti à la main non plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>%1 The spread costs %2 of that, dealt by hand %3.</source>
+      <translation>%1 L'écart en coûte %2, réparti à la main %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>%1 the pack gives %2.</source>
+      <translation>%1 le pack donne %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>In a run at %1 (at the brief's steady current warmth ends it before a group is empty)</source>
+      <translation>Dans une marche à %1 (au courant continu du cahier la chaleur la finit avant qu'un groupe soit vide)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>Placed by resistance the hottest cell is %1 °C cooler, %2 at the end of a run; the most loaded one carries %3 of its capacity an hour, %4 as serials follow.</source>
+      <translation>Placée par résistance la cellule la plus chaude est %1 °C plus fraîche, %2 en fin de marche ; la plus chargée porte %3 de sa capacité par heure, %4 dans l'ordre des numéros.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/into_pack_words.py" />
+      <source>Places by resistance gain nothing here: the cells stand as their serials follow.</source>
+      <translation>Des places par résistance ne gagnent rien ici : les cellules sont dans l'ordre de leurs numéros.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/lessons.py" />
+      <source>a peel wants its force or the diameter of the torn hole</source>
+      <translation>un pelage veut sa force ou le diamètre du trou arraché</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matched_into.py" />
+      <source>%1 is locked to group %2, but may not go in: it is in no drawer that is ticked, not tested, or out by its measurements.</source>
+      <translation>%1 est liée au groupe %2, mais ne peut y aller : elle n'est dans aucun tiroir coché, pas testée, ou écartée par ses mesures.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matched_into.py" />
+      <source>%1 is locked to group %2; this pack has %3.</source>
+      <translation>%1 est liée au groupe %2 ; ce pack en a %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>%1 cells are locked to group %2, which takes %3.</source>
+      <translation>%1 cellules sont liées au groupe %2, qui en prend %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>%1 of %2 cells are within the limits; %3S%4P takes %5.</source>
+      <translation>%1 cellules sur %2 sont dans les limites ; %3S%4P en veut %5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>A cell is locked to group %1; there are groups 1 to %2.</source>
+      <translation>Une cellule est liée au groupe %1 ; il y a les groupes 1 à %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>A pack has at least one group of one cell.</source>
+      <translation>Un pack a au moins un groupe d'une cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching.py" />
+      <source>The capacity of a locked cell was not measured: its group cannot be matched.</source>
+      <translation>La capacité d'une cellule liée n'a pas été mesurée : son groupe ne peut être trié.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>A capacity test is good for about %1: what the groups differ by below that, the test cannot tell.</source>
+      <translation>Un essai de capacité vaut à environ %1 près : ce qui sépare les groupes en dessous, il ne peut le dire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>After a full discharge the board's %1 mA need about %2 to bring the groups together.</source>
+      <translation>Après une décharge complète les %1 mA de la carte mettent environ %2 à rapprocher les groupes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>Less than %1 cannot be had from these cells.</source>
+      <translation>Moins de %1 ne peut s'obtenir de ces cellules.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>Resistances were not all measured: a group that resists more warms more and reads low under load.</source>
+      <translation>Toutes les résistances n'ont pas été mesurées : un groupe qui résiste plus chauffe plus et lit bas en charge.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>The groups hold %1 to %2 Ah: %3 apart. Dealt out by hand, from the fullest down, it would be %4.</source>
+      <translation>Les groupes tiennent %1 à %2 Ah : %3 d'écart. Répartis à la main, depuis la plus pleine, ce serait %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>The weakest group ends the discharge: %1 of the content of the others is carried for nothing.</source>
+      <translation>Le groupe le plus faible finit la décharge : %1 du contenu des autres est porté pour rien.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>Their resistances differ by %1; they were evened out as far as capacities stay within %2.</source>
+      <translation>Leurs résistances diffèrent de %1 ; elles ont été égalisées tant que les capacités restent à %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/matching_words.py" />
+      <source>What cells lose at rest was not measured of all of them: a group that loses more falls behind in store.</source>
+      <translation>Ce que perdent les cellules au repos n'a pas été mesuré de toutes : un groupe qui perd plus prend du retard au stockage.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>%1: the table says %2, the register %3: %4</source>
+      <translation>%1 : le tableau dit %2, le registre %3 : %4</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>leave out cells that are known</source>
+      <translation>laisser les cellules connues</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>pack it came from</source>
+      <translation>pack d'où elle vient</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>scrapped in the table it came from</source>
+      <translation>mise au rebut dans le tableau d'où elle vient</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the register is right</source>
+      <translation>le registre a raison</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the register’s stays</source>
+      <translation>celui du registre reste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table has it in drawer %1: it is not moved by a table</source>
+      <translation>le tableau l'a dans le tiroir %1 : un tableau ne la déplace pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table is right</source>
+      <translation>le tableau a raison</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table says that it is scrapped: scrap it here too, or find out why</source>
+      <translation>le tableau dit qu'elle est au rebut : la mettre au rebut ici aussi, ou trouver pourquoi</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/merging.py" />
+      <source>the table’s is taken</source>
+      <translation>celui du tableau est pris</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Buy when no more than this is left</source>
+      <translation>Acheter quand il n'en reste que cela</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Class, as in the part library</source>
+      <translation>Classe, comme dans la bibliothèque</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>How much is there</source>
+      <translation>Combien il y en a</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>More, or less (−)</source>
+      <translation>Plus, ou moins (−)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Sold in lengths or packs of</source>
+      <translation>Vendu en longueurs ou paquets de</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_entries.py" />
+      <source>Where it lies</source>
+      <translation>Où c'est rangé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>%1, %2 on %3: %4 of %5 held</source>
+      <translation>%1, %2 le %3 : %4 sur %5 ont tenu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>Read with another meter, or hold it against something known first.</source>
+      <translation>Lire avec un autre appareil, ou le contrôler d'abord sur quelque chose de connu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>an entry taken back: %1</source>
+      <translation>une inscription reprise : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>came in</source>
+      <translation>entré</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/stock/part_words.py" />
       <source>came in as %1%2</source>
       <translation>entré comme %1%2</translation>
@@ -22127,13 +23562,193 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/part_words.py" />
+      <source>checked, not right</source>
+      <translation>contrôlé, pas juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>checked, right</source>
+      <translation>contrôlé, juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>held %1 Ah of %2 Ah</source>
+      <translation>a tenu %1 Ah sur %2 Ah</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>hole of %1</source>
+      <translation>trou de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>how the shop works told anew</source>
+      <translation>la façon de faire de l'atelier redite</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
       <source>joins %1</source>
       <translation>joint %1</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/part_words.py" />
+      <source>more was used than was there: count it</source>
+      <translation>on en a pris plus qu'il n'y en avait : compter</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>no longer kept%1</source>
+      <translation>plus tenu%1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
       <source>to be checked in %1</source>
       <translation>à contrôler dans %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>to be checked today</source>
+      <translation>à contrôler aujourd'hui</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/part_words.py" />
+      <source>was not right when it was checked</source>
+      <translation>n'était pas juste au contrôle</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>%1 cycles so far</source>
+      <translation>%1 cycles jusqu'ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>, %1 of them with a tested capacity</source>
+      <translation>, dont %1 de capacité testée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>, into drawer %1</source>
+      <translation>, dans le tiroir %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>came in as</source>
+      <translation>entrée comme</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>into drawer %1%2</source>
+      <translation>dans le tiroir %1%2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>into the job “%1”</source>
+      <translation>dans le travail « %1 »</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>not judged</source>
+      <translation>non jugée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/stock_words.py" />
+      <source>rests at %1 V</source>
+      <translation>repose à %1 V</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 is counted by the piece: %2 is no whole number.</source>
+      <translation>%1 se compte à la pièce : %2 n'est pas un entier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 is no longer kept.</source>
+      <translation>%1 n'est plus tenu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 is there already.</source>
+      <translation>%1 est déjà là.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>%1 was counted in %2: let it go, and take it in anew as %3.</source>
+      <translation>%1 se comptait en %2 : l'abandonner, et l'entrer de nouveau comme %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>How the shop works is written of the shop itself.</source>
+      <translation>La façon de faire de l'atelier s'écrit de l'atelier lui-même.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>How the shop works was changed meanwhile; look again before you change it.</source>
+      <translation>La façon de faire de l'atelier a changé entre-temps ; regarder encore avant de la changer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>Nothing was used and nothing came in: the change is 0.</source>
+      <translation>Rien n'a été pris et rien n'est entré : le changement est 0.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>That entry was taken back already.</source>
+      <translation>Cette inscription a déjà été reprise.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>That was written already.</source>
+      <translation>Cela a déjà été écrit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>There is no such entry to take back.</source>
+      <translation>Il n'y a pas de telle inscription à reprendre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>There is no such thing in the register: its coming in was refused or taken back.</source>
+      <translation>Cette chose n'est pas au registre : son entrée a été refusée ou reprise.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/things.py" />
+      <source>What %1 is was changed meanwhile; look again before you change it.</source>
+      <translation>Ce qu'est %1 a changé entre-temps ; regarder encore avant de le changer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Checked every so many days</source>
+      <translation>Contrôlé tous les tant de jours</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Held against what, and what it showed</source>
+      <translation>Comparé à quoi, et ce qu'il montrait</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>It is right</source>
+      <translation>C'est juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Number of its certificate</source>
+      <translation>Numéro de son certificat</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Spot welder: it joins</source>
+      <translation>Soudeuse par points : elle joint</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>What it is called here</source>
+      <translation>Comment il s'appelle ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/stock/tool_entries.py" />
+      <source>Where it stands</source>
+      <translation>Où il est</translation>
     </message>
     <message>
       <location filename="firmcell/core/stock/ways.py" />
@@ -22992,13 +24607,178 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     </message>
     <message>
       <location filename="firmcell/register/book.py" />
+      <source>The register %1 holds entry %2, which this version does not know; install the newer Firm Cell here.</source>
+      <translation>Le registre %1 contient l'inscription %2, que cette version ne connaît pas ; installer ici le Firm Cell plus récent.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/book.py" />
       <source>time</source>
       <translation>temps</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: %3 has the %4 “%5” here and “%6” on line %7.</source>
+      <translation>%1, ligne %2 : %3 a %4 « %5 » ici et « %6 » à la ligne %7.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: lot %3 is of class “%4” here and “%5” on line %6.</source>
+      <translation>%1, ligne %2 : le lot %3 est de classe « %4 » ici et « %5 » à la ligne %6.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: no column is headed “serial”; %3.</source>
+      <translation>%1, ligne %2 : aucune colonne ne s'intitule « serial » ; %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: the serial “%3” stands on line %4 too; give both a date if they are two tests of one cell.</source>
+      <translation>%1, ligne %2 : le numéro « %3 » est aussi à la ligne %4 ; donner une date aux deux si ce sont deux essais d'une cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1, line %2: two columns say the same, “%3” and “%4”; give one of them another heading.</source>
+      <translation>%1, ligne %2 : deux colonnes disent la même chose, « %3 » et « %4 » ; donner un autre titre à l'une.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: %2 is still to come.</source>
+      <translation>%1 : %2 est encore à venir.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: the cell has no serial.</source>
+      <translation>%1 : la cellule n'a pas de numéro.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: the days between two readings are more than 0.</source>
+      <translation>%1 : les jours entre deux lectures sont plus que 0.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: two readings at rest are “first”, “second” and the “days” between them; one is missing.</source>
+      <translation>%1 : deux lectures au repos sont « first », « second » et les « days » entre elles ; il en manque une.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “%2” does not say whether the cell is scrapped; yes or no is right.</source>
+      <translation>%1 : « %2 » ne dit pas si la cellule est au rebut ; yes ou no est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “%2” is no date; write it as 2026-11-28 or 28.11.2026.</source>
+      <translation>%1 : « %2 » n'est pas une date ; l'écrire 2026-11-28 ou 28.11.2026.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “%2” is no origin; new, reclaimed or unknown is right.</source>
+      <translation>%1 : « %2 » n'est pas une origine ; new, reclaimed ou unknown est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>%1: “voltage” and “second” both say what the cell measures now; leave one out.</source>
+      <translation>%1 : « voltage » et « second » disent tous deux ce que la cellule lit maintenant ; en laisser un.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>a first line such as “serial,class,lot,drawer,capacity Ah,resistance mΩ,voltage V,date” is right</source>
+      <translation>une première ligne comme « serial,class,lot,drawer,capacity Ah,resistance mΩ,voltage V,date » est juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>number of a group</source>
+      <translation>numéro d'un groupe</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/cells_csv.py" />
+      <source>number of cycles</source>
+      <translation>nombre de cycles</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>%1 is a database of something else: it holds a table “cells”.</source>
+      <translation>%1 est une base d'autre chose : elle contient une table « cells ».</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>%1 is no register, or it is damaged; move it away, and a new one is begun.</source>
+      <translation>%1 n'est pas un registre, ou il est abîmé ; le déplacer, et un nouveau est commencé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>Another program has held %1 for %2 s; close it, or try again.</source>
+      <translation>Un autre programme tient %1 depuis %2 s ; le fermer, ou réessayer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The disk of %1 is full; nothing of this was written.</source>
+      <translation>Le disque de %1 est plein ; rien n'en a été écrit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 can be read but not written.</source>
+      <translation>Le registre %1 se lit mais ne s'écrit pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 cannot be reached now.</source>
+      <translation>Le registre %1 n'est pas joignable maintenant.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 could not be made: %2.</source>
+      <translation>Le registre %1 n'a pas pu être créé : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 could not be used: %2</source>
+      <translation>Le registre %1 n'a pas pu servir : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 does not let this bench in: name or password are not right.</source>
+      <translation>Le registre %1 n'admet pas cet établi : nom ou mot de passe faux.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 lets this bench read but not write: %2</source>
+      <translation>Le registre %1 laisse cet établi lire mais pas écrire : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>The register %1 was made by a newer Firm Cell; install that version here.</source>
+      <translation>Le registre %1 a été fait par un Firm Cell plus récent ; installer ici cette version.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>There is no database at %1; make one there (createdb), empty.</source>
+      <translation>Il n'y a pas de base à %1 ; y en créer une vide (createdb).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>does not exist</source>
+      <translation>n'existe pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>not a database</source>
+      <translation>pas une base</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>postgresql+psycopg://person@server/workshop is right, or the path of a file that ends in .sqlite</source>
+      <translation>postgresql+psycopg://person@server/workshop est juste, ou le chemin d'un fichier en .sqlite</translation>
     </message>
     <message>
       <location filename="firmcell/register/database.py" />
       <source>reads</source>
       <translation>lit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/database.py" />
+      <source>“%1” is no address of a register; %2.</source>
+      <translation>« %1 » n'est pas une adresse de registre ; %2.</translation>
     </message>
     <message>
       <location filename="firmcell/register/demo.py" />
@@ -23031,9 +24811,134 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>pack rouvert</translation>
     </message>
     <message>
+      <location filename="firmcell/register/into_job.py" />
+      <source>The cells of this pack are set already: other ones in the design would be judged and not be in the pack. Take that step back (Not right, menu Bench) if they come out again.</source>
+      <translation>Les cellules de ce pack sont déjà placées : d'autres dans le dessin seraient jugées sans être dans le pack. Reprendre cette étape (Pas bon, menu Établi) si elles ressortent.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>%1 cells when this was printed</source>
+      <translation>%1 cellules au moment de l'impression</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>Labels of cells</source>
+      <translation>Étiquettes de cellules</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>The serial %1 is too long for the code on a label of %2 × %3 mm; a larger label or a shorter serial is right.</source>
+      <translation>Le numéro %1 est trop long pour le code d'une étiquette de %2 × %3 mm ; une étiquette plus grande ou un numéro plus court est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/labels.py" />
+      <source>There is nothing to make a label for.</source>
+      <translation>Il n'y a rien dont faire une étiquette.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1, line %2: %3%4 stands on line %5 already; give each roll or box a place of its own.</source>
+      <translation>%1, ligne %2 : %3%4 est déjà à la ligne %5 ; donner à chaque rouleau ou boîte sa place.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1, line %2: no column is headed “%3”; %4.</source>
+      <translation>%1, ligne %2 : aucune colonne ne s'intitule « %3 » ; %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1, line %2: two columns are headed “%3”.</source>
+      <translation>%1, ligne %2 : deux colonnes s'intitulent « %3 ».</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1: how much of %2 is there is not told; 4.5 m or 12 is right.</source>
+      <translation>%1 : combien il y a de %2 n'est pas dit ; 4.5 m ou 12 est juste.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>%1: “%2” is no kind of part; there are %3.</source>
+      <translation>%1 : « %2 » n'est pas un genre de pièce ; il y a %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>a first line such as “kind,class,there,place,supplier,price,least,sold” is right</source>
+      <translation>une première ligne comme « kind,class,there,place,supplier,price,least,sold » est juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>as it is known</source>
+      <translation>comme c'est connu</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/parts_csv.py" />
+      <source>counted, %1; %2 by the register</source>
+      <translation>compté, %1 ; %2 d'après le registre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>%1 of %2 cannot go in.</source>
+      <translation>%1 sur %2 ne peuvent entrer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>%1%2 Nothing of this was written.</source>
+      <translation>%1%2 Rien n'en a été écrit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>Only a cell that was refused when it came in can be given another serial.</source>
+      <translation>Seule une cellule refusée à l'entrée peut recevoir un autre numéro.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The clock of this bench is %1 %2 the server's: set it. Readings made here are else taken for newer or older than they are.</source>
+      <translation>L'horloge de cet établi est %1 %2 celle du serveur : la régler. Les lectures d'ici passent sinon pour plus neuves ou plus vieilles.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The clock of this machine went back: it wrote something at %1, later than now. Set it: readings made now are else taken for older ones.</source>
+      <translation>L'horloge de cette machine a reculé : elle a écrit quelque chose à %1, après maintenant. La régler : les lectures d'à présent passent sinon pour plus vieilles.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The coming in of its cell was given up.</source>
+      <translation>L'entrée de sa cellule a été abandonnée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>The register at %1 is not the one this bench knew there: it was made anew. %2 of the old one are kept here; “firm-cell stock sync --join” puts them into the new one.</source>
+      <translation>Le registre à %1 n'est pas celui que cet établi y connaissait : il a été refait. %2 de l'ancien sont gardés ici ; « firm-cell stock sync --join » les met dans le nouveau.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>This cell is no longer in the register: its coming in was taken back.</source>
+      <translation>Cette cellule n'est plus au registre : son entrée a été reprise.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/register.py" />
+      <source>ahead of</source>
+      <translation>en avance sur</translation>
+    </message>
+    <message>
       <location filename="firmcell/register/shop_work.py" />
       <source>%1 left</source>
       <translation>%1 restant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/shop_work.py" />
+      <source>Taken from stock: %1.</source>
+      <translation>Pris du stock : %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/shop_work.py" />
+      <source>What that step had used is put back into stock.</source>
+      <translation>Ce que cette étape avait pris est remis en stock.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/register/shop_work.py" />
+      <source>record %1 of the job was taken back</source>
+      <translation>l'inscription %1 du travail a été reprise</translation>
     </message>
     <message>
       <location filename="firmcell/shop.py" />
@@ -23041,14 +24946,434 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>constats</translation>
     </message>
     <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1 holds headings but no cell beneath them.</source>
+      <translation>%1 contient des titres mais aucune cellule dessous.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: cell %3 stands here a second time.</source>
+      <translation>%1, ligne %2 : la cellule %3 est ici une deuxième fois.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: no column is headed “cell”; %3.</source>
+      <translation>%1, ligne %2 : aucune colonne ne s'intitule « cell » ; %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: there is no cell %3; this pack has %4.</source>
+      <translation>%1, ligne %2 : il n'y a pas de cellule %3 ; ce pack en a %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1, line %2: two columns have the same heading.</source>
+      <translation>%1, ligne %2 : deux colonnes ont le même titre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>%1: “%2” is an a.c. reading, which lies below the d.c. resistance; measure with d.c. (IEC 61960-3).</source>
+      <translation>%1 : « %2 » est une lecture en courant alternatif, inférieure à la résistance en continu ; mesurer en continu (IEC 61960-3).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>a first line such as “cell,capacity Ah,resistance mΩ,first V,second V,days,cycles,origin” is right</source>
+      <translation>une première ligne comme « cell,capacity Ah,resistance mΩ,first V,second V,days,cycles,origin » est juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/cell_tests_csv.py" />
+      <source>“%1” is no whole number.</source>
+      <translation>« %1 » n'est pas un entier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_rows.py" />
+      <source>%1 has more than %2 lines.</source>
+      <translation>%1 a plus de %2 lignes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_rows.py" />
+      <source>%1 is not a readable CSV file: %2.</source>
+      <translation>%1 n'est pas un CSV lisible : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_rows.py" />
+      <source>%1, line %2: a value of more than %3 characters stands there.</source>
+      <translation>%1, ligne %2 : il y a là une valeur de plus de %3 caractères.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/csv_tables.py" />
+      <source>plus on %1</source>
+      <translation>plus sur %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/design_differences.py" />
+      <source>%1, %2 of them otherwise</source>
+      <translation>%1, dont %2 autrement</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1 has exchange version %2; this program reads 1 and 2.</source>
+      <translation>%1 a la version d'échange %2 ; ce programme lit 1 et 2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1 is not an exchanged Firm Cell job (its “format” must be “firmcell-job”).</source>
+      <translation>%1 n'est pas un travail Firm Cell échangé (son « format » doit être « firmcell-job »).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1 was changed after it was written: %2</source>
+      <translation>%1 a été changé après l'écriture : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1: attachment “%2” is not base64.</source>
+      <translation>%1 : la pièce jointe « %2 » n'est pas en base64.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/exchange.py" />
+      <source>%1: the numbers of the design revisions do not rise.</source>
+      <translation>%1 : les numéros des révisions ne montent pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/format_1.py" />
+      <source>inside the pack's jacket</source>
+      <translation>dans l'enveloppe du pack</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 %2 while it was open, by another program. Nothing more is written there. Everything up to now is kept here: save it under another name.</source>
+      <translation>%1 %2 pendant qu'il était ouvert, par un autre programme. Plus rien n'y est écrit. Tout jusqu'ici est gardé : l'enregistrer sous un autre nom.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 cannot be opened: %2</source>
+      <translation>%1 ne s'ouvre pas : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 cannot be written: %2</source>
+      <translation>%1 ne s'écrit pas : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 could not be written: %2</source>
+      <translation>%1 n'a pas pu être écrit : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 could not be written: %2 What was recorded before is safe.</source>
+      <translation>%1 n'a pas pu être écrit : %2 Ce qui était inscrit avant est sauf.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 holds a design or record that is too long to be one; it is left as it is.</source>
+      <translation>%1 contient un dessin ou une inscription trop longs pour en être ; il reste tel quel.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 is damaged (%2); it is left as it is. Work from a copy or a backup.</source>
+      <translation>%1 est abîmé (%2) ; il reste tel quel. Travailler sur une copie ou une sauvegarde.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 is not a Firm Cell job: %2. It is left as it is.</source>
+      <translation>%1 n'est pas un travail Firm Cell : %2. Il reste tel quel.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>%1 is open for reading only: %2.</source>
+      <translation>%1 est ouvert en lecture seule : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>cannot be read</source>
+      <translation>ne se lit pas</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>is damaged</source>
+      <translation>est abîmé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>it is of an older version and could not be brought up: %1</source>
+      <translation>il est d'une version plus ancienne et n'a pas pu être mis à jour : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>opened for reading only</source>
+      <translation>ouvert en lecture seule</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>was deleted</source>
+      <translation>a été effacé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>was moved to %1, where nothing can be written</source>
+      <translation>a été déplacé vers %1, où rien ne peut être écrit</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>was replaced by another file</source>
+      <translation>a été remplacé par un autre fichier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/held_file.py" />
+      <source>while it was open</source>
+      <translation>pendant qu'il était ouvert</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 not signed</source>
+      <translation>%1 non signé</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 signed by the key %2, which is not this workshop's</source>
+      <translation>%1 signé par la clé %2, qui n'est pas celle de cet atelier</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 signed by this workshop's key %2</source>
+      <translation>%1 signé par la clé de cet atelier %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 was changed after it was written.</source>
+      <translation>%1 a été changé après l'écriture.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>%1 was put in beside the chain.</source>
+      <translation>%1 a été mis à côté de la chaîne.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Link %1 has a signature without a key.</source>
+      <translation>Le maillon %1 a une signature sans clé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Link %1 of the chain (%2 %3) was changed after it was made.</source>
+      <translation>Le maillon %1 de la chaîne (%2 %3) a été changé après coup.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Link %1 of the chain is missing; it jumps to %2.</source>
+      <translation>Le maillon %1 de la chaîne manque ; elle saute à %2.</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/job_chain.py" />
       <source>Record %1</source>
       <translation>Inscrire %1</translation>
     </message>
     <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>Record %1 was changed after it was written.</source>
+      <translation>L'inscription %1 a été changée après l'écriture.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>The chain does not begin with how it began.</source>
+      <translation>La chaîne ne commence pas comme elle a commencé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>The copy of the part “%1”</source>
+      <translation>La copie de la pièce « %1 »</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>The signature of link %1 (%2 %3) is not by the key that it names.</source>
+      <translation>La signature du maillon %1 (%2 %3) n'est pas de la clé qu'elle nomme.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>by Firm Cell %1, %2; its chain ended %3</source>
+      <translation>par Firm Cell %1, %2 ; sa chaîne finissait par %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>from file version %1 by Firm Cell %2, %3</source>
+      <translation>de la version de fichier %1 par Firm Cell %2, %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>no link at all</source>
+      <translation>aucun maillon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_chain.py" />
+      <source>nothing but the records is covered: the file is of version 0.2 or before</source>
+      <translation>rien que les inscriptions n'est couvert : le fichier est de la version 0.2 ou d'avant</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>%1 %2: %3 It is left as it is.</source>
+      <translation>%1 %2 : %3 Il reste tel quel.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>another program is writing to it; try again.</source>
+      <translation>un autre programme y écrit ; réessayer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>it takes too long, and is not as Firm Cell writes it.</source>
+      <translation>cela dure trop, et ce n'est pas comme Firm Cell l'écrit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>its contents are damaged.</source>
+      <translation>son contenu est abîmé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_faults.py" />
+      <source>the disk is full or cannot be written; free some space and do it again.</source>
+      <translation>le disque est plein ou ne s'écrit pas ; libérer de la place et recommencer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>%1 cannot be made: %2</source>
+      <translation>%1 ne peut être créé : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>%1 has no attachment %2.</source>
+      <translation>%1 n'a pas de pièce jointe %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>Record %1 in %2 cannot be read: %3</source>
+      <translation>L'inscription %1 dans %2 ne se lit pas : %3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>The photo of record %1 (%2) was changed or removed.</source>
+      <translation>La photo de l'inscription %1 (%2) a été changée ou ôtée.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>no design</source>
+      <translation>pas de dessin</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_file.py" />
+      <source>no design no. %1</source>
+      <translation>pas de dessin n° %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 cannot be opened: %2 beside it is a link to another file; remove the link.</source>
+      <translation>%1 ne s'ouvre pas : %2 à côté est un lien vers un autre fichier ; ôter le lien.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 cannot be read: %2.</source>
+      <translation>%1 ne se lit pas : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 is a database of another program, not a Firm Cell job.</source>
+      <translation>%1 est une base d'un autre programme, pas un travail Firm Cell.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 is empty; it is not a Firm Cell job.</source>
+      <translation>%1 est vide ; ce n'est pas un travail Firm Cell.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 is not a Firm Cell job file, or its beginning is damaged.</source>
+      <translation>%1 n'est pas un fichier de travail Firm Cell, ou son début est abîmé.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>%1 was written by a newer Firm Cell (file version %2, this one reads up to %3).</source>
+      <translation>%1 a été écrit par un Firm Cell plus récent (version de fichier %2, celui-ci lit jusqu'à %3).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>There is no file %1.</source>
+      <translation>Il n'y a pas de fichier %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_header.py" />
+      <source>database is locked</source>
+      <translation>la base est verrouillée</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 cannot be moved: %2.</source>
+      <translation>%1 ne se déplace pas : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 could not be moved: %2.</source>
+      <translation>%1 n'a pas pu être déplacé : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 holds more than %2 jobs; choose a folder in it.</source>
+      <translation>%1 contient plus de %2 travaux ; choisir un dossier dedans.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 is there already; give this one another name first.</source>
+      <translation>%1 est déjà là ; donner d'abord un autre nom à celui-ci.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>%1 was not closed the last time: open it once, then move it.</source>
+      <translation>%1 n'a pas été fermé la dernière fois : l'ouvrir une fois, puis le déplacer.</translation>
+    </message>
+    <message>
       <location filename="firmcell/store/job_list.py" />
       <source>in %1 days</source>
       <translation>dans %1 jours</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_list.py" />
+      <source>late by %1</source>
+      <translation>en retard de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>it cannot be held for writing (%1)</source>
+      <translation>il ne peut être tenu en écriture (%1)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>it has a second name somewhere (a hard link, as backups make), and writing would change both; remove the other name or save a copy</source>
+      <translation>il a un second nom quelque part (un lien dur, comme en font les sauvegardes), et écrire changerait les deux ; ôter l'autre nom ou enregistrer une copie</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>it is open elsewhere (%1)</source>
+      <translation>il est ouvert ailleurs (%1)</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>its disk takes no locks (%1); save a copy on a disk of this machine</source>
+      <translation>son disque ne prend pas de verrous (%1) ; enregistrer une copie sur un disque de cette machine</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>its folder is write-protected</source>
+      <translation>son dossier est protégé en écriture</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/job_lock.py" />
+      <source>the file is write-protected</source>
+      <translation>le fichier est protégé en écriture</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/layout_files.py" />
+      <source>laid out on the command line</source>
+      <translation>disposé à la ligne de commande</translation>
     </message>
     <message>
       <location filename="firmcell/store/layout_files.py" />
@@ -23057,8 +25382,138 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     </message>
     <message>
       <location filename="firmcell/store/outline_files.py" />
+      <source>%1 defines words of its own (an entity), which are not followed; save it as plain SVG.</source>
+      <translation>%1 définit ses propres mots (une entité), qui ne sont pas suivis ; l'enregistrer en SVG simple.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 has %2 corners; at most %3 are read. Save it less finely.</source>
+      <translation>%1 a %2 coins ; %3 au plus sont lus. L'enregistrer moins finement.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 has a point that is not a number.</source>
+      <translation>%1 a un point qui n'est pas un nombre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 holds more than an outline; save the outline alone.</source>
+      <translation>%1 contient plus qu'un contour ; enregistrer le contour seul.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 holds no closed line; an outline must return to where it began.</source>
+      <translation>%1 ne contient pas de ligne fermée ; un contour doit revenir à son départ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 is drawn in a unit that is not read here; save it in mm.</source>
+      <translation>%1 est dessiné dans une unité qui ne se lit pas ici ; l'enregistrer en mm.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 is not a readable DXF drawing.</source>
+      <translation>%1 n'est pas un dessin DXF lisible.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1 moves or turns parts by “transform”; save it with plain coordinates.</source>
+      <translation>%1 déplace ou tourne des parties par « transform » ; l'enregistrer en coordonnées simples.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1, line %2: “%3” alone is no point; x and y are wanted.</source>
+      <translation>%1, ligne %2 : « %3 » seul n'est pas un point ; il faut x et y.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: a %2 in it cannot be read.</source>
+      <translation>%1 : un %2 dedans ne se lit pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: an outline is read from .dxf, .svg or .csv.</source>
+      <translation>%1 : un contour se lit d'un .dxf, .svg ou .csv.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: its viewBox or width is not a number.</source>
+      <translation>%1 : sa viewBox ou sa largeur n'est pas un nombre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: the outline %2.</source>
+      <translation>%1 : le contour %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
+      <source>%1: the outline reaches %2 m from its origin; is it drawn in mm?</source>
+      <translation>%1 : le contour va à %2 m de son origine ; est-il dessiné en mm ?</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/outline_files.py" />
       <source>points</source>
       <translation>points</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 It is left out.</source>
+      <translation>%1 C'est laissé de côté.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 cannot be kept as a file; a value has a form that files do not hold.</source>
+      <translation>%1 ne se garde pas en fichier ; une valeur a une forme que les fichiers ne tiennent pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 has an unknown field “%2”; known are %3.</source>
+      <translation>%1 a un champ inconnu « %2 » ; connus sont %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 holds a number of too many digits.</source>
+      <translation>%1 contient un nombre de trop de chiffres.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1 is nested too deeply.</source>
+      <translation>%1 est trop imbriqué.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1, line %2 has more values than the heading has columns.</source>
+      <translation>%1, la ligne %2 a plus de valeurs que le titre n'a de colonnes.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1, line %2: “%3” is no kind of part; known are %4.</source>
+      <translation>%1, ligne %2 : « %3 » n'est pas un genre de pièce ; connus sont %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1: an entry of “%2” is not a table.</source>
+      <translation>%1 : une entrée de « %2 » n'est pas une table.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1: “%2” has no unit; write it as text, such as “%3 %4”.</source>
+      <translation>%1 : « %2 » n'a pas d'unité ; l'écrire en texte, comme « %3 %4 ».</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>%1: “%2” is no kind of part; known are %3, as [[tables]].</source>
+      <translation>%1 : « %2 » n'est pas un genre de pièce ; connus sont %3, en [[tables]].</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>There is no %1 called “%2”; there are %3 and %4 more.</source>
+      <translation>Il n'y a pas de %1 nommé « %2 » ; il y a %3 et %4 de plus.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/part_files.py" />
+      <source>without a name</source>
+      <translation>sans nom</translation>
     </message>
     <message>
       <location filename="firmcell/store/parts_pdf.py" />
@@ -23127,13 +25582,263 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     </message>
     <message>
       <location filename="firmcell/store/passport_seal.py" />
+      <source>%1 cannot be read as a PDF.</source>
+      <translation>%1 ne se lit pas comme PDF.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>%1 does not say what it is bound to: it is no passport of version 0.3 or later.</source>
+      <translation>%1 ne dit pas à quoi il est lié : ce n'est pas un passeport de la version 0.3 ou après.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>%1 is too large to be a passport.</source>
+      <translation>%1 est trop gros pour un passeport.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>, and nothing came since</source>
+      <translation>, et rien n'est venu depuis</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>It is the job of this passport: link %1 of the chain is the one printed%2.</source>
+      <translation>C'est le travail de ce passeport : le maillon %1 de la chaîne est celui imprimé%2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>No link of this job's chain begins so: records are missing at the end, or it was written anew.</source>
+      <translation>Aucun maillon de la chaîne de ce travail ne commence ainsi : des inscriptions manquent à la fin, ou il a été réécrit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>Records are missing at the end: the passport was made at link %1, and the file ends at link %2.</source>
+      <translation>Des inscriptions manquent à la fin : le passeport a été fait au maillon %1, et le fichier finit au maillon %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The file is of version 0.2 or before and has no chain to hold a passport against.</source>
+      <translation>Le fichier est de la version 0.2 ou d'avant et n'a pas de chaîne à laquelle comparer un passeport.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The job was written anew: its link %1 is not the one that the passport names.</source>
+      <translation>Le travail a été réécrit : son maillon %1 n'est pas celui que nomme le passeport.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The passport is signed by another key than the job at that place.</source>
+      <translation>Le passeport est signé par une autre clé que le travail à cet endroit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>The passport's own signature is not by the key that it names: the passport was forged.</source>
+      <translation>La signature du passeport n'est pas de la clé qu'elle nomme : le passeport est un faux.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
       <source>firmcell-chain %1 %2%3</source>
       <translation>firmcell-chain %1 %2%3</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/passport_seal.py" />
+      <source>“%1” is no head of a chain: it has %2 to 64 of the digits 0 to 9 and a to f.</source>
+      <translation>« %1 » n'est pas une tête de chaîne : elle a %2 à 64 des chiffres 0 à 9 et a à f.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/photos.py" />
+      <source>The picture of “%1” is not in the job, or was changed: bring it in again.</source>
+      <translation>L'image de « %1 » n'est pas dans le travail, ou a été changée : la reprendre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/photos.py" />
+      <source>“%1” has %2 MB; %3 MB are the most: save it smaller first.</source>
+      <translation>« %1 » fait %2 MB ; %3 MB sont le plus : l'enregistrer d'abord plus petit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/plugins.py" />
+      <source>The plug-in “%1” (%2) could not be loaded: %3: %4. It is left out.</source>
+      <translation>Le module « %1 » (%2) n'a pas pu être chargé : %3 : %4. Il est laissé de côté.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/plugins.py" />
+      <source>there is no %1</source>
+      <translation>il n'y a pas de %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1 holds a heading but no resistance beneath it.</source>
+      <translation>%1 contient un titre mais aucune résistance dessous.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1 holds no resistance; %2.</source>
+      <translation>%1 ne contient aucune résistance ; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 are both headed as a resistance; leave one of them.</source>
+      <translation>%1 : %2 s'intitulent toutes deux résistance ; en laisser une.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 has no unit; %3, or write it like 23.5 mΩ.</source>
+      <translation>%1 : %2 n'a pas d'unité ; %3, ou l'écrire comme 23.5 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 is no number of a cell.</source>
+      <translation>%1 : %2 n'est pas un numéro de cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: %2 is no resistance of a cell; write it like 23.5 mΩ.</source>
+      <translation>%1 : %2 n'est pas une résistance de cellule ; l'écrire comme 23.5 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: no column is headed “cell”, for the numbers of the cells; %2.</source>
+      <translation>%1 : aucune colonne ne s'intitule « cell », pour les numéros des cellules ; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: no column is headed “resistance”; %2.</source>
+      <translation>%1 : aucune colonne ne s'intitule « resistance » ; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: “%2” is an a.c. reading, which lies below the d.c. resistance and makes a pack look better than it is; measure with d.c. (IEC 61960-3).</source>
+      <translation>%1 : « %2 » est une lecture en courant alternatif, inférieure à la résistance en continu, qui fait paraître un pack meilleur qu'il n'est ; mesurer en continu (IEC 61960-3).</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: “%2” is no cell number and resistance.</source>
+      <translation>%1 : « %2 » n'est pas un numéro de cellule et une résistance.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>%1: “%2” is no resistance; write it like 23.5 mΩ.</source>
+      <translation>%1 : « %2 » n'est pas une résistance ; l'écrire comme 23.5 mΩ.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/resistance_csv.py" />
+      <source>a first line such as “cell,resistance mΩ” is right</source>
+      <translation>une première ligne comme « cell,resistance mΩ » est juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/revisions.py" />
+      <source>%1 cannot be read: %2</source>
+      <translation>%1 ne se lit pas : %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/revisions.py" />
+      <source>%1 cannot be read: it is not JSON.</source>
+      <translation>%1 ne se lit pas : ce n'est pas du JSON.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1 holds no profile; %2.</source>
+      <translation>%1 ne contient pas de profil ; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1 holds no readings; %2.</source>
+      <translation>%1 ne contient pas de lectures ; %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1, line %2: one column of %3 is wanted; %4.</source>
+      <translation>%1, ligne %2 : il faut une colonne de %3 ; %4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1, line %2: one column of time and one of current or power are wanted; %3.</source>
+      <translation>%1, ligne %2 : il faut une colonne de temps et une de courant ou de puissance ; %3.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1: a number is wanted in each column, such as 120 and 38.4.</source>
+      <translation>%1 : il faut un nombre dans chaque colonne, comme 120 et 38.4.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>%1: a time and a value are wanted here, such as 120 and 12.5.</source>
+      <translation>%1 : il faut ici un temps et une valeur, comme 120 et 12.5.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>a first line such as “time_s,current_a” or “time_s,power_w” is right</source>
+      <translation>une première ligne comme « time_s,current_a » ou « time_s,power_w » est juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>a first line such as “time_s,voltage_v,temperature_c” is right; the temperature may be missing</source>
+      <translation>une première ligne comme « time_s,voltage_v,temperature_c » est juste ; la température peut manquer</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/run_files.py" />
+      <source>current a</source>
+      <translation>courant A</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/schema_check.py" />
+      <source>it holds a %1 “%2” that Firm Cell does not make, and records could be lost by it</source>
+      <translation>il contient %1 « %2 » que Firm Cell ne fait pas, et des inscriptions pourraient s'y perdre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/schema_check.py" />
+      <source>its %1 “%2” is missing, which guards the records</source>
+      <translation>son %1 « %2 » manque, qui garde les inscriptions</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/schema_check.py" />
+      <source>its table “%1” is not as Firm Cell makes it</source>
+      <translation>sa table « %1 » n'est pas comme Firm Cell la fait</translation>
     </message>
     <message>
       <location filename="firmcell/store/shopping_files.py" />
       <source>From stock</source>
       <translation>Du stock</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>%1, line %2: the serial “%3” stands here a second time.</source>
+      <translation>%1, ligne %2 : le numéro « %3 » est ici une deuxième fois.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>%1: a %2 is more than 0.</source>
+      <translation>%1 : un %2 est plus que 0.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>%1: “%2” is no number of a group.</source>
+      <translation>%1 : « %2 » n'est pas un numéro de groupe.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/stock_csv.py" />
+      <source>a first line such as “serial,capacity Ah,resistance mΩ,first V,second V,days,group” is right</source>
+      <translation>une première ligne comme « serial,capacity Ah,resistance mΩ,first V,second V,days,group » est juste</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 cannot be read as text in UTF-8.</source>
+      <translation>%1 ne se lit pas comme texte en UTF-8.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 is larger than %2 MB; save less in it.</source>
+      <translation>%1 dépasse %2 MB ; y enregistrer moins.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 is no plain file.</source>
+      <translation>%1 n'est pas un fichier ordinaire.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/strangers.py" />
+      <source>%1 is not JSON, line %2.</source>
+      <translation>%1 n'est pas du JSON, ligne %2.</translation>
     </message>
     <message>
       <location filename="firmcell/store/template_pdf.py" />
@@ -23154,6 +25859,156 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <location filename="firmcell/store/units.py" />
       <source>%1/0 AWG</source>
       <translation>%1/0 AWG</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>Nothing is entered; write a number in %1.</source>
+      <translation>Rien n'est inscrit ; écrire un nombre en %1.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>is not a unit known here</source>
+      <translation>n'est pas une unité connue ici</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1 AWG” is not a wire gauge; write it like 14 AWG or 2/0 AWG.</source>
+      <translation>« %1 AWG » n'est pas un calibre de fil ; l'écrire comme 14 AWG ou 2/0 AWG.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” has no unit; write it in %2.</source>
+      <translation>« %1 » n'a pas d'unité ; l'écrire en %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is far outside any realistic value.</source>
+      <translation>« %1 » est bien en dehors de toute valeur réelle.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is not a finite number.</source>
+      <translation>« %1 » n'est pas un nombre fini.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is not a number; write it like 2.5, 2,5 or 3/8.</source>
+      <translation>« %1 » n'est pas un nombre ; l'écrire comme 2.5, 2,5 ou 3/8.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/units.py" />
+      <source>“%1” is not a whole number.</source>
+      <translation>« %1 » n'est pas un entier.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>at least</source>
+      <translation>au moins</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>at most</source>
+      <translation>au plus</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>input should be</source>
+      <translation>la saisie devrait être</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>it must be</source>
+      <translation>ce doit être</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>it must be %1 %2</source>
+      <translation>ce doit être %1 %2</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>what is there</source>
+      <translation>ce qu'il y a</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/validation_words.py" />
+      <source>“%1” is not a known field.</source>
+      <translation>« %1 » n'est pas un champ connu.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 cannot be written: %2.</source>
+      <translation>%1 ne s'écrit pas : %2.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is a job; an export is never written over a job. Choose another name.</source>
+      <translation>%1 est un travail ; un export ne s'écrit jamais sur un travail. Choisir un autre nom.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is no plain file (a folder, a link or a device); choose another name.</source>
+      <translation>%1 n'est pas un fichier ordinaire (un dossier, un lien ou un périphérique) ; choisir un autre nom.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is there already; choose another name, or say --force to replace it.</source>
+      <translation>%1 est déjà là ; choisir un autre nom, ou dire --force pour le remplacer.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>%1 is there already; choose another name.</source>
+      <translation>%1 est déjà là ; choisir un autre nom.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>The folder %1 does not exist.</source>
+      <translation>Le dossier %1 n'existe pas.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_files.py" />
+      <source>The folder %1 is write-protected; choose another.</source>
+      <translation>Le dossier %1 est protégé en écriture ; en choisir un autre.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>%1 must hold one JSON object; see firm-cell --help for an example.</source>
+      <translation>%1 doit contenir un objet JSON ; voir firm-cell --help pour un exemple.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>%1: “cell” must be the name of a cell.</source>
+      <translation>%1 : « cell » doit être le nom d'une cellule.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>Name the cell of the pack that is there, or its size, such as “unknown 18650”.</source>
+      <translation>Nommer la cellule du pack présent, ou sa taille, comme « unknown 18650 ».</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>The importer for %1 fails on %2 (%3: %4); nothing was made.</source>
+      <translation>L'importeur pour %1 échoue sur %2 (%3 : %4) ; rien n'a été fait.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>The importer for %1 gives no design of %2; nothing was made.</source>
+      <translation>L'importeur pour %1 ne donne pas de dessin de %2 ; rien n'a été fait.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>The pack as it is: %1</source>
+      <translation>Le pack tel qu'il est : %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>This kind of job has no pack that could run.</source>
+      <translation>Ce genre de travail n'a pas de pack qui puisse marcher.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/store/whole_job.py" />
+      <source>from %1, %2</source>
+      <translation>de %1, %2</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
