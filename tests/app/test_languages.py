@@ -190,6 +190,14 @@ def test_half_a_sentence_is_never_told():
     assert catalogue.tell("plus, never before the fuse is in") == "plus, never before the fuse is in"
 
 
+@pytest.mark.parametrize("filled", ["9", "abc", "3.5 mm", ""])
+def test_no_template_that_fits_is_passed_over(filled):
+    """They are looked up by a word that stands in them whole; what fills their places may touch it."""
+    catalogue = catalogue_of("de")
+    for template in catalogue._templates:
+        assert template in catalogue._candidates(PLACE.sub(filled, template.text)), template.text
+
+
 def test_the_name_of_a_job_or_a_part_is_nobodys_to_turn_round():
     known = {
         "%1 lead": "Leitung %1",

@@ -23,6 +23,7 @@ COMPOUND = re.compile(r"%1 \w{1,5}")
 """Such as “%1 lead”, which fits the end of any name of a part or of a job as well."""
 NUMBER = re.compile(r"(?<![\w.])(\d+)\.(\d+)(?![\w]*\.\d|\d)")
 SENTENCE = re.compile(r"(?<=[.!?:]) +(?=[A-Z“0-9])|\n+")
+WORD = re.compile(r"[^\W\d_]{3,}")
 ENDING = re.compile(r"[a-z]{0,3}")
 KEYS = re.compile(r"(.+) (\((?:Ctrl|Alt|Shift|F\d|Esc)[^()]*\))", re.DOTALL)
 PARTS = tuple(re.compile(f"({parting})") for parting in (r" · |   +|\t", " → ", "; ", " – ", r" \(", ", "))
@@ -161,6 +162,23 @@ def values_in(text: str, words: tuple[str, ...]) -> list[str] | None:
     return [*values, text[at:end]]
 
 
+def word_of(words: tuple[str, ...]) -> str:
+    """Return the longest whole word between the places of a template; "" where it has none of three letters.
+
+    Examples
+    --------
+    >>> word_of(("Strip ", " bends over cell", ""))
+    'bends'
+    """
+    found = [""]
+    for at, piece in enumerate(words):
+        for word in WORD.finditer(piece):
+            # What touches a place may be a part of a longer word of a text.
+            touches = (at > 0 and word.start() == 0) or (at < len(words) - 1 and word.end() == len(piece))
+            found += [] if touches else [word[0]]
+    return max(found, key=len)
+
+
 class Catalogue:
     """Tells the program's texts in another language.
 
@@ -205,6 +223,9 @@ class Catalogue:
         self._plain = {text.replace("&", ""): text for text in self._whole if "&" in text}
         # What has most letters of its own is tried first.
         self._templates.sort(key=lambda template: -template.letters)
+        self._by_word: dict[str, list[int]] = {}
+        for at, template in enumerate(self._templates):
+            self._by_word.setdefault(word_of(template.words), []).append(at)
         self.tell = lru_cache(maxsize=KEPT)(self._tell)
 
     def _tell(self, text: str) -> str:
@@ -281,7 +302,7 @@ class Catalogue:
         return told
 
     def _by_fitting(self, text: str, depth: int) -> str | None:
-        for template in self._templates:
+        for template in self._candidates(text):
             values = values_in(text, template.words) if template.longest in text else None
             if values and template.compound and has_words(values[0]) and self._as_a_whole(values[0]) is None:
                 continue
@@ -292,6 +313,13 @@ class Catalogue:
             if told is not None and _keeps_all(told, values):
                 return _filled(told, [one or "" for one in shown])
         return None
+
+    def _candidates(self, text: str) -> list[_Template]:
+        """The templates of which a whole word stands in a text, and those that have none, in their order: of
+        two thousand some thirty have to be tried."""
+        words = {"", *WORD.findall(text)}
+        found = sorted(at for word in words for at in self._by_word.get(word, ()))
+        return [self._templates[at] for at in found]
 
     def _place(self, value: str, depth: int) -> str | None:
         """What stands in a place, told; as it is where it is a name or a number; None where it is prose that
