@@ -210,7 +210,7 @@ class Catalogue:
         self._nouns, self._lookup, self._comma, self._missed = nouns, lookup, comma, missed
         self.used: set[str] = set()
         self._within = 0
-        self._pieces = dict[tuple[str, bool], str | None]()
+        self._pieces = dict[tuple[str, int, bool], str | None]()
         self._whole, self._templates = set[str](), list[_Template]()
         for text in sources:
             if not PLACE.search(text):
@@ -240,8 +240,9 @@ class Catalogue:
 
     def _told(self, text: str, depth: int) -> str | None:
         """The text in the other language; None where nothing of it is known."""
-        # The same piece is asked for on every way that a text may be parted.
-        key = text, self._within > 0
+        # The same piece is asked for on every way that a text may be parted; how deep belongs to it, or what is
+        # told would depend on what was asked before.
+        key = text, depth, self._within > 0
         if key not in self._pieces:
             if len(self._pieces) >= KEPT:
                 self._pieces.clear()

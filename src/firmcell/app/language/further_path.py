@@ -5,11 +5,9 @@ from collections.abc import Callable, Iterator
 from contextlib import suppress
 from pathlib import Path
 
-from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication, QTabWidget, QWidget
 
-from firmcell.app.language.main_path import Tell, of_findings, of_steps, settled
-from firmcell.app.main_window import MainWindow
+from firmcell.app.language.main_path import Tell, of_findings, of_steps, opened, settled
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.findings import Situation
 from firmcell.core.base.refusal import Refusal
@@ -40,13 +38,7 @@ READ_FOR_S = 4.0
 
 def walk_further(library: PartLibrary, scratch: Path, tell: Tell) -> None:
     """Show every stage of a job of each kind, and each window of the workshop."""
-    application = QApplication.instance()
-    assert isinstance(application, QApplication)
-    settings = QSettings(str(scratch / "further.ini"), QSettings.Format.IniFormat)
-    settings.setValue("person", "Wren Ashby")
-    window = MainWindow(library, settings, scratch)
-    window.show()
-    window.resize(1280, 800)
+    application, window = opened(library, scratch)
     for name in DEMO_JOBS:
         window.opening.open_demo(name)
         assert window.session is not None

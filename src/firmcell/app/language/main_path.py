@@ -70,13 +70,7 @@ OF_OTHER_KINDS = ("details", "host_charger")
 
 def walk(library: PartLibrary, scratch: Path, tell: Tell) -> None:
     """Show everything on the main path; what is only painted by chance is told to `tell` as well."""
-    application = QApplication.instance()
-    assert isinstance(application, QApplication)
-    settings = QSettings(str(scratch / "settings.ini"), QSettings.Format.IniFormat)
-    settings.setValue("person", "Wren Ashby")
-    window = MainWindow(library, settings, scratch)
-    window.show()
-    window.resize(1280, 800)
+    application, window = opened(library, scratch)
     settled(application)
     for name in ("orchard-hoist", "bee-house-scale"):
         window.opening.open_demo(name)
@@ -104,6 +98,18 @@ def walk(library: PartLibrary, scratch: Path, tell: Tell) -> None:
     for text in _of_the_model(Design):
         tell(text)
     window.close()
+
+
+def opened(library: PartLibrary, scratch: Path) -> tuple[QApplication, MainWindow]:
+    """Open a window of the usual size, with settings of its own in a folder."""
+    application = QApplication.instance()
+    assert isinstance(application, QApplication)
+    settings = QSettings(str(scratch / "settings.ini"), QSettings.Format.IniFormat)
+    settings.setValue("person", "Wren Ashby")
+    window = MainWindow(library, settings, scratch)
+    window.show()
+    window.resize(1280, 800)
+    return application, window
 
 
 def _is_warm(session: Any) -> bool:

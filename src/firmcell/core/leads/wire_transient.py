@@ -174,11 +174,9 @@ class Wires:
 
     def loss_slope(self, shell_k: Array) -> Array:
         """How much more each wire gives off for each kelvin of its outermost shell (wires,), W/m·K."""
-        spread = self.grid_k[1] - self.grid_k[0]
+        spread, _, slopes, rows = self._table
         at = _row_of((shell_k - self.ambient_k) / spread)
-        rows = np.arange(len(shell_k))
-        rise = self.loss_w_m[rows, at + 1] - self.loss_w_m[rows, at]
-        return np.asarray(np.maximum(rise / spread, 1e-9))
+        return np.asarray(np.maximum(slopes[rows, at], 1e-9))
 
     def first_step(self, current_a: Array, rise_k: float) -> Array:
         """A first step in which the copper alone would warm by `rise_k`, s."""

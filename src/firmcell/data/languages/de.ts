@@ -22958,7 +22958,7 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     <message>
       <location filename="firmcell/core/rules/wiring.py" />
       <source>The board has a charge port of its own (C), and no connector is chosen for the charger.</source>
-      <translation>Die Platine hat einen eigenen Ladeanschluss (C), und für das Ladegerät ist kein Stecker gewählt.</translation>
+      <translation>Die Platine hat eine eigene Ladebuchse (C), und für das Ladegerät ist kein Stecker gewählt.</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/wiring.py" />
@@ -22988,7 +22988,7 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     <message>
       <location filename="firmcell/core/rules/wiring.py" />
       <source>boards with a charge port of their own</source>
-      <translation>Platinen mit eigenem Ladeanschluss</translation>
+      <translation>Platinen mit eigener Ladebuchse</translation>
     </message>
     <message>
       <location filename="firmcell/core/rules/wiring.py" />
