@@ -2,21 +2,27 @@
 
 import io
 import re
+from contextlib import nullcontext
 from dataclasses import replace
 
 import pytest
 from pypdf import PdfReader
 
 from firmcell.app.language.spoken import tongue_of
+from firmcell.core.base.refusal import Refusal
 from firmcell.core.base.tongue import ENGLISH
 from firmcell.core.jobs import plan_of
 from firmcell.core.jobs.passport import told_passport
-from firmcell.core.pictures.drawing import Drawing
-from firmcell.store.demo import DEMO_JOBS, make_demo
+from firmcell.core.pictures.drawing import Drawing, Label
+from firmcell.core.pictures.pack_label import SMALLEST_MM, STOCKS_MM, label_drawing, label_words
+from firmcell.store.demo import DEMO_JOBS, bee_house_scale, make_demo, orchard_hoist
 from firmcell.store.job_file import JobFile
 from firmcell.store.passport_files import passport_html, passport_pdf
 from firmcell.store.passport_seal import read_seal
 from firmcell.store.whole_job import exported, passport_of, saved_passport
+
+CODE = tuple(tuple((n + k) % 2 == 0 for k in range(45)) for n in range(45))
+"""As many modules as a QR code of the essentials has, about."""
 
 
 def page_of(job, library):
@@ -77,6 +83,36 @@ def test_a_name_is_not_told(tmp_path, library):
     assert "Seriennummer lead" in german
     html = passport_html(page, pictures, tongue=tongue_of("de"))
     assert "gebaut von Black" in html
+
+
+def lines_on(words, size):
+    """How many lines of a label stand on it, but for the job's title at their end: those whose first words do."""
+    shown = " ".join(s.text for s in label_drawing(words, size, CODE).shapes if isinstance(s, Label))
+    return sum(" ".join(line.split()[:2]) in shown for line in words.lines[:-1])
+
+
+@pytest.mark.parametrize("finished", [True, False])
+@pytest.mark.parametrize("code", ["de", "fr"])
+def test_no_label_of_a_usual_size_loses_a_line_by_its_language(library, code, finished):
+    """“Not proven” and “never open” are lines too; German once lost both where English had them."""
+    for make in (orchard_hoist, bee_house_scale):
+        design = make(library)
+        words = label_words(design, _analysed(design, library), "2026-11-28", finished)
+        told = words.told(tongue_of(code).tell)
+        for size in STOCKS_MM:
+            assert lines_on(told, size) >= lines_on(words, size), (design.brief.title, size)
+        if not finished:
+            assert lines_on(told, SMALLEST_MM) == lines_on(words, SMALLEST_MM) == 1
+
+
+@pytest.mark.parametrize("code", ["en", "de", "fr"])
+def test_a_label_with_no_room_to_say_that_a_pack_is_not_proven_is_refused(library, code):
+    design = orchard_hoist(library)
+    analysis = _analysed(design, library)
+    for finished in (True, False):
+        words = label_words(design, analysis, "", finished).told(tongue_of(code).tell)
+        with nullcontext() if finished else pytest.raises(Refusal, match="not proven yet"):
+            label_drawing(words, (16.0, 12.0), CODE)
 
 
 def test_html_names_its_language_and_english_is_as_it_was(tmp_path, library):

@@ -48,14 +48,16 @@ class LabelWords:
     ----------
     name : large, on top.
     lines : one below the other; what does not fit is left out from the end.
+    must : how many of them are never left out.
     """
 
     name: str
     lines: tuple[str, ...]
+    must: int = 0
 
     def told(self, tell: Tell) -> "LabelWords":
         """Return it in another language: before it is laid out, as that goes by how long each line is."""
-        return LabelWords(tell(self.name), tuple(map(tell, self.lines)))
+        return LabelWords(tell(self.name), tuple(map(tell, self.lines)), self.must)
 
 
 def transport_words(design: Design, energy_wh: float) -> str:
@@ -106,6 +108,7 @@ def label_words(design: Design, analysis: Analysis, when: str, finished: bool = 
             "Never open, crush, heat or short. Warm by itself or swollen: outside, and leave it.",
             d.brief.title,
         ),
+        must=0 if finished else 1,
     )
 
 
@@ -152,6 +155,11 @@ def label_drawing(
         Wide and high.
     code : tuple of tuple of bool
         Modules of the QR code, dark ones true, row by row; left out where the label is too small for it.
+
+    Raises
+    ------
+    Refusal
+        If there is no room for what must stand on it.
     """
     wide, high = size_mm
     shapes: list[Shape] = [Area(rectangle(0, 0, wide, high), "label.ground")]
@@ -175,13 +183,17 @@ Placed = list[tuple[str, float, float]]
 def _fitted(words: LabelWords, rooms: tuple[float, float], high: float, beside: float) -> Placed:
     """The lines that fit, broken where they are long, in letters as large as the label allows; none too
     small to read."""
-    for count in range(len(words.lines), -1, -1):
+    for count in range(len(words.lines), words.must - 1, -1):
         letter = LARGEST_LETTER_MM
         while letter >= LEAST_LETTER_MM:
             found = _laid(words.name, words.lines[:count], letter, rooms, high, beside)
             if found is not None:
                 return found
             letter *= 0.97
+    if words.must:
+        raise Refusal(
+            f"The pack is not proven yet, and a label of {rooms[1] + 2 * ROOM_MM:g} × {high:g} mm has no room to say so; a larger one is right."
+        )
     large = min((high - 2 * ROOM_MM) / 2, rooms[1] / (len(words.name) * LETTER_WIDE))
     return [(words.name, large, high - ROOM_MM - large)]
 

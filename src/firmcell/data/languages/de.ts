@@ -18993,12 +18993,12 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>Charge to %1, at most %2, %3 to 45 °C</source>
-      <translation>Laden bis %1, höchstens %2, %3 bis 45 °C</translation>
+      <translation>Laden bis %1, max. %2, %3 bis 45 °C</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>Give %1, %2 for a moment, down to %3</source>
-      <translation>Gibt %1, kurz %2, bis hinab zu %3</translation>
+      <translation>Gibt %1, kurz %2, bis %3</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -19008,12 +19008,12 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>NOT PROVEN YET: do not use</source>
-      <translation>NOCH NICHT GEPRÜFT: nicht benutzen</translation>
+      <translation>UNGEPRÜFT: nicht benutzen</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>Never open, crush, heat or short. Warm by itself or swollen: outside, and leave it.</source>
-      <translation>Nie öffnen, quetschen, erhitzen, kurzschließen. Von selbst warm oder gebläht: ins Freie, liegen lassen.</translation>
+      <translation>Nie öffnen, quetschen, erhitzen, kurzschließen. Von selbst warm, gebläht: ins Freie.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -19022,8 +19022,13 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>The pack is not proven yet, and a label of %1 × %2 mm has no room to say so; a larger one is right.</source>
+      <translation>Der Pack ist noch nicht geprüft, und auf einem Etikett von %1 × %2 mm ist kein Platz, das zu sagen; ein größeres ist richtig.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
       <source>UN 3480, lithium-ion, %1 Wh: %2. By air at most 30 % charged.</source>
-      <translation>UN 3480, Lithium-Ion, %1 Wh: %2. Mit dem Flugzeug höchstens 30 % geladen.</translation>
+      <translation>UN 3480, Lithium-Ion, %1 Wh: %2. Luftfracht höchstens 30 % geladen.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -26483,7 +26488,7 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     <message>
       <location filename="tools/composed_texts.py" />
       <source>By air at most 30 % charged.</source>
-      <translation>Mit dem Flugzeug höchstens 30 % geladen.</translation>
+      <translation>Luftfracht höchstens 30 % geladen.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -26538,7 +26543,7 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     <message>
       <location filename="tools/composed_texts.py" />
       <source>Charge to %1, at most %2, %3 to %4</source>
-      <translation>Laden bis %1, höchstens %2, %3 bis %4</translation>
+      <translation>Laden bis %1, max. %2, %3 bis %4</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -26948,7 +26953,7 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
     <message>
       <location filename="tools/composed_texts.py" />
       <source>Warm by itself or swollen: outside, and leave it.</source>
-      <translation>Von selbst warm oder gebläht: ins Freie, liegen lassen.</translation>
+      <translation>Von selbst warm, gebläht: ins Freie.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />

@@ -18993,12 +18993,12 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>Charge to %1, at most %2, %3 to 45 °C</source>
-      <translation>Charger à %1, %2 au plus, %3 à 45 °C</translation>
+      <translation>Charger à %1, max. %2, %3 à 45 °C</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>Give %1, %2 for a moment, down to %3</source>
-      <translation>Donne %1, un instant %2, jusqu'à %3</translation>
+      <translation>Donne %1, un instant %2, min. %3</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -19008,17 +19008,22 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>NOT PROVEN YET: do not use</source>
-      <translation>PAS ENCORE PROUVÉ : ne pas utiliser</translation>
+      <translation>NON PROUVÉ : hors service</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>Never open, crush, heat or short. Warm by itself or swollen: outside, and leave it.</source>
-      <translation>Ne jamais ouvrir, écraser, chauffer, court-circuiter. Chaud tout seul ou gonflé : dehors, et l'y laisser.</translation>
+      <translation>Ne pas ouvrir, écraser, chauffer, court-circuiter. Chaud tout seul ou gonflé : dehors.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
       <source>Poles covered against a short.</source>
       <translation>Pôles couverts contre le court-circuit.</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/pictures/pack_label.py" />
+      <source>The pack is not proven yet, and a label of %1 × %2 mm has no room to say so; a larger one is right.</source>
+      <translation>Le pack n'est pas encore prouvé, et une étiquette de %1 × %2 mm n'a pas la place de le dire ; une plus grande est juste.</translation>
     </message>
     <message>
       <location filename="firmcell/core/pictures/pack_label.py" />
@@ -26538,7 +26543,7 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     <message>
       <location filename="tools/composed_texts.py" />
       <source>Charge to %1, at most %2, %3 to %4</source>
-      <translation>Charger à %1, %2 au plus, %3 à %4</translation>
+      <translation>Charger à %1, max. %2, %3 à %4</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -26738,7 +26743,7 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     <message>
       <location filename="tools/composed_texts.py" />
       <source>Never open, crush, heat or short.</source>
-      <translation>Ne jamais ouvrir, écraser, chauffer, court-circuiter.</translation>
+      <translation>Ne pas ouvrir, écraser, chauffer, court-circuiter.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
@@ -26948,7 +26953,7 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
     <message>
       <location filename="tools/composed_texts.py" />
       <source>Warm by itself or swollen: outside, and leave it.</source>
-      <translation>Chaud tout seul ou gonflé : dehors, et l'y laisser.</translation>
+      <translation>Chaud tout seul ou gonflé : dehors.</translation>
     </message>
     <message>
       <location filename="tools/composed_texts.py" />
