@@ -240,8 +240,8 @@ class Catalogue:
 
     def _told(self, text: str, depth: int) -> str | None:
         """The text in the other language; None where nothing of it is known."""
-        # The same piece is asked for on every way that a text may be parted; how deep belongs to it, or what is
-        # told would depend on what was asked before.
+        # The same piece is asked for on every way that a text may be parted. How deep it stands
+        # belongs to it, or what is told would depend on what was asked before.
         key = text, depth, self._within > 0
         if key not in self._pieces:
             if len(self._pieces) >= KEPT:

@@ -6788,6 +6788,11 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;How much</source>
+      <translation>&amp;Wie viel</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
       <source>&amp;More, or less (−), %1</source>
       <translation>&amp;Mehr, oder weniger (−), %1</translation>
     </message>

@@ -6788,6 +6788,11 @@ Pointe %4, contacts environ %5 au courant continu</translation>
     </message>
     <message>
       <location filename="firmcell/app/shop/shop_forms.py" />
+      <source>&amp;How much</source>
+      <translation>&amp;Combien</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/shop/shop_forms.py" />
       <source>&amp;More, or less (−), %1</source>
       <translation>&amp;Plus, ou moins (−), %1</translation>
     </message>
