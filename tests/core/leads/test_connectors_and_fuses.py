@@ -1,5 +1,7 @@
 """Insulation, connectors, inrush, fuse curves and lugs: against published values (from memory), closed forms and by hand."""
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from hypothesis import given
@@ -27,7 +29,7 @@ from firmcell.core.leads.fuse_timing import (
 )
 from firmcell.core.leads.insulation_class import INSULATIONS, covered, like, smallest_bend
 from firmcell.core.leads.lugs import TORQUE_NM, fitting_lugs, lug_work
-from firmcell.core.leads.main_leads import Loop, wire_options
+from firmcell.core.leads.main_leads import GaugesAsk, Loop, wire_options
 from firmcell.core.leads.precharge import E12, inrush, precharge, preferred
 from firmcell.core.leads.wire_choice import WireAsk, compare_wires, proposed
 from firmcell.core.leads.wire_rating import rated_current
@@ -130,10 +132,10 @@ def test_a_long_high_peak_rules_the_gauge_where_it_does():
     leads = hoist_in_rows(SHELF).leads.model_copy(
         update={"limit_k": 500.0, "drop_limit_v": 5.0, "wire": covered(AWG_12, "PVC 80")}
     )
-    options, _, _ = wire_options((AWG_12,), leads, Loop(0.5, 0.002), Duty(20.0, 60.0, 60.0), 303.15)
-    assert not options[0].good
+    ask = GaugesAsk((AWG_12,), leads, Loop(0.5, 0.002), Duty(20.0, 60.0, 60.0), 303.15)
+    assert not wire_options(ask)[0][0].good
     silicone = leads.model_copy(update={"wire": AWG_12})
-    assert wire_options((AWG_12,), silicone, Loop(0.5, 0.002), Duty(20.0, 60.0, 60.0), 303.15)[0][0].good
+    assert wire_options(replace(ask, leads=silicone))[0][0].good
 
 
 # -- connectors ----------------------------------------------------------------------------------------

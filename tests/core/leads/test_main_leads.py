@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 
 from firmcell.core.analysis.analyse import analyse
 from firmcell.core.leads.connectors import connector_limit
-from firmcell.core.leads.main_leads import Loop, loop_resistance, wire_options
+from firmcell.core.leads.main_leads import GaugesAsk, Loop, loop_resistance, wire_options
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Connector, FuseKind, Wire
 from firmcell.core.wiring.current_way import loop_of
@@ -73,9 +73,9 @@ def test_more_current_never_needs_a_thinner_wire(amps, more):
     library = shipped_library()
     leads = orchard_hoist(library).leads
     areas = {w.name: w.area_m2 for w in library.wires}
-    _, small, _ = wire_options(library.wires, leads, HALF_METRE, Duty(amps, 1.5 * amps, 10.0), 303.15)
-    _, large, _ = wire_options(
-        library.wires, leads, HALF_METRE, Duty(amps + more, 1.5 * (amps + more), 10.0), 303.15
+    small, large = (
+        wire_options(GaugesAsk(library.wires, leads, HALF_METRE, Duty(drawn, 1.5 * drawn, 10.0), 303.15))[1]
+        for drawn in (amps, amps + more)
     )
     if small and large:
         assert areas[large] >= areas[small]

@@ -169,6 +169,17 @@ def test_peaks_that_come_again_are_hotter_than_one_and_no_hotter_than_all_the_ti
     assert hottest_in_duty(wires[:1], Duty(30.0, 300.0, 60.0), 303.15, FREE)[0] == HOTTEST_K
 
 
+def test_a_wire_alone_warms_as_it_does_beside_others():
+    """Of one wire the sum is done in plain numbers, of several by NumPy."""
+    rng = random.Random(4)
+    for _ in range(25):
+        wires, steady = tuple(rng.sample(list(SHELF.wires), 3)), 10 ** rng.uniform(0, 2)
+        duty = Duty(steady, steady * rng.uniform(1, 4), 10 ** rng.uniform(-1, 2.5))
+        together = hottest_in_duty(wires, duty, 303.15, FREE)
+        alone = [float(hottest_in_duty((wire,), duty, 303.15, FREE)[0]) for wire in wires]
+        assert alone == pytest.approx(together.tolist(), abs=1e-6)
+
+
 def test_damage_comes_later_the_less_current_and_the_cooler_the_start():
     rng = random.Random(5)
     for _ in range(12):
@@ -180,6 +191,24 @@ def test_damage_comes_later_the_less_current_and_the_cooler_the_start():
         assert (np.diff(cold) <= 1e-9).all()
         assert (loaded <= cold + 1e-9).all()
         assert wire_times(wire, 0.97 * limit, 0.0, wire.insulation_limit_k, 303.15) == NEVER_S
+
+
+def test_what_is_withstood_for_certain_is_so_when_it_is_followed_through_time():
+    rng = random.Random(17)
+    spared = 0
+    for _ in range(40):
+        wire = rng.choice(SHELF.wires)
+        laying, together = rng.choice([(FREE, 1), (WireLaying.PAIR, 2), (WireLaying.BUNDLE, 6)])
+        limit = float(rated_current((wire,), wire.insulation_limit_k, 313.15, laying, together)[0])
+        current = np.geomspace(0.9 * limit, 80 * limit, 32)
+        until = 10.0 ** np.array([rng.uniform(-3, 3) for _ in current])
+        loaded = rng.uniform(0, 1.1) * limit
+        asked = wire, current, loaded, wire.insulation_limit_k, 313.15, laying, together
+        followed, told = wire_times(*asked), wire_times(*asked, until)
+        assert ((followed >= until) == (told >= until)).all()
+        assert told[told < until] == pytest.approx(followed[told < until], rel=1e-6)
+        spared += int((told[followed < NEVER_S] == NEVER_S).sum())
+    assert spared > 100
 
 
 # -- laid together ------------------------------------------------------------------------------------------

@@ -9,9 +9,9 @@ from firmcell.app.pages.lead_figures import LONG_S
 from firmcell.app.plain import PlainLabel
 from firmcell.app.plots import Plot
 from firmcell.core.base.quantity import ZERO_CELSIUS
-from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_times
+from firmcell.core.leads.fuse_timing import LEADS_TOGETHER, opening_times, strip_times, wire_times
 from firmcell.core.leads.insulation_class import like
-from firmcell.core.leads.wire_rating import ABYC_105, CUSTOM, NFPA_75, rated_current
+from firmcell.core.leads.wire_rating import ABYC_105, CUSTOM, NFPA_75, carriers, rated_current
 from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.physics.wire_heat import awg_area
 from firmcell.core.pictures.lead import profile_of
@@ -96,11 +96,9 @@ class LeadCharts:
             chart.marks(
                 awg_area(list(table)) * 1e6, np.array(list(table.values()), dtype=float), name, symbol, colour
             )
-        ends = area[[0, -1]]
-        chart.line(ends, np.full(2, brief.current_steady_a), "steady current", p.ink, dashed=True)
-        chart.marks(
-            np.array([leads.wire.area_m2 * 1e6]), np.array([brief.current_steady_a]), "this lead", "s", p.ink
-        )
+        ends, each_a = area[[0, -1]], brief.current_steady_a / carriers(leads.parallel)
+        chart.line(ends, np.full(2, each_a), "steady current", p.ink, dashed=True)
+        chart.marks(np.array([leads.wire.area_m2 * 1e6]), np.array([each_a]), "this lead", "s", p.ink)
 
     def draw_fuse(self, chart: Plot) -> None:
         s = self.page.session
@@ -120,9 +118,9 @@ class LeadCharts:
             shown(least, "fuse opens from", p.attention, True)
             shown(most, "fuse open by", p.attention)
         insulation_k = leads.wire.insulation_limit_k
-        stands = wire_times(
-            leads.wire, current, brief.duty.rms_a, insulation_k, brief.ambient_max_k, leads.laying, 2
-        )
+        share = carriers(leads.parallel)
+        asked = current / share, brief.duty.lasting_a / share, insulation_k, brief.ambient_max_k
+        stands = wire_times(leads.wire, *asked, leads.laying, LEADS_TOGETHER)
         shown(stands, "wire stands", p.accent)
         strip = collecting_strip(s.analysis.layout, s.design.joining, s.analysis.strips)
         stands = strip_times(*strip, current, brief.current_steady_a, brief.ambient_max_k)

@@ -11,7 +11,6 @@ from firmcell.core.base.suitability import Judged
 from firmcell.core.base.wording import amperes, figures, volts
 from firmcell.core.leads.fuse_timing import opening_times, strip_times, wire_times
 from firmcell.core.leads.wire_rating import carriers, rated_current
-from firmcell.core.leads.wire_transient import stands_at_least
 from firmcell.core.model.chemistry import resting_voltage
 from firmcell.core.model.duty import NEVER_S, Duty
 from firmcell.core.model.parts import Board, Cell, Fuse, Strip, Wire
@@ -227,10 +226,7 @@ def selectivity(
     opens = float(opening_times(fuse, trip)[1]) if fuse is not None else 0.0
     until = max(delay, opens if opens < NEVER_S else 0.0)
     asked = trip / share, duty.lasting_a / share, limit_k, ambient_k, laying, 2
-    # Most wires stand the trip for certain, and nothing has to be followed through time.
-    wire_s = stands_at_least(wire, *asked)
-    if wire_s <= until:
-        wire_s = float(wire_times(wire, *asked, until))
+    wire_s = float(wire_times(wire, *asked, until))
     strip_s = float(strip_times(*strip, trip, duty.lasting_a, ambient_k))
     stands, strip_stands = wire_s > delay, strip_s > delay
     saves = fuse is not None and opens < min(wire_s, strip_s)

@@ -4,6 +4,7 @@ from functools import lru_cache
 from typing import Any
 
 import numpy as np
+from pydantic import Field, computed_field
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
@@ -37,6 +38,18 @@ class Loop:
 
     metres: float
     ohm: float
+
+
+@frozen
+class GaugesAsk:
+    """What the gauges of the part library are judged by: leads and loop as they would be wired, and the air
+    round them, K."""
+
+    wires: tuple[Wire, ...]
+    leads: Leads
+    loop: Loop
+    duty: Duty
+    ambient_k: float
 
 
 class WireOption(Frozen):
@@ -113,7 +126,7 @@ class LeadFigures(Frozen):
         none.
     withstand_s : how long the wire survives the prospective short circuit.
     spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
-    rules_gauge : which of current, fuse, peak or drop decided the proposed gauge.
+    asked : what the gauges are judged by.
     """
 
     wire_ohm: float
@@ -139,9 +152,26 @@ class LeadFigures(Frozen):
     precharge_w: float | None
     fuse: FuseFit | None
     fuse_least_a: float
-    options: tuple[WireOption, ...]
-    proposed_wire: str | None
-    rules_gauge: str
+    asked: GaugesAsk = Field(exclude=True)
+
+    # Worked out when they are looked at: most edits are made where no list of gauges is shown.
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def options(self) -> tuple[WireOption, ...]:
+        """Every gauge near the load, thinnest first."""
+        return wire_options(self.asked)[0]
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def proposed_wire(self) -> str | None:
+        """The smallest gauge that does it, or None."""
+        return wire_options(self.asked)[1]
+
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def rules_gauge(self) -> str:
+        """Which of current, fuse, peak or drop decided the proposed gauge."""
+        return wire_options(self.asked)[2]
 
 
 def prospective_short_circuit(full_v: float, source_ohm: float) -> float:
@@ -225,14 +255,13 @@ def _temperatures(wires: tuple[Wire, ...], steady_a: float, ambient_k: float, la
 
 
 @lru_cache(maxsize=64)
-def wire_options(
-    wires: tuple[Wire, ...], leads: Leads, loop: Loop, duty: Duty, ambient_k: float
-) -> tuple[tuple[WireOption, ...], str | None, str]:
+def wire_options(ask: GaugesAsk) -> tuple[tuple[WireOption, ...], str | None, str]:
     """Return every gauge judged, the name of the smallest good one, and what ruled the choice.
 
     A good one carries the least fuse that carries the load, so that a fuse can protect it, and stays within
     its insulation in every peak of the duty.
     """
+    leads, duty, ambient_k = ask.leads, ask.duty, ask.ambient_k
     share = carriers(leads.parallel)
     steady_a = duty.lasting_a
     fuse_a = least_rating(duty, leads.fuse.construction if leads.fuse else FuseKind.BOLTED)
@@ -240,7 +269,7 @@ def wire_options(
     ruled = "current"
     proposed: str | None = None
     reasons: list[str] = []
-    wires = tuple(sorted(like(wires, leads.wire), key=lambda each: each.area_m2))
+    wires = tuple(sorted(like(ask.wires, leads.wire), key=lambda each: each.area_m2))
     limits = share * _limits(wires, leads.limit_k, ambient_k, leads.laying)
     temperatures = _temperatures(wires, steady_a / share, ambient_k, leads.laying)
     near = (limits >= steady_a * 0.25) & (limits <= steady_a * 8)
@@ -253,7 +282,7 @@ def wire_options(
     for wire, limit, temperature, peak_k in zip(
         wires, limits[near].tolist(), temperatures[near].tolist(), hottest.tolist(), strict=True
     ):
-        drop = steady_a * loop_resistance(loop, wire, min(temperature, wire.insulation_limit_k))
+        drop = steady_a * loop_resistance(ask.loop, wire, min(temperature, wire.insulation_limit_k))
         fits = _fits(leads, wire)
         fails = [
             name
@@ -342,10 +371,7 @@ def lead_figures(
     hot = min(temperature, wire.insulation_limit_k)
     loop_ohm = loop_resistance(loop, wire, hot)
     fault, full_v = supply.short_a, supply.full_v
-    options, proposed, ruled = wire_options(wires, leads, loop, duty, around)
-    peak_k = next((o.peak_k for o in options if o.wire == wire.name), None)
-    if peak_k is None or wire not in wires:
-        peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
+    peak_k = float(hottest_in_duty((wire,), duty.over(share), around, leads.laying, LEADS_TOGETHER)[0])
     allowed, rules_connector = allowed_current(leads.outlet, wire, ambient_k)
     return LeadFigures.model_construct(
         wire_ohm=leads.length_m * float(resistance_at(wire.resistance_ohm_per_m, hot, COPPER_COEFFICIENT)),
@@ -367,7 +393,5 @@ def lead_figures(
         **_plugging_in(leads, supply, loop_ohm, load_capacitance_f),
         fuse=fit_fuse(leads.fuse, duty, limit, fault, full_v) if leads.fuse else None,
         fuse_least_a=least_rating(duty, leads.fuse.construction if leads.fuse else FuseKind.BOLTED),
-        options=options,
-        proposed_wire=proposed,
-        rules_gauge=ruled,
+        asked=GaugesAsk(wires, leads, loop, duty, around),
     )

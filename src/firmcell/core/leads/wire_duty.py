@@ -207,6 +207,9 @@ def _cycled(laid: Wires, steady_a: Array, peak_a: Array, peak_s: float, every_s:
 
 def _run(laid: Wires, kelvin: Array, current_a: Array, seconds: float) -> tuple[Array, Array]:
     """Temperatures after a time at one current, and the highest of each conductor in it."""
+    if len(kelvin) == 1:
+        after, highest = laid.alone.run(kelvin[0].tolist(), float(current_a[0]), seconds)
+        return np.array([after]), np.array([highest])
     left = np.full(len(kelvin), seconds)
     step = laid.first_step(current_a, 2.0)
     top = kelvin[:, 0]

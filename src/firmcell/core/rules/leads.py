@@ -1,6 +1,7 @@
 """Rules on wire, connector and fuse."""
 
 from collections.abc import Iterator
+from dataclasses import replace
 
 from firmcell.core.analysis.findings import Fix, Severity, Situation, Stage
 from firmcell.core.base.wording import amperes, celsius, duration, figures, percent, square_millimetres, volts
@@ -65,9 +66,7 @@ def _side_by_side(s: Situation, least_a: float) -> tuple[str, tuple[tuple[str, o
         tried = leads.model_copy(update={"parallel": parallel, "ends": LeadEnds.STUDS})
         contacts = 2 * (tried.outlet.contact_resistance_ohm - leads.outlet.contact_resistance_ohm)
         loop = Loop(present.metres * leads.parallel / parallel, max(present.ohm + contacts, 0.0))
-        options, proposed, _ = wire_options(
-            s.library.wires, tried, loop, s.design.brief.duty, s.design.brief.ambient_max_k
-        )
+        options, proposed, _ = wire_options(replace(s.analysis.leads.asked, leads=tried, loop=loop))
         limit = next((o.limit_a for o in options if o.wire == proposed), 0.0)
         if proposed is not None and limit >= least_a:
             wire = next(w for w in like(s.library.wires, leads.wire) if w.name == proposed)
