@@ -30,9 +30,7 @@ from firmcell.core.layout.cell_places import Layout, lay_out
 from firmcell.core.layout.fit_in_space import fit_figures
 from firmcell.core.layout.series_parallel import (
     loaded_voltages,
-    series_parallel_options,
     usable_charge_and_energy,
-    work_out_discharges,
 )
 from firmcell.core.leads.fuse_timing import Protection, protection
 from firmcell.core.leads.main_leads import (
@@ -88,8 +86,6 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY, sheets: bool =
     """
     design = design.as_made
     metal = _strips_of(design, sheets)
-    work_out_discharges(design.brief, design.cell, metal.cells_like)
-    options = series_parallel_options(design.brief, design.cell)
     supply = design.details.supply or Supply(design.series * design.cell.full_v, metal.ohm)
     bms = _bms_of(design, metal, supply)
     bridged = {piece.node for piece in metal.pieces if piece.kind is StripKind.BRIDGE}
@@ -97,7 +93,7 @@ def analyse(design: Design, library: PartLibrary = EMPTY_LIBRARY, sheets: bool =
     leads = _leads_of(design, library, supply, wiring)
     return Analysis.model_construct(
         pack=_pack_of(design, metal, leads, supply, tails_ohm(wiring)),
-        options=options,
+        options_of=(design.brief, design.cell),
         layout=metal.layout,
         fit=fit_figures(design, metal.layout),
         measures=layout_measures(metal.layout, metal.pieces),

@@ -1,6 +1,6 @@
 """What an analysis holds."""
 
-from pydantic import Field
+from pydantic import Field, computed_field
 
 from firmcell.core.base.quantity import Frozen
 from firmcell.core.bms.board_choice import (
@@ -13,14 +13,14 @@ from firmcell.core.insulation.outer_size import (
 )
 from firmcell.core.layout.cell_places import Layout
 from firmcell.core.layout.fit_in_space import FitFigures
-from firmcell.core.layout.series_parallel import (
-    SeriesParallel,
-)
+from firmcell.core.layout.series_parallel import SeriesParallel, series_parallel_options
 from firmcell.core.leads.fuse_timing import Protection
 from firmcell.core.leads.main_leads import (
     LeadFigures,
     WayFigures,
 )
+from firmcell.core.model.brief import Brief
+from firmcell.core.model.parts import Cell
 from firmcell.core.strips.clearances import TooNear
 from firmcell.core.strips.layout_measures import LayoutMeasures
 from firmcell.core.strips.pieces import StripPiece
@@ -132,7 +132,8 @@ class Analysis(Frozen):
 
     format: int = ANALYSIS_FORMAT
     pack: PackFigures
-    options: tuple[SeriesParallel, ...]
+    # What the counts in series and in parallel are judged by.
+    options_of: tuple[Brief, Cell] = Field(exclude=True)
     layout: Layout
     fit: FitFigures
     measures: LayoutMeasures
@@ -148,6 +149,13 @@ class Analysis(Frozen):
     bms: BmsFigures
     insulation: InsulationFigures
     wiring: Wiring = Field(exclude=True)
+
+    # Worked out when it is looked at: most edits are made where no such list is shown.
+    @computed_field  # type: ignore[prop-decorator]
+    @property
+    def options(self) -> tuple[SeriesParallel, ...]:
+        """Every pair of series and parallel count in reach of the brief."""
+        return series_parallel_options(*self.options_of)
 
     def __hash__(self) -> int:
         return id(self)

@@ -5,6 +5,7 @@ from dataclasses import replace
 from functools import lru_cache
 
 import numpy as np
+from numpy.typing import ArrayLike, NDArray
 
 from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
@@ -24,10 +25,18 @@ TO_AIR_W_M2K = 5.0
 """What a cell in a pack gives off over its own side, W/m²K: more than most do in the middle of one, so that it stays
 colder and gives less; engineering judgement."""
 GIVEN = np.concatenate(
-    [np.linspace(0, 0.85, 18)[[0, 1, 2, 4, 6, 8, 10, 12, 14, 15, 16, 17]], np.linspace(0.85, 1.12, 19)[1:]]
+    [
+        [0.0],
+        np.geomspace(0.001, 0.1, 16),
+        np.linspace(0.1, 0.85, 26)[1:],
+        np.linspace(0.85, 1.12, 28)[1:],
+    ]
 )
-"""Shares of the rated capacity at which the voltage is worked out; past 1 for slow and warm discharges."""
-LEAST_IT = 0.01
+"""Shares of the rated capacity at which the voltage is worked out; past 1 for slow and warm discharges. Close in the
+beginning: a cold cell may fall to its end there, before it has warmed itself, and the load is cut off for good."""
+AT_IT = np.geomspace(0.01, 40.0, 122)
+"""Currents, It, at which a class is discharged; 7 % apart, so that the energy of what lies between is within 0.1 %
+of the rated one of being worked out for itself. Slower ones are taken as the first."""
 PEAK_STEPS = 3
 PEAK_LEFT = 0.30
 """Share of the charge left at which a peak is looked at: it is among the points of `GIVEN`."""
@@ -42,41 +51,48 @@ class SteadyTrace:
     given : share of the rated capacity (k,).
     volts, kelvin : between the poles, V, and of the cell, K (n, k).
     heat_j : heat made until then (n, k), J.
-    peak_v : at the end of a peak with `PEAK_LEFT` of the charge left (n,), V.
+    cell, rates : the cell, and the currents (n,), It.
+    at_peak : state and temperature, K, with `PEAK_LEFT` of the charge left (5, n).
     """
 
     given: Array
     volts: Array
     kelvin: Array
     heat_j: Array
-    peak_v: Array
+    cell: Cell
+    rates: Array
+    at_peak: Array
 
     def voltage_left(self, left: float) -> Array:
         """Return the voltage under the steady current with so much of the rated charge left (n,), V."""
         return np.array([np.interp(1.0 - left, self.given, row) for row in self.volts])
 
+    def voltage_in_peak(self, times: float, seconds: float) -> Array:
+        """Return the voltage at the end of a peak of so many times the current, with `PEAK_LEFT` of the
+        charge left (n,), V."""
+        *state, kelvin = self.at_peak
+        return _peak(behaviour(self.cell), CellState(*state), self.rates * times, seconds, kelvin)
 
-_ROWS: dict[tuple[Cell, float, float], dict[tuple[float, float], tuple[Array, ...]]] = {}
-"""Discharges worked out, by cell and peak, then by current and air: an edit asks for few new ones."""
-MOST_KINDS, MOST_ROWS = 32, 400
 
-
-def steady_trace(
-    cell: Cell, lanes: tuple[tuple[float, float], ...], peak: float = 1.0, peak_s: float = 0.0
-) -> SteadyTrace:
+def steady_trace(cell: Cell, rates: ArrayLike, ambient_k: float) -> SteadyTrace:
     """Return discharges at constant currents in air of a temperature, the cell warming itself.
 
     Parameters
     ----------
     cell : Cell
-    lanes : tuple of (float, float)
-        Current, It, and air, K, of each of n discharges; a current below a hundredth is taken as that.
-    peak, peak_s : float
-        A peak over the steady current, and how long it lasts, s.
+    rates : array_like, shape (n,)
+        Current, It, of each; below the first of `AT_IT` it is taken as that.
+    ambient_k : float
+        K.
 
     Returns
     -------
     trace : SteadyTrace
+
+    Notes
+    -----
+    A cell is discharged once at each of `AT_IT`; between four of them everything is a cubic over the logarithm of the
+    current (Lagrange). Beyond the last each is worked out for itself.
 
     References
     ----------
@@ -85,39 +101,45 @@ def steady_trace(
     Examples
     --------
     >>> from firmcell.core.model.sample_parts import CELL
-    >>> slow, fast = steady_trace(CELL, ((0.2, 298.15), (1.0, 298.15))).volts[:, 10]
+    >>> slow, fast = steady_trace(CELL, [0.2, 1.0], 298.15).volts[:, 10]
     >>> bool(slow > fast)
     True
     """
-    # The same current worked out in two ways differs in its last digits.
-    lanes = tuple((round(rate, 9), kelvin) for rate, kelvin in lanes)
-    key = cell, round(peak, 9), peak_s
-    if key not in _ROWS and len(_ROWS) >= MOST_KINDS:
-        _ROWS.clear()
-    known = _ROWS.setdefault(key, {})
-    missing = tuple(dict.fromkeys(lane for lane in lanes if lane not in known))
-    if missing:
-        if len(known) + len(missing) > MOST_ROWS:
-            known.clear()
-            missing = tuple(dict.fromkeys(lanes))
-        found = _discharged(cell, missing, peak, peak_s)
-        known.update(zip(missing, zip(*found, strict=True), strict=True))
-    volts, kelvin, made, peak_v = (np.array(part) for part in zip(*(known[k] for k in lanes), strict=True))
-    return SteadyTrace(GIVEN, volts, kelvin, made, peak_v)
+    asked = np.maximum(np.asarray(rates, dtype=float), AT_IT[0])
+    if (asked > AT_IT[-1]).any():
+        rows = _discharged(cell, asked, ambient_k)
+    else:
+        weights, first = _between(np.log(asked))
+        rows = np.einsum("nj,njk->nk", weights, _table(cell, ambient_k)[first[:, None] + np.arange(4)])
+    volts, kelvin, heat_j, at_peak = np.split(rows, np.arange(1, 4) * len(GIVEN), axis=1)
+    return SteadyTrace(GIVEN, volts, kelvin, heat_j, cell, asked, at_peak.T)
 
 
-def _discharged(
-    cell: Cell, lanes: tuple[tuple[float, float], ...], peak: float, peak_s: float
-) -> tuple[Array, ...]:
-    """Voltage, temperature and heat (n, k) of discharges, and the voltage at a peak (n,)."""
-    rates, ambient_k = np.array(lanes).T
-    own, rates = behaviour(cell), np.maximum(rates, LEAST_IT)
-    state = CellState.rested(np.full(len(rates), own.full))
-    kelvin, out = ambient_k, []
+def _between(logs: Array) -> tuple[Array, NDArray[np.intp]]:
+    """Weights of four neighbours (n, 4) in an even grid, and the first of them (n,)."""
+    step = np.log(AT_IT[1] / AT_IT[0])
+    place = (logs - np.log(AT_IT[0])) / step
+    first = np.clip(place.astype(int) - 1, 0, len(AT_IT) - 4)
+    x = place - first
+    a, b, c, d = x, x - 1, x - 2, x - 3
+    return np.stack([-b * c * d / 6, a * c * d / 2, -a * b * d / 2, a * b * c / 6], axis=1), first
+
+
+@lru_cache(maxsize=32)
+def _table(cell: Cell, ambient_k: float) -> Array:
+    return _discharged(cell, AT_IT, ambient_k)
+
+
+def _discharged(cell: Cell, rates: Array, ambient_k: float) -> Array:
+    """Discharges, one a row (n, 3 k + 5): voltage, V, temperature, K, and heat until then, J, at each of
+    `GIVEN`; then the state and temperature at the peak."""
+    own, count = behaviour(cell), len(rates)
+    state, kelvin = CellState.rested(np.full(count, own.full)), np.full(count, ambient_k)
     holds = cell.mass_kg * CELL_HEAT_CAPACITY
     sides = np.pi * cell.diameter_m if cell.is_round else 2 * (cell.diameter_m + cell.width_m)
     to_air = TO_AIR_W_M2K * sides * cell.length_m
-    made, peak_v, share = np.zeros(len(rates)), np.zeros(len(rates)), lag_share(ambient_k)
+    made, share = np.zeros(count), lag_share(ambient_k)
+    out, at_peak = np.empty((3, len(GIVEN), count)), np.empty((5, count))
     peak_at = int(np.argmax(GIVEN >= 1.0 - PEAK_LEFT - 1e-9))
     for place, step in enumerate(np.diff(GIVEN, prepend=0.0)):
         seconds = step * 3600.0 / rates
@@ -128,11 +150,10 @@ def _discharged(
         settled, fades = ambient_k + heat / to_air, np.exp(-seconds * to_air / holds)
         kelvin = settled + (kelvin - settled) * fades
         made = made + heat * seconds
-        out.append((volts, kelvin, made))
+        out[:, place] = volts, kelvin, made
         if place == peak_at:
-            peak_v = _peak(own, state, rates * peak, peak_s, kelvin)
-    volts, kelvin, made = (np.array(part).T for part in zip(*out, strict=True))
-    return volts, kelvin, made, peak_v
+            at_peak[:] = state.charge, state.fast_v, state.lag, state.depletion, kelvin
+    return np.concatenate([*out, at_peak]).T
 
 
 def _peak(own: Behaviour, state: CellState, rates: Array, seconds: float, kelvin: Array) -> Array:
@@ -142,9 +163,7 @@ def _peak(own: Behaviour, state: CellState, rates: Array, seconds: float, kelvin
     return terminal_voltage(own.model, own.traits, state, rates, kelvin)
 
 
-def heat_over_ohmic(
-    cell: Cell, current_a: float, seconds: float, peak: float = 1.0, peak_s: float = 0.0
-) -> float:
+def heat_over_ohmic(cell: Cell, current_a: float, seconds: float) -> float:
     """Return the mean heat of a cell over a run from full over what its d.c. resistance makes.
 
     Parameters
@@ -152,8 +171,6 @@ def heat_over_ohmic(
     cell : Cell
     current_a, seconds : float
         Of one cell, A; how long, s.
-    peak, peak_s : float
-        Of the duty; they change nothing, and let a discharge be found that was worked out before.
 
     Returns
     -------
@@ -172,9 +189,9 @@ def heat_over_ohmic(
     True
     """
     rate = current_a * 3600.0 / cell.capacity_as
-    if rate < LEAST_IT:
+    if rate < AT_IT[0]:
         return 1.0
-    trace = steady_trace(cell, ((rate, WARM_K),), peak, peak_s)
+    trace = steady_trace(cell, [rate], WARM_K)
     last = trace.volts[0] >= cell.empty_v
     until = min(rate * seconds / 3600.0, float(trace.given[last].max(initial=GIVEN[1])))
     made = float(np.interp(until, trace.given, trace.heat_j[0]))

@@ -62,19 +62,6 @@ class SeriesParallel(Frozen):
         return f"{self.series}S{self.parallel}P"
 
 
-def _different(values: Array) -> tuple[Array, NDArray[np.intp]]:
-    """The different ones among values, and which of them each is. Not by np.unique, which loads numpy.ma at
-    its first call: 20 ms of the start."""
-    places = {value: k for k, value in enumerate(sorted(set(values.ravel().tolist())))}
-    back = np.array([places[value] for value in values.ravel().tolist()], dtype=np.intp)
-    return np.array(list(places)), back.reshape(values.shape)
-
-
-def lanes(rates: Array, ambient_k: float) -> tuple[tuple[float, float], ...]:
-    """Return currents, It, with the air they are drawn in, K."""
-    return tuple((rate, ambient_k) for rate in rates.tolist())
-
-
 def usable_charge_and_energy(
     cell: Cell,
     series: ArrayLike,
@@ -94,9 +81,8 @@ def usable_charge_and_energy(
     `path_ohm` broadcast.
     """
     s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
-    rates, back = _different(duty.steady_a * 3600.0 / (p * cell.capacity_as))
-    trace = steady_trace(cell, lanes(rates, ambient_k), duty.peak_a / duty.steady_a, duty.peak_s)
-    cells = trace.volts[back] - (duty.steady_a / p * more_ohm)[..., None]
+    trace = steady_trace(cell, (duty.steady_a * 3600.0 / (p * cell.capacity_as)).ravel(), ambient_k)
+    cells = trace.volts.reshape(*p.shape, -1) - (duty.steady_a / p * more_ohm)[..., None]
     pack = s[..., None] * cells - duty.steady_a * path[..., None]
     # How far over the nearer of its two ends each moment lies; the first one below ends it.
     over = np.minimum(pack - load_min_v, s[..., None] * (cells - cell.empty_v))
@@ -131,10 +117,9 @@ def loaded_voltages(
     end of a peak with three tenths; `path_ohm` is everything in the loop but the cells. Arguments
     broadcast."""
     s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
-    rates, back = _different(duty.steady_a * 3600.0 / (p * cell.capacity_as))
-    trace = steady_trace(cell, lanes(rates, WARM_K), duty.peak_a / duty.steady_a, duty.peak_s)
-    end = trace.voltage_left(END_OF_DISCHARGE_SOC)[back]
-    dip = trace.peak_v[back]
+    trace = steady_trace(cell, (duty.steady_a * 3600.0 / (p * cell.capacity_as)).ravel(), WARM_K)
+    end = trace.voltage_left(END_OF_DISCHARGE_SOC).reshape(p.shape)
+    dip = trace.voltage_in_peak(duty.peak_a / duty.steady_a, duty.peak_s).reshape(p.shape)
     return s * end - duty.steady_a * path, s * dip - duty.peak_a * path
 
 
@@ -251,15 +236,6 @@ def _pairs(brief: Brief, cell: Cell) -> list[tuple[int, int]]:
         for parallel in range(max(1, need - 2), min(need + 4, 200) + 1)
         if series * parallel <= 2000
     ]
-
-
-def work_out_discharges(brief: Brief, cell: Cell, parallel: float) -> None:
-    """Work out at once all discharges that an analysis asks for: of every pair worth listing and of one that
-    holds as much as `parallel` cells, warm and in the coldest place. They are kept."""
-    duty, kept = brief.duty, {*(p for _, p in _pairs(brief, cell)), parallel}
-    rates, _ = _different(duty.steady_a * 3600.0 / (np.array(sorted(kept)) * cell.capacity_as))
-    cold = lanes(rates, min(brief.ambient_min_k, WARM_K))
-    steady_trace(cell, lanes(rates, WARM_K) + cold, duty.peak_a / duty.steady_a, duty.peak_s)
 
 
 @lru_cache(maxsize=128)

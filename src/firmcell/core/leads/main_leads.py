@@ -126,7 +126,6 @@ class LeadFigures(Frozen):
         none.
     withstand_s : how long the wire survives the prospective short circuit.
     spark_j : energy of the load's capacitors at full voltage; the same is lost in the spark or resistor.
-    asked : what the gauges are judged by.
     """
 
     wire_ohm: float

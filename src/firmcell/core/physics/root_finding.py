@@ -10,18 +10,20 @@ from numpy.typing import ArrayLike
 
 from firmcell.core.base.arrays import Array
 
+FEW, PARTS_OF_FEW, CUTS_OF_FEW, HALVINGS = 120, 16, 3, 12
+"""For so many values NumPy's calls cost more than what they add up: their bounds are cut into many parts at once, those
+of more values into halves."""
 
-def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, steps: int = 12) -> Array:
-    """Return where a rising function of an array crosses zero, elementwise.
+
+def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike) -> Array:
+    """Return where a function of an array first crosses zero from below, elementwise.
 
     Parameters
     ----------
     function : callable
-        Of an array, rising, elementwise.
+        Of an array of the bounds' shape, or of several such arrays one on the other; elementwise.
     low, high : array_like
         Bounds.
-    steps : int
-        Halvings.
 
     Returns
     -------
@@ -30,8 +32,8 @@ def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, 
 
     Notes
     -----
-    `steps` halvings, then one straight line through the ends of what is left: for the smooth curves used here
-    12 steps and the line are as exact as 24 halvings.
+    What is left after 12 halvings has one straight line put through its ends: for the smooth curves used here
+    that is as exact as 24 halvings. Of few values the bounds are cut into 16 parts three times, which is as much.
 
     References
     ----------
@@ -42,14 +44,31 @@ def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike, 
     >>> round(float(bisect(lambda x: x**2 - 2, 0.0, 2.0)), 6)  # √2
     1.414214
     """
-    lower, upper = (np.array(a, dtype=float) for a in np.broadcast_arrays(low, high))
-    for _ in range(steps):
-        middle = (lower + upper) / 2
-        above = function(middle) > 0
-        upper = np.where(above, middle, upper)
-        lower = np.where(above, lower, middle)
-    at_lower, at_upper = function(lower), function(upper)
-    crosses = (at_lower <= 0) & (at_upper > 0)
-    slope = np.where(crosses, at_upper - at_lower, 1.0)
-    line = lower - at_lower / slope * (upper - lower)
-    return np.asarray(np.where(crosses, line, np.where(at_upper <= 0, upper, lower)))
+    ends = np.array(np.broadcast_arrays(low, high), dtype=float)
+    if ends[0].size <= FEW:
+        for _ in range(CUTS_OF_FEW):
+            ends, values = _first_part(function, ends)
+    else:
+        lower, upper = ends
+        for _ in range(HALVINGS):
+            middle = (lower + upper) / 2
+            above = function(middle) > 0
+            lower, upper = np.where(above, lower, middle), np.where(above, middle, upper)
+        ends, values = np.stack([lower, upper]), np.stack([function(lower), function(upper)])
+    crosses = (values[0] <= 0) & (values[1] > 0)
+    slope = np.where(crosses, values[1] - values[0], 1.0)
+    line = ends[0] - values[0] / slope * (ends[1] - ends[0])
+    return np.asarray(np.where(crosses, line, np.where(values[1] <= 0, ends[1], ends[0])))
+
+
+def _first_part(function: Callable[[Array], Array], ends: Array) -> tuple[Array, Array]:
+    """The first of the parts between two ends (2, …) at whose end the function is above zero, else the last;
+    and its values at the ends of that."""
+    share = (np.arange(PARTS_OF_FEW + 1) / PARTS_OF_FEW).reshape(-1, *(1,) * (ends.ndim - 1))
+    places = ends[0] + (ends[1] - ends[0]) * share
+    found = function(places)
+    above = (found > 0).reshape(len(found), -1)
+    above[-1] = True
+    last = np.maximum(above.argmax(axis=0), 1)
+    at = np.stack([last - 1, last]), np.arange(len(last))
+    return tuple(each.reshape(len(found), -1)[at].reshape(ends.shape) for each in (places, found))

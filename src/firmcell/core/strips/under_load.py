@@ -226,9 +226,7 @@ class _Worker:
         plates_k = np.full(len(self.work.sheets), 293.15)
         cell_k = np.full(len(self.layout.cells), ambient)
         passes, settled = 0, False
-        duty = self.design.brief.duty
-        of_duty = duty.peak_a / duty.steady_a, duty.peak_s
-        more = heat_over_ohmic(self.cell, current / self.design.parallel, self._seconds(), *of_duty)
+        more = heat_over_ohmic(self.cell, current / self.design.parallel, self._seconds())
         while passes < MOST_PASSES and not settled:
             passes += 1
             ohm_per_m = resistance_at(self.ohm_per_m, 1.0, 0.0) * (1 + self.coefficient * (warm - 293.15))
