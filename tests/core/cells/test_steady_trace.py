@@ -12,7 +12,7 @@ from firmcell.core.cells.cell_model import (
     terminal_voltage,
 )
 from firmcell.core.cells.class_models import behaviour
-from firmcell.core.cells.steady_trace import AT_IT, TO_AIR_W_M2K, steady_trace
+from firmcell.core.cells.steady_trace import AT_IT, TO_AIR_W_M2K, steady_trace, voltage_at_start
 from firmcell.core.layout.series_parallel import usable_charge_and_energy
 from firmcell.core.model.duty import Duty
 from firmcell.store.part_files import shipped_library
@@ -81,3 +81,18 @@ def test_beyond_the_last_current_a_discharge_is_worked_out_for_itself():
     last = steady_trace(cell, [AT_IT[-1], AT_IT[-1] * 1.0001], 298.15).volts[:, 0]
     assert last[0] == pytest.approx(last[1], abs=1e-3)
     assert steady_trace(cell, [2 * AT_IT[-1]], 298.15).volts[0, 0] < last[0]
+
+
+@pytest.mark.parametrize("seconds", [10.0, 60.0, 300.0])
+@pytest.mark.parametrize("cell", CELLS[::3], ids=lambda cell: cell.name)
+def test_a_long_peak_in_the_cold_does_not_seem_to_be_held(cell, seconds):
+    """Against steps of a hundredth of a second: 0.8 V too much was told for five minutes at −20 °C."""
+    own, kelvin = behaviour(cell), np.array([253.15, 263.15, 273.15])
+    rate = cell.current_continuous_a * 3600.0 / cell.capacity_as
+    state = CellState.rested(np.full(3, own.full))
+    for _ in range(int(seconds / 0.02)):
+        state = advanced(own.model, own.traits, state, np.full(3, rate), kelvin, 0.02)
+    right = terminal_voltage(own.model, own.traits, state, np.full(3, rate), kelvin)
+    told = np.array([voltage_at_start(cell, rate, seconds, float(k)) for k in kelvin])
+    alive = right > cell.empty_v - 0.5
+    assert (told - right)[alive] == pytest.approx(0.0, abs=0.02)

@@ -102,6 +102,7 @@ def test_a_brief_of_60_to_300_a_gets_a_real_answer(low, width, steady, peak, hou
 )
 @example(low=13.5625, width=1.5, steady=11.0, peak=1.0, hours=1.25)  # thin flat cells side by side
 @example(low=20.24, width=1.406, steady=10.1, peak=1.39, hours=0.64)  # one alone, its strip crosswise
+@example(low=9.0, width=1.5, steady=13.0, peak=1.0, hours=0.6875)  # no strip fits between the tabs of a pouch
 @settings(max_examples=cases(20), deadline=None)
 def test_within_reach_of_the_library_a_proposed_design_has_no_stop(low, width, steady, peak, hours):
     """What a small shop builds: 9 to 50 V, up to 15 A steadily; the library has parts for all of it."""

@@ -12,7 +12,7 @@ from firmcell.core.physics.root_finding import FEW, bisect
 @given(st.lists(st.floats(0.1, 500), min_size=1, max_size=20), st.floats(1.0, 3.0))
 def test_it_agrees_with_scipy_on_smooth_rising_curves(targets, power):
     wanted = np.array(targets)
-    found = bisect(lambda x: x**power - wanted, 0.0, 600.0)
+    found = bisect(lambda x: x**power - wanted, np.zeros(len(targets)), 600.0)
     for one, target in zip(found, targets, strict=True):
         exact = brentq(lambda x, t=target: x**power - t, 0.0, 600.0)
         # Twelve halvings of 600 leave 0.15; the straight line through them is far nearer on smooth curves.
@@ -28,7 +28,7 @@ def test_a_function_that_stays_on_one_side_gives_the_nearer_end():
 def test_few_and_many_are_found_alike_in_any_shape(count):
     """Of few the bounds are cut into many parts at once, of many into halves."""
     wanted = np.linspace(0.5, 80.0, count)
-    found = bisect(lambda x: x**2 - wanted, 0.0, np.full(count, 10.0))
+    found = bisect(lambda x: x**2 - wanted, np.zeros(count), 10.0)
     assert found == pytest.approx(np.sqrt(wanted), abs=1e-5)
     twice = bisect(lambda x: x**2 - wanted, np.zeros((2, count)), 10.0)
     assert twice == pytest.approx(np.stack([found, found]), abs=1e-5)

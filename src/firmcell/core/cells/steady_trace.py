@@ -37,7 +37,8 @@ beginning: a cold cell may fall to its end there, before it has warmed itself, a
 AT_IT = np.geomspace(0.01, 40.0, 122)
 """Currents, It, at which a class is discharged; 7 % apart, so that the energy of what lies between is within 0.1 %
 of the rated one of being worked out for itself. Slower ones are taken as the first."""
-PEAK_STEPS = 3
+PEAK_STEP_S, LEAST_STEPS, MOST_STEPS = 1.0, 6, 400
+"""A peak is followed in steps of a second: in longer ones a cold cell that collapses in a minute would seem to hold."""
 PEAK_LEFT = 0.30
 """Share of the charge left at which a peak is looked at: it is among the points of `GIVEN`."""
 
@@ -158,8 +159,9 @@ def _discharged(cell: Cell, rates: Array, ambient_k: float) -> Array:
 
 def _peak(own: Behaviour, state: CellState, rates: Array, seconds: float, kelvin: Array) -> Array:
     """The voltage at the end of a peak from a state, V."""
-    for _ in range(PEAK_STEPS):
-        state = advanced(own.model, own.traits, state, rates, kelvin, seconds / PEAK_STEPS)
+    steps = min(max(int(np.ceil(seconds / PEAK_STEP_S)), LEAST_STEPS), MOST_STEPS)
+    for _ in range(steps):
+        state = advanced(own.model, own.traits, state, rates, kelvin, seconds / steps)
     return terminal_voltage(own.model, own.traits, state, rates, kelvin)
 
 

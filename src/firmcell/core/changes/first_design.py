@@ -35,9 +35,9 @@ CELL_WORK_KG = 0.01
 BARS_FROM_A = 60.0
 """From this current on collecting strips of round cells are bars on tabs from the start: strip would heat unevenly, and so would
 the links that lean on it. Engineering judgement."""
-POUCH_TO_A = 20.0
-"""Above it pouch tabs are clamped between bars made for them, which no strip of the part library is; a cell chosen by hand
-stays. Engineering judgement."""
+POUCH_TO_A = 10.0
+"""Above it strip that carries the current is too wide for the room between pouch tabs, which are clamped between bars
+made for them; a cell chosen by hand stays. Engineering judgement."""
 
 
 def best_series_parallel(brief: Brief, cells: tuple[Cell, ...]) -> tuple[Cell, SeriesParallel]:

@@ -1,6 +1,7 @@
 """The plane region that the cells of a pack may stand in: rings less blocked places, or a circle."""
 
 from dataclasses import field
+from functools import cached_property
 
 import numpy as np
 
@@ -28,18 +29,17 @@ class Region:
     holes: tuple[Array, ...] = ()
     discs: Array = field(default_factory=lambda: np.empty((0, 3)))
     radius_m: float | None = None
-    _box: tuple[float, float, float, float] = field(init=False)
-    _sides: tuple[Array, Array] | None = field(init=False)
 
-    def __post_init__(self) -> None:
-        (x0, y0), (x1, y1) = self.ring.min(axis=0), self.ring.max(axis=0)
-        object.__setattr__(self, "_box", (float(x0), float(y0), float(x1), float(y1)))
-        object.__setattr__(self, "_sides", _half_planes(self.ring))
-
-    @property
+    @cached_property
     def bounds(self) -> tuple[float, float, float, float]:
         """Least x, least y, greatest x, greatest y."""
-        return self._box
+        (x0, y0), (x1, y1) = self.ring.min(axis=0), self.ring.max(axis=0)
+        return float(x0), float(y0), float(x1), float(y1)
+
+    @cached_property
+    def _sides(self) -> tuple[Array, Array] | None:
+        """Of a convex ring: normals of its sides, and how far out they lie."""
+        return _half_planes(self.ring)
 
     @property
     def area_m2(self) -> float:
