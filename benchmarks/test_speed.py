@@ -118,6 +118,7 @@ def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
 
     from firmcell.app.main_window import MainWindow
     from firmcell.app.theme import base_font, load_fonts
+    from firmcell.app.tidy import Tidy
     from firmcell.core.analysis.findings import Stage
     from firmcell.store.job_file import JobFile
 
@@ -130,6 +131,8 @@ def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
     window.opening.open_path(tmp_path / "a.firmcell")
     window.go(Stage.STRIPS)
     qapp.processEvents()
+    # As in the program: garbage is looked for between edits.
+    tidy = Tidy(window)
     amps = iter(20 + n / 100 for n in range(10_000))
 
     def edit() -> None:
@@ -137,6 +140,7 @@ def test_an_edit_shown(benchmark, reference, series, parallel, qapp, tmp_path):
         window.view.repaint()
 
     benchmark.pedantic(edit, rounds=25, warmup_rounds=3)
+    tidy.end()
     tell(benchmark, reference, f"an edit of {series}S{parallel}P to the painted window")
     window.close()
 

@@ -200,6 +200,7 @@ class Field(QObject):
         self.si, self.typed_in = unit_of(model, name), typed_in(model, name)
         self.title = model.model_fields[name].title or name.replace("_", " ")
         self._value: Any = None
+        self._filled: list[tuple[str, Any]] = []
         self.also: Callable[[str], float | None] = lambda _: None
         editor = self._make_editor()
         super().__init__(editor)
@@ -292,23 +293,32 @@ class Field(QObject):
         self.enter()
 
     def _fill(self, combo: QComboBox, value: Any) -> None:
-        combo.clear()
-        if self.optional:
-            combo.addItem("none", None)
+        entries = self._entries(value)
+        if entries != self._filled:
+            combo.clear()
+            for text, data in entries:
+                combo.addItem(text, data)
+            self._filled = entries
+        combo.setCurrentIndex(
+            next(
+                (
+                    index
+                    for index, (_, data) in enumerate(entries)
+                    if data == value
+                    or (isinstance(data, Part) and value is not None and data.name == value.name)
+                ),
+                0,
+            )
+        )
+
+    def _entries(self, value: Any) -> list[tuple[str, Any]]:
+        """What can be chosen, as it is shown and as it is meant."""
+        entries: list[tuple[str, Any]] = [("none", None)] if self.optional else []
         if issubclass(self.kind, Enum):
-            for member in self.kind:
-                combo.addItem(str(member.value), member)
-        else:
-            names = [part.name for part in self.choices]
-            if value is not None and value.name not in names:
-                combo.addItem(f"{visible(value.name)} (only in this job)", value)
-            for part in self.choices:
-                combo.addItem(visible(part.name), part)
-        for index in range(combo.count()):
-            data = combo.itemData(index)
-            if data == value or (isinstance(data, Part) and value is not None and data.name == value.name):
-                combo.setCurrentIndex(index)
-                break
+            return entries + [(str(member.value), member) for member in self.kind]
+        if value is not None and all(part.name != value.name for part in self.choices):
+            entries.append((f"{visible(value.name)} (only in this job)", value))
+        return entries + [(visible(part.name), part) for part in self.choices]
 
     def _text(self, value: Any) -> str:
         if value is None:

@@ -4,6 +4,7 @@ import csv
 import io
 from collections.abc import Sequence
 from functools import partial
+from string import digits
 from typing import Any
 
 from PySide6.QtCore import (
@@ -145,6 +146,13 @@ class RowsModel(QAbstractTableModel):
         return None
 
 
+def _of_one_width(font: QFont) -> dict[int, str]:
+    """What takes each digit for a nought, where a font gives all of them the same width: of figures that
+    change no column is measured anew."""
+    widths = {QFontMetrics(font).horizontalAdvance(digit) for digit in digits}
+    return dict.fromkeys(map(ord, digits), "0") if len(widths) == 1 else {}
+
+
 class RowsTable(QTableView):
     """A table of rows that tells the ref of the row picked."""
 
@@ -210,8 +218,9 @@ class RowsTable(QTableView):
     def _fit_columns(self, rows: Sequence[tuple[str, tuple[str, ...]]]) -> None:
         """Make columns as wide as what they hold, where that is not what it was: a header that does so by
         itself measures every text of every column at every record."""
+        alike = _of_one_width(self.font())
         for column, before in enumerate(self._held):
-            held = tuple(texts[column] for _, texts in rows[:MEASURED_ROWS])
+            held = tuple(texts[column].translate(alike) for _, texts in rows[:MEASURED_ROWS])
             if held != before and column != self._wide:
                 self._held[column] = held
                 self.resizeColumnToContents(column)

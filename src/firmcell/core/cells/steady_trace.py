@@ -37,8 +37,8 @@ beginning: a cold cell may fall to its end there, before it has warmed itself, a
 AT_IT = np.geomspace(0.01, 40.0, 122)
 """Currents, It, at which a class is discharged; 7 % apart, so that the energy of what lies between is within 0.1 %
 of the rated one of being worked out for itself. Slower ones are taken as the first."""
-PEAK_STEP_S, LEAST_STEPS, MOST_STEPS = 1.0, 6, 400
-"""A peak is followed in steps of a second: in longer ones a cold cell that collapses in a minute would seem to hold."""
+PEAK_STEP_S, LEAST_STEPS, MOST_STEPS = 1.5, 6, 300
+"""A peak is followed in steps of so many seconds: in longer ones a cold cell that collapses in a minute would seem to hold."""
 PEAK_LEFT = 0.30
 """Share of the charge left at which a peak is looked at: it is among the points of `GIVEN`."""
 

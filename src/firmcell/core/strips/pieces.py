@@ -1,7 +1,7 @@
 """Every cut piece of strip: what it carries, how warm it gets, how many layers it needs."""
 
-from collections.abc import Callable, Sequence
-from functools import lru_cache, partial
+from collections.abc import Sequence
+from functools import lru_cache
 
 import numpy as np
 from pydantic import computed_field
@@ -165,15 +165,17 @@ def strip_pieces(
         *(shares.spans, tails, steady.tolist(), peak.tolist(), settled.tolist(), after.tolist()), strict=True
     )
     return tuple(
-        cut(
-            span_share=spans,
-            lead_share=tail,
-            current_steady_a=steady_a,
-            current_peak_a=peak_a,
-            limit_a=metal.limits[metal.laid - 1],
-            temperature_k=kelvin,
-            peak_temperature_k=peak_k,
-            layers_needed=metal.layers_needed(steady_a),
+        cut.model_copy(
+            update={
+                "span_share": spans,
+                "lead_share": tail,
+                "current_steady_a": steady_a,
+                "current_peak_a": peak_a,
+                "limit_a": metal.limits[metal.laid - 1],
+                "temperature_k": kelvin,
+                "peak_temperature_k": peak_k,
+                "layers_needed": metal.layers_needed(steady_a),
+            }
         )
         for cut, metal, (spans, tail, steady_a, peak_a, kelvin, peak_k) in zip(
             _as_cut(layout, joining, seat), metals, carried, strict=True
@@ -202,8 +204,8 @@ def _metal(
 
 
 @lru_cache(maxsize=16)
-def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[Callable[..., StripPiece], ...]:
-    """What of each piece does not depend on the load: an edit of the current works out none of it anew."""
+def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[StripPiece, ...]:
+    """The pieces without their load: an edit of the current works out nothing else anew."""
     found = []
     for run in metal_runs(layout, joining):
         strip, layers = metal_of(layout, joining, run.kind)
@@ -216,8 +218,7 @@ def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[Callable[
         tabs = joining.collector_tabs if joining.on_tabs and run.kind is StripKind.COLLECTOR else None
         section_m2 = (asked if run.kind is StripKind.LADDER else strip).section_m2
         found.append(
-            partial(
-                StripPiece.model_construct,
+            StripPiece.model_construct(
                 id=run.id,
                 node=run.node,
                 face=run.face,
@@ -235,6 +236,14 @@ def _as_cut(layout: Layout, joining: Joining, seat: LeadSeat) -> tuple[Callable[
                 joined_by=joining.joined_by,
                 joints=joint_count(run, joining),
                 mass_kg=section_m2 * layers * length * strip.density_kg_m3,
+                span_share=(),
+                lead_share=0.0,
+                current_steady_a=0.0,
+                current_peak_a=0.0,
+                limit_a=0.0,
+                temperature_k=0.0,
+                peak_temperature_k=0.0,
+                layers_needed=0,
             )
         )
     return tuple(found)
