@@ -24,6 +24,7 @@ from firmcell.core.analysis.analyse import analyse
 from firmcell.core.analysis.run_of_design import CellsAs, pack_in_time
 from firmcell.core.bench import joint_order, live_map, places_told
 from firmcell.core.bms import taps
+from firmcell.core.cells import steady_trace
 from firmcell.core.layout import cell_places, fit_in_space, series_parallel
 from firmcell.core.layout.search import arrange, laid_out
 from firmcell.core.leads import main_leads
@@ -60,6 +61,7 @@ CACHED = [
         current_shares,
         pieces,
         runs,
+        steady_trace,
         taps,
     )
     for name in dir(module)

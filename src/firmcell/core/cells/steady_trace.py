@@ -126,7 +126,7 @@ def _between(logs: Array) -> tuple[Array, NDArray[np.intp]]:
     return np.stack([-b * c * d / 6, a * c * d / 2, -a * b * d / 2, a * b * c / 6], axis=1), first
 
 
-@lru_cache(maxsize=32)
+@lru_cache(maxsize=80)
 def _table(cell: Cell, ambient_k: float) -> Array:
     return _discharged(cell, AT_IT, ambient_k)
 
