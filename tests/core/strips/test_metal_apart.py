@@ -2,6 +2,8 @@
 
 import itertools
 import os
+from contextlib import suppress
+from functools import cache
 
 import numpy as np
 import pytest
@@ -20,7 +22,7 @@ from firmcell.core.pictures.face import face_drawing
 from firmcell.core.pictures.templates import templates
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import part_named, shipped_library
-from tests.conftest import cases, found
+from tests.conftest import found
 
 ROUNDS = int(os.environ.get("FIRMCELL_ROUNDS", "40"))
 SHELF = shipped_library()
@@ -66,6 +68,16 @@ def random_pack(dice):
     return design.edited("arrangement", found_.arrangement)
 
 
+@cache
+def packs():
+    """Random packs that the tests here share, since to search their places takes longest."""
+    dice, made = np.random.default_rng(11), []
+    for _ in range(ROUNDS):
+        with suppress(Refusal):
+            made.append(random_pack(dice))
+    return tuple(made)
+
+
 def outlines(design, analysis):
     """Of each face, the metal of each tap point as it is cut, m."""
     shapes = {}
@@ -88,13 +100,8 @@ def least_apart(metal):
 @pytest.mark.slow
 def test_whatever_lies_too_near_on_an_outline_is_told_and_strip_of_fair_width_never_does():
     """A plate's holes count as metal here, which errs to the safe side; strips may lie half a millimetre aside each."""
-    dice = np.random.default_rng(11)
     clear = told = laid = 0
-    for _ in range(ROUNDS):
-        try:
-            design = random_pack(dice)
-        except Refusal:
-            continue
+    for design in packs():
         laid += 1
         analysis = analyse(design, SHELF)
         apart = least_apart(outlines(design, analysis))
@@ -133,11 +140,7 @@ def test_the_bare_end_of_a_main_lead_over_other_metal_is_told(bolted):
     program's band, so that all it finds must be told."""
     dice = np.random.default_rng(5)
     near = 0
-    for _ in range(cases(ROUNDS)):
-        try:
-            design = random_pack(dice)
-        except Refusal:
-            continue
+    for design in packs():
         wires = [w for w in SHELF.wires if (6e-6 if bolted else 30e-6) < w.area_m2 < 130e-6]
         design = design.with_edits(
             ("joining.style", StripStyle.STRIPS), ("leads.wire", wires[dice.integers(len(wires))]),
