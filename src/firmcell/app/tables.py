@@ -220,7 +220,7 @@ class RowsTable(QTableView):
         itself measures every text of every column at every record."""
         alike = _of_one_width(self.font())
         for column, before in enumerate(self._held):
-            held = tuple(texts[column].translate(alike) for _, texts in rows[:MEASURED_ROWS])
+            held = tuple(told(texts[column]).translate(alike) for _, texts in rows[:MEASURED_ROWS])
             if held != before and column != self._wide:
                 self._held[column] = held
                 self.resizeColumnToContents(column)

@@ -123,6 +123,6 @@ class LeadCharts:
         stands = wire_times(leads.wire, *asked, leads.laying, LEADS_TOGETHER)
         shown(stands, "wire stands", p.accent)
         strip = collecting_strip(s.analysis.layout, s.design.joining, s.analysis.strips)
-        stands = strip_times(*strip, current, brief.current_steady_a, brief.ambient_max_k)
+        stands = strip_times(*strip, current, brief.duty.lasting_a, brief.ambient_max_k)
         shown(stands, "collecting strip stands", p.note)
         chart.marks(np.array([brief.current_peak_a]), np.array([brief.peak_duration_s]), "peak", "s", p.ink)

@@ -16,7 +16,7 @@ of more values into halves."""
 
 
 def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike) -> Array:
-    """Return where a function of an array first crosses zero from below, elementwise.
+    """Return where a function of an array crosses zero from below, elementwise.
 
     Parameters
     ----------
@@ -28,7 +28,9 @@ def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike) 
     Returns
     -------
     crossing : ndarray
-        In the unit of the bounds; the nearer end where the function stays on one side.
+        In the unit of the bounds; the nearer end where the function stays on one side. Functions cross once
+        here; of several crossings it is one, and of up to `FEW` values the first that a sixteenth of the
+        bounds tells apart.
 
     Notes
     -----
