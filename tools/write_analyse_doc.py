@@ -78,7 +78,8 @@ def unit(name: str) -> str:
 
 def fields_of(model: type) -> list[str]:
     if issubclass(model, BaseModel):
-        return [*model.model_fields, *model.model_computed_fields]
+        given = [name for name, field in model.model_fields.items() if not field.exclude]
+        return [*given, *model.model_computed_fields]
     return [field.name for field in dataclasses.fields(model)]
 
 

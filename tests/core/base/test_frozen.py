@@ -57,6 +57,20 @@ def test_nothing_can_be_changed_added_or_removed():
     assert replace(strip, length=2.0) == OURS(2.0)
 
 
+def test_a_field_may_have_any_name_and_a_default_made_anew_each_time():
+    @frozen
+    class Odd:
+        held: int
+        known: int = 2
+        made: list[int] = field(default_factory=list)
+        MISSING: int = 3
+
+    odd, other = Odd(1), Odd(1)
+    assert (odd.held, odd.known, odd.made, odd.MISSING) == (1, 2, [], 3)
+    assert odd.made is not other.made
+    assert Odd(1, made=[4]).made == [4]
+
+
 def test_missing_and_unknown_fields_are_refused():
     with pytest.raises(TypeError):
         OURS()

@@ -1,8 +1,8 @@
 """Value classes that never change: `dataclass(frozen=True)` in all but the time it takes to make the class.
 
 The standard decorator compiles six functions a class, about 0.9 ms each time; the program has a hundred such
-classes, a tenth of its start. Here only `__init__` is compiled; the rest is shared by all classes. It writes the
-fields past the guard that keeps them, in a third of the time.
+classes, a tenth of its start. Here only `__init__` is compiled; the rest is shared by all classes. It writes
+the fields past the guard that keeps them, in a third of the time.
 """
 
 from collections.abc import Callable
@@ -40,9 +40,13 @@ def _text(self: Any) -> str:
     return f"{type(self).__qualname__}({', '.join(shown)})"
 
 
+OWN, NOT_GIVEN = "_own_fields", "_not_given"
+"""What no field is called: in its `__init__` the fields of an instance, and the mark of one that is left out."""
+
+
 def _initialiser(of: tuple[Field[Any], ...]) -> Callable[..., None]:
     """`__init__` for the fields of a class: it takes them as a dataclass's own does."""
-    known: dict[str, Any] = {"MISSING": MISSING}
+    known: dict[str, Any] = {NOT_GIVEN: MISSING}
     asked: list[str] = []
     named: list[str] = []
     lines: list[str] = []
@@ -52,12 +56,12 @@ def _initialiser(of: tuple[Field[Any], ...]) -> Callable[..., None]:
         if each.default is not MISSING:
             known[f"_of_{name}"], parameter = each.default, f"{name}=_of_{name}"
         elif each.default_factory is not MISSING:
-            known[f"_of_{name}"], parameter = each.default_factory, f"{name}=MISSING"
-            value = f"_of_{name}() if {name} is MISSING else {name}"
+            known[f"_of_{name}"], parameter = each.default_factory, f"{name}={NOT_GIVEN}"
+            value = f"_of_{name}() if {name} is {NOT_GIVEN} else {name}"
         (named if each.kw_only else asked).append(parameter)
-        lines.append(f"    held[{name!r}] = {value}")
+        lines.append(f"    {OWN}[{name!r}] = {value}")
     parameters = ", ".join(["self", *asked, *(["*", *named] if named else [])])
-    exec("\n".join([f"def __init__({parameters}):", "    held = self.__dict__", *lines]), known)
+    exec("\n".join([f"def __init__({parameters}):", f"    {OWN} = self.__dict__", *lines]), known)
     return known["__init__"]  # type: ignore[no-any-return]
 
 

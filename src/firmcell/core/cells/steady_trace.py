@@ -92,8 +92,8 @@ def steady_trace(cell: Cell, rates: ArrayLike, ambient_k: float) -> SteadyTrace:
 
     Notes
     -----
-    A cell is discharged once at each of `AT_IT`; between four of them everything is a cubic over the logarithm of the
-    current (Lagrange). Beyond the last each is worked out for itself.
+    A cell is discharged once at each of `AT_IT`; between four of them everything is a cubic over the
+    logarithm of the current (Lagrange). Beyond the last each is worked out for itself.
 
     References
     ----------

@@ -157,17 +157,12 @@ def wire_times(
     Parameters
     ----------
     wire : Wire
-    current_a : array_like
-        A.
-    loaded_a : float
-        Steady current before it, A.
-    limit_k : float
-        What the insulation stands for years, K.
-    ambient_k : float
-        Air, K.
-    laying : WireLaying
-    together : int
-        Wires that carry the current side by side.
+    current_a, loaded_a : array_like, float
+        A, and the steady current before it.
+    limit_k, ambient_k : float
+        What the insulation stands for years, and air, K.
+    laying, together : WireLaying, int
+        How it lies, and wires that carry the current side by side.
     until_s : array_like
         For each current or for all; what it stands longer need not be told apart from never, s.
 
@@ -180,8 +175,7 @@ def wire_times(
     -----
     By the transient of conductor and insulation (`seconds_to`): until `limit_k`; within the first five
     seconds until what the insulation stands in a short circuit, but no longer than k²S²/I², which begins hot.
-    Only what may be damaged before `until_s` is followed: the copper alone, losing nothing, is sure to be
-    quicker.
+    Only what may be damaged before `until_s` is followed: copper that loses nothing is sure to be quicker.
 
     References
     ----------
@@ -199,21 +193,22 @@ def wire_times(
     asked, laid = np.maximum(current, 1e-9).ravel(), (ambient_k, laying, together)
     until = np.broadcast_to(until_s, current.shape).ravel()
     by_standard = (withstand_k(wire.insulation) * wire.area_m2 * 1e6 / asked) ** 2
-
-    def stands(years: Array, once: Array, by_standard: Array) -> Array:
-        damaged = np.maximum(np.minimum(np.minimum(once, by_standard), SHORT_FOR_S), years)
-        # What is over the limit for years before the fault has no five seconds to its credit.
-        return np.where(years <= 0, 0.0, damaged)
-
     # Most currents are withstood for certain, and nothing has to be followed through time.
-    alone = [stands_at_least(wire, asked, loaded_a, k, *laid) for k in (limit_k, short_k)]
-    sure = stands(alone[0], alone[1], by_standard)
+    years, once = (stands_at_least(wire, asked, loaded_a, k, *laid) for k in (limit_k, short_k))
+    sure = _stands(years, once, by_standard)
     found, near = np.full(asked.shape, NEVER_S), ~(sure > until)
     if near.any():
         followed = np.maximum(until[near], 2 * SHORT_FOR_S)
         years, once = seconds_to(wire, asked[near], loaded_a, (limit_k, short_k), *laid, followed)
-        found[near] = stands(years, once, by_standard[near])
+        found[near] = _stands(years, once, by_standard[near])
     return found.reshape(current.shape)
+
+
+def _stands(years: Array, once: Array, by_standard: Array) -> Array:
+    """How long until damage, s, by the times to the limits for years and for once, and by the standard."""
+    damaged = np.maximum(np.minimum(np.minimum(once, by_standard), SHORT_FOR_S), years)
+    # What is over the limit for years before the fault has no five seconds to its credit.
+    return np.where(years <= 0, 0.0, damaged)
 
 
 def strip_times(
