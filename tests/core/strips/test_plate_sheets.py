@@ -33,7 +33,7 @@ def under_load(design, seconds=600.0):
 @pytest.mark.parametrize("lattice", [Lattice.SQUARE, Lattice.STAGGERED])
 @pytest.mark.parametrize("joined", [JoinedBy.WELD, JoinedBy.SOLDER, JoinedBy.SCREW])
 def test_finer_squares_change_little_and_never_for_the_worse(lattice, joined, monkeypatch):
-    design = plated(arrangement__lattice=lattice, joining__joined_by=joined)
+    design = plated(series=4, arrangement__lattice=lattice, joining__joined_by=joined)
     layout = layout_of(design)
     usual = strip_shares(layout, design.joining, design.cell)
     for cached in (plate_sheets.plate_sheets, plate_sheets._solved, strip_shares):

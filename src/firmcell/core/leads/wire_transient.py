@@ -181,7 +181,7 @@ class Wires:
 
 
 class OneWire:
-    """One wire as it is laid: what `Wires` does, in plain numbers, a tenth of what NumPy's calls cost for one."""
+    """One wire as it is laid: what `Wires` does, in plain numbers, a tenth of what NumPy's calls cost."""
 
     def __init__(self, laid: Wires) -> None:
         spread, at_zero, slopes, _ = laid._table

@@ -35,7 +35,7 @@ def bisect(function: Callable[[Array], Array], low: ArrayLike, high: ArrayLike) 
     Notes
     -----
     What is left after 12 halvings has one straight line put through its ends: for the smooth curves used here
-    that is as exact as 24 halvings. Of few values the bounds are cut into 16 parts three times, which is as much.
+    that is as exact as 24 halvings. Of few values the bounds are cut into 16 parts three times: as much.
 
     References
     ----------
