@@ -3,6 +3,7 @@
 import numpy as np
 import pytest
 
+from firmcell.core.analysis.analyse import analyse
 from firmcell.core.cells.cell_model import (
     CELL_HEAT_CAPACITY,
     CellState,
@@ -15,7 +16,9 @@ from firmcell.core.cells.class_models import behaviour
 from firmcell.core.cells.steady_trace import AT_IT, TO_AIR_W_M2K, steady_trace, voltage_at_start
 from firmcell.core.layout.series_parallel import usable_charge_and_energy
 from firmcell.core.model.duty import Duty
+from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
+from tests.conftest import found
 
 CELLS = [cell for cell in shipped_library().cells if cell.is_round]
 FINE = np.unique(np.concatenate([np.geomspace(1e-5, 0.02, 120), np.linspace(0.0, 1.12, 1500)]))
@@ -96,3 +99,14 @@ def test_a_long_peak_in_the_cold_does_not_seem_to_be_held(cell, seconds):
     told = np.array([voltage_at_start(cell, rate, seconds, float(k)) for k in kelvin])
     alive = right > cell.empty_v - 0.5
     assert (told - right)[alive] == pytest.approx(0.0, abs=0.02)
+
+
+def test_cells_that_collapse_in_a_peak_leave_no_voltage_and_not_less():
+    """Five minutes of 1.5 It at −15 °C, where the sum of losses is above the voltage at rest."""
+    cell = next(cell for cell in CELLS if cell.name.startswith("21700 high-energy"))
+    pack = hoist_in_rows(shipped_library()).with_edits(
+        ("cell", cell), ("bms.board", None), ("brief.current_steady_a", 22.0), ("brief.current_peak_a", 30.8),
+        ("brief.peak_duration_s", 300.0), ("brief.ambient_min_k", 258.15), ("brief.load_voltage_min_v", 26.0),
+    )  # fmt: skip
+    assert analyse(pack, shipped_library()).pack.voltage_cold_start_v == 0.0
+    assert "pulls the load down to 0" in found(pack, shipped_library())["LY-18"].sentence

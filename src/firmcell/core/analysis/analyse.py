@@ -250,7 +250,7 @@ def cells_like(design: Design, layout: Layout) -> float:
 
 def _at_the_edges(design: Design, metal: _Strips, path_ohm: float) -> dict[str, Any]:
     """What the pack delivers in the coldest place, J, and the voltage at the load at the end of a peak
-    there, V, with new cells and at the end of their life; and what with cells as weak as any of their
+    there, V, with new cells and at the end of their life, 0 where they collapse; and what with cells as weak as any of their
     class."""
     cell, duty, kelvin = design.cell, design.brief.duty, design.brief.ambient_min_k
     like = metal.cells_like
@@ -259,7 +259,10 @@ def _at_the_edges(design: Design, metal: _Strips, path_ohm: float) -> dict[str, 
     _, weak = usable_charge_and_energy(*of_pack, more_ohm=metal.weak_more_ohm * like / design.series)
     rate = duty.peak_a * 3600.0 / (like * cell.capacity_as)
     new, old = (
-        design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm
+        max(
+            design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm,
+            0.0,
+        )
         for grown in (1.0, WORN[Age.END][1])
     )
     return {

@@ -114,13 +114,14 @@ def loaded_voltages(
     cell: Cell, series: ArrayLike, parallel: ArrayLike, duty: Duty, path_ohm: ArrayLike
 ) -> tuple[Array, Array]:
     """Return the pack voltages in V under the steady current with a quarter of the charge left, and at the
-    end of a peak with three tenths; `path_ohm` is everything in the loop but the cells. Arguments
-    broadcast."""
+    end of a peak with three tenths, 0 where the cells collapse; `path_ohm` is everything in the loop but
+    the cells. Arguments broadcast."""
     s, p, path = np.broadcast_arrays(*(np.asarray(v, dtype=float) for v in (series, parallel, path_ohm)))
     trace = steady_trace(cell, (duty.steady_a * 3600.0 / (p * cell.capacity_as)).ravel(), WARM_K)
     end = trace.voltage_left(END_OF_DISCHARGE_SOC).reshape(p.shape)
     dip = trace.voltage_in_peak(duty.peak_a / duty.steady_a, duty.peak_s).reshape(p.shape)
-    return s * end - duty.steady_a * path, s * dip - duty.peak_a * path
+    steady, peak = s * end - duty.steady_a * path, s * dip - duty.peak_a * path
+    return np.maximum(steady, 0.0), np.maximum(peak, 0.0)
 
 
 def _series_range(brief: Brief, cell: Cell) -> range:
