@@ -104,9 +104,9 @@ def test_a_long_peak_in_the_cold_does_not_seem_to_be_held(cell, seconds):
 def test_cells_that_collapse_in_a_peak_leave_no_voltage_and_not_less():
     """Five minutes of 1.5 It at −15 °C, where the sum of losses is above the voltage at rest."""
     cell = next(cell for cell in CELLS if cell.name.startswith("21700 high-energy"))
-    pack = hoist_in_rows(shipped_library()).with_edits(
-        ("cell", cell), ("bms.board", None), ("brief.current_steady_a", 22.0), ("brief.current_peak_a", 30.8),
-        ("brief.peak_duration_s", 300.0), ("brief.ambient_min_k", 258.15), ("brief.load_voltage_min_v", 26.0),
-    )  # fmt: skip
+    brief = {"current_steady_a": 22.0, "current_peak_a": 30.8, "peak_duration_s": 300.0}
+    brief |= {"ambient_min_k": 258.15, "load_voltage_min_v": 26.0}
+    edits = [(f"brief.{name}", value) for name, value in brief.items()]
+    pack = hoist_in_rows(shipped_library()).with_edits(("cell", cell), ("bms.board", None), *edits)
     assert analyse(pack, shipped_library()).pack.voltage_cold_start_v == 0.0
     assert "pulls the load down to 0" in found(pack, shipped_library())["LY-18"].sentence

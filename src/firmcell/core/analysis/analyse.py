@@ -258,11 +258,9 @@ def _at_the_edges(design: Design, metal: _Strips, path_ohm: float) -> dict[str, 
     _, energy = usable_charge_and_energy(*of_pack, min(kelvin, WARM_K))
     _, weak = usable_charge_and_energy(*of_pack, more_ohm=metal.weak_more_ohm * like / design.series)
     rate = duty.peak_a * 3600.0 / (like * cell.capacity_as)
+    drop = duty.peak_a * path_ohm
     new, old = (
-        max(
-            design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - duty.peak_a * path_ohm,
-            0.0,
-        )
+        max(design.series * voltage_at_start(cell, rate, duty.peak_s, kelvin, grown) - drop, 0.0)
         for grown in (1.0, WORN[Age.END][1])
     )
     return {
