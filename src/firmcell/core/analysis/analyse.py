@@ -250,8 +250,8 @@ def cells_like(design: Design, layout: Layout) -> float:
 
 def _at_the_edges(design: Design, metal: _Strips, path_ohm: float) -> dict[str, Any]:
     """What the pack delivers in the coldest place, J, and the voltage at the load at the end of a peak
-    there, V, with new cells and at the end of their life, 0 where they collapse; and what with cells as weak as any of their
-    class."""
+    there, V, with new cells and at the end of their life, 0 where they collapse; and what with cells as weak
+    as any of their class."""
     cell, duty, kelvin = design.cell, design.brief.duty, design.brief.ambient_min_k
     like = metal.cells_like
     of_pack = (cell, design.series, like, duty, design.brief.load_voltage_min_v, path_ohm)
