@@ -45,7 +45,7 @@ def test_files_let_go_over_the_window_go_where_they_belong(window, tmp_path, qtb
     for name in ("top.png", "bottom.png"):
         image.save(str(tmp_path / name))
     let_go(window, tmp_path / "top.png", tmp_path / "bottom.png")
-    qtbot.waitUntil(lambda: len(window.session.design.photos) == 2)
+    qtbot.waitUntil(lambda: len(window.session.design.photos) == 2, timeout=30_000)
     assert [p.name for p in window.session.design.photos] == ["top.png", "bottom.png"]
     window.jobs.photo_window.close()
     window.session.save()

@@ -377,6 +377,11 @@
     </message>
     <message>
       <location filename="firmcell/app/canvas/measures.py" />
+      <source>good</source>
+      <translation>gut</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/canvas/measures.py" />
       <source>look</source>
       <translation>ansehen</translation>
     </message>
@@ -4247,6 +4252,16 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <translation>verzinnt</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>too thick</source>
+      <translation>zu dick</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>too thin</source>
+      <translation>zu dünn</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>Ctrl+Alt+Down</source>
       <translation>Strg+Alt+Down</translation>
@@ -4830,6 +4845,11 @@ Spitze %4, Kontakte etwa %5 beim Dauerstrom</translation>
       <location filename="firmcell/app/pages/step_card.py" />
       <source>between</source>
       <translation>zwischen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>flat</source>
+      <translation>flach</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -9039,6 +9059,11 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <location filename="firmcell/core/bench/walk.py" />
       <source>The taps do not read as they must: go to Tests</source>
       <translation>Die Abgriffe zeigen nicht, was sie müssen: zu den Prüfungen gehen</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/walk.py" />
+      <source>passed</source>
+      <translation>erledigt</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
@@ -20646,6 +20671,11 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <translation>Isolierung %1: %2 MΩ bei %3 V</translation>
     </message>
     <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>sound</source>
+      <translation>heil</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/records/events.py" />
       <source>After it</source>
       <translation>Danach</translation>
@@ -24404,6 +24434,11 @@ Nichts heißt die übliche Datei in Ihrem Datenordner.</translation>
       <location filename="firmcell/core/wiring/other_wiring.py" />
       <source>controller, input %1</source>
       <translation>Regler, Eingang %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/other_wiring.py" />
+      <source>fuse, load side</source>
+      <translation>Sicherung, Lastseite</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/other_wiring.py" />

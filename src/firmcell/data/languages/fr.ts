@@ -377,6 +377,11 @@
     </message>
     <message>
       <location filename="firmcell/app/canvas/measures.py" />
+      <source>good</source>
+      <translation>bon</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/canvas/measures.py" />
       <source>look</source>
       <translation>à voir</translation>
     </message>
@@ -4247,6 +4252,16 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <translation>étamé</translation>
     </message>
     <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>too thick</source>
+      <translation>trop épais</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/leads_page.py" />
+      <source>too thin</source>
+      <translation>trop fin</translation>
+    </message>
+    <message>
       <location filename="firmcell/app/pages/order_of_joints.py" />
       <source>Ctrl+Alt+Down</source>
       <translation>Ctrl+Alt+Down</translation>
@@ -4830,6 +4845,11 @@ Pointe %4, contacts environ %5 au courant continu</translation>
       <location filename="firmcell/app/pages/step_card.py" />
       <source>between</source>
       <translation>entre</translation>
+    </message>
+    <message>
+      <location filename="firmcell/app/pages/step_card.py" />
+      <source>flat</source>
+      <translation>plat</translation>
     </message>
     <message>
       <location filename="firmcell/app/pages/step_card.py" />
@@ -9039,6 +9059,11 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <location filename="firmcell/core/bench/walk.py" />
       <source>The taps do not read as they must: go to Tests</source>
       <translation>Les prises ne lisent pas ce qu'il faut : aller aux Essais</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/bench/walk.py" />
+      <source>passed</source>
+      <translation>passée</translation>
     </message>
     <message>
       <location filename="firmcell/core/bench/weld_control.py" />
@@ -20646,6 +20671,11 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <translation>isolement %1 : %2 MΩ à %3 V</translation>
     </message>
     <message>
+      <location filename="firmcell/core/records/event_words.py" />
+      <source>sound</source>
+      <translation>intact</translation>
+    </message>
+    <message>
       <location filename="firmcell/core/records/events.py" />
       <source>After it</source>
       <translation>Après</translation>
@@ -24404,6 +24434,11 @@ Rien veut dire le fichier habituel de votre dossier de données.</translation>
       <location filename="firmcell/core/wiring/other_wiring.py" />
       <source>controller, input %1</source>
       <translation>variateur, entrée %1</translation>
+    </message>
+    <message>
+      <location filename="firmcell/core/wiring/other_wiring.py" />
+      <source>fuse, load side</source>
+      <translation>fusible, côté charge</translation>
     </message>
     <message>
       <location filename="firmcell/core/wiring/other_wiring.py" />
