@@ -11,6 +11,7 @@ from firmcell.core.leads.connectors import connector_limit
 from firmcell.core.leads.main_leads import GaugesAsk, Loop, loop_resistance, wire_options
 from firmcell.core.model.duty import Duty
 from firmcell.core.model.parts import Connector, FuseKind, Wire
+from firmcell.core.model.wire_laying import WireLaying
 from firmcell.core.wiring.current_way import loop_of
 from firmcell.store.part_files import part_named, shipped_library
 
@@ -99,3 +100,12 @@ def test_thinner_wire_of_the_same_copper_class_is_never_cooler(library):
     wires = sorted((w for w in library.of(Wire) if "AWG" in w.gauge), key=lambda w: w.area_m2)
     temperatures = wire_temperatures(wires, 10.0, 303.15)
     assert all(thin >= thick - 1e-6 for thin, thick in itertools.pairwise(temperatures))
+
+
+def test_a_fuse_is_held_against_leads_in_insulation_as_warm_as_they_lie(hoist, library, monkeypatch):
+    """They start from the air inside, not from that outside: the wire stands less before the fuse opens."""
+    seen = []
+    monkeypatch.setattr("firmcell.core.analysis.analyse.protection", lambda *asked: seen.append(asked[5]))
+    for laying in (WireLaying.FREE, WireLaying.INSULATION):
+        analyse(hoist.edited("leads.laying", laying), library)
+    assert seen == [hoist.brief.ambient_max_k, hoist.cell.temperature_max_k]

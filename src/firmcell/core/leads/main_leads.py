@@ -338,6 +338,11 @@ def _plugging_in(leads: Leads, supply: Supply, loop_ohm: float, capacitance_f: f
     }
 
 
+def air_round(leads: Leads, ambient_k: float, inside_k: float) -> float:
+    """The air that leads lie in, K: that inside the pack's insulation where they are laid in there."""
+    return max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
+
+
 @lru_cache(maxsize=32)
 def lead_figures(
     leads: Leads,
@@ -363,7 +368,7 @@ def lead_figures(
         Of the load, F; what rushes into it when it is plugged in.
     """
     wire, steady_a, peak_a = leads.wire, duty.steady_a, duty.peak_a
-    around = max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
+    around = air_round(leads, ambient_k, inside_k)
     share = carriers(leads.parallel)
     limit = share * float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
     temperature = _temperature_of(wire, wires, steady_a / share, around, leads.laying)
