@@ -175,7 +175,7 @@ def _protection_of(design: Design, metal: _Strips, figures: LeadFigures, supply:
         leads.laying,
         metal.collecting,
         brief.duty,
-        air_round(leads, brief.ambient_max_k, design.cell.temperature_max_k),
+        air_round(leads.laying, brief.ambient_max_k, design.cell.temperature_max_k),
         supply.short_a,
         figures.inrush_i2t_a2s,
         leads.parallel,
@@ -307,7 +307,7 @@ def _bms_of(design: Design, metal: _Strips, supply: Supply) -> BmsFigures:
     behind = spread_charge(cell, capacity, middle - GROUP_SPREAD_V, middle)
     balances = cell.chemistry.is_lithium and board.balance_current_a > 0
     leads = design.leads
-    ambient_k = air_round(leads, design.brief.ambient_max_k, cell.temperature_max_k)
+    ambient_k = air_round(leads.laying, design.brief.ambient_max_k, cell.temperature_max_k)
     kept_in_store = in_store(cell.chemistry, capacity, board.standby_current_a, STORED_AT_SOC, AT_K)
     return figures.model_copy(
         update={

@@ -338,9 +338,31 @@ def _plugging_in(leads: Leads, supply: Supply, loop_ohm: float, capacitance_f: f
     }
 
 
-def air_round(leads: Leads, ambient_k: float, inside_k: float) -> float:
-    """The air that leads lie in, K: that inside the pack's insulation where they are laid in there."""
-    return max(inside_k, ambient_k) if leads.laying is WireLaying.INSULATION else ambient_k
+def air_round(laying: WireLaying, ambient_k: float, inside_k: float) -> float:
+    """The air that leads lie in.
+
+    Parameters
+    ----------
+    laying : WireLaying
+        How they lie where they are warmest.
+    ambient_k, inside_k : float
+        Air round the pack, and inside its insulation, K.
+
+    Returns
+    -------
+    float
+        K; that inside the insulation where they are laid in there, and never cooler than outside.
+
+    References
+    ----------
+    Common practice, no source: a wire's rating counts for the air that the wire itself lies in.
+
+    Examples
+    --------
+    >>> air_round(WireLaying.INSULATION, 298.15, 333.15), air_round(WireLaying.PAIR, 298.15, 333.15)
+    (333.15, 298.15)
+    """
+    return max(inside_k, ambient_k) if laying is WireLaying.INSULATION else ambient_k
 
 
 @lru_cache(maxsize=32)
@@ -368,7 +390,7 @@ def lead_figures(
         Of the load, F; what rushes into it when it is plugged in.
     """
     wire, steady_a, peak_a = leads.wire, duty.steady_a, duty.peak_a
-    around = air_round(leads, ambient_k, inside_k)
+    around = air_round(leads.laying, ambient_k, inside_k)
     share = carriers(leads.parallel)
     limit = share * float(_limits((wire,), leads.limit_k, around, leads.laying)[0])
     temperature = _temperature_of(wire, wires, steady_a / share, around, leads.laying)
