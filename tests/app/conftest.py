@@ -1,5 +1,6 @@
 """A window with its own settings and folder."""
 
+import shutil
 from contextlib import contextmanager
 
 import pytest
@@ -8,6 +9,7 @@ from PySide6.QtCore import QCoreApplication, QEvent, QSettings
 from firmcell.app.main_window import MainWindow
 from firmcell.app.theme import base_font, load_fonts
 from firmcell.app.tidy import Tidy
+from firmcell.store.demo import make_demo
 
 
 @pytest.fixture(scope="session", autouse=True)
@@ -37,11 +39,12 @@ def window(qapp, qtbot, library, tmp_path):
     qtbot.waitExposed(made)
     yield made
     made.close()
-    # At once, and not at the end of the run: a style sheet change walks over every widget there is.
-    qapp.setStyleSheet("")
+    # At once, and not at the end of the run; and the window first, since a style sheet that goes walks over every
+    # widget there is.
     made.deleteLater()
     qapp.processEvents()
     QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
+    qapp.setStyleSheet("")
 
 
 @contextmanager
@@ -58,7 +61,15 @@ def letters(qapp, window, larger):
         qapp.setFont(before)
 
 
+@pytest.fixture(scope="session")
+def made_hoist(tmp_path_factory):
+    """The hoist's demo job, drawn up once: the program makes it anew for each folder."""
+    return make_demo("orchard-hoist", tmp_path_factory.mktemp("made"))
+
+
 @pytest.fixture
-def hoist_window(window):
+def hoist_window(window, made_hoist):
+    window.demo_folder.mkdir(parents=True, exist_ok=True)
+    shutil.copy(made_hoist, window.demo_folder)
     assert window.opening.open_demo("orchard-hoist")
     return window

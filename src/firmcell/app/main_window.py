@@ -207,7 +207,7 @@ class MainWindow(QMainWindow):
         """The page of a stage, made when it is first wanted."""
         if stage not in self.pages:
             assert self.session is not None
-            page = make_page(stage, self.session, self.system)
+            page = make_page(stage, self.session, self.system, self.page_stack)
             page.picked.connect(self.panel.light)
             connect(self, stage, page)
             self.pages[stage] = page

@@ -17,10 +17,11 @@ from firmcell.core.wiring.graph import EdgePart, NodeKind
 from firmcell.core.wiring.pack_wiring import switched_sign
 from firmcell.core.wiring.sense_wiring import pad_id
 from firmcell.store.part_files import shipped_library
+from tests.conftest import cases
 from tests.core.wiring.test_graph import random_design
 
 SHELF = shipped_library()
-DESIGNS = 60
+DESIGNS = cases(60)
 
 
 pytestmark = pytest.mark.slow

@@ -14,6 +14,7 @@ from firmcell.core.tap_check.points import end_of
 from firmcell.core.tap_check.ruling import UnderLoad, rule_on
 from firmcell.core.tap_check.unseen import unseen_kinds
 from firmcell.store.part_files import part_named, shipped_library
+from tests.conftest import cases
 from tests.core.tap_check.outside import HARMLESS, KINDS, made, visible
 
 CELL = part_named(shipped_library(), Cell, "21700 high-energy 5.0 Ah")
@@ -59,11 +60,11 @@ def test_no_dangerous_pack_that_a_perfect_meter_sees_is_called_right(kind):
 def test_sound_packs_pass_with_few_readings_more(series):
     """At least 98 of 100 at every count: scatter 20 mV, 0.5 % + 2 digits."""
     passed, more = 0, []
-    for seed in range(100):
+    for seed in range(cases(100)):
         proof, extra = ruled(*made("sound", series, 1000 + seed), series)
         passed += proof.verdict is Verdict.RIGHT
         more.append(extra)
-    assert passed >= 98
+    assert passed >= cases(100) - max(1, cases(100) // 50)
     assert max(more) <= 6
     assert np.mean(more) <= 2
 

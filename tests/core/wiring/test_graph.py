@@ -19,10 +19,10 @@ from firmcell.core.model.parts import ChargePort, SenseJoined, SwitchSide
 from firmcell.core.wiring.graph import EdgePart, NodeKind
 from firmcell.store.demo import hoist_in_rows
 from firmcell.store.part_files import shipped_library
-from tests.conftest import CI
+from tests.conftest import CI, cases
 
 SHELF = shipped_library()
-DESIGNS = 180 if CI else 320
+DESIGNS = cases(320)
 
 
 pytestmark = pytest.mark.slow
@@ -91,7 +91,7 @@ def random_design(rng: random.Random):
 
 @pytest.fixture(scope="module")
 def designs():
-    rng = random.Random(11)
+    rng = random.Random(12)
     made = [random_design(rng) for _ in range(DESIGNS)]
     return [(d, analyse(d, SHELF)) for d in made]
 
@@ -192,7 +192,7 @@ def test_every_wire_is_made_by_exactly_one_step(designs):
 
 @pytest.mark.parametrize("kind", list(JobKind))
 def test_every_wire_of_every_kind_is_made_by_exactly_one_step(kind, designs):
-    for design, _ in designs[:: 20 if CI else 8]:
+    for design, _ in designs[:: 12 if CI else 8]:
         job = as_job(design, kind, SHELF)
         analysis = analyse(job, SHELF)
         made = made_by(PLANS[kind].steps(job, analysis))

@@ -1,6 +1,7 @@
 """Which languages there are, which one is spoken, and how a catalogue is opened."""
 
 from collections.abc import Callable
+from functools import lru_cache
 from pathlib import Path
 
 from PySide6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QSettings, QTranslator
@@ -31,7 +32,8 @@ def language_of(settings: QSettings, asked: str | None = None) -> str:
     return chosen if chosen in LANGUAGES else "en"
 
 
-def sources_in(path: Path) -> tuple[list[str], dict[str, str]]:
+@lru_cache(maxsize=4)
+def sources_in(path: Path) -> tuple[tuple[str, ...], dict[str, str]]:
     """Return the templates of a catalogue, and what is counted by both its forms."""
     # Loaded here: English needs none of it.
     import xml.etree.ElementTree as ET
@@ -44,7 +46,7 @@ def sources_in(path: Path) -> tuple[list[str], dict[str, str]]:
             nouns[one] = nouns[many] = source
         else:
             texts.append(source)
-    return texts, nouns
+    return tuple(texts), nouns
 
 
 def counted(one: str, many: str) -> str:

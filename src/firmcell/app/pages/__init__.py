@@ -3,6 +3,8 @@ need not wait for it."""
 
 from importlib import import_module
 
+from PySide6.QtWidgets import QWidget
+
 from firmcell.app.pages.base_page import Page
 from firmcell.app.session import Session
 from firmcell.core.analysis.findings import Stage
@@ -23,10 +25,11 @@ PAGES = {
 """Module and class of each stage's page."""
 
 
-def make_page(stage: Stage, session: Session, system: System) -> Page:
-    """Return a new page of a stage."""
+def make_page(stage: Stage, session: Session, system: System, parent: QWidget) -> Page:
+    """Return a new page of a stage, under its parent from the beginning: put there when it is full, it
+    would be dressed twice."""
     module, name = PAGES[stage]
-    made = getattr(import_module(f"{__name__}.{module}"), name)(session, system)
+    made = getattr(import_module(f"{__name__}.{module}"), name)(session, system, parent)
     assert isinstance(made, Page)
     return made
 

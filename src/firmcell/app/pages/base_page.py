@@ -38,6 +38,8 @@ class Page(QScrollArea):
         self.setAccessibleName(f"Stage {self.stage.value}")
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         inside = QWidget()
+        # Before anything is in it: what is put under another parent is dressed anew with all that it holds.
+        self.setWidget(inside)
         self.body = QVBoxLayout(inside)
         self.body.setContentsMargins(14, 10, 14, 14)
         self.body.setSpacing(6)
@@ -54,7 +56,6 @@ class Page(QScrollArea):
         self.kind_sections()
         self.build()
         self.body.addStretch(1)
-        self.setWidget(inside)
         self.verticalScrollBar().valueChanged.connect(self.jump.at)
         self.refresh()
 
