@@ -13,6 +13,8 @@ from firmcell.core.analysis.run_words import run_words
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.cells.age import Age
 from firmcell.core.cells.cell_model import CellState, advanced, inner_voltage, ohmic_voltage
+from firmcell.core.cells.class_models import HEAT_IN_CHARGE_V, HEAT_V
+from firmcell.core.model.chemistry import Chemistry
 from firmcell.core.model.duty import Duty
 from firmcell.core.run import engine
 from firmcell.core.run.charge import Charger, charge
@@ -407,6 +409,46 @@ def test_a_fast_charge_of_nickel_ends_by_its_signs(start):
     assert given < 1.25 * (1 - start) + 0.15
     assert run.charge_min[-1] > 0.9
     assert run.temperature_max_k.max() < 318.15
+
+
+CADMIUM = next(c for c in LIBRARY.cells if c.name.startswith("sub-C cadmium"))
+
+
+@pytest.mark.parametrize("edits", [{}, {"cell": CADMIUM}], ids=["hydride", "cadmium"])
+def test_all_that_goes_into_full_nickel_is_heat(edits):
+    """Gas that becomes water again takes nothing along: what comes in at the connector is lost on the way or in the cells."""
+    run = lantern_charged(0.2, 1.0, **edits)
+    assert np.ptp(run.charge_min[len(run.time_s) // 2 :]) < 0.01
+    assert run.heat_j + run.drop_j == pytest.approx(-run.energy_j, rel=0.02)
+
+
+@pytest.mark.parametrize(
+    ("edits", "slow_v", "fast_v"),
+    [({}, 1.36, 1.43), ({"cell": CADMIUM}, 1.34, 1.41)],
+    ids=["hydride", "cadmium"],
+)
+def test_nickel_is_charged_at_the_voltages_of_handbooks(edits, slow_v, fast_v):
+    """Half full at a tenth of It and at 1 It, 20 °C (curves of handbooks of batteries, from memory, to 40 mV)."""
+    capacity = edits["cell"].capacity_as / 3600 if edits else 3.0
+    for rate, told in ((0.1, slow_v), (1.0, fast_v)):
+        run = lantern_charged(rate * capacity, 0.1, **edits)
+        middle = float(np.interp(0.5, run.charge_min, run.voltage_v)) / 5
+        assert middle == pytest.approx(told, abs=0.04), rate
+
+
+def test_hydride_warms_in_a_charge_and_cadmium_cools_at_first():
+    """Hydride's charge gives heat, cadmium's takes some (common knowledge, in any handbook). What is kept follows from
+    standard enthalpies (CRC Handbook, from memory): Ni(OH)2 less NiOOH by the 1.51 V of nickel and hydrogen, Cd(OH)2
+    −560.7 kJ/mol, water −285.8, and 25 to 40 kJ/mol of hydrogen bound in the alloy."""
+    volt = 2 * 96_485.0 / 1e3
+    cadmium_v = 1.51 + (560.7 - 2 * 285.8) / volt
+    hydride_v = [1.51 - bound / volt for bound in (40.0, 25.0)]
+    for kind, low, high in ((Chemistry.NICD, 1.38, cadmium_v), (Chemistry.NIMH, *hydride_v)):
+        assert low < HEAT_IN_CHARGE_V[kind] < HEAT_V[kind] < high
+    hydride, cadmium = lantern_charged(3.0, 0.1), lantern_charged(1.8, 0.1, cell=CADMIUM)
+    half = [int(np.argmin(np.abs(run.charge_min - 0.5))) for run in (hydride, cadmium)]
+    assert hydride.temperature_mean_k[half[0]] > 293.15 + 1
+    assert 293.15 - 4 < cadmium.temperature_mean_k[half[1]] < 293.15
 
 
 def test_nickel_in_discharge_has_no_gas():

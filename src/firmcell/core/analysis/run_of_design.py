@@ -1,6 +1,7 @@
 """A design made ready to run: cells as measured, network, heat, and what may end it."""
 
 from collections.abc import Callable
+from dataclasses import replace
 
 import numpy as np
 
@@ -10,7 +11,7 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.cells.age import WORN, Age
 from firmcell.core.cells.cell_model import CellModel, CellTraits
-from firmcell.core.cells.class_models import behaviour
+from firmcell.core.cells.class_models import behaviour, in_charge
 from firmcell.core.charging.in_host import SLOW_FACTOR
 from firmcell.core.leads.main_leads import LEADS_TOGETHER
 from firmcell.core.leads.wire_rating import carriers
@@ -160,6 +161,7 @@ def run_of(
     """Return a run of a pack made ready."""
     if asked.demand is not None:
         return discharge(pack, asked.demand, asked.start, asked.ambient_k, told)
+    pack = replace(pack, model=in_charge(pack.model, design.cell.chemistry))
     host = charger_of_host(design, pack)
     if host is not None:
         return charge_nickel(pack, host, asked.start, asked.ambient_k, told)

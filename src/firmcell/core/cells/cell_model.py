@@ -115,6 +115,12 @@ class CellModel:
         """Return the change of the resting voltage with temperature, V/K."""
         return np.asarray(np.interp(np.asarray(charge, dtype=float), self.charge, self.entropy_v_k))
 
+    def gas_w(self, charge: Array, current_it: Array, temperature_k: ArrayLike, rated_a: ArrayLike) -> Array:
+        """Return what of a charge is not kept in the cells (n,), W: in gas that becomes water again it takes
+        the whole voltage that heat is counted from along; `rated_a` is the current of 1 It, A."""
+        kept_v = self.resting(charge) - np.asarray(temperature_k) * self.entropy(charge)
+        return np.asarray(self.side_current(charge, current_it) * np.asarray(rated_a) * kept_v)
+
 
 @frozen(eq=False)
 class CellState:
@@ -400,6 +406,6 @@ def heat_w(
     """
     ampere = np.asarray(current_it) * np.asarray(traits.rated_as) / 3600.0
     own = source_voltage(model, state, temperature_k, share) - np.asarray(voltage_v)
-    gas = model.side_current(state.charge, np.asarray(current_it, dtype=float))
-    lost = gas * np.asarray(traits.rated_as) / 3600.0 * model.resting(state.charge)
+    one_it = np.asarray(traits.rated_as) / 3600.0
+    lost = model.gas_w(state.charge, np.asarray(current_it, dtype=float), temperature_k, one_it)
     return np.asarray(ampere * own + lost)

@@ -78,6 +78,43 @@ def class_model(chemistry: Chemistry, form: CellForm, for_energy: bool) -> CellM
     return _drawn_by_hand(chemistry)
 
 
+HEAT_V = {Chemistry.NIMH: 1.35, Chemistry.NICD: 1.44}
+"""Voltage at which nickel would make no heat, V: its reaction's enthalpy over its charge. Cadmium 1.44 V; hydride 1.51 V of
+nickel and hydrogen less what the alloy binds hydrogen by, about 32 kJ/mol or 0.16 V (handbooks of batteries, from memory)."""
+HEAT_IN_CHARGE_V = {Chemistry.NIMH: 1.33, Chemistry.NICD: 1.40}
+"""The same of a charge, the lower end of what is told of it: the less is kept, the warmer it gets, and the safer."""
+CHARGE_OVER_V = {Chemistry.NIMH: 0.06, Chemistry.NICD: 0.06}
+"""By how much nickel hydroxide rests higher in charge than in discharge at the same charge, V (common knowledge of its
+hysteresis, from memory; generic class value)."""
+OVER_FADES = (0.8, 1.0)
+"""Between these states of charge that goes: the resting curve at full is the one after a charge."""
+
+
+def _entropy(resting_v: Array, heat_v: float | None) -> Array:
+    """The change of the resting voltage with temperature, V/K, so that heat is counted from a voltage."""
+    return np.zeros_like(resting_v) if heat_v is None else (resting_v - heat_v) / WARM_K
+
+
+@cache
+def in_charge(model: CellModel, chemistry: Chemistry) -> CellModel:
+    """Return the model of cells that are being charged: nickel stands higher, and what it keeps is the same.
+
+    The curve of discharges is lowered to the rated energy (`behaviour`); a charge follows that of the class.
+
+    Examples
+    --------
+    >>> from firmcell.core.model.parts import CellForm
+    >>> plain = class_model(Chemistry.NIMH, CellForm.ROUND, False)
+    >>> round(float(in_charge(plain, Chemistry.NIMH).resting(0.5) - plain.resting(0.5)), 6)
+    0.06
+    """
+    if chemistry not in CHARGE_OVER_V:
+        return model
+    over = np.interp(model.charge, OVER_FADES, (CHARGE_OVER_V[chemistry], 0.0))
+    higher = resting_voltage(chemistry, model.charge) + over
+    return replace(model, resting_v=higher, entropy_v_k=_entropy(higher, HEAT_IN_CHARGE_V[chemistry]))
+
+
 def _drawn_by_hand(chemistry: Chemistry) -> CellModel:
     """A class without a published set: the generic resting curve, flat resistances, a wide band.
 
@@ -91,7 +128,7 @@ def _drawn_by_hand(chemistry: Chemistry) -> CellModel:
         source="generic class value, drawn by hand; no published set: wide band",
         charge=charge,
         resting_v=resting_voltage(chemistry, charge),
-        entropy_v_k=np.full_like(charge, -0.0004 if not chemistry.is_lithium else 0.0),
+        entropy_v_k=_entropy(resting_voltage(chemistry, charge), HEAT_V.get(chemistry)),
         ohmic_v=0.030 * more_when_empty,
         fast_v=0.010 * more_when_empty,
         depth=0.02 * np.ones_like(KNOTS),
@@ -176,8 +213,10 @@ def behaviour(cell: Cell) -> Behaviour:
 def _lowered(model: CellModel, by_v: float) -> CellModel:
     """A model of a stand-in class whose resting voltage is lower in the middle, so that the mean is the
     cell's own nominal voltage and it holds no more than its rated energy."""
-    weight = np.interp(model.charge, [0.0, 0.1, 0.9, 1.0], [0.0, 1.0, 1.0, 0.0])
-    return replace(model, resting_v=model.resting_v - weight * by_v / 0.9)
+    less = np.interp(model.charge, [0.0, 0.1, 0.9, 1.0], [0.0, 1.0, 1.0, 0.0]) * by_v / 0.9
+    lower = replace(model, resting_v=model.resting_v - less)
+    # What nickel's heat is counted from stays where it was.
+    return replace(lower, entropy_v_k=model.entropy_v_k - less / WARM_K) if model.side_it else lower
 
 
 def _delivered(model: CellModel, traits: CellTraits, charge: float, least_v: float) -> tuple[float, float]:

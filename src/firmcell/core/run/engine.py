@@ -124,9 +124,7 @@ class Run:
     def heat_of(self, cells: CellState, kelvin: Array, cell_a: Array, cell_v: Array) -> Array:
         """Return the heat of each cell with its joints, W."""
         model, own = self.pack.model, source_voltage(self.pack.model, cells, kelvin, self.share)
-        gas_w = (
-            model.side_current(cells.charge, cell_a / self.one_it) * self.one_it * model.resting(cells.charge)
-        )
+        gas_w = model.gas_w(cells.charge, cell_a / self.one_it, kelvin, self.one_it)
         return np.asarray(cell_a * (own - cell_v) + cell_a**2 * 2 * self.pack.joint_ohm + gas_w)
 
     def heat_at(self, m: Moment) -> Array:
@@ -291,8 +289,9 @@ class Recorder:
         outside = m.current_a**2 * pack.outside_ohm
         power = m.volts * m.current_a
         # What is made into gas does not stay in the cells.
-        gas = model.side_current(m.cells.charge, m.cell_a / self.run.one_it) * self.run.one_it
-        kept = float((m.cell_a * own).sum() + (gas * model.resting(m.cells.charge)).sum())
+        one_it = self.run.one_it
+        gas_w = model.gas_w(m.cells.charge, m.cell_a / one_it, m.kelvin, one_it)
+        kept = float((m.cell_a * own).sum() + gas_w.sum())
         return power, m.current_a, heat, strips + outside, kept
 
     def result(self, by: EndedBy, at: int) -> RunResult:
