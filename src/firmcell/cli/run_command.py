@@ -20,7 +20,13 @@ def run_run(arguments: argparse.Namespace) -> int:
     """Print or write what a run of the pack gives."""
     from pathlib import Path
 
-    from firmcell.core.analysis.run_of_design import AGES, Asked, conductors_of, run_with_band
+    from firmcell.core.analysis.run_of_design import (
+        AGES,
+        Asked,
+        charge_unsure_v,
+        conductors_of,
+        run_with_band,
+    )
     from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
     from firmcell.core.run.charge_plan import charge_plan
     from firmcell.store.run_files import plan_csv, run_csv, run_data
@@ -36,13 +42,11 @@ def run_run(arguments: argparse.Namespace) -> int:
     start = quantity(arguments.start, "1", "%")
     if not 0 < start <= 1:
         raise WrongCall(f"The run starts from {arguments.start}: more than 0 and up to 100 % is right.")
-    ambient = quantity(arguments.ambient, "K", "°C") if arguments.ambient else None
+    room = min(max(298.15, design.brief.ambient_min_k), design.brief.ambient_max_k)
     asked = Asked(
         demand=None if arguments.charge else _demand(arguments, design),
         start=start,
-        ambient_k=ambient
-        if ambient is not None
-        else min(max(298.15, design.brief.ambient_min_k), design.brief.ambient_max_k),
+        ambient_k=quantity(arguments.ambient, "K", "°C") if arguments.ambient else room,
         age=AGES[arguments.age],
     )
     if arguments.store:
@@ -55,7 +59,7 @@ def run_run(arguments: argparse.Namespace) -> int:
     if edges is not None:
         words.append(band_words(edges, model.source))
     if arguments.plan or arguments.against:
-        plan = charge_plan((result, *(edges or ())), asked.ambient_k)
+        plan = charge_plan((result, *(edges or ())), asked.ambient_k, charge_unsure_v(design))
         if arguments.against:
             return _compared(plan, readings)
         if arguments.plan == "-":

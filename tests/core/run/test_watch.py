@@ -7,10 +7,17 @@ import numpy as np
 import pytest
 from tests.core.run.test_charge_plan import ANALYSIS, ASKED, HOIST, METAL
 
-from firmcell.core.analysis.run_of_design import CellsAs, pack_in_time, run_of
+from firmcell.core.analysis.analyse import analyse
+from firmcell.core.analysis.run_of_design import Asked, CellsAs, pack_in_time, run_of
 from firmcell.core.analysis.watch_plan import begun_at, watch_plan
+from firmcell.core.cells.class_models import curves_of
 from firmcell.core.records.events import Watched
 from firmcell.core.run.watch import Reading, alarm, given_by, has_ended, verdict
+from firmcell.core.strips.under_load import solve_under_load
+from firmcell.store.demo import hay_loft_lantern, hoist_in_rows
+from firmcell.store.part_files import shipped_library
+
+LIBRARY = shipped_library()
 
 
 @pytest.fixture(scope="module")
@@ -110,3 +117,55 @@ def test_nothing_read_is_no_pass(charge):
     assert alarm(charge.plan, []) == ""
     cold = verdict(charge.plan, [Reading(60.0, None)])
     assert "feel it" in " ".join(cold.words)
+
+
+def small_pack(name, now_v):
+    """Four of a cell in series and two side by side, as they came, in a charger of 0.3 It (nickel 0.1 It)."""
+    cell = next(c for c in LIBRARY.cells if c.name == name)
+    lithium = cell.chemistry.is_lithium
+    current = cell.capacity_as / 3600 * 2 * (0.3 if lithium else 0.1)
+    edits = {"cell": cell, "series": 4, "parallel": 2, "arrangement.rows": 2, "cell_now_v": now_v}
+    edits |= {"bms.board": None, "leads.fuse": None, "charge_current_a": current}
+    edits |= {"brief.load_voltage_min_v": 4 * cell.empty_v, "brief.load_voltage_max_v": 4 * cell.full_v + 1}
+    return (hoist_in_rows(LIBRARY) if lithium else hay_loft_lantern(LIBRARY)).with_edits(*edits.items())
+
+
+@pytest.mark.parametrize(
+    ("name", "now_v"),
+    [
+        ("18650 power 2.5 Ah", 3.43),
+        ("18650 power 2.5 Ah", 3.61),
+        ("pouch lithium-ion 10 Ah", 3.72),
+        ("18650 iron phosphate 1.5 Ah", 3.28),
+    ],
+)
+def test_cells_of_a_class_without_a_set_are_silent_wherever_their_curve_lies(name, now_v):
+    """Between the class's curve and the one lowered to the rated energy, up to 0.16 V a cell: a right charge of such a pack
+    left the plan with most of its readings. A group that is shorted is told all the same."""
+    design = small_pack(name, now_v)
+    analysis = analyse(design, LIBRARY)
+    metal = solve_under_load(design, analysis.layout, 3600.0)
+    watched = watch_plan(design, analysis, metal, Watched.CHARGE, 0.0)
+    lowered, *_, plain = curves_of(design.cell) * 2
+    pack = pack_in_time(design, analysis, metal)
+    for share in (0.0, 0.3, 0.7, 1.0):
+        resting = lowered.resting_v * share + plain.resting_v * (1 - share)
+        asked = Asked(None, max(float(np.interp(now_v, resting, plain.charge)), 0.02), 295.15)
+        run = run_of(design, replace(pack, model=replace(pack.model, resting_v=resting)), asked)
+        assert silent(watched.plan, read_from(run, every_s=600.0)), share
+        shorted = read_from(run, every_s=600.0, volts=-now_v)
+        assert alarm(watched.plan, shorted[:3]), share
+
+
+def test_nickel_is_silent_however_full_it_was():
+    """At rest its voltage tells little of its charge, and curves of handbooks lie up to 40 mV apart."""
+    design = small_pack("sub-C metal hydride 3.0 Ah", 1.24)
+    analysis = analyse(design, LIBRARY)
+    metal = solve_under_load(design, analysis.layout, 3600.0)
+    watched = watch_plan(design, analysis, metal, Watched.CHARGE, 0.0)
+    pack = pack_in_time(design, analysis, metal, CellsAs(curve=-1))
+    for start in {begun_at(design, curve) for curve in range(len(curves_of(design.cell)))}:
+        run = run_of(design, pack, Asked(None, start, 295.15))
+        for aside in (-0.1, 0.1):
+            assert silent(watched.plan, read_from(run, every_s=1200.0, volts=aside)), (start, aside)
+        assert alarm(watched.plan, read_from(run, every_s=1200.0, volts=-1.3)[:3])

@@ -22,7 +22,13 @@ from firmcell.app.pages.run_curves import RunCurves
 from firmcell.app.plain import PlainLabel
 from firmcell.app.session import Session
 from firmcell.app.wheel import calm
-from firmcell.core.analysis.run_of_design import Asked, conductors_of, run_with_band, run_with_cells
+from firmcell.core.analysis.run_of_design import (
+    Asked,
+    charge_unsure_v,
+    conductors_of,
+    run_with_band,
+    run_with_cells,
+)
 from firmcell.core.analysis.run_words import band_words, conductor_words, run_words
 from firmcell.core.analysis.storage_words import storage_words, stored
 from firmcell.core.base.refusal import Refusal
@@ -60,7 +66,7 @@ class RunSection(QWidget):
         self._profile: Demand | None = None
         self._task: Task | None = None
         self._of: tuple[Any, ...] = ()
-        self._planned: tuple[tuple[RunResult, ...], float] = ((), 0.0)
+        self._planned: tuple[tuple[RunResult, ...], float, tuple[float, float]] = ((), 0.0, (0.0, 0.0))
         self._left, self._stop = [1.0], [False]
         body = QVBoxLayout(self)
         body.setContentsMargins(0, 0, 0, 0)
@@ -260,13 +266,12 @@ class RunSection(QWidget):
             return stop[0]
 
         other = next((c for c in s.library.cells if c.name == self.cell.currentText()), None)
-        library = s.library
 
         def work() -> Any:
             if other is None:
                 found = run_with_band(measured, analysis, metal, asked, known, told)
                 return *found, conductors_of(measured, metal, found[0], asked.ambient_k)
-            found, warm = run_with_cells(design, other, library, asked, told)
+            found, warm = run_with_cells(design, other, s.library, asked, told)
             return *found, warm
 
         def done(found: Any) -> None:
@@ -274,8 +279,9 @@ class RunSection(QWidget):
             if design is not self.session.design:
                 return
             self.result, edges, model, conductors = found
-            self._of, self._planned = (design,), ((self.result, *(edges or ())), asked.ambient_k)
             run_by = design if other is None else design.edited("cell", other)
+            self._of, runs = (design,), (self.result, *(edges or ()))
+            self._planned = runs, asked.ambient_k, charge_unsure_v(run_by)
             words = run_words(self.result, run_by) + conductor_words(conductors, self.result)
             if edges is not None:
                 words.append(band_words(edges, model.source))

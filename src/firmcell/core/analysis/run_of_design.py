@@ -11,7 +11,7 @@ from firmcell.core.base.arrays import Array
 from firmcell.core.base.frozen import frozen
 from firmcell.core.cells.age import WORN, Age
 from firmcell.core.cells.cell_model import CellModel, CellTraits
-from firmcell.core.cells.class_models import behaviour, in_charge
+from firmcell.core.cells.class_models import behaviour, curves_of, in_charge
 from firmcell.core.charging.in_host import SLOW_FACTOR
 from firmcell.core.leads.main_leads import LEADS_TOGETHER
 from firmcell.core.leads.wire_rating import carriers
@@ -46,12 +46,14 @@ class CellsAs:
     resistance : further factor on every resistance: an edge of the band of the class.
     scatter : standard deviation of capacity and resistance from cell to cell, as a share; 0 all alike.
     seed : of the scatter.
+    curve : which of their `curves_of` their resting voltage follows.
     """
 
     age: Age = Age.NEW
     resistance: float = 1.0
     scatter: float = 0.0
     seed: int = 1
+    curve: int = 0
 
 
 def pack_in_time(
@@ -98,7 +100,7 @@ def pack_in_time(
         network=metal.network,
         joint_ohm=metal.joint_ohm,
         outside_ohm=outside_ohm(design, analysis),
-        model=own.model,
+        model=curves_of(design.cell)[cells.curve],
         traits=aged(traits, capacity_left, grown * cells.resistance),
         full=own.full,
         lumps=metal.lumps,
@@ -241,13 +243,17 @@ def run_with_band(
     asked: Asked,
     capacity_as: Array | None = None,
     told: Callable[[float], bool] | None = None,
+    curve: int | None = None,
 ) -> tuple[RunResult, tuple[RunResult, RunResult] | None, CellModel]:
     """Return a run, the same with the cells of the least and the greatest resistance of their class, and
     the model.
 
-    Where every cell's resistance was measured there is no band.
+    Where every cell's resistance was measured there is no band. Where no curve of `curves_of` is named it
+    is the one that holds the rated energy, but in a charge of nickel the class's.
     """
-    pack = pack_in_time(design, analysis, metal, CellsAs(asked.age), capacity_as)
+    if curve is None:
+        curve = -1 if asked.demand is None and not design.cell.chemistry.is_lithium else 0
+    pack = pack_in_time(design, analysis, metal, CellsAs(asked.age, curve=curve), capacity_as)
     result = run_of(design, pack, asked, told)
     known = len(design.measured_ohm) >= design.cell_count and all(ohm > 0 for ohm in design.measured_ohm)
     begun = result.time_s[-1] > 0 and result.ended_by is not EndedBy.STOPPED
@@ -256,7 +262,7 @@ def run_with_band(
     low, high = (
         run_of(
             design,
-            pack_in_time(design, analysis, metal, CellsAs(asked.age, edge), capacity_as),
+            pack_in_time(design, analysis, metal, CellsAs(asked.age, edge, curve=curve), capacity_as),
             asked,
             told,
         )
@@ -265,6 +271,19 @@ def run_with_band(
     if EndedBy.STOPPED in (low.ended_by, high.ended_by):
         return result, None, pack.model
     return result, (low, high), pack.model
+
+
+NICKEL_UNSURE_V = 0.04
+"""Curves of handbooks and the model of nickel in charge lie so far apart, V a cell."""
+
+
+def charge_unsure_v(design: Design) -> tuple[float, float]:
+    """Return how much lower, and how much higher, a right charge may stand than that of `run_with_band`, V
+    of the pack: where a class has no set of its own, its curve is told lower than it may be."""
+    if not design.cell.chemistry.is_lithium:
+        return design.series * NICKEL_UNSURE_V, design.series * NICKEL_UNSURE_V
+    own, *others = curves_of(design.cell)
+    return 0.0, design.series * max((float((o.resting_v - own.resting_v).max()) for o in others), default=0.0)
 
 
 def conductors_of(

@@ -3,10 +3,10 @@
 import numpy as np
 
 from firmcell.core.analysis.figures import Analysis
-from firmcell.core.analysis.run_of_design import Asked, run_with_band
+from firmcell.core.analysis.run_of_design import Asked, charge_unsure_v, run_with_band
 from firmcell.core.base.frozen import frozen
 from firmcell.core.cells.age import Age
-from firmcell.core.cells.class_models import behaviour
+from firmcell.core.cells.class_models import curves_of
 from firmcell.core.model.design import Design
 from firmcell.core.records.events import Watched
 from firmcell.core.run.charge_plan import ChargePlan, charge_plan
@@ -37,9 +37,9 @@ class WatchPlan:
     until_v: float
 
 
-def begun_at(design: Design) -> float:
-    """Return the charge that cells stand at by their voltage at rest, 0 to 1."""
-    model = behaviour(design.cell).model
+def begun_at(design: Design, curve: int = 0) -> float:
+    """Return the charge that cells stand at by their voltage at rest, 0 to 1, by one of their `curves_of`."""
+    model = curves_of(design.cell)[curve]
     order = np.argsort(model.resting_v)
     return float(np.interp(design.cell_now_v, model.resting_v[order], model.charge[order]))
 
@@ -64,9 +64,15 @@ def watch_plan(
     if not charging and design.brief.load_voltage_min_v > until_v:
         # An electronic load goes on to where the cells are empty, further than the pack's own load.
         design = design.edited("brief.load_voltage_min_v", until_v)
-    begun = max(min(begun_at(design), 0.98), LEAST_BEGUN) if charging else 1.0
-    asked = Asked(None if charging else steady(current_a), begun, ambient_k, Age.NEW)
-    middle, edges, _ = run_with_band(design, analysis, metal, asked)
-    plan = charge_plan((middle, *(edges or ())), ambient_k)
+    lithium, runs = design.cell.chemistry.is_lithium, list[RunResult]()
+    # Where a class has no set of its own, cells lie anywhere between two curves: a charge by any of them
+    # is right. Nickel follows its class's in charge; what tells so little is how full it was.
+    for curve in range(len(curves_of(design.cell)) if charging else 1):
+        begun = max(min(begun_at(design, curve), 0.98), LEAST_BEGUN) if charging else 1.0
+        asked = Asked(None if charging else steady(current_a), begun, ambient_k, Age.NEW)
+        by = curve if lithium or not charging else None
+        middle, edges, _ = run_with_band(design, analysis, metal, asked, curve=by)
+        runs += [middle, *(edges or ())]
+    unsure = (0.0, 0.0) if lithium or not charging else charge_unsure_v(design)
     rated = None if charging else design.parallel * design.cell.capacity_as
-    return WatchPlan(plan, middle, rated, until_v)
+    return WatchPlan(charge_plan(tuple(runs), ambient_k, unsure), runs[0], rated, until_v)

@@ -97,9 +97,7 @@ def _entropy(resting_v: Array, heat_v: float | None) -> Array:
 
 @cache
 def in_charge(model: CellModel, chemistry: Chemistry) -> CellModel:
-    """Return the model of cells that are being charged: nickel stands higher, and what it keeps is the same.
-
-    The curve of discharges is lowered to the rated energy (`behaviour`); a charge follows that of the class.
+    """Return the model of cells that are being charged: nickel stands higher, and what it keeps is less.
 
     Examples
     --------
@@ -110,8 +108,7 @@ def in_charge(model: CellModel, chemistry: Chemistry) -> CellModel:
     """
     if chemistry not in CHARGE_OVER_V:
         return model
-    over = np.interp(model.charge, OVER_FADES, (CHARGE_OVER_V[chemistry], 0.0))
-    higher = resting_voltage(chemistry, model.charge) + over
+    higher = model.resting_v + np.interp(model.charge, OVER_FADES, (CHARGE_OVER_V[chemistry], 0.0))
     return replace(model, resting_v=higher, entropy_v_k=_entropy(higher, HEAT_IN_CHARGE_V[chemistry]))
 
 
@@ -197,7 +194,7 @@ def behaviour(cell: Cell) -> Behaviour:
     (True, True)
     """
     hours = cell.capacity_as / 3600.0
-    model = class_model(cell.chemistry, cell.form, cell.resistance_ohm * hours >= ENERGY_CELL_V)
+    model = _stands_for(cell)
     least, most = pulse_v(model, 1e-6), pulse_v(model, 1.0)
     grown = max((cell.resistance_ohm * hours - least) / (most - least), LEAST_GROWN)
     top = float(np.interp(cell.full_v, model.resting_v, model.charge))
@@ -208,6 +205,43 @@ def behaviour(cell: Cell) -> Behaviour:
         if model.resistance_band == WIDE and mean_v > cell.nominal_v:
             model = _lowered(model, mean_v - cell.nominal_v)
     return Behaviour(model, CellTraits(cell.capacity_as, left, grown), top)
+
+
+def _stands_for(cell: Cell) -> CellModel:
+    """The model of a cell's class."""
+    for_energy = cell.resistance_ohm * cell.capacity_as / 3600.0 >= ENERGY_CELL_V
+    return class_model(cell.chemistry, cell.form, for_energy)
+
+
+@lru_cache(maxsize=128)
+def curves_of(cell: Cell) -> tuple[CellModel, ...]:
+    """Return the models between which the resting voltage of a cell lies at any charge.
+
+    Parameters
+    ----------
+    cell : Cell
+
+    Returns
+    -------
+    models : tuple of CellModel
+        That of `behaviour` first; behind it, where the class has no set of its own, one half way and the
+        class's curve as it is.
+
+    Examples
+    --------
+    >>> from firmcell.core.model.sample_parts import CELL
+    >>> curves_of(CELL)[0] is behaviour(CELL).model
+    True
+    """
+    own, plain = behaviour(cell).model, _stands_for(cell)
+    if np.allclose(own.resting_v, plain.resting_v):
+        return (own,)
+    half = replace(
+        own,
+        resting_v=(own.resting_v + plain.resting_v) / 2,
+        entropy_v_k=(own.entropy_v_k + plain.entropy_v_k) / 2,
+    )
+    return own, half, plain
 
 
 def _lowered(model: CellModel, by_v: float) -> CellModel:

@@ -36,7 +36,12 @@ class ChargePlan:
     most_k: Array
 
 
-def charge_plan(runs: tuple[RunResult, ...], ambient_k: float, every_s: float = 60.0) -> ChargePlan:
+def charge_plan(
+    runs: tuple[RunResult, ...],
+    ambient_k: float,
+    unsure_v: tuple[float, float] = (0.0, 0.0),
+    every_s: float = 60.0,
+) -> ChargePlan:
     """Return the plan of a charge from its runs with cells in the middle and at the edges of their class.
 
     Parameters
@@ -45,6 +50,8 @@ def charge_plan(runs: tuple[RunResult, ...], ambient_k: float, every_s: float = 
         Of the same charge.
     ambient_k : float
         K.
+    unsure_v : tuple of float
+        How much lower, and how much higher, a right charge may stand than the runs, V.
     every_s : float
         From moment to moment, s.
 
@@ -74,8 +81,8 @@ def charge_plan(runs: tuple[RunResult, ...], ambient_k: float, every_s: float = 
     kelvin = np.array([np.interp(time, run.time_s, run.temperature_max_k) for run in runs])
     return ChargePlan(
         time_s=time,
-        low_v=volts.min(axis=0) * (1 - METER_SHARE),
-        high_v=volts.max(axis=0) * (1 + METER_SHARE),
+        low_v=volts.min(axis=0) * (1 - METER_SHARE) - unsure_v[0],
+        high_v=volts.max(axis=0) * (1 + METER_SHARE) + unsure_v[1],
         low_a=amps.min(axis=0),
         high_a=amps.max(axis=0),
         most_k=ambient_k + (kelvin.max(axis=0) - ambient_k) * AIR_EDGE + SETTLES_K,

@@ -82,9 +82,10 @@ class Run:
         give what is asked. `asked` tells the current from the open voltage and the resistance behind it;
         with `soft_ohm` (n,) the voltage in each cell falls by so much for each ampere over `before_a`."""
         pack = self.pack
-        inner = inner_voltage(pack.model, cells) - gas_voltage(
-            pack.model, cells.charge, before_a / self.one_it, kelvin
-        )
+        gas = gas_voltage(pack.model, cells.charge, before_a / self.one_it, kelvin)
+        inner = inner_voltage(pack.model, cells) - gas
+        # It falls as a cell takes more: held fixed, cells side by side would hand the current to and fro.
+        soft_ohm = soft_ohm + np.maximum(gas, 0.0) / np.maximum(-before_a, 1e-9)
         own = chord_ohm(pack.model, pack.traits, cells.charge, kelvin, before_a / self.one_it) / self.one_it
         inner, own = inner + soft_ohm * before_a, own + soft_ohm
         ohm = own + 2 * pack.joint_ohm
