@@ -8,10 +8,19 @@ import pytest
 from tests.core.run.test_charge_plan import ANALYSIS, ASKED, HOIST, METAL
 
 from firmcell.core.analysis.analyse import analyse
-from firmcell.core.analysis.run_of_design import Asked, CellsAs, pack_in_time, run_of
+from firmcell.core.analysis.run_of_design import (
+    Asked,
+    CellsAs,
+    charge_unsure_v,
+    pack_in_time,
+    run_of,
+    run_with_band,
+)
 from firmcell.core.analysis.watch_plan import begun_at, watch_plan
 from firmcell.core.cells.class_models import curves_of
 from firmcell.core.records.events import Watched
+from firmcell.core.run.charge_plan import against_plan, charge_plan
+from firmcell.core.run.demand import steady
 from firmcell.core.run.watch import Reading, alarm, given_by, has_ended, verdict
 from firmcell.core.strips.under_load import solve_under_load
 from firmcell.store.demo import hay_loft_lantern, hoist_in_rows
@@ -155,6 +164,27 @@ def test_cells_of_a_class_without_a_set_are_silent_wherever_their_curve_lies(nam
         assert silent(watched.plan, read_from(run, every_s=600.0)), share
         shorted = read_from(run, every_s=600.0, volts=-now_v)
         assert alarm(watched.plan, shorted[:3]), share
+    tested = watch_plan(design, analysis, metal, Watched.CAPACITY, design.cell.capacity_as / 3600)
+    run = run_of(
+        design,
+        pack_in_time(design, analysis, metal, CellsAs(curve=-1)),
+        Asked(steady(design.cell.capacity_as / 3600), 1.0, 295.15),
+    )
+    assert silent(tested.plan, read_from(run, every_s=600.0)), "a capacity test by the class's curve"
+
+
+def test_a_charger_that_goes_too_high_is_told_by_every_plan():
+    design = small_pack("18650 power 2.5 Ah", 3.61)
+    analysis = analyse(design, LIBRARY)
+    metal = solve_under_load(design, analysis.layout, 3600.0)
+    run, edges, _ = run_with_band(design, analysis, metal, Asked(None, 0.5, 295.15))
+    plan = charge_plan((run, *edges), 295.15, charge_unsure_v(design))
+    full_v = 4 * design.cell.full_v
+    assert plan.high_v.max() < full_v * 1.006
+    # On the way the class's curve is in the plan, 0.15 V a cell higher.
+    assert not against_plan(
+        plan, 1200.0, float(np.interp(1200.0, run.time_s, run.voltage_v)) + 4 * 0.15, None
+    )
 
 
 def test_nickel_is_silent_however_full_it_was():

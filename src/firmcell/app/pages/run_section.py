@@ -34,7 +34,7 @@ from firmcell.core.analysis.storage_words import storage_words, stored
 from firmcell.core.base.refusal import Refusal
 from firmcell.core.bench.measured_values import as_measured, capacities
 from firmcell.core.cells.age import Age
-from firmcell.core.run.charge_plan import charge_plan
+from firmcell.core.run.charge_plan import SURE, charge_plan
 from firmcell.core.run.demand import Demand, of_duty, steady
 from firmcell.core.run.run_result import RunResult
 from firmcell.store.run_files import plan_csv, profile_from_csv, run_csv
@@ -66,7 +66,7 @@ class RunSection(QWidget):
         self._profile: Demand | None = None
         self._task: Task | None = None
         self._of: tuple[Any, ...] = ()
-        self._planned: tuple[tuple[RunResult, ...], float, tuple[float, float]] = ((), 0.0, (0.0, 0.0))
+        self._planned: tuple[tuple[RunResult, ...], float, tuple[float, float, float]] = ((), 0.0, SURE)
         self._left, self._stop = [1.0], [False]
         body = QVBoxLayout(self)
         body.setContentsMargins(0, 0, 0, 0)

@@ -277,13 +277,15 @@ NICKEL_UNSURE_V = 0.04
 """Curves of handbooks and the model of nickel in charge lie so far apart, V a cell."""
 
 
-def charge_unsure_v(design: Design) -> tuple[float, float]:
-    """Return how much lower, and how much higher, a right charge may stand than that of `run_with_band`, V
-    of the pack: where a class has no set of its own, its curve is told lower than it may be."""
+def charge_unsure_v(design: Design) -> tuple[float, float, float]:
+    """Return how much lower, and how much higher, a right charge may stand than that of `run_with_band`,
+    and up to what voltage, V of the pack: where a class has no set of its own, its curve is told lower than
+    it may be."""
     if not design.cell.chemistry.is_lithium:
-        return design.series * NICKEL_UNSURE_V, design.series * NICKEL_UNSURE_V
+        return design.series * NICKEL_UNSURE_V, design.series * NICKEL_UNSURE_V, float("inf")
     own, *others = curves_of(design.cell)
-    return 0.0, design.series * max((float((o.resting_v - own.resting_v).max()) for o in others), default=0.0)
+    higher = max((float((other.resting_v - own.resting_v).max()) for other in others), default=0.0)
+    return 0.0, design.series * higher, design.series * design.cell.full_v
 
 
 def conductors_of(

@@ -9,7 +9,7 @@ from firmcell.core.cells.age import Age
 from firmcell.core.cells.class_models import curves_of
 from firmcell.core.model.design import Design
 from firmcell.core.records.events import Watched
-from firmcell.core.run.charge_plan import ChargePlan, charge_plan
+from firmcell.core.run.charge_plan import SURE, ChargePlan, charge_plan
 from firmcell.core.run.demand import steady
 from firmcell.core.run.run_result import RunResult
 from firmcell.core.strips.under_load import UnderLoad
@@ -65,14 +65,14 @@ def watch_plan(
         # An electronic load goes on to where the cells are empty, further than the pack's own load.
         design = design.edited("brief.load_voltage_min_v", until_v)
     lithium, runs = design.cell.chemistry.is_lithium, list[RunResult]()
-    # Where a class has no set of its own, cells lie anywhere between two curves: a charge by any of them
+    # Where a class has no set of its own, cells lie anywhere between two curves: a run by any of them
     # is right. Nickel follows its class's in charge; what tells so little is how full it was.
-    for curve in range(len(curves_of(design.cell)) if charging else 1):
+    for curve in range(len(curves_of(design.cell))):
         begun = max(min(begun_at(design, curve), 0.98), LEAST_BEGUN) if charging else 1.0
         asked = Asked(None if charging else steady(current_a), begun, ambient_k, Age.NEW)
         by = curve if lithium or not charging else None
         middle, edges, _ = run_with_band(design, analysis, metal, asked, curve=by)
         runs += [middle, *(edges or ())]
-    unsure = (0.0, 0.0) if lithium or not charging else charge_unsure_v(design)
+    unsure = SURE if lithium or not charging else charge_unsure_v(design)
     rated = None if charging else design.parallel * design.cell.capacity_as
     return WatchPlan(charge_plan(tuple(runs), ambient_k, unsure), runs[0], rated, until_v)

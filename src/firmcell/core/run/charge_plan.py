@@ -36,10 +36,14 @@ class ChargePlan:
     most_k: Array
 
 
+SURE = (0.0, 0.0, float("inf"))
+"""Nothing is unsure but what the runs span."""
+
+
 def charge_plan(
     runs: tuple[RunResult, ...],
     ambient_k: float,
-    unsure_v: tuple[float, float] = (0.0, 0.0),
+    unsure_v: tuple[float, float, float] = SURE,
     every_s: float = 60.0,
 ) -> ChargePlan:
     """Return the plan of a charge from its runs with cells in the middle and at the edges of their class.
@@ -51,7 +55,8 @@ def charge_plan(
     ambient_k : float
         K.
     unsure_v : tuple of float
-        How much lower, and how much higher, a right charge may stand than the runs, V.
+        How much lower, and how much higher, a right charge may stand than the runs, and up to what voltage
+        that may take it, V.
     every_s : float
         From moment to moment, s.
 
@@ -79,10 +84,13 @@ def charge_plan(
     volts = np.array([np.interp(time, run.time_s, run.voltage_v) for run in runs])
     amps = np.array([np.interp(time, run.time_s, -run.current_a, right=0.0) for run in runs])
     kelvin = np.array([np.interp(time, run.time_s, run.temperature_max_k) for run in runs])
+    most = volts.max(axis=0)
+    # No further than the charger goes, so that one that goes too high is told.
+    high = np.maximum(most, np.minimum(most + unsure_v[1], unsure_v[2]))
     return ChargePlan(
         time_s=time,
         low_v=volts.min(axis=0) * (1 - METER_SHARE) - unsure_v[0],
-        high_v=volts.max(axis=0) * (1 + METER_SHARE) + unsure_v[1],
+        high_v=high * (1 + METER_SHARE),
         low_a=amps.min(axis=0),
         high_a=amps.max(axis=0),
         most_k=ambient_k + (kelvin.max(axis=0) - ambient_k) * AIR_EDGE + SETTLES_K,
