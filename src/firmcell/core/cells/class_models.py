@@ -78,9 +78,10 @@ def class_model(chemistry: Chemistry, form: CellForm, for_energy: bool) -> CellM
     return _drawn_by_hand(chemistry)
 
 
-HEAT_V = {Chemistry.NIMH: 1.35, Chemistry.NICD: 1.44}
+HEAT_V = {Chemistry.NIMH: 1.37, Chemistry.NICD: 1.44}
 """Voltage at which nickel would make no heat, V: its reaction's enthalpy over its charge. Cadmium 1.44 V; hydride 1.51 V of
-nickel and hydrogen less what the alloy binds hydrogen by, about 32 kJ/mol or 0.16 V (handbooks of batteries, from memory)."""
+nickel and hydrogen less what the alloy binds hydrogen by, 25 to 40 kJ/mol or 0.13 to 0.21 V (handbooks of batteries, from
+memory): near its upper end, so that a discharge errs to the warm side."""
 HEAT_IN_CHARGE_V = {Chemistry.NIMH: 1.33, Chemistry.NICD: 1.40}
 """The same of a charge, the lower end of what is told of it: the less is kept, the warmer it gets, and the safer."""
 CHARGE_OVER_V = {Chemistry.NIMH: 0.06, Chemistry.NICD: 0.06}
@@ -247,10 +248,9 @@ def curves_of(cell: Cell) -> tuple[CellModel, ...]:
 def _lowered(model: CellModel, by_v: float) -> CellModel:
     """A model of a stand-in class whose resting voltage is lower in the middle, so that the mean is the
     cell's own nominal voltage and it holds no more than its rated energy."""
-    less = np.interp(model.charge, [0.0, 0.1, 0.9, 1.0], [0.0, 1.0, 1.0, 0.0]) * by_v / 0.9
-    lower = replace(model, resting_v=model.resting_v - less)
-    # What nickel's heat is counted from stays where it was.
-    return replace(lower, entropy_v_k=model.entropy_v_k - less / WARM_K) if model.side_it else lower
+    weight = np.interp(model.charge, [0.0, 0.1, 0.9, 1.0], [0.0, 1.0, 1.0, 0.0])
+    # Poles and resting voltage both: what it lacks is no heat, which would warm a cold cell to a longer run.
+    return replace(model, resting_v=model.resting_v - weight * by_v / 0.9)
 
 
 def _delivered(model: CellModel, traits: CellTraits, charge: float, least_v: float) -> tuple[float, float]:
